@@ -1,0 +1,86 @@
+/** Something in the job a finding is about, so that the screen can take the reader there. */
+export interface Ref {
+  readonly kind: 'finish' | 'piece' | 'item' | 'option' | 'order' | 'surface' | 'job'
+  readonly id: string
+  readonly name: string
+}
+
+/** One row of the job written anew: the only thing a mend can do, and so undone like any other edit. */
+export interface RowChange {
+  readonly collection: string
+  readonly id: string
+  /** The fields that change; the rest of the row stays as it is. */
+  readonly set: Readonly<Record<string, unknown>>
+}
+
+/** A way out that is real: applying its changes makes the finding go away. */
+export interface Mend {
+  readonly label: string
+  readonly changes: readonly RowChange[]
+}
+
+export type Severity = 'stop' | 'look' | 'note'
+
+/** What the rule book noticed: facts with their numbers, worded for the person, stored by nobody. */
+export interface Finding {
+  /** Name of the rule, and with `about` the identity of the finding. */
+  readonly rule: string
+  readonly severity: Severity
+  readonly about: readonly Ref[]
+  readonly title: string
+  /** What was measured and what is wanted, as the person reads them, with units. */
+  readonly measured: string
+  readonly wanted: string
+  readonly because: string
+  /** The school that made the rule fire; absent when every school agrees. */
+  readonly school?: string
+  readonly mends: readonly Mend[]
+}
+
+/** One check of the rule book. `examples` is run by a test: each rule must trip on one and pass the other. */
+export interface Rule<Input> {
+  readonly name: string
+  readonly title: string
+  /** The numbers it decides by, in words a reader can check. */
+  readonly numbers: string
+  /** A publication, or "common practice". */
+  readonly source: string
+  /** The schools it applies to, or 'all'. */
+  readonly schools: readonly string[] | 'all'
+  readonly check: (input: Input) => Finding[]
+  readonly examples: { readonly trips: () => Input; readonly passes: () => Input }
+}
+
+/** Identity of a finding: rule and what it is about, in any order. */
+export function findingKey(finding: Pick<Finding, 'rule' | 'about'>): string {
+  return [finding.rule, ...finding.about.map((r) => `${r.kind}:${r.id}`).sort()].join('|').slice(0, 400)
+}
+
+/** The facts an acceptance rests on. When they change, the finding comes back. */
+export function findingFacts(finding: Finding): string {
+  return `${finding.severity} ${finding.measured} ${finding.wanted}`.slice(0, 600)
+}
+
+export interface JudgedFinding extends Finding {
+  readonly key: string
+  readonly facts: string
+  /** The reason given, when the finding was accepted as deliberate and its facts still stand. */
+  readonly accepted?: { readonly reason: string; readonly id: string }
+}
+
+const ORDER: Readonly<Record<Severity, number>> = { stop: 0, look: 1, note: 2 }
+
+/** Findings with their acceptances: open ones first, the gravest on top, accepted ones struck at the end. */
+export function judge(
+  findings: readonly Finding[],
+  acceptances: readonly { id: string; finding: string; facts: string; reason: string }[],
+): JudgedFinding[] {
+  return findings
+    .map((finding): JudgedFinding => {
+      const key = findingKey(finding)
+      const facts = findingFacts(finding)
+      const found = acceptances.find((a) => a.finding === key && a.facts === facts)
+      return found ? { ...finding, key, facts, accepted: { reason: found.reason, id: found.id } } : { ...finding, key, facts }
+    })
+    .sort((x, y) => Number(!!x.accepted) - Number(!!y.accepted) || ORDER[x.severity] - ORDER[y.severity])
+}

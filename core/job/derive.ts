@@ -1,0 +1,253 @@
+import { judge, type JudgedFinding } from '../findings/finding.js'
+import { budgetPosition, type BudgetPosition, type MoneyItem } from '../ledger/budgetPosition.js'
+import { lineState, type LineState } from '../ledger/lineState.js'
+import { LEDGER_RULES } from '../ledger/rules/index.js'
+import { roomAreas, type RoomAreas } from '../measure/roomAreas.js'
+import { moneyText } from '../money/moneyText.js'
+import { labOf, paletteFacts, roleShares, type FinishFacts, type PaletteFacts } from '../palette/paletteFacts.js'
+import { PALETTE_RULES } from '../palette/rules/index.js'
+import { surfaceAreaMm2, SURFACE_NAMES } from '../palette/visibleArea.js'
+import { landedPrice, type LandedPrice } from '../source/landedPrice.js'
+import { sizeFit, type SizeFit } from '../source/sizeFit.js'
+import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
+import { addDays, daysBetween } from '../units/days.js'
+import type { JobSnapshot, Order, OrderLine, Stored } from './snapshot.js'
+import type { Item, Option } from '../source/schema.js'
+import type { Finish } from '../palette/schema.js'
+
+export interface DerivedOption {
+  readonly option: Stored<Option>
+  readonly price: LandedPrice
+  readonly fit: SizeFit
+  readonly chosen: boolean
+}
+
+/** open: nothing chosen · chosen: not yet ordered · ordered: on its way, in whole or part · delivered: all of it here */
+export type ItemState = 'open' | 'chosen' | 'ordered' | 'delivered'
+
+export interface DerivedItem {
+  readonly item: Stored<Item>
+  readonly options: readonly DerivedOption[]
+  readonly chosen: DerivedOption | undefined
+  readonly state: ItemState
+  readonly lines: readonly DerivedLine[]
+}
+
+export interface DerivedLine {
+  readonly line: OrderLine
+  readonly state: LineState
+  readonly deliveredOn: string | undefined
+  /** Last day it can go back, when the supplier's window and a delivery are known. */
+  readonly returnUntil: string | undefined
+}
+
+export interface DerivedOrder {
+  readonly order: Order
+  readonly lines: readonly DerivedLine[]
+  readonly amountMinor: number
+  readonly outstandingMinor: number
+  readonly paidMinor: number
+  readonly dueBackMinor: number
+}
+
+/** Everything computed from a job: facts and findings, never stored. */
+export interface DerivedJob {
+  readonly areas: RoomAreas | undefined
+  readonly palette: PaletteFacts
+  readonly roleShares: ReturnType<typeof roleShares>
+  /** Finishes that are seen, in their true shares: the ribbon. */
+  readonly ribbon: readonly FinishFacts[]
+  readonly paint: readonly PaintLine[]
+  readonly items: readonly DerivedItem[]
+  readonly orders: readonly DerivedOrder[]
+  readonly position: BudgetPosition
+  readonly findings: readonly JudgedFinding[]
+}
+
+/**
+ * From the rows of a job to everything the screens show. Pure; the same on the server and in the browser.
+ * @param today ISO day; the core has no clock
+ */
+export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
+  const areas = roomAreas(job.room, job.openings)
+  const palette = paletteFacts(job.brief.colorSchool, areas, job.finishes, job.placements, job.pieces)
+  const items = deriveItems(job, deriveLines(job))
+  const position = budgetPosition(job.brief.agreedMinor, job.brief.reservePpm, items.map(moneyItem))
+  const orders = deriveOrders(job, items)
+  const paletteFindings = PALETTE_RULES.flatMap((rule) => rule.check(palette))
+  const ledgerFindings = LEDGER_RULES.flatMap((rule) => rule.check(ledgerFacts(job, items, orders, position, today)))
+  return {
+    areas,
+    palette,
+    roleShares: roleShares(palette),
+    ribbon: palette.finishes.filter((f) => f.share > 0),
+    paint: derivePaint(job, areas),
+    items,
+    orders,
+    position,
+    findings: judge([...paletteFindings, ...ledgerFindings], job.acceptances),
+  }
+}
+
+function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[] {
+  if (!areas) return []
+  const placed = new Set(job.placements.map((p) => p.surface))
+  const goods = (f: Finish): PaintGoods => ({ id: f.id, name: f.name, lab: labOf(f), kit: f.paintKit ?? null })
+  const paints = job.finishes.filter((f) => f.material === 'paint')
+  const primer = job.finishes.find((f) => f.material === 'primer')
+  return paintTakeoff(
+    job.placements.map((p) => ({
+      name: SURFACE_NAMES[p.surface],
+      areaMm2: surfaceAreaMm2(p.surface, areas, placed),
+      finishId: p.finishId,
+      over: p.overL == null || p.overA == null || p.overB == null ? undefined : { l: p.overL, a: p.overA, b: p.overB },
+      substrate: p.substrate,
+    })),
+    paints.map(goods),
+    primer && goods(primer),
+  )
+}
+
+function deriveLines(job: JobSnapshot): DerivedLine[] {
+  const entriesOf = new Map<string, JobSnapshot['entries'][number][]>()
+  for (const entry of job.entries) {
+    const list = entriesOf.get(entry.lineId)
+    if (list) list.push(entry)
+    else entriesOf.set(entry.lineId, [entry])
+  }
+  return job.lines.map((line) => {
+    const entries = entriesOf.get(line.id) ?? []
+    const state = lineState(entries)
+    const reversed = new Set(entries.map((e) => e.reverses))
+    const deliveredOn =
+      state.deliveredQuantity > 0
+        ? entries.find((e) => e.kind === 'delivery' && !e.reverses && !reversed.has(e.eventId))?.on
+        : undefined
+    const returnUntil =
+      deliveredOn && line.returnDays != null && state.liveQuantity > 0 ? addDays(deliveredOn, line.returnDays) : undefined
+    return { line, state, deliveredOn, returnUntil }
+  })
+}
+
+function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedItem[] {
+  const optionsOf = new Map<string, Stored<Option>[]>()
+  for (const option of job.options) {
+    const list = optionsOf.get(option.itemId)
+    if (list) list.push(option)
+    else optionsOf.set(option.itemId, [option])
+  }
+  const linesOf = new Map<string, DerivedLine[]>()
+  for (const line of lines) {
+    const list = linesOf.get(line.line.itemId)
+    if (list) list.push(line)
+    else linesOf.set(line.line.itemId, [line])
+  }
+  return [...job.items]
+    .sort((x, y) => x.position - y.position)
+    .map((item): DerivedItem => {
+      const options = (optionsOf.get(item.id) ?? [])
+        .map((option): DerivedOption => ({
+          option,
+          price: landedPrice(option, item.quantity, job.brief.taxPpm, job.brief.pricesIncludeTax),
+          fit: sizeFit(option, item),
+          chosen: option.id === item.chosenOptionId,
+        }))
+        .sort((x, y) => x.price.landedMinor - y.price.landedMinor)
+      const own = linesOf.get(item.id) ?? []
+      const live = own.filter((l) => l.state.liveQuantity > 0)
+      const chosen = options.find((o) => o.chosen)
+      const state: ItemState =
+        live.length > 0
+          ? live.every((l) => l.state.deliveredQuantity - l.state.returnedQuantity >= l.state.liveQuantity)
+            ? 'delivered'
+            : 'ordered'
+          : chosen
+            ? 'chosen'
+            : 'open'
+      return { item, options, chosen, state, lines: own }
+    })
+}
+
+function moneyItem(derived: DerivedItem): MoneyItem {
+  return {
+    id: derived.item.id,
+    name: derived.item.name,
+    category: derived.item.category,
+    targetMinor: derived.item.targetMinor,
+    chosenMinor: derived.state === 'chosen' ? derived.chosen?.price.landedMinor : undefined,
+    lines: derived.lines.map((l) => l.state),
+  }
+}
+
+function deriveOrders(job: JobSnapshot, items: readonly DerivedItem[]): DerivedOrder[] {
+  const linesOf = new Map<string, DerivedLine[]>()
+  for (const line of items.flatMap((i) => i.lines))
+    linesOf.set(line.line.orderId, [...(linesOf.get(line.line.orderId) ?? []), line])
+  return [...job.orders]
+    .sort((x, y) => x.number - y.number)
+    .map((order) => {
+      const lines = linesOf.get(order.id) ?? []
+      const sum = (value: (s: LineState) => number) => lines.reduce((total, l) => total + value(l.state), 0)
+      return {
+        order,
+        lines,
+        amountMinor: sum((s) => s.dueMinor),
+        outstandingMinor: sum((s) => s.outstandingMinor),
+        paidMinor: sum((s) => s.netPaidMinor),
+        dueBackMinor: sum((s) => s.dueBackMinor),
+      }
+    })
+}
+
+function ledgerFacts(
+  job: JobSnapshot,
+  items: readonly DerivedItem[],
+  orders: readonly DerivedOrder[],
+  position: BudgetPosition,
+  today: string,
+) {
+  const lines = items.flatMap((i) => i.lines.map((l) => ({ ...l, item: i.item })))
+  return {
+    position,
+    cheaper: items
+      .filter((i) => i.state === 'chosen')
+      .flatMap((i) =>
+        i.options
+          .filter((o) => !o.chosen && o.fit.verdict !== 'too large')
+          .map((o) => ({
+            itemId: i.item.id,
+            itemName: i.item.name,
+            optionId: o.option.id,
+            optionName: o.option.name,
+            savesMinor: (i.chosen?.price.landedMinor ?? 0) - o.price.landedMinor,
+          })),
+      )
+      .filter((c) => c.savesMinor > 0),
+    returns: lines.flatMap((l) =>
+      l.returnUntil
+        ? [
+            {
+              lineId: l.line.id,
+              itemId: l.item.id,
+              itemName: l.item.name,
+              lastDay: l.returnUntil,
+              daysLeft: daysBetween(today, l.returnUntil),
+            },
+          ]
+        : [],
+    ),
+    late: orders.flatMap((o) =>
+      o.order.expectedOn && o.order.expectedOn < today
+        ? o.lines
+            .filter((l) => l.state.deliveredQuantity - l.state.returnedQuantity < l.state.liveQuantity)
+            .map((l) => ({
+              orderId: o.order.id,
+              itemName: l.line.itemName,
+              expectedOn: o.order.expectedOn ?? '',
+              daysLate: daysBetween(o.order.expectedOn ?? '', today),
+            }))
+        : [],
+    ),
+    money: (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale),
+  }
+}

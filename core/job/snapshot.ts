@@ -1,0 +1,79 @@
+import type { Brief, Client, Use } from '../brief/schema.js'
+import type { Acceptance } from '../findings/schema.js'
+import type { EntryKind } from '../ledger/schema.js'
+import type { Opening, Room } from '../measure/schema.js'
+import type { Finish, Piece, Placement } from '../palette/schema.js'
+import type { Item, Option, Supplier } from '../source/schema.js'
+import type { UnitSystem } from '../units/length.js'
+
+/** A row as it is stored: its fields and the version a write must have seen. */
+export type Stored<T> = T & { readonly version: number }
+
+export interface Studio {
+  readonly id: string
+  readonly name: string
+  readonly currency: string
+  readonly locale: string
+  readonly system: UnitSystem
+}
+
+export interface Order {
+  readonly id: string
+  readonly number: number
+  readonly supplierId: string | null
+  readonly supplierName: string
+  readonly placedOn: string
+  readonly expectedOn: string | null
+  readonly note: string
+}
+
+/** What was ordered, at the price of that day. Later edits of item or option do not reach it. */
+export interface OrderLine {
+  readonly id: string
+  readonly orderId: string
+  readonly itemId: string
+  readonly optionId: string
+  readonly itemName: string
+  readonly optionName: string
+  readonly category: string
+  readonly quantity: number
+  readonly amountMinor: number
+  readonly taxMinor: number
+  readonly returnDays: number | null
+}
+
+/** One line of the append-only ledger. Entries of one act share an event. */
+export interface Entry {
+  readonly seq: number
+  readonly eventId: string
+  readonly kind: EntryKind
+  readonly lineId: string
+  readonly amountMinor: number
+  readonly quantity: number
+  readonly on: string
+  readonly means: string | null
+  readonly note: string
+  /** The event this entry takes back, when it is a reversal. */
+  readonly reverses: string | null
+  readonly memberName: string
+}
+
+/** Everything stored about one job, as plain data: the only input of everything derived. */
+export interface JobSnapshot {
+  readonly studio: Studio
+  readonly brief: Stored<Brief>
+  readonly client: Stored<Client>
+  readonly room: Stored<Room>
+  readonly uses: readonly Stored<Use>[]
+  readonly openings: readonly Stored<Opening>[]
+  readonly finishes: readonly Stored<Finish>[]
+  readonly placements: readonly Stored<Placement>[]
+  readonly pieces: readonly Stored<Piece>[]
+  readonly items: readonly Stored<Item>[]
+  readonly options: readonly Stored<Option>[]
+  readonly suppliers: readonly Stored<Supplier>[]
+  readonly acceptances: readonly Stored<Acceptance>[]
+  readonly orders: readonly Order[]
+  readonly lines: readonly OrderLine[]
+  readonly entries: readonly Entry[]
+}

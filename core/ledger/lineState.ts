@@ -1,0 +1,77 @@
+import type { Minor } from '../money/currency.js'
+import type { EntryKind } from './schema.js'
+
+/** What the ledger says of one order line. All sums are over its entries, reversals included. */
+export interface LineState {
+  readonly orderedMinor: Minor
+  readonly cancelledMinor: Minor
+  readonly returnedMinor: Minor
+  readonly paidMinor: Minor
+  readonly refundedMinor: Minor
+  readonly orderedQuantity: number
+  readonly cancelledQuantity: number
+  readonly deliveredQuantity: number
+  readonly returnedQuantity: number
+  /** What the line costs in the end: ordered less cancelled less returned. */
+  readonly dueMinor: Minor
+  /** Money gone: payments less refunds that have arrived. */
+  readonly netPaidMinor: Minor
+  /** Still to pay. */
+  readonly outstandingMinor: Minor
+  /** Paid beyond what the line costs: money that can come back, and is not free until it does. */
+  readonly dueBackMinor: Minor
+  /** Pieces neither cancelled nor sent back: the line still fills its item. */
+  readonly liveQuantity: number
+}
+
+export interface LineEntry {
+  readonly kind: EntryKind
+  readonly amountMinor: Minor
+  readonly quantity: number
+}
+
+/** State of one line from its entries, in any order. */
+export function lineState(entries: readonly LineEntry[]): LineState {
+  const amount: Record<EntryKind, number> = { order: 0, cancel: 0, payment: 0, delivery: 0, return: 0, refund: 0 }
+  const quantity: Record<EntryKind, number> = { ...amount }
+  for (const entry of entries) {
+    amount[entry.kind] += entry.amountMinor
+    quantity[entry.kind] += entry.quantity
+  }
+  const dueMinor = amount.order - amount.cancel - amount.return
+  const netPaidMinor = amount.payment - amount.refund
+  return {
+    orderedMinor: amount.order,
+    cancelledMinor: amount.cancel,
+    returnedMinor: amount.return,
+    paidMinor: amount.payment,
+    refundedMinor: amount.refund,
+    orderedQuantity: quantity.order,
+    cancelledQuantity: quantity.cancel,
+    deliveredQuantity: quantity.delivery,
+    returnedQuantity: quantity.return,
+    dueMinor,
+    netPaidMinor,
+    outstandingMinor: Math.max(0, dueMinor - netPaidMinor),
+    dueBackMinor: Math.max(0, netPaidMinor - dueMinor),
+    liveQuantity: quantity.order - quantity.cancel - quantity.return,
+  }
+}
+
+/**
+ * What no line may come to, whatever is entered or reversed. The server refuses a write that breaks one.
+ * @returns the first breach in words, or undefined
+ */
+export function lineBreach(state: LineState): string | undefined {
+  if (state.orderedMinor < 0 || state.orderedQuantity < 0) return 'the order was already taken back'
+  if (state.deliveredQuantity < 0) return 'the delivery was already taken back'
+  if (state.deliveredQuantity > state.orderedQuantity - state.cancelledQuantity)
+    return 'more would be delivered than is on order'
+  if (state.returnedQuantity < 0 || state.returnedQuantity > state.deliveredQuantity)
+    return 'more would go back than was delivered'
+  if (state.paidMinor < 0 || state.refundedMinor < 0) return 'the money was already taken back'
+  if (state.dueMinor < 0) return 'more would be credited than the line cost'
+  if (state.netPaidMinor < 0) return 'more would be refunded than was paid'
+  if (state.paidMinor > state.orderedMinor) return 'more would be paid than was ordered'
+  return undefined
+}

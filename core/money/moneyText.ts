@@ -1,0 +1,36 @@
+import { currencyDigits, minorToDecimal, type Minor } from './currency.js'
+
+const formats = new Map<string, Intl.NumberFormat>()
+
+function format(currency: string, locale: string, decimals: number): Intl.NumberFormat {
+  const key = `${currency} ${locale} ${decimals}`
+  let made = formats.get(key)
+  if (!made) {
+    made = new Intl.NumberFormat(locale, {
+      style: 'currency',
+      currency,
+      currencyDisplay: 'narrowSymbol',
+      minimumFractionDigits: decimals,
+      maximumFractionDigits: decimals,
+    })
+    formats.set(key, made)
+  }
+  return made
+}
+
+/**
+ * An amount for people: `€9,400` when it is whole, `€1,234.50` when it is not.
+ * The number reaches Intl as a decimal text, so nothing is re-rounded on the way.
+ */
+export function moneyText(minor: Minor, currency: string, locale = 'en-IE'): string {
+  const digits = currencyDigits(currency)
+  const decimals = minor % 10 ** digits === 0 ? 0 : digits
+  return format(currency, locale, decimals).format(minorToDecimal(minor, currency) as unknown as number)
+}
+
+/** The same with every decimal always shown, for columns of figures that must line up. */
+export function moneyColumnText(minor: Minor, currency: string, locale = 'en-IE'): string {
+  return format(currency, locale, currencyDigits(currency)).format(
+    minorToDecimal(minor, currency) as unknown as number,
+  )
+}

@@ -1,0 +1,127 @@
+import type { Piece, PieceKind, Placement, Surface } from './schema.js'
+
+/** How many of its faces a kind of piece shows, as parts of front (w·h), side (d·h) and top (w·d). */
+interface Faces {
+  readonly front: number
+  readonly side: number
+  readonly top: number
+}
+
+// Common practice, no source: what a person standing in the room sees of each kind. A seat against a wall
+// shows front, both arms and its top; a rug only its top; a picture only its face.
+const FACES: Readonly<Record<PieceKind, Faces>> = {
+  sofa: { front: 1, side: 2, top: 0.6 },
+  armchair: { front: 1, side: 2, top: 0.6 },
+  chair: { front: 0.5, side: 1, top: 0.8 },
+  rug: { front: 0, side: 0, top: 1 },
+  curtains: { front: 1, side: 0, top: 0 },
+  cushion: { front: 1, side: 0, top: 0 },
+  table: { front: 0.2, side: 0.4, top: 1 },
+  cabinet: { front: 1, side: 1, top: 1 },
+  shelves: { front: 0.4, side: 1, top: 0 },
+  bed: { front: 1, side: 2, top: 1 },
+  lamp: { front: 0.6, side: 0, top: 0 },
+  picture: { front: 1, side: 0, top: 0 },
+  piano: { front: 1, side: 2, top: 1 },
+  plant: { front: 0.5, side: 0, top: 0 },
+  other: { front: 1, side: 1, top: 1 },
+}
+
+/** Visible area of a piece, all of its count, in mm². */
+export function pieceAreaMm2(piece: Pick<Piece, 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm'>): number {
+  const { front, side, top } = FACES[piece.kind]
+  const { widthMm: w, depthMm: d, heightMm: h, count } = piece
+  return Math.round(count * (front * w * h + side * d * h + top * w * d))
+}
+
+/** Net areas of what can wear a finish, as Measure finds them; mm². */
+export interface SurfaceAreas {
+  readonly walls: readonly { readonly side: string; readonly upperMm2: number; readonly lowerMm2: number }[]
+  readonly floorMm2: number
+  readonly ceilingMm2: number
+  readonly trimMm2: number
+  readonly doorsMm2: number
+}
+
+/** A stretch of one finish: where it is and how much of it is seen. */
+export interface Patch {
+  readonly finishId: string
+  readonly where: { readonly kind: 'surface' | 'piece'; readonly id: string; readonly name: string }
+  readonly areaMm2: number
+}
+
+/** Net area of each surface a placement covers. One wall placed by itself is taken out of `walls`. */
+export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: ReadonlySet<Surface>): number {
+  const side = surface.startsWith('wall:') ? surface.slice(5) : undefined
+  if (side) return areas.walls.filter((w) => w.side === side).reduce((sum, w) => sum + w.upperMm2, 0)
+  switch (surface) {
+    case 'walls':
+      return areas.walls
+        .filter((w) => !placed.has(`wall:${w.side}` as Surface))
+        .reduce((sum, w) => sum + w.upperMm2, 0)
+    case 'lower':
+      return areas.walls.reduce((sum, w) => sum + w.lowerMm2, 0)
+    case 'floor':
+      return areas.floorMm2
+    case 'ceiling':
+      return areas.ceilingMm2
+    case 'trim':
+      return areas.trimMm2
+    default:
+      return areas.doorsMm2
+  }
+}
+
+export const SURFACE_NAMES: Readonly<Record<Surface, string>> = {
+  walls: 'Walls', 'wall:north': 'North wall', 'wall:east': 'East wall', 'wall:south': 'South wall', 'wall:west': 'West wall',
+  lower: 'Lower wall', ceiling: 'Ceiling', floor: 'Floor', trim: 'Skirting', doors: 'Doors',
+} // prettier-ignore
+
+/** Every finish where it is seen. A rug hides the floor under it; other pieces do not yet know where they stand. */
+export function visiblePatches(
+  areas: SurfaceAreas | undefined,
+  placements: readonly Placement[],
+  pieces: readonly Piece[],
+): Patch[] {
+  const placed = new Set(placements.map((p) => p.surface))
+  const rugsMm2 = pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
+  const onSurfaces = areas
+    ? placements.map((p): Patch => {
+        const whole = surfaceAreaMm2(p.surface, areas, placed)
+        return {
+          finishId: p.finishId,
+          where: { kind: 'surface', id: p.surface, name: SURFACE_NAMES[p.surface] },
+          areaMm2: p.surface === 'floor' ? Math.max(0, whole - rugsMm2) : whole,
+        }
+      })
+    : []
+  const onPieces = pieces.flatMap((p): Patch[] =>
+    p.finishId
+      ? [{ finishId: p.finishId, where: { kind: 'piece', id: p.id, name: p.name }, areaMm2: pieceAreaMm2(p) }]
+      : [],
+  )
+  return [...onSurfaces, ...onPieces].filter((p) => p.areaMm2 > 0)
+}
+
+export interface FinishShare {
+  readonly finishId: string
+  readonly areaMm2: number
+  /** Visible area of this finish over all visible area, 0 to 1. */
+  readonly share: number
+  readonly where: readonly Patch['where'][]
+}
+
+/** Shares of the finishes by visible area, largest first; they add up to 1. */
+export function finishShares(patches: readonly Patch[]): FinishShare[] {
+  const all = patches.reduce((sum, p) => sum + p.areaMm2, 0)
+  const byFinish = new Map<string, { areaMm2: number; where: Patch['where'][] }>()
+  for (const patch of patches) {
+    const seen = byFinish.get(patch.finishId) ?? { areaMm2: 0, where: [] }
+    seen.areaMm2 += patch.areaMm2
+    seen.where.push(patch.where)
+    byFinish.set(patch.finishId, seen)
+  }
+  return [...byFinish]
+    .map(([finishId, { areaMm2, where }]) => ({ finishId, areaMm2, share: areaMm2 / all, where }))
+    .sort((x, y) => y.areaMm2 - x.areaMm2)
+}

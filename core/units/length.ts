@@ -1,0 +1,141 @@
+import { InputError } from '../errors/InputError.js'
+
+/** Whole millimeters: the only length the core knows. */
+export type Mm = number
+export type UnitSystem = 'metric' | 'imperial'
+
+const MM_PER: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8, yd: 914.4 }
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅛': ' 1/8', '⅜': ' 3/8', '⅝': ' 5/8', '⅞': ' 7/8', '⅓': ' 1/3', '⅔': ' 2/3',
+} // prettier-ignore
+
+export interface LengthField {
+  /** The field's name, for the message. */
+  readonly label?: string
+  /** What a bare number means first: millimeters, or inches. */
+  readonly system?: UnitSystem
+  /** What this field may hold; a bare number is read in the unit that lands inside. */
+  readonly minMm?: Mm
+  readonly maxMm?: Mm
+}
+
+const NUMBER = String.raw`(\d{1,7}(?:[.,]\d{1,6})?)`
+const INCHES = String.raw`(?:(\d{1,5}(?:[.,]\d{1,6})?)?(?:\s*(?:^|\s|-)\s*)?(?:(\d{1,3})\s*\/\s*(\d{1,3}))?)`
+const FEET_AND_INCHES = new RegExp(String.raw`^${NUMBER}\s*(?:'|ft|feet|foot)\s*-?\s*(?:${INCHES}\s*(?:"|in|inch|inches)?)?$`)
+const INCHES_ONLY = new RegExp(String.raw`^${INCHES}\s*("|in|inch|inches)$`)
+const BARE_FRACTION = /^(?:(\d{1,5})\s+)?(\d{1,3})\s*\/\s*(\d{1,3})$/
+const WITH_UNIT = new RegExp(String.raw`^${NUMBER}\s*(mm|cm|m|ft|yd|millimeters?|centimeters?|meters?|metres?)$`)
+const BARE = new RegExp(`^${NUMBER}$`)
+
+const decimal = (text: string | undefined): number => (text ? Number(text.replace(',', '.')) : 0)
+
+function inchesOf(whole: string | undefined, top: string | undefined, bottom: string | undefined): number {
+  const fraction = top !== undefined && bottom !== undefined ? Number(top) / Number(bottom) : 0
+  return decimal(whole) + fraction
+}
+
+/**
+ * Reads a length as it is written or spoken: `12' 4 1/2"`, `6'6`, `35 1/2`, `3.76 m`, `3,76m`, `376`, `3760 mm`.
+ *
+ * A bare number is tried in the units of the system (millimeters, centimeters, meters; or inches, feet)
+ * and taken in the first that lands inside the field's limits, so `376` and `3.76` are both 3 760 mm in a
+ * field for the length of a room. A fraction without a unit is in inches.
+ *
+ * @returns exact millimeters, not rounded
+ * @throws {InputError} `LENGTH_EMPTY`, `LENGTH_NOT_READ`, `LENGTH_OUT_OF_RANGE`
+ */
+export function readLength(text: string, field: LengthField = {}): number {
+  const { label = 'Length', system = 'metric', minMm = 0, maxMm = 1_000_000 } = field
+  const refuse = (code: string, what: string, mend: string): never => {
+    throw new InputError(code, { what, where: label, mend })
+  }
+  const examples = system === 'metric' ? `3.76 m, 376 cm or 3760` : `12' 4 1/2" or 148.5 in`
+  const shown = text
+    .slice(0, 60)
+    .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (c) => VULGAR[c] ?? c)
+    .replace(/[′’‘´`]/g, "'")
+    .replace(/''|[″“”]/g, '"')
+    .replace(/(\d)[\u00a0\u2009\u202f](?=\d{3}\b)/g, '$1')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase()
+  if (shown === '') return refuse('LENGTH_EMPTY', 'is empty', `Write it as ${examples}.`)
+  if (/^[-−–]/.test(shown)) return refuse('LENGTH_OUT_OF_RANGE', 'is negative', 'Write it without a minus sign.')
+  // Micrometer rounding takes the binary dust off 35.5 × 25.4 before anything is compared with a limit.
+  const candidates = text.length > 60 ? [] : readCandidates(shown, system).map((mm) => Math.round(mm * 1000) / 1000)
+  if (candidates.length === 0 || candidates.some((mm) => !Number.isFinite(mm)))
+    return refuse('LENGTH_NOT_READ', 'is not a length', `Write it as ${examples}.`)
+  const inside = candidates.find((mm) => Math.round(mm) >= minMm && Math.round(mm) <= maxMm)
+  if (inside === undefined)
+    return refuse(
+      'LENGTH_OUT_OF_RANGE',
+      `must lie between ${lengthText(minMm, system)} and ${lengthText(maxMm, system)}`,
+      'Check the number and its unit.',
+    )
+  return inside
+}
+
+function readCandidates(shown: string, system: UnitSystem): number[] {
+  let found = FEET_AND_INCHES.exec(shown)
+  if (found)
+    return [decimal(found[1]) * 304.8 + inchesOf(found[2], found[3], found[4]) * 25.4]
+  found = INCHES_ONLY.exec(shown)
+  if (found && (found[1] ?? found[2]) !== undefined) return [inchesOf(found[1], found[2], found[3]) * 25.4]
+  found = BARE_FRACTION.exec(shown)
+  if (found) return [inchesOf(found[1], found[2], found[3]) * 25.4]
+  found = WITH_UNIT.exec(shown)
+  if (found) {
+    const word = found[2] ?? ''
+    const unit = MM_PER[word] ?? MM_PER[word.startsWith('mi') ? 'mm' : word.startsWith('c') ? 'cm' : 'm'] ?? 1
+    return [decimal(found[1]) * unit]
+  }
+  // "2 440": thousands set apart by a space, as on a drawing
+  found = BARE.exec(/^\d{1,3} \d{3}$/.test(shown) ? shown.replace(' ', '') : shown)
+  if (!found) return []
+  const value = decimal(found[1])
+  return (system === 'metric' ? ['mm', 'cm', 'm'] : ['in', 'ft']).map((unit) => value * (MM_PER[unit] ?? 1))
+}
+
+/** The same, rounded to whole millimeters (half up): what the core keeps. */
+export function parseLength(text: string, field: LengthField = {}): Mm {
+  return Math.round(readLength(text, field))
+}
+
+const THIN = '\u2009'
+
+/** Whole millimeters with thousands set apart, as on a drawing: 2 440. No unit. */
+export function mmText(mm: Mm): string {
+  return String(Math.round(mm)).replace(/\B(?=(\d{3})+(?!\d))/g, THIN)
+}
+
+/** Inches to the nearest sixteenth: 3 15/16, 96, 1/2. No unit. */
+export function sixteenthsText(mm: number): string {
+  return inchFraction(Math.round((mm / 25.4) * 16))
+}
+
+function inchFraction(sixteenths: number): string {
+  const whole = Math.floor(sixteenths / 16)
+  let top = sixteenths % 16
+  let bottom = 16
+  while (top > 0 && top % 2 === 0) {
+    top /= 2
+    bottom /= 2
+  }
+  const fraction = top > 0 ? `${top}/${bottom}` : ''
+  return whole > 0 ? (fraction ? `${whole} ${fraction}` : String(whole)) : fraction || '0'
+}
+
+/** A length for people, with its unit: `3 760 mm`, or `12' 4"` to the nearest sixteenth of an inch. */
+export function lengthText(mm: Mm, system: UnitSystem = 'metric'): string {
+  if (system === 'metric') return `${mmText(mm)} mm`
+  const sixteenths = Math.round((mm / 25.4) * 16)
+  const feet = Math.floor(sixteenths / (12 * 16))
+  const rest = sixteenths - feet * 12 * 16
+  if (feet === 0) return `${inchFraction(rest)}"`
+  return rest === 0 ? `${feet}'` : `${feet}' ${inchFraction(rest)}"`
+}
+
+/** An area for people: `47.8 m²` or `515 sq ft`. One square foot is 304.8² mm² exactly. */
+export function areaText(mm2: number, system: UnitSystem = 'metric'): string {
+  return system === 'metric' ? `${(mm2 / 1e6).toFixed(1)} m²` : `${Math.round(mm2 / 92_903.04)} sq ft`
+}

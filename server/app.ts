@@ -1,0 +1,75 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import compression from 'compression'
+import express, { type Express } from 'express'
+import helmet from 'helmet'
+import type { Database } from './database/database.js'
+import { sameOrigin } from './http/guards.js'
+import { notFound, problemHandler } from './http/problem.js'
+import { jobRoutes } from './job/routes.js'
+import { ledgerRoutes } from './ledger/routes.js'
+import { sessionRoutes, signedIn } from './session/routes.js'
+
+export interface AppOptions {
+  readonly db: Database
+  /** Folder of the built web client; absent in tests of the API and in development. */
+  readonly webFolder?: string
+  /** True behind HTTPS: the cookie is then never sent without it. */
+  readonly secure?: boolean
+}
+
+/** The whole server as one Express application; it holds no state of its own. */
+export function createApp({ db, webFolder, secure = false }: AppOptions): Express {
+  const app = express()
+  app.disable('x-powered-by')
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          // Style attributes set the widths and colors of samples; style elements and scripts come from files only.
+          styleSrcAttr: ["'unsafe-inline'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: secure,
+    }),
+  )
+  app.use(compression())
+
+  const api = express.Router()
+  api.use((_req, res, next) => {
+    res.set('Cache-Control', 'private, no-cache')
+    next()
+  })
+  api.get('/health', async (_req, res) => {
+    await db.pool.query('select 1')
+    res.json({ ok: true })
+  })
+  api.use(sameOrigin)
+  // A job file may be large; everything else is small, and an upload nobody asked for should fail early.
+  api.use('/jobs/import', express.json({ limit: '20mb' }))
+  api.use(express.json({ limit: '1mb' }))
+  api.use(sessionRoutes(db, secure))
+  api.use(signedIn(db))
+  api.use(jobRoutes(db))
+  api.use('/jobs/:jobId', ledgerRoutes(db))
+  api.use(() => {
+    throw notFound('This address')
+  })
+  api.use(problemHandler)
+  app.use('/api', api)
+
+  if (webFolder && existsSync(webFolder)) {
+    app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }))
+    app.use(express.static(webFolder, { index: false }))
+    app.get('/{*path}', (_req, res) => res.set('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')))
+  }
+  app.use(problemHandler)
+  return app
+}

@@ -1,0 +1,46 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { randomBytes } from 'node:crypto'
+import { eq, sql } from 'drizzle-orm'
+import { addDays, daysBetween } from '@bonitas/core/units/days'
+import type { Database } from '../database/database.js'
+import { studio } from '../database/schema.js'
+import { importJob } from '../job/bundle.js'
+import { demoOwner, foundStudio, type NewStudio } from '../session/sessions.js'
+
+/**
+ * Loads the demo studio through the product's own import. Its files are written as of one day; every date in them
+ * moves with today, so that the demo is always in the middle of its life.
+ *
+ * @param reset remove the demo studio first; without it, a database that holds any studio is left alone
+ */
+export async function loadDemo(db: Database, folder: string, reset: boolean): Promise<void> {
+  if (reset) await removeDemo(db)
+  else if ((await db.asSystem((tx) => tx.select({ id: studio.id }).from(studio).limit(1))).length > 0) return
+  const about = JSON.parse(readFileSync(join(folder, 'studio.json'), 'utf8')) as { asOf: string; studio: Omit<NewStudio, 'password'> }
+  // Nobody signs in to the demo by password; the button on the sign-in page opens it, on loopback only.
+  const { studioId, memberId } = await foundStudio(db, { ...about.studio, password: randomBytes(24).toString('base64') }, true)
+  const shift = daysBetween(about.asOf, new Date().toISOString().slice(0, 10))
+  for (const file of readdirSync(join(folder, 'jobs')).filter((f) => f.endsWith('.json')).sort()) {
+    const job = JSON.parse(readFileSync(join(folder, 'jobs', file), 'utf8'), (_key, value: unknown) =>
+      typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value) ? addDays(value, shift) : value,
+    ) as unknown
+    await db.asStudio(studioId, (tx) => importJob(tx, { studioId, memberId, currency: about.studio.currency }, job))
+  }
+}
+
+/** Removes the demo studio. Its ledger is append-only, so the triggers are set aside, by the owner of the tables and in one transaction. */
+async function removeDemo(db: Database): Promise<void> {
+  const owner = await demoOwner(db)
+  if (!owner) return
+  await db.asStudio(owner.studioId, async (tx) => {
+    await tx.execute(sql`select set_config('bonitas.system', 'on', true)`)
+    const ledger = ['ledger_entry', 'order_line', 'purchase_order']
+    for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} disable trigger append_only`))
+    await tx.execute(sql`update item set chosen_option_id = null where studio_id = ${owner.studioId}`)
+    for (const table of [...ledger, 'idempotency', 'job', 'client', 'supplier', 'session', 'member'])
+      await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
+    await tx.delete(studio).where(eq(studio.id, owner.studioId))
+    for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} enable trigger append_only`))
+  })
+}

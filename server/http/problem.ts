@@ -1,0 +1,90 @@
+import type { ErrorRequestHandler, Response } from 'express'
+import { ValidationError } from 'yup'
+import { InputError } from '@bonitas/core/errors/InputError'
+
+export interface FieldFault {
+  readonly field: string
+  readonly text: string
+}
+
+/** An answer that says what went wrong and how to mend it (RFC 9457). */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly more: { errors?: readonly FieldFault[]; current?: unknown; retryAfter?: number } = {},
+  ) {
+    super(`${title}: ${detail}`)
+  }
+}
+
+export const notFound = (what = 'This') => new Problem(404, 'Not found', `${what} does not exist here, or is not yours to see.`)
+export const conflict = (detail: string, errors: readonly FieldFault[] = []) =>
+  new Problem(409, 'Cannot be done', detail, errors.length > 0 ? { errors } : {})
+
+interface DatabaseError {
+  readonly code: string
+  readonly constraint?: string
+  readonly table?: string
+}
+
+function databaseError(error: unknown): DatabaseError | undefined {
+  // Drizzle wraps what the driver throws and keeps it as the cause.
+  for (let e = error; e instanceof Error; e = e.cause)
+    if ('code' in e && typeof e.code === 'string' && /^[0-9A-Z]{5}$/.test(e.code)) return e as unknown as DatabaseError
+  return undefined
+}
+
+/** Turns anything thrown in a route into a problem. Only what nobody foresaw is a 500, and it tells nothing of the inside. */
+export function toProblem(error: unknown): Problem {
+  if (error instanceof Problem) return error
+  if (error instanceof ValidationError) {
+    const inner = error.inner.length > 0 ? error.inner : [error]
+    const errors = inner.map((e) => ({ field: e.path ?? '', text: e.message }))
+    return new Problem(400, 'Some fields need mending', errors.map((e) => e.text).join(' '), { errors })
+  }
+  if (error instanceof InputError)
+    return new Problem(400, 'Some fields need mending', error.message, { errors: [{ field: error.where, text: error.message }] })
+  const body = error as { type?: string; status?: number }
+  if (body?.type === 'entity.too.large') return new Problem(413, 'Too large', 'The request is over 1 MB. Send less at once.')
+  if (body?.type?.startsWith('entity.') || body?.type === 'encoding.unsupported')
+    return new Problem(400, 'Not readable', 'The body is not JSON. Check its form.')
+  if (error instanceof URIError || body?.status === 400) return new Problem(400, 'Not readable', 'The address is not well formed.')
+  const db = databaseError(error)
+  if (db?.code === '23503')
+    return conflict('Something this row names does not exist in this job, or something else in the job still uses it. Change that first.')
+  if (db?.code === '23505')
+    return conflict(db.constraint === 'placement_one_per_surface' ? 'This surface has a finish already. Change that one.' : 'This exists already.')
+  if (db?.code === '40P01' || db?.code === '40001')
+    return new Problem(503, 'Busy', 'Two changes met. Nothing was written; try again.', { retryAfter: 1 })
+  return new Problem(500, 'Something failed', 'Nothing was changed. The failure is in the log of the server.')
+}
+
+export function sendProblem(res: Response, problem: Problem): void {
+  if (problem.more.retryAfter) res.set('Retry-After', String(problem.more.retryAfter))
+  res
+    .status(problem.status)
+    .type('application/problem+json')
+    .send(
+      JSON.stringify({
+        type: 'about:blank',
+        title: problem.title,
+        status: problem.status,
+        detail: problem.detail,
+        ...(problem.more.errors ? { errors: problem.more.errors } : {}),
+        ...(problem.more.current !== undefined ? { current: problem.more.current } : {}),
+      }),
+    )
+}
+
+export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, next) => {
+  if (res.headersSent) {
+    next(error)
+    return
+  }
+  const problem = toProblem(error)
+  // The path has ids but never what was typed; bodies and cookies stay out of the log.
+  if (problem.status >= 500) console.error(`${req.method} ${req.path}`, error)
+  sendProblem(res, problem)
+}

@@ -1,0 +1,93 @@
+import { and, asc, eq, sql } from 'drizzle-orm'
+import { budgetPosition, type MoneyItem } from '@bonitas/core/ledger/budgetPosition'
+import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
+import type { Studio } from '@bonitas/core/job/snapshot'
+import { landedPrice } from '@bonitas/core/source/landedPrice'
+import type { Tx } from '../database/database.js'
+import * as t from '../database/schema.js'
+
+export interface JobLine {
+  readonly id: string
+  readonly roomName: string
+  readonly place: string
+  readonly clientName: string
+  readonly installOn: string | null
+  readonly agreedMinor: number
+  readonly reserveMinor: number
+  readonly paidMinor: number
+  readonly orderedMinor: number
+  readonly chosenMinor: number
+  readonly freeMinor: number
+}
+
+/** The jobs of a studio with where their money stands: three queries, and the same arithmetic as on the tape. */
+export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
+  const jobs = await tx
+    .select({ job: t.job, clientName: t.client.name })
+    .from(t.job)
+    .innerJoin(t.client, and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId)))
+    .where(eq(t.job.studioId, studio.id))
+    .orderBy(sql`${t.job.installOn} nulls last`, asc(t.job.roomName))
+  const chosen = await tx
+    .select({ jobId: t.item.jobId, itemId: t.item.id, quantity: t.item.quantity, option: t.option })
+    .from(t.item)
+    .innerJoin(t.option, and(eq(t.option.studioId, t.item.studioId), eq(t.option.jobId, t.item.jobId), eq(t.option.id, t.item.chosenOptionId)))
+    .where(eq(t.item.studioId, studio.id))
+  // Summed by kind in the database, so that a long ledger sends one row per line and kind.
+  const sums = await tx
+    .select({
+      jobId: t.orderLine.jobId,
+      itemId: t.orderLine.itemId,
+      lineId: t.orderLine.id,
+      kind: t.ledgerEntry.kind,
+      amountMinor: sql<string>`sum(${t.ledgerEntry.amountMinor})`,
+      quantity: sql<string>`sum(${t.ledgerEntry.quantity})`,
+    })
+    .from(t.ledgerEntry)
+    .innerJoin(t.orderLine, and(eq(t.orderLine.studioId, t.ledgerEntry.studioId), eq(t.orderLine.jobId, t.ledgerEntry.jobId), eq(t.orderLine.id, t.ledgerEntry.lineId)))
+    .where(eq(t.ledgerEntry.studioId, studio.id))
+    .groupBy(t.orderLine.jobId, t.orderLine.itemId, t.orderLine.id, t.ledgerEntry.kind)
+  const entriesOf = new Map<string, Map<string, Map<string, LineEntry[]>>>()
+  for (const s of sums) {
+    const items = getOrMake(entriesOf, s.jobId, () => new Map<string, Map<string, LineEntry[]>>())
+    const lines = getOrMake(items, s.itemId, () => new Map<string, LineEntry[]>())
+    getOrMake(lines, s.lineId, () => []).push({
+      kind: s.kind as LineEntry['kind'],
+      amountMinor: Number(s.amountMinor),
+      quantity: Number(s.quantity),
+    })
+  }
+  return jobs.map(({ job, clientName }) => {
+    const items = new Map<string, MoneyItem>()
+    for (const [id, lines] of entriesOf.get(job.id) ?? [])
+      items.set(id, { id, name: '', category: '', targetMinor: 0, chosenMinor: undefined, lines: [...lines.values()].map(lineState) })
+    for (const c of chosen.filter((x) => x.jobId === job.id)) {
+      const item = items.get(c.itemId) ?? { id: c.itemId, name: '', category: '', targetMinor: 0, chosenMinor: undefined, lines: [] }
+      if (item.lines.some((l) => l.liveQuantity > 0)) continue
+      items.set(c.itemId, { ...item, chosenMinor: landedPrice(c.option, c.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor })
+    }
+    const money = budgetPosition(job.agreedMinor, job.reservePpm, [...items.values()])
+    return {
+      id: job.id,
+      roomName: job.roomName,
+      place: job.place,
+      clientName,
+      installOn: job.installOn,
+      agreedMinor: money.agreedMinor,
+      reserveMinor: money.reserveMinor,
+      paidMinor: money.paidMinor,
+      orderedMinor: money.orderedMinor,
+      chosenMinor: money.chosenMinor,
+      freeMinor: money.freeMinor,
+    }
+  })
+}
+
+function getOrMake<K, V>(map: Map<K, V>, key: K, make: () => V): V {
+  let value = map.get(key)
+  if (value === undefined) {
+    value = make()
+    map.set(key, value)
+  }
+  return value
+}

@@ -1,0 +1,91 @@
+import { randomUUID } from 'node:crypto'
+import { Router } from 'express'
+import { NEW_BRIEF, newJobSchema } from '@bonitas/core/brief/newJob'
+import { SCHEMAS, type Collection } from '@bonitas/core/job/collections'
+import type { Database } from '../database/database.js'
+import * as t from '../database/schema.js'
+import { isUuid } from '../http/guards.js'
+import { notFound, Problem } from '../http/problem.js'
+import type { Visitor } from '../session/sessions.js'
+import { exportJob, importJob } from './bundle.js'
+import { listJobs } from './listJobs.js'
+import { loadSnapshot } from './loadSnapshot.js'
+import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
+
+function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): Seen {
+  if (ifNoneMatch?.trim() === '*') return 'nothing'
+  const version = /^"(\d{1,9})"$/.exec(ifMatch?.trim() ?? '')?.[1]
+  if (!version)
+    throw new Problem(428, 'Version missing', 'Say which version you saw with If-Match, or If-None-Match: * for a new row.')
+  return { version: Number(version) }
+}
+
+/** Jobs: the list, one whole, its rows, in and out as a file. */
+export function jobRoutes(db: Database): Router {
+  const router = Router()
+
+  router.param('jobId', (_req, _res, next, id) => next(isUuid(id) ? undefined : notFound('This job')))
+  router.param('id', (_req, _res, next, id) => next(isUuid(id) ? undefined : notFound('This row')))
+
+  router.get('/jobs', async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    res.json(await db.asStudio(studio.id, (tx) => listJobs(tx, studio), 'read'))
+  })
+
+  router.post('/jobs', async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    const wish = await newJobSchema.validate(req.body ?? {}, { abortEarly: false })
+    const [jobId, clientId] = [randomUUID(), randomUUID()]
+    await db.asStudio(studio.id, async (tx) => {
+      await tx.insert(t.client).values({ studioId: studio.id, id: clientId, name: wish.clientName })
+      await tx.insert(t.job).values({ ...NEW_BRIEF, studioId: studio.id, id: jobId, clientId, roomName: wish.roomName, agreedMinor: wish.agreedMinor })
+      await tx.insert(t.room).values({ studioId: studio.id, jobId, id: jobId, skirtingMm: 0 })
+    })
+    res.status(201).location(`/api/jobs/${jobId}`).json({ id: jobId })
+  })
+
+  router.post('/jobs/import', async (req, res) => {
+    const { studio, member } = req.visitor as Visitor
+    const id = await db.asStudio(studio.id, (tx) => importJob(tx, { studioId: studio.id, memberId: member.id, currency: studio.currency }, req.body))
+    res.status(201).location(`/api/jobs/${id}`).json({ id })
+  })
+
+  router.get('/jobs/:jobId', async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, req.params.jobId), 'read')
+    if (!job) throw notFound('This job')
+    res.json(job)
+  })
+
+  router.get('/jobs/:jobId/export', async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, req.params.jobId), 'read')
+    if (!job) throw notFound('This job')
+    res.attachment('job.json').json(exportJob(job))
+  })
+
+  const placeOf = (visitor: Visitor, params: { jobId: string; collection: string; id: string }): Place => {
+    if (!Object.hasOwn(SCHEMAS, params.collection)) throw notFound('This collection')
+    return { studioId: visitor.studio.id, jobId: params.jobId, collection: params.collection as Collection, id: params.id }
+  }
+
+  router.put('/jobs/:jobId/:collection/:id', async (req, res) => {
+    const place = placeOf(req.visitor as Visitor, req.params)
+    const row = await db.asStudio(place.studioId, async (tx) => {
+      await requireJob(tx, place.studioId, place.jobId)
+      return putRow(tx, place, req.body, seenBy(req.get('If-Match'), req.get('If-None-Match')))
+    })
+    res.set('ETag', `"${String(row.version)}"`).json(row)
+  })
+
+  router.delete('/jobs/:jobId/:collection/:id', async (req, res) => {
+    const place = placeOf(req.visitor as Visitor, req.params)
+    await db.asStudio(place.studioId, async (tx) => {
+      await requireJob(tx, place.studioId, place.jobId)
+      await deleteRow(tx, place, seenBy(req.get('If-Match'), undefined))
+    })
+    res.status(204).end()
+  })
+
+  return router
+}

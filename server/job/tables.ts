@@ -1,0 +1,30 @@
+import type { PgColumn, PgTable } from 'drizzle-orm/pg-core'
+import type { Collection } from '@bonitas/core/job/collections'
+import * as t from '../database/schema.js'
+
+type RowTable = PgTable & { studioId: PgColumn; id: PgColumn; version: PgColumn; jobId?: PgColumn }
+
+/** The table behind each collection of the job. */
+export const TABLES: Readonly<Record<Collection, RowTable>> = {
+  brief: t.job,
+  client: t.client,
+  room: t.room,
+  uses: t.use,
+  openings: t.opening,
+  finishes: t.finish,
+  placements: t.placement,
+  pieces: t.piece,
+  items: t.item,
+  options: t.option,
+  suppliers: t.supplier,
+  acceptances: t.acceptance,
+}
+
+/** Rows that belong to the studio and are shared by its jobs. */
+export const OF_STUDIO: ReadonlySet<Collection> = new Set(['client', 'suppliers'])
+
+/** A row as the job knows it, without the keys that say whose it is. */
+export function bare<T extends object>(row: T): Omit<T, 'studioId' | 'jobId' | 'createdAt'> {
+  const { studioId: _s, jobId: _j, createdAt: _c, ...rest } = row as T & { studioId?: unknown; jobId?: unknown; createdAt?: unknown }
+  return rest
+}

@@ -1,0 +1,41 @@
+import { Router, type RequestHandler } from 'express'
+import type { ObjectSchema } from 'yup'
+import {
+  cancelSchema, deliverSchema, payOrderSchema, placeOrderSchema, refundSchema, returnSchema, reverseSchema,
+} from '@bonitas/core/ledger/schema'
+import type { Database, Tx } from '../database/database.js'
+import { requireJob } from '../job/writeRow.js'
+import type { Visitor } from '../session/sessions.js'
+import { once } from './once.js'
+import { cancelLine, deliver, lockLedger, payOrder, placeOrder, refund, returnGoods, reverseEvent, type Act, type Answer } from './service.js'
+
+/** The acts of the ledger, each a POST that can be repeated safely under its Idempotency-Key. */
+export function ledgerRoutes(db: Database): Router {
+  const router = Router({ mergeParams: true })
+  const act =
+    <W extends object>(name: string, schema: ObjectSchema<W>, work: (tx: Tx, act: Act, wish: W) => Promise<Answer>): RequestHandler<{ jobId: string }> =>
+    async (req, res) => {
+      const { studio, member } = req.visitor as Visitor
+      const { jobId } = req.params
+      const who: Act = { studioId: studio.id, jobId, memberId: member.id, currency: studio.currency }
+      const done = await db.asStudio(studio.id, async (tx) => {
+        await requireJob(tx, studio.id, jobId)
+        const wish = (await schema.validate(req.body ?? {}, { abortEarly: false })) as W
+        return once(tx, studio.id, req.get('Idempotency-Key'), { jobId, name, wish }, async () => {
+          await lockLedger(tx, who)
+          return work(tx, who, wish)
+        })
+      })
+      if (done.replayed) res.set('Idempotent-Replayed', 'true')
+      res.status(201).json(done.answer)
+    }
+
+  router.post('/orders', act('order', placeOrderSchema, placeOrder))
+  router.post('/payments', act('payment', payOrderSchema, payOrder))
+  router.post('/deliveries', act('delivery', deliverSchema, deliver))
+  router.post('/returns', act('return', returnSchema, returnGoods))
+  router.post('/refunds', act('refund', refundSchema, refund))
+  router.post('/cancellations', act('cancel', cancelSchema, cancelLine))
+  router.post('/reversals', act('reversal', reverseSchema, reverseEvent))
+  return router
+}

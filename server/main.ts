@@ -1,0 +1,41 @@
+import { createServer } from 'node:http'
+import { join } from 'node:path'
+import { createApp } from './app.js'
+import { Database } from './database/database.js'
+import { migrate } from './database/migrate.js'
+import { loadDemo } from './demo/loadDemo.js'
+
+// The process that `npm start` runs. Told by the environment: DATABASE_URL, PORT, HOST, BONITAS_ROOT, BONITAS_DEMO
+// (load | reset | none), BONITAS_SECURE.
+const env = process.env
+const root = env.BONITAS_ROOT ?? process.cwd()
+const url = env.DATABASE_URL
+if (!url) throw new Error('DATABASE_URL is missing. Start the program with npm start, or set it.')
+
+await migrate(url, join(root, 'server/database/migrations'))
+const db = new Database(url)
+if (env.BONITAS_DEMO === 'load' || env.BONITAS_DEMO === 'reset') await loadDemo(db, join(root, 'demo'), env.BONITAS_DEMO === 'reset')
+
+const app = createApp({ db, webFolder: join(root, 'web/dist'), secure: env.BONITAS_SECURE === '1' })
+const server = createServer(app)
+server.on('error', (error: NodeJS.ErrnoException) => {
+  console.error(error.code === 'EADDRINUSE' ? `Port ${env.PORT ?? ''} is taken.` : error.message)
+  process.exit(error.code === 'EADDRINUSE' ? 98 : 1)
+})
+server.listen(Number(env.PORT ?? 4310), env.HOST ?? '127.0.0.1', () => {
+  console.log(`listening ${JSON.stringify(server.address())}`)
+  process.send?.({ listening: true })
+})
+
+let ending = false
+function end(): void {
+  if (ending) return
+  ending = true
+  // Requests under way finish; idle connections are closed at once, so Ctrl-C does not hang.
+  server.close(() => void db.close().then(() => process.exit(0)))
+  server.closeIdleConnections()
+  setTimeout(() => process.exit(0), 5000).unref()
+}
+process.on('SIGINT', end)
+process.on('SIGTERM', end)
+process.on('disconnect', end)

@@ -1,0 +1,142 @@
+import { createHash, randomBytes, randomUUID } from 'node:crypto'
+import { and, count, eq, gt, inArray, lt, sql } from 'drizzle-orm'
+import type { Studio } from '@bonitas/core/job/snapshot'
+import type { Database } from '../database/database.js'
+import { member, session, signInFailure, studio } from '../database/schema.js'
+import { Problem } from '../http/problem.js'
+import { hashPassword, passwordMatches } from './passwords.js'
+
+export interface Visitor {
+  readonly member: { readonly id: string; readonly name: string; readonly role: string }
+  readonly studio: Studio & { readonly isDemo: boolean }
+}
+
+const LIFE_DAYS = 14
+const WINDOW_MINUTES = 15
+// Failures within the window after which sign-in waits: for one member from one address, and for one address.
+const PER_MEMBER = 8
+const PER_ADDRESS = 40
+
+const tokenHash = (token: string) => createHash('sha256').update(token).digest('hex')
+
+/**
+ * Checks member and password. The answer, and the time it takes, is the same for an unknown member and a wrong
+ * password.
+ * @returns a fresh session token, for the cookie only
+ * @throws {Problem} 401, or 429 after too many failures
+ */
+export async function signIn(db: Database, email: string, password: string, address: string): Promise<string> {
+  const keys = [`member ${email.toLowerCase()} ${address}`, `address ${address}`]
+  const failures = await db.asSystem((tx) =>
+    tx
+      .select({ key: signInFailure.key, n: count() })
+      .from(signInFailure)
+      .where(and(inArray(signInFailure.key, keys), gt(signInFailure.at, sql`now() - make_interval(mins => ${WINDOW_MINUTES})`)))
+      .groupBy(signInFailure.key),
+  )
+  if (failures.some((f) => f.n >= (f.key.startsWith('member') ? PER_MEMBER : PER_ADDRESS)))
+    throw new Problem(429, 'Too many tries', `Sign-in waits up to ${WINDOW_MINUTES} minutes after repeated failures. Then try again.`, {
+      retryAfter: WINDOW_MINUTES * 60,
+    })
+  const found = await db.asSystem(async (tx) => {
+    const rows = await tx.select().from(member).where(eq(member.email, email.toLowerCase()))
+    return rows[0]
+  })
+  if (!(await passwordMatches(found?.passwordHash, password)) || !found) {
+    await db.asSystem(async (tx) => {
+      await tx.delete(signInFailure).where(lt(signInFailure.at, sql`now() - interval '1 day'`))
+      await tx.insert(signInFailure).values(keys.map((key) => ({ key })))
+    })
+    throw new Problem(401, 'Not signed in', 'Member or password is not right. Check both and try again.')
+  }
+  return openSession(db, found.studioId, found.id)
+}
+
+export async function openSession(db: Database, studioId: string, memberId: string): Promise<string> {
+  const token = randomBytes(32).toString('base64url')
+  await db.asSystem(async (tx) => {
+    await tx.delete(session).where(lt(session.expiresAt, sql`now()`))
+    await tx.insert(session).values({
+      tokenHash: tokenHash(token),
+      studioId,
+      memberId,
+      expiresAt: new Date(Date.now() + LIFE_DAYS * 86_400_000),
+    })
+  })
+  return token
+}
+
+export async function visitorOf(db: Database, token: string): Promise<Visitor | undefined> {
+  const rows = await db.asSystem((tx) =>
+    tx
+      .select({ member, studio })
+      .from(session)
+      .innerJoin(member, and(eq(member.studioId, session.studioId), eq(member.id, session.memberId)))
+      .innerJoin(studio, eq(studio.id, session.studioId))
+      .where(and(eq(session.tokenHash, tokenHash(token)), gt(session.expiresAt, sql`now()`))),
+  )
+  const row = rows[0]
+  if (!row) return undefined
+  const { id, name, role } = row.member
+  const { currency, locale, system, isDemo } = row.studio
+  return {
+    member: { id, name, role },
+    studio: { id: row.studio.id, name: row.studio.name, currency, locale, system: system as Studio['system'], isDemo },
+  }
+}
+
+export async function closeSession(db: Database, token: string): Promise<void> {
+  await db.asSystem((tx) => tx.delete(session).where(eq(session.tokenHash, tokenHash(token))))
+}
+
+/** Owner of the demo studio, when one is loaded. */
+export async function demoOwner(db: Database): Promise<{ studioId: string; memberId: string } | undefined> {
+  const rows = await db.asSystem((tx) =>
+    tx
+      .select({ studioId: member.studioId, memberId: member.id })
+      .from(member)
+      .innerJoin(studio, eq(studio.id, member.studioId))
+      .where(and(eq(studio.isDemo, true), eq(member.role, 'owner')))
+      .limit(1),
+  )
+  return rows[0]
+}
+
+export interface NewStudio {
+  readonly name: string
+  readonly currency: string
+  readonly system: Studio['system']
+  readonly memberName: string
+  readonly email: string
+  readonly password: string
+}
+
+/** Founds a studio with its owner. @throws {Problem} 409 when the sign-in name is taken */
+export async function foundStudio(db: Database, wish: NewStudio, isDemo = false): Promise<{ studioId: string; memberId: string }> {
+  const studioId = randomUUID()
+  const memberId = await db.asSystem(async (tx) => {
+    await tx.insert(studio).values({ id: studioId, name: wish.name, currency: wish.currency, locale: 'en-IE', system: wish.system, isDemo })
+    return addMember(tx, studioId, { name: wish.memberName, email: wish.email, password: wish.password, role: 'owner' })
+  })
+  return { studioId, memberId }
+}
+
+/** Adds a member to a studio. @throws {Problem} 409 when the sign-in name is taken */
+export async function addMember(
+  tx: Parameters<Parameters<Database['asSystem']>[0]>[0],
+  studioId: string,
+  wish: { name: string; email: string; password: string; role: 'owner' | 'assistant' },
+): Promise<string> {
+  const id = randomUUID()
+  const made = await tx
+    .insert(member)
+    .values({ studioId, id, name: wish.name, email: wish.email.toLowerCase(), role: wish.role, passwordHash: await hashPassword(wish.password) })
+    .onConflictDoNothing()
+    .returning({ id: member.id })
+  if (made.length === 0)
+    throw new Problem(409, 'Cannot be done', 'This sign-in name is taken. Choose another.', {
+      errors: [{ field: 'email', text: 'This sign-in name is taken. Choose another.' }],
+    })
+  return id
+}
+

@@ -1,0 +1,17 @@
+import { defineConfig } from 'vitest/config'
+
+const database = process.env.BONITAS_TEST_DATABASE_URL
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        test: {
+          name: 'unit',
+          include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'scripts/**/*.test.ts', 'simulators/**/*.test.ts', 'docs/**/*.test.ts'],
+        },
+      },
+      ...(database ? [{ test: { name: 'server', include: ['server/**/*.test.ts'], testTimeout: 60_000, fileParallelism: false } }] : []),
+    ],
+  },
+})
