@@ -8,10 +8,27 @@ export default defineConfig({
       {
         test: {
           name: 'unit',
-          include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'scripts/**/*.test.ts', 'simulators/**/*.test.ts', 'docs/**/*.test.ts'],
+          include: [
+            'core/**/*.test.ts',
+            'web/**/*.test.ts',
+            'scripts/**/*.test.ts',
+            'simulators/**/*.test.ts',
+            'docs/**/*.test.ts',
+          ],
         },
       },
-      ...(database ? [{ test: { name: 'server', include: ['server/**/*.test.ts'], testTimeout: 60_000, fileParallelism: false } }] : []),
+      ...(database
+        ? [
+            {
+              test: {
+                name: 'server',
+                include: ['server/**/*.test.ts'],
+                testTimeout: 60_000,
+                fileParallelism: false,
+              },
+            },
+          ]
+        : []),
     ],
   },
 })

@@ -15,12 +15,22 @@ export function installPackages(what, packages, otherwise = '', before) {
   const root = process.getuid?.() === 0
   const sudo = !root && spawnSync('sudo', ['-n', 'true']).status === 0
   if (spawnSync('apt-get', ['--version']).status !== 0 || (!root && !sudo))
-    throw new Trouble(`${what} is not installed. Run this, then start again:\n  ${root ? '' : 'sudo sh -c '}${root ? command : `"${command}"`}\n${otherwise.trim()}`)
+    throw new Trouble(
+      `${what} is not installed. Run this, then start again:\n  ${root ? '' : 'sudo sh -c '}${root ? command : `"${command}"`}\n${otherwise.trim()}`,
+    )
   console.log(`Installing ${what} from Debian's packages ...`)
   const asRoot = (program, args) => {
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-    const done = root ? spawnSync(program, args, { encoding: 'utf8', env }) : spawnSync('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', program, ...args], { encoding: 'utf8', env })
-    if (done.status !== 0) throw new Trouble(`${what} could not be installed: ${(done.stderr || done.stdout || '').trim().split('\n').slice(-4).join('\n')}\nRun by hand:\n  ${command}\n${otherwise.trim()}`)
+    const done = root
+      ? spawnSync(program, args, { encoding: 'utf8', env })
+      : spawnSync('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', program, ...args], {
+          encoding: 'utf8',
+          env,
+        })
+    if (done.status !== 0)
+      throw new Trouble(
+        `${what} could not be installed: ${(done.stderr || done.stdout || '').trim().split('\n').slice(-4).join('\n')}\nRun by hand:\n  ${command}\n${otherwise.trim()}`,
+      )
   }
   before?.(asRoot)
   asRoot('apt-get', ['update', '-q'])

@@ -13,16 +13,28 @@ const read = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : '')
 
 /** Runs a program in the project's folder with its output shown only when it fails. */
 export function quietly(title, command, args, env = {}) {
-  const done = spawnSync(command, args, { cwd: ROOT, encoding: 'utf8', env: { ...process.env, ...env }, maxBuffer: 1 << 28 })
-  if (done.status !== 0) throw new Trouble(`${title} failed.\n${done.stdout ?? ''}${done.stderr ?? ''}${done.error?.message ?? ''}`)
+  const done = spawnSync(command, args, {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, ...env },
+    maxBuffer: 1 << 28,
+  })
+  if (done.status !== 0)
+    throw new Trouble(
+      `${title} failed.\n${done.stdout ?? ''}${done.stderr ?? ''}${done.error?.message ?? ''}`,
+    )
 }
 
 /** Installs the npm packages when they are absent or do not match the lock file. */
 export function installModules() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 19)) throw new Trouble(`Node ${process.versions.node} is too old: 20.19 or newer is needed.`)
+  if (major < 20 || (major === 20 && minor < 19))
+    throw new Trouble(`Node ${process.versions.node} is too old: 20.19 or newer is needed.`)
   const stamp = join(STATE, 'modules')
-  const wanted = createHash('sha256').update(read(join(ROOT, 'package-lock.json'))).update(process.version).digest('hex')
+  const wanted = createHash('sha256')
+    .update(read(join(ROOT, 'package-lock.json')))
+    .update(process.version)
+    .digest('hex')
   if (read(stamp) === wanted && existsSync(join(ROOT, 'node_modules/vite/package.json'))) return
   console.log('Installing packages ...')
   quietly('Installing packages', 'npm', ['ci', '--no-fund', '--no-audit'])
@@ -39,7 +51,8 @@ function fingerprint(folders) {
       if (!/\.(test|spec)\.ts$/.test(path)) hash.update(`${path} ${stat.size} ${stat.mtimeMs}\n`)
       return
     }
-    for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', 'testing'].includes(name)) walk(join(path, name))
+    for (const name of readdirSync(path).sort())
+      if (!['node_modules', 'dist', 'testing'].includes(name)) walk(join(path, name))
   }
   for (const folder of folders) if (existsSync(join(ROOT, folder))) walk(join(ROOT, folder))
   return hash.digest('hex')
@@ -58,7 +71,13 @@ function whenChanged(name, sources, product, build) {
 export async function build() {
   whenChanged('web-build', ['web', 'core', 'package-lock.json'], 'web/dist/index.html', () => {
     console.log('Building the web client ...')
-    quietly('Building the web client', process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn'])
+    quietly('Building the web client', process.execPath, [
+      'node_modules/vite/bin/vite.js',
+      'build',
+      'web',
+      '--logLevel',
+      'warn',
+    ])
   })
   const bundle = '.bonitas/server/main.mjs'
   const { build: bundleServer } = await import('esbuild')
@@ -73,8 +92,12 @@ export async function build() {
     target: 'node20',
     sourcemap: true,
     logLevel: 'error',
-    external: Object.keys(dependencies).filter((d) => !d.startsWith('@bonitas/')).flatMap((d) => [d, `${d}/*`]),
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    external: Object.keys(dependencies)
+      .filter((d) => !d.startsWith('@bonitas/'))
+      .flatMap((d) => [d, `${d}/*`]),
+    banner: {
+      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    },
   })
   return join(ROOT, bundle)
 }

@@ -21,10 +21,12 @@ function options(args) {
     else if (name === '--port') {
       const text = inline ?? args[++i]
       told.port = Number(text)
-      if (!/^\d+$/.test(text ?? '') || told.port < 1 || told.port > 65535) throw new Trouble(`--port wants a number from 1 to 65535, not "${text ?? ''}".`)
+      if (!/^\d+$/.test(text ?? '') || told.port < 1 || told.port > 65535)
+        throw new Trouble(`--port wants a number from 1 to 65535, not "${text ?? ''}".`)
     } else throw new Trouble(`Unknown option ${args[i]}. Known: --empty, --reset-demo, --port N, --dev.`)
   }
-  if (told.empty && told.resetDemo) throw new Trouble('--empty and --reset-demo contradict each other. Give one.')
+  if (told.empty && told.resetDemo)
+    throw new Trouble('--empty and --reset-demo contradict each other. Give one.')
   return told
 }
 
@@ -52,7 +54,8 @@ const taken = (port) =>
 
 async function choosePort(wish) {
   if (wish !== undefined) {
-    if (await taken(wish)) throw new Trouble(`Port ${wish} is taken by another program. Give another with --port.`)
+    if (await taken(wish))
+      throw new Trouble(`Port ${wish} is taken by another program. Give another with --port.`)
     return wish
   }
   for (let port = DEFAULT_PORT; port < DEFAULT_PORT + 50; port++) if (!(await taken(port))) return port
@@ -63,7 +66,10 @@ async function main() {
   const told = options(process.argv.slice(2))
   mkdirSync(STATE, { recursive: true })
   const other = runningHere()
-  if (other) throw new Trouble(`Already running (process ${other.pid})${other.address ? ` at ${other.address}` : ''}. Stop it with Ctrl-C there, or use it.`)
+  if (other)
+    throw new Trouble(
+      `Already running (process ${other.pid})${other.address ? ` at ${other.address}` : ''}. Stop it with Ctrl-C there, or use it.`,
+    )
   const port = await choosePort(told.port)
   writeFileSync(lockFile, JSON.stringify({ pid: process.pid }))
 
@@ -79,7 +85,10 @@ async function main() {
     for (const child of children) child.kill('SIGTERM')
     const started = Date.now()
     const wait = setInterval(() => {
-      if (children.every((c) => c.exitCode !== null || c.signalCode !== null) || Date.now() - started > 6000) {
+      if (
+        children.every((c) => c.exitCode !== null || c.signalCode !== null) ||
+        Date.now() - started > 6000
+      ) {
         clearInterval(wait)
         own?.stop()
         rmSync(lockFile, { force: true })
@@ -128,7 +137,8 @@ async function main() {
 }
 
 main().catch((error) => {
-  if (existsSync(lockFile) && JSON.parse(readFileSync(lockFile, 'utf8') || '{}').pid === process.pid) rmSync(lockFile, { force: true })
+  if (existsSync(lockFile) && JSON.parse(readFileSync(lockFile, 'utf8') || '{}').pid === process.pid)
+    rmSync(lockFile, { force: true })
   console.error(error instanceof Trouble ? error.message : error)
   process.exit(1)
 })

@@ -66,9 +66,14 @@ export function createApp({ db, webFolder, secure = false }: AppOptions): Expres
   app.use('/api', api)
 
   if (webFolder && existsSync(webFolder)) {
-    app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }))
+    app.use(
+      '/assets',
+      express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    )
     app.use(express.static(webFolder, { index: false }))
-    app.get('/{*path}', (_req, res) => res.set('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')))
+    app.get('/{*path}', (_req, res) =>
+      res.set('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')),
+    )
   }
   app.use(problemHandler)
   return app

@@ -14,7 +14,8 @@ if (!url) throw new Error('DATABASE_URL is missing. Start the program with npm s
 
 await migrate(url, join(root, 'server/database/migrations'))
 const db = new Database(url)
-if (env.BONITAS_DEMO === 'load' || env.BONITAS_DEMO === 'reset') await loadDemo(db, join(root, 'demo'), env.BONITAS_DEMO === 'reset')
+if (env.BONITAS_DEMO === 'load' || env.BONITAS_DEMO === 'reset')
+  await loadDemo(db, join(root, 'demo'), env.BONITAS_DEMO === 'reset')
 
 const app = createApp({ db, webFolder: join(root, 'web/dist'), secure: env.BONITAS_SECURE === '1' })
 const server = createServer(app)
@@ -23,7 +24,6 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   process.exit(error.code === 'EADDRINUSE' ? 98 : 1)
 })
 server.listen(Number(env.PORT ?? 4310), env.HOST ?? '127.0.0.1', () => {
-  console.log(`listening ${JSON.stringify(server.address())}`)
   process.send?.({ listening: true })
 })
 

@@ -1,5 +1,16 @@
 import type { InferType } from 'yup'
-import { choiceField, dayOrNone, flagField, idField, minorField, noteField, ppmField, rowSchema, textField, wholeField } from '../job/fields.js'
+import {
+  choiceField,
+  dayOrNone,
+  flagField,
+  idField,
+  minorField,
+  noteField,
+  ppmField,
+  rowSchema,
+  textField,
+  wholeField,
+} from '../job/fields.js'
 
 /** The schools of color scheme a job can choose (product book, Schools). */
 export const COLOR_SCHOOLS = ['two mains and one accent', 'quiet neutral', 'drawn from one piece'] as const

@@ -1,4 +1,11 @@
-import { convertLab65ToRgb, convertRgbToLab65, differenceCiede2000, modeLab65, modeRgb, useMode } from 'culori/fn'
+import {
+  convertLab65ToRgb,
+  convertRgbToLab65,
+  differenceCiede2000,
+  modeLab65,
+  modeRgb,
+  useMode,
+} from 'culori/fn'
 import { InputError } from '../errors/InputError.js'
 
 /** CIELAB, D65, 2° observer: l 0–100. A ΔE without its white point means nothing; ours is D65 throughout. */
@@ -66,7 +73,11 @@ export function labToHex(lab: LabD65): string {
  * @throws {InputError} `HEX_NOT_READ`, `LAB_OUT_OF_RANGE`
  */
 export function parseColor(text: string): LabD65 {
-  const three = text.slice(0, 80).trim().replace(/^lab\s*/i, '').match(/-?\d+(?:\.\d+)?/g)
+  const three = text
+    .slice(0, 80)
+    .trim()
+    .replace(/^lab\s*/i, '')
+    .match(/-?\d+(?:\.\d+)?/g)
   if (three?.length === 3 && !text.includes('#') && /[\s,;]/.test(text.trim())) {
     const [l = 0, a = 0, b = 0] = three.map(Number)
     if (l < 0 || l > 100 || Math.abs(a) > 128 || Math.abs(b) > 128)

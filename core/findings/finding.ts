@@ -80,7 +80,9 @@ export function judge(
       const key = findingKey(finding)
       const facts = findingFacts(finding)
       const found = acceptances.find((a) => a.finding === key && a.facts === facts)
-      return found ? { ...finding, key, facts, accepted: { reason: found.reason, id: found.id } } : { ...finding, key, facts }
+      return found
+        ? { ...finding, key, facts, accepted: { reason: found.reason, id: found.id } }
+        : { ...finding, key, facts }
     })
     .sort((x, y) => Number(!!x.accepted) - Number(!!y.accepted) || ORDER[x.severity] - ORDER[y.severity])
 }

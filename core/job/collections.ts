@@ -1,8 +1,22 @@
 import { briefSchema, clientSchema, useSchema, type Brief, type Client, type Use } from '../brief/schema.js'
 import { acceptanceSchema, type Acceptance } from '../findings/schema.js'
 import { openingSchema, roomSchema, type Opening, type Room } from '../measure/schema.js'
-import { finishSchema, pieceSchema, placementSchema, type Finish, type Piece, type Placement } from '../palette/schema.js'
-import { itemSchema, optionSchema, supplierSchema, type Item, type Option, type Supplier } from '../source/schema.js'
+import {
+  finishSchema,
+  pieceSchema,
+  placementSchema,
+  type Finish,
+  type Piece,
+  type Placement,
+} from '../palette/schema.js'
+import {
+  itemSchema,
+  optionSchema,
+  supplierSchema,
+  type Item,
+  type Option,
+  type Supplier,
+} from '../source/schema.js'
 
 /** The rows a person edits, by the name of their collection in snapshot, address and database alike. */
 export interface Rows {

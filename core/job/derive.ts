@@ -4,7 +4,13 @@ import { lineState, type LineState } from '../ledger/lineState.js'
 import { LEDGER_RULES } from '../ledger/rules/index.js'
 import { roomAreas, type RoomAreas } from '../measure/roomAreas.js'
 import { moneyText } from '../money/moneyText.js'
-import { labOf, paletteFacts, roleShares, type FinishFacts, type PaletteFacts } from '../palette/paletteFacts.js'
+import {
+  labOf,
+  paletteFacts,
+  roleShares,
+  type FinishFacts,
+  type PaletteFacts,
+} from '../palette/paletteFacts.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { surfaceAreaMm2, SURFACE_NAMES } from '../palette/visibleArea.js'
 import { landedPrice, type LandedPrice } from '../source/landedPrice.js'
@@ -75,7 +81,9 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const position = budgetPosition(job.brief.agreedMinor, job.brief.reservePpm, items.map(moneyItem))
   const orders = deriveOrders(job, items)
   const paletteFindings = PALETTE_RULES.flatMap((rule) => rule.check(palette))
-  const ledgerFindings = LEDGER_RULES.flatMap((rule) => rule.check(ledgerFacts(job, items, orders, position, today)))
+  const ledgerFindings = LEDGER_RULES.flatMap((rule) =>
+    rule.check(ledgerFacts(job, items, orders, position, today)),
+  )
   return {
     areas,
     palette,
@@ -92,7 +100,12 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
 function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[] {
   if (!areas) return []
   const placed = new Set(job.placements.map((p) => p.surface))
-  const goods = (f: Finish): PaintGoods => ({ id: f.id, name: f.name, lab: labOf(f), kit: f.paintKit ?? null })
+  const goods = (f: Finish): PaintGoods => ({
+    id: f.id,
+    name: f.name,
+    lab: labOf(f),
+    kit: f.paintKit ?? null,
+  })
   const paints = job.finishes.filter((f) => f.material === 'paint')
   const primer = job.finishes.find((f) => f.material === 'primer')
   return paintTakeoff(
@@ -100,7 +113,10 @@ function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[
       name: SURFACE_NAMES[p.surface],
       areaMm2: surfaceAreaMm2(p.surface, areas, placed),
       finishId: p.finishId,
-      over: p.overL == null || p.overA == null || p.overB == null ? undefined : { l: p.overL, a: p.overA, b: p.overB },
+      over:
+        p.overL == null || p.overA == null || p.overB == null
+          ? undefined
+          : { l: p.overL, a: p.overA, b: p.overB },
       substrate: p.substrate,
     })),
     paints.map(goods),
@@ -124,7 +140,9 @@ function deriveLines(job: JobSnapshot): DerivedLine[] {
         ? entries.find((e) => e.kind === 'delivery' && !e.reverses && !reversed.has(e.eventId))?.on
         : undefined
     const returnUntil =
-      deliveredOn && line.returnDays != null && state.liveQuantity > 0 ? addDays(deliveredOn, line.returnDays) : undefined
+      deliveredOn && line.returnDays != null && state.liveQuantity > 0
+        ? addDays(deliveredOn, line.returnDays)
+        : undefined
     return { line, state, deliveredOn, returnUntil }
   })
 }

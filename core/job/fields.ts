@@ -22,7 +22,7 @@ export const idOrNone = (label: string) =>
     .matches(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/, `${label} must be a UUID, or null for none.`)
 
 // Postgres cannot hold U+0000 in text, and no name needs a control character.
-// eslint-disable-next-line no-control-regex
+
 const NO_CONTROLS = /^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ud800-\udfff]*$/u
 
 /** Text that must say something. */
@@ -32,7 +32,7 @@ export const textField = (label: string, max = 120) =>
     .typeError(`${label} must be text.`)
     .max(max, `${label} is longer than ${max} characters. Shorten it.`)
     .matches(NO_CONTROLS, `${label} holds characters that cannot be kept. Type it again.`)
-    .test('not-blank', `${label} is empty. Write it here.`, (v) => v === undefined || v === null || v.trim() !== '')
+    .test('not-blank', `${label} is empty. Write it here.`, (v) => !v || v.trim() !== '')
     .required(`${label} is empty. Write it here.`)
 
 /** Text that may be empty but is never null. */
@@ -74,7 +74,10 @@ export const realField = (label: string, min: number, max: number) =>
     .required(`${label} is missing. Give a number from ${min} to ${max}.`)
 
 export const flagField = (label: string) =>
-  boolean().label(label).typeError(`${label} must be true or false.`).required(`${label} is missing. Give true or false.`)
+  boolean()
+    .label(label)
+    .typeError(`${label} must be true or false.`)
+    .required(`${label} is missing. Give true or false.`)
 
 export const choiceField = <const T extends string>(label: string, choices: readonly T[]) =>
   mixed<T>()
@@ -98,7 +101,11 @@ const day = (label: string) =>
   string()
     .label(label)
     .typeError(`${label} must be a date.`)
-    .test('day', `${label} is not a date. Write it as 2026-12-31.`, (v) => v == null || (v.length === 10 && isDay(v)))
+    .test(
+      'day',
+      `${label} is not a date. Write it as 2026-12-31.`,
+      (v) => v == null || (v.length === 10 && isDay(v)),
+    )
     .test(
       'era',
       `${label} must lie between 2000 and 2100. Check the year.`,
@@ -107,13 +114,16 @@ const day = (label: string) =>
 
 /** A calendar day as ISO text, 2026-12-31; no time, no zone. */
 export const dayField = (label: string) => day(label).required(`${label} is missing. Write it as 2026-12-31.`)
-export const dayOrNone = (label: string) => day(label).nullable().defined(`${label} is missing. Give a date, or null.`)
+export const dayOrNone = (label: string) =>
+  day(label).nullable().defined(`${label} is missing. Give a date, or null.`)
 
 /** A row schema: strict, nothing unknown let through. */
 export function rowSchema<S extends Parameters<typeof object>[0] & object>(shape: S) {
   return object(shape)
     .strict()
-    .noUnknown(({ unknown }: { unknown?: string }) => `${unknown ?? 'A field'} is not known here. Leave it out.`)
+    .noUnknown(
+      ({ unknown }: { unknown?: string }) => `${unknown ?? 'A field'} is not known here. Leave it out.`,
+    )
 }
 
 export type AnyRowSchema = ObjectSchema<Record<string, unknown>>

@@ -56,7 +56,11 @@ export interface BudgetPosition {
  * shows as due. Reserve = agreed × reserve rate, rounded half up.
  *
  */
-export function budgetPosition(agreedMinor: Minor, reservePpm: Ppm, items: readonly MoneyItem[]): BudgetPosition {
+export function budgetPosition(
+  agreedMinor: Minor,
+  reservePpm: Ppm,
+  items: readonly MoneyItem[],
+): BudgetPosition {
   const stretches: Stretch[] = []
   const rows = new Map<string, CategoryRow>()
   for (const item of items) {

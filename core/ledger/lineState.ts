@@ -32,7 +32,14 @@ export interface LineEntry {
 
 /** State of one line from its entries, in any order. */
 export function lineState(entries: readonly LineEntry[]): LineState {
-  const amount: Record<EntryKind, number> = { order: 0, cancel: 0, payment: 0, delivery: 0, return: 0, refund: 0 }
+  const amount: Record<EntryKind, number> = {
+    order: 0,
+    cancel: 0,
+    payment: 0,
+    delivery: 0,
+    return: 0,
+    refund: 0,
+  }
   const quantity: Record<EntryKind, number> = { ...amount }
   for (const entry of entries) {
     amount[entry.kind] += entry.amountMinor

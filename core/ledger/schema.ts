@@ -1,5 +1,15 @@
 import { array, type InferType } from 'yup'
-import { choiceField, dayField, dayOrNone, idField, idOrNone, minorField, noteField, rowSchema, wholeField } from '../job/fields.js'
+import {
+  choiceField,
+  dayField,
+  dayOrNone,
+  idField,
+  idOrNone,
+  minorField,
+  noteField,
+  rowSchema,
+  wholeField,
+} from '../job/fields.js'
 
 /** What happened to money or goods. A mistake is mended by entries of the same kind with the sign turned. */
 export const ENTRY_KINDS = ['order', 'cancel', 'payment', 'delivery', 'return', 'refund'] as const
@@ -9,7 +19,10 @@ export type EntryKind = (typeof ENTRY_KINDS)[number]
 export const MEANS = ['bank', 'card', 'cash', 'gift card', 'store credit'] as const
 
 const lineIds = (label: string) =>
-  array(idField(label)).min(1, `${label} is empty. Choose at least one.`).max(500, `${label}: at most 500.`).required(`${label} is missing. Choose at least one.`)
+  array(idField(label))
+    .min(1, `${label} is empty. Choose at least one.`)
+    .max(500, `${label}: at most 500.`)
+    .required(`${label} is missing. Choose at least one.`)
 
 /** One order to one supplier: the chosen options of these items, at their landed prices of the day. */
 export const placeOrderSchema = rowSchema({
@@ -69,6 +82,10 @@ export type CancelLine = InferType<typeof cancelSchema>
 export const reverseSchema = rowSchema({
   eventId: idField('Entry'),
   reversedOn: dayField('Reversed on'),
-  note: noteField('Reason', 400).test('said', 'Reason is empty. Say what was wrong.', (v) => !!v && v.trim() !== ''),
+  note: noteField('Reason', 400).test(
+    'said',
+    'Reason is empty. Say what was wrong.',
+    (v) => !!v && v.trim() !== '',
+  ),
 })
 export type ReverseEvent = InferType<typeof reverseSchema>

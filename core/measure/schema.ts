@@ -2,7 +2,6 @@ import type { InferType } from 'yup'
 import { WALL_SIDES } from '../job/words.js'
 import { choiceField, idField, mmField, mmOrNone, noteField, rowSchema } from '../job/fields.js'
 
-
 /** A rectangular room. Length runs along the north and south walls, width along the east and west ones. */
 export const roomSchema = rowSchema({
   id: idField(),

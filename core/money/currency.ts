@@ -6,10 +6,12 @@ export const MAX_MINOR: Minor = 10_000_000_000
 
 // ISO 4217 minor units; every active code not listed has two decimals. Intl follows CLDR, which
 // drops decimals that ISO keeps (IQD among them), so the standard's own table stands here.
-const DIGITS: Readonly<Record<string, number>> = Object.fromEntries([
-  ...'BIF CLP DJF GNF ISK JPY KMF KRW PYG RWF UGX UYI VND VUV XAF XOF XPF'.split(' ').map((c) => [c, 0]),
-  ...'BHD IQD JOD KWD LYD OMR TND'.split(' ').map((c) => [c, 3]),
-  ...'CLF UYW'.split(' ').map((c) => [c, 4]),
+const DIGITS = new Map<string, number>([
+  ...'BIF CLP DJF GNF ISK JPY KMF KRW PYG RWF UGX UYI VND VUV XAF XOF XPF'
+    .split(' ')
+    .map((c) => [c, 0] as const),
+  ...'BHD IQD JOD KWD LYD OMR TND'.split(' ').map((c) => [c, 3] as const),
+  ...'CLF UYW'.split(' ').map((c) => [c, 4] as const),
 ])
 
 /**
@@ -18,7 +20,7 @@ const DIGITS: Readonly<Record<string, number>> = Object.fromEntries([
  * @see ISO 4217, table A.1
  */
 export function currencyDigits(currency: string): number {
-  return DIGITS[currency] ?? 2
+  return DIGITS.get(currency) ?? 2
 }
 
 /** An amount as a plain decimal without a sign of currency: 123456 KWD minor is "123.456". */

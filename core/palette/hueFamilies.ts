@@ -3,7 +3,7 @@ import { chroma, hueDeg, type LabD65 } from '../color/lab.js'
 // Under this chroma a finish counts as neutral and adds no hue to the room (common practice).
 export const HUE_CHROMA = 10
 // Hues within this arc read as tints of one family (common practice).
-export const FAMILY_ARC_DEG = 40
+export const FAMILY_ARC_DEG = 30
 
 export interface HueMember {
   readonly id: string
@@ -59,8 +59,7 @@ function cut<S extends { deg: number }>(run: readonly S[]): S[][] {
   const span = (run[run.length - 1]?.deg ?? 0) - (run[0]?.deg ?? 0)
   if (span <= FAMILY_ARC_DEG || run.length < 2) return [[...run]]
   let at = 1
-  for (let i = 1; i < run.length; i++)
-    if (gapBefore(run, i) > gapBefore(run, at)) at = i
+  for (let i = 1; i < run.length; i++) if (gapBefore(run, i) > gapBefore(run, at)) at = i
   return [...cut(run.slice(0, at)), ...cut(run.slice(at))]
 }
 

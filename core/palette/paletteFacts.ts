@@ -1,7 +1,13 @@
 import type { LabD65 } from '../color/lab.js'
 import { undertone, type Undertone } from './undertone.js'
 import type { Finish, Piece, Placement } from './schema.js'
-import { finishShares, visiblePatches, type FinishShare, type Patch, type SurfaceAreas } from './visibleArea.js'
+import {
+  finishShares,
+  visiblePatches,
+  type FinishShare,
+  type Patch,
+  type SurfaceAreas,
+} from './visibleArea.js'
 
 export interface FinishFacts {
   readonly finish: Finish
@@ -54,7 +60,12 @@ export function paletteFacts(
 }
 
 /** Shares of mains, second and accent over what can change: the school's 60/30/10 is judged on these. */
-export function roleShares(facts: PaletteFacts): { main: number; second: number; accent: number; fixed: number } {
+export function roleShares(facts: PaletteFacts): {
+  main: number
+  second: number
+  accent: number
+  fixed: number
+} {
   const of = (roles: readonly string[]) =>
     facts.finishes.filter((f) => roles.includes(f.finish.role)).reduce((sum, f) => sum + f.share, 0)
   const changeable = of(['main', 'second', 'accent'])

@@ -1,8 +1,33 @@
 import { array, type InferType } from 'yup'
-import { choiceField, choiceOrNone, flagField, idField, idOrNone, minorField, mmField, noteField, realField, rowSchema, textField, wholeField } from '../job/fields.js'
+import {
+  choiceField,
+  choiceOrNone,
+  flagField,
+  idField,
+  idOrNone,
+  minorField,
+  mmField,
+  noteField,
+  realField,
+  rowSchema,
+  textField,
+  wholeField,
+} from '../job/fields.js'
 import { WALL_SIDES } from '../job/words.js'
 
-export const MATERIALS = ['paint', 'primer', 'wallpaper', 'timber', 'metal', 'textile', 'leather', 'tile', 'stone', 'glass', 'foliage'] as const
+export const MATERIALS = [
+  'paint',
+  'primer',
+  'wallpaper',
+  'timber',
+  'metal',
+  'textile',
+  'leather',
+  'tile',
+  'stone',
+  'glass',
+  'foliage',
+] as const
 export type Material = (typeof MATERIALS)[number]
 export const SHEENS = ['flat', 'eggshell', 'satin', 'gloss', 'none'] as const
 export const ROLES = ['main', 'second', 'accent', 'stays', 'metal', 'foliage'] as const
@@ -37,10 +62,24 @@ export const finishSchema = rowSchema({
 export type Finish = InferType<typeof finishSchema>
 
 /** Surfaces a finish can be laid on. One wall may differ from `walls`. */
-export const SURFACES = ['walls', ...WALL_SIDES.map((s) => `wall:${s}` as const), 'lower', 'ceiling', 'floor', 'trim', 'doors'] as const
+export const SURFACES = [
+  'walls',
+  ...WALL_SIDES.map((s) => `wall:${s}` as const),
+  'lower',
+  'ceiling',
+  'floor',
+  'trim',
+  'doors',
+] as const
 export type Surface = (typeof SURFACES)[number]
 
-export const SUBSTRATES = ['sound paint', 'new plaster', 'bare timber', 'glossy or stained', 'not painted'] as const
+export const SUBSTRATES = [
+  'sound paint',
+  'new plaster',
+  'bare timber',
+  'glossy or stained',
+  'not painted',
+] as const
 export type Substrate = (typeof SUBSTRATES)[number]
 
 /** A finish laid on a surface, and what is under it: that decides coats and primer. */
@@ -55,7 +94,23 @@ export const placementSchema = rowSchema({
 })
 export type Placement = InferType<typeof placementSchema>
 
-export const PIECE_KINDS = ['sofa', 'armchair', 'chair', 'rug', 'curtains', 'cushion', 'table', 'cabinet', 'shelves', 'bed', 'lamp', 'picture', 'piano', 'plant', 'other'] as const
+export const PIECE_KINDS = [
+  'sofa',
+  'armchair',
+  'chair',
+  'rug',
+  'curtains',
+  'cushion',
+  'table',
+  'cabinet',
+  'shelves',
+  'bed',
+  'lamp',
+  'picture',
+  'piano',
+  'plant',
+  'other',
+] as const
 export type PieceKind = (typeof PIECE_KINDS)[number]
 
 /** A physical object with a size, already there or coming, wearing one finish. */

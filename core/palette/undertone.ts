@@ -51,7 +51,12 @@ export function undertone(material: Material, lab: LabD65): Undertone {
   const silent = undertoneSilent(lab)
   const deg = hueDeg(lab)
   const word = silent ? 'none' : hueWord(deg)
-  const phrase = silent ? `${kind === 'color' ? 'neutral' : kind}, no undertone` : kind === 'color' ? word : `${kind}, leans ${word}`
+  // A pale beige is compared among the greys, but nobody calls it grey.
+  const name =
+    kind === 'color' || (kind === 'grey' && chroma(lab) >= 5 && temperature(deg) === 'warm')
+      ? 'neutral'
+      : kind
+  const phrase = silent ? `${name}, no undertone` : kind === 'color' ? word : `${name}, leans ${word}`
   return { family: kind, hueDeg: deg, chroma: chroma(lab), word, phrase }
 }
 
@@ -103,5 +108,11 @@ export function compareUndertone(kind: Family, one: LabD65, two: LabD65): Leanin
     : temperature(hueDeg(one)) !== temperature(hueDeg(two))
       ? [temperature(hueDeg(one)), temperature(hueDeg(two))]
       : [hueWord(hueDeg(one)), hueWord(hueDeg(two))]
-  return { gapDeg, limitDeg, hueDistance: apart, clash: gapDeg > limitDeg && apart >= SEEN_HUE_DISTANCE, words }
+  return {
+    gapDeg,
+    limitDeg,
+    hueDistance: apart,
+    clash: gapDeg > limitDeg && apart >= SEEN_HUE_DISTANCE,
+    words,
+  }
 }

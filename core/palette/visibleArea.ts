@@ -28,7 +28,9 @@ const FACES: Readonly<Record<PieceKind, Faces>> = {
 }
 
 /** Visible area of a piece, all of its count, in mm². */
-export function pieceAreaMm2(piece: Pick<Piece, 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm'>): number {
+export function pieceAreaMm2(
+  piece: Pick<Piece, 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm'>,
+): number {
   const { front, side, top } = FACES[piece.kind]
   const { widthMm: w, depthMm: d, heightMm: h, count } = piece
   return Math.round(count * (front * w * h + side * d * h + top * w * d))

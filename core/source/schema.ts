@@ -1,7 +1,28 @@
 import type { InferType } from 'yup'
-import { choiceField, dayOrNone, idField, idOrNone, minorField, mmOrNone, noteField, ppmField, rowSchema, textField, wholeField, wholeOrNone } from '../job/fields.js'
+import {
+  choiceField,
+  dayOrNone,
+  idField,
+  idOrNone,
+  minorField,
+  mmOrNone,
+  noteField,
+  ppmField,
+  rowSchema,
+  textField,
+  wholeField,
+  wholeOrNone,
+} from '../job/fields.js'
 
-export const CATEGORIES = ['surfaces', 'furniture', 'textiles', 'light', 'decor', 'fixtures', 'services'] as const
+export const CATEGORIES = [
+  'surfaces',
+  'furniture',
+  'textiles',
+  'light',
+  'decor',
+  'fixtures',
+  'services',
+] as const
 export type Category = (typeof CATEGORIES)[number]
 
 /** A line of the furnishing schedule: one thing the job needs. Limits are of the outer size; null is no limit. */

@@ -13,7 +13,10 @@ export type SizeFit =
   | { readonly verdict: 'fits' }
   /** A limit stands but the size, or part of it, was never written down. */
   | { readonly verdict: 'unknown'; readonly missing: readonly string[] }
-  | { readonly verdict: 'too large'; readonly over: readonly { readonly side: string; readonly byMm: number }[] }
+  | {
+      readonly verdict: 'too large'
+      readonly over: readonly { readonly side: string; readonly byMm: number }[]
+    }
 
 /** An option's outer size against the limits of its item. A limit that is not set forbids nothing. */
 export function sizeFit(size: Size, limit: SizeLimit): SizeFit {
@@ -22,7 +25,9 @@ export function sizeFit(size: Size, limit: SizeLimit): SizeFit {
     { side: 'depth', is: size.depthMm, max: limit.maxDepthMm },
     { side: 'height', is: size.heightMm, max: limit.maxHeightMm },
   ]
-  const over = sides.flatMap((s) => (s.is != null && s.max != null && s.is > s.max ? [{ side: s.side, byMm: s.is - s.max }] : []))
+  const over = sides.flatMap((s) =>
+    s.is != null && s.max != null && s.is > s.max ? [{ side: s.side, byMm: s.is - s.max }] : [],
+  )
   if (over.length > 0) return { verdict: 'too large', over }
   const missing = sides.filter((s) => s.max != null && s.is == null).map((s) => s.side)
   return missing.length > 0 ? { verdict: 'unknown', missing } : { verdict: 'fits' }

@@ -26,14 +26,26 @@ export function cheapestTins(needMl: number, tins: readonly Tin[]): TinChoice {
   if (!Number.isFinite(needMl) || needMl < 0 || needMl > 1_000_000)
     refuse('TINS_NEED_BAD', 'Paint needed', 'is out of range', 'Give 0 to 1 000 000 ml.')
   if (needMl === 0) return { counts: tins.map(() => 0), costMinor: 0, volumeMl: 0 }
-  if (tins.length === 0) refuse('TINS_NONE', 'Tins', 'are missing', 'Give at least one tin size with its price.')
-  if (tins.some((t) => !Number.isInteger(t.ml) || t.ml <= 0 || !Number.isInteger(t.priceMinor) || t.priceMinor < 0))
-    refuse('TINS_BAD', 'Tins', 'hold a size or price that is no whole number', 'Give whole ml and whole minor units.')
+  if (tins.length === 0)
+    refuse('TINS_NONE', 'Tins', 'are missing', 'Give at least one tin size with its price.')
+  if (
+    tins.some(
+      (t) => !Number.isInteger(t.ml) || t.ml <= 0 || !Number.isInteger(t.priceMinor) || t.priceMinor < 0,
+    )
+  )
+    refuse(
+      'TINS_BAD',
+      'Tins',
+      'hold a size or price that is no whole number',
+      'Give whole ml and whole minor units.',
+    )
 
   const step = tins.reduce((d, t) => gcd(d, t.ml), 0)
   const goal = Math.ceil(Math.ceil(needMl) / step)
   // best[n]: the best way to cover at least n steps
-  const best: { cost: number; steps: number; tins: number; last: number }[] = [{ cost: 0, steps: 0, tins: 0, last: -1 }]
+  const best: { cost: number; steps: number; tins: number; last: number }[] = [
+    { cost: 0, steps: 0, tins: 0, last: -1 },
+  ]
   for (let n = 1; n <= goal; n++) {
     let found: (typeof best)[number] | undefined
     tins.forEach((tin, last) => {
@@ -41,13 +53,18 @@ export function cheapestTins(needMl: number, tins: readonly Tin[]): TinChoice {
       const rest = best[Math.max(0, n - size)]
       if (!rest) return
       const way = { cost: rest.cost + tin.priceMinor, steps: rest.steps + size, tins: rest.tins + 1, last }
-      if (!found || way.cost < found.cost || (way.cost === found.cost && (way.steps < found.steps || (way.steps === found.steps && way.tins < found.tins))))
+      if (
+        !found ||
+        way.cost < found.cost ||
+        (way.cost === found.cost &&
+          (way.steps < found.steps || (way.steps === found.steps && way.tins < found.tins)))
+      )
         found = way
     })
     if (found) best[n] = found
   }
   const counts = tins.map(() => 0)
-  for (let n = goal; n > 0; ) {
+  for (let n = goal; n > 0;) {
     const last = best[n]?.last ?? 0
     counts[last] = (counts[last] ?? 0) + 1
     n -= (tins[last]?.ml ?? step) / step

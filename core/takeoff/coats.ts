@@ -22,13 +22,12 @@ export interface Coats {
  * @see common practice; pale over mid blue takes two coats, not one
  */
 export function coatsFor(finish: LabD65, over: LabD65 | undefined, substrate: string): Coats {
-  const primer = substrate === 'new plaster' || substrate === 'bare timber' || substrate === 'glossy or stained' ? 1 : 0
-  const primed = primer ? `primer on ${substrate}` : ''
-  const reason = (text: string) => [primed, text].filter(Boolean).join('; ')
+  const primer =
+    substrate === 'new plaster' || substrate === 'bare timber' || substrate === 'glossy or stained' ? 1 : 0
   if (over && over.l <= DEEP_L && finish.l - over.l >= LIFT_L)
-    return { coats: 3, primer, because: reason('from dark to light, three coats') }
-  if (chroma(finish) >= STRONG_CHROMA) return { coats: 3, primer, because: reason('a strong hue hides badly, three coats') }
+    return { coats: 3, primer, because: 'from dark to light' }
+  if (chroma(finish) >= STRONG_CHROMA) return { coats: 3, primer, because: 'a strong hue hides badly' }
   if (over && chroma(over) >= STRONG_CHROMA && finish.l > over.l)
-    return { coats: 3, primer, because: reason('over a strong hue, three coats') }
-  return { coats: 2, primer, because: reason('two coats as a rule') }
+    return { coats: 3, primer, because: 'over a strong hue' }
+  return { coats: 2, primer, because: 'as a rule' }
 }

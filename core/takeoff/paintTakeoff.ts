@@ -16,7 +16,11 @@ export interface PaintGoods {
   readonly id: string
   readonly name: string
   readonly lab: LabD65
-  readonly kit: { readonly spreadM2PerL: number; readonly lossPpm: number; readonly tins: readonly Tin[] } | null
+  readonly kit: {
+    readonly spreadM2PerL: number
+    readonly lossPpm: number
+    readonly tins: readonly Tin[]
+  } | null
 }
 
 export interface PaintStep {
@@ -74,7 +78,7 @@ export function paintTakeoff(
             surface: s.name,
             areaM2,
             coats: priming,
-            because: `${s.substrate} drinks paint`,
+            because: `on ${s.substrate}`,
             liters: paintLiters(areaM2, priming, primerSpread, primerLoss),
           })
         return { surface: s.name, areaM2, coats, because, liters: paintLiters(areaM2, coats, spread, loss) }
@@ -83,7 +87,15 @@ export function paintTakeoff(
   })
   if (toPrime.length > 0)
     lines.push(
-      line(primer?.id ?? 'primer', primer?.name ?? 'Primer', true, toPrime, primerSpread, primerLoss, primer?.kit?.tins ?? []),
+      line(
+        primer?.id ?? 'primer',
+        primer?.name ?? 'Primer',
+        true,
+        toPrime,
+        primerSpread,
+        primerLoss,
+        primer?.kit?.tins ?? [],
+      ),
     )
   return lines.filter((l) => l.steps.length > 0)
 }

@@ -21,10 +21,14 @@ export interface LengthField {
 
 const NUMBER = String.raw`(\d{1,7}(?:[.,]\d{1,6})?)`
 const INCHES = String.raw`(?:(\d{1,5}(?:[.,]\d{1,6})?)?(?:\s*(?:^|\s|-)\s*)?(?:(\d{1,3})\s*\/\s*(\d{1,3}))?)`
-const FEET_AND_INCHES = new RegExp(String.raw`^${NUMBER}\s*(?:'|ft|feet|foot)\s*-?\s*(?:${INCHES}\s*(?:"|in|inch|inches)?)?$`)
+const FEET_AND_INCHES = new RegExp(
+  String.raw`^${NUMBER}\s*(?:'|ft|feet|foot)\s*-?\s*(?:${INCHES}\s*(?:"|in|inch|inches)?)?$`,
+)
 const INCHES_ONLY = new RegExp(String.raw`^${INCHES}\s*("|in|inch|inches)$`)
 const BARE_FRACTION = /^(?:(\d{1,5})\s+)?(\d{1,3})\s*\/\s*(\d{1,3})$/
-const WITH_UNIT = new RegExp(String.raw`^${NUMBER}\s*(mm|cm|m|ft|yd|millimeters?|centimeters?|meters?|metres?)$`)
+const WITH_UNIT = new RegExp(
+  String.raw`^${NUMBER}\s*(mm|cm|m|ft|yd|millimeters?|centimeters?|meters?|metres?)$`,
+)
 const BARE = new RegExp(`^${NUMBER}$`)
 
 const decimal = (text: string | undefined): number => (text ? Number(text.replace(',', '.')) : 0)
@@ -60,9 +64,11 @@ export function readLength(text: string, field: LengthField = {}): number {
     .trim()
     .toLowerCase()
   if (shown === '') return refuse('LENGTH_EMPTY', 'is empty', `Write it as ${examples}.`)
-  if (/^[-−–]/.test(shown)) return refuse('LENGTH_OUT_OF_RANGE', 'is negative', 'Write it without a minus sign.')
+  if (/^[-−–]/.test(shown))
+    return refuse('LENGTH_OUT_OF_RANGE', 'is negative', 'Write it without a minus sign.')
   // Micrometer rounding takes the binary dust off 35.5 × 25.4 before anything is compared with a limit.
-  const candidates = text.length > 60 ? [] : readCandidates(shown, system).map((mm) => Math.round(mm * 1000) / 1000)
+  const candidates =
+    text.length > 60 ? [] : readCandidates(shown, system).map((mm) => Math.round(mm * 1000) / 1000)
   if (candidates.length === 0 || candidates.some((mm) => !Number.isFinite(mm)))
     return refuse('LENGTH_NOT_READ', 'is not a length', `Write it as ${examples}.`)
   const inside = candidates.find((mm) => Math.round(mm) >= minMm && Math.round(mm) <= maxMm)
@@ -77,8 +83,7 @@ export function readLength(text: string, field: LengthField = {}): number {
 
 function readCandidates(shown: string, system: UnitSystem): number[] {
   let found = FEET_AND_INCHES.exec(shown)
-  if (found)
-    return [decimal(found[1]) * 304.8 + inchesOf(found[2], found[3], found[4]) * 25.4]
+  if (found) return [decimal(found[1]) * 304.8 + inchesOf(found[2], found[3], found[4]) * 25.4]
   found = INCHES_ONLY.exec(shown)
   if (found && (found[1] ?? found[2]) !== undefined) return [inchesOf(found[1], found[2], found[3]) * 25.4]
   found = BARE_FRACTION.exec(shown)

@@ -32,14 +32,21 @@ export async function migrate(url: string, folder: string): Promise<void> {
         'The database role is a superuser or bypasses row level security, so studios could see each other. ' +
           'Point DATABASE_URL at an ordinary role that owns the database.',
       )
-    const journal = JSON.parse(readFileSync(join(folder, 'meta/_journal.json'), 'utf8')) as { entries: JournalEntry[] }
-    const exists = await client.query<{ found: string | null }>("select to_regclass('drizzle.__drizzle_migrations')::text as found")
+    const journal = JSON.parse(readFileSync(join(folder, 'meta/_journal.json'), 'utf8')) as {
+      entries: JournalEntry[]
+    }
+    const exists = await client.query<{ found: string | null }>(
+      "select to_regclass('drizzle.__drizzle_migrations')::text as found",
+    )
     if (exists.rows[0]?.found) {
       const applied = await client.query<{ hash: string; created_at: string }>(
         'select hash, created_at from drizzle.__drizzle_migrations order by created_at',
       )
       checkJournal(
-        journal.entries.map((e) => ({ ...e, hash: sha256(readFileSync(join(folder, `${e.tag}.sql`), 'utf8')) })),
+        journal.entries.map((e) => ({
+          ...e,
+          hash: sha256(readFileSync(join(folder, `${e.tag}.sql`), 'utf8')),
+        })),
         applied.rows.map((r) => ({ hash: r.hash, when: Number(r.created_at) })),
       )
     }
@@ -58,9 +65,13 @@ export function checkJournal(
   for (const file of files) {
     const ran = applied.find((a) => a.when === file.when)
     if (ran && ran.hash !== file.hash)
-      throw new Error(`Migration ${file.tag} was edited after it ran. Restore it, and write the change as a new migration.`)
+      throw new Error(
+        `Migration ${file.tag} was edited after it ran. Restore it, and write the change as a new migration.`,
+      )
     if (!ran && file.when < newest)
-      throw new Error(`Migration ${file.tag} is dated before one that already ran and would be skipped. Give it a later date.`)
+      throw new Error(
+        `Migration ${file.tag} is dated before one that already ran and would be skipped. Give it a later date.`,
+      )
   }
 }
 

@@ -1,6 +1,20 @@
 import { sql } from 'drizzle-orm'
 import {
-  bigint, boolean, check, date, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uuid,
+  bigint,
+  boolean,
+  check,
+  date,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uuid,
 } from 'drizzle-orm/pg-core'
 import type { PaintKit } from '@bonitas/core/palette/schema'
 
@@ -45,7 +59,11 @@ export const session = pgTable(
     memberId: uuid('member_id').notNull(),
     expiresAt: timestamp('expires_at', { withTimezone: true }).notNull(),
   },
-  (t) => [foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }).onDelete('cascade')],
+  (t) => [
+    foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }).onDelete(
+      'cascade',
+    ),
+  ],
 )
 
 /** Failed sign-ins, counted per member name and per address, so that any process sees them. */
@@ -61,7 +79,12 @@ export const signInFailure = pgTable(
 
 export const client = pgTable(
   'client',
-  { studioId: studioId().references(() => studio.id), id: uuid('id').notNull(), version: version(), name: text('name').notNull() },
+  {
+    studioId: studioId().references(() => studio.id),
+    id: uuid('id').notNull(),
+    version: version(),
+    name: text('name').notNull(),
+  },
   (t) => [primaryKey({ columns: [t.studioId, t.id] })],
 )
 
@@ -122,7 +145,11 @@ export const room = pgTable(
   (t) => [...ofJob(t as never), unique('room_one_per_job').on(t.studioId, t.jobId)],
 )
 
-export const use = pgTable('use', { ...part(), name: text('name').notNull(), position: integer('position').notNull() }, (t) => ofJob(t as never))
+export const use = pgTable(
+  'use',
+  { ...part(), name: text('name').notNull(), position: integer('position').notNull() },
+  (t) => ofJob(t as never),
+)
 
 export const opening = pgTable(
   'opening',
@@ -158,7 +185,10 @@ export const finish = pgTable(
 )
 
 const toFinish = (t: { studioId: never; jobId: never; finishId: never }) =>
-  foreignKey({ columns: [t.studioId, t.jobId, t.finishId], foreignColumns: [finish.studioId, finish.jobId, finish.id] })
+  foreignKey({
+    columns: [t.studioId, t.jobId, t.finishId],
+    foreignColumns: [finish.studioId, finish.jobId, finish.id],
+  })
 
 export const placement = pgTable(
   'placement',
@@ -171,7 +201,11 @@ export const placement = pgTable(
     overA: doublePrecision('over_a'),
     overB: doublePrecision('over_b'),
   },
-  (t) => [...ofJob(t as never), toFinish(t as never), unique('placement_one_per_surface').on(t.studioId, t.jobId, t.surface)],
+  (t) => [
+    ...ofJob(t as never),
+    toFinish(t as never),
+    unique('placement_one_per_surface').on(t.studioId, t.jobId, t.surface),
+  ],
 )
 
 export const piece = pgTable(
@@ -238,7 +272,10 @@ export const option = pgTable(
   (t) => [
     ...ofJob(t as never),
     unique('option_of_item').on(t.studioId, t.jobId, t.itemId, t.id),
-    foreignKey({ columns: [t.studioId, t.jobId, t.itemId], foreignColumns: [item.studioId, item.jobId, item.id] }).onDelete('cascade'),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.itemId],
+      foreignColumns: [item.studioId, item.jobId, item.id],
+    }).onDelete('cascade'),
     foreignKey({ columns: [t.studioId, t.supplierId], foreignColumns: [supplier.studioId, supplier.id] }),
     check('option_price_not_negative', sql`${t.priceMinor} >= 0`),
   ],
@@ -246,7 +283,12 @@ export const option = pgTable(
 
 export const acceptance = pgTable(
   'acceptance',
-  { ...part(), finding: text('finding').notNull(), facts: text('facts').notNull(), reason: text('reason').notNull() },
+  {
+    ...part(),
+    finding: text('finding').notNull(),
+    facts: text('facts').notNull(),
+    reason: text('reason').notNull(),
+  },
   (t) => ofJob(t as never),
 )
 
@@ -292,8 +334,14 @@ export const orderLine = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.studioId, t.jobId, t.id] }),
-    foreignKey({ columns: [t.studioId, t.jobId, t.orderId], foreignColumns: [purchaseOrder.studioId, purchaseOrder.jobId, purchaseOrder.id] }),
-    foreignKey({ columns: [t.studioId, t.jobId, t.itemId], foreignColumns: [item.studioId, item.jobId, item.id] }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.orderId],
+      foreignColumns: [purchaseOrder.studioId, purchaseOrder.jobId, purchaseOrder.id],
+    }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.itemId],
+      foreignColumns: [item.studioId, item.jobId, item.id],
+    }),
     check('order_line_quantity_positive', sql`${t.quantity} > 0`),
   ],
 )
@@ -320,11 +368,20 @@ export const ledgerEntry = pgTable(
     primaryKey({ columns: [t.studioId, t.jobId, t.seq] }),
     unique('ledger_entry_line_once_per_event').on(t.studioId, t.jobId, t.eventId, t.lineId),
     unique('ledger_entry_reversed_once').on(t.studioId, t.jobId, t.reverses, t.lineId),
-    foreignKey({ columns: [t.studioId, t.jobId, t.lineId], foreignColumns: [orderLine.studioId, orderLine.jobId, orderLine.id] }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.lineId],
+      foreignColumns: [orderLine.studioId, orderLine.jobId, orderLine.id],
+    }),
     foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }),
-    check('ledger_entry_kind_known', sql`${t.kind} in ('order','cancel','payment','delivery','return','refund')`),
+    check(
+      'ledger_entry_kind_known',
+      sql`${t.kind} in ('order','cancel','payment','delivery','return','refund')`,
+    ),
     // Only a reversal may turn the sign.
-    check('ledger_entry_sign', sql`(${t.reverses} is null and ${t.amountMinor} >= 0 and ${t.quantity} >= 0) or (${t.reverses} is not null and ${t.amountMinor} <= 0 and ${t.quantity} <= 0)`),
+    check(
+      'ledger_entry_sign',
+      sql`(${t.reverses} is null and ${t.amountMinor} >= 0 and ${t.quantity} >= 0) or (${t.reverses} is not null and ${t.amountMinor} <= 0 and ${t.quantity} <= 0)`,
+    ),
   ],
 )
 

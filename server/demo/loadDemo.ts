@@ -17,15 +17,26 @@ import { demoOwner, foundStudio, type NewStudio } from '../session/sessions.js'
 export async function loadDemo(db: Database, folder: string, reset: boolean): Promise<void> {
   if (reset) await removeDemo(db)
   else if ((await db.asSystem((tx) => tx.select({ id: studio.id }).from(studio).limit(1))).length > 0) return
-  const about = JSON.parse(readFileSync(join(folder, 'studio.json'), 'utf8')) as { asOf: string; studio: Omit<NewStudio, 'password'> }
+  const about = JSON.parse(readFileSync(join(folder, 'studio.json'), 'utf8')) as {
+    asOf: string
+    studio: Omit<NewStudio, 'password'>
+  }
   // Nobody signs in to the demo by password; the button on the sign-in page opens it, on loopback only.
-  const { studioId, memberId } = await foundStudio(db, { ...about.studio, password: randomBytes(24).toString('base64') }, true)
+  const { studioId, memberId } = await foundStudio(
+    db,
+    { ...about.studio, password: randomBytes(24).toString('base64') },
+    true,
+  )
   const shift = daysBetween(about.asOf, new Date().toISOString().slice(0, 10))
-  for (const file of readdirSync(join(folder, 'jobs')).filter((f) => f.endsWith('.json')).sort()) {
+  for (const file of readdirSync(join(folder, 'jobs'))
+    .filter((f) => f.endsWith('.json'))
+    .sort()) {
     const job = JSON.parse(readFileSync(join(folder, 'jobs', file), 'utf8'), (_key, value: unknown) =>
       typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value) ? addDays(value, shift) : value,
     ) as unknown
-    await db.asStudio(studioId, (tx) => importJob(tx, { studioId, memberId, currency: about.studio.currency }, job))
+    await db.asStudio(studioId, (tx) =>
+      importJob(tx, { studioId, memberId, currency: about.studio.currency }, job),
+    )
   }
 }
 

@@ -15,7 +15,11 @@ export const sameOrigin: RequestHandler = (req, _res, next) => {
     from = undefined
   }
   if (!from || from !== host)
-    throw new Problem(403, 'Refused', 'Changes are only taken from a page of this site. Reload the page and try again.')
+    throw new Problem(
+      403,
+      'Refused',
+      'Changes are only taken from a page of this site. Reload the page and try again.',
+    )
   next()
 }
 

@@ -19,7 +19,8 @@ export class Problem extends Error {
   }
 }
 
-export const notFound = (what = 'This') => new Problem(404, 'Not found', `${what} does not exist here, or is not yours to see.`)
+export const notFound = (what = 'This') =>
+  new Problem(404, 'Not found', `${what} does not exist here, or is not yours to see.`)
 export const conflict = (detail: string, errors: readonly FieldFault[] = []) =>
   new Problem(409, 'Cannot be done', detail, errors.length > 0 ? { errors } : {})
 
@@ -32,7 +33,8 @@ interface DatabaseError {
 function databaseError(error: unknown): DatabaseError | undefined {
   // Drizzle wraps what the driver throws and keeps it as the cause.
   for (let e = error; e instanceof Error; e = e.cause)
-    if ('code' in e && typeof e.code === 'string' && /^[0-9A-Z]{5}$/.test(e.code)) return e as unknown as DatabaseError
+    if ('code' in e && typeof e.code === 'string' && /^[0-9A-Z]{5}$/.test(e.code))
+      return e as unknown as DatabaseError
   return undefined
 }
 
@@ -45,17 +47,27 @@ export function toProblem(error: unknown): Problem {
     return new Problem(400, 'Some fields need mending', errors.map((e) => e.text).join(' '), { errors })
   }
   if (error instanceof InputError)
-    return new Problem(400, 'Some fields need mending', error.message, { errors: [{ field: error.where, text: error.message }] })
-  const body = error as { type?: string; status?: number }
-  if (body?.type === 'entity.too.large') return new Problem(413, 'Too large', 'The request is over 1 MB. Send less at once.')
-  if (body?.type?.startsWith('entity.') || body?.type === 'encoding.unsupported')
+    return new Problem(400, 'Some fields need mending', error.message, {
+      errors: [{ field: error.where, text: error.message }],
+    })
+  const body = (error ?? {}) as { type?: string; status?: number }
+  if (body.type === 'entity.too.large')
+    return new Problem(413, 'Too large', 'The request is over 1 MB. Send less at once.')
+  if (body.type?.startsWith('entity.') || body.type === 'encoding.unsupported')
     return new Problem(400, 'Not readable', 'The body is not JSON. Check its form.')
-  if (error instanceof URIError || body?.status === 400) return new Problem(400, 'Not readable', 'The address is not well formed.')
+  if (error instanceof URIError || body.status === 400)
+    return new Problem(400, 'Not readable', 'The address is not well formed.')
   const db = databaseError(error)
   if (db?.code === '23503')
-    return conflict('Something this row names does not exist in this job, or something else in the job still uses it. Change that first.')
+    return conflict(
+      'Something this row names does not exist in this job, or something else in the job still uses it. Change that first.',
+    )
   if (db?.code === '23505')
-    return conflict(db.constraint === 'placement_one_per_surface' ? 'This surface has a finish already. Change that one.' : 'This exists already.')
+    return conflict(
+      db.constraint === 'placement_one_per_surface'
+        ? 'This surface has a finish already. Change that one.'
+        : 'This exists already.',
+    )
   if (db?.code === '40P01' || db?.code === '40001')
     return new Problem(503, 'Busy', 'Two changes met. Nothing was written; try again.', { retryAfter: 1 })
   return new Problem(500, 'Something failed', 'Nothing was changed. The failure is in the log of the server.')

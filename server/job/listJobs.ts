@@ -31,7 +31,14 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
   const chosen = await tx
     .select({ jobId: t.item.jobId, itemId: t.item.id, quantity: t.item.quantity, option: t.option })
     .from(t.item)
-    .innerJoin(t.option, and(eq(t.option.studioId, t.item.studioId), eq(t.option.jobId, t.item.jobId), eq(t.option.id, t.item.chosenOptionId)))
+    .innerJoin(
+      t.option,
+      and(
+        eq(t.option.studioId, t.item.studioId),
+        eq(t.option.jobId, t.item.jobId),
+        eq(t.option.id, t.item.chosenOptionId),
+      ),
+    )
     .where(eq(t.item.studioId, studio.id))
   // Summed by kind in the database, so that a long ledger sends one row per line and kind.
   const sums = await tx
@@ -44,7 +51,14 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
       quantity: sql<string>`sum(${t.ledgerEntry.quantity})`,
     })
     .from(t.ledgerEntry)
-    .innerJoin(t.orderLine, and(eq(t.orderLine.studioId, t.ledgerEntry.studioId), eq(t.orderLine.jobId, t.ledgerEntry.jobId), eq(t.orderLine.id, t.ledgerEntry.lineId)))
+    .innerJoin(
+      t.orderLine,
+      and(
+        eq(t.orderLine.studioId, t.ledgerEntry.studioId),
+        eq(t.orderLine.jobId, t.ledgerEntry.jobId),
+        eq(t.orderLine.id, t.ledgerEntry.lineId),
+      ),
+    )
     .where(eq(t.ledgerEntry.studioId, studio.id))
     .groupBy(t.orderLine.jobId, t.orderLine.itemId, t.orderLine.id, t.ledgerEntry.kind)
   const entriesOf = new Map<string, Map<string, Map<string, LineEntry[]>>>()
@@ -60,11 +74,28 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
   return jobs.map(({ job, clientName }) => {
     const items = new Map<string, MoneyItem>()
     for (const [id, lines] of entriesOf.get(job.id) ?? [])
-      items.set(id, { id, name: '', category: '', targetMinor: 0, chosenMinor: undefined, lines: [...lines.values()].map(lineState) })
+      items.set(id, {
+        id,
+        name: '',
+        category: '',
+        targetMinor: 0,
+        chosenMinor: undefined,
+        lines: [...lines.values()].map(lineState),
+      })
     for (const c of chosen.filter((x) => x.jobId === job.id)) {
-      const item = items.get(c.itemId) ?? { id: c.itemId, name: '', category: '', targetMinor: 0, chosenMinor: undefined, lines: [] }
+      const item = items.get(c.itemId) ?? {
+        id: c.itemId,
+        name: '',
+        category: '',
+        targetMinor: 0,
+        chosenMinor: undefined,
+        lines: [],
+      }
       if (item.lines.some((l) => l.liveQuantity > 0)) continue
-      items.set(c.itemId, { ...item, chosenMinor: landedPrice(c.option, c.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor })
+      items.set(c.itemId, {
+        ...item,
+        chosenMinor: landedPrice(c.option, c.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor,
+      })
     }
     const money = budgetPosition(job.agreedMinor, job.reservePpm, [...items.values()])
     return {

@@ -20,16 +20,19 @@ export async function loadSnapshot(tx: Tx, studio: Studio, jobId: string): Promi
     .innerJoin(t.client, and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId)))
     .where(own)
   if (!head) return undefined
-  const rows = async <T extends Part>(table: T, ...order: PgColumn[]) => {
+  const rows = async (table: Part, ...order: PgColumn[]) => {
     const found: object[] = await tx
       .select()
-      .from(table as PgTable)
+      .from(table)
       .where(and(eq(table.studioId, studio.id), eq(table.jobId, jobId)))
       .orderBy(...order.map((c) => asc(c)))
     return found.map(bare) as never
   }
   const room = (await rows(t.room)) as unknown as [JobSnapshot['room']]
-  const members = await tx.select({ id: t.member.id, name: t.member.name }).from(t.member).where(eq(t.member.studioId, studio.id))
+  const members = await tx
+    .select({ id: t.member.id, name: t.member.name })
+    .from(t.member)
+    .where(eq(t.member.studioId, studio.id))
   const nameOf = new Map(members.map((m) => [m.id, m.name]))
   const entries = await tx
     .select()
@@ -49,7 +52,13 @@ export async function loadSnapshot(tx: Tx, studio: Studio, jobId: string): Promi
     pieces: await rows(t.piece, t.piece.name),
     items: await rows(t.item, t.item.position, t.item.id),
     options: await rows(t.option, t.option.name, t.option.id),
-    suppliers: (await tx.select().from(t.supplier).where(eq(t.supplier.studioId, studio.id)).orderBy(asc(t.supplier.name))).map(bare),
+    suppliers: (
+      await tx
+        .select()
+        .from(t.supplier)
+        .where(eq(t.supplier.studioId, studio.id))
+        .orderBy(asc(t.supplier.name))
+    ).map(bare),
     acceptances: await rows(t.acceptance),
     orders: await rows(t.purchaseOrder, t.purchaseOrder.number),
     lines: await rows(t.orderLine, t.orderLine.itemName),

@@ -16,7 +16,11 @@ function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): S
   if (ifNoneMatch?.trim() === '*') return 'nothing'
   const version = /^"(\d{1,9})"$/.exec(ifMatch?.trim() ?? '')?.[1]
   if (!version)
-    throw new Problem(428, 'Version missing', 'Say which version you saw with If-Match, or If-None-Match: * for a new row.')
+    throw new Problem(
+      428,
+      'Version missing',
+      'Say which version you saw with If-Match, or If-None-Match: * for a new row.',
+    )
   return { version: Number(version) }
 }
 
@@ -38,7 +42,14 @@ export function jobRoutes(db: Database): Router {
     const [jobId, clientId] = [randomUUID(), randomUUID()]
     await db.asStudio(studio.id, async (tx) => {
       await tx.insert(t.client).values({ studioId: studio.id, id: clientId, name: wish.clientName })
-      await tx.insert(t.job).values({ ...NEW_BRIEF, studioId: studio.id, id: jobId, clientId, roomName: wish.roomName, agreedMinor: wish.agreedMinor })
+      await tx.insert(t.job).values({
+        ...NEW_BRIEF,
+        studioId: studio.id,
+        id: jobId,
+        clientId,
+        roomName: wish.roomName,
+        agreedMinor: wish.agreedMinor,
+      })
       await tx.insert(t.room).values({ studioId: studio.id, jobId, id: jobId, skirtingMm: 0 })
     })
     res.status(201).location(`/api/jobs/${jobId}`).json({ id: jobId })
@@ -46,7 +57,9 @@ export function jobRoutes(db: Database): Router {
 
   router.post('/jobs/import', async (req, res) => {
     const { studio, member } = req.visitor as Visitor
-    const id = await db.asStudio(studio.id, (tx) => importJob(tx, { studioId: studio.id, memberId: member.id, currency: studio.currency }, req.body))
+    const id = await db.asStudio(studio.id, (tx) =>
+      importJob(tx, { studioId: studio.id, memberId: member.id, currency: studio.currency }, req.body),
+    )
     res.status(201).location(`/api/jobs/${id}`).json({ id })
   })
 
@@ -66,7 +79,12 @@ export function jobRoutes(db: Database): Router {
 
   const placeOf = (visitor: Visitor, params: { jobId: string; collection: string; id: string }): Place => {
     if (!Object.hasOwn(SCHEMAS, params.collection)) throw notFound('This collection')
-    return { studioId: visitor.studio.id, jobId: params.jobId, collection: params.collection as Collection, id: params.id }
+    return {
+      studioId: visitor.studio.id,
+      jobId: params.jobId,
+      collection: params.collection as Collection,
+      id: params.id,
+    }
   }
 
   router.put('/jobs/:jobId/:collection/:id', async (req, res) => {

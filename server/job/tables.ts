@@ -25,6 +25,11 @@ export const OF_STUDIO: ReadonlySet<Collection> = new Set(['client', 'suppliers'
 
 /** A row as the job knows it, without the keys that say whose it is. */
 export function bare<T extends object>(row: T): Omit<T, 'studioId' | 'jobId' | 'createdAt'> {
-  const { studioId: _s, jobId: _j, createdAt: _c, ...rest } = row as T & { studioId?: unknown; jobId?: unknown; createdAt?: unknown }
+  const {
+    studioId: _s,
+    jobId: _j,
+    createdAt: _c,
+    ...rest
+  } = row as T & { studioId?: unknown; jobId?: unknown; createdAt?: unknown }
   return rest
 }

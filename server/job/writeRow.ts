@@ -32,12 +32,20 @@ async function current(tx: Tx, place: Place): Promise<Record<string, unknown> | 
 
 /** @throws {Problem} 404 when the studio has no such job */
 export async function requireJob(tx: Tx, studioId: string, jobId: string): Promise<void> {
-  const rows = await tx.select({ id: t.job.id }).from(t.job).where(and(eq(t.job.studioId, studioId), eq(t.job.id, jobId)))
+  const rows = await tx
+    .select({ id: t.job.id })
+    .from(t.job)
+    .where(and(eq(t.job.studioId, studioId), eq(t.job.id, jobId)))
   if (rows.length === 0) throw notFound('This job')
 }
 
 function stale(row: unknown): Problem {
-  return new Problem(412, 'Changed meanwhile', 'Someone else changed this since you saw it. Look at both and choose.', { current: row ?? null })
+  return new Problem(
+    412,
+    'Changed meanwhile',
+    'Someone else changed this since you saw it. Look at both and choose.',
+    { current: row ?? null },
+  )
 }
 
 /**
@@ -45,19 +53,30 @@ function stale(row: unknown): Problem {
  * @returns the row as stored, with its new version
  * @throws {Problem} 404, 409, or 412 with the newer row; {ValidationError} for the fields
  */
-export async function putRow(tx: Tx, place: Place, body: unknown, seen: Seen): Promise<Record<string, unknown>> {
+export async function putRow(
+  tx: Tx,
+  place: Place,
+  body: unknown,
+  seen: Seen,
+): Promise<Record<string, unknown>> {
   const schema = SCHEMAS[place.collection] as unknown as AnyRowSchema
   const row = await schema.validate(body ?? {}, { abortEarly: false })
   if (row.id !== place.id)
-    throw new Problem(400, 'Some fields need mending', 'Id differs from the address.', { errors: [{ field: 'id', text: 'Id differs from the address. Give the same.' }] })
+    throw new Problem(400, 'Some fields need mending', 'Id differs from the address.', {
+      errors: [{ field: 'id', text: 'Id differs from the address. Give the same.' }],
+    })
   const table = TABLES[place.collection]
   if (seen === 'nothing') {
     if (SINGLE.has(place.collection)) throw conflict('A job has exactly one of these. Change that one.')
-    const keys = OF_STUDIO.has(place.collection) ? { studioId: place.studioId } : { studioId: place.studioId, jobId: place.jobId }
+    const keys = OF_STUDIO.has(place.collection)
+      ? { studioId: place.studioId }
+      : { studioId: place.studioId, jobId: place.jobId }
     const made = await tx
       .insert(table)
       .values({ ...row, ...keys, version: 1 } as never)
-      .onConflictDoNothing({ target: (table.jobId ? [table.studioId, table.jobId, table.id] : [table.studioId, table.id]) as never })
+      .onConflictDoNothing({
+        target: (table.jobId ? [table.studioId, table.jobId, table.id] : [table.studioId, table.id]) as never,
+      })
       .returning()
     if (!made[0]) throw stale(await current(tx, place))
     return bare(made[0])
@@ -66,7 +85,7 @@ export async function putRow(tx: Tx, place: Place, body: unknown, seen: Seen): P
   const { id: _id, ...fields } = row
   const changed = await tx
     .update(table)
-    .set({ ...fields, version: sql`${table.version} + 1` } as never)
+    .set({ ...fields, version: sql`${table.version} + 1` })
     .where(and(whereRow(place), eq(table.version, seen.version)))
     .returning()
   if (changed[0]) return bare(changed[0])
@@ -78,9 +97,13 @@ export async function putRow(tx: Tx, place: Place, body: unknown, seen: Seen): P
 /** Removes a row. @throws {Problem} 404, 409 when something still uses it, 412 with the newer row */
 export async function deleteRow(tx: Tx, place: Place, seen: Seen): Promise<void> {
   if (SINGLE.has(place.collection)) throw conflict('A job has exactly one of these; it cannot be removed.')
-  if (seen === 'nothing') throw new Problem(428, 'Version missing', 'Say which version you saw with If-Match.')
+  if (seen === 'nothing')
+    throw new Problem(428, 'Version missing', 'Say which version you saw with If-Match.')
   const table = TABLES[place.collection]
-  const gone = await tx.delete(table).where(and(whereRow(place), eq(table.version, seen.version))).returning({ id: table.id })
+  const gone = await tx
+    .delete(table)
+    .where(and(whereRow(place), eq(table.version, seen.version)))
+    .returning({ id: table.id })
   if (gone.length > 0) return
   const now = await current(tx, place)
   if (!now) throw notFound('This row')
@@ -93,12 +116,28 @@ async function refuseLedgerBreak(tx: Tx, place: Place, row: Record<string, unkno
   const before = await current(tx, place)
   if (!before || before.chosenOptionId === row.chosenOptionId) return
   const live = await tx
-    .select({ n: sql<string>`coalesce(sum(case ${t.ledgerEntry.kind} when 'order' then ${t.ledgerEntry.quantity} when 'cancel' then -${t.ledgerEntry.quantity} when 'return' then -${t.ledgerEntry.quantity} else 0 end), 0)` })
+    .select({
+      n: sql<string>`coalesce(sum(case ${t.ledgerEntry.kind} when 'order' then ${t.ledgerEntry.quantity} when 'cancel' then -${t.ledgerEntry.quantity} when 'return' then -${t.ledgerEntry.quantity} else 0 end), 0)`,
+    })
     .from(t.ledgerEntry)
-    .innerJoin(t.orderLine, and(eq(t.orderLine.studioId, t.ledgerEntry.studioId), eq(t.orderLine.jobId, t.ledgerEntry.jobId), eq(t.orderLine.id, t.ledgerEntry.lineId)))
-    .where(and(eq(t.orderLine.studioId, place.studioId), eq(t.orderLine.jobId, place.jobId), eq(t.orderLine.itemId, place.id)))
+    .innerJoin(
+      t.orderLine,
+      and(
+        eq(t.orderLine.studioId, t.ledgerEntry.studioId),
+        eq(t.orderLine.jobId, t.ledgerEntry.jobId),
+        eq(t.orderLine.id, t.ledgerEntry.lineId),
+      ),
+    )
+    .where(
+      and(
+        eq(t.orderLine.studioId, place.studioId),
+        eq(t.orderLine.jobId, place.jobId),
+        eq(t.orderLine.itemId, place.id),
+      ),
+    )
   if (Number(live[0]?.n ?? 0) > 0)
-    throw conflict('This item is ordered. Cancel or return it in the Ledger before choosing another option.', [
-      { field: 'chosenOptionId', text: 'This item is ordered. Cancel or return it in the Ledger first.' },
-    ])
+    throw conflict(
+      'This item is ordered. Cancel or return it in the Ledger before choosing another option.',
+      [{ field: 'chosenOptionId', text: 'This item is ordered. Cancel or return it in the Ledger first.' }],
+    )
 }

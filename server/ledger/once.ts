@@ -16,9 +16,19 @@ export interface Once<T> {
  *
  * @throws {Problem} 400 without a usable key, 422 when the key was used for something else
  */
-export async function once<T>(tx: Tx, studioId: string, key: string | undefined, request: unknown, work: () => Promise<T>): Promise<Once<T>> {
+export async function once<T>(
+  tx: Tx,
+  studioId: string,
+  key: string | undefined,
+  request: unknown,
+  work: () => Promise<T>,
+): Promise<Once<T>> {
   if (!key || !/^[\x21-\x7e]{8,200}$/.test(key))
-    throw new Problem(400, 'Key missing', 'Money moves only with an Idempotency-Key header of 8 to 200 visible characters, new for each act.')
+    throw new Problem(
+      400,
+      'Key missing',
+      'Money moves only with an Idempotency-Key header of 8 to 200 visible characters, new for each act.',
+    )
   const requestHash = createHash('sha256').update(JSON.stringify(request)).digest('hex')
   const taken = await tx
     .insert(idempotency)
@@ -33,6 +43,10 @@ export async function once<T>(tx: Tx, studioId: string, key: string | undefined,
   }
   const [before] = await tx.select().from(idempotency).where(row)
   if (!before || before.requestHash !== requestHash)
-    throw new Problem(422, 'Key used already', 'This Idempotency-Key was used for a different request. Take a new one for each act.')
+    throw new Problem(
+      422,
+      'Key used already',
+      'This Idempotency-Key was used for a different request. Take a new one for each act.',
+    )
   return { answer: before.answer as T, replayed: true }
 }

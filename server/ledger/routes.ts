@@ -1,19 +1,40 @@
 import { Router, type RequestHandler } from 'express'
 import type { ObjectSchema } from 'yup'
 import {
-  cancelSchema, deliverSchema, payOrderSchema, placeOrderSchema, refundSchema, returnSchema, reverseSchema,
+  cancelSchema,
+  deliverSchema,
+  payOrderSchema,
+  placeOrderSchema,
+  refundSchema,
+  returnSchema,
+  reverseSchema,
 } from '@bonitas/core/ledger/schema'
 import type { Database, Tx } from '../database/database.js'
 import { requireJob } from '../job/writeRow.js'
 import type { Visitor } from '../session/sessions.js'
 import { once } from './once.js'
-import { cancelLine, deliver, lockLedger, payOrder, placeOrder, refund, returnGoods, reverseEvent, type Act, type Answer } from './service.js'
+import {
+  cancelLine,
+  deliver,
+  lockLedger,
+  payOrder,
+  placeOrder,
+  refund,
+  returnGoods,
+  reverseEvent,
+  type Act,
+  type Answer,
+} from './service.js'
 
 /** The acts of the ledger, each a POST that can be repeated safely under its Idempotency-Key. */
 export function ledgerRoutes(db: Database): Router {
   const router = Router({ mergeParams: true })
   const act =
-    <W extends object>(name: string, schema: ObjectSchema<W>, work: (tx: Tx, act: Act, wish: W) => Promise<Answer>): RequestHandler<{ jobId: string }> =>
+    <W extends object>(
+      name: string,
+      schema: ObjectSchema<W>,
+      work: (tx: Tx, act: Act, wish: W) => Promise<Answer>,
+    ): RequestHandler<{ jobId: string }> =>
     async (req, res) => {
       const { studio, member } = req.visitor as Visitor
       const { jobId } = req.params

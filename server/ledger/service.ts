@@ -2,7 +2,14 @@ import { randomUUID } from 'node:crypto'
 import { and, asc, eq, inArray, isNull, max, sql } from 'drizzle-orm'
 import { lineBreach, lineState, type LineState } from '@bonitas/core/ledger/lineState'
 import type {
-  CancelLine, Deliver, EntryKind, PayOrder, PlaceOrder, Refund, ReturnGoods, ReverseEvent,
+  CancelLine,
+  Deliver,
+  EntryKind,
+  PayOrder,
+  PlaceOrder,
+  Refund,
+  ReturnGoods,
+  ReverseEvent,
 } from '@bonitas/core/ledger/schema'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { mulDivRound } from '@bonitas/core/money/rate'
@@ -40,7 +47,11 @@ export async function lockLedger(tx: Tx, { jobId }: Act): Promise<void> {
   await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${jobId}, 7))`)
 }
 
-async function linesWith(tx: Tx, act: Act, which: { orderId?: string; itemIds?: readonly string[]; lineIds?: readonly string[] }) {
+async function linesWith(
+  tx: Tx,
+  act: Act,
+  which: { orderId?: string; itemIds?: readonly string[]; lineIds?: readonly string[] },
+) {
   const lines = await tx
     .select()
     .from(t.orderLine)
@@ -54,7 +65,14 @@ async function linesWith(tx: Tx, act: Act, which: { orderId?: string; itemIds?: 
       ),
     )
     .orderBy(asc(t.orderLine.id))
-  const entries = lines.length === 0 ? [] : await entriesOf(tx, act, lines.map((l) => l.id))
+  const entries =
+    lines.length === 0
+      ? []
+      : await entriesOf(
+          tx,
+          act,
+          lines.map((l) => l.id),
+        )
   return lines.map((line) => {
     const own = entries.filter((e) => e.lineId === line.id)
     return { line, state: lineState(own), entries: own }
@@ -71,9 +89,20 @@ async function entriesOf(tx: Tx, act: Act, lineIds: readonly string[]) {
       quantity: sql<string>`sum(${t.ledgerEntry.quantity})`,
     })
     .from(t.ledgerEntry)
-    .where(and(eq(t.ledgerEntry.studioId, act.studioId), eq(t.ledgerEntry.jobId, act.jobId), inArray(t.ledgerEntry.lineId, [...lineIds])))
+    .where(
+      and(
+        eq(t.ledgerEntry.studioId, act.studioId),
+        eq(t.ledgerEntry.jobId, act.jobId),
+        inArray(t.ledgerEntry.lineId, [...lineIds]),
+      ),
+    )
     .groupBy(t.ledgerEntry.lineId, t.ledgerEntry.kind)
-  return rows.map((r) => ({ lineId: r.lineId, kind: r.kind as EntryKind, amountMinor: Number(r.amountMinor), quantity: Number(r.quantity) }))
+  return rows.map((r) => ({
+    lineId: r.lineId,
+    kind: r.kind as EntryKind,
+    amountMinor: Number(r.amountMinor),
+    quantity: Number(r.quantity),
+  }))
 }
 
 async function oneLine(tx: Tx, act: Act, lineId: string) {
@@ -82,7 +111,14 @@ async function oneLine(tx: Tx, act: Act, lineId: string) {
   return found
 }
 
-async function write(tx: Tx, act: Act, on: string, note: string, means: string | null, entries: readonly NewEntry[]): Promise<string> {
+async function write(
+  tx: Tx,
+  act: Act,
+  on: string,
+  note: string,
+  means: string | null,
+  entries: readonly NewEntry[],
+): Promise<string> {
   const eventId = randomUUID()
   await tx.insert(t.ledgerEntry).values(
     entries.map((e) => ({
@@ -106,16 +142,29 @@ async function write(tx: Tx, act: Act, on: string, note: string, means: string |
 /** Orders the chosen options of the items at their landed prices, from one supplier. @throws {Problem} 404, 409 */
 export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<Answer> {
   const ids = [...new Set(wish.itemIds)]
-  const [job] = await tx.select().from(t.job).where(and(eq(t.job.studioId, act.studioId), eq(t.job.id, act.jobId)))
+  const [job] = await tx
+    .select()
+    .from(t.job)
+    .where(and(eq(t.job.studioId, act.studioId), eq(t.job.id, act.jobId)))
   const rows = await tx
     .select({ item: t.item, option: t.option })
     .from(t.item)
-    .leftJoin(t.option, and(eq(t.option.studioId, t.item.studioId), eq(t.option.jobId, t.item.jobId), eq(t.option.id, t.item.chosenOptionId)))
+    .leftJoin(
+      t.option,
+      and(
+        eq(t.option.studioId, t.item.studioId),
+        eq(t.option.jobId, t.item.jobId),
+        eq(t.option.id, t.item.chosenOptionId),
+      ),
+    )
     .where(and(eq(t.item.studioId, act.studioId), eq(t.item.jobId, act.jobId), inArray(t.item.id, ids)))
   if (!job || rows.length < ids.length) throw notFound('This item')
   let supplierName = ''
   if (wish.supplierId) {
-    const [found] = await tx.select().from(t.supplier).where(and(eq(t.supplier.studioId, act.studioId), eq(t.supplier.id, wish.supplierId)))
+    const [found] = await tx
+      .select()
+      .from(t.supplier)
+      .where(and(eq(t.supplier.studioId, act.studioId), eq(t.supplier.id, wish.supplierId)))
     if (!found) throw notFound('This supplier')
     supplierName = found.name
   }
@@ -127,7 +176,12 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
       throw refuse(`${item.name}: ${option.name} comes from another supplier. Order it there.`)
     if (before.some((l) => l.line.itemId === item.id && l.state.liveQuantity > 0))
       throw refuse(`${item.name} is ordered already. Cancel or return that order first.`)
-    return { item, option, price: landedPrice(option, item.quantity, job.taxPpm, job.pricesIncludeTax), lineId: randomUUID() }
+    return {
+      item,
+      option,
+      price: landedPrice(option, item.quantity, job.taxPpm, job.pricesIncludeTax),
+      lineId: randomUUID(),
+    }
   })
   const [last] = await tx
     .select({ n: max(t.purchaseOrder.number) })
@@ -136,17 +190,44 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
   const orderId = randomUUID()
   const keys = { studioId: act.studioId, jobId: act.jobId }
   await tx.insert(t.purchaseOrder).values({
-    ...keys, id: orderId, number: (last?.n ?? 0) + 1, supplierId: wish.supplierId, supplierName,
-    placedOn: wish.placedOn, expectedOn: wish.expectedOn, note: wish.note,
+    ...keys,
+    id: orderId,
+    number: (last?.n ?? 0) + 1,
+    supplierId: wish.supplierId,
+    supplierName,
+    placedOn: wish.placedOn,
+    expectedOn: wish.expectedOn,
+    note: wish.note,
   })
   await tx.insert(t.orderLine).values(
     priced.map(({ item, option, price, lineId }) => ({
-      ...keys, id: lineId, orderId, itemId: item.id, optionId: option.id, itemName: item.name, optionName: option.name,
-      category: item.category, quantity: item.quantity, amountMinor: price.landedMinor, taxMinor: price.taxMinor, returnDays: option.returnDays,
+      ...keys,
+      id: lineId,
+      orderId,
+      itemId: item.id,
+      optionId: option.id,
+      itemName: item.name,
+      optionName: option.name,
+      category: item.category,
+      quantity: item.quantity,
+      amountMinor: price.landedMinor,
+      taxMinor: price.taxMinor,
+      returnDays: option.returnDays,
     })),
   )
-  const eventId = await write(tx, act, wish.placedOn, wish.note, null,
-    priced.map((p) => ({ kind: 'order' as const, lineId: p.lineId, amountMinor: p.price.landedMinor, quantity: p.item.quantity })))
+  const eventId = await write(
+    tx,
+    act,
+    wish.placedOn,
+    wish.note,
+    null,
+    priced.map((p) => ({
+      kind: 'order' as const,
+      lineId: p.lineId,
+      amountMinor: p.price.landedMinor,
+      quantity: p.item.quantity,
+    })),
+  )
   return { eventId, orderId }
 }
 
@@ -178,7 +259,10 @@ export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> 
   if (lines.length < ids.length) throw notFound('This line')
   const entries = lines.map(({ line, state }): NewEntry => {
     const quantity = state.orderedQuantity - state.cancelledQuantity - state.deliveredQuantity
-    if (quantity <= 0) throw conflict(`${line.itemName} is delivered already.`, [{ field: 'lineIds', text: `${line.itemName} is delivered already.` }])
+    if (quantity <= 0)
+      throw conflict(`${line.itemName} is delivered already.`, [
+        { field: 'lineIds', text: `${line.itemName} is delivered already.` },
+      ])
     return { kind: 'delivery', lineId: line.id, amountMinor: 0, quantity }
   })
   return { eventId: await write(tx, act, wish.deliveredOn, wish.note, null, entries) }
@@ -189,7 +273,10 @@ export async function returnGoods(tx: Tx, act: Act, wish: ReturnGoods): Promise<
   const { line, state } = await oneLine(tx, act, wish.lineId)
   const here = state.deliveredQuantity - state.returnedQuantity
   if (wish.quantity > here) {
-    const text = here === 0 ? `${line.itemName} has not been delivered, or is back already.` : `Quantity is more than the ${here} that are here.`
+    const text =
+      here === 0
+        ? `${line.itemName} has not been delivered, or is back already.`
+        : `Quantity is more than the ${here} that are here.`
     throw conflict(text, [{ field: 'quantity', text }])
   }
   if (wish.creditMinor > state.dueMinor) {
@@ -223,7 +310,9 @@ export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<An
   const open = state.orderedQuantity - state.cancelledQuantity - state.deliveredQuantity
   if (open <= 0) throw conflict(`Nothing of ${line.itemName} is still to come. Return it instead.`)
   const amountMinor = mulDivRound(state.dueMinor, open, state.liveQuantity)
-  const eventId = await write(tx, act, wish.cancelledOn, wish.note, null, [{ kind: 'cancel', lineId: line.id, amountMinor, quantity: open }])
+  const eventId = await write(tx, act, wish.cancelledOn, wish.note, null, [
+    { kind: 'cancel', lineId: line.id, amountMinor, quantity: open },
+  ])
   await reopen(tx, act, line)
   return { eventId }
 }
@@ -234,22 +323,43 @@ export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<An
  */
 export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promise<Answer> {
   const own = and(eq(t.ledgerEntry.studioId, act.studioId), eq(t.ledgerEntry.jobId, act.jobId))
-  const entries = await tx.select().from(t.ledgerEntry).where(and(own, eq(t.ledgerEntry.eventId, wish.eventId)))
+  const entries = await tx
+    .select()
+    .from(t.ledgerEntry)
+    .where(and(own, eq(t.ledgerEntry.eventId, wish.eventId)))
   if (entries.length === 0) throw notFound('This entry')
-  if (entries.some((e) => e.reverses)) throw conflict('This entry already takes another back. Enter the original again instead.')
-  const again = await tx.select({ seq: t.ledgerEntry.seq }).from(t.ledgerEntry).where(and(own, eq(t.ledgerEntry.reverses, wish.eventId)))
+  if (entries.some((e) => e.reverses))
+    throw conflict('This entry already takes another back. Enter the original again instead.')
+  const again = await tx
+    .select({ seq: t.ledgerEntry.seq })
+    .from(t.ledgerEntry)
+    .where(and(own, eq(t.ledgerEntry.reverses, wish.eventId)))
   if (again.length > 0) throw conflict('This entry is taken back already.')
   const lines = await linesWith(tx, act, { lineIds: entries.map((e) => e.lineId) })
   for (const { line, entries: had } of lines) {
-    const turned = entries.filter((e) => e.lineId === line.id).map((e) => ({ kind: e.kind as EntryKind, amountMinor: -e.amountMinor, quantity: -e.quantity }))
+    const turned = entries
+      .filter((e) => e.lineId === line.id)
+      .map((e) => ({ kind: e.kind as EntryKind, amountMinor: -e.amountMinor, quantity: -e.quantity }))
     const breach = lineBreach(lineState([...had, ...turned]))
     if (breach) throw conflict(`${line.itemName}: ${breach}. Take back the later entries first.`)
   }
   const kind = entries[0]?.kind as EntryKind
   const reopens = kind === 'return' || kind === 'cancel'
   if (reopens) await refuseSecondLive(tx, act, lines)
-  const eventId = await write(tx, act, wish.reversedOn, wish.note, null,
-    entries.map((e) => ({ kind: e.kind as EntryKind, lineId: e.lineId, amountMinor: -e.amountMinor, quantity: -e.quantity, reverses: wish.eventId })))
+  const eventId = await write(
+    tx,
+    act,
+    wish.reversedOn,
+    wish.note,
+    null,
+    entries.map((e) => ({
+      kind: e.kind as EntryKind,
+      lineId: e.lineId,
+      amountMinor: -e.amountMinor,
+      quantity: -e.quantity,
+      reverses: wish.eventId,
+    })),
+  )
   if (reopens)
     for (const { line } of lines)
       await tx
@@ -257,7 +367,10 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
         .set({ chosenOptionId: line.optionId, version: sql`${t.item.version} + 1` })
         .where(
           and(
-            eq(t.item.studioId, act.studioId), eq(t.item.jobId, act.jobId), eq(t.item.id, line.itemId), isNull(t.item.chosenOptionId),
+            eq(t.item.studioId, act.studioId),
+            eq(t.item.jobId, act.jobId),
+            eq(t.item.id, line.itemId),
+            isNull(t.item.chosenOptionId),
             // The option may have been removed since.
             sql`exists (select 1 from ${t.option} where ${t.option.studioId} = ${act.studioId} and ${t.option.jobId} = ${act.jobId} and ${t.option.id} = ${line.optionId})`,
           ),
@@ -266,10 +379,16 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
 }
 
 /** A return taken back must not put two live orders on one item. */
-async function refuseSecondLive(tx: Tx, act: Act, lines: readonly { line: Line; state: LineState }[]): Promise<void> {
+async function refuseSecondLive(
+  tx: Tx,
+  act: Act,
+  lines: readonly { line: Line; state: LineState }[],
+): Promise<void> {
   const others = await linesWith(tx, act, { itemIds: lines.map((l) => l.line.itemId) })
   for (const { line } of lines)
-    if (others.some((o) => o.line.itemId === line.itemId && o.line.id !== line.id && o.state.liveQuantity > 0))
+    if (
+      others.some((o) => o.line.itemId === line.itemId && o.line.id !== line.id && o.state.liveQuantity > 0)
+    )
       throw conflict(`${line.itemName} has been ordered again since. Cancel that order first.`)
 }
 
@@ -281,6 +400,11 @@ async function reopen(tx: Tx, act: Act, line: Line): Promise<void> {
     .update(t.item)
     .set({ chosenOptionId: null, version: sql`${t.item.version} + 1` })
     .where(
-      and(eq(t.item.studioId, act.studioId), eq(t.item.jobId, act.jobId), eq(t.item.id, line.itemId), eq(t.item.chosenOptionId, line.optionId)),
+      and(
+        eq(t.item.studioId, act.studioId),
+        eq(t.item.jobId, act.jobId),
+        eq(t.item.id, line.itemId),
+        eq(t.item.chosenOptionId, line.optionId),
+      ),
     )
 }

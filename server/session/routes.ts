@@ -4,7 +4,16 @@ import { choiceField, rowSchema, textField } from '@bonitas/core/job/fields'
 import type { Database } from '../database/database.js'
 import { onLoopback } from '../http/guards.js'
 import { notFound, Problem } from '../http/problem.js'
-import { addMember, closeSession, demoOwner, foundStudio, openSession, signIn, visitorOf, type Visitor } from './sessions.js'
+import {
+  addMember,
+  closeSession,
+  demoOwner,
+  foundStudio,
+  openSession,
+  signIn,
+  visitorOf,
+  type Visitor,
+} from './sessions.js'
 
 const COOKIE = 'bonitas_session'
 
@@ -20,15 +29,23 @@ const password = string()
   .min(10, 'Password is shorter than 10 characters. Make it longer.')
   .max(200, 'Password is longer than 200 characters. Shorten it.')
   .required('Password is empty. Write it here.')
-const email = textField('Sign-in name', 200).matches(/^\S+@\S+$/, 'Sign-in name must look like name@place. Check it.')
+const email = textField('Sign-in name', 200).matches(
+  /^\S+@\S+$/,
+  'Sign-in name must look like name@place. Check it.',
+)
 
 const signInSchema = rowSchema({
   email: textField('Sign-in name', 200),
-  password: string().typeError('Password must be text.').max(200, 'Password is longer than 200 characters. Shorten it.').required('Password is empty. Write it here.'),
+  password: string()
+    .typeError('Password must be text.')
+    .max(200, 'Password is longer than 200 characters. Shorten it.')
+    .required('Password is empty. Write it here.'),
 })
 const studioSchema = rowSchema({
   name: textField('Studio'),
-  currency: string().required('Currency is missing.').matches(/^[A-Z]{3}$/, 'Currency must be an ISO 4217 code such as EUR.'),
+  currency: string()
+    .required('Currency is missing.')
+    .matches(/^[A-Z]{3}$/, 'Currency must be an ISO 4217 code such as EUR.'),
   system: choiceField('Measures', ['metric', 'imperial'] as const),
   memberName: textField('Your name'),
   email,
@@ -37,7 +54,10 @@ const studioSchema = rowSchema({
 const memberSchema = rowSchema({ name: textField('Name'), email, password })
 
 function cookieOf(header: string | undefined): string | undefined {
-  return header?.split(/;\s*/).find((c) => c.startsWith(`${COOKIE}=`))?.slice(COOKIE.length + 1)
+  return header
+    ?.split(/;\s*/)
+    .find((c) => c.startsWith(`${COOKIE}=`))
+    ?.slice(COOKIE.length + 1)
 }
 
 function setCookie(res: Response, token: string, secure: boolean): void {
@@ -49,7 +69,8 @@ export function signedIn(db: Database): RequestHandler {
   return async (req, _res, next) => {
     const token = cookieOf(req.headers.cookie)
     const visitor = token ? await visitorOf(db, token) : undefined
-    if (!visitor) throw new Problem(401, 'Not signed in', 'Sign in first; what you typed is kept on the page.')
+    if (!visitor)
+      throw new Problem(401, 'Not signed in', 'Sign in first; what you typed is kept on the page.')
     req.visitor = visitor
     next()
   }
@@ -97,7 +118,8 @@ export function sessionRoutes(db: Database, secure: boolean): Router {
 
   router.post('/members', signedIn(db), async (req, res) => {
     const { member, studio } = req.visitor as Visitor
-    if (member.role !== 'owner') throw new Problem(403, 'Refused', 'Only the owner of the studio adds members. Ask them.')
+    if (member.role !== 'owner')
+      throw new Problem(403, 'Refused', 'Only the owner of the studio adds members. Ask them.')
     const wish = await memberSchema.validate(req.body ?? {}, { abortEarly: false })
     const id = await db.asSystem((tx) => addMember(tx, studio.id, { ...wish, role: 'assistant' }))
     res.status(201).json({ id })

@@ -25,19 +25,34 @@ const tokenHash = (token: string) => createHash('sha256').update(token).digest('
  * @returns a fresh session token, for the cookie only
  * @throws {Problem} 401, or 429 after too many failures
  */
-export async function signIn(db: Database, email: string, password: string, address: string): Promise<string> {
+export async function signIn(
+  db: Database,
+  email: string,
+  password: string,
+  address: string,
+): Promise<string> {
   const keys = [`member ${email.toLowerCase()} ${address}`, `address ${address}`]
   const failures = await db.asSystem((tx) =>
     tx
       .select({ key: signInFailure.key, n: count() })
       .from(signInFailure)
-      .where(and(inArray(signInFailure.key, keys), gt(signInFailure.at, sql`now() - make_interval(mins => ${WINDOW_MINUTES})`)))
+      .where(
+        and(
+          inArray(signInFailure.key, keys),
+          gt(signInFailure.at, sql`now() - make_interval(mins => ${WINDOW_MINUTES})`),
+        ),
+      )
       .groupBy(signInFailure.key),
   )
   if (failures.some((f) => f.n >= (f.key.startsWith('member') ? PER_MEMBER : PER_ADDRESS)))
-    throw new Problem(429, 'Too many tries', `Sign-in waits up to ${WINDOW_MINUTES} minutes after repeated failures. Then try again.`, {
-      retryAfter: WINDOW_MINUTES * 60,
-    })
+    throw new Problem(
+      429,
+      'Too many tries',
+      `Sign-in waits up to ${WINDOW_MINUTES} minutes after repeated failures. Then try again.`,
+      {
+        retryAfter: WINDOW_MINUTES * 60,
+      },
+    )
   const found = await db.asSystem(async (tx) => {
     const rows = await tx.select().from(member).where(eq(member.email, email.toLowerCase()))
     return rows[0]
@@ -81,7 +96,14 @@ export async function visitorOf(db: Database, token: string): Promise<Visitor | 
   const { currency, locale, system, isDemo } = row.studio
   return {
     member: { id, name, role },
-    studio: { id: row.studio.id, name: row.studio.name, currency, locale, system: system as Studio['system'], isDemo },
+    studio: {
+      id: row.studio.id,
+      name: row.studio.name,
+      currency,
+      locale,
+      system: system as Studio['system'],
+      isDemo,
+    },
   }
 }
 
@@ -112,11 +134,27 @@ export interface NewStudio {
 }
 
 /** Founds a studio with its owner. @throws {Problem} 409 when the sign-in name is taken */
-export async function foundStudio(db: Database, wish: NewStudio, isDemo = false): Promise<{ studioId: string; memberId: string }> {
+export async function foundStudio(
+  db: Database,
+  wish: NewStudio,
+  isDemo = false,
+): Promise<{ studioId: string; memberId: string }> {
   const studioId = randomUUID()
   const memberId = await db.asSystem(async (tx) => {
-    await tx.insert(studio).values({ id: studioId, name: wish.name, currency: wish.currency, locale: 'en-IE', system: wish.system, isDemo })
-    return addMember(tx, studioId, { name: wish.memberName, email: wish.email, password: wish.password, role: 'owner' })
+    await tx.insert(studio).values({
+      id: studioId,
+      name: wish.name,
+      currency: wish.currency,
+      locale: 'en-IE',
+      system: wish.system,
+      isDemo,
+    })
+    return addMember(tx, studioId, {
+      name: wish.memberName,
+      email: wish.email,
+      password: wish.password,
+      role: 'owner',
+    })
   })
   return { studioId, memberId }
 }
@@ -130,7 +168,14 @@ export async function addMember(
   const id = randomUUID()
   const made = await tx
     .insert(member)
-    .values({ studioId, id, name: wish.name, email: wish.email.toLowerCase(), role: wish.role, passwordHash: await hashPassword(wish.password) })
+    .values({
+      studioId,
+      id,
+      name: wish.name,
+      email: wish.email.toLowerCase(),
+      role: wish.role,
+      passwordHash: await hashPassword(wish.password),
+    })
     .onConflictDoNothing()
     .returning({ id: member.id })
   if (made.length === 0)
@@ -139,4 +184,3 @@ export async function addMember(
     })
   return id
 }
-

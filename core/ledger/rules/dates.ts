@@ -1,4 +1,5 @@
 import type { Finding, Rule } from '../../findings/finding.js'
+import { dayText } from '../../units/days.js'
 import { budgetPosition } from '../budgetPosition.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
 
@@ -25,21 +26,26 @@ export const returnEnding: Rule<LedgerFacts> = {
   check: ({ returns }) =>
     returns
       .filter((r) => r.daysLeft >= 0 && r.daysLeft <= NOTICE_DAYS)
-      .map(
-        (r): Finding => ({
-          rule: 'ledger.return-ending',
-          severity: 'look',
-          about: [{ kind: 'item', id: r.itemId, name: r.itemName }],
-          title: `${r.itemName} can go back ${r.daysLeft === 0 ? 'until today' : `until ${r.lastDay}`}`,
-          measured: `Last day ${inDays(r.daysLeft)}`,
-          wanted: 'a decision before it',
-          because: 'Tags and receipts are kept until it is sure to work; after the last day the money cannot come back.',
-          mends: [],
-        }),
-      ),
+      .map((r): Finding => ({
+        rule: 'ledger.return-ending',
+        severity: 'look',
+        about: [{ kind: 'item', id: r.itemId, name: r.itemName }],
+        title: `${r.itemName}: the last day to send it back is ${inDays(r.daysLeft)}`,
+        measured: `Last day ${dayText(r.lastDay)}`,
+        wanted: 'a decision before it',
+        because:
+          'Tags and receipts are kept until it is sure to work; after the last day the money cannot come back.',
+        mends: [],
+      })),
   examples: {
-    trips: () => ({ ...empty, returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 3 }] }),
-    passes: () => ({ ...empty, returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 12 }] }),
+    trips: () => ({
+      ...empty,
+      returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 3 }],
+    }),
+    passes: () => ({
+      ...empty,
+      returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 12 }],
+    }),
   },
 }
 
@@ -51,20 +57,21 @@ export const deliveryLate: Rule<LedgerFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ late }) =>
-    late.map(
-      (l): Finding => ({
-        rule: 'ledger.delivery-late',
-        severity: 'look',
-        about: [{ kind: 'order', id: l.orderId, name: l.itemName }],
-        title: `${l.itemName} is ${l.daysLate} ${l.daysLate === 1 ? 'day' : 'days'} late`,
-        measured: `Expected ${l.expectedOn}, not delivered`,
-        wanted: 'delivered, or a new date from the supplier',
-        because: 'What waits for it waits too; a supplier asked early can still divert another.',
-        mends: [],
-      }),
-    ),
+    late.map((l): Finding => ({
+      rule: 'ledger.delivery-late',
+      severity: 'look',
+      about: [{ kind: 'order', id: l.orderId, name: l.itemName }],
+      title: `${l.itemName}: ${l.daysLate} ${l.daysLate === 1 ? 'day' : 'days'} late`,
+      measured: `Expected ${dayText(l.expectedOn)}, not delivered`,
+      wanted: 'delivered, or a new date from the supplier',
+      because: 'What waits for it waits too; a supplier asked early can still divert another.',
+      mends: [],
+    })),
   examples: {
-    trips: () => ({ ...empty, late: [{ orderId: 'o', itemName: 'Rug', expectedOn: '2026-03-01', daysLate: 2 }] }),
+    trips: () => ({
+      ...empty,
+      late: [{ orderId: 'o', itemName: 'Rug', expectedOn: '2026-03-01', daysLate: 2 }],
+    }),
     passes: () => empty,
   },
 }

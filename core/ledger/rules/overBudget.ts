@@ -30,7 +30,9 @@ const example = (chosenMinor: number): LedgerFacts => ({
   position: budgetPosition(100_000, 100_000, [
     { id: 'rug', name: 'Rug', category: 'textiles', targetMinor: 90_000, chosenMinor, lines: [] },
   ]),
-  cheaper: [{ itemId: 'rug', itemName: 'Rug', optionId: 'flat', optionName: 'Flatweave', savesMinor: 20_000 }],
+  cheaper: [
+    { itemId: 'rug', itemName: 'Rug', optionId: 'flat', optionName: 'Flatweave', savesMinor: 20_000 },
+  ],
   returns: [],
   late: [],
   money: (minor) => (minor / 100).toFixed(2),

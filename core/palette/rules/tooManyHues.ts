@@ -31,13 +31,22 @@ function check(facts: PaletteFacts): Finding[] {
   const families = hueFamilies(counted)
   if (families.length <= limit) return []
   const spare = families.slice(limit)
-  const mends = spare.length === 1 ? spareMends(facts, spare[0]?.members ?? [], families.slice(0, limit).flatMap((f) => f.members)) : []
+  const mends =
+    spare.length === 1
+      ? spareMends(
+          facts,
+          spare[0]?.members ?? [],
+          families.slice(0, limit).flatMap((f) => f.members),
+        )
+      : []
   const roomier = Object.entries(LIMITS).find(([, most]) => most >= families.length)?.[0]
   return [
     {
       rule: 'palette.too-many-hues',
       severity: 'look',
-      about: spare.flatMap((f) => f.members).map((m) => ({ kind: 'finish', id: m.id, name: m.facts.finish.name })),
+      about: spare
+        .flatMap((f) => f.members)
+        .map((m) => ({ kind: 'finish', id: m.id, name: m.facts.finish.name })),
       title: `${families.length} hues, ${spare.length === 1 ? 'one more than' : `${spare.length} more than`} the school carries`,
       measured: `${families.length} families: ${families.map((f) => hueWord(f.hueDeg)).join(', ')}`,
       wanted: `at most ${limit}`,
@@ -47,7 +56,14 @@ function check(facts: PaletteFacts): Finding[] {
       school: facts.school,
       mends: [
         ...mends,
-        ...(roomier ? [{ label: `Change the school to “${roomier}”`, changes: [{ collection: 'brief', id: 'brief', set: { colorSchool: roomier } }] }] : []),
+        ...(roomier
+          ? [
+              {
+                label: `Change the school to “${roomier}”`,
+                changes: [{ collection: 'brief', id: 'brief', set: { colorSchool: roomier } }],
+              },
+            ]
+          : []),
       ],
     },
   ]

@@ -19,7 +19,10 @@ function standIns(facts: PaletteFacts, replaced: FinishFacts): FinishFacts[] {
   const placed = facts.finishes.filter((f) => f.share > 0 && f !== replaced)
   return facts.finishes
     .filter((f) => f !== replaced && f.finish.material === replaced.finish.material)
-    .filter((f) => f.undertone.family === replaced.undertone.family && placed.every((p) => p === f || !clashes(f, p)))
+    .filter(
+      (f) =>
+        f.undertone.family === replaced.undertone.family && placed.every((p) => p === f || !clashes(f, p)),
+    )
     .sort((x, y) => Math.abs(x.lab.l - replaced.lab.l) - Math.abs(y.lab.l - replaced.lab.l))
 }
 

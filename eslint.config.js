@@ -1,0 +1,110 @@
+import vue from 'eslint-plugin-vue'
+import prettier from 'eslint-config-prettier'
+import ts from 'typescript-eslint'
+
+const STAGES = ['brief', 'measure', 'palette', 'plan', 'takeoff', 'source', 'ledger', 'install', 'handover']
+
+const coreOnly = [
+  { regex: '^@bonitas/|/(server|web|simulators|demo|e2e|scripts)/', message: 'core imports no other layer.' },
+  { regex: '^(node:|fs$|path$|crypto$|os$|http)', message: 'core runs in the browser too: no Node.' },
+  {
+    regex: '^(vue|pinia|vue-router|element-plus|express|drizzle-orm|pg)(/|$)',
+    message: 'core knows neither screen nor server.',
+  },
+]
+
+/** In each stage of core the others are out of bounds: a stage reaches another only through core/job. */
+const stageBoundaries = STAGES.map((stage) => ({
+  files: [`core/${stage}/**/*.ts`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...coreOnly,
+          {
+            regex: `^\\.{1,2}/(\\.\\./)*(${STAGES.filter((s) => s !== stage).join('|')})/`,
+            message: 'A stage reaches another only through core/job: take what it needs as a parameter.',
+          },
+        ],
+      },
+    ],
+  },
+}))
+
+export default ts.config(
+  { ignores: ['**/node_modules', '**/dist', '.bonitas', 'test-results', 'server/database/migrations'] },
+  ...ts.configs.strictTypeChecked,
+  ...vue.configs['flat/recommended'],
+  {
+    languageOptions: {
+      parserOptions: {
+        parser: ts.parser,
+        projectService: {
+          allowDefaultProject: ['eslint.config.js'],
+          defaultProject: 'tsconfig.base.json',
+        },
+        tsconfigRootDir: import.meta.dirname,
+        extraFileExtensions: ['.vue'],
+      },
+    },
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': [
+        'error',
+        { allowNumber: true, allowNullish: false },
+      ],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
+      '@typescript-eslint/no-confusing-void-expression': 'off',
+      '@typescript-eslint/no-unnecessary-condition': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'no-console': ['error', { allow: ['error'] }],
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+      'vue/multi-word-component-names': 'off',
+      'vue/require-default-prop': 'off',
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: coreOnly }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'setTimeout',
+        'performance',
+        'localStorage',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core has no randomness but a given seed.' },
+        { object: 'Date', property: 'now', message: 'core has no clock: take the day as a parameter.' },
+      ],
+    },
+  },
+  ...stageBoundaries,
+  {
+    files: ['core/**/*.test.ts', 'core/testing/**'],
+    rules: { 'no-restricted-imports': 'off', 'no-restricted-globals': 'off' },
+  },
+  {
+    files: ['**/*.test.ts', 'e2e/**/*.ts', 'server/testing/**'],
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+    },
+  },
+  // Scripts run before anything is installed: plain Node, checked by the linter's own rules only.
+  { files: ['scripts/**/*.mjs', 'eslint.config.js'], ...ts.configs.disableTypeChecked },
+  { files: ['scripts/**/*.mjs'], rules: { 'no-console': 'off', 'no-undef': 'off' } },
+  prettier,
+)

@@ -1,0 +1,70 @@
+export interface FieldFault {
+  readonly field: string
+  readonly text: string
+}
+
+/** The server answered, and said no: a problem document. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors: readonly FieldFault[],
+    /** The newer state, on 412. */
+    readonly current: Record<string, unknown> | null | undefined,
+  ) {
+    super(detail)
+  }
+}
+
+/** The server did not answer, or answered that it cannot now: the same request may go through later. */
+export class ServerGone extends Error {}
+
+interface Wish {
+  readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
+  readonly body?: unknown
+  readonly headers?: Readonly<Record<string, string>>
+}
+
+/**
+ * One request to the API.
+ * @throws {ApiProblem} when the server refuses; {ServerGone} when it cannot be reached
+ */
+export async function request<T>(
+  path: string,
+  { method = 'GET', body, headers = {} }: Wish = {},
+): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    })
+  } catch {
+    throw new ServerGone('The server cannot be reached.')
+  }
+  if (response.status === 204) return undefined as T
+  const text = await response.text()
+  if (response.ok) return JSON.parse(text) as T
+  let problem: {
+    title?: string
+    detail?: string
+    errors?: FieldFault[]
+    current?: Record<string, unknown> | null
+  } = {}
+  try {
+    problem = JSON.parse(text) as typeof problem
+  } catch {
+    // an answer that is no problem document comes from something between us and the server
+  }
+  if (response.status >= 502 || (response.status === 500 && problem.title === undefined))
+    throw new ServerGone(problem.detail ?? 'The server cannot be reached.')
+  throw new ApiProblem(
+    response.status,
+    problem.title ?? 'Something failed',
+    problem.detail ?? 'The server refused without saying why.',
+    problem.errors ?? [],
+    problem.current,
+  )
+}

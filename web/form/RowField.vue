@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue'
+import type { Collection } from '@bonitas/core/job/collections'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { useJobStore } from '../job/jobStore.js'
+import type { Row } from '../job/edits.js'
+import { editText, limitsOf, readText, shownText, type FieldKind, type Locale } from './fieldText.js'
+
+/**
+ * One field of one row. What is typed is read when the field is left or Enter is pressed; what cannot be kept stays
+ * in the field with its message, so nothing typed is lost. Esc puts back what was there.
+ */
+const props = defineProps<{
+  collection: Collection
+  row: object
+  field: string
+  kind: FieldKind
+  /** Another label than the schema's. */
+  label?: string
+  /** In a table the column head is the label; it is still said to a screen reader. */
+  bare?: boolean
+  hint?: string
+  /** Said beside the field although its value is kept. */
+  warning?: string | undefined
+  figure?: boolean
+}>()
+
+const store = useJobStore()
+const id = useId()
+const input = ref<HTMLInputElement>()
+const limits = computed(() => limitsOf(props.collection, props.field))
+const name = computed(() => props.label ?? limits.value.label)
+const row = computed(() => props.row as Row)
+const value = computed(() => row.value[props.field])
+const locale = computed<Locale>(() => {
+  const studio = store.snapshot?.studio
+  return {
+    currency: studio?.currency ?? 'EUR',
+    locale: studio?.locale ?? 'en-IE',
+    system: studio?.system ?? 'metric',
+  }
+})
+const editing = ref(false)
+const dirty = ref(false)
+const draft = ref(shownText(props.kind, value.value, locale.value))
+const fault = ref('')
+
+watch([value, () => row.value.id], () => {
+  if (dirty.value && !fault.value) return
+  reset()
+})
+
+function reset(): void {
+  draft.value = editing.value
+    ? editText(props.kind, value.value, locale.value)
+    : shownText(props.kind, value.value, locale.value)
+  dirty.value = false
+  fault.value = ''
+}
+
+function enter(): void {
+  editing.value = true
+  if (dirty.value) return
+  draft.value = editText(props.kind, value.value, locale.value)
+  void Promise.resolve().then(() => input.value?.type !== 'date' && input.value?.select())
+}
+
+function keep(): boolean {
+  if (!dirty.value) return true
+  try {
+    const read = readText(props.kind, draft.value, limits.value, locale.value)
+    const wrong = store.faultsOf(props.collection, { ...row.value, [props.field]: read })[props.field]
+    if (wrong) {
+      fault.value = wrong
+      return false
+    }
+    dirty.value = false
+    fault.value = ''
+    store.change(props.collection, row.value.id, { [props.field]: read })
+    return true
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    fault.value = error.message
+    return false
+  }
+}
+
+function leave(): void {
+  editing.value = false
+  if (keep()) reset()
+}
+
+function key(event: KeyboardEvent): void {
+  if (event.key === 'Enter') {
+    event.preventDefault()
+    if (keep()) {
+      reset()
+      input.value?.select()
+    }
+  } else if (event.key === 'Escape' && dirty.value) {
+    event.preventDefault()
+    event.stopPropagation()
+    reset()
+  }
+}
+</script>
+
+<template>
+  <div class="row-field" :class="{ bare }">
+    <label :for="id" :class="{ 'said-once': bare }">{{ name }}</label>
+    <input
+      :id="id"
+      ref="input"
+      v-model="draft"
+      :type="kind === 'date' ? 'date' : 'text'"
+      :inputmode="
+        kind === 'money' || kind === 'percent' || kind === 'real'
+          ? 'decimal'
+          : kind === 'whole'
+            ? 'numeric'
+            : 'text'
+      "
+      autocomplete="off"
+      :class="{ right: figure }"
+      :data-dirty="dirty"
+      :aria-invalid="fault ? 'true' : undefined"
+      :aria-describedby="fault || warning || hint ? `${id}-says` : undefined"
+      @focus="enter"
+      @input="dirty = true"
+      @blur="leave"
+      @keydown="key"
+    />
+    <p v-if="fault || warning || hint" :id="`${id}-says`" :class="fault ? 'fault' : 'second'">
+      {{ fault || warning || hint }}
+    </p>
+  </div>
+</template>
+
+<style>
+.row-field {
+  display: grid;
+  gap: 2px;
+  align-content: start;
+}
+.row-field label,
+.row-choice label {
+  font-size: 13px;
+  color: var(--ink-2);
+}
+.row-field input.right {
+  text-align: right;
+}
+.row-field.bare input {
+  border-color: transparent;
+  background: transparent;
+  min-height: 28px;
+  padding: 2px 5px;
+  margin-left: -6px;
+  width: calc(100% + 6px);
+}
+.row-field.bare input.right {
+  margin: 0 -6px 0 0;
+}
+.row-field.bare input:hover,
+.row-field.bare input:focus {
+  border-color: var(--rule-2);
+  background: var(--paper);
+}
+.row-field.bare input[aria-invalid='true'] {
+  border-color: var(--stop);
+}
+</style>

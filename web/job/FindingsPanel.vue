@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { labToHex } from '@bonitas/core/color/lab'
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import PlainField from '../form/PlainField.vue'
+import { useJobStore } from './jobStore.js'
+import { findingsOf } from './stageLines.js'
+
+/** What the rule book noticed in one stage, each with its ways out. */
+const props = defineProps<{ stage: string; quiet?: string }>()
+const store = useJobStore()
+const findings = computed(() => (store.derived ? findingsOf(store.derived, props.stage) : []))
+const accepting = ref('')
+const reason = ref('')
+const fault = ref('')
+
+const WORD = { stop: 'Stop', look: 'Look', note: 'Note' } as const
+
+function colors(finding: JudgedFinding): string[] {
+  return finding.about
+    .filter((r) => r.kind === 'finish')
+    .flatMap((r) => store.derived?.palette.finishes.find((f) => f.finish.id === r.id)?.lab ?? [])
+    .map(labToHex)
+}
+
+function accept(finding: JudgedFinding): void {
+  if (reason.value.trim() === '') {
+    fault.value = 'Reason is empty. Say why this is meant.'
+    return
+  }
+  if (reason.value.length > 400) {
+    fault.value = 'Reason is longer than 400 characters. Shorten it.'
+    return
+  }
+  store.accept(finding, reason.value.trim())
+  accepting.value = ''
+}
+
+function begin(finding: JudgedFinding): void {
+  accepting.value = finding.key
+  reason.value = ''
+  fault.value = ''
+}
+</script>
+
+<template>
+  <section class="findings" aria-label="Findings">
+    <article v-for="f in findings" :key="f.key" :class="[f.severity, { accepted: f.accepted }]">
+      <h3>
+        <i v-for="c in colors(f)" :key="c" class="chip" :style="{ background: c }"></i>
+        <span class="said-once">{{ WORD[f.severity] }}: </span>{{ f.title }}
+      </h3>
+      <template v-if="f.accepted">
+        <p>Accepted: {{ f.accepted.reason }}</p>
+        <button class="word" @click="store.remove('acceptances', f.accepted.id)">Open again</button>
+      </template>
+      <template v-else>
+        <p>
+          <b>{{ f.measured }}</b>; wanted {{ f.wanted }}. {{ f.because }}
+          <template v-if="f.school"> School: {{ f.school }}.</template>
+        </p>
+        <p class="mends">
+          <button v-for="m in f.mends" :key="m.label" class="word" @click="store.applyMend(m)">
+            {{ m.label }}
+          </button>
+          <button v-if="accepting !== f.key" class="word" @click="begin(f)">Accept with a reason</button>
+        </p>
+        <form
+          v-if="accepting === f.key"
+          novalidate
+          @submit.prevent="accept(f)"
+          @keydown.esc.stop="accepting = ''"
+        >
+          <PlainField v-model="reason" label="Reason" :fault="fault || undefined" />
+          <button class="button">Accept</button>
+        </form>
+      </template>
+    </article>
+    <p v-if="findings.length === 0" class="second">{{ quiet ?? 'Nothing to look at here.' }}</p>
+  </section>
+</template>
+
+<style scoped>
+.findings {
+  display: grid;
+  gap: 8px;
+}
+article {
+  background: var(--paper);
+  border-left: 4px solid var(--rule-2);
+  padding: 8px 12px 9px;
+  font-size: 13px;
+  display: grid;
+  gap: 5px;
+}
+article.look {
+  border-left-color: var(--ink);
+}
+article.stop {
+  border-left-color: var(--stop);
+}
+article.accepted {
+  border-left: 4px double var(--rule-2);
+}
+article.accepted h3 {
+  text-decoration: line-through;
+  font-weight: 400;
+}
+h3 {
+  font-size: 14px;
+  font-weight: 650;
+  line-height: 1.3;
+}
+p {
+  color: var(--ink-2);
+}
+p b {
+  font-weight: 500;
+  color: var(--ink);
+}
+.chip {
+  display: inline-block;
+  width: 22px;
+  height: 14px;
+  vertical-align: -1px;
+}
+.chip:last-of-type {
+  margin-right: 6px;
+}
+.mends {
+  display: grid;
+  justify-items: start;
+}
+form {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+}
+form > div {
+  width: 100%;
+}
+</style>

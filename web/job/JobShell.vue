@@ -1,0 +1,295 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
+import { currencyDigits } from '@bonitas/core/money/currency'
+import { moneyText } from '@bonitas/core/money/moneyText'
+import { daysBetween } from '@bonitas/core/units/days'
+import { ApiProblem } from '../api/http.js'
+import '../styles/element.css'
+import { stageKeys, typing } from './keys.js'
+import { useJobStore } from './jobStore.js'
+import { stageLines } from './stageLines.js'
+import TheRibbon from './TheRibbon.vue'
+import TheTape from './TheTape.vue'
+import { tapeView } from './tapeView.js'
+
+// Dialogs are rare; the shell does not carry them until one opens.
+const ConflictDialog = defineAsyncComponent(() => import('./ConflictDialog.vue'))
+const KeyHelp = defineAsyncComponent(() => import('./KeyHelp.vue'))
+
+const store = useJobStore()
+const route = useRoute()
+const router = useRouter()
+const help = ref(false)
+const failure = ref('')
+
+const jobId = computed(() => String(route.params.jobId))
+const money = (minor: number) =>
+  moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
+const tape = computed(
+  () =>
+    store.derived &&
+    store.snapshot &&
+    tapeView(store.derived.position, currencyDigits(store.snapshot.studio.currency), money),
+)
+const stages = computed(() =>
+  store.snapshot && store.derived ? stageLines(store.snapshot, store.derived, store.day) : [],
+)
+const daysLeft = computed(() => {
+  const on = store.snapshot?.brief.installOn
+  return on ? daysBetween(store.day, on) : undefined
+})
+
+async function load(): Promise<void> {
+  failure.value = ''
+  try {
+    await store.open(jobId.value)
+  } catch (error) {
+    if (error instanceof ApiProblem && error.status === 401)
+      await router.push({ path: '/sign-in', query: { to: route.fullPath } })
+    else failure.value = error instanceof Error ? error.message : String(error)
+  }
+}
+
+function go(path: string): void {
+  void router.push(`/jobs/${jobId.value}/${path}`)
+}
+
+function keys(event: KeyboardEvent): void {
+  if (event.altKey && !event.ctrlKey && !event.metaKey) {
+    const stage = stages.value.find((s) => event.code === `Digit${s.number}`)
+    if (stage) {
+      event.preventDefault()
+      go(stage.path)
+    } else if (event.code === 'KeyJ') {
+      event.preventDefault()
+      void router.push('/jobs')
+    }
+    return
+  }
+  const command = event.ctrlKey || event.metaKey
+  if (command && (event.key === 'z' || event.key === 'Z' || event.key === 'y')) {
+    // Inside a field that is being typed in, the browser's own undo belongs to the field.
+    const field = event.target instanceof HTMLInputElement && event.target.dataset.dirty === 'true'
+    if (field) return
+    event.preventDefault()
+    if (event.key === 'y' || event.shiftKey) store.redo()
+    else store.undo()
+    return
+  }
+  if (event.key === '?' && !typing(event)) {
+    event.preventDefault()
+    help.value = true
+  }
+}
+
+function leaving(event: BeforeUnloadEvent): void {
+  // What waits is kept in this browser, but only this browser: say so before the page goes.
+  if (store.waiting > 0 && store.gone) event.preventDefault()
+}
+
+watch(jobId, load, { immediate: true })
+const comeBack = () => store.nudge()
+onMounted(() => {
+  window.addEventListener('keydown', keys)
+  window.addEventListener('online', comeBack)
+  window.addEventListener('beforeunload', leaving)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', keys)
+  window.removeEventListener('online', comeBack)
+  window.removeEventListener('beforeunload', leaving)
+})
+</script>
+
+<template>
+  <div v-if="store.snapshot && store.derived && tape" class="shell">
+    <header>
+      <div class="title">
+        <p class="wide">{{ store.snapshot.brief.roomName }}</p>
+        <p class="second">
+          {{ [store.snapshot.client.name, store.snapshot.brief.place].filter(Boolean).join(', ')
+          }}<template v-if="store.snapshot.brief.schemeName">
+            · Scheme “{{ store.snapshot.brief.schemeName }}”</template
+          >
+        </p>
+      </div>
+      <TheTape
+        :view="tape"
+        @open="(itemId) => router.push({ path: `/jobs/${jobId}/source`, query: { item: itemId } })"
+      />
+      <div class="days">
+        <template v-if="daysLeft !== undefined">
+          <p class="big narrow">{{ Math.abs(daysLeft) }}</p>
+          <p class="second">{{ daysLeft >= 0 ? 'days to install' : 'days past install' }}</p>
+        </template>
+        <p v-else class="second">no install date</p>
+      </div>
+    </header>
+    <nav aria-label="Stages">
+      <RouterLink
+        v-for="s in stages"
+        :key="s.path"
+        :to="`/jobs/${jobId}/${s.path}`"
+        active-class="here"
+        :title="`Alt + ${s.number}`"
+      >
+        <span class="narrow number">{{ s.number }}</span>
+        <b>{{ s.name }}</b>
+        <span class="second">{{ s.line }}</span>
+      </RouterLink>
+      <div class="foot">
+        <RouterLink to="/jobs" class="second">All jobs</RouterLink>
+        <div>
+          <button class="word" :disabled="store.undoStack.length === 0" @click="store.undo">Undo</button>
+          <button class="word" :disabled="store.redoStack.length === 0" @click="store.redo">Redo</button>
+          <button class="word" @click="help = true">Keys</button>
+        </div>
+        <p class="second" role="status">
+          {{ store.waiting === 0 ? 'All kept' : store.gone ? '' : 'Keeping …' }}
+        </p>
+      </div>
+    </nav>
+    <main>
+      <div v-if="store.gone" class="notice" role="alert">
+        <b>The server is gone.</b> {{ store.waiting }}
+        {{ store.waiting === 1 ? 'change waits' : 'changes wait' }} in this browser and will be sent when it
+        is back. You can go on working.
+        <button class="word" @click="store.nudge">Try now</button>
+      </div>
+      <div v-if="store.signedOut" class="notice" role="alert">
+        <b>Your session has ended.</b> What you changed is kept here.
+        <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }" @click="store.close"
+          >Sign in again</RouterLink
+        >
+      </div>
+      <div v-if="store.refusal" class="notice" role="alert">
+        <b>Not kept.</b> {{ store.refusal }} <button class="word" @click="store.refusal = ''">Close</button>
+      </div>
+      <RouterView />
+    </main>
+    <TheRibbon
+      :finishes="store.derived.ribbon"
+      @open="(finishId) => router.push({ path: `/jobs/${jobId}/palette`, query: { finish: finishId } })"
+    />
+    <ConflictDialog v-if="store.conflict" />
+    <KeyHelp v-if="help" v-model="help" :own="stageKeys" />
+  </div>
+  <div v-else class="opening" role="status">
+    <template v-if="failure">
+      <h1>This job cannot be opened</h1>
+      <p>{{ failure }}</p>
+      <p>
+        <button class="button" @click="load">Try again</button> <RouterLink to="/jobs">All jobs</RouterLink>
+      </p>
+    </template>
+    <p v-else class="second">Opening …</p>
+  </div>
+</template>
+
+<style scoped>
+.shell {
+  display: grid;
+  grid-template: 92px minmax(0, 1fr) / 168px minmax(0, 1fr) 38px;
+  height: 100vh;
+}
+header {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 248px minmax(0, 1fr) 150px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--ink);
+}
+.title {
+  padding: 16px 12px 0 18px;
+  border-right: 1px solid var(--rule);
+  overflow: hidden;
+}
+.title .wide {
+  font-size: 17px;
+  line-height: 1.15;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  overflow: hidden;
+}
+.title .second {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  margin-top: 3px;
+}
+.days {
+  border-left: 1px solid var(--rule);
+  padding: 12px 18px 0 0;
+  text-align: right;
+}
+.big {
+  font-size: 28px;
+  font-weight: 600;
+  line-height: 1.1;
+}
+nav {
+  background: var(--panel);
+  border-right: 1px solid var(--rule);
+  padding-top: 8px;
+  display: flex;
+  flex-direction: column;
+  overflow-y: auto;
+}
+nav > a {
+  display: grid;
+  grid-template-columns: 22px 1fr;
+  padding: 8px 8px 8px 14px;
+  border-left: 4px solid transparent;
+  text-decoration: none;
+  line-height: 1.35;
+}
+nav > a .number {
+  color: var(--ink-2);
+  padding-top: 1px;
+}
+nav > a .second {
+  grid-column: 2;
+}
+nav > a:hover {
+  background: var(--ground);
+}
+nav > a.here {
+  border-left-color: var(--ink);
+  background: var(--paper);
+}
+nav b {
+  font-weight: 600;
+}
+.foot {
+  margin-top: auto;
+  padding: 12px 8px 12px 18px;
+  display: grid;
+  gap: 4px;
+  font-size: 13px;
+}
+.foot div {
+  display: flex;
+  gap: 12px;
+}
+main {
+  min-width: 0;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  overflow: auto;
+}
+.notice {
+  background: var(--paper);
+  border-left: 4px solid var(--stop);
+  border-bottom: 1px solid var(--rule);
+  padding: 8px 16px;
+}
+.opening {
+  padding: 15vh 10vw;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+</style>

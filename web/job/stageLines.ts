@@ -1,0 +1,83 @@
+import type { DerivedJob } from '@bonitas/core/job/derive'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { areaText } from '@bonitas/core/units/length'
+import { dayText } from '@bonitas/core/units/days'
+
+export interface StageLine {
+  /** Place among the nine stages; also the key that goes there with Alt. */
+  readonly number: number
+  readonly path: string
+  readonly name: string
+  /** What is open there, in words and numbers. */
+  readonly line: string
+}
+
+const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
+
+/** Open findings of a stage, by the first word of their rule. */
+export function findingsOf(derived: DerivedJob, stage: string) {
+  return derived.findings.filter((f) => f.rule.startsWith(`${stage}.`))
+}
+
+/** The stages that are built, with one line each. */
+export function stageLines(job: JobSnapshot, derived: DerivedJob, today: string): StageLine[] {
+  const open = (stage: string) => findingsOf(derived, stage).filter((f) => !f.accepted)
+  const palette = open('palette')
+  const clashes = palette.filter((f) => f.severity === 'stop').length
+  const looks = palette.length - clashes
+  const liters = derived.paint.reduce((sum, p) => sum + p.liters, 0)
+  const unfilled = derived.items.filter((i) => i.state === 'open').length
+  const stops = open('ledger').filter((f) => f.severity === 'stop').length
+  const ledger = open('ledger').length
+  return [
+    {
+      number: 1,
+      path: 'brief',
+      name: 'Brief',
+      line: `${count(job.uses.length, 'use')}${job.brief.installOn ? `, in by ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
+    },
+    {
+      number: 2,
+      path: 'measure',
+      name: 'Measure',
+      line: derived.areas
+        ? `${areaText(derived.areas.floorMm2, job.studio.system)} floor`
+        : 'not measured yet',
+    },
+    {
+      number: 3,
+      path: 'palette',
+      name: 'Palette',
+      line:
+        clashes + looks === 0
+          ? job.finishes.length === 0
+            ? 'no finishes yet'
+            : `${count(derived.ribbon.length, 'finish', 'finishes')} agree`
+          : [clashes && count(clashes, 'clash', 'clashes'), looks && `${looks} to look at`]
+              .filter(Boolean)
+              .join(', '),
+    },
+    {
+      number: 5,
+      path: 'takeoff',
+      name: 'Take-off',
+      line:
+        liters > 0
+          ? `${liters.toFixed(1)} L in ${count(derived.paint.length, 'paint')}`
+          : 'nothing to paint yet',
+    },
+    {
+      number: 6,
+      path: 'source',
+      name: 'Source',
+      line: job.items.length === 0 ? 'no items yet' : `${unfilled} of ${job.items.length} open`,
+    },
+    {
+      number: 7,
+      path: 'ledger',
+      name: 'Ledger',
+      line:
+        stops > 0 ? 'over budget' : ledger > 0 ? `${ledger} to look at` : count(job.orders.length, 'order'),
+    },
+  ]
+}

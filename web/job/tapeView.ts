@@ -1,0 +1,129 @@
+import { scaleLinear } from 'd3'
+import type { BudgetPosition } from '@bonitas/core/ledger/budgetPosition'
+
+export interface TapeStretch {
+  readonly key: string
+  readonly itemId: string | undefined
+  readonly state: 'paid' | 'ordered' | 'chosen' | 'free' | 'reserve' | 'over'
+  /** From the left end and long, in percent of the tape on screen. */
+  readonly left: number
+  readonly width: number
+  readonly text: string
+}
+
+export interface TapeLabel {
+  readonly word: string
+  readonly amount: string
+  readonly state: TapeStretch['state']
+  readonly left: number
+}
+
+export interface TapeView {
+  readonly stretches: readonly TapeStretch[]
+  readonly labels: readonly TapeLabel[]
+  readonly ticks: readonly { readonly left: number; readonly text: string | undefined }[]
+  /** Where the hook at the end of the agreed budget sits, in percent. */
+  readonly hook: number
+}
+
+/**
+ * The tape as the screen draws it: as long as the agreed budget, and longer when more is spent. The purchases lie
+ * from the left in the order paid, ordered, chosen; then what is free; the reserve ends at the hook. What runs past
+ * the hook is over, whatever its state.
+ */
+export function tapeView(
+  position: BudgetPosition,
+  digits: number,
+  money: (minor: number) => string,
+): TapeView {
+  const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, freeMinor } = position
+  const used = paidMinor + orderedMinor + chosenMinor
+  const end = Math.max(agreedMinor, used, 1)
+  const percent = (minor: number) => (100 * minor) / end
+  const stretches: TapeStretch[] = []
+  let at = 0
+  const lay = (
+    key: string,
+    itemId: string | undefined,
+    state: TapeStretch['state'],
+    minor: number,
+    text: string,
+  ) => {
+    if (minor <= 0) return
+    stretches.push({ key, itemId, state, left: percent(at), width: percent(minor), text })
+    at += minor
+  }
+  for (const s of position.stretches) {
+    const text = `${s.name}, ${s.state}, ${money(s.amountMinor)}`
+    const within = Math.max(0, Math.min(s.amountMinor, agreedMinor - at))
+    lay(`${s.itemId} ${s.state}`, s.itemId, s.state, within, text)
+    lay(
+      `${s.itemId} ${s.state} over`,
+      s.itemId,
+      'over',
+      s.amountMinor - within,
+      `${text}, past the agreed budget`,
+    )
+  }
+  lay('free', undefined, 'free', freeMinor, `Free, ${money(Math.max(0, freeMinor))}`)
+  lay(
+    'reserve',
+    undefined,
+    'reserve',
+    Math.max(0, agreedMinor - at),
+    `Reserve, ${money(Math.max(0, agreedMinor - at))} left of ${money(reserveMinor)}`,
+  )
+  const label = (word: string, state: TapeStretch['state'], minor: number, left: number): TapeLabel => ({
+    word,
+    state,
+    amount: money(minor),
+    left: percent(left),
+  })
+  const labels = [
+    label('Paid', 'paid', paidMinor, 0),
+    label('Ordered', 'ordered', orderedMinor, paidMinor),
+    label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor),
+    freeMinor >= 0
+      ? label('Free', 'free', freeMinor, used)
+      : label('Over', 'over', -freeMinor, Math.min(used, agreedMinor - reserveMinor)),
+    label('Reserve', 'reserve', reserveMinor, Math.max(0, agreedMinor - reserveMinor)),
+  ]
+  return { stretches, labels, ticks: ticks(end, digits), hook: percent(agreedMinor) }
+}
+
+function ticks(endMinor: number, digits: number): TapeView['ticks'] {
+  const end = endMinor / 10 ** digits
+  const scale = scaleLinear().domain([0, end])
+  const long = scale.ticks(10)
+  const step = (long[1] ?? end) - (long[0] ?? 0)
+  const short: number[] = []
+  for (let value = 0; value <= end + step / 1000; value += step / 5) short.push(value)
+  const isLong = (value: number) => Math.abs(value / step - Math.round(value / step)) < 1e-6
+  const text = (value: number) =>
+    value >= 1000 ? `${Number((value / 1000).toFixed(2))}k` : String(Math.round(value))
+  return short.map((value) => ({
+    left: (100 * value) / end,
+    text: isLong(value) && value > 0 ? text(value) : undefined,
+  }))
+}
+
+/**
+ * Label places in pixels: each where its stretch begins, pushed right until the one before it has room, then pushed
+ * left until all end inside the tape.
+ */
+export function labelPlaces(
+  wanted: readonly number[],
+  widths: readonly number[],
+  tapePx: number,
+  gapPx = 14,
+): number[] {
+  const places = [...wanted]
+  for (let i = 1; i < places.length; i++)
+    places[i] = Math.max(places[i] ?? 0, (places[i - 1] ?? 0) + (widths[i - 1] ?? 0) + gapPx)
+  let limit = tapePx
+  for (let i = places.length - 1; i >= 0; i--) {
+    places[i] = Math.min(places[i] ?? 0, limit - (widths[i] ?? 0))
+    limit = (places[i] ?? 0) - gapPx
+  }
+  return places
+}

@@ -1,0 +1,262 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref, shallowRef } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { moneyText } from '@bonitas/core/money/moneyText'
+import { parseMoney } from '@bonitas/core/money/parseMoney'
+import { dayText } from '@bonitas/core/units/days'
+import { ApiProblem, request } from '../api/http.js'
+import PlainField from '../form/PlainField.vue'
+import { useSessionStore } from '../session/sessionStore.js'
+
+interface JobLine {
+  readonly id: string
+  readonly roomName: string
+  readonly place: string
+  readonly clientName: string
+  readonly installOn: string | null
+  readonly agreedMinor: number
+  readonly reserveMinor: number
+  readonly paidMinor: number
+  readonly orderedMinor: number
+  readonly chosenMinor: number
+  readonly freeMinor: number
+}
+
+const session = useSessionStore()
+const router = useRouter()
+const jobs = shallowRef<readonly JobLine[]>()
+const message = ref('')
+const adding = ref(false)
+const form = reactive({ clientName: '', roomName: '', agreed: '' })
+const faults = ref<Record<string, string>>({})
+const year = new Date().toISOString().slice(0, 10)
+
+const money = (minor: number) =>
+  moneyText(minor, session.visitor?.studio.currency ?? 'EUR', session.visitor?.studio.locale)
+
+onMounted(async () => {
+  try {
+    jobs.value = await request<JobLine[]>('/jobs')
+    adding.value = jobs.value.length === 0
+  } catch (error) {
+    message.value = error instanceof Error ? error.message : String(error)
+  }
+})
+
+function parts(job: JobLine) {
+  const end = Math.max(job.agreedMinor, job.paidMinor + job.orderedMinor + job.chosenMinor, 1)
+  return (['paid', 'ordered', 'chosen'] as const).map((state) => ({
+    state,
+    percent: (100 * job[`${state}Minor`]) / end,
+  }))
+}
+
+async function open(): Promise<void> {
+  faults.value = {}
+  message.value = ''
+  try {
+    const agreedMinor = parseMoney(form.agreed, session.visitor?.studio.currency ?? 'EUR', 'Agreed budget')
+    const made = await request<{ id: string }>('/jobs', {
+      method: 'POST',
+      body: { clientName: form.clientName, roomName: form.roomName, agreedMinor },
+    })
+    await router.push(`/jobs/${made.id}/brief`)
+  } catch (error) {
+    if (error instanceof InputError) faults.value = { agreedMinor: error.message }
+    else if (error instanceof ApiProblem && error.errors.length > 0)
+      faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
+    else message.value = error instanceof Error ? error.message : String(error)
+  }
+}
+
+async function takeIn(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  message.value = ''
+  try {
+    if (file.size > 20_000_000)
+      throw new Error('The file is over 20 MB. A job that was exported here is smaller.')
+    let job: unknown
+    try {
+      job = JSON.parse(await file.text())
+    } catch {
+      throw new Error(`${file.name} is not a job file. Choose one that was exported here.`)
+    }
+    const made = await request<{ id: string }>('/jobs/import', { method: 'POST', body: job })
+    await router.push(`/jobs/${made.id}/brief`)
+  } catch (error) {
+    message.value = error instanceof Error ? error.message : String(error)
+  }
+}
+
+async function signOut(): Promise<void> {
+  await session.signOut()
+  await router.push('/sign-in')
+}
+</script>
+
+<template>
+  <div class="jobs">
+    <header>
+      <p class="wide">{{ session.visitor?.studio.name }}</p>
+      <p class="second">
+        {{ session.visitor?.member.name }} · <button class="word" @click="signOut">Sign out</button>
+      </p>
+    </header>
+    <main>
+      <div class="head">
+        <h1>Jobs</h1>
+        <div>
+          <label class="button file"
+            >Import a job<input
+              type="file"
+              accept="application/json,.json"
+              class="said-once"
+              @change="takeIn"
+          /></label>
+          <button class="button primary" @click="adding = !adding">New job</button>
+        </div>
+      </div>
+      <p v-if="message" class="fault" role="alert">{{ message }}</p>
+
+      <form v-if="adding" novalidate @submit.prevent="open">
+        <p v-if="jobs?.length === 0" class="teach">
+          A job is one room of one client, with the money agreed for it. Open the first one here; everything
+          can be changed later.
+        </p>
+        <PlainField v-model="form.clientName" label="Client" :fault="faults.clientName" />
+        <PlainField v-model="form.roomName" label="Room" :fault="faults.roomName" />
+        <PlainField
+          v-model="form.agreed"
+          label="Agreed budget"
+          inputmode="decimal"
+          :fault="faults.agreedMinor"
+        />
+        <button class="button primary">Open the job</button>
+      </form>
+
+      <table v-if="jobs && jobs.length > 0">
+        <thead>
+          <tr>
+            <th scope="col">Room</th>
+            <th scope="col">Budget</th>
+            <th scope="col" class="figure">Agreed</th>
+            <th scope="col" class="figure">Paid</th>
+            <th scope="col" class="figure">Ordered</th>
+            <th scope="col" class="figure">Chosen</th>
+            <th scope="col" class="figure">Free</th>
+            <th scope="col" class="figure">Install</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="job in jobs" :key="job.id">
+            <td>
+              <RouterLink :to="`/jobs/${job.id}/brief`"
+                ><b>{{ job.roomName }}</b></RouterLink
+              >
+              <p class="second">{{ [job.clientName, job.place].filter(Boolean).join(' · ') }}</p>
+            </td>
+            <td>
+              <div class="mini" aria-hidden="true">
+                <i
+                  v-for="p in parts(job)"
+                  :key="p.state"
+                  :class="p.state"
+                  :style="{ width: `${p.percent}%` }"
+                ></i>
+              </div>
+            </td>
+            <td class="figure">{{ money(job.agreedMinor) }}</td>
+            <td class="figure">{{ money(job.paidMinor) }}</td>
+            <td class="figure">{{ money(job.orderedMinor) }}</td>
+            <td class="figure">{{ money(job.chosenMinor) }}</td>
+            <td class="figure" :class="{ fault: job.freeMinor < 0 }">
+              <b>{{ money(Math.abs(job.freeMinor)) }}</b><template v-if="job.freeMinor < 0"> over</template>
+            </td>
+            <td class="figure">{{ job.installOn ? dayText(job.installOn, year) : 'no date' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else-if="!jobs && !message" class="second" role="status">Opening …</p>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.jobs > header {
+  height: 92px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--ink);
+  padding: 22px 40px 0;
+  display: flex;
+  justify-content: space-between;
+}
+.wide {
+  font-size: 19px;
+}
+main {
+  padding: 30px 40px;
+  max-width: 1280px;
+  display: grid;
+  gap: 20px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.head div {
+  display: flex;
+  gap: 10px;
+}
+.file {
+  position: relative;
+  cursor: pointer;
+}
+.file:focus-within {
+  outline: 2px solid var(--ink);
+  outline-offset: 1px;
+}
+form {
+  background: var(--panel);
+  padding: 16px 18px;
+  display: grid;
+  grid-template-columns: 1fr 1fr 180px auto;
+  gap: 14px;
+  align-items: start;
+}
+form > button {
+  margin-top: 21px;
+  min-height: 30px;
+}
+.teach {
+  grid-column: 1 / -1;
+  max-width: 64ch;
+}
+td {
+  padding: 11px 8px 11px 0;
+}
+.mini {
+  width: 180px;
+  height: 12px;
+  border: 1px solid var(--ink);
+  background: #fff;
+  display: flex;
+  margin-top: 5px;
+}
+.mini i {
+  flex: none;
+}
+.paid {
+  background: var(--ink);
+}
+.ordered {
+  background: var(--hatch);
+}
+.chosen {
+  background: #c8c8c8;
+}
+</style>

@@ -1,0 +1,103 @@
+import type { DerivedJob, DerivedLine } from '@bonitas/core/job/derive'
+import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
+
+export interface EventRow {
+  readonly eventId: string
+  readonly seq: number
+  readonly on: string
+  readonly kind: Entry['kind']
+  readonly what: string
+  readonly amountMinor: number
+  readonly means: string | null
+  readonly note: string
+  readonly memberName: string
+  /** It takes another back, or was itself taken back. */
+  readonly isReversal: boolean
+  readonly reversed: boolean
+  /** Effect on the money paid: a payment takes it down, a refund brings it up. */
+  readonly paidAfterMinor: number
+}
+
+const WORDS: Readonly<Record<Entry['kind'], string>> = {
+  order: 'Ordered', cancel: 'Cancelled', payment: 'Paid', delivery: 'Delivered', return: 'Sent back', refund: 'Refunded',
+} // prettier-ignore
+
+export const kindWord = (kind: Entry['kind']): string => WORDS[kind]
+
+/** The ledger as a running list, one row per act, newest first, with the money paid after each. */
+export function eventRows(job: JobSnapshot): EventRow[] {
+  const lineOf = new Map(job.lines.map((l) => [l.id, l]))
+  const reversed = new Set(job.entries.flatMap((e) => e.reverses ?? []))
+  const groups = new Map<string, Entry[]>()
+  for (const entry of job.entries) {
+    const group = groups.get(entry.eventId)
+    if (group) group.push(entry)
+    else groups.set(entry.eventId, [entry])
+  }
+  let paid = 0
+  const rows: EventRow[] = []
+  for (const [eventId, entries] of groups) {
+    const first = entries[0]
+    if (!first) continue
+    const amountMinor = entries.reduce((sum, e) => sum + e.amountMinor, 0)
+    if (first.kind === 'payment') paid += amountMinor
+    if (first.kind === 'refund') paid -= amountMinor
+    rows.push({
+      eventId,
+      seq: first.seq,
+      on: first.on,
+      kind: first.kind,
+      what: entries.map((e) => lineOf.get(e.lineId)?.itemName ?? '').join(', '),
+      amountMinor,
+      means: first.means,
+      note: first.note,
+      memberName: first.memberName,
+      isReversal: first.reverses !== null,
+      reversed: reversed.has(eventId),
+      paidAfterMinor: paid,
+    })
+  }
+  return rows.reverse()
+}
+
+/** What can be ordered now: chosen and not yet ordered, by supplier. */
+export function orderable(job: JobSnapshot, derived: DerivedJob) {
+  const groups = new Map<
+    string | null,
+    {
+      supplierId: string | null
+      name: string
+      items: { id: string; name: string; option: string; amountMinor: number; leadDays: number | null }[]
+    }
+  >()
+  for (const i of derived.items) {
+    if (i.state !== 'chosen' || !i.chosen) continue
+    const supplierId = i.chosen.option.supplierId ?? null
+    const name = job.suppliers.find((s) => s.id === supplierId)?.name ?? 'No supplier named'
+    const group = groups.get(supplierId) ?? { supplierId, name, items: [] }
+    group.items.push({
+      id: i.item.id,
+      name: i.item.name,
+      option: i.chosen.option.name,
+      amountMinor: i.chosen.price.landedMinor,
+      leadDays: i.chosen.option.leadDays ?? null,
+    })
+    groups.set(supplierId, group)
+  }
+  return [...groups.values()]
+}
+
+/** Where a line stands, in words. */
+export function lineWords(
+  { state, deliveredOn, returnUntil }: DerivedLine,
+  day: (iso: string) => string,
+): string {
+  const toCome = state.orderedQuantity - state.cancelledQuantity - state.deliveredQuantity
+  const parts: string[] = []
+  if (state.orderedQuantity === 0) return 'order taken back'
+  if (state.liveQuantity === 0) parts.push(state.cancelledQuantity > 0 ? 'cancelled' : 'sent back')
+  else if (toCome > 0) parts.push(state.deliveredQuantity > 0 ? `${toCome} still to come` : 'on order')
+  else if (deliveredOn) parts.push(`delivered ${day(deliveredOn)}`)
+  if (returnUntil) parts.push(`can go back until ${day(returnUntil)}`)
+  return parts.join(' · ')
+}

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
+import type { Component } from 'vue'
+import { labToHex } from '@bonitas/core/color/lab'
+import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+
+/** Chooses one of the job's finishes; typing filters by name. */
+defineProps<{ finishes: readonly FinishFacts[]; value: string | null; label: string }>()
+// Element Plus declares its props in a form that exactOptionalPropertyTypes does not accept from a template.
+const Choice = ElSelect as Component
+const Line = ElOption as Component
+const emit = defineEmits<{ choose: [id: string | null] }>()
+</script>
+
+<template>
+  <Choice
+    :model-value="value ?? ''"
+    filterable
+    clearable
+    default-first-option
+    placeholder="no finish yet"
+    no-match-text="No finish of that name"
+    no-data-text="No finishes yet"
+    :aria-label="label"
+    @update:model-value="(id: string | undefined) => emit('choose', id || null)"
+  >
+    <Line v-for="f in finishes" :key="f.finish.id" :value="f.finish.id" :label="f.finish.name">
+      <span class="option"
+        ><i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}
+        <span class="second">{{ f.undertone.phrase }}</span></span
+      >
+    </Line>
+  </Choice>
+</template>
+
+<style scoped>
+.option {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+i {
+  width: 34px;
+  height: 18px;
+}
+</style>

@@ -1,0 +1,466 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { hexToLab, labToHex, lrv } from '@bonitas/core/color/lab'
+import { WALL_SIDES } from '@bonitas/core/job/words'
+import { MATERIALS, PIECE_KINDS, ROLES, SHEENS, SUBSTRATES } from '@bonitas/core/palette/schema'
+import { labOf, type FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { areaText } from '@bonitas/core/units/length'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import FindingsPanel from '../job/FindingsPanel.vue'
+import { useJobStore } from '../job/jobStore.js'
+import { typing, useStageKeys } from '../job/keys.js'
+import StagePage from '../job/StagePage.vue'
+import ColorField from './ColorField.vue'
+import FinishSelect from './FinishSelect.vue'
+import HueDial from './HueDial.vue'
+import { paletteRows, type PaletteRow } from './paletteRows.js'
+
+const store = useJobStore()
+const route = useRoute()
+const job = computed(() => store.snapshot)
+const facts = computed(() => store.derived?.palette)
+const rows = computed(() =>
+  job.value && facts.value ? paletteRows(job.value, facts.value, store.derived?.areas) : [],
+)
+const bench = computed(() => facts.value?.finishes.filter((f) => f.where.length === 0) ?? [])
+const selectedKey = ref<string>()
+const table = ref<HTMLElement>()
+useStageKeys([
+  ['↑ ↓', 'Previous and next row'],
+  ['F', 'New finish'],
+  ['P', 'New piece'],
+])
+
+const selected = computed(() => rows.value.find((r) => r.key === selectedKey.value))
+/** The finish in the editor: the selected row's, or one picked on the bench or in the dial. */
+const finishId = ref<string>()
+const finish = computed(() => facts.value?.finishes.find((f) => f.finish.id === finishId.value))
+const placement = computed(() => job.value?.placements.find((p) => p.id === selected.value?.id))
+const piece = computed(() => job.value?.pieces.find((p) => p.id === selected.value?.id))
+
+function select(row: PaletteRow): void {
+  selectedKey.value = row.key
+  finishId.value = row.finish?.finish.id
+}
+function selectFinish(id: string): void {
+  finishId.value = id
+  selectedKey.value = rows.value.find((r) => r.finish?.finish.id === id)?.key
+}
+
+watch(
+  () => route.query.finish,
+  (id) => typeof id === 'string' && selectFinish(id),
+  { immediate: true },
+)
+watch(rows, (list) => {
+  if (!selectedKey.value && !finishId.value && list[0]) select(list[0])
+}, { immediate: true }) // prettier-ignore
+
+function wear(row: PaletteRow, id: string | null): void {
+  finishId.value = id ?? undefined
+  if (row.kind === 'piece') store.change('pieces', row.id, { finishId: id })
+  else if (placement.value) {
+    if (id) store.change('placements', placement.value.id, { finishId: id })
+    else store.remove('placements', placement.value.id)
+  } else if (id && row.surface)
+    store.add('placements', {
+      surface: row.surface,
+      finishId: id,
+      substrate: row.surface === 'floor' ? 'not painted' : 'sound paint',
+      overL: null,
+      overA: null,
+      overB: null,
+    })
+}
+
+function addFinish(): void {
+  const grey = hexToLab('#a8a8a8')
+  const n = (job.value?.finishes.length ?? 0) + 1
+  const id = store.add('finishes', {
+    name: `Finish ${n}`, code: '', material: 'paint', sheen: 'flat', role: 'main', labL: grey.l, labA: 0, labB: 0, measured: false,
+    paintKit: { spreadM2PerL: 12, lossPpm: 0, tins: [] },
+  }) // prettier-ignore
+  const row = selected.value
+  if (row && !row.finish) wear(row, id)
+  finishId.value = id
+  if (row?.finish) selectedKey.value = undefined
+  focusField('Finish name')
+}
+
+function addPiece(): void {
+  const n = (job.value?.pieces.length ?? 0) + 1
+  selectedKey.value = store.add('pieces', {
+    name: `Piece ${n}`,
+    kind: 'other',
+    count: 1,
+    widthMm: 600,
+    depthMm: 400,
+    heightMm: 800,
+    finishId: null,
+    stays: false,
+    side: null,
+  })
+  finishId.value = undefined
+  focusField('Name')
+}
+
+function focusField(label: string): void {
+  void nextTick(() => {
+    const strip = document.querySelector('.editor')
+    const found = [...(strip?.querySelectorAll('label') ?? [])].find((l) => l.textContent === label)
+    if (found) document.getElementById(found.htmlFor)?.focus()
+  })
+}
+
+function removeFinish(f: FinishFacts): void {
+  finishId.value = undefined
+  store.remove('finishes', f.finish.id)
+}
+
+function keys(event: KeyboardEvent): void {
+  if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
+  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
+  if (by !== 0) {
+    event.preventDefault()
+    const at = rows.value.findIndex((r) => r.key === selectedKey.value)
+    const next = rows.value[Math.max(0, Math.min(rows.value.length - 1, at + by))]
+    if (next) {
+      select(next)
+      void nextTick(() => table.value?.querySelector<HTMLElement>('tr.here button')?.focus())
+    }
+  } else if (event.key === 'f') {
+    event.preventDefault()
+    addFinish()
+  } else if (event.key === 'p') {
+    event.preventDefault()
+    addPiece()
+  }
+}
+
+const says = computed(() => {
+  const r = store.derived?.roleShares
+  if (!r || !job.value || rows.value.every((x) => !x.finish))
+    return `School: ${job.value?.brief.colorSchool ?? ''}`
+  const p = (x: number) => Math.round(100 * x)
+  const aim =
+    job.value.brief.colorSchool === 'two mains and one accent'
+      ? ' · aim 60 / 30 / 10, is'
+      : ' · main, second, accent'
+  return `School: ${job.value.brief.colorSchool}${aim} ${p(r.main)} / ${p(r.second)} / ${p(r.accent)}, fixed ${p(r.fixed)} %`
+})
+const under = (f: FinishFacts) =>
+  f.undertone.word === 'none'
+    ? `C ${f.undertone.chroma.toFixed(0)}`
+    : `${Math.round(f.undertone.hueDeg)}° · ${f.undertone.chroma.toFixed(0)}`
+const over = computed(() => {
+  const p = placement.value
+  return p?.overL == null || p.overA == null || p.overB == null
+    ? undefined
+    : { l: p.overL, a: p.overA, b: p.overB }
+})
+</script>
+
+<template>
+  <StagePage v-if="job && facts" title="Palette" :says="says" @keydown="keys">
+    <table ref="table">
+      <thead>
+        <tr>
+          <th scope="col" colspan="2">Where it goes</th>
+          <th scope="col">Role</th>
+          <th scope="col">Undertone</th>
+          <th scope="col" class="figure">LRV · share</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.key" :class="{ here: r.key === selectedKey }" @click="select(r)">
+          <td class="sw">
+            <i
+              class="swatch"
+              :class="{ none: !r.finish }"
+              :style="r.finish ? { background: labToHex(r.finish.lab) } : {}"
+            ></i>
+          </td>
+          <td>
+            <button class="name" :aria-pressed="r.key === selectedKey" @focus="select(r)">
+              <b>{{ r.where }}</b>
+              <span class="second">{{
+                r.finish
+                  ? [r.finish.finish.name, r.finish.finish.code, r.finish.finish.material]
+                      .filter(Boolean)
+                      .join(' · ')
+                  : 'no finish yet'
+              }}</span>
+            </button>
+          </td>
+          <td>
+            <template v-if="r.finish"
+              ><i class="mark" :class="r.finish.finish.role"></i>{{ r.finish.finish.role }}</template
+            >
+          </td>
+          <td>
+            <template v-if="r.finish"
+              ><span :title="r.finish.undertone.phrase">{{ r.finish.undertone.word }}</span>
+              <span class="second">{{ under(r.finish) }}</span></template
+            >
+          </td>
+          <td class="figure" :title="`${areaText(r.areaMm2, job.studio.system)} of what is seen`">
+            <template v-if="r.finish"
+              >{{ lrv(r.finish.lab).toFixed(0) }} · <b>{{ (100 * r.share).toFixed(1) }}%</b></template
+            >
+            <span v-else class="second">{{ areaText(r.areaMm2, job.studio.system) }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <div class="bench">
+      <span class="second">On the bench, worn by nothing:</span>
+      <button
+        v-for="f in bench"
+        :key="f.finish.id"
+        class="sample"
+        :aria-pressed="f.finish.id === finishId"
+        @click="selectFinish(f.finish.id)"
+      >
+        <i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}
+      </button>
+      <span v-if="bench.length === 0" class="second">nothing.</span>
+    </div>
+    <template #head>
+      <div class="adds">
+        <button class="button" @click="addFinish">New finish</button>
+        <button class="button" @click="addPiece">New piece</button>
+      </div>
+    </template>
+    <template #panel>
+      <HueDial :finishes="facts.finishes" :selected="finishId" @choose="selectFinish" />
+      <FindingsPanel stage="palette" quiet="No clash, and no hue too many for the school." />
+    </template>
+    <template #strip>
+      <div class="editor">
+        <div v-if="selected" class="fields wearer">
+          <div class="row-field">
+            <span class="label">Finish of {{ selected.where.toLowerCase() }}</span>
+            <FinishSelect
+              :finishes="facts.finishes"
+              :value="selected.finish?.finish.id ?? null"
+              :label="`Finish of ${selected.where}`"
+              @choose="(id) => selected && wear(selected, id)"
+            />
+          </div>
+          <template v-if="placement">
+            <RowChoice collection="placements" :row="placement" field="substrate" :choices="SUBSTRATES" />
+            <ColorField
+              v-if="over"
+              :lab="over"
+              label="Color there now"
+              @keep="
+                (lab) =>
+                  placement &&
+                  store.change('placements', placement.id, { overL: lab.l, overA: lab.a, overB: lab.b })
+              "
+            />
+            <div v-else class="row-field">
+              <span class="label">Color there now</span
+              ><button
+                class="button"
+                @click="store.change('placements', placement.id, { overL: 70, overA: 0, overB: 0 })"
+              >
+                Note it
+              </button>
+            </div>
+          </template>
+          <template v-if="piece">
+            <RowField collection="pieces" :row="piece" field="name" kind="text" />
+            <RowChoice collection="pieces" :row="piece" field="kind" :choices="PIECE_KINDS" />
+            <RowField collection="pieces" :row="piece" field="count" kind="whole" figure />
+            <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
+            <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
+            <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
+            <RowChoice
+              collection="pieces"
+              :row="piece"
+              field="side"
+              :choices="[{ value: null, text: 'none' }, ...WALL_SIDES.map((s) => ({ value: s, text: s }))]"
+            />
+            <label class="tick"
+              ><input
+                type="checkbox"
+                :checked="piece.stays"
+                @change="
+                  store.change('pieces', piece.id, { stays: ($event.target as HTMLInputElement).checked })
+                "
+              />
+              stays</label
+            >
+            <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
+          </template>
+        </div>
+        <div v-if="finish" class="fields">
+          <RowField collection="finishes" :row="finish.finish" field="name" kind="text" label="Finish name" />
+          <RowField collection="finishes" :row="finish.finish" field="code" kind="text" />
+          <ColorField
+            :lab="labOf(finish.finish)"
+            label="Color"
+            @keep="
+              (lab) =>
+                finish &&
+                store.change('finishes', finish.finish.id, { labL: lab.l, labA: lab.a, labB: lab.b })
+            "
+          />
+          <RowChoice collection="finishes" :row="finish.finish" field="material" :choices="MATERIALS" />
+          <RowChoice collection="finishes" :row="finish.finish" field="sheen" :choices="SHEENS" />
+          <RowChoice collection="finishes" :row="finish.finish" field="role" :choices="ROLES" />
+          <label class="tick"
+            ><input
+              type="checkbox"
+              :checked="finish.finish.measured"
+              @change="
+                store.change('finishes', finish.finish.id, {
+                  measured: ($event.target as HTMLInputElement).checked,
+                })
+              "
+            />
+            measured</label
+          >
+          <button v-if="finish.where.length === 0" class="word" @click="removeFinish(finish)">
+            Remove the finish
+          </button>
+        </div>
+        <p v-if="!finish && !selected" class="second">
+          Point at a row to give it a finish. A finish is material, color and sheen together; its share is
+          what is seen of it.
+        </p>
+      </div>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+tr {
+  cursor: default;
+}
+tr.here td {
+  background: var(--paper);
+}
+tr.here td:first-child {
+  box-shadow: inset 4px 0 var(--ink);
+}
+td {
+  padding: 3px 8px 3px 0;
+  vertical-align: middle;
+}
+.sw {
+  width: 74px;
+  padding-left: 10px;
+}
+.swatch {
+  display: block;
+}
+.swatch.none {
+  border: 1px dashed var(--rule-2);
+}
+.name {
+  border: 0;
+  background: none;
+  padding: 0;
+  text-align: left;
+  line-height: 1.22;
+  width: 100%;
+}
+.name b {
+  font-weight: 600;
+  display: block;
+}
+.mark {
+  display: inline-block;
+  width: 11px;
+  height: 11px;
+  border: 1px solid var(--ink);
+  margin-right: 7px;
+  vertical-align: -1px;
+}
+.mark.main {
+  background: var(--ink);
+}
+.mark.second {
+  background: linear-gradient(135deg, var(--ink) 50%, transparent 50%);
+}
+.mark.stays {
+  background: var(--hatch);
+}
+.mark.accent {
+  border-radius: 50%;
+}
+.mark.metal {
+  border-style: dotted;
+}
+.mark.foliage {
+  border-style: dashed;
+}
+.bench {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  padding-top: 10px;
+}
+.sample {
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  padding: 2px 0;
+  display: flex;
+  gap: 7px;
+  align-items: center;
+}
+.sample[aria-pressed='true'] {
+  border-bottom-color: var(--ink);
+}
+.sample i {
+  width: 26px;
+  height: 18px;
+}
+.adds {
+  display: flex;
+  gap: 8px;
+  order: 2;
+  margin-left: auto;
+}
+.editor {
+  display: grid;
+  gap: 10px;
+  min-height: 128px;
+  align-content: start;
+}
+.fields {
+  display: grid;
+  grid-template-columns: minmax(90px, 1fr) 60px 132px 96px 84px 88px auto auto;
+  gap: 8px 10px;
+  align-items: start;
+}
+.wearer {
+  grid-template-columns: repeat(auto-fit, minmax(86px, 1fr));
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 10px;
+}
+.wearer > :first-child {
+  grid-column: span 2;
+}
+.label {
+  font-size: 13px;
+  color: var(--ink-2);
+}
+.tick {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  padding-top: 25px;
+  white-space: nowrap;
+}
+.fields > .word {
+  padding-top: 24px;
+  white-space: nowrap;
+}
+</style>

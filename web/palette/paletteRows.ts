@@ -1,0 +1,72 @@
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { RoomAreas } from '@bonitas/core/measure/roomAreas'
+import type { FinishFacts, PaletteFacts } from '@bonitas/core/palette/paletteFacts'
+import { pieceAreaMm2, SURFACE_NAMES, surfaceAreaMm2 } from '@bonitas/core/palette/visibleArea'
+import { SURFACES, type Surface } from '@bonitas/core/palette/schema'
+
+/** One thing that wears a finish, or could. */
+export interface PaletteRow {
+  readonly key: string
+  readonly kind: 'surface' | 'piece'
+  readonly id: string
+  readonly surface: Surface | undefined
+  readonly where: string
+  readonly areaMm2: number
+  /** Undefined while nothing was chosen for it. */
+  readonly finish: FinishFacts | undefined
+  /** Share of this one wearer in all that is seen, 0 to 1. */
+  readonly share: number
+}
+
+/** Surfaces a job always asks a finish for; the lower wall only when there is one. */
+function asked(job: JobSnapshot): readonly Surface[] {
+  const placed = new Set(job.placements.map((p) => p.surface))
+  return SURFACES.filter(
+    (s) => placed.has(s) || (!s.startsWith('wall:') && (s !== 'lower' || job.room.lowerWallMm != null)),
+  )
+}
+
+/** Everything in the room that wears a finish, the largest first, those without one last. */
+export function paletteRows(
+  job: JobSnapshot,
+  palette: PaletteFacts,
+  areas: RoomAreas | undefined,
+): PaletteRow[] {
+  const byId = new Map(palette.finishes.map((f) => [f.finish.id, f]))
+  const placed = new Set(job.placements.map((p) => p.surface))
+  const rugs = job.pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
+  const all = palette.finishes.reduce((sum, f) => sum + f.areaMm2, 0)
+  const share = (areaMm2: number, has: boolean) => (has && all > 0 ? areaMm2 / all : 0)
+  const surfaces = asked(job).map((surface): PaletteRow => {
+    const on = job.placements.find((p) => p.surface === surface)
+    const net = areas ? surfaceAreaMm2(surface, areas, placed) : 0
+    const areaMm2 = surface === 'floor' ? Math.max(0, net - rugs) : net
+    return {
+      key: surface,
+      kind: 'surface',
+      id: on?.id ?? surface,
+      surface,
+      where: SURFACE_NAMES[surface],
+      areaMm2,
+      finish: on && byId.get(on.finishId),
+      share: share(areaMm2, !!on),
+    }
+  })
+  const pieces = job.pieces.map((p): PaletteRow => {
+    const areaMm2 = pieceAreaMm2(p)
+    const finish = p.finishId ? byId.get(p.finishId) : undefined
+    return {
+      key: p.id,
+      kind: 'piece',
+      id: p.id,
+      surface: undefined,
+      where: p.count > 1 ? `${p.name} × ${p.count}` : p.name,
+      areaMm2,
+      finish,
+      share: share(areaMm2, !!finish),
+    }
+  })
+  return [...surfaces, ...pieces].sort(
+    (x, y) => Number(!x.finish) - Number(!y.finish) || y.areaMm2 - x.areaMm2,
+  )
+}

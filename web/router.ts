@@ -1,0 +1,51 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useSessionStore } from './session/sessionStore.js'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    readonly title?: string
+    readonly open?: boolean
+  }
+}
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/jobs' },
+    {
+      path: '/sign-in',
+      component: () => import('./session/SignInPage.vue'),
+      meta: { title: 'Sign in', open: true },
+    },
+    { path: '/jobs', component: () => import('./jobs/JobsPage.vue'), meta: { title: 'Jobs' } },
+    {
+      path: '/jobs/:jobId',
+      component: () => import('./job/JobShell.vue'),
+      children: [
+        { path: '', redirect: (to) => ({ path: `/jobs/${String(to.params.jobId)}/brief` }) },
+        { path: 'brief', component: () => import('./brief/BriefPage.vue'), meta: { title: 'Brief' } },
+        { path: 'measure', component: () => import('./measure/MeasurePage.vue'), meta: { title: 'Measure' } },
+        { path: 'palette', component: () => import('./palette/PalettePage.vue'), meta: { title: 'Palette' } },
+        {
+          path: 'takeoff',
+          component: () => import('./takeoff/TakeoffPage.vue'),
+          meta: { title: 'Take-off' },
+        },
+        { path: 'source', component: () => import('./source/SourcePage.vue'), meta: { title: 'Source' } },
+        { path: 'ledger', component: () => import('./ledger/LedgerPage.vue'), meta: { title: 'Ledger' } },
+      ],
+    },
+    { path: '/:rest(.*)*', redirect: '/jobs' },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  if (to.meta.open) return true
+  const session = useSessionStore()
+  await session.ready()
+  return session.visitor ? true : { path: '/sign-in', query: to.path === '/jobs' ? {} : { to: to.fullPath } }
+})
+
+router.afterEach((to) => {
+  document.title = to.meta.title ? `${to.meta.title} · Bonitas` : 'Bonitas'
+})

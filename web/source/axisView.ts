@@ -1,0 +1,61 @@
+import { scaleSqrt } from 'd3'
+import type { DerivedItem } from '@bonitas/core/job/derive'
+import type { OptionKind } from '@bonitas/core/source/schema'
+
+export interface AxisMark {
+  readonly optionId: string
+  readonly kind: OptionKind
+  /** Percent of the axis from its left end. */
+  readonly left: number
+  readonly chosen: boolean
+  readonly fits: boolean
+  readonly text: string
+}
+
+export interface AxisView {
+  readonly ticks: readonly { readonly left: number; readonly text: string }[]
+  readonly place: (minor: number) => number
+}
+
+const MARKS = [
+  0, 50, 100, 250, 500, 1000, 1500, 2000, 2500, 4000, 6000, 10_000, 20_000, 50_000, 100_000, 1_000_000,
+]
+
+/**
+ * One price scale for every item: a square root, so that a cushion and a settee both have room. It ends at the
+ * first round figure past the dearest option or target.
+ */
+export function axisView(items: readonly DerivedItem[], digits: number): AxisView {
+  const unit = 10 ** digits
+  const dearest = Math.max(
+    500 * unit,
+    ...items.flatMap((i) => [i.item.targetMinor, ...i.options.map((o) => o.price.landedMinor)]),
+  )
+  const end = (MARKS.find((m) => m * unit >= dearest) ?? dearest / unit) * unit
+  const scale = scaleSqrt().domain([0, end]).range([0, 100])
+  const ticks = MARKS.filter((m) => m * unit <= end).map((m) => ({
+    left: scale(m * unit),
+    text: m >= 10_000 ? `${m / 1000}k` : String(m),
+  }))
+  // A tick that would run into the one before it keeps its line and drops its number.
+  let last = -10
+  return {
+    place: (minor) => scale(Math.min(minor, end)),
+    ticks: ticks.map((t) => {
+      const room = t.left - last >= 4.5
+      if (room) last = t.left
+      return room ? t : { ...t, text: '' }
+    }),
+  }
+}
+
+export function axisMarks(item: DerivedItem, axis: AxisView, money: (minor: number) => string): AxisMark[] {
+  return item.options.map((o) => ({
+    optionId: o.option.id,
+    kind: o.option.kind,
+    left: axis.place(o.price.landedMinor),
+    chosen: o.chosen,
+    fits: o.fit.verdict !== 'too large',
+    text: `${o.option.name}, ${o.option.kind}, ${money(o.price.landedMinor)}${o.fit.verdict === 'too large' ? ', does not fit' : ''}${o.chosen ? ', chosen' : ''}`,
+  }))
+}

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue'
+import { InputError } from '@bonitas/core/errors/InputError'
+import type { Finish, PaintKit } from '@bonitas/core/palette/schema'
+import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/takeoff/paintTakeoff'
+import { parsePercent, percentText } from '@bonitas/core/money/rate'
+import { useJobStore } from '../job/jobStore.js'
+import { readTins, tinsText } from './tinsText.js'
+
+/** How a paint is sold: spreading rate, loss, and the tins on offer. */
+const props = defineProps<{ finish: Finish }>()
+const store = useJobStore()
+const id = useId()
+const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
+const kit = computed<PaintKit>(
+  () =>
+    props.finish.paintKit ?? {
+      spreadM2PerL: props.finish.material === 'primer' ? DEFAULT_PRIMER_SPREAD : DEFAULT_SPREAD,
+      lossPpm: 0,
+      tins: [],
+    },
+)
+const spread = ref('')
+const loss = ref('')
+const tins = ref('')
+const faults = ref<Record<string, string>>({})
+
+watch(() => [props.finish.id, kit.value] as const, show, { immediate: true }) // prettier-ignore
+function show(): void {
+  spread.value = String(kit.value.spreadM2PerL)
+  loss.value = percentText(kit.value.lossPpm)
+  tins.value = tinsText(kit.value.tins, currency.value)
+  faults.value = {}
+}
+
+function readSpread(): number {
+  const number = Number(spread.value.replace(',', '.'))
+  if (spread.value.trim() === '' || !Number.isFinite(number) || number < 1 || number > 30)
+    throw new InputError('SPREAD', {
+      where: 'Spreading rate',
+      what: 'is not a rate',
+      mend: 'Write 1 to 30 m² a liter, as on the tin.',
+    })
+  return number
+}
+
+function keep(): void {
+  faults.value = {}
+  const read = <T,>(field: string, work: () => T): T | undefined => {
+    try {
+      return work()
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      faults.value = { ...faults.value, [field]: error.message }
+      return undefined
+    }
+  }
+  const spreadM2PerL = read('spread', readSpread)
+  const lossPpm = read('loss', () => parsePercent(loss.value, 'Loss', 50))
+  const offered = read('tins', () => readTins(tins.value, currency.value))
+  if (spreadM2PerL === undefined || lossPpm === undefined || !offered) return
+  const next = { spreadM2PerL, lossPpm, tins: offered }
+  if (JSON.stringify(next) !== JSON.stringify(kit.value))
+    store.change('finishes', props.finish.id, { paintKit: next })
+}
+</script>
+
+<template>
+  <form class="kit" novalidate @submit.prevent="keep" @change="keep" @keydown.esc="show">
+    <h2>{{ finish.name }}, as sold</h2>
+    <div class="two">
+      <div class="row-field">
+        <label :for="`${id}s`">Spreading rate, m² a liter</label>
+        <input
+          :id="`${id}s`"
+          v-model="spread"
+          inputmode="decimal"
+          class="right"
+          :aria-invalid="faults.spread ? 'true' : undefined"
+          :aria-describedby="`${id}ss`"
+        />
+        <p :id="`${id}ss`" class="fault">{{ faults.spread }}</p>
+      </div>
+      <div class="row-field">
+        <label :for="`${id}l`">Loss, %</label>
+        <input
+          :id="`${id}l`"
+          v-model="loss"
+          inputmode="decimal"
+          class="right"
+          :aria-invalid="faults.loss ? 'true' : undefined"
+          :aria-describedby="`${id}ls`"
+        />
+        <p :id="`${id}ls`" class="fault">{{ faults.loss }}</p>
+      </div>
+    </div>
+    <div class="row-field">
+      <label :for="`${id}t`">Tins on offer, one a line</label>
+      <textarea
+        :id="`${id}t`"
+        v-model="tins"
+        rows="4"
+        spellcheck="false"
+        :aria-invalid="faults.tins ? 'true' : undefined"
+        :aria-describedby="`${id}ts`"
+      ></textarea>
+      <p :id="`${id}ts`" :class="faults.tins ? 'fault' : 'second'">{{ faults.tins || '2.5 L at 39.00' }}</p>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.kit {
+  display: grid;
+  gap: 10px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  align-items: end;
+}
+.right {
+  text-align: right;
+}
+p:empty {
+  display: none;
+}
+</style>

@@ -1,0 +1,259 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
+import { labToHex } from '@bonitas/core/color/lab'
+import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
+import { labOf } from '@bonitas/core/palette/paletteFacts'
+import type { PaintLine } from '@bonitas/core/takeoff/paintTakeoff'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import KitEditor from './KitEditor.vue'
+import { choiceText } from './tinsText.js'
+
+const store = useJobStore()
+const route = useRoute()
+const job = computed(() => store.snapshot)
+const lines = computed(() => store.derived?.paint ?? [])
+const picked = ref<string>()
+const finishOf = (id: string) => job.value?.finishes.find((f) => f.id === id)
+const chosen = computed(() => lines.value.find((l) => l.finishId === picked.value) ?? lines.value[0])
+const kitFinish = computed(() => chosen.value && finishOf(chosen.value.finishId))
+
+const money = (minor: number) =>
+  moneyText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
+const column = (minor: number) =>
+  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
+const total = computed(() => lines.value.reduce((sum, l) => sum + (l.tins?.costMinor ?? 0), 0))
+const liters = computed(() => lines.value.reduce((sum, l) => sum + l.liters, 0))
+const unpriced = computed(() => lines.value.filter((l) => !l.tins))
+
+/** The schedule's line for the paint: raised here once, brought up to date here. */
+const scheduled = computed(() =>
+  store.derived?.items.find((i) => lines.value.some((l) => l.finishId === i.item.finishId)),
+)
+const stale = computed(() => {
+  const on = scheduled.value
+  return on && on.lines.length === 0 && on.chosen && on.chosen.option.priceMinor !== total.value
+})
+
+function schedule(): void {
+  const first = lines.value.find((l) => !l.isPrimer) ?? lines.value[0]
+  if (!first || !job.value) return
+  const itemId = crypto.randomUUID()
+  store.addAll([
+    {
+      collection: 'items',
+      id: itemId,
+      fields: {
+        name: 'Paint and primer', category: 'surfaces', intent: '', specification: 'As in the take-off', quantity: 1, targetMinor: total.value,
+        maxWidthMm: null, maxDepthMm: null, maxHeightMm: null, neededOn: null, finishId: first.finishId, chosenOptionId: null,
+        position: Math.max(-1, ...job.value.items.map((i) => i.position)) + 1,
+      },
+    },
+    {
+      collection: 'options',
+      id: crypto.randomUUID(),
+      fields: {
+        itemId, kind: 'new', name: 'Tins as taken off', supplierId: null, priceMinor: total.value, packSize: 1, discountPpm: 0, discountMinor: 0,
+        deliveryMinor: 0, fittingMinor: 0, leadDays: null, returnDays: null, widthMm: null, depthMm: null, heightMm: null, note: '',
+      },
+    },
+  ]) // prettier-ignore
+}
+
+function refresh(): void {
+  const option = scheduled.value?.chosen?.option
+  if (option) store.change('options', option.id, { priceMinor: total.value })
+}
+
+const sum = (l: PaintLine, areaM2: number, coats: number) =>
+  `${areaM2.toFixed(2)} m² × ${coats} ÷ ${l.spreadM2PerL} m²/L${l.lossPpm ? ` × ${1 + l.lossPpm / 1e6}` : ''}`
+const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money(t.priceMinor)}`).join(', ')
+</script>
+
+<template>
+  <StagePage
+    v-if="job"
+    title="Take-off"
+    says="how much of each material, whole tins, every figure with its sum"
+  >
+    <table v-if="lines.length > 0">
+      <thead>
+        <tr>
+          <th scope="col" colspan="2">Paint and where</th>
+          <th scope="col">Coats</th>
+          <th scope="col">Sum</th>
+          <th scope="col" class="figure">Liters</th>
+          <th scope="col" class="figure">Tins</th>
+          <th scope="col" class="figure">{{ job.studio.currency }}</th>
+        </tr>
+      </thead>
+      <tbody v-for="l in lines" :key="l.finishId" :class="{ here: l === chosen }">
+        <tr class="paint" @click="picked = l.finishId">
+          <td class="sw">
+            <i
+              class="swatch"
+              :style="finishOf(l.finishId) ? { background: labToHex(labOf(finishOf(l.finishId)!)) } : {}"
+            ></i>
+          </td>
+          <td>
+            <button class="name" :aria-pressed="l === chosen" @click="picked = l.finishId">
+              <b>{{ l.name }}</b>
+            </button>
+            <p class="second">
+              {{ [finishOf(l.finishId)?.code, finishOf(l.finishId)?.sheen].filter(Boolean).join(' · ') }}
+            </p>
+          </td>
+          <td colspan="2" class="second">
+            {{ l.offered.length > 0 ? `offered: ${offered(l)}` : 'no tins known: add them at the right' }}
+          </td>
+          <td class="figure">
+            <b>{{ l.liters.toFixed(2) }}</b>
+          </td>
+          <td class="figure">
+            <b>{{ l.tins ? choiceText(l.tins, l.offered) : '—' }}</b>
+          </td>
+          <td class="figure">
+            <b>{{ l.tins ? column(l.tins.costMinor) : '—' }}</b>
+          </td>
+        </tr>
+        <tr v-for="s in l.steps" :key="s.surface" class="step">
+          <td></td>
+          <td>{{ s.surface }}</td>
+          <td>
+            {{ s.coats }} <span class="second">{{ s.because }}</span>
+          </td>
+          <td class="second">{{ sum(l, s.areaM2, s.coats) }}</td>
+          <td class="figure">{{ s.liters.toFixed(2) }}</td>
+          <td></td>
+          <td></td>
+        </tr>
+      </tbody>
+      <tfoot>
+        <tr>
+          <td colspan="4"><b>All paint</b></td>
+          <td class="figure">
+            <b>{{ liters.toFixed(2) }}</b>
+          </td>
+          <td></td>
+          <td class="figure">
+            <b>{{ column(total) }}</b>
+          </td>
+        </tr>
+      </tfoot>
+    </table>
+    <div v-else class="teach">
+      <h2>Nothing to count yet</h2>
+      <p>
+        Paint is taken off the measured surfaces: give the room its length, width and height in Measure, and a
+        paint to its walls, ceiling, skirting or doors in Palette. Coats, liters and the cheapest set of tins
+        follow.
+      </p>
+      <p>
+        <RouterLink :to="`/jobs/${String(route.params.jobId)}/measure`">Measure</RouterLink> ·
+        <RouterLink :to="`/jobs/${String(route.params.jobId)}/palette`">Palette</RouterLink>
+      </p>
+    </div>
+    <template #panel>
+      <KitEditor v-if="kitFinish" :key="kitFinish.id" :finish="kitFinish" />
+      <p v-else-if="chosen?.isPrimer" class="second">
+        No primer is among the finishes. Add one in Palette, of the material “primer”, to price it; until then
+        {{ chosen.spreadM2PerL }} m² a liter is assumed (common practice).
+      </p>
+      <section v-if="lines.length > 0" class="onto">
+        <h2>Onto the schedule</h2>
+        <template v-if="!scheduled">
+          <p class="second">
+            One line for all paint at {{ money(total) }}.<template v-if="unpriced.length > 0">
+              {{ unpriced.map((l) => l.name).join(', ') }} still has no tins and counts nothing.</template
+            >
+          </p>
+          <button class="button" :disabled="total === 0" @click="schedule">Put it on the schedule</button>
+        </template>
+        <template v-else-if="stale">
+          <p class="second">
+            The schedule says {{ money(scheduled.chosen?.option.priceMinor ?? 0) }}, the take-off
+            {{ money(total) }}.
+          </p>
+          <button class="button" @click="refresh">Bring it up to date</button>
+        </template>
+        <p v-else class="second">“{{ scheduled.item.name }}” is on the schedule, {{ scheduled.state }}.</p>
+      </section>
+      <section class="rules">
+        <h2>How coats are counted</h2>
+        <p class="second">
+          Two as a rule. Three from dark to light, over a strong hue, or where the color itself is strong.
+          Primer on new plaster, bare timber, glossy or stained. Common practice; the maker’s word on the tin
+          goes first.
+        </p>
+        <p class="second caution">
+          Before sanding old paint: is its age known? It may hold lead. Test it, and follow local rules; a
+          licensed specialist removes it.
+        </p>
+      </section>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+tbody {
+  border-bottom: 1px solid var(--rule-2);
+}
+td {
+  border-bottom: 0;
+}
+.paint td {
+  padding-top: 9px;
+  padding-bottom: 3px;
+}
+.step td {
+  padding-top: 1px;
+  padding-bottom: 3px;
+}
+.step:last-child td {
+  padding-bottom: 9px;
+}
+tbody.here td {
+  background: var(--paper);
+}
+tbody.here .sw {
+  box-shadow: inset 4px 0 var(--ink);
+}
+.sw {
+  width: 74px;
+  padding-left: 10px;
+}
+.step .second {
+  white-space: nowrap;
+}
+.swatch {
+  display: block;
+}
+.name {
+  border: 0;
+  background: none;
+  padding: 0;
+  text-align: left;
+}
+tfoot td {
+  padding-top: 10px;
+}
+.teach {
+  max-width: 60ch;
+  padding-top: 30px;
+  display: grid;
+  gap: 10px;
+}
+.onto,
+.rules {
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
+  display: grid;
+  gap: 7px;
+  justify-items: start;
+}
+.caution {
+  border-left: 4px solid var(--ink);
+  padding-left: 9px;
+}
+</style>

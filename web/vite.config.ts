@@ -1,0 +1,21 @@
+import vue from '@vitejs/plugin-vue'
+import elementPlus from 'unplugin-element-plus/vite'
+import { defineConfig } from 'vite'
+
+const api = process.env.BONITAS_API
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [vue(), elementPlus({})],
+  build: {
+    outDir: 'dist',
+    target: 'es2022',
+    // The policy of the page allows no data: fonts or scripts, so nothing is inlined.
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    manifest: true,
+  },
+  server: api
+    ? { proxy: { '/api': { target: api, changeOrigin: true, headers: { origin: new URL(api).origin } } } }
+    : {},
+})
