@@ -192,6 +192,16 @@ export async function startCluster(folder, { durable = true } = {}) {
         'postgres',
         `select 'create database ${name} owner bonitas' where not exists (select 1 from pg_database where datname = '${name}') \\gexec\n`,
       ),
+    /** Throw-away databases of tests, by a pattern of their names. */
+    dropDatabases: (pattern) => {
+      const names = psql(
+        'postgres',
+        `select datname from pg_database where datname like '${pattern}' and datname not like 'template%';\n`,
+      )
+        .stdout.split('\n')
+        .filter(Boolean)
+      for (const name of names) psql('postgres', `drop database if exists ${name} with (force);\n`)
+    },
     dropDatabase: (name) => psql('postgres', `drop database if exists ${name} with (force);\n`),
     stop: () => run(join(bin, 'pg_ctl'), ['-D', data, '-m', 'fast', '-w', 'stop'], as, { quiet: true }),
     kill: () => run(join(bin, 'pg_ctl'), ['-D', data, '-m', 'immediate', '-w', 'stop'], as, { quiet: true }),

@@ -108,7 +108,8 @@ export function chroma({ a, b }: Pick<LabD65, 'a' | 'b'>): number {
 /** Hue angle h_ab in degrees, 0 ≤ h < 360, counted from +a (red) towards +b (yellow). */
 export function hueDeg({ a, b }: Pick<LabD65, 'a' | 'b'>): number {
   const h = (Math.atan2(b, a) * 180) / Math.PI
-  return h < 0 ? h + 360 : h
+  // A hair below zero would round up to 360 itself.
+  return h < 0 ? (h + 360) % 360 : h
 }
 
 /** Signed turn from one hue to another by the shorter way, −180 < d ≤ 180. */

@@ -43,6 +43,7 @@ export const noteField = (label: string, max = 2000) =>
     .max(max, `${label} is longer than ${max} characters. Shorten it.`)
     .matches(NO_CONTROLS, `${label} holds characters that cannot be kept. Type it again.`)
     .defined(`${label} is missing. Write it, or leave it empty.`)
+    .nonNullable(`${label} cannot be null. Leave it empty instead.`)
 
 const whole = (label: string, min: number, max: number, unit: string) =>
   number()

@@ -53,9 +53,9 @@ export const finishSchema = rowSchema({
   material: choiceField('Material', MATERIALS),
   sheen: choiceField('Sheen', SHEENS),
   role: choiceField('Role', ROLES),
-  labL: realField('L*', 0, 100),
-  labA: realField('a*', -128, 128),
-  labB: realField('b*', -128, 128),
+  labL: realField('Color L*', 0, 100),
+  labA: realField('Color a*', -128, 128),
+  labB: realField('Color b*', -128, 128),
   measured: flagField('Measured'),
   paintKit: paintKitSchema.nullable().defined('Paint kit is missing. Give one, or null.'),
 })
@@ -88,9 +88,9 @@ export const placementSchema = rowSchema({
   surface: choiceField('Surface', SURFACES),
   finishId: idField('Finish'),
   substrate: choiceField('Surface now', SUBSTRATES),
-  overL: realField('L* now', 0, 100).notRequired().nullable().defined(),
-  overA: realField('a* now', -128, 128).notRequired().nullable().defined(),
-  overB: realField('b* now', -128, 128).notRequired().nullable().defined(),
+  overL: realField('Color now, L*', 0, 100).notRequired().nullable().defined(),
+  overA: realField('Color now, a*', -128, 128).notRequired().nullable().defined(),
+  overB: realField('Color now, b*', -128, 128).notRequired().nullable().defined(),
 })
 export type Placement = InferType<typeof placementSchema>
 

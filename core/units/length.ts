@@ -20,11 +20,13 @@ export interface LengthField {
 }
 
 const NUMBER = String.raw`(\d{1,7}(?:[.,]\d{1,6})?)`
-const INCHES = String.raw`(?:(\d{1,5}(?:[.,]\d{1,6})?)?(?:\s*(?:^|\s|-)\s*)?(?:(\d{1,3})\s*\/\s*(\d{1,3}))?)`
+// Whole inches with or without a fraction, or a fraction alone. The gap before the fraction is required: without it
+// 15/16 would read as 1 and 5/16.
+const INCHES = String.raw`(?:(\d{1,5}(?:[.,]\d{1,6})?)(?:(?:\s+|\s*-\s*)(\d{1,3})\s*\/\s*(\d{1,3}))?|(\d{1,3})\s*\/\s*(\d{1,3}))`
 const FEET_AND_INCHES = new RegExp(
   String.raw`^${NUMBER}\s*(?:'|ft|feet|foot)\s*-?\s*(?:${INCHES}\s*(?:"|in|inch|inches)?)?$`,
 )
-const INCHES_ONLY = new RegExp(String.raw`^${INCHES}\s*("|in|inch|inches)$`)
+const INCHES_ONLY = new RegExp(String.raw`^${INCHES}\s*(?:"|in|inch|inches)$`)
 const BARE_FRACTION = /^(?:(\d{1,5})\s+)?(\d{1,3})\s*\/\s*(\d{1,3})$/
 const WITH_UNIT = new RegExp(
   String.raw`^${NUMBER}\s*(mm|cm|m|ft|yd|millimeters?|centimeters?|meters?|metres?)$`,
@@ -33,9 +35,11 @@ const BARE = new RegExp(`^${NUMBER}$`)
 
 const decimal = (text: string | undefined): number => (text ? Number(text.replace(',', '.')) : 0)
 
-function inchesOf(whole: string | undefined, top: string | undefined, bottom: string | undefined): number {
-  const fraction = top !== undefined && bottom !== undefined ? Number(top) / Number(bottom) : 0
-  return decimal(whole) + fraction
+/** Inches from the groups of {@link INCHES}, the first of which stands at `at`. */
+function inchesOf(found: RegExpExecArray, at: number): number {
+  const [whole, top, bottom, aloneTop, aloneBottom] = found.slice(at, at + 5)
+  const fraction = (a: string | undefined, b: string | undefined) => (a && b ? Number(a) / Number(b) : 0)
+  return decimal(whole) + fraction(top, bottom) + fraction(aloneTop, aloneBottom)
 }
 
 /**
@@ -83,11 +87,11 @@ export function readLength(text: string, field: LengthField = {}): number {
 
 function readCandidates(shown: string, system: UnitSystem): number[] {
   let found = FEET_AND_INCHES.exec(shown)
-  if (found) return [decimal(found[1]) * 304.8 + inchesOf(found[2], found[3], found[4]) * 25.4]
+  if (found) return [decimal(found[1]) * 304.8 + inchesOf(found, 2) * 25.4]
   found = INCHES_ONLY.exec(shown)
-  if (found && (found[1] ?? found[2]) !== undefined) return [inchesOf(found[1], found[2], found[3]) * 25.4]
+  if (found) return [inchesOf(found, 1) * 25.4]
   found = BARE_FRACTION.exec(shown)
-  if (found) return [inchesOf(found[1], found[2], found[3]) * 25.4]
+  if (found) return [(decimal(found[1]) + Number(found[2]) / Number(found[3])) * 25.4]
   found = WITH_UNIT.exec(shown)
   if (found) {
     const word = found[2] ?? ''

@@ -1,0 +1,168 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { allKept, expectTape, fill, foundStudio, openDemo, openJob, stage } from './bench.js'
+import { expect, test, type Page } from './program.js'
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+/** The accessibility checker over the whole page: WCAG 2.2 A and AA. */
+async function expectAccessible(page: Page, where: string): Promise<void> {
+  await page.evaluate(AXE)
+  const findings = await page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: {
+        run(
+          options: object,
+        ): Promise<{
+          violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[]
+          passes: unknown[]
+        }>
+      }
+    }
+    const result = await axe.run({
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+    })
+    return {
+      count: result.passes.length,
+      said: result.violations.map(
+        (v) =>
+          `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 160)} — ${n.failureSummary ?? ''}`).join(' | ')}`,
+      ),
+    }
+  })
+  expect(findings.count, `${where}: rules that were applied`).toBeGreaterThan(10)
+  expect(findings.said, where).toEqual([])
+}
+
+test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/sign-in`)
+  await expect(page.getByRole('button', { name: 'Open the demo studio' })).toBeVisible()
+  await expectAccessible(page, 'sign-in')
+  await page.getByRole('button', { name: 'Found a studio' }).click()
+  await page.getByRole('button', { name: 'Found the studio' }).click()
+  await expect(page.getByText('Studio is empty. Write it here.')).toBeVisible()
+  await expectAccessible(page, 'founding, with faults')
+  await openDemo(page, demo.url)
+  for (const name of ['Brief', 'Measure', 'Palette', 'Take-off', 'Source', 'Ledger'] as const) {
+    await stage(page, name)
+    await expectAccessible(page, name)
+  }
+  await page.getByRole('button', { name: 'Pay order 4' }).click()
+  await expectAccessible(page, 'an act of the ledger')
+  await stage(page, 'Palette')
+  await page.getByRole('button', { name: 'Accept with a reason' }).click()
+  await page.getByRole('button', { name: 'Accept', exact: true }).click()
+  await expectAccessible(page, 'a finding being accepted')
+  await page.getByRole('combobox', { name: /Finish of/ }).click()
+  await expect(page.getByRole('option').first()).toBeVisible()
+  await expectAccessible(page, 'an open list')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Keys' }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await expectAccessible(page, 'keys')
+  await page.getByRole('button', { name: 'Close' }).click()
+  await page.getByRole('link', { name: 'All jobs' }).click()
+  await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()
+  await expectAccessible(page, 'jobs')
+})
+
+test('an empty job teaches on every screen', async ({ page, empty }) => {
+  await foundStudio(page, empty.url)
+  await expect(page.getByText('A job is one room of one client')).toBeVisible()
+  await openJob(page, 'Ito', 'Landing', '800')
+  await expect(page.getByText('A use is one thing the room must do')).toBeVisible()
+  for (const [name, says] of [['Measure', 'The room is drawn here'], ['Palette', 'Point at a row|no finish yet'], ['Take-off', 'Nothing to count yet'], ['Source', 'The schedule decides'], ['Ledger', 'An order takes the options chosen']] as const) {
+    await stage(page, name)
+    await expect(page.getByText(new RegExp(says)).first()).toBeVisible()
+    await expectAccessible(page, `${name}, empty`)
+  }
+}) // prettier-ignore
+
+test('wrong input is said beside the field, and what was typed stays', async ({ page, empty }) => {
+  await foundStudio(page, empty.url)
+  await page.getByRole('button', { name: 'Open the job' }).click()
+  await expect(page.getByText('Agreed budget is empty.')).toBeVisible()
+  await page.getByLabel('Agreed budget').fill('800')
+  await page.getByRole('button', { name: 'Open the job' }).click()
+  await expect(page.getByText('Client is empty. Write it here.')).toBeVisible()
+  await openJob(page, 'Ito', 'Landing', '800')
+
+  const wrong = async (label: string, text: string, says: RegExp) => {
+    const field = page.getByRole('textbox', { name: label, exact: true })
+    await fill(field, text)
+    await expect(field).toHaveValue(text)
+    await expect(field).toHaveAttribute('aria-invalid', 'true')
+    const told = page.locator(`[id="${(await field.getAttribute('aria-describedby')) ?? ''}"]`)
+    await expect(told).toHaveText(says)
+    await field.press('Escape')
+    await expect(field).not.toHaveAttribute('aria-invalid', 'true')
+  }
+  for (const [text, says] of [['', /is empty/], ['lots', /not an amount/], ['-5', /negative/], ['9'.repeat(30), /too large/], ['1.234', /^$/]] as const)
+    if (says.source !== '^$') await wrong('Agreed budget', text, says)
+  await wrong('Reserve, %', '80', /over 50 %/)
+  await wrong('Room', 'x'.repeat(10_000), /longer than 120 characters/)
+  await wrong('Room', '', /Room is empty/)
+  await stage(page, 'Measure')
+  await wrong('Length, north and south walls', 'wide', /Length is not a length/)
+  await wrong('Length, north and south walls', '900 m', /between 500 mm and 30.000 mm/)
+  await wrong('Height', '-2', /negative/)
+  await stage(page, 'Palette')
+  await page.getByRole('button', { name: 'New finish' }).click()
+  await wrong('Color', 'reddish', /six hexadecimal digits/)
+  await stage(page, 'Source')
+  await page.getByRole('button', { name: 'Add the first item' }).click()
+  await wrong('Quantity', '2.5', /not a whole number/)
+  await wrong('Quantity', '0', /at least 1/)
+  await page.getByRole('button', { name: 'New option' }).click()
+  await wrong('Price', 'free', /not an amount/)
+  await wrong('Lead time, days', '9999', /at most 1000/)
+  await allKept(page)
+  await expectTape(page, { Free: '€720', Reserve: '€80' })
+}) // prettier-ignore
+
+test('past the agreed budget the tape runs on in red and says so in words; a mend brings it back', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await fill(page.getByLabel('Agreed budget'), '5500')
+  await expect(page.locator('.tape .stretch.over').first()).toBeVisible()
+  await expectTape(page, { Over: '€663.90' })
+  await stage(page, 'Ledger')
+  await expect(page.locator('.findings article.stop h3')).toContainText('past the agreed budget')
+  await page
+    .getByRole('button', { name: /^Take .* for Reading chair/ })
+    .first()
+    .or(page.getByRole('button', { name: 'Accept with a reason' }).first())
+    .first()
+    .waitFor()
+  await page.keyboard.press('Control+z')
+  await expect(page.locator('.tape .stretch.over')).toHaveCount(0)
+})
+
+test('a finding is accepted with a reason, stays struck, and comes back when its facts change', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Palette')
+  await page.getByRole('button', { name: 'Accept with a reason' }).click()
+  await page.getByLabel('Reason').fill('The pole is the client’s grandmother’s')
+  await page.getByRole('button', { name: 'Accept', exact: true }).click()
+  await expect(page.locator('.findings article.accepted')).toContainText('grandmother')
+  await allKept(page)
+  await page.reload()
+  await expect(page.locator('.findings article.accepted')).toHaveCount(1)
+  await page.getByRole('button', { name: /^Curtain pole/ }).click()
+  await fill(page.getByLabel('Color', { exact: true }), '#c48f86')
+  await expect(page.locator('.findings article.accepted')).toHaveCount(0)
+  await expect(page.locator('.findings article.stop')).toHaveCount(1)
+})
+
+test('changing the school judges the room anew at once', async ({ page, demo }) => {
+  await openDemo(page, demo.url)
+  await expect(page.locator('.findings article')).toHaveCount(1)
+  await page.getByLabel('quiet neutral').check()
+  await expect(page.locator('.findings article')).toHaveCount(2)
+  await expect(page.locator('.findings')).toContainText('School: quiet neutral.')
+})

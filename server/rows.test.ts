@@ -1,0 +1,286 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
+import {
+  finishRow,
+  itemRow,
+  jobWithItems,
+  optionRow,
+  snapshotOf,
+  startTestServer,
+  type Member,
+  type TestServer,
+} from './testing/testServer.js'
+
+let server: TestServer
+let member: Member
+let jobId: string
+beforeAll(async () => {
+  server = await startTestServer()
+  member = await server.member()
+  jobId = (await jobWithItems(member, [])).jobId
+})
+afterAll(() => server.close())
+
+const put = (collection: string, row: Record<string, unknown>, seen: string | undefined) =>
+  member.request<{
+    version?: number
+    current?: { name?: string; version: number }
+    errors?: { field: string; text: string }[]
+    detail?: string
+  }>(
+    'PUT',
+    `/api/jobs/${jobId}/${collection}/${String(row.id)}`,
+    row,
+    seen === undefined ? { 'If-None-Match': '*' } : { 'If-Match': seen },
+  )
+
+const ok: Record<Collection, () => Record<string, unknown>> = {
+  brief: () => ({
+    id: jobId,
+    clientId: '',
+    roomName: 'Room',
+    place: '',
+    schemeName: '',
+    agreedMinor: 1,
+    reservePpm: 0,
+    taxPpm: 0,
+    pricesIncludeTax: true,
+    installOn: null,
+    colorSchool: 'quiet neutral',
+  }),
+  client: () => ({ id: '', name: 'Client' }),
+  room: () => ({
+    id: jobId,
+    lengthMm: 4000,
+    widthMm: 3000,
+    heightMm: 2500,
+    skirtingMm: 100,
+    lowerWallMm: null,
+  }),
+  uses: () => ({ id: randomUUID(), name: 'Read', position: 0 }),
+  openings: () => ({
+    id: randomUUID(),
+    wall: 'north',
+    kind: 'door',
+    name: '',
+    startMm: 0,
+    widthMm: 800,
+    heightMm: 2000,
+    sillMm: 0,
+  }),
+  finishes: () => finishRow(),
+  placements: () => ({
+    id: randomUUID(),
+    surface: 'floor',
+    finishId: randomUUID(),
+    substrate: 'sound paint',
+    overL: null,
+    overA: null,
+    overB: null,
+  }),
+  pieces: () => ({
+    id: randomUUID(),
+    name: 'Sofa',
+    kind: 'sofa',
+    count: 1,
+    widthMm: 1980,
+    depthMm: 900,
+    heightMm: 840,
+    finishId: null,
+    stays: false,
+    side: null,
+  }),
+  items: () => itemRow(),
+  options: () => optionRow(randomUUID()),
+  suppliers: () => ({ id: randomUUID(), name: 'Supplier', note: '' }),
+  acceptances: () => ({ id: randomUUID(), finding: 'palette.x', facts: 'f', reason: 'meant' }),
+}
+
+const BAD = [
+  '',
+  'letters',
+  -1,
+  1e300,
+  0.5,
+  'x'.repeat(10_000),
+  null,
+  true,
+  [],
+  {},
+  '\u0000',
+  '2026-13-45',
+  Number.MAX_SAFE_INTEGER,
+]
+
+describe('every field of every row', () => {
+  test.each(COLLECTIONS)(
+    '%s: whatever is sent, the answer is a row or a problem that names the field, never a failure',
+    async (collection) => {
+      const fields = Object.keys(SCHEMAS[collection].fields).filter((f) => f !== 'id')
+      let refused = 0
+      for (const field of fields)
+        for (const bad of BAD) {
+          const row = {
+            ...ok[collection](),
+            id: SINGLE.has(collection) ? ok[collection]().id || jobId : randomUUID(),
+            [field]: bad,
+          }
+          const answer = await put(collection, row, SINGLE.has(collection) ? '"1"' : undefined)
+          expect(
+            [200, 400, 404, 409, 412],
+            `${collection}.${field} = ${String(JSON.stringify(bad)).slice(0, 40)} gave ${answer.status}`,
+          ).toContain(answer.status)
+          if (answer.status === 400) {
+            refused++
+            expect(answer.headers.get('content-type')).toContain('application/problem+json')
+            const said = answer.body.errors!.find((e) => e.field.startsWith(field) || e.field === 'clientId')
+            expect(said, `${collection}.${field}: ${JSON.stringify(answer.body.errors)}`).toBeDefined()
+            // A sentence that says what to do, and not the library's own words.
+            expect(said!.text).toMatch(/^[A-Z].*\.$/)
+            expect(said!.text).not.toMatch(/this|cast|`/)
+          }
+          if (answer.status === 200 && !SINGLE.has(collection))
+            await member.request(
+              'DELETE',
+              `/api/jobs/${jobId}/${collection}/${row.id as string}`,
+              undefined,
+              { 'If-Match': '"1"' },
+            )
+        }
+      expect(refused).toBeGreaterThan(fields.length)
+    },
+  )
+
+  test('bodies that are no rows at all', async () => {
+    const path = `/api/jobs/${jobId}/uses/${randomUUID()}`
+    const headers = { 'If-None-Match': '*', 'Content-Type': 'application/json' }
+    for (const body of ['', '[]', 'null', '"x"', '{', '{"id":', '12'])
+      expect((await member.request('PUT', path, body, headers)).status, body).toBe(400)
+    expect((await member.request('PUT', path, `{"name":"${'x'.repeat(2_000_000)}"}`, headers)).status).toBe(
+      413,
+    )
+    expect(
+      (await member.request('PUT', `/api/jobs/${jobId}/nothing/${randomUUID()}`, {}, headers)).status,
+    ).toBe(404)
+    expect(
+      (await member.request('PUT', `/api/jobs/not-a-job/uses/${randomUUID()}`, {}, headers)).status,
+    ).toBe(404)
+    expect((await member.request('GET', `/api/jobs/%E0%A4%A`)).status).toBe(400)
+  })
+})
+
+describe('two writers', () => {
+  test('the second, who saw an old version, gets 412 and the newer state; nothing is overwritten', async () => {
+    const use = ok.uses()
+    await put('uses', use, undefined)
+    expect((await put('uses', { ...use, name: 'First' }, '"1"')).body.version).toBe(2)
+    const late = await put('uses', { ...use, name: 'Second' }, '"1"')
+    expect([late.status, late.body.current]).toMatchObject([412, { name: 'First', version: 2 }])
+    expect((await snapshotOf(member, jobId)).uses.find((u) => u.id === use.id)!.name).toBe('First')
+    const gone = await member.request('DELETE', `/api/jobs/${jobId}/uses/${String(use.id)}`, undefined, {
+      'If-Match': '"1"',
+    })
+    expect(gone.status).toBe(412)
+  })
+  test('of many at once exactly one wins', async () => {
+    const use = ok.uses()
+    await put('uses', use, undefined)
+    const answers = await Promise.all(
+      Array.from({ length: 6 }, (_, i) => put('uses', { ...use, name: `Writer ${i}` }, '"1"')),
+    )
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 412, 412, 412, 412, 412])
+  })
+  test('the same new row sent twice is made once', async () => {
+    const use = ok.uses()
+    const answers = await Promise.all([put('uses', use, undefined), put('uses', use, undefined)])
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 412])
+  })
+  test('a write that says no version is refused', async () => {
+    const use = ok.uses()
+    for (const headers of [{}, { 'If-Match': '*' }, { 'If-Match': 'W/"1"' }, { 'If-Match': '"x"' }] as Record<
+      string,
+      string
+    >[])
+      expect(
+        (await member.request('PUT', `/api/jobs/${jobId}/uses/${String(use.id)}`, use, headers)).status,
+      ).toBe(428)
+  })
+})
+
+test('a finish that is worn cannot be removed, and the answer says why', async () => {
+  const finish = finishRow()
+  await put('finishes', finish, undefined)
+  await put('placements', { ...ok.placements(), surface: 'ceiling', finishId: finish.id }, undefined)
+  const gone = await member.request<{ detail: string }>(
+    'DELETE',
+    `/api/jobs/${jobId}/finishes/${finish.id}`,
+    undefined,
+    { 'If-Match': '"1"' },
+  )
+  expect([gone.status, gone.body.detail]).toEqual([409, expect.stringContaining('still uses it')])
+  const second = await put(
+    'placements',
+    { ...ok.placements(), surface: 'ceiling', finishId: finish.id },
+    undefined,
+  )
+  expect([second.status, second.body.detail]).toEqual([409, expect.stringContaining('has a finish already')])
+})
+
+describe('in and out as a file', () => {
+  test('a job comes back whole', async () => {
+    const other = await jobWithItems(member, [12_300])
+    const file = (await member.request('GET', `/api/jobs/${other.jobId}/export`)).body
+    const made = await member.request<{ id: string }>('POST', '/api/jobs/import', file)
+    expect(made.status).toBe(201)
+    const again = (await member.request('GET', `/api/jobs/${made.body.id}/export`)).body
+    // Ids are fresh; with each replaced by the order of its first appearance the two files must be the same text.
+    const plain = (value: unknown) => {
+      const seen = new Map<string, string>()
+      return JSON.stringify(value).replace(/[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}/g, (id) => {
+        if (!seen.has(id)) seen.set(id, `id${seen.size}`)
+        return seen.get(id)!
+      })
+    }
+    expect(plain(again)).toBe(plain(file))
+  })
+  test.each([
+    ['another program', { format: 'something' }, /not a job of this program/],
+    ['a later version', { version: 99 }, /version 99/],
+    ['another currency', { currency: 'USD' }, /kept in USD/],
+    ['rows that are none', { items: [7] }, /not an object/],
+    ['a field that is wrong', { uses: [{ id: 'a', name: '', position: 0 }] }, /uses\[0\]\.name/],
+    ['an option of no item', { options: [optionRow('nothing')] }, /does not exist/],
+    [
+      'a ledger that does not add up',
+      {
+        orders: [],
+        lines: [],
+        entries: [
+          {
+            eventId: 'e',
+            kind: 'payment',
+            lineId: 'l',
+            amountMinor: 5,
+            quantity: 0,
+            on: '2026-11-01',
+            means: null,
+            note: '',
+            reverses: null,
+          },
+        ],
+      },
+      /does not exist|add up/,
+    ],
+  ])('%s is refused and nothing is written', async (_what, change, why) => {
+    const file = (await member.request('GET', `/api/jobs/${jobId}/export`)).body
+    const before = (await member.request<unknown[]>('GET', '/api/jobs')).body.length
+    const answer = await member.request<{ detail: string }>('POST', '/api/jobs/import', {
+      ...file,
+      ...change,
+    })
+    expect([400, 409]).toContain(answer.status)
+    expect(answer.body.detail).toMatch(why)
+    expect((await member.request<unknown[]>('GET', '/api/jobs')).body.length).toBe(before)
+  })
+})

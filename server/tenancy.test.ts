@@ -1,0 +1,193 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import pg from 'pg'
+import { COLLECTIONS } from '@bonitas/core/job/collections'
+import { sql } from 'drizzle-orm'
+import { createApp } from './app.js'
+import {
+  jobWithItems,
+  money,
+  orderOf,
+  paymentOf,
+  snapshotOf,
+  startTestServer,
+  type Member,
+  type TestServer,
+} from './testing/testServer.js'
+
+let server: TestServer
+let owner: Member
+let stranger: Member
+let jobId: string
+
+beforeAll(async () => {
+  server = await startTestServer()
+  owner = await server.member()
+  stranger = await server.member()
+  const job = await jobWithItems(owner, [10_000])
+  jobId = job.jobId
+  const ordered = await money(owner, jobId, 'orders', orderOf([job.items[0]!.itemId]))
+  await money(owner, jobId, 'payments', paymentOf(ordered.body.orderId!, 5000))
+})
+afterAll(() => server.close())
+
+interface Layer {
+  route?: { path: string; methods: Record<string, boolean> }
+  handle?: { stack?: Layer[] }
+}
+
+/** Every route of the API, read from the running application, so that a new one cannot be forgotten. */
+function routes(): { method: string; path: string }[] {
+  const found: { method: string; path: string }[] = []
+  const walk = (stack: Layer[], prefix: string) => {
+    for (const layer of stack) {
+      if (layer.route)
+        for (const method of Object.keys(layer.route.methods))
+          found.push({ method: method.toUpperCase(), path: prefix + layer.route.path })
+      // The ledger's router hangs below a job; Express keeps the prefix in a matcher, so it is told apart by its routes.
+      else if (layer.handle?.stack)
+        walk(
+          layer.handle.stack,
+          layer.handle.stack.some((l) => l.route?.path === '/orders') ? '/jobs/:jobId' : prefix,
+        )
+    }
+  }
+  const app = createApp({ db: server.db }) as unknown as { router: { stack: Layer[] } }
+  walk(app.router.stack, '')
+  return found
+}
+
+describe('a member of another studio', () => {
+  test('the walk finds the routes of jobs and ledger', () => {
+    const names = routes().map((r) => `${r.method} ${r.path}`)
+    for (const name of [
+      'GET /jobs/:jobId',
+      'GET /jobs/:jobId/export',
+      'PUT /jobs/:jobId/:collection/:id',
+      'DELETE /jobs/:jobId/:collection/:id',
+      'POST /jobs/:jobId/orders',
+      'POST /jobs/:jobId/reversals',
+    ])
+      expect(names).toContain(name)
+  })
+
+  test('gets 404 from every route that names a job', async () => {
+    const job = await snapshotOf(owner, jobId)
+    const bodies: Record<string, unknown> = {
+      orders: orderOf([job.items[0]!.id]),
+      payments: paymentOf(job.orders[0]!.id, 100),
+      deliveries: {
+        orderId: job.orders[0]!.id,
+        lineIds: [job.lines[0]!.id],
+        deliveredOn: '2026-11-03',
+        note: '',
+      },
+      returns: {
+        lineId: job.lines[0]!.id,
+        quantity: 1,
+        creditMinor: 100,
+        returnedOn: '2026-11-03',
+        note: '',
+      },
+      refunds: {
+        lineId: job.lines[0]!.id,
+        amountMinor: 100,
+        refundedOn: '2026-11-03',
+        means: 'bank',
+        note: '',
+      },
+      cancellations: { lineId: job.lines[0]!.id, cancelledOn: '2026-11-03', note: '' },
+      reversals: { eventId: job.entries[0]!.eventId, reversedOn: '2026-11-03', note: 'why' },
+    }
+    let walked = 0
+    for (const { method, path } of routes().filter((r) => r.path.includes(':jobId'))) {
+      for (const collection of path.includes(':collection') ? COLLECTIONS : [undefined]) {
+        const rows = collection ? job[collection] : []
+        const row = (Array.isArray(rows) ? rows[0] : rows) as Record<string, unknown> | undefined
+        const id = (row?.id as string | undefined) ?? randomUUID()
+        const { version: _v, ...fields } = row ?? { id }
+        const address = `/api${path
+          .replace(':jobId', jobId)
+          .replace(':collection', collection ?? '')
+          .replace(':id', id)}`
+        const body =
+          method === 'GET' || method === 'DELETE' ? undefined : (bodies[path.split('/').at(-1)!] ?? fields)
+        for (const headers of [{ 'If-Match': '"1"' }, { 'If-None-Match': '*' }]) {
+          const answer = await stranger.request(method, address, body, {
+            ...headers,
+            'Idempotency-Key': randomUUID(),
+          })
+          expect(answer.status, `${method} ${address}`).toBe(404)
+          walked++
+        }
+      }
+    }
+    expect(walked).toBeGreaterThan(40)
+    expect(await snapshotOf(owner, jobId)).toEqual(job)
+  })
+
+  test('sees none of the others among the jobs', async () => {
+    expect((await stranger.request('GET', '/api/jobs')).body).toEqual([])
+  })
+
+  test('cannot name a row of another studio from a row of its own', async () => {
+    const job = await snapshotOf(owner, jobId)
+    const own = await jobWithItems(stranger, [100])
+    const before = await snapshotOf(stranger, own.jobId)
+    const { version, ...item } = before.items[0]!
+    for (const chosenOptionId of [job.options[0]!.id, randomUUID()]) {
+      const answer = await stranger.request(
+        'PUT',
+        `/api/jobs/${own.jobId}/items/${item.id}`,
+        { ...item, chosenOptionId },
+        { 'If-Match': `"${version}"` },
+      )
+      expect(answer.status).toBe(409)
+    }
+    const paid = await money(stranger, own.jobId, 'payments', paymentOf(job.orders[0]!.id, 100))
+    expect(paid.status).toBe(404)
+    expect(await snapshotOf(stranger, own.jobId)).toEqual(before)
+  })
+
+  test("may use an id that another studio uses: ids are one's own", async () => {
+    const job = await snapshotOf(owner, jobId)
+    const own = await jobWithItems(stranger, [])
+    const { version: _v, ...item } = job.items[0]!
+    const answer = await stranger.request(
+      'PUT',
+      `/api/jobs/${own.jobId}/items/${item.id}`,
+      { ...item, chosenOptionId: null },
+      { 'If-None-Match': '*' },
+    )
+    expect(answer.status).toBe(200)
+  })
+})
+
+describe('row level security', () => {
+  test('a query that forgets its studio sees only its own rows, and one that says none sees nothing', async () => {
+    const seen = (studioId: string) =>
+      server.db.asStudio(
+        studioId,
+        async (tx) =>
+          (await tx.execute<{ n: string }>(sql`select count(*) as n from ledger_entry`)).rows[0]!.n,
+      )
+    expect(Number(await seen(owner.studioId))).toBe(2)
+    expect(Number(await seen(stranger.studioId))).toBe(0)
+    const client = new pg.Client({ connectionString: server.url })
+    await client.connect()
+    for (const table of ['job', 'item', 'ledger_entry', 'member', 'session', 'studio'])
+      expect((await client.query(`select * from ${table}`)).rows, table).toEqual([])
+    await client.end()
+  })
+
+  test('covers every table that names a studio', async () => {
+    const client = new pg.Client({ connectionString: server.url })
+    await client.connect()
+    const { rows } = await client.query<{ table_name: string }>(
+      `select c.table_name from information_schema.columns c join pg_class k on k.relname = c.table_name and k.relkind = 'r'
+       where c.table_schema = 'public' and (c.column_name = 'studio_id' or c.table_name = 'studio') and not (k.relrowsecurity and k.relforcerowsecurity)`,
+    )
+    await client.end()
+    expect(rows).toEqual([])
+  })
+})

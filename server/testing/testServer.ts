@@ -1,0 +1,202 @@
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { fileURLToPath } from 'node:url'
+import { randomUUID } from 'node:crypto'
+import pg from 'pg'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { createApp } from '../app.js'
+import { Database } from '../database/database.js'
+import { migrate } from '../database/migrate.js'
+import { foundStudio, openSession } from '../session/sessions.js'
+
+export const MIGRATIONS = fileURLToPath(new URL('../database/migrations', import.meta.url))
+
+/** The database that `npm test` made for these tests; never the demo's. */
+export function testDatabaseUrl(): string {
+  const url = process.env.BONITAS_TEST_DATABASE_URL
+  if (!url) throw new Error('BONITAS_TEST_DATABASE_URL is missing: run the tests with npm test')
+  return url
+}
+
+/** A fresh, empty, migrated database beside the one given. */
+export async function freshDatabase(): Promise<string> {
+  const url = new URL(testDatabaseUrl())
+  const name = `t${randomUUID().replaceAll('-', '')}`
+  const admin = new pg.Client({ connectionString: url.href })
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  await admin.end()
+  url.pathname = `/${name}`
+  await migrate(url.href, MIGRATIONS)
+  return url.href
+}
+
+export interface Answer<T = Record<string, unknown>> {
+  readonly status: number
+  readonly body: T
+  readonly headers: Headers
+}
+
+export interface Member {
+  readonly studioId: string
+  readonly memberId: string
+  readonly email: string
+  request<T = Record<string, unknown>>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers?: Record<string, string>,
+  ): Promise<Answer<T>>
+}
+
+export interface TestServer {
+  readonly db: Database
+  readonly url: string
+  readonly base: string
+  /** A new studio with its owner, signed in. */
+  member(): Promise<Member>
+  request(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Answer>
+  close(): Promise<void>
+}
+
+export const PASSWORD = 'correct horse battery'
+
+export async function startTestServer(): Promise<TestServer> {
+  const url = await freshDatabase()
+  const db = new Database(url)
+  const server: Server = createServer(createApp({ db }))
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done))
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
+  const call = async (
+    method: string,
+    path: string,
+    body: unknown,
+    headers: Record<string, string>,
+  ): Promise<Answer<never>> => {
+    const response = await fetch(base + path, {
+      method,
+      headers: {
+        Origin: base,
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...headers,
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    })
+    const text = await response.text()
+    return {
+      status: response.status,
+      body: (text ? JSON.parse(text) : undefined) as never,
+      headers: response.headers,
+    }
+  }
+  return {
+    db,
+    url,
+    base,
+    request: (method, path, body, headers = {}) => call(method, path, body, headers),
+    async member() {
+      const email = `${randomUUID()}@studio.example`
+      const { studioId, memberId } = await foundStudio(db, {
+        name: 'Studio',
+        currency: 'EUR',
+        system: 'metric',
+        memberName: 'Member',
+        email,
+        password: PASSWORD,
+      })
+      const token = await openSession(db, studioId, memberId)
+      return {
+        studioId,
+        memberId,
+        email,
+        request: (method, path, body, headers = {}) =>
+          call(method, path, body, { Cookie: `bonitas_session=${token}`, ...headers }),
+      }
+    },
+    async close() {
+      server.closeAllConnections()
+      await new Promise((done) => server.close(done))
+      await db.close()
+    },
+  }
+}
+
+/** A job with one item per price, each with one chosen option, made through the API. */
+export async function jobWithItems(member: Member, prices: readonly number[]) {
+  const made = await member.request<{ id: string }>('POST', '/api/jobs', {
+    clientName: 'Client',
+    roomName: 'Room',
+    agreedMinor: 10_000_000,
+  })
+  const jobId = made.body.id
+  const put = async (collection: string, row: { id: string }) => {
+    const answer = await member.request('PUT', `/api/jobs/${jobId}/${collection}/${row.id}`, row, {
+      'If-None-Match': '*',
+    })
+    if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
+  }
+  const items: { itemId: string; optionId: string }[] = []
+  for (const [position, priceMinor] of prices.entries()) {
+    const item = itemRow({ position, targetMinor: priceMinor })
+    const option = optionRow(item.id, { priceMinor })
+    await put('items', item)
+    await put('options', option)
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/items/${item.id}`,
+      { ...item, chosenOptionId: option.id },
+      { 'If-Match': '"1"' },
+    )
+    items.push({ itemId: item.id, optionId: option.id })
+  }
+  return { jobId, items }
+}
+
+export const itemRow = (more: Record<string, unknown> = {}) => ({
+  id: randomUUID(), name: 'Item', category: 'decor', intent: '', specification: '', quantity: 1, targetMinor: 0, maxWidthMm: null, maxDepthMm: null,
+  maxHeightMm: null, neededOn: null, finishId: null, chosenOptionId: null, position: 0, ...more,
+}) // prettier-ignore
+
+export const optionRow = (itemId: string, more: Record<string, unknown> = {}) => ({
+  id: randomUUID(), itemId, kind: 'new', name: 'Option', supplierId: null, priceMinor: 1000, packSize: 1, discountPpm: 0, discountMinor: 0,
+  deliveryMinor: 0, fittingMinor: 0, leadDays: null, returnDays: null, widthMm: null, depthMm: null, heightMm: null, note: '', ...more,
+}) // prettier-ignore
+
+export const finishRow = (more: Record<string, unknown> = {}) => ({
+  id: randomUUID(), name: 'Finish', code: '', material: 'paint', sheen: 'flat', role: 'main', labL: 80, labA: 0, labB: 5, measured: false, paintKit: null, ...more,
+}) // prettier-ignore
+
+export const snapshotOf = async (member: Member, jobId: string): Promise<JobSnapshot> =>
+  (await member.request<JobSnapshot>('GET', `/api/jobs/${jobId}`)).body
+
+/** Posts a money act under a key of its own, or the one given. */
+export const money = (
+  member: Member,
+  jobId: string,
+  path: string,
+  body: unknown,
+  key: string = randomUUID(),
+) =>
+  member.request<{
+    eventId: string
+    orderId?: string
+    detail?: string
+    errors?: { field: string; text: string }[]
+  }>('POST', `/api/jobs/${jobId}/${path}`, body, { 'Idempotency-Key': key })
+
+export const orderOf = (itemIds: readonly string[], more: Record<string, unknown> = {}) => ({
+  supplierId: null,
+  itemIds,
+  placedOn: '2026-11-01',
+  expectedOn: null,
+  note: '',
+  ...more,
+})
+export const paymentOf = (orderId: string, amountMinor: number, more: Record<string, unknown> = {}) => ({
+  orderId,
+  amountMinor,
+  paidOn: '2026-11-02',
+  means: 'bank',
+  note: '',
+  ...more,
+})
