@@ -58,7 +58,7 @@ export async function startProgram(demo: 'load' | 'none'): Promise<Program & { c
     }
   }
   const kill = async () => {
-    if (!child || child.exitCode !== null) return
+    if (!child || child.exitCode !== null || child.signalCode !== null) return
     const gone = new Promise((done) => child?.once('exit', done))
     child.kill('SIGKILL')
     await gone

@@ -29,16 +29,16 @@ test('edits that could not be sent outlive a reload of the page', async ({ page,
   await context.route('**/api/jobs/**', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   )
-  await fill(page.getByLabel('Room'), 'Music room')
+  await fill(page.getByRole('textbox', { name: 'Room' }), 'Music room')
   await expect(page.getByText('1 change waits in this browser')).toBeVisible()
   page.on('dialog', (dialog) => void dialog.accept())
   await page.reload()
-  await expect(page.getByLabel('Room')).toHaveValue('Music room')
+  await expect(page.getByRole('textbox', { name: 'Room' })).toHaveValue('Music room')
   await context.unroute('**/api/jobs/**')
   await page.reload()
   await allKept(page)
   await page.reload()
-  await expect(page.getByLabel('Room')).toHaveValue('Music room')
+  await expect(page.getByRole('textbox', { name: 'Room' })).toHaveValue('Music room')
 })
 
 test('a payment whose answer was lost is entered once, however often it is sent', async ({

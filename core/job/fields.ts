@@ -118,9 +118,15 @@ export const dayField = (label: string) => day(label).required(`${label} is miss
 export const dayOrNone = (label: string) =>
   day(label).nullable().defined(`${label} is missing. Give a date, or null.`)
 
+/** A path such as `paintKit.tins[0]` as the start of a sentence. */
+function sentence(path: string | undefined): string {
+  return path ? `${path[0]?.toUpperCase() ?? ''}${path.slice(1)}` : 'The row'
+}
+
 /** A row schema: strict, nothing unknown let through. */
 export function rowSchema<S extends Parameters<typeof object>[0] & object>(shape: S) {
   return object(shape)
+    .typeError(({ path }: { path?: string }) => `${sentence(path)} must be a set of named fields.`)
     .strict()
     .noUnknown(
       ({ unknown }: { unknown?: string }) => `${unknown ?? 'A field'} is not known here. Leave it out.`,

@@ -20,6 +20,7 @@ export const MEANS = ['bank', 'card', 'cash', 'gift card', 'store credit'] as co
 
 const lineIds = (label: string) =>
   array(idField(label))
+    .typeError(`${label} must be a list of ids.`)
     .min(1, `${label} is empty. Choose at least one.`)
     .max(500, `${label}: at most 500.`)
     .required(`${label} is missing. Choose at least one.`)

@@ -40,6 +40,7 @@ export const paintKitSchema = rowSchema({
   tins: array(
     rowSchema({ ml: wholeField('Tin size', 50, 50_000, 'ml'), priceMinor: minorField('Tin price') }),
   )
+    .typeError('Tins must be a list.')
     .max(8, 'Tins: at most eight sizes.')
     .required('Tins are missing. Give a list, empty if none is known.'),
 })

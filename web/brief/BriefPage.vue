@@ -65,9 +65,7 @@ function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
             :row="job.brief"
             field="installOn"
             kind="date"
-            :hint="
-              job.brief.installOn ? dayText(job.brief.installOn) : 'Latest order dates count back from it'
-            "
+            :hint="job.brief.installOn ? dayText(job.brief.installOn) : 'no date yet'"
           />
         </div>
       </section>

@@ -124,15 +124,14 @@ function key(event: KeyboardEvent): void {
       :class="{ right: figure }"
       :data-dirty="dirty"
       :aria-invalid="fault ? 'true' : undefined"
-      :aria-describedby="fault || warning || hint ? `${id}-says` : undefined"
+      :aria-describedby="fault ? `${id}-says` : warning || hint ? `${id}-hint` : undefined"
       @focus="enter"
       @input="dirty = true"
       @blur="leave"
       @keydown="key"
     />
-    <p v-if="fault || warning || hint" :id="`${id}-says`" :class="fault ? 'fault' : 'second'">
-      {{ fault || warning || hint }}
-    </p>
+    <p v-if="warning || hint" :id="`${id}-hint`" class="second">{{ warning || hint }}</p>
+    <p v-if="fault" :id="`${id}-says`" class="fault">{{ fault }}</p>
   </div>
 </template>
 
@@ -149,6 +148,27 @@ function key(event: KeyboardEvent): void {
 }
 .row-field input.right {
   text-align: right;
+}
+/* A message lies over what is below it: a field that is left must not move the button that is being pressed. */
+.row-field {
+  position: relative;
+}
+.row-field .fault {
+  position: absolute;
+  top: 100%;
+  left: 0;
+  min-width: 100%;
+  width: max-content;
+  max-width: 260px;
+  z-index: 5;
+  padding: 5px 8px;
+  background: #fff;
+  border: 1px solid var(--stop);
+  text-align: left;
+  white-space: normal;
+}
+.row-field .fault:empty {
+  display: none;
 }
 .row-field.bare input {
   border-color: transparent;

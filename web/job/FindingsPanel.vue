@@ -46,10 +46,10 @@ function begin(finding: JudgedFinding): void {
 <template>
   <section class="findings" aria-label="Findings">
     <article v-for="f in findings" :key="f.key" :class="[f.severity, { accepted: f.accepted }]">
-      <h3>
+      <h2>
         <i v-for="c in colors(f)" :key="c" class="chip" :style="{ background: c }"></i>
         <span class="said-once">{{ WORD[f.severity] }}: </span>{{ f.title }}
-      </h3>
+      </h2>
       <template v-if="f.accepted">
         <p>Accepted: {{ f.accepted.reason }}</p>
         <button class="word" @click="store.remove('acceptances', f.accepted.id)">Open again</button>
@@ -102,11 +102,11 @@ article.stop {
 article.accepted {
   border-left: 4px double var(--rule-2);
 }
-article.accepted h3 {
+article.accepted h2 {
   text-decoration: line-through;
   font-weight: 400;
 }
-h3 {
+h2 {
   font-size: 14px;
   font-weight: 650;
   line-height: 1.3;

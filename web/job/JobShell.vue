@@ -151,22 +151,24 @@ onBeforeUnmount(() => {
       </div>
     </nav>
     <main>
-      <div v-if="store.gone" class="notice" role="alert">
-        <b>The server is gone.</b> {{ store.waiting }}
-        {{ store.waiting === 1 ? 'change waits' : 'changes wait' }} in this browser and will be sent when it
-        is back. You can go on working.
-        <button class="word" @click="store.nudge">Try now</button>
-      </div>
-      <div v-if="store.signedOut" class="notice" role="alert">
-        <b>Your session has ended.</b> What you changed is kept here.
-        <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }" @click="store.close"
-          >Sign in again</RouterLink
-        >
-      </div>
-      <div v-if="store.refusal" class="notice" role="alert">
-        <b>Not kept.</b> {{ store.refusal }} <button class="word" @click="store.refusal = ''">Close</button>
-      </div>
       <RouterView />
+      <div class="notices">
+        <div v-if="store.gone" class="notice" role="alert">
+          <b>The server is gone.</b> {{ store.waiting }}
+          {{ store.waiting === 1 ? 'change waits' : 'changes wait' }} in this browser and will be sent when it
+          is back. You can go on working.
+          <button class="word" @click="store.nudge">Try now</button>
+        </div>
+        <div v-if="store.signedOut" class="notice" role="alert">
+          <b>Your session has ended.</b> What you changed is kept here.
+          <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }" @click="store.close"
+            >Sign in again</RouterLink
+          >
+        </div>
+        <div v-if="store.refusal" class="notice" role="alert">
+          <b>Not kept.</b> {{ store.refusal }} <button class="word" @click="store.refusal = ''">Close</button>
+        </div>
+      </div>
     </main>
     <TheRibbon
       :finishes="store.derived.ribbon"
@@ -274,17 +276,26 @@ nav b {
   gap: 12px;
 }
 main {
+  position: relative;
   min-width: 0;
   min-height: 0;
   display: flex;
   flex-direction: column;
   overflow: auto;
 }
+/* Over the foot of the bench, so that nothing moves under the hand. */
+.notices {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  z-index: 6;
+}
 .notice {
-  background: var(--paper);
+  background: #fff;
   border-left: 4px solid var(--stop);
-  border-bottom: 1px solid var(--rule);
-  padding: 8px 16px;
+  border-top: 1px solid var(--ink);
+  padding: 10px 16px;
 }
 .opening {
   padding: 15vh 10vw;

@@ -134,12 +134,21 @@ const wallSum = (w: { lengthMm: number; grossMm2: number; openingsMm2: number })
                   field="startMm"
                   kind="length"
                   bare
+                  :label="`From left of ${o.name || o.kind}`"
                   figure
                   :warning="faultOf(o, 'startMm')"
                 />
               </td>
               <td class="figure">
-                <RowField collection="openings" :row="o" field="widthMm" kind="length" bare figure />
+                <RowField
+                  collection="openings"
+                  :row="o"
+                  field="widthMm"
+                  kind="length"
+                  bare
+                  :label="`Width of ${o.name || o.kind}`"
+                  figure
+                />
               </td>
               <td class="figure">
                 <RowField
@@ -148,12 +157,21 @@ const wallSum = (w: { lengthMm: number; grossMm2: number; openingsMm2: number })
                   field="heightMm"
                   kind="length"
                   bare
+                  :label="`Height of ${o.name || o.kind}`"
                   figure
                   :warning="faultOf(o, 'heightMm')"
                 />
               </td>
               <td class="figure">
-                <RowField collection="openings" :row="o" field="sillMm" kind="length" bare figure />
+                <RowField
+                  collection="openings"
+                  :row="o"
+                  field="sillMm"
+                  kind="length"
+                  bare
+                  :label="`Sill of ${o.name || o.kind}`"
+                  figure
+                />
               </td>
               <td class="figure">
                 <button

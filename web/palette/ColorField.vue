@@ -52,16 +52,17 @@ function back(event: KeyboardEvent): void {
         spellcheck="false"
         :data-dirty="dirty"
         :aria-invalid="fault ? 'true' : undefined"
-        :aria-describedby="`${id}-says`"
+        :aria-describedby="fault ? `${id}-says` : `${id}-lab`"
         @input="dirty = true"
         @blur="keep"
         @keydown.enter.prevent="keep"
         @keydown.esc="back"
       />
     </div>
-    <p :id="`${id}-says`" :class="fault ? 'fault' : 'second'">
-      {{ fault || `L ${lab.l.toFixed(0)} a ${lab.a.toFixed(1)} b ${lab.b.toFixed(1)}` }}
+    <p :id="`${id}-lab`" class="second">
+      {{ `L ${lab.l.toFixed(0)} a ${lab.a.toFixed(1)} b ${lab.b.toFixed(1)}` }}
     </p>
+    <p v-if="fault" :id="`${id}-says`" class="fault">{{ fault }}</p>
   </div>
 </template>
 
