@@ -178,7 +178,11 @@ export class EditQueue {
 
   private async deliver({ edit, seen }: Pending): Promise<Row | null> {
     const path = `/jobs/${this.jobId}/${edit.collection}/${edit.id}`
-    const version = seen ?? this.versions.get(`${edit.collection} ${edit.id}`) ?? edit.before?.version ?? 0
+    // Our own last write may be newer than what the screen had seen when this edit was made.
+    const version = Math.max(
+      seen ?? edit.before?.version ?? 0,
+      this.versions.get(`${edit.collection} ${edit.id}`) ?? 0,
+    )
     if (edit.after === null) {
       try {
         await this.send(path, { method: 'DELETE', headers: { 'If-Match': `"${version}"` } })

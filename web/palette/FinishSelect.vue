@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElOption, ElSelect } from 'element-plus'
-import type { Component } from 'vue'
+import { nextTick, ref, type Component } from 'vue'
 import { labToHex } from '@bonitas/core/color/lab'
 import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
 
@@ -9,28 +9,39 @@ defineProps<{ finishes: readonly FinishFacts[]; value: string | null; label: str
 // Element Plus declares its props in a form that exactOptionalPropertyTypes does not accept from a template.
 const Choice = ElSelect as Component
 const Line = ElOption as Component
+const root = ref<HTMLElement>()
 const emit = defineEmits<{ choose: [id: string | null] }>()
+
+/** The list scrolls, so it can be reached with Tab; the component leaves that out. */
+function opened(visible: boolean): void {
+  if (visible)
+    void nextTick(() => root.value?.querySelector('.el-select-dropdown__wrap')?.setAttribute('tabindex', '0'))
+}
 </script>
 
 <template>
-  <Choice
-    :model-value="value ?? ''"
-    filterable
-    clearable
-    default-first-option
-    placeholder="no finish yet"
-    no-match-text="No finish of that name"
-    no-data-text="No finishes yet"
-    :aria-label="label"
-    @update:model-value="(id: string | undefined) => emit('choose', id || null)"
-  >
-    <Line v-for="f in finishes" :key="f.finish.id" :value="f.finish.id" :label="f.finish.name">
-      <span class="option"
-        ><i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}
-        <span class="second">{{ f.undertone.phrase }}</span></span
-      >
-    </Line>
-  </Choice>
+  <div ref="root">
+    <Choice
+      :model-value="value ?? ''"
+      filterable
+      clearable
+      default-first-option
+      placeholder="no finish yet"
+      no-match-text="No finish of that name"
+      no-data-text="No finishes yet"
+      :aria-label="label"
+      :teleported="false"
+      @visible-change="opened"
+      @update:model-value="(id: string | undefined) => emit('choose', id || null)"
+    >
+      <Line v-for="f in finishes" :key="f.finish.id" :value="f.finish.id" :label="f.finish.name">
+        <span class="option"
+          ><i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}
+          <span class="second">{{ f.undertone.phrase }}</span></span
+        >
+      </Line>
+    </Choice>
+  </div>
 </template>
 
 <style scoped>

@@ -1,0 +1,109 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from 'vitest'
+import { findingKey, judge } from '../findings/finding.js'
+import { PALETTE_RULES } from '../palette/rules/index.js'
+import { deriveJob } from './derive.js'
+import type { JobSnapshot } from './snapshot.js'
+
+/** The demo's first job as its file has it; ids are short names, which the pure functions do not mind. */
+function demoJob(): JobSnapshot {
+  const file = JSON.parse(
+    readFileSync(new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
+  ) as Omit<JobSnapshot, 'studio'>
+  return {
+    ...file,
+    studio: { id: 's', name: 'Tern & Thole', currency: 'EUR', locale: 'en-IE', system: 'metric' },
+  }
+}
+
+describe('the demo job on its day', () => {
+  const derived = deriveJob(demoJob(), '2026-11-23')
+
+  test('money, added up by hand from the file', () => {
+    // Paid: settee deposit 592.00, rug 1,420.00, curtains 360.00, lamp 74.00, paint 217.40, pole 132.00, side table 35.00,
+    // low table 260.00 (sent back, not refunded). Ordered: settee 888.00, curtains 360.00, lights 2 × 113.50 + 9.00.
+    // Chosen: chair 590.00, low table 90.00, cushions 2 × 48.00 + 6.00, fitter 340.00.
+    expect(derived.position).toMatchObject({
+      paidMinor: 59_200 + 142_000 + 36_000 + 7400 + 21_740 + 13_200 + 3500 + 26_000,
+      orderedMinor: 88_800 + 36_000 + 23_600,
+      chosenMinor: 59_000 + 9000 + 10_200 + 34_000,
+      reserveMinor: 79_900,
+      dueBackMinor: 26_000,
+    })
+  })
+  test('paint on the schedule costs what the take-off says', () => {
+    const total = derived.paint.reduce((sum, p) => sum + (p.tins?.costMinor ?? 0), 0)
+    expect(derived.items.find((i) => i.item.id === 'paint')!.chosen!.price.landedMinor).toBe(total)
+  })
+  test('what each item has come to', () => {
+    expect(Object.fromEntries(derived.items.map((i) => [i.item.id, i.state]))).toMatchObject({
+      settee: 'ordered',
+      chair: 'chosen',
+      rug: 'delivered',
+      table: 'chosen',
+      shelf: 'open',
+      lights: 'ordered',
+    })
+  })
+  test('shares add up, the ribbon is the shares, and nothing is left unpainted', () => {
+    expect(derived.ribbon.reduce((sum, f) => sum + f.share, 0)).toBeCloseTo(1, 9)
+  })
+  test('deriving changes nothing in the snapshot and gives the same again', () => {
+    const job = demoJob()
+    const before = JSON.stringify(job)
+    expect(deriveJob(job, '2026-11-23')).toEqual(deriveJob(job, '2026-11-23'))
+    expect(JSON.stringify(job)).toBe(before)
+  })
+  test('a day later the facts of its findings still stand, so an acceptance holds', () => {
+    const facts = (day: string) =>
+      Object.fromEntries(deriveJob(demoJob(), day).findings.map((f) => [f.key, f.facts]))
+    expect(facts('2026-11-24')).toEqual(facts('2026-11-23'))
+  })
+})
+
+describe('a finding', () => {
+  test('is accepted while its facts stand, and comes back when they change', () => {
+    const job = demoJob()
+    const clash = deriveJob(job, '2026-11-23').findings.find((f) => f.rule === 'palette.undertone-clash')!
+    const accepted = {
+      ...job,
+      acceptances: [{ id: 'a', finding: clash.key, facts: clash.facts, reason: 'meant', version: 1 }],
+    }
+    const after = deriveJob(accepted, '2026-11-23').findings.find((f) => f.key === clash.key)!
+    expect(after.accepted).toEqual({ id: 'a', reason: 'meant' })
+    const moved = {
+      ...accepted,
+      finishes: job.finishes.map((f) => (f.id === 'pole-brass' ? { ...f, labA: f.labA + 3 } : f)),
+    }
+    expect(deriveJob(moved, '2026-11-23').findings.find((f) => f.key === clash.key)!.accepted).toBeUndefined()
+  })
+  test('is the same finding whichever of the two comes first', () => {
+    const refs = [{ kind: 'finish', id: 'a', name: '' }, { kind: 'finish', id: 'b', name: '' }] as const // prettier-ignore
+    expect(findingKey({ rule: 'r', about: refs })).toBe(findingKey({ rule: 'r', about: [...refs].reverse() }))
+  })
+  test('open before accepted, the gravest on top', () => {
+    const finding = (rule: string, severity: 'stop' | 'look' | 'note') => ({
+      rule,
+      severity,
+      about: [],
+      title: '',
+      measured: '',
+      wanted: '',
+      because: '',
+      mends: [],
+    })
+    const order = judge(
+      [finding('n', 'note'), finding('a', 'stop'), finding('s', 'stop'), finding('l', 'look')],
+      [{ id: 'x', finding: 'a', facts: 'stop  ', reason: 'r' }],
+    )
+    expect(order.map((f) => f.rule)).toEqual(['s', 'l', 'n', 'a'])
+  })
+})
+
+test.each(PALETTE_RULES.map((r) => [r.name, r] as const))(
+  '%s trips on its example and passes the other',
+  (_name, rule) => {
+    expect(rule.check(rule.examples.trips()).length).toBeGreaterThan(0)
+    expect(rule.check(rule.examples.passes())).toEqual([])
+  },
+)

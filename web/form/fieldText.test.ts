@@ -1,0 +1,51 @@
+import { describe, expect, test } from 'vitest'
+import { editText, limitsOf, readText, shownText, type Locale } from './fieldText.js'
+
+const metric: Locale = { currency: 'EUR', locale: 'en-IE', system: 'metric' }
+const imperial: Locale = { currency: 'USD', locale: 'en-US', system: 'imperial' }
+
+describe('limits come from the schema', () => {
+  test.each([
+    ['room', 'lengthMm', { label: 'Length', min: 500, max: 30_000, nullable: true }],
+    ['brief', 'reservePpm', { label: 'Reserve', min: 0, max: 500_000, nullable: false }],
+    ['items', 'quantity', { label: 'Quantity', min: 1, max: 10_000, nullable: false }],
+    ['uses', 'name', { label: 'Use', nullable: false, maxLength: 120 }],
+  ] as const)('%s %s', (collection, field, limits) =>
+    expect(limitsOf(collection, field)).toMatchObject(limits),
+  )
+})
+
+describe('what a field shows, while at rest and while edited', () => {
+  test.each([
+    ['money', 940_000, metric, '€9,400', '9400.00'],
+    ['length', 4860, metric, '4\u2009860', '4860'],
+    ['length', 3772, imperial, `12' 4 1/2"`, `12' 4 1/2"`],
+    ['percent', 85_000, metric, '8.5', '8.5'],
+    ['text', 'Varga', metric, 'Varga', 'Varga'],
+    ['whole', null, metric, '', ''],
+  ] as const)('%s %s', (kind, value, locale, shown, edited) => {
+    expect([shownText(kind, value, locale), editText(kind, value, locale)]).toEqual([shown, edited])
+  })
+})
+
+describe('what is typed', () => {
+  const length = limitsOf('room', 'lengthMm')
+  test.each([
+    ['length', '4.86 m', length, metric, 4860],
+    ['length', "12' 4 1/2", length, imperial, 3772],
+    ['length', ' ', length, metric, null],
+    ['money', '1 480', limitsOf('items', 'targetMinor'), metric, 148_000],
+    ['percent', '8,25', limitsOf('brief', 'taxPpm'), metric, 82_500],
+    ['whole', '12', limitsOf('items', 'quantity'), metric, 12],
+    ['text', '  Rug  ', limitsOf('items', 'name'), metric, 'Rug'],
+  ] as const)('%s "%s"', (kind, text, limits, locale, value) =>
+    expect(readText(kind, text, limits, locale)).toBe(value),
+  )
+  test.each([
+    ['whole', '2.5', 'Quantity is not a whole number. Write a number from 1 to 10000.'],
+    ['whole', '', 'Quantity is not a whole number. Write a number from 1 to 10000.'],
+    ['real', 'x'.repeat(10_000), 'Quantity is not a number. Write a number from 1 to 10000.'],
+  ] as const)('%s "%s" is refused in words', (kind, text, says) => {
+    expect(() => readText(kind, text, limitsOf('items', 'quantity'), metric)).toThrow(says)
+  })
+})

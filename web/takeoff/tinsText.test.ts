@@ -1,0 +1,26 @@
+import { expect, test } from 'vitest'
+import { cheapestTins } from '@bonitas/core/takeoff/cheapestTins'
+import { choiceText, readTins, tinsText } from './tinsText.js'
+
+test('tins are read as they are written', () => {
+  expect(readTins('2.5 L at 39.00\n750 ml 22\n\n5L = 69,50', 'EUR')).toEqual([
+    { ml: 2500, priceMinor: 3900 },
+    { ml: 750, priceMinor: 2200 },
+    { ml: 5000, priceMinor: 6950 },
+  ])
+})
+test('what is shown reads back', () => {
+  const tins = [{ ml: 2500, priceMinor: 3900 }, { ml: 375, priceMinor: 1205 }] // prettier-ignore
+  expect(readTins(tinsText(tins, 'EUR'), 'EUR')).toEqual(tins)
+})
+test.each([
+  ['big', /line 1 is not a size and a price/],
+  ['2.5 L', /line 1 is not a size/],
+  ['2.5 L at 39\n60 L at 5', /line 2 must hold between/],
+  ['2.5 L at lots', /line 1 is not an amount/],
+  [Array.from({ length: 9 }, () => '1 L 5').join('\n'), /more than eight/],
+])('"%s" is refused with its line', (text, why) => expect(() => readTins(text, 'EUR')).toThrow(why))
+test('what to buy, largest first', () => {
+  const offered = [{ ml: 1000, priceMinor: 2350 }, { ml: 10_000, priceMinor: 15_900 }] // prettier-ignore
+  expect(choiceText(cheapestTins(11_200, offered), offered)).toBe('1 × 10 L + 2 × 1 L')
+})
