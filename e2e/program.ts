@@ -77,13 +77,12 @@ export async function startProgram(demo: 'load' | 'none'): Promise<Program & { c
 
 /** Tests with a program of their own: `demo` with the demo studio loaded, `empty` without. */
 export const test = base.extend<{ empty: Program; demo: Program }>({
-  // eslint-disable-next-line no-empty-pattern
   empty: async ({}, use) => {
     const program = await startProgram('none')
     await use(program)
     await program.close()
   },
-  // eslint-disable-next-line no-empty-pattern
+
   demo: async ({}, use) => {
     const program = await startProgram('load')
     await use(program)

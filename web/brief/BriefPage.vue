@@ -40,6 +40,7 @@ async function addUse(): Promise<void> {
   inputs?.[inputs.length - 1]?.focus()
 }
 
+/** Looks before the field does: an Enter that keeps what was typed does not also add the next. */
 function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
   if (event.key === 'Enter' && isLast && (event.target as HTMLInputElement).dataset.dirty === 'false')
     void addUse()
@@ -121,7 +122,7 @@ function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
           <li
             v-for="(u, i) in job.uses"
             :key="u.id"
-            @keydown="lastUseEnter($event, i === job.uses.length - 1)"
+            @keydown.capture="lastUseEnter($event, i === job.uses.length - 1)"
           >
             <span class="narrow">{{ i + 1 }}</span>
             <RowField collection="uses" :row="u" field="name" kind="text" bare />

@@ -169,13 +169,13 @@ onBeforeUnmount(() => {
           <b>Not kept.</b> {{ store.refusal }} <button class="word" @click="store.refusal = ''">Close</button>
         </div>
       </div>
+      <ConflictDialog v-if="store.conflict" />
+      <KeyHelp v-if="help" v-model="help" :own="stageKeys" />
     </main>
     <TheRibbon
       :finishes="store.derived.ribbon"
       @open="(finishId) => router.push({ path: `/jobs/${jobId}/palette`, query: { finish: finishId } })"
     />
-    <ConflictDialog v-if="store.conflict" />
-    <KeyHelp v-if="help" v-model="help" :own="stageKeys" />
   </div>
   <div v-else class="opening" role="status">
     <template v-if="failure">

@@ -9,7 +9,7 @@ function fakeServer() {
   const state = { up: true, loseAnswers: false, calls: 0 }
   const send = ((
     path: string,
-    wish: { method?: string; body?: unknown; headers?: Record<string, string> } = {},
+    wish: { method?: string; body?: unknown; headers?: Record<string, string> },
   ) => {
     state.calls++
     if (!state.up) return Promise.reject(new ServerGone('gone'))
