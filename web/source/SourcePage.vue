@@ -93,7 +93,8 @@ function removeOption(i: DerivedItem, o: DerivedOption): void {
 }
 
 function focusIn(where: string): void {
-  void nextTick(() => root.value?.querySelector<HTMLInputElement>(`${where} input`)?.focus())
+  // The editors stand beside the bench, in the strip and the panel.
+  void nextTick(() => document.querySelector<HTMLInputElement>(`${where} input`)?.focus())
 }
 
 function keys(event: KeyboardEvent): void {
