@@ -12,6 +12,13 @@ const root = env.BONITAS_ROOT ?? process.cwd()
 const url = env.DATABASE_URL
 if (!url) throw new Error('DATABASE_URL is missing. Start the program with npm start, or set it.')
 
+process.on('uncaughtException', (error: Error) => {
+  // What stops the start is told in a sentence; what happens later keeps its trace.
+  console.error(!started ? error.message : error)
+  process.exit(1)
+})
+let started = false
+
 await migrate(url, join(root, 'server/database/migrations'))
 const db = new Database(url)
 if (env.BONITAS_DEMO === 'load' || env.BONITAS_DEMO === 'reset')
@@ -24,6 +31,7 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   process.exit(error.code === 'EADDRINUSE' ? 98 : 1)
 })
 server.listen(Number(env.PORT ?? 4310), env.HOST ?? '127.0.0.1', () => {
+  started = true
   process.send?.({ listening: true })
 })
 

@@ -41,6 +41,11 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   if (to.meta.open) return true
+  // The code of the screen loads while the session is asked for; the router itself would wait.
+  for (const { components } of to.matched) {
+    const page: unknown = components?.default
+    if (typeof page === 'function') (page as () => unknown)()
+  }
   const session = useSessionStore()
   await session.ready()
   return session.visitor ? true : { path: '/sign-in', query: to.path === '/jobs' ? {} : { to: to.fullPath } }

@@ -38,7 +38,10 @@ function finite(lab: LabD65, where: string): void {
 export function deltaE00(standard: LabD65, sample: LabD65): number {
   finite(standard, 'standard')
   finite(sample, 'sample')
-  return difference({ mode: 'lab65', ...standard }, { mode: 'lab65', ...sample })
+  return difference(
+    { mode: 'lab65', l: standard.l, a: standard.a, b: standard.b },
+    { mode: 'lab65', l: sample.l, a: sample.a, b: sample.b },
+  )
 }
 
 /**

@@ -1,9 +1,9 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres'
-import { sql } from 'drizzle-orm'
 import pg from 'pg'
-import * as schema from './schema.js'
+import { isUuid } from '../http/guards.js'
 
-export type Tx = Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0]
+/** Queries inside one transaction that belongs to a studio, or to the system. */
+export type Tx = NodePgDatabase<Record<string, never>> & { readonly $client: pg.PoolClient }
 
 // Days stay the ISO text that PostgreSQL sends; a Date would move them by the time zone of the process.
 pg.types.setTypeParser(pg.types.builtins.DATE, (text) => text)
@@ -14,32 +14,53 @@ pg.types.setTypeParser(pg.types.builtins.DATE, (text) => text)
  */
 export class Database {
   readonly pool: pg.Pool
-  private readonly db: NodePgDatabase<typeof schema>
+  private readonly drivers = new WeakMap<pg.PoolClient, Tx>()
 
   constructor(url: string, connections = 10) {
     this.pool = new pg.Pool({ connectionString: url, max: connections, connectionTimeoutMillis: 10_000 })
     // An idle connection that PostgreSQL drops must not end the process; the next query opens another.
     this.pool.on('error', (error) => console.error(`database connection lost: ${error.message}`))
-    this.db = drizzle(this.pool, { schema })
   }
 
   /** Runs `work` as this studio; commits when it returns, rolls back when it throws. */
   asStudio<T>(studioId: string, work: (tx: Tx) => Promise<T>, mode: 'write' | 'read' = 'write'): Promise<T> {
-    return this.db.transaction(
-      async (tx) => {
-        await tx.execute(sql`select set_config('bonitas.studio', ${studioId}, true)`)
-        return work(tx)
-      },
-      mode === 'read' ? { isolationLevel: 'repeatable read', accessMode: 'read only' } : undefined,
-    )
+    // The id goes into the text of the statement, since SET takes no parameters; it is nothing but a UUID.
+    if (!isUuid(studioId)) throw new Error('a studio is named by a UUID')
+    const begin = mode === 'read' ? 'begin isolation level repeatable read read only' : 'begin'
+    return this.transaction(`${begin}; set local bonitas.studio = '${studioId}'`, work)
   }
 
-  /** Runs `work` before the studio is known: signing in, sessions, founding a studio. Sees members and sessions only. */
+  /** Runs `work` before the studio is known: signing in, founding a studio. Sees members and sessions only. */
   asSystem<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
-    return this.db.transaction(async (tx) => {
-      await tx.execute(sql`select set_config('bonitas.system', 'on', true)`)
-      return work(tx)
-    })
+    return this.transaction(`begin; set local bonitas.system = 'on'`, work)
+  }
+
+  /** Opening statement and owner go to the server together: one round trip less on every request. */
+  private async transaction<T>(opening: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+    const client = await this.pool.connect()
+    let broken = false
+    try {
+      await client.query(opening)
+      const result = await work(this.driver(client))
+      await client.query('commit')
+      return result
+    } catch (error) {
+      await client.query('rollback').catch(() => {
+        broken = true
+      })
+      throw error
+    } finally {
+      client.release(broken)
+    }
+  }
+
+  private driver(client: pg.PoolClient): Tx {
+    let made = this.drivers.get(client)
+    if (!made) {
+      made = drizzle(client)
+      this.drivers.set(client, made)
+    }
+    return made
   }
 
   close(): Promise<void> {

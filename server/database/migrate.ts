@@ -50,7 +50,12 @@ export async function migrate(url: string, folder: string): Promise<void> {
         applied.rows.map((r) => ({ hash: r.hash, when: Number(r.created_at) })),
       )
     }
-    await run(drizzle(client), { migrationsFolder: folder })
+    await run(drizzle(client), { migrationsFolder: folder }).catch((error: unknown) => {
+      // The migrator shows the statement and hides what PostgreSQL said of it.
+      const cause =
+        error instanceof Error && error.cause instanceof Error ? error.cause.message : String(error)
+      throw new Error(`A migration failed: ${cause}`, { cause: error })
+    })
   } finally {
     await client.end()
   }

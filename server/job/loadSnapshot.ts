@@ -1,79 +1,70 @@
-import { and, asc, eq } from 'drizzle-orm'
-import type { PgColumn, PgTable } from 'drizzle-orm/pg-core'
+import { and, eq, fillPlaceholders, getTableColumns, sql, type SQL } from 'drizzle-orm'
+import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
 import type { JobSnapshot, Studio } from '@bonitas/core/job/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
-import { bare } from './tables.js'
 
 type Part = PgTable & { studioId: PgColumn; jobId: PgColumn }
 
+const WHOSE: ReadonlySet<string> = new Set(['studioId', 'jobId', 'createdAt'])
+
+/** A row as JSON under the names the core uses, without the keys that say whose it is. */
+function asJson(table: PgTable, more: { leaveOut?: string; and?: SQL } = {}): SQL {
+  const pairs = Object.entries(getTableColumns(table))
+    .filter(([name]) => !WHOSE.has(name) && name !== more.leaveOut)
+    .map(([name, column]) => sql`${sql.raw(`'${name}'`)}, ${column}`)
+  return sql`json_build_object(${sql.join(more.and ? [...pairs, more.and] : pairs, sql`, `)})`
+}
+
+const studioId = sql.placeholder('studioId')
+const jobId = sql.placeholder('jobId')
+
+function list(table: Part, ...order: PgColumn[]): SQL {
+  const sorted = order.length > 0 ? sql` order by ${sql.join(order, sql`, `)}` : sql``
+  return sql`(select coalesce(json_agg(${asJson(table)}${sorted}), '[]') from ${table}
+    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))})`
+}
+
+// Written once and prepared under a name: planning sixteen parts takes longer than reading them.
+const QUERY = new PgDialect().sqlToQuery(sql`
+  select json_build_object(
+    'brief', ${asJson(t.job)},
+    'client', ${asJson(t.client)},
+    'room', ${list(t.room)},
+    'uses', ${list(t.use, t.use.position)},
+    'openings', ${list(t.opening, t.opening.wall, t.opening.startMm)},
+    'finishes', ${list(t.finish, t.finish.name)},
+    'placements', ${list(t.placement, t.placement.surface)},
+    'pieces', ${list(t.piece, t.piece.name)},
+    'items', ${list(t.item, t.item.position, t.item.id)},
+    'options', ${list(t.option, t.option.name, t.option.id)},
+    'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')
+                  from ${t.supplier} where ${eq(t.supplier.studioId, studioId)}),
+    'acceptances', ${list(t.acceptance)},
+    'orders', ${list(t.purchaseOrder, t.purchaseOrder.number)},
+    'lines', ${list(t.orderLine, t.orderLine.itemName)},
+    'entries', (select coalesce(json_agg(${asJson(t.ledgerEntry, { leaveOut: 'memberId', and: sql`'memberName', ${t.member.name}` })}
+                                         order by ${t.ledgerEntry.seq}), '[]')
+                from ${t.ledgerEntry} join ${t.member}
+                  on ${and(eq(t.member.studioId, t.ledgerEntry.studioId), eq(t.member.id, t.ledgerEntry.memberId))}
+                where ${and(eq(t.ledgerEntry.studioId, studioId), eq(t.ledgerEntry.jobId, jobId))})
+  ) as job
+  from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
+  where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`)
+
+type Parts = Omit<JobSnapshot, 'studio' | 'room'> & { room: [JobSnapshot['room']] }
+
 /**
- * Loads one job: sixteen queries whatever its size, in the caller's transaction, which must be repeatable read
- * for the parts to agree with each other.
+ * Loads one job in a single query whatever its size: each part is a list of JSON rows made by PostgreSQL, so the
+ * parts are of one moment and cost one round trip together.
+ *
  * @returns undefined when this studio has no such job
  */
-export async function loadSnapshot(tx: Tx, studio: Studio, jobId: string): Promise<JobSnapshot | undefined> {
-  const own = and(eq(t.job.studioId, studio.id), eq(t.job.id, jobId))
-  const [head] = await tx
-    .select({ brief: t.job, client: t.client })
-    .from(t.job)
-    .innerJoin(t.client, and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId)))
-    .where(own)
-  if (!head) return undefined
-  const rows = async (table: Part, ...order: PgColumn[]) => {
-    const found: object[] = await tx
-      .select()
-      .from(table)
-      .where(and(eq(table.studioId, studio.id), eq(table.jobId, jobId)))
-      .orderBy(...order.map((c) => asc(c)))
-    return found.map(bare) as never
-  }
-  const room = (await rows(t.room)) as unknown as [JobSnapshot['room']]
-  const members = await tx
-    .select({ id: t.member.id, name: t.member.name })
-    .from(t.member)
-    .where(eq(t.member.studioId, studio.id))
-  const nameOf = new Map(members.map((m) => [m.id, m.name]))
-  const entries = await tx
-    .select()
-    .from(t.ledgerEntry)
-    .where(and(eq(t.ledgerEntry.studioId, studio.id), eq(t.ledgerEntry.jobId, jobId)))
-    .orderBy(asc(t.ledgerEntry.seq))
-  const { id, name, currency, locale, system } = studio
-  return {
-    studio: { id, name, currency, locale, system },
-    brief: bare(head.brief) as JobSnapshot['brief'],
-    client: bare(head.client),
-    room: room[0],
-    uses: await rows(t.use, t.use.position),
-    openings: await rows(t.opening, t.opening.wall, t.opening.startMm),
-    finishes: await rows(t.finish, t.finish.name),
-    placements: await rows(t.placement, t.placement.surface),
-    pieces: await rows(t.piece, t.piece.name),
-    items: await rows(t.item, t.item.position, t.item.id),
-    options: await rows(t.option, t.option.name, t.option.id),
-    suppliers: (
-      await tx
-        .select()
-        .from(t.supplier)
-        .where(eq(t.supplier.studioId, studio.id))
-        .orderBy(asc(t.supplier.name))
-    ).map(bare),
-    acceptances: await rows(t.acceptance),
-    orders: await rows(t.purchaseOrder, t.purchaseOrder.number),
-    lines: await rows(t.orderLine, t.orderLine.itemName),
-    entries: entries.map((e): JobSnapshot['entries'][number] => ({
-      seq: e.seq,
-      eventId: e.eventId,
-      kind: e.kind as JobSnapshot['entries'][number]['kind'],
-      lineId: e.lineId,
-      amountMinor: e.amountMinor,
-      quantity: e.quantity,
-      on: e.on,
-      means: e.means,
-      note: e.note,
-      reverses: e.reverses,
-      memberName: nameOf.get(e.memberId) ?? '',
-    })),
-  }
+export async function loadSnapshot(tx: Tx, studio: Studio, id: string): Promise<JobSnapshot | undefined> {
+  const values = fillPlaceholders(QUERY.params, { studioId: studio.id, jobId: id })
+  const { rows } = await tx.$client.query<{ job: Parts }>({ name: 'job snapshot', text: QUERY.sql, values })
+  const found = rows[0]?.job
+  if (!found) return undefined
+  const { name, currency, locale, system } = studio
+  return { ...found, room: found.room[0], studio: { id: studio.id, name, currency, locale, system } }
 }

@@ -81,29 +81,25 @@ export async function openSession(db: Database, studioId: string, memberId: stri
   return token
 }
 
+/** Who a session token belongs to, in one statement; undefined when it is unknown or has ended. */
 export async function visitorOf(db: Database, token: string): Promise<Visitor | undefined> {
-  const rows = await db.asSystem((tx) =>
-    tx
-      .select({ member, studio })
-      .from(session)
-      .innerJoin(member, and(eq(member.studioId, session.studioId), eq(member.id, session.memberId)))
-      .innerJoin(studio, eq(studio.id, session.studioId))
-      .where(and(eq(session.tokenHash, tokenHash(token)), gt(session.expiresAt, sql`now()`))),
-  )
+  const { rows } = await db.pool.query<{
+    member_id: string
+    member_name: string
+    member_role: string
+    studio_id: string
+    studio_name: string
+    currency: string
+    locale: string
+    system: Studio['system']
+    is_demo: boolean
+  }>({ name: 'visitor', text: 'select * from bonitas_visitor($1)', values: [tokenHash(token)] })
   const row = rows[0]
   if (!row) return undefined
-  const { id, name, role } = row.member
-  const { currency, locale, system, isDemo } = row.studio
+  const { currency, locale, system } = row
   return {
-    member: { id, name, role },
-    studio: {
-      id: row.studio.id,
-      name: row.studio.name,
-      currency,
-      locale,
-      system: system as Studio['system'],
-      isDemo,
-    },
+    member: { id: row.member_id, name: row.member_name, role: row.member_role },
+    studio: { id: row.studio_id, name: row.studio_name, currency, locale, system, isDemo: row.is_demo },
   }
 }
 

@@ -26,6 +26,22 @@ interface Wish {
   readonly headers?: Readonly<Record<string, string>>
 }
 
+const early = new Map<string, Promise<Response>>()
+
+/** Asks ahead for what the page is about to need; the next request for it takes this answer. */
+export function askAhead(path: string): void {
+  const answer = fetch(`/api${path}`)
+  // Whoever asks for it hears of a failure; until then it is not one.
+  answer.catch(() => undefined)
+  early.set(path, answer)
+}
+
+function take(path: string): Promise<Response> | undefined {
+  const answer = early.get(path)
+  early.delete(path)
+  return answer
+}
+
 /**
  * One request to the API.
  * @throws {ApiProblem} when the server refuses; {ServerGone} when it cannot be reached
@@ -36,11 +52,13 @@ export async function request<T>(
 ): Promise<T> {
   let response: Response
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-    })
+    const ahead = method === 'GET' ? take(path) : undefined
+    response = await (ahead ??
+      fetch(`/api${path}`, {
+        method,
+        headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+        ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      }))
   } catch {
     throw new ServerGone('The server cannot be reached.')
   }
