@@ -11,7 +11,7 @@ export async function fill(field: Locator, text: string): Promise<void> {
 /** What the tape says, in words. */
 export async function expectTape(
   page: Page,
-  says: Partial<Record<'Paid' | 'Ordered' | 'Chosen' | 'Free' | 'Reserve' | 'Over', string>>,
+  says: Partial<Record<'Paid' | 'Ordered' | 'Chosen' | 'Free' | 'Reserve' | 'Reserve left' | 'Over', string>>,
 ): Promise<void> {
   // The pointer resting on a stretch would show that stretch instead of the sums.
   await page.mouse.move(640, 420)

@@ -39,9 +39,20 @@ await page.getByRole('heading', { name: 'Brief' }).waitFor()
 const job = page.url().replace(/\/brief$/, '')
 for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger'])
   await shot(stage, async () => {
-    await page.goto(`${job}/${stage}${stage === 'source' ? '' : ''}`)
+    await page.goto(`${job}/${stage}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
     if (stage === 'source') await page.getByRole('button', { name: /^Rug/ }).first().click()
     await page.mouse.move(640, 500)
   })
+await shot('over-budget', async () => {
+  // Nothing of this reaches the server: the budget is lowered on this page only.
+  await page.route('**/api/jobs/*/brief/*', (route) =>
+    route.fulfill({ status: 200, json: { ...route.request().postDataJSON(), version: 99 } }),
+  )
+  await page.goto(`${job}/brief`)
+  await page.getByLabel('Agreed budget').fill('5400')
+  await page.getByLabel('Agreed budget').press('Enter')
+  await page.getByRole('link', { name: 'Ledger' }).click()
+  await page.mouse.move(640, 500)
+})
 await browser.close()

@@ -6,7 +6,8 @@ const api = process.env.BONITAS_API
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [vue(), elementPlus({})],
+  // A line break between two words of a template is a space, as everywhere in HTML.
+  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), elementPlus({})],
   build: {
     outDir: 'dist',
     target: 'es2022',

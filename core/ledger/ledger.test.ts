@@ -189,6 +189,32 @@ describe('the budget', () => {
   })
 })
 
+describe('ways back inside the budget', () => {
+  const [rule] = LEDGER_RULES
+  const facts = (over: number, saves: readonly (readonly [string, number])[]) => ({
+    ...rule!.examples.trips(),
+    position: budgetPosition(100_000, 0, [item({ chosenMinor: 100_000 + over })]),
+    cheaper: saves.map(([itemId, savesMinor], i) => ({
+      itemId,
+      itemName: itemId,
+      optionId: `o${i}`,
+      optionName: `option ${i}`,
+      savesMinor,
+    })),
+  })
+  test('one swap when one is enough, the smallest sacrifice first', () => {
+    const [found] = rule!.check(facts(5000, [['rug', 9000], ['lamp', 6000], ['sofa', 4000]])) // prettier-ignore
+    expect(found!.mends.map((m) => m.changes.map((c) => c.id))).toEqual([['lamp'], ['rug']])
+  })
+  test('several of different items when none alone is enough', () => {
+    const [found] = rule!.check(facts(10_000, [['rug', 9000], ['rug', 8000], ['lamp', 3000]])) // prettier-ignore
+    expect(found!.mends.map((m) => m.changes.map((c) => c.id))).toEqual([['rug', 'lamp']])
+  })
+  test('none when all together are not', () => {
+    expect(rule!.check(facts(10_000, [['rug', 900]]))[0]!.mends).toEqual([]) // prettier-ignore
+  })
+})
+
 test.each(LEDGER_RULES.map((r) => [r.name, r] as const))(
   '%s trips on its example and passes the other',
   (_name, rule) => {

@@ -10,6 +10,8 @@ export interface SizeLimit {
 }
 
 export type SizeFit =
+  /** The item sets no limit, so nothing can be said. */
+  | { readonly verdict: 'no limit' }
   | { readonly verdict: 'fits' }
   /** A limit stands but the size, or part of it, was never written down. */
   | { readonly verdict: 'unknown'; readonly missing: readonly string[] }
@@ -25,6 +27,7 @@ export function sizeFit(size: Size, limit: SizeLimit): SizeFit {
     { side: 'depth', is: size.depthMm, max: limit.maxDepthMm },
     { side: 'height', is: size.heightMm, max: limit.maxHeightMm },
   ]
+  if (sides.every((s) => s.max == null)) return { verdict: 'no limit' }
   const over = sides.flatMap((s) =>
     s.is != null && s.max != null && s.is > s.max ? [{ side: s.side, byMm: s.is - s.max }] : [],
   )

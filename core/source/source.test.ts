@@ -101,5 +101,14 @@ describe('size', () => {
     [{ widthMm: 2180, depthMm: null, heightMm: 950 }, { verdict: 'too large', over: [{ side: 'width', byMm: 200 }, { side: 'height', byMm: 50 }] }],
     [{ widthMm: null, depthMm: 900, heightMm: 840 }, { verdict: 'unknown', missing: ['width'] }],
     [{ widthMm: null, depthMm: 900, heightMm: 901 }, { verdict: 'too large', over: [{ side: 'height', byMm: 1 }] }],
+    [{ widthMm: 2180, depthMm: null, heightMm: 840 }, { verdict: 'too large', over: [{ side: 'width', byMm: 200 }] }],
   ])('%j', (size, verdict) => expect(sizeFit(size, limit)).toEqual(verdict)) // prettier-ignore
+  test('without a limit nothing is said to fit', () => {
+    expect(
+      sizeFit(
+        { widthMm: 100, depthMm: 1, heightMm: 1 },
+        { maxWidthMm: null, maxDepthMm: null, maxHeightMm: null },
+      ),
+    ).toEqual({ verdict: 'no limit' })
+  })
 })

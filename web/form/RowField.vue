@@ -50,6 +50,13 @@ watch([value, () => row.value.id], () => {
   reset()
 })
 
+/** The message opens to the left where the bench or panel ends before it would. */
+const opensLeft = ref(false)
+watch(fault, (text) => {
+  const edge = input.value?.closest('.bench, .panel, .strip')?.getBoundingClientRect().right ?? Infinity
+  opensLeft.value = text !== '' && (input.value?.getBoundingClientRect().left ?? 0) + 268 > edge
+})
+
 function reset(): void {
   draft.value = editing.value
     ? editText(props.kind, value.value, locale.value)
@@ -131,7 +138,7 @@ function key(event: KeyboardEvent): void {
       @keydown="key"
     />
     <p v-if="warning || hint" :id="`${id}-hint`" class="second">{{ warning || hint }}</p>
-    <p v-if="fault" :id="`${id}-says`" class="fault">{{ fault }}</p>
+    <p v-if="fault" :id="`${id}-says`" class="fault" :class="{ left: opensLeft }">{{ fault }}</p>
   </div>
 </template>
 
@@ -166,6 +173,10 @@ function key(event: KeyboardEvent): void {
   border: 1px solid var(--stop);
   text-align: left;
   white-space: normal;
+}
+.row-field .fault.left {
+  left: auto;
+  right: 0;
 }
 .row-field .fault:empty {
   display: none;

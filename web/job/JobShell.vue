@@ -150,7 +150,7 @@ onBeforeUnmount(() => {
         </p>
       </div>
     </nav>
-    <main>
+    <main :class="{ told: store.gone || store.signedOut || store.refusal }">
       <RouterView />
       <div class="notices">
         <div v-if="store.gone" class="notice" role="alert">
@@ -282,6 +282,10 @@ main {
   display: flex;
   flex-direction: column;
   overflow: auto;
+}
+/* What the notice would cover moves up once, and stays reachable. */
+main.told {
+  padding-bottom: 46px;
 }
 /* Over the foot of the bench, so that nothing moves under the hand. */
 .notices {

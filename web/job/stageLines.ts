@@ -34,7 +34,7 @@ export function stageLines(job: JobSnapshot, derived: DerivedJob, today: string)
       number: 1,
       path: 'brief',
       name: 'Brief',
-      line: `${count(job.uses.length, 'use')}${job.brief.installOn ? `, in by ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
+      line: `${count(job.uses.length, 'use')}${job.brief.installOn ? ` · ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
     },
     {
       number: 2,

@@ -28,9 +28,10 @@ describe('the tape', () => {
     expect(view.hook).toBeCloseTo(66.667, 2)
     expect(view.labels.find((l) => l.word === 'Over')?.amount).toBe('500.00')
   })
-  test('into the reserve it is over in words, and the reserve shows what is left of it', () => {
+  test('into the reserve, the reserve shows what is left of it', () => {
     const view = tapeView(budgetPosition(100_000, 100_000, [item('sofa', 95_000)]), 2, money)
     expect(view.stretches.map((s) => s.state)).toEqual(['chosen', 'reserve'])
+    expect(view.labels.at(-1)).toMatchObject({ word: 'Reserve left', amount: '50.00' })
     expect(view.stretches[1]!.text).toBe('Reserve, 50.00 left of 100.00')
   })
   test('stretches join without gap or overlap and fill the tape, whatever is bought', () => {

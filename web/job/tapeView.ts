@@ -79,14 +79,19 @@ export function tapeView(
     amount: money(minor),
     left: percent(left),
   })
+  const past = used - agreedMinor
   const labels = [
     label('Paid', 'paid', paidMinor, 0),
     label('Ordered', 'ordered', orderedMinor, paidMinor),
     label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor),
-    freeMinor >= 0
-      ? label('Free', 'free', freeMinor, used)
-      : label('Over', 'over', -freeMinor, Math.min(used, agreedMinor - reserveMinor)),
-    label('Reserve', 'reserve', reserveMinor, Math.max(0, agreedMinor - reserveMinor)),
+    ...(past > 0
+      ? [label('Over', 'over', past, agreedMinor)]
+      : freeMinor < 0
+        ? [label('Reserve left', 'reserve', agreedMinor - used, used)]
+        : [
+            label('Free', 'free', freeMinor, used),
+            label('Reserve', 'reserve', reserveMinor, agreedMinor - reserveMinor),
+          ]),
   ]
   return { stretches, labels, ticks: ticks(end, digits), hook: percent(agreedMinor) }
 }

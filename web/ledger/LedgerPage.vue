@@ -342,7 +342,7 @@ function reverse(e: EventRow): void {
     </section>
 
     <template #panel>
-      <div ref="panel">
+      <div v-if="act || said" ref="panel">
         <ActForm v-if="act" :act="act" @done="done" @close="close" />
         <p v-else-if="said" role="status" class="said">{{ said }}</p>
       </div>

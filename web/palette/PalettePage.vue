@@ -209,12 +209,19 @@ const over = computed(() => {
             <template v-if="r.finish"
               >{{ lrv(r.finish.lab).toFixed(0) }} · <b>{{ (100 * r.share).toFixed(1) }}%</b></template
             >
-            <span v-else class="second">{{ areaText(r.areaMm2, job.studio.system) }}</span>
+            <span v-else class="second">{{
+              r.areaMm2 > 0 ? areaText(r.areaMm2, job.studio.system) : 'not measured'
+            }}</span>
           </td>
         </tr>
       </tbody>
     </table>
-    <div class="bench">
+    <p v-if="facts.finishes.length === 0" class="teach second">
+      A finish is material, color and sheen together. Start with what stays, a floor, a tile, a piece that is
+      loved: everything else is judged against it. “New finish” gives one to the row that is marked; its
+      undertone, share and every clash follow.
+    </p>
+    <div v-else class="samples">
       <span class="second">On the bench, worn by nothing:</span>
       <button
         v-for="f in bench"
@@ -239,7 +246,7 @@ const over = computed(() => {
     </template>
     <template #strip>
       <div class="editor">
-        <div v-if="selected" class="fields wearer">
+        <div v-if="selected" class="fields wearer" :class="{ alone: !finish }">
           <div class="row-field">
             <span class="label">Finish of {{ selected.where.toLowerCase() }}</span>
             <FinishSelect
@@ -399,7 +406,12 @@ td {
 .mark.foliage {
   border-style: dashed;
 }
-.bench {
+.teach {
+  max-width: 62ch;
+  padding-top: 16px;
+  font-size: 14px;
+}
+.samples {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 14px;
@@ -444,6 +456,9 @@ td {
   grid-template-columns: repeat(auto-fit, minmax(86px, 1fr));
   border-bottom: 1px solid var(--rule);
   padding-bottom: 10px;
+}
+.wearer.alone {
+  border: 0;
 }
 .wearer > :first-child {
   grid-column: span 2;

@@ -10,6 +10,7 @@ export function sizeText(option: DerivedOption['option'], system: UnitSystem): s
 /** The verdict on size, with its reason. */
 export function fitText({ fit }: DerivedOption, system: UnitSystem): string {
   if (fit.verdict === 'fits') return 'Fits'
+  if (fit.verdict === 'no limit') return 'No size limit set'
   if (fit.verdict === 'unknown') return `Fit unknown: ${fit.missing.join(', ')} not measured`
   return `Does not fit: ${fit.over.map((o) => `${o.side} ${lengthText(o.byMm, system)} over`).join(', ')}`
 }

@@ -1,12 +1,12 @@
 import type { Finding, Rule } from '../../findings/finding.js'
 import { budgetPosition } from '../budgetPosition.js'
-import type { LedgerFacts } from '../ledgerFacts.js'
+import type { CheaperOption, LedgerFacts } from '../ledgerFacts.js'
 
 function check({ position, cheaper, money }: LedgerFacts): Finding[] {
   const over = -position.freeMinor
   if (over <= 0) return []
   const pastAll = over > position.reserveMinor
-  const enough = cheaper.filter((c) => c.savesMinor >= over).sort((x, y) => x.savesMinor - y.savesMinor)
+  const ways = waysBack(cheaper, over)
   return [
     {
       rule: 'ledger.over-budget',
@@ -18,12 +18,36 @@ function check({ position, cheaper, money }: LedgerFacts): Finding[] {
       measured: `Paid, ordered and chosen come to ${money(position.paidMinor + position.orderedMinor + position.chosenMinor)}`,
       wanted: `at most ${money(position.agreedMinor - position.reserveMinor)} before the reserve of ${money(position.reserveMinor)}`,
       because: 'The reserve is for what nobody foresaw; purchases that were planned should not eat it.',
-      mends: enough.slice(0, 3).map((c) => ({
-        label: `Take ${c.optionName} for ${c.itemName}, saves ${money(c.savesMinor)}`,
-        changes: [{ collection: 'items', id: c.itemId, set: { chosenOptionId: c.optionId } }],
+      mends: ways.map((swaps) => ({
+        label: `Take ${swaps.map((c) => `${c.optionName} for ${c.itemName}`).join(', ')}: saves ${money(
+          swaps.reduce((sum, c) => sum + c.savesMinor, 0),
+        )}`,
+        changes: swaps.map((c) => ({
+          collection: 'items',
+          id: c.itemId,
+          set: { chosenOptionId: c.optionId },
+        })),
       })),
     },
   ]
+}
+
+/**
+ * Swaps that bring the money back inside: single ones that save enough, the least first; when none does, the dearest
+ * savings of different items together, as few as suffice. None when all of them are not enough.
+ */
+function waysBack(cheaper: readonly CheaperOption[], over: number): CheaperOption[][] {
+  const single = cheaper.filter((c) => c.savesMinor >= over).sort((x, y) => x.savesMinor - y.savesMinor)
+  if (single.length > 0) return single.slice(0, 3).map((c) => [c])
+  const together: CheaperOption[] = []
+  let saved = 0
+  for (const c of [...cheaper].sort((x, y) => y.savesMinor - x.savesMinor)) {
+    if (together.some((t) => t.itemId === c.itemId)) continue
+    together.push(c)
+    saved += c.savesMinor
+    if (saved >= over) return [together]
+  }
+  return []
 }
 
 const example = (chosenMinor: number): LedgerFacts => ({
