@@ -101,7 +101,11 @@ async function main() {
   process.on('SIGHUP', () => end(0))
 
   const address = `http://127.0.0.1:${port}/`
-  const server = fork(bundle, [], {
+  // At work on the code the server runs from its sources and starts anew when one changes; else it runs as built.
+  const [program, args] = told.dev
+    ? [join(ROOT, 'node_modules/tsx/dist/cli.mjs'), ['watch', '--clear-screen=false', 'server/main.ts']]
+    : [bundle, []]
+  const server = fork(program, args, {
     cwd: ROOT,
     detached: true, // Ctrl-C at the terminal reaches this script alone, which ends the others in order
     env: {
@@ -112,7 +116,7 @@ async function main() {
       BONITAS_DEMO: told.resetDemo ? 'reset' : told.empty ? 'none' : 'load',
       NODE_ENV: 'production',
     },
-    execArgv: ['--enable-source-maps'],
+    execArgv: told.dev ? [] : ['--enable-source-maps'],
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
   })
   children.push(server)
@@ -126,6 +130,8 @@ async function main() {
     end(1)
   })
   if (told.dev) {
+    writeFileSync(lockFile, JSON.stringify({ pid: process.pid, address }))
+    console.log(`The API is at ${address}; the page, following its sources, at the address below.`)
     const vite = spawn(process.execPath, ['node_modules/vite/bin/vite.js', 'web', '--host', '127.0.0.1'], {
       cwd: ROOT,
       detached: true,

@@ -78,6 +78,9 @@ describe('signing in', () => {
     expect(
       (await owner.request('POST', '/api/members', { name: 'Assistant', email, password: PASSWORD })).status,
     ).toBe(201)
+    const members = (await owner.request('GET', '/api/members')).body as unknown as { role: string }[]
+    expect(members.map((m) => m.role)).toEqual(['owner', 'assistant'])
+    expect(JSON.stringify(members)).not.toContain('argon2')
     expect(
       (await owner.request('POST', '/api/members', { name: 'Again', email, password: PASSWORD })).status,
     ).toBe(409)

@@ -22,8 +22,8 @@ export interface Stretch {
   readonly amountMinor: Minor
 }
 
-export interface CategoryRow {
-  readonly category: string
+/** Figures of one item, or summed over a category: target, and what has become of it. */
+export interface MoneyRow {
   readonly targetMinor: Minor
   readonly chosenMinor: Minor
   readonly orderedMinor: Minor
@@ -31,6 +31,17 @@ export interface CategoryRow {
   readonly forecastMinor: Minor
   /** Target less forecast: below zero is dearer than planned. */
   readonly differenceMinor: Minor
+}
+
+export interface ItemRow extends MoneyRow {
+  readonly itemId: string
+  readonly name: string
+}
+
+export interface CategoryRow extends MoneyRow {
+  readonly category: string
+  /** The items it is the sum of, so that every figure can be traced. */
+  readonly items: readonly ItemRow[]
 }
 
 export interface BudgetPosition {
@@ -62,31 +73,23 @@ export function budgetPosition(
   items: readonly MoneyItem[],
 ): BudgetPosition {
   const stretches: Stretch[] = []
-  const rows = new Map<string, CategoryRow>()
+  const rows = new Map<string, ItemRow[]>()
   for (const item of items) {
-    const paid = sum(item.lines, (l) => l.netPaidMinor)
-    const ordered = sum(item.lines, (l) => l.outstandingMinor)
-    const kept = sum(item.lines, (l) => l.dueMinor)
-    const chosen = item.chosenMinor ?? 0
-    const filled = item.chosenMinor !== undefined || item.lines.some((l) => l.liveQuantity > 0)
-    const forecast = kept + (filled ? chosen : item.targetMinor)
-    for (const [state, amountMinor] of [['paid', paid], ['ordered', ordered], ['chosen', chosen]] as const)
-      if (amountMinor > 0) stretches.push({ itemId: item.id, name: item.name, state, amountMinor })
-    const row = rows.get(item.category) ?? { category: item.category, targetMinor: 0, chosenMinor: 0, orderedMinor: 0, paidMinor: 0, forecastMinor: 0, differenceMinor: 0 }
-    rows.set(item.category, {
-      category: item.category,
-      targetMinor: row.targetMinor + item.targetMinor,
-      chosenMinor: row.chosenMinor + chosen,
-      orderedMinor: row.orderedMinor + ordered,
-      paidMinor: row.paidMinor + paid,
-      forecastMinor: row.forecastMinor + forecast,
-      differenceMinor: row.differenceMinor + item.targetMinor - forecast,
-    })
-  } // prettier-ignore
+    const row = itemRow(item)
+    const states = { paid: row.paidMinor, ordered: row.orderedMinor, chosen: row.chosenMinor }
+    for (const state of STATES)
+      if (states[state] > 0)
+        stretches.push({ itemId: item.id, name: item.name, state, amountMinor: states[state] })
+    rows.set(item.category, [...(rows.get(item.category) ?? []), row])
+  }
+  const categories = [...rows].map(([category, list]): CategoryRow => ({
+    category,
+    items: list,
+    ...sumRows(list),
+  }))
   const of = (state: Stretch['state']) => sum(stretches.filter((s) => s.state === state), (s) => s.amountMinor) // prettier-ignore
   const reserveMinor = shareOf(agreedMinor, reservePpm)
   const [paidMinor, orderedMinor, chosenMinor] = [of('paid'), of('ordered'), of('chosen')]
-  const order = { paid: 0, ordered: 1, chosen: 2 }
   return {
     agreedMinor,
     reserveMinor,
@@ -95,10 +98,41 @@ export function budgetPosition(
     chosenMinor,
     freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor,
     dueBackMinor: sum(items.flatMap((i) => i.lines), (l) => l.dueBackMinor),
-    forecastMinor: sum([...rows.values()], (r) => r.forecastMinor),
-    stretches: stretches.sort((x, y) => order[x.state] - order[y.state]),
-    categories: [...rows.values()],
+    forecastMinor: sum(categories, (r) => r.forecastMinor),
+    stretches: stretches.sort((x, y) => STATES.indexOf(x.state) - STATES.indexOf(y.state)),
+    categories,
   } // prettier-ignore
+}
+
+const STATES = ['paid', 'ordered', 'chosen'] as const
+
+/** One item's figures. Its forecast is what is kept of its orders, and the chosen option or else the target for the rest. */
+function itemRow(item: MoneyItem): ItemRow {
+  const chosenMinor = item.chosenMinor ?? 0
+  const filled = item.chosenMinor !== undefined || item.lines.some((l) => l.liveQuantity > 0)
+  const forecastMinor = sum(item.lines, (l) => l.dueMinor) + (filled ? chosenMinor : item.targetMinor)
+  return {
+    itemId: item.id,
+    name: item.name,
+    targetMinor: item.targetMinor,
+    chosenMinor,
+    orderedMinor: sum(item.lines, (l) => l.outstandingMinor),
+    paidMinor: sum(item.lines, (l) => l.netPaidMinor),
+    forecastMinor,
+    differenceMinor: item.targetMinor - forecastMinor,
+  }
+}
+
+/** Rows added up, figure by figure. */
+export function sumRows(rows: readonly MoneyRow[]): MoneyRow {
+  return {
+    targetMinor: sum(rows, (r) => r.targetMinor),
+    chosenMinor: sum(rows, (r) => r.chosenMinor),
+    orderedMinor: sum(rows, (r) => r.orderedMinor),
+    paidMinor: sum(rows, (r) => r.paidMinor),
+    forecastMinor: sum(rows, (r) => r.forecastMinor),
+    differenceMinor: sum(rows, (r) => r.differenceMinor),
+  }
 }
 
 function sum<T>(list: readonly T[], value: (t: T) => number): number {

@@ -2,7 +2,15 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { published } from '../testing/published.js'
 import { addDays, daysBetween, dayText } from './days.js'
-import { areaText, lengthText, mmText, parseLength, readLength, sixteenthsText } from './length.js'
+import {
+  volumeText,
+  areaText,
+  lengthText,
+  mmText,
+  parseLength,
+  readLength,
+  sixteenthsText,
+} from './length.js'
 
 const ROOM = { minMm: 500, maxMm: 30_000, label: 'Length' }
 
@@ -56,6 +64,11 @@ describe('printing a length', () => {
       }),
     )
   })
+  test('volumes', () =>
+    expect([volumeText(51_819_264_000), volumeText(28_316_846_592, 'imperial')]).toEqual([
+      '51.8 m³',
+      '1000 cu ft',
+    ]))
   test('areas', () =>
     expect([areaText(47_800_000), areaText(92_903_040, 'imperial')]).toEqual(['47.8 m²', '1000 sq ft']))
 })

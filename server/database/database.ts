@@ -3,7 +3,7 @@ import pg from 'pg'
 import { isUuid } from '../http/guards.js'
 
 /** Queries inside one transaction that belongs to a studio, or to the system. */
-export type Tx = NodePgDatabase<Record<string, never>> & { readonly $client: pg.PoolClient }
+export type Tx = NodePgDatabase & { readonly $client: pg.PoolClient }
 
 // Days stay the ISO text that PostgreSQL sends; a Date would move them by the time zone of the process.
 pg.types.setTypeParser(pg.types.builtins.DATE, (text) => text)

@@ -2,23 +2,10 @@ import { and, asc, eq, sql } from 'drizzle-orm'
 import { budgetPosition, type MoneyItem } from '@bonitas/core/ledger/budgetPosition'
 import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
 import type { Studio } from '@bonitas/core/job/snapshot'
+import type { JobLine } from '@bonitas/core/job/jobLine'
 import { landedPrice } from '@bonitas/core/source/landedPrice'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
-
-export interface JobLine {
-  readonly id: string
-  readonly roomName: string
-  readonly place: string
-  readonly clientName: string
-  readonly installOn: string | null
-  readonly agreedMinor: number
-  readonly reserveMinor: number
-  readonly paidMinor: number
-  readonly orderedMinor: number
-  readonly chosenMinor: number
-  readonly freeMinor: number
-}
 
 /** The jobs of a studio with where their money stands: three queries, and the same arithmetic as on the tape. */
 export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {

@@ -9,6 +9,7 @@ import {
   closeSession,
   demoOwner,
   foundStudio,
+  listMembers,
   openSession,
   signIn,
   visitorOf,
@@ -114,6 +115,12 @@ export function sessionRoutes(db: Database, secure: boolean): Router {
     const { studioId, memberId } = await foundStudio(db, wish)
     setCookie(res, await openSession(db, studioId, memberId), secure)
     res.status(201).json({ studioId })
+  })
+
+  router.get('/members', signedIn(db), async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    const members = await db.asStudio(studio.id, (tx) => listMembers(tx, studio.id), 'read')
+    res.json(members)
   })
 
   router.post('/members', signedIn(db), async (req, res) => {

@@ -1,7 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
-import { and, count, eq, gt, inArray, lt, sql } from 'drizzle-orm'
+import { and, count, desc, eq, gt, inArray, lt, sql } from 'drizzle-orm'
 import type { Studio } from '@bonitas/core/job/snapshot'
-import type { Database } from '../database/database.js'
+import type { Database, Tx } from '../database/database.js'
 import { member, session, signInFailure, studio } from '../database/schema.js'
 import { Problem } from '../http/problem.js'
 import { hashPassword, passwordMatches } from './passwords.js'
@@ -157,7 +157,7 @@ export async function foundStudio(
 
 /** Adds a member to a studio. @throws {Problem} 409 when the sign-in name is taken */
 export async function addMember(
-  tx: Parameters<Parameters<Database['asSystem']>[0]>[0],
+  tx: Tx,
   studioId: string,
   wish: { name: string; email: string; password: string; role: 'owner' | 'assistant' },
 ): Promise<string> {
@@ -179,4 +179,20 @@ export async function addMember(
       errors: [{ field: 'email', text: 'This sign-in name is taken. Choose another.' }],
     })
   return id
+}
+
+export interface MemberLine {
+  readonly id: string
+  readonly name: string
+  readonly email: string
+  readonly role: string
+}
+
+/** The members of a studio, owner first. */
+export function listMembers(tx: Tx, studioId: string): Promise<MemberLine[]> {
+  return tx
+    .select({ id: member.id, name: member.name, email: member.email, role: member.role })
+    .from(member)
+    .where(eq(member.studioId, studioId))
+    .orderBy(desc(member.role), member.name)
 }

@@ -9,6 +9,7 @@ defineProps<{
   type?: string
   autocomplete?: string
   inputmode?: 'text' | 'decimal' | 'numeric' | 'email'
+  figure?: boolean
 }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
@@ -23,6 +24,7 @@ const id = useId()
       :type="type ?? 'text'"
       :autocomplete="autocomplete ?? 'off'"
       :inputmode="inputmode"
+      :class="{ right: figure }"
       :aria-invalid="fault ? 'true' : undefined"
       :aria-describedby="fault || hint ? `${id}-says` : undefined"
     />
@@ -38,6 +40,9 @@ const id = useId()
 .plain-field label {
   font-size: 13px;
   color: var(--ink-2);
+}
+.plain-field input.right {
+  text-align: right;
 }
 .plain-field p:empty {
   display: none;

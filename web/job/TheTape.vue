@@ -47,7 +47,14 @@ function step(event: KeyboardEvent): void {
         <b>{{ pointed.text }}</b>
       </p>
       <template v-else>
-        <div v-for="l in labels" :key="l.word" class="label" :class="l.state" :style="{ left: `${l.px}px` }">
+        <div
+          v-for="l in labels"
+          :key="l.word"
+          class="label"
+          :class="l.state"
+          :style="{ left: `${l.px}px` }"
+          :title="l.sum"
+        >
           <span>{{ l.word }}</span>
           <b>{{ l.amount }}</b>
         </div>

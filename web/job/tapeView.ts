@@ -16,6 +16,8 @@ export interface TapeLabel {
   readonly amount: string
   readonly state: TapeStretch['state']
   readonly left: number
+  /** The sum behind the figure. */
+  readonly sum: string
 }
 
 export interface TapeView {
@@ -73,7 +75,20 @@ export function tapeView(
     Math.max(0, agreedMinor - at),
     `Reserve, ${money(Math.max(0, agreedMinor - at))} left of ${money(reserveMinor)}`,
   )
-  const label = (word: string, state: TapeStretch['state'], minor: number, left: number): TapeLabel => ({
+  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen`
+  const sumOf = (state: 'paid' | 'ordered' | 'chosen') =>
+    position.stretches
+      .filter((s) => s.state === state)
+      .map((s) => `${s.name} ${money(s.amountMinor)}`)
+      .join(' + ') || 'nothing yet'
+  const label = (
+    word: string,
+    state: TapeStretch['state'],
+    minor: number,
+    left: number,
+    sum: string,
+  ): TapeLabel => ({
+    sum,
     word,
     state,
     amount: money(minor),
@@ -81,16 +96,22 @@ export function tapeView(
   })
   const past = used - agreedMinor
   const labels = [
-    label('Paid', 'paid', paidMinor, 0),
-    label('Ordered', 'ordered', orderedMinor, paidMinor),
-    label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor),
+    label('Paid', 'paid', paidMinor, 0, sumOf('paid')),
+    label('Ordered', 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
+    label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor, sumOf('chosen')),
     ...(past > 0
-      ? [label('Over', 'over', past, agreedMinor)]
+      ? [label('Over', 'over', past, agreedMinor, spent)]
       : freeMinor < 0
-        ? [label('Reserve left', 'reserve', agreedMinor - used, used)]
+        ? [label('Reserve left', 'reserve', agreedMinor - used, used, spent)]
         : [
-            label('Free', 'free', freeMinor, used),
-            label('Reserve', 'reserve', reserveMinor, agreedMinor - reserveMinor),
+            label('Free', 'free', freeMinor, used, `${spent} − ${money(reserveMinor)} reserve`),
+            label(
+              'Reserve',
+              'reserve',
+              reserveMinor,
+              agreedMinor - reserveMinor,
+              `held back of ${money(agreedMinor)} agreed`,
+            ),
           ]),
   ]
   return { stretches, labels, ticks: ticks(end, digits), hook: percent(agreedMinor) }

@@ -1,27 +1,15 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
+import type { JobLine } from '@bonitas/core/job/jobLine'
 import { InputError } from '@bonitas/core/errors/InputError'
 import { moneyText } from '@bonitas/core/money/moneyText'
 import { parseMoney } from '@bonitas/core/money/parseMoney'
 import { dayText } from '@bonitas/core/units/days'
 import { ApiProblem, request } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
+import MembersPanel from './MembersPanel.vue'
 import { useSessionStore } from '../session/sessionStore.js'
-
-interface JobLine {
-  readonly id: string
-  readonly roomName: string
-  readonly place: string
-  readonly clientName: string
-  readonly installOn: string | null
-  readonly agreedMinor: number
-  readonly reserveMinor: number
-  readonly paidMinor: number
-  readonly orderedMinor: number
-  readonly chosenMinor: number
-  readonly freeMinor: number
-}
 
 const session = useSessionStore()
 const router = useRouter()
@@ -181,6 +169,7 @@ async function signOut(): Promise<void> {
         </tbody>
       </table>
       <p v-else-if="!jobs && !message" class="second" role="status">Opening …</p>
+      <MembersPanel class="members" />
     </main>
   </div>
 </template>
@@ -258,5 +247,8 @@ td {
 }
 .chosen {
   background: #c8c8c8;
+}
+.members {
+  margin-top: 26px;
 }
 </style>

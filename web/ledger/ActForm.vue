@@ -6,6 +6,7 @@ import { minorToDecimal } from '@bonitas/core/money/currency'
 import { moneyText } from '@bonitas/core/money/moneyText'
 import { parseMoney } from '@bonitas/core/money/parseMoney'
 import { ApiProblem, ServerGone } from '../api/http.js'
+import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 
@@ -107,77 +108,40 @@ const over = computed(() => {
   <form ref="root" class="act" novalidate @submit.prevent="send" @keydown.esc="emit('close')">
     <h2>{{ act.title }}</h2>
     <p class="second">{{ act.says }}</p>
-    <div v-if="act.amount" class="row-field">
-      <label :for="`${id}a`">{{ act.amount.label }}</label>
-      <input
-        :id="`${id}a`"
-        v-model="form.amount"
-        inputmode="decimal"
-        class="right"
-        autocomplete="off"
-        :aria-invalid="fault(act.amount.field) ? 'true' : undefined"
-        :aria-describedby="`${id}as`"
-      />
-      <p :id="`${id}as`" :class="fault(act.amount.field) ? 'fault' : 'second'">
-        {{ fault(act.amount.field) ?? `at most ${over}` }}
-      </p>
-    </div>
-    <div v-if="act.quantity !== undefined" class="row-field">
-      <label :for="`${id}q`">Quantity</label>
-      <input
-        :id="`${id}q`"
-        v-model="form.quantity"
-        inputmode="numeric"
-        class="right"
-        autocomplete="off"
-        :aria-invalid="fault('quantity') ? 'true' : undefined"
-        :aria-describedby="`${id}qs`"
-      />
-      <p :id="`${id}qs`" :class="fault('quantity') ? 'fault' : 'second'">
-        {{ fault('quantity') ?? `at most ${act.quantity}` }}
-      </p>
-    </div>
-    <div class="row-field">
-      <label :for="`${id}d`">Date</label>
-      <input
-        :id="`${id}d`"
-        v-model="form.day"
-        type="date"
-        :aria-invalid="fault(act.dayField) ? 'true' : undefined"
-        :aria-describedby="`${id}ds`"
-      />
-      <p :id="`${id}ds`" class="fault">{{ fault(act.dayField) }}</p>
-    </div>
-    <div v-if="act.expectedOn !== undefined" class="row-field">
-      <label :for="`${id}e`">Expected on</label>
-      <input
-        :id="`${id}e`"
-        v-model="form.expectedOn"
-        type="date"
-        :aria-invalid="fault('expectedOn') ? 'true' : undefined"
-        :aria-describedby="`${id}es`"
-      />
-      <p :id="`${id}es`" :class="fault('expectedOn') ? 'fault' : 'second'">
-        {{ fault('expectedOn') ?? 'may stay empty' }}
-      </p>
-    </div>
+    <PlainField
+      v-if="act.amount"
+      v-model="form.amount"
+      :label="act.amount.label"
+      inputmode="decimal"
+      figure
+      :fault="fault(act.amount.field)"
+      :hint="`at most ${over}`"
+    />
+    <PlainField
+      v-if="act.quantity !== undefined"
+      v-model="form.quantity"
+      label="Quantity"
+      inputmode="numeric"
+      figure
+      :fault="fault('quantity')"
+      :hint="`at most ${act.quantity}`"
+    />
+    <PlainField v-model="form.day" label="Date" type="date" :fault="fault(act.dayField)" />
+    <PlainField
+      v-if="act.expectedOn !== undefined"
+      v-model="form.expectedOn"
+      label="Expected on"
+      type="date"
+      :fault="fault('expectedOn')"
+      hint="may stay empty"
+    />
     <div v-if="act.means" class="row-field">
       <label :for="`${id}m`">Paid by</label>
       <select :id="`${id}m`" v-model="form.means">
         <option v-for="m in MEANS" :key="m">{{ m }}</option>
       </select>
     </div>
-    <div class="row-field">
-      <label :for="`${id}n`">{{ act.needsNote ? 'Reason' : 'Note' }}</label>
-      <input
-        :id="`${id}n`"
-        v-model="form.note"
-        autocomplete="off"
-        :aria-invalid="fault('note') ? 'true' : undefined"
-        :aria-describedby="`${id}ns`"
-      />
-      <p :id="`${id}ns`" class="fault">{{ fault('note') }}</p>
-    </div>
+    <PlainField v-model="form.note" :label="act.needsNote ? 'Reason' : 'Note'" :fault="fault('note')" />
     <p class="fault" role="alert">{{ message }}</p>
     <div class="buttons">
       <button class="button primary" :disabled="busy">{{ act.button }}</button>
@@ -193,9 +157,6 @@ const over = computed(() => {
   padding: 12px 14px;
   display: grid;
   gap: 9px;
-}
-.right {
-  text-align: right;
 }
 .buttons {
   display: flex;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/derive'
+import { sumRows } from '@bonitas/core/ledger/budgetPosition'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'
 import { addDays } from '@bonitas/core/units/days'
@@ -31,20 +32,9 @@ const column = (minor: number) =>
 const day = (iso: string) => dayText(iso, store.day)
 const signed = (minor: number) => (minor > 0 ? `+${column(minor)}` : column(minor))
 
-const totals = computed(() => {
-  const rows = position.value?.categories ?? []
-  const of = (
-    key: 'targetMinor' | 'chosenMinor' | 'orderedMinor' | 'paidMinor' | 'forecastMinor' | 'differenceMinor',
-  ) => rows.reduce((s, r) => s + r[key], 0)
-  return {
-    target: of('targetMinor'),
-    chosen: of('chosenMinor'),
-    ordered: of('orderedMinor'),
-    paid: of('paidMinor'),
-    forecast: of('forecastMinor'),
-    difference: of('differenceMinor'),
-  }
-})
+const totals = computed(() => sumRows(position.value?.categories ?? []))
+const openCategory = ref<string>()
+const FIGURES = ['targetMinor', 'chosenMinor', 'orderedMinor', 'paidMinor', 'forecastMinor'] as const
 
 let opener: HTMLElement | null = null
 function begin(next: Act): void {
@@ -177,28 +167,35 @@ function reverse(e: EventRow): void {
           <th scope="col" class="figure">Difference</th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="c in position.categories" :key="c.category">
-          <th scope="row">{{ c.category }}</th>
-          <td class="figure">{{ column(c.targetMinor) }}</td>
-          <td class="figure">{{ column(c.chosenMinor) }}</td>
-          <td class="figure">{{ column(c.orderedMinor) }}</td>
-          <td class="figure">{{ column(c.paidMinor) }}</td>
-          <td class="figure">{{ column(c.forecastMinor) }}</td>
+      <tbody v-for="c in position.categories" :key="c.category">
+        <tr>
+          <th scope="row">
+            <button
+              class="trace"
+              :aria-expanded="openCategory === c.category"
+              @click="openCategory = openCategory === c.category ? undefined : c.category"
+            >
+              {{ c.category }}
+            </button>
+          </th>
+          <td v-for="f in FIGURES" :key="f" class="figure">{{ column(c[f]) }}</td>
           <td class="figure" :title="c.differenceMinor < 0 ? 'dearer than its target' : 'under its target'">
             {{ signed(c.differenceMinor) }}
           </td>
         </tr>
+        <template v-if="openCategory === c.category">
+          <tr v-for="i in c.items" :key="i.itemId" class="item">
+            <th scope="row">{{ i.name }}</th>
+            <td v-for="f in FIGURES" :key="f" class="figure">{{ column(i[f]) }}</td>
+            <td class="figure">{{ signed(i.differenceMinor) }}</td>
+          </tr>
+        </template>
       </tbody>
       <tfoot>
         <tr>
           <th scope="row">all</th>
-          <td class="figure">{{ column(totals.target) }}</td>
-          <td class="figure">{{ column(totals.chosen) }}</td>
-          <td class="figure">{{ column(totals.ordered) }}</td>
-          <td class="figure">{{ column(totals.paid) }}</td>
-          <td class="figure">{{ column(totals.forecast) }}</td>
-          <td class="figure">{{ signed(totals.difference) }}</td>
+          <td v-for="f in FIGURES" :key="f" class="figure">{{ column(totals[f]) }}</td>
+          <td class="figure">{{ signed(totals.differenceMinor) }}</td>
         </tr>
       </tfoot>
     </table>
@@ -406,7 +403,32 @@ tfoot td {
   border-top: 1px solid var(--ink);
   font-weight: 650;
 }
-.categories tbody tr:last-child > * {
+.trace {
+  border: 0;
+  background: none;
+  padding: 0;
+  min-height: 24px;
+  text-align: left;
+}
+.trace::before {
+  content: '+';
+  display: inline-block;
+  width: 14px;
+  color: var(--ink-2);
+}
+.trace[aria-expanded='true']::before {
+  content: '−';
+}
+.item > * {
+  font-size: 13px;
+  color: var(--ink-2);
+  border-bottom-color: transparent;
+  padding-top: 0;
+}
+.item th {
+  padding-left: 14px;
+}
+.categories tbody:last-of-type tr:last-child > * {
   border-bottom: 0;
 }
 .order > * {

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { WALL_SIDES } from '@bonitas/core/job/words'
 import { openingFaults } from '@bonitas/core/measure/roomAreas'
 import { OPENING_KINDS, type Opening } from '@bonitas/core/measure/schema'
-import { areaText, lengthText } from '@bonitas/core/units/length'
+import { areaText, lengthText, volumeText } from '@bonitas/core/units/length'
 import { labOf } from '@bonitas/core/palette/paletteFacts'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -238,7 +238,7 @@ const wallSum = (w: { lengthMm: number; grossMm2: number; openingsMm2: number })
           </div>
           <div>
             <dt>Volume</dt>
-            <dd>{{ (areas.volumeMm3 / 1e9).toFixed(1) }} m³</dd>
+            <dd>{{ volumeText(areas.volumeMm3, system) }}</dd>
           </div>
         </dl>
       </template>

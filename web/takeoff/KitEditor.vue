@@ -4,6 +4,7 @@ import { InputError } from '@bonitas/core/errors/InputError'
 import type { Finish, PaintKit } from '@bonitas/core/palette/schema'
 import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/takeoff/paintTakeoff'
 import { parsePercent, percentText } from '@bonitas/core/money/rate'
+import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { readTins, tinsText } from './tinsText.js'
 
@@ -69,30 +70,14 @@ function keep(): void {
   <form class="kit" novalidate @submit.prevent="keep" @change="keep" @keydown.esc="show">
     <h2>{{ finish.name }}, as sold</h2>
     <div class="two">
-      <div class="row-field">
-        <label :for="`${id}s`">Spreading rate, m² a liter</label>
-        <input
-          :id="`${id}s`"
-          v-model="spread"
-          inputmode="decimal"
-          class="right"
-          :aria-invalid="faults.spread ? 'true' : undefined"
-          :aria-describedby="`${id}ss`"
-        />
-        <p :id="`${id}ss`" class="fault">{{ faults.spread }}</p>
-      </div>
-      <div class="row-field">
-        <label :for="`${id}l`">Loss, %</label>
-        <input
-          :id="`${id}l`"
-          v-model="loss"
-          inputmode="decimal"
-          class="right"
-          :aria-invalid="faults.loss ? 'true' : undefined"
-          :aria-describedby="`${id}ls`"
-        />
-        <p :id="`${id}ls`" class="fault">{{ faults.loss }}</p>
-      </div>
+      <PlainField
+        v-model="spread"
+        label="Spreading rate, m² a liter"
+        inputmode="decimal"
+        figure
+        :fault="faults.spread"
+      />
+      <PlainField v-model="loss" label="Loss, %" inputmode="decimal" figure :fault="faults.loss" />
     </div>
     <div class="row-field">
       <label :for="`${id}t`">Tins on offer, one a line</label>
@@ -119,11 +104,5 @@ function keep(): void {
   grid-template-columns: 1fr 1fr;
   gap: 10px;
   align-items: end;
-}
-.right {
-  text-align: right;
-}
-p:empty {
-  display: none;
 }
 </style>

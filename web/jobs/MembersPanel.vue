@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref, shallowRef } from 'vue'
+import { ApiProblem, request } from '../api/http.js'
+import PlainField from '../form/PlainField.vue'
+import { useSessionStore } from '../session/sessionStore.js'
+
+interface MemberLine {
+  readonly id: string
+  readonly name: string
+  readonly email: string
+  readonly role: string
+}
+
+/** Who works in the studio; its owner adds assistants. */
+const session = useSessionStore()
+const members = shallowRef<readonly MemberLine[]>([])
+const adding = ref(false)
+const form = reactive({ name: '', email: '', password: '' })
+const faults = ref<Record<string, string>>({})
+const message = ref('')
+
+async function load(): Promise<void> {
+  members.value = await request<MemberLine[]>('/members')
+}
+onMounted(() => load().catch((error: unknown) => (message.value = String(error))))
+
+async function add(): Promise<void> {
+  faults.value = {}
+  message.value = ''
+  try {
+    await request('/members', { method: 'POST', body: { ...form } })
+    Object.assign(form, { name: '', email: '', password: '' })
+    adding.value = false
+    await load()
+  } catch (error) {
+    if (error instanceof ApiProblem && error.errors.length > 0)
+      faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
+    else message.value = error instanceof Error ? error.message : String(error)
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="members-head">
+    <div class="head">
+      <h2 id="members-head">Members</h2>
+      <button
+        v-if="session.visitor?.member.role === 'owner'"
+        class="button"
+        :aria-expanded="adding"
+        @click="adding = !adding"
+      >
+        Add an assistant
+      </button>
+    </div>
+    <form v-if="adding" novalidate @submit.prevent="add">
+      <PlainField v-model="form.name" label="Name" :fault="faults.name" />
+      <PlainField
+        v-model="form.email"
+        label="Sign-in name"
+        hint="An address such as name@place"
+        :fault="faults.email"
+      />
+      <PlainField
+        v-model="form.password"
+        label="First password"
+        hint="10 characters or more"
+        type="password"
+        autocomplete="new-password"
+        :fault="faults.password"
+      />
+      <button class="button primary">Add</button>
+    </form>
+    <p v-if="message" class="fault" role="alert">{{ message }}</p>
+    <ul>
+      <li v-for="m in members" :key="m.id">
+        <b>{{ m.name }}</b> <span class="second">{{ m.role }} · {{ m.email }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section {
+  border-top: 1px solid var(--ink);
+  padding-top: 10px;
+  display: grid;
+  gap: 10px;
+  max-width: 760px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+form {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr auto;
+  gap: 12px;
+  align-items: start;
+}
+form > button {
+  margin-top: 21px;
+}
+li {
+  padding: 3px 0;
+}
+</style>
