@@ -168,7 +168,7 @@ function step(event: KeyboardEvent): void {
 }
 .hook {
   position: absolute;
-  top: -8px;
+  top: -3px;
   bottom: -14px;
   width: 3px;
   margin-left: -1px;

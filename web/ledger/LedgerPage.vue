@@ -30,7 +30,7 @@ const money = (minor: number) =>
 const column = (minor: number) =>
   moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
 const day = (iso: string) => dayText(iso, store.day)
-const signed = (minor: number) => (minor > 0 ? `+${column(minor)}` : column(minor))
+const signed = (minor: number) => (minor > 0 ? `+${column(minor)}` : column(minor).replace('-', '−'))
 
 const totals = computed(() => sumRows(position.value?.categories ?? []))
 const openCategory = ref<string>()
@@ -200,7 +200,7 @@ function reverse(e: EventRow): void {
       </tfoot>
     </table>
 
-    <section aria-label="Orders">
+    <section class="part" aria-label="Orders">
       <h2>Orders</h2>
       <p v-if="store.derived.orders.length === 0 && groups.length === 0" class="teach second">
         An order takes the options chosen in Source, from one supplier, at the landed price of the day. Choose
@@ -287,7 +287,7 @@ function reverse(e: EventRow): void {
       </table>
     </section>
 
-    <section aria-label="Running list">
+    <section class="part" aria-label="Running list">
       <h2>Running list</h2>
       <table v-if="events.length > 0">
         <thead>
@@ -366,11 +366,10 @@ function reverse(e: EventRow): void {
 </template>
 
 <style scoped>
-section {
+.part {
   margin-top: 20px;
 }
 .group {
-  margin: 0;
   border-bottom: 1px solid var(--rule);
   padding-bottom: 12px;
   display: grid;
@@ -402,6 +401,10 @@ tfoot td {
   border-bottom: 0;
   border-top: 1px solid var(--ink);
   font-weight: 650;
+}
+.categories td,
+.categories tbody th {
+  vertical-align: middle;
 }
 .trace {
   border: 0;
