@@ -220,6 +220,9 @@ test('a first room, from its measures to money tracked', async ({ page, empty })
   await expect(row('furniture')).toContainText(
     /€1,300\.00.*€0\.00.*€0\.00.*€1,260\.00.*€1,260\.00.*\+€40\.00/,
   )
+  await page.getByRole('button', { name: 'textiles' }).click()
+  await expect(row('Cushions').first()).toContainText(/€90\.00.*€81\.00.*€81\.00.*\+€9\.00/)
+  await expect(row('Rug').first()).toContainText(/€600\.00.*€0\.00.*€0\.00.*€0\.00.*€600\.00.*€0\.00/)
   await expect(row('textiles')).toContainText(/€690\.00.*€0\.00.*€0\.00.*€81\.00.*€681\.00.*\+€9\.00/)
   await expect(row('all')).toContainText(/€1,990\.00.*€1,341\.00.*€1,941\.00.*\+€49\.00/)
 

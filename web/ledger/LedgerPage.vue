@@ -414,13 +414,13 @@ tfoot td {
   text-align: left;
 }
 .trace::before {
-  content: '+';
+  content: '+' / '';
   display: inline-block;
   width: 14px;
   color: var(--ink-2);
 }
 .trace[aria-expanded='true']::before {
-  content: '−';
+  content: '−' / '';
 }
 .item > * {
   font-size: 13px;
