@@ -186,9 +186,6 @@ async function serverAndPage() {
       const observer = new MutationObserver(look)
       observer.observe(document, { childList: true, subtree: true })
     })
-    await page.route('**/blank.html', (route) =>
-      route.fulfill({ contentType: 'text/html', body: '<!doctype html><title>bare</title><h1>bare</h1>' }),
-    )
     await page.goto(`${url}/sign-in`)
     await page.getByRole('button', { name: 'Open the demo studio' }).click()
     await page.getByRole('link', { name: 'Music and reading room' }).click()
@@ -219,7 +216,7 @@ async function serverAndPage() {
         // The page's own clock: from the start of the navigation to the frame in which the stage is drawn.
         shown.push(await page.waitForFunction(() => window.__shown).then((h) => h.jsonValue()))
         await page.goto('about:blank')
-        await page.goto(`${url}/blank.html`)
+        await page.goto('data:text/html,<h1>bare</h1>')
         blank.push(await page.waitForFunction(() => window.__shown).then((h) => h.jsonValue()))
       }
       row(

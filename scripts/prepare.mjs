@@ -4,6 +4,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { gzipSync } from 'node:zlib'
 import { Trouble } from './packages.mjs'
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..')
@@ -67,6 +68,13 @@ function whenChanged(name, sources, product, build) {
   writeFileSync(stamp, wanted)
 }
 
+/** Lays a gzip copy beside every script and style, so that the server compresses nothing while a page waits. */
+function precompress(folder) {
+  for (const name of readdirSync(folder))
+    if (/\.(js|css)$/.test(name))
+      writeFileSync(join(folder, `${name}.gz`), gzipSync(readFileSync(join(folder, name)), { level: 9 }))
+}
+
 /** Builds web client and server into plain files. */
 export async function build() {
   whenChanged('web-build', ['web', 'core', 'package-lock.json'], 'web/dist/index.html', () => {
@@ -78,6 +86,7 @@ export async function build() {
       '--logLevel',
       'warn',
     ])
+    precompress(join(ROOT, 'web/dist/assets'))
   })
   const bundle = '.bonitas/server/main.mjs'
   const { build: bundleServer } = await import('esbuild')

@@ -5,6 +5,8 @@ import express, { type Express } from 'express'
 import helmet from 'helmet'
 import type { Database } from './database/database.js'
 import { sameOrigin } from './http/guards.js'
+import { precompressed } from './http/precompressed.js'
+import { pagePreload } from './http/pagePreload.js'
 import { notFound, problemHandler } from './http/problem.js'
 import { jobRoutes } from './job/routes.js'
 import { ledgerRoutes } from './ledger/routes.js'
@@ -66,14 +68,18 @@ export function createApp({ db, webFolder, secure = false }: AppOptions): Expres
   app.use('/api', api)
 
   if (webFolder && existsSync(webFolder)) {
+    app.use('/assets', precompressed(join(webFolder, 'assets')))
     app.use(
       '/assets',
       express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
     )
     app.use(express.static(webFolder, { index: false }))
-    app.get('/{*path}', (_req, res) =>
-      res.set('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')),
-    )
+    const preload = pagePreload(webFolder)
+    app.get('/{*path}', (req, res) => {
+      const link = preload(req.path)
+      if (link) res.set('Link', link)
+      res.set('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html'))
+    })
   }
   app.use(problemHandler)
   return app

@@ -15,6 +15,28 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     manifest: true,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'vue', test: /\/node_modules\/(@vue|vue|vue-router|pinia)\//, priority: 2 },
+            {
+              name: 'shared',
+              test: /\/core\/(money|errors)\/|\/core\/units\/days|\/web\/(api|session\/sessionStore|form\/PlainField)/,
+              priority: 1,
+            },
+            // What every stage of a job needs comes as one file instead of a dozen small ones. The money and the plain
+            // field stay apart: the pages before a job use them too.
+            {
+              name: 'job',
+              test: (id: string) =>
+                (/\/core\/(?!money|errors)/.test(id) && !/\/core\/units\/days/.test(id)) ||
+                /\/node_modules\/(yup|culori|d3-|internmap|property-expr|tiny-case|toposort)/.test(id),
+            },
+          ],
+        },
+      },
+    },
   },
   server: api
     ? { proxy: { '/api': { target: api, changeOrigin: true, headers: { origin: new URL(api).origin } } } }
