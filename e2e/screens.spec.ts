@@ -165,3 +165,20 @@ test('changing the school judges the room anew at once', async ({ page, demo }) 
   await expect(page.locator('.findings article')).toHaveCount(2)
   await expect(page.locator('.findings')).toContainText('School: quiet neutral.')
 })
+
+test('the code and data of a job page are asked for together, and scripts come compressed', async ({
+  page,
+  demo,
+  request,
+}) => {
+  await openDemo(page, demo.url)
+  const answer = await request.get(page.url())
+  const link = answer.headers().link ?? ''
+  expect(link).toContain('</api/session>; rel=preload')
+  expect(link).toMatch(/<\/assets\/BriefPage-[^>]+\.js>; rel=modulepreload/)
+  for (const [, file] of link.matchAll(/<(\/assets\/[^>]+)>/g)) {
+    const asset = await request.get(`${demo.url}${file ?? ''}`)
+    expect([asset.status(), asset.headers()['content-encoding']], file).toEqual([200, 'gzip'])
+  }
+  expect((await request.get(`${demo.url}/assets/nothing.js`)).status()).toBe(404)
+})

@@ -4,6 +4,7 @@ import { createApp } from './app.js'
 import { Database } from './database/database.js'
 import { migrate } from './database/migrate.js'
 import { loadDemo } from './demo/loadDemo.js'
+import { loggable } from './http/loggable.js'
 
 // The process that `npm start` runs. Told by the environment: DATABASE_URL, PORT, HOST, BONITAS_ROOT, BONITAS_DEMO
 // (load | reset | none), BONITAS_SECURE.
@@ -14,7 +15,7 @@ if (!url) throw new Error('DATABASE_URL is missing. Start the program with npm s
 
 process.on('uncaughtException', (error: Error) => {
   // What stops the start is told in a sentence; what happens later keeps its trace.
-  console.error(!started ? error.message : error)
+  console.error(started ? loggable(error) : error.message)
   process.exit(1)
 })
 let started = false

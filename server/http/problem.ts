@@ -1,6 +1,7 @@
 import type { ErrorRequestHandler, Response } from 'express'
 import { ValidationError } from 'yup'
 import { InputError } from '@bonitas/core/errors/InputError'
+import { loggable } from './loggable.js'
 
 export interface FieldFault {
   readonly field: string
@@ -57,6 +58,7 @@ export function toProblem(error: unknown): Problem {
     return new Problem(400, 'Not readable', 'The body is not JSON. Check its form.')
   if (error instanceof URIError || body.status === 400)
     return new Problem(400, 'Not readable', 'The address is not well formed.')
+  if (body.status === 404) return notFound('This file')
   const db = databaseError(error)
   if (db?.code === '23503')
     return conflict(
@@ -97,6 +99,6 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
   }
   const problem = toProblem(error)
   // The path has ids but never what was typed; bodies and cookies stay out of the log.
-  if (problem.status >= 500) console.error(`${req.method} ${req.path}`, error)
+  if (problem.status >= 500) console.error(`${req.method} ${req.path}: ${loggable(error)}`)
   sendProblem(res, problem)
 }

@@ -287,7 +287,7 @@ const limits = (i: DerivedItem) => {
           }}
         </p>
         <p :class="{ unfit: o.fit.verdict === 'too large' }">
-          {{ fitText(o, system) }}<template v-if="o.option.note"> · {{ o.option.note }}</template>
+          {{ [fitText(o, system), o.option.note].filter(Boolean).join(' · ') }}
         </p>
         <div v-if="o === option" class="more">
           <ol class="sum second">

@@ -7,10 +7,10 @@ export function sizeText(option: DerivedOption['option'], system: UnitSystem): s
   return sides.map((mm) => (system === 'metric' ? mmText(mm) : lengthText(mm, system))).join(' × ')
 }
 
-/** The verdict on size, with its reason. */
+/** The verdict on size, with its reason; nothing when the item sets no limit. */
 export function fitText({ fit }: DerivedOption, system: UnitSystem): string {
   if (fit.verdict === 'fits') return 'Fits'
-  if (fit.verdict === 'no limit') return 'No size limit set'
+  if (fit.verdict === 'no limit') return ''
   if (fit.verdict === 'unknown') return `Fit unknown: ${fit.missing.join(', ')} not measured`
   return `Does not fit: ${fit.over.map((o) => `${o.side} ${lengthText(o.byMm, system)} over`).join(', ')}`
 }
