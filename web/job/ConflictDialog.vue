@@ -113,6 +113,9 @@ form,
   display: flex;
   margin-top: 14px;
 }
+tbody th {
+  border-bottom-color: var(--rule);
+}
 label {
   display: flex;
   gap: 8px;

@@ -443,7 +443,7 @@ td {
 .editor {
   display: grid;
   gap: 10px;
-  min-height: 128px;
+  min-height: 204px;
   align-content: start;
 }
 .fields {
