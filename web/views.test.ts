@@ -1,0 +1,116 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from 'vitest'
+import { deriveJob } from '@bonitas/core/job/derive'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { stageLines } from './job/stageLines.js'
+import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'
+import { paletteRows } from './palette/paletteRows.js'
+import { axisMarks, axisView } from './source/axisView.js'
+import { fitText, landedSteps, sizeText } from './source/optionText.js'
+
+// The views of the stages over the demo's first job, without mounting anything.
+const file = JSON.parse(
+  readFileSync(new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
+) as JobSnapshot
+const job: JobSnapshot = {
+  ...file,
+  studio: { id: 's', name: '', currency: 'EUR', locale: 'en-IE', system: 'metric' },
+}
+const derived = deriveJob(job, '2026-11-23')
+const money = (minor: number) => `€${(minor / 100).toFixed(2)}`
+
+test('each stage says in words and numbers what is open', () => {
+  expect(stageLines(job, derived, '2026-11-23').map((s) => [s.number, s.name, s.line])).toEqual([
+    [1, 'Brief', '5 uses · 31 Dec'],
+    [2, 'Measure', '19.1 m² floor'],
+    [3, 'Palette', '1 clash'],
+    [5, 'Take-off', '11.3 L in 5 paints'],
+    [6, 'Source', '3 of 15 open'],
+    [7, 'Ledger', '2 to look at'],
+  ])
+  const bare: JobSnapshot = {
+    ...job,
+    room: { ...job.room, lengthMm: null },
+    uses: [],
+    finishes: [],
+    placements: [],
+    pieces: [],
+    items: [],
+    options: [],
+    orders: [],
+    lines: [],
+    entries: [],
+  }
+  expect(stageLines(bare, deriveJob(bare, '2026-11-23'), '2026-11-23').map((s) => s.line)).toEqual([
+    '0 uses · 31 Dec', 'not measured yet', 'no finishes yet', 'nothing to paint yet', 'no items yet', '0 orders',
+  ]) // prettier-ignore
+})
+
+describe('the palette', () => {
+  const rows = paletteRows(job, derived.palette, derived.areas)
+  test('one row for each thing that wears a finish, the largest first; the shares are all that is seen', () => {
+    expect(rows.length).toBe(job.placements.length + job.pieces.length)
+    expect(rows[0]).toMatchObject({ where: 'Walls', kind: 'surface' })
+    expect(rows.reduce((sum, r) => sum + r.share, 0)).toBeCloseTo(1, 9)
+    expect(rows.map((r) => r.where)).toContain('Cushions × 4')
+  })
+  test('what has no finish is asked for at the end', () => {
+    const open = paletteRows(
+      { ...job, placements: job.placements.filter((p) => p.surface !== 'walls') },
+      derived.palette,
+      derived.areas,
+    )
+    expect(open.at(-1)).toMatchObject({ where: 'Walls', finish: undefined, share: 0 })
+  })
+  test('on the dial red lies right, yellow up, and chroma outward', () => {
+    const dots = dialView(derived.palette.finishes)
+    const madder = dots.find((d) => d.name === 'Madder velvet')!
+    const tarn = dots.find((d) => d.name === 'Tarn')!
+    expect(madder.x > 0 && madder.y < 0 && tarn.x < 0 && tarn.y > 0).toBe(true)
+    expect(Math.hypot(madder.x, madder.y)).toBeGreaterThan(Math.hypot(tarn.x, tarn.y))
+    expect(dots.find((d) => d.name === 'Aged brass')!.benched).toBe(true)
+    expect([dialDistance(0), dialDistance(60), dialDistance(500)]).toEqual([0, DIAL_RADIUS, DIAL_RADIUS])
+  })
+})
+
+describe('source', () => {
+  const item = (id: string) => derived.items.find((i) => i.item.id === id)!
+  const axis = axisView(derived.items, 2)
+  test('one scale for all: it begins at nothing, ends past the dearest and never falls', () => {
+    expect(axis.place(0)).toBe(0)
+    expect(axis.ticks.at(-1)).toEqual({ left: 100, text: '2500' })
+    const places = [0, 1000, 7400, 59_000, 148_000, 217_500].map(axis.place)
+    expect([...places].sort((x, y) => x - y)).toEqual(places)
+    expect(axis.place(99_999_999)).toBe(100)
+  })
+  test('numbers of the scale do not run into each other', () => {
+    const shown = axis.ticks.filter((t) => t.text !== '').map((t) => t.left)
+    shown.slice(1).forEach((left, i) => expect(left - shown[i]!).toBeGreaterThanOrEqual(4.5))
+  })
+  test('a mark says its name, kind, price, and whether it fits', () => {
+    const marks = axisMarks(item('settee'), axis, money)
+    expect(marks.find((m) => m.optionId === 'settee-a')).toMatchObject({
+      chosen: true,
+      fits: true,
+      text: 'Chalk boucle settee, new, €1480.00, chosen',
+    })
+    expect(marks.find((m) => m.optionId === 'settee-b')).toMatchObject({
+      fits: false,
+      text: 'Linen settee, long, new, €1935.00, does not fit',
+    })
+  })
+  test('size, fit and the sum behind a price in words', () => {
+    const settee = item('settee').options.find((o) => o.option.id === 'settee-b')!
+    expect(sizeText(settee.option, 'metric')).toBe('2\u2009180 × 940 × 800')
+    expect(fitText(settee, 'metric')).toBe('Does not fit: width 200 mm over')
+    const curtains = item('curtains').chosen!
+    expect(fitText(curtains, 'metric')).toBe('')
+    expect(landedSteps(curtains, 1, money)).toEqual([
+      '1 × €800.00 = €800.00',
+      'less 10 %: − €80.00',
+      'tax inside: €124.96',
+      'landed: €720.00',
+    ])
+    expect(landedSteps(item('cushions').chosen!, 4, money)[0]).toBe('4 in packs of 2: 2 × €48.00 = €96.00')
+  })
+})
