@@ -314,3 +314,37 @@ test('the budget of the screen is the budget of a sum in SQL', async () => {
   ).body.find((j) => j.id === jobId)!
   expect([listed.paidMinor, listed.freeMinor]).toEqual([p.paidMinor, p.freeMinor])
 })
+
+test('every field of every act: whatever is sent, an answer that names the field, never a failure, and nothing written', async () => {
+  const { jobId, items } = await jobWithItems(member, [10_000])
+  const ordered = await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
+  const before = await snapshotOf(member, jobId)
+  const lineId = before.lines[0]!.id
+  const orderId = ordered.body.orderId!
+  const acts: Record<string, Record<string, unknown>> = {
+    orders: orderOf([items[0]!.itemId]),
+    payments: paymentOf(orderId, 100),
+    deliveries: { orderId, lineIds: [lineId], deliveredOn: '2026-11-05', note: '' },
+    returns: { lineId, quantity: 1, creditMinor: 100, returnedOn: '2026-11-05', note: '' },
+    refunds: { lineId, amountMinor: 100, refundedOn: '2026-11-05', means: 'bank', note: '' },
+    cancellations: { lineId, cancelledOn: '2026-11-05', note: '' },
+    reversals: { eventId: ordered.body.eventId, reversedOn: '2026-11-05', note: 'wrong' },
+  }
+  const bad = ['letters', -1, 1e300, 0.5, 'x'.repeat(10_000), true, {}, '\u0000', '2026-13-45']
+  let refused = 0
+  for (const [path, fields] of Object.entries(acts))
+    for (const field of Object.keys(fields))
+      for (const value of bad) {
+        // A note may be any short text.
+        if (field === 'note' && (value === 'letters' || value === '2026-13-45')) continue
+        const answer = await money(member, jobId, path, { ...fields, [field]: value })
+        expect(
+          [answer.status, answer.body.errors?.[0]?.field],
+          `${path}.${field} = ${JSON.stringify(value).slice(0, 30)}`,
+        ).toEqual([400, expect.stringMatching(new RegExp(`^${field}`))])
+        expect(answer.body.errors![0]!.text).toMatch(/^[A-Z].*\.$/)
+        refused++
+      }
+  expect(refused).toBeGreaterThan(200)
+  expect((await snapshotOf(member, jobId)).entries).toEqual(before.entries)
+})
