@@ -223,7 +223,7 @@ tbody.here .sw {
   width: 74px;
   padding-left: 10px;
 }
-.step .second {
+.step td.second {
   white-space: nowrap;
 }
 .swatch {
