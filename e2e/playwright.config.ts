@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from '../scripts/chromium.mjs'
 
-// Debian's Chromium, headless; without a sandbox because the tests may run as root in a container.
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
@@ -15,17 +15,6 @@ export default defineConfig({
     timezoneId: 'Europe/Dublin',
     actionTimeout: 8_000,
     trace: 'off',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 })

@@ -1,4 +1,3 @@
-import type { InferType } from 'yup'
 import { minorField, rowSchema, textField } from '../job/fields.js'
 import { COLOR_SCHOOLS } from './schema.js'
 
@@ -8,7 +7,6 @@ export const newJobSchema = rowSchema({
   roomName: textField('Room'),
   agreedMinor: minorField('Agreed budget'),
 })
-export type NewJob = InferType<typeof newJobSchema>
 
 /**
  * How a job starts: a tenth in reserve, prices with no tax to add until the rate is entered (common practice: ten

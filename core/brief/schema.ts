@@ -14,7 +14,6 @@ import {
 
 /** The schools of color scheme a job can choose (product book, Schools). */
 export const COLOR_SCHOOLS = ['two mains and one accent', 'quiet neutral', 'drawn from one piece'] as const
-export type ColorSchool = (typeof COLOR_SCHOOLS)[number]
 
 /** The agreed frame of a job: what it is called, its money and its day. */
 export const briefSchema = rowSchema({

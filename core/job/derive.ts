@@ -176,7 +176,7 @@ function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedIt
       const chosen = options.find((o) => o.chosen)
       const state: ItemState =
         live.length > 0
-          ? live.every((l) => l.state.deliveredQuantity - l.state.returnedQuantity >= l.state.liveQuantity)
+          ? live.every((l) => l.state.toComeQuantity === 0)
             ? 'delivered'
             : 'ordered'
           : chosen
@@ -257,7 +257,7 @@ function ledgerFacts(
     late: orders.flatMap((o) =>
       o.order.expectedOn && o.order.expectedOn < today
         ? o.lines
-            .filter((l) => l.state.deliveredQuantity - l.state.returnedQuantity < l.state.liveQuantity)
+            .filter((l) => l.state.toComeQuantity > 0)
             .map((l) => ({
               orderId: o.order.id,
               itemName: l.line.itemName,

@@ -22,6 +22,10 @@ export interface LineState {
   readonly dueBackMinor: Minor
   /** Pieces neither cancelled nor sent back: the line still fills its item. */
   readonly liveQuantity: number
+  /** Pieces still to be delivered: ordered less cancelled less delivered. */
+  readonly toComeQuantity: number
+  /** Pieces in the house: delivered less sent back. */
+  readonly hereQuantity: number
 }
 
 export interface LineEntry {
@@ -62,6 +66,8 @@ export function lineState(entries: readonly LineEntry[]): LineState {
     outstandingMinor: Math.max(0, dueMinor - netPaidMinor),
     dueBackMinor: Math.max(0, netPaidMinor - dueMinor),
     liveQuantity: quantity.order - quantity.cancel - quantity.return,
+    toComeQuantity: quantity.order - quantity.cancel - quantity.delivery,
+    hereQuantity: quantity.delivery - quantity.return,
   }
 }
 
@@ -72,10 +78,8 @@ export function lineState(entries: readonly LineEntry[]): LineState {
 export function lineBreach(state: LineState): string | undefined {
   if (state.orderedMinor < 0 || state.orderedQuantity < 0) return 'the order was already taken back'
   if (state.deliveredQuantity < 0) return 'the delivery was already taken back'
-  if (state.deliveredQuantity > state.orderedQuantity - state.cancelledQuantity)
-    return 'more would be delivered than is on order'
-  if (state.returnedQuantity < 0 || state.returnedQuantity > state.deliveredQuantity)
-    return 'more would go back than was delivered'
+  if (state.toComeQuantity < 0) return 'more would be delivered than is on order'
+  if (state.returnedQuantity < 0 || state.hereQuantity < 0) return 'more would go back than was delivered'
   if (state.paidMinor < 0 || state.refundedMinor < 0) return 'the money was already taken back'
   if (state.dueMinor < 0) return 'more would be credited than the line cost'
   if (state.netPaidMinor < 0) return 'more would be refunded than was paid'

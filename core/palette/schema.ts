@@ -81,7 +81,6 @@ export const SUBSTRATES = [
   'glossy or stained',
   'not painted',
 ] as const
-export type Substrate = (typeof SUBSTRATES)[number]
 
 /** A finish laid on a surface, and what is under it: that decides coats and primer. */
 export const placementSchema = rowSchema({

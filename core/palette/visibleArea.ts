@@ -79,24 +79,32 @@ export const SURFACE_NAMES: Readonly<Record<Surface, string>> = {
   lower: 'Lower wall', ceiling: 'Ceiling', floor: 'Floor', trim: 'Skirting', doors: 'Doors',
 } // prettier-ignore
 
+/** How much of each surface is seen, in mm²: its net area, and of the floor what no rug covers. */
+export function surfaceSeen(
+  areas: SurfaceAreas | undefined,
+  placements: readonly Pick<Placement, 'surface'>[],
+  pieces: readonly Piece[],
+): (surface: Surface) => number {
+  const placed = new Set(placements.map((p) => p.surface))
+  const rugsMm2 = pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
+  return (surface) => {
+    const net = areas ? surfaceAreaMm2(surface, areas, placed) : 0
+    return surface === 'floor' ? Math.max(0, net - rugsMm2) : net
+  }
+}
+
 /** Every finish where it is seen. A rug hides the floor under it; other pieces do not yet know where they stand. */
 export function visiblePatches(
   areas: SurfaceAreas | undefined,
   placements: readonly Placement[],
   pieces: readonly Piece[],
 ): Patch[] {
-  const placed = new Set(placements.map((p) => p.surface))
-  const rugsMm2 = pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
-  const onSurfaces = areas
-    ? placements.map((p): Patch => {
-        const whole = surfaceAreaMm2(p.surface, areas, placed)
-        return {
-          finishId: p.finishId,
-          where: { kind: 'surface', id: p.surface, name: SURFACE_NAMES[p.surface] },
-          areaMm2: p.surface === 'floor' ? Math.max(0, whole - rugsMm2) : whole,
-        }
-      })
-    : []
+  const seen = surfaceSeen(areas, placements, pieces)
+  const onSurfaces = placements.map((p): Patch => ({
+    finishId: p.finishId,
+    where: { kind: 'surface', id: p.surface, name: SURFACE_NAMES[p.surface] },
+    areaMm2: seen(p.surface),
+  }))
   const onPieces = pieces.flatMap((p): Patch[] =>
     p.finishId
       ? [{ finishId: p.finishId, where: { kind: 'piece', id: p.id, name: p.name }, areaMm2: pieceAreaMm2(p) }]

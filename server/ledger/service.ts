@@ -258,7 +258,7 @@ export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> 
   const lines = await linesWith(tx, act, { orderId: wish.orderId, lineIds: ids })
   if (lines.length < ids.length) throw notFound('This line')
   const entries = lines.map(({ line, state }): NewEntry => {
-    const quantity = state.orderedQuantity - state.cancelledQuantity - state.deliveredQuantity
+    const quantity = state.toComeQuantity
     if (quantity <= 0)
       throw conflict(`${line.itemName} is delivered already.`, [
         { field: 'lineIds', text: `${line.itemName} is delivered already.` },
@@ -271,7 +271,7 @@ export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> 
 /** Sends goods back for a credit. The money stays counted as paid until it is refunded. @throws {Problem} 404, 409 */
 export async function returnGoods(tx: Tx, act: Act, wish: ReturnGoods): Promise<Answer> {
   const { line, state } = await oneLine(tx, act, wish.lineId)
-  const here = state.deliveredQuantity - state.returnedQuantity
+  const here = state.hereQuantity
   if (wish.quantity > here) {
     const text =
       here === 0
@@ -307,7 +307,7 @@ export async function refund(tx: Tx, act: Act, wish: Refund): Promise<Answer> {
 /** Takes what has not been delivered off an order. @throws {Problem} 404, 409 */
 export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<Answer> {
   const { line, state } = await oneLine(tx, act, wish.lineId)
-  const open = state.orderedQuantity - state.cancelledQuantity - state.deliveredQuantity
+  const open = state.toComeQuantity
   if (open <= 0) throw conflict(`Nothing of ${line.itemName} is still to come. Return it instead.`)
   const amountMinor = mulDivRound(state.dueMinor, open, state.liveQuantity)
   const eventId = await write(tx, act, wish.cancelledOn, wish.note, null, [

@@ -4,14 +4,14 @@ import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/derive'
 import { sumRows } from '@bonitas/core/ledger/budgetPosition'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'
-import { addDays } from '@bonitas/core/units/days'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import type { Act } from './act.js'
 import ActForm from './ActForm.vue'
-import { eventRows, kindWord, lineWords, orderable, type EventRow } from './ledgerView.js'
+import { ledgerActs } from './ledgerActs.js'
+import { eventRows, kindWord, lineWords, orderable, type EventRow, type OrderGroup } from './ledgerView.js'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
@@ -59,90 +59,14 @@ function tick(id: string, on: boolean): void {
   unticked.value = next
 }
 
-function order(group: (typeof groups.value)[number]): void {
-  const items = group.items.filter((i) => !unticked.value.has(i.id))
-  const lead = Math.max(-1, ...items.map((i) => i.leadDays ?? -1))
-  begin({
-    path: 'orders',
-    title: `Order from ${group.name}`,
-    button: 'Enter the order',
-    says: `${items.map((i) => i.name).join(', ')}: ${money(items.reduce((s, i) => s + i.amountMinor, 0))} landed`,
-    fixed: { supplierId: group.supplierId, itemIds: items.map((i) => i.id) },
-    dayField: 'placedOn',
-    expectedOn: lead >= 0 ? addDays(store.day, lead) : null,
-  })
-}
-function pay(o: DerivedOrder): void {
-  begin({
-    path: 'payments',
-    title: `Pay order ${o.order.number}`,
-    button: 'Enter the payment',
-    says: `${money(o.amountMinor)} in all, ${money(o.paidMinor)} paid, ${money(o.outstandingMinor)} still owed. A part is spread over the lines by what each still owes.`,
-    fixed: { orderId: o.order.id },
-    dayField: 'paidOn',
-    amount: { field: 'amountMinor', minor: o.outstandingMinor, label: 'Amount' },
-    means: true,
-  })
-}
-const toCome = (l: DerivedLine) =>
-  l.state.orderedQuantity - l.state.cancelledQuantity - l.state.deliveredQuantity
-const atHome = (l: DerivedLine) => l.state.deliveredQuantity - l.state.returnedQuantity
-function deliver(o: DerivedOrder): void {
-  const lines = o.lines.filter((l) => toCome(l) > 0)
-  begin({
-    path: 'deliveries',
-    title: `Delivery of order ${o.order.number}`,
-    button: 'Enter the delivery',
-    says: lines.map((l) => `${l.line.itemName}${toCome(l) > 1 ? ` × ${toCome(l)}` : ''}`).join(', '),
-    fixed: { orderId: o.order.id, lineIds: lines.map((l) => l.line.id) },
-    dayField: 'deliveredOn',
-  })
-}
-function sendBack(l: DerivedLine): void {
-  begin({
-    path: 'returns',
-    title: `Send back: ${l.line.itemName}`,
-    button: 'Enter the return',
-    says: 'The credit is what the seller owes for it. It stays counted as paid until the refund arrives.',
-    fixed: { lineId: l.line.id },
-    dayField: 'returnedOn',
-    quantity: atHome(l),
-    amount: { field: 'creditMinor', minor: l.state.dueMinor, label: 'Credit' },
-  })
-}
-function refund(l: DerivedLine): void {
-  begin({
-    path: 'refunds',
-    title: `Refund: ${l.line.itemName}`,
-    button: 'Enter the refund',
-    says: `${money(l.state.dueBackMinor)} is due back. Enter it when it has arrived.`,
-    fixed: { lineId: l.line.id },
-    dayField: 'refundedOn',
-    amount: { field: 'amountMinor', minor: l.state.dueBackMinor, label: 'Amount' },
-    means: true,
-  })
-}
-function cancel(l: DerivedLine): void {
-  begin({
-    path: 'cancellations',
-    title: `Cancel: ${l.line.itemName}`,
-    button: 'Enter the cancellation',
-    says: `${toCome(l)} not delivered comes off the order. What was paid for it becomes due back.`,
-    fixed: { lineId: l.line.id },
-    dayField: 'cancelledOn',
-  })
-}
-function reverse(e: EventRow): void {
-  begin({
-    path: 'reversals',
-    title: `Take back: ${kindWord(e.kind).toLowerCase()} ${e.what}`,
-    button: 'Enter the reversal',
-    says: 'Nothing is deleted: an entry of the same kind with the sign turned is added, with your reason.',
-    fixed: { eventId: e.eventId },
-    dayField: 'reversedOn',
-    needsNote: true,
-  })
-}
+const acts = computed(() => ledgerActs({ money, today: store.day }))
+const order = (group: OrderGroup) => begin(acts.value.order(group, group.items.filter((i) => !unticked.value.has(i.id)))) // prettier-ignore
+const pay = (o: DerivedOrder) => begin(acts.value.pay(o))
+const deliver = (o: DerivedOrder) => begin(acts.value.deliver(o))
+const sendBack = (l: DerivedLine) => begin(acts.value.sendBack(l))
+const refund = (l: DerivedLine) => begin(acts.value.refund(l))
+const cancel = (l: DerivedLine) => begin(acts.value.cancel(l))
+const reverse = (e: EventRow) => begin(acts.value.reverse(e))
 </script>
 
 <template>
@@ -237,7 +161,7 @@ function reverse(e: EventRow): void {
                 Pay
               </button>
               <button
-                v-if="o.lines.some((l) => toCome(l) > 0)"
+                v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
                 class="word"
                 :aria-label="`Delivered, order ${o.order.number}`"
                 @click="deliver(o)"
@@ -258,7 +182,7 @@ function reverse(e: EventRow): void {
             </td>
             <td class="acts">
               <button
-                v-if="atHome(l) > 0"
+                v-if="l.state.hereQuantity > 0"
                 class="word"
                 :aria-label="`Send back ${l.line.itemName}`"
                 @click="sendBack(l)"
@@ -274,7 +198,7 @@ function reverse(e: EventRow): void {
                 Refund
               </button>
               <button
-                v-if="toCome(l) > 0"
+                v-if="l.state.toComeQuantity > 0"
                 class="word"
                 :aria-label="`Cancel ${l.line.itemName}`"
                 @click="cancel(l)"

@@ -60,16 +60,24 @@ export function eventRows(job: JobSnapshot): EventRow[] {
   return rows.reverse()
 }
 
-/** What can be ordered now: chosen and not yet ordered, by supplier. */
-export function orderable(job: JobSnapshot, derived: DerivedJob) {
-  const groups = new Map<
-    string | null,
-    {
-      supplierId: string | null
-      name: string
-      items: { id: string; name: string; option: string; amountMinor: number; leadDays: number | null }[]
-    }
-  >()
+/** What is chosen from one supplier and not yet ordered. */
+export interface OrderGroup {
+  readonly supplierId: string | null
+  readonly name: string
+  readonly items: readonly OrderableItem[]
+}
+
+interface OrderableItem {
+  readonly id: string
+  readonly name: string
+  readonly option: string
+  readonly amountMinor: number
+  readonly leadDays: number | null
+}
+
+/** What can be ordered now, by supplier. */
+export function orderable(job: JobSnapshot, derived: DerivedJob): OrderGroup[] {
+  const groups = new Map<string | null, OrderGroup & { items: OrderableItem[] }>()
   for (const i of derived.items) {
     if (i.state !== 'chosen' || !i.chosen) continue
     const supplierId = i.chosen.option.supplierId ?? null
@@ -92,7 +100,7 @@ export function lineWords(
   { state, deliveredOn, returnUntil }: DerivedLine,
   day: (iso: string) => string,
 ): string {
-  const toCome = state.orderedQuantity - state.cancelledQuantity - state.deliveredQuantity
+  const toCome = state.toComeQuantity
   const parts: string[] = []
   if (state.orderedQuantity === 0) return 'order taken back'
   if (state.liveQuantity === 0) parts.push(state.cancelledQuantity > 0 ? 'cancelled' : 'sent back')

@@ -1,7 +1,7 @@
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { RoomAreas } from '@bonitas/core/measure/roomAreas'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/palette/paletteFacts'
-import { pieceAreaMm2, SURFACE_NAMES, surfaceAreaMm2 } from '@bonitas/core/palette/visibleArea'
+import { pieceAreaMm2, SURFACE_NAMES, surfaceSeen } from '@bonitas/core/palette/visibleArea'
 import { SURFACES, type Surface } from '@bonitas/core/palette/schema'
 
 /** One thing that wears a finish, or could. */
@@ -33,14 +33,12 @@ export function paletteRows(
   areas: RoomAreas | undefined,
 ): PaletteRow[] {
   const byId = new Map(palette.finishes.map((f) => [f.finish.id, f]))
-  const placed = new Set(job.placements.map((p) => p.surface))
-  const rugs = job.pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
+  const seen = surfaceSeen(areas, job.placements, job.pieces)
   const all = palette.finishes.reduce((sum, f) => sum + f.areaMm2, 0)
   const share = (areaMm2: number, has: boolean) => (has && all > 0 ? areaMm2 / all : 0)
   const surfaces = asked(job).map((surface): PaletteRow => {
     const on = job.placements.find((p) => p.surface === surface)
-    const net = areas ? surfaceAreaMm2(surface, areas, placed) : 0
-    const areaMm2 = surface === 'floor' ? Math.max(0, net - rugs) : net
+    const areaMm2 = seen(surface)
     return {
       key: surface,
       kind: 'surface',
