@@ -1,5 +1,7 @@
+import { BRIEF_RULES } from '@bonitas/core/brief/rules/index'
 import type { Rule } from '@bonitas/core/findings/finding'
 import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
+import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
 
 interface Told {
@@ -28,6 +30,8 @@ function told<Input>(rule: Rule<Input>): Told {
 /** The rule book as Markdown: each rule with its numbers, source, schools and the words of its example. */
 export function rulebookText(): string {
   const stages: readonly (readonly [string, readonly Told[]])[] = [
+    ['Brief', BRIEF_RULES.map(told)],
+    ['Measure', MEASURE_RULES.map(told)],
     ['Palette', PALETTE_RULES.map(told)],
     ['Ledger', LEDGER_RULES.map(told)],
   ]

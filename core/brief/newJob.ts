@@ -1,5 +1,4 @@
 import { minorField, rowSchema, textField } from '../job/fields.js'
-import { COLOR_SCHOOLS } from './schema.js'
 
 /** The least that opens a job: whose room, which, and the money agreed. */
 export const newJobSchema = rowSchema({
@@ -10,7 +9,7 @@ export const newJobSchema = rowSchema({
 
 /**
  * How a job starts: a tenth in reserve, prices with no tax to add until the rate is entered (common practice: ten
- * per cent contingency), and the first school, which the Brief asks to confirm.
+ * per cent contingency), and no school chosen, because none is right until the client has said so.
  */
 export const NEW_BRIEF = {
   place: '',
@@ -18,6 +17,31 @@ export const NEW_BRIEF = {
   reservePpm: 100_000,
   taxPpm: 0,
   pricesIncludeTax: true,
+  agreedOn: null,
+  feeKind: 'none',
+  feeMinor: 0,
+  feePpm: 0,
+  feeHours: 0,
+  feeInside: true,
   installOn: null,
-  colorSchool: COLOR_SCHOOLS[0],
+  revealOn: null,
+  leaseEndsOn: null,
+  leadName: '',
+  hangingMm: null,
+  level: null,
+  decorateNote: '',
+  buildingNote: '',
+  beforeReason: '',
+  backPrimerMinor: 0,
+  backPaintMinor: 0,
+} as const
+
+/** A room before its first wall. */
+export const NEW_ROOM = {
+  heightMm: null,
+  skirtingMm: 0,
+  corniceMm: 0,
+  lowerWallMm: null,
+  northDeg: null,
+  latitudeDeg: null,
 } as const

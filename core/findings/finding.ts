@@ -1,17 +1,22 @@
 /** Something in the job a finding is about, so that the screen can take the reader there. */
 export interface Ref {
-  readonly kind: 'finish' | 'piece' | 'item' | 'option' | 'order' | 'surface' | 'job'
+  readonly kind:
+    | 'finish' | 'piece' | 'item' | 'option' | 'order' | 'surface' | 'job' | 'use' | 'placement' | 'wall' | 'opening'
+    | 'passage' | 'photo' | 'person' // prettier-ignore
   readonly id: string
   readonly name: string
 }
 
-/** One row of the job written anew: the only thing a mend can do, and so undone like any other edit. */
-export interface RowChange {
-  readonly collection: string
-  readonly id: string
-  /** The fields that change; the rest of the row stays as it is. */
-  readonly set: Readonly<Record<string, unknown>>
-}
+/** One row of the job changed, taken out or added: the only things a mend can do, and so undone like any other edit. */
+export type RowChange = { readonly collection: string } & (
+  | {
+      readonly id: string
+      /** The fields that change; the rest of the row stays as it is. */
+      readonly set: Readonly<Record<string, unknown>>
+    }
+  | { readonly id: string; readonly remove: true }
+  | { readonly add: Readonly<Record<string, unknown>> }
+)
 
 /** A way out that is real: applying its changes makes the finding go away. */
 export interface Mend {

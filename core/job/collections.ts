@@ -1,6 +1,46 @@
-import { briefSchema, clientSchema, useSchema, type Brief, type Client, type Use } from '../brief/schema.js'
+import {
+  allotmentSchema,
+  briefSchema,
+  clientSchema,
+  consentSchema,
+  focusSchema,
+  limitSchema,
+  personSchema,
+  photoSchema,
+  schoolsSchema,
+  useSchema,
+  visitSchema,
+  workSchema,
+  type Allotment,
+  type Brief,
+  type Client,
+  type Consent,
+  type Focus,
+  type Limit,
+  type Person,
+  type Photo,
+  type Schools,
+  type Use,
+  type Visit,
+  type Work,
+} from '../brief/schema.js'
 import { acceptanceSchema, type Acceptance } from '../findings/schema.js'
-import { openingSchema, roomSchema, type Opening, type Room } from '../measure/schema.js'
+import {
+  ceilingSchema,
+  diagonalSchema,
+  fixtureSchema,
+  openingSchema,
+  passageSchema,
+  roomSchema,
+  wallSchema,
+  type Ceiling,
+  type Diagonal,
+  type Fixture,
+  type Opening,
+  type Passage,
+  type Room,
+  type Wall,
+} from '../measure/schema.js'
 import {
   finishSchema,
   pieceSchema,
@@ -22,9 +62,23 @@ import {
 export interface Rows {
   brief: Brief
   client: Client
-  room: Room
+  schools: Schools
+  people: Person
   uses: Use
+  focuses: Focus
+  limits: Limit
+  consents: Consent
+  allotments: Allotment
+  visits: Visit
+  works: Work
+  photos: Photo
+  room: Room
+  walls: Wall
+  ceilings: Ceiling
+  diagonals: Diagonal
   openings: Opening
+  fixtures: Fixture
+  passages: Passage
   finishes: Finish
   placements: Placement
   pieces: Piece
@@ -39,9 +93,23 @@ export type Collection = keyof Rows
 export const SCHEMAS = {
   brief: briefSchema,
   client: clientSchema,
-  room: roomSchema,
+  schools: schoolsSchema,
+  people: personSchema,
   uses: useSchema,
+  focuses: focusSchema,
+  limits: limitSchema,
+  consents: consentSchema,
+  allotments: allotmentSchema,
+  visits: visitSchema,
+  works: workSchema,
+  photos: photoSchema,
+  room: roomSchema,
+  walls: wallSchema,
+  ceilings: ceilingSchema,
+  diagonals: diagonalSchema,
   openings: openingSchema,
+  fixtures: fixtureSchema,
+  passages: passageSchema,
   finishes: finishSchema,
   placements: placementSchema,
   pieces: pieceSchema,
@@ -54,4 +122,4 @@ export const SCHEMAS = {
 export const COLLECTIONS = Object.keys(SCHEMAS) as Collection[]
 
 /** Rows a job has exactly one of: they can be changed, not made or removed. */
-export const SINGLE: ReadonlySet<Collection> = new Set(['brief', 'client', 'room'])
+export const SINGLE: ReadonlySet<Collection> = new Set(['brief', 'client', 'schools', 'room'])

@@ -1,8 +1,14 @@
+import type { BriefFacts } from '../brief/briefFacts.js'
+import { feeMinor } from '../brief/fee.js'
+import { inLevel } from '../brief/levels.js'
+import { BRIEF_RULES } from '../brief/rules/index.js'
 import { judge, type JudgedFinding } from '../findings/finding.js'
 import { budgetPosition, type BudgetPosition, type MoneyItem } from '../ledger/budgetPosition.js'
 import { lineState, type LineState } from '../ledger/lineState.js'
 import { LEDGER_RULES } from '../ledger/rules/index.js'
-import { roomAreas, type RoomAreas } from '../measure/roomAreas.js'
+import { measureFacts, type MeasureFacts } from '../measure/measureFacts.js'
+import type { RoomAreas } from '../measure/roomAreas.js'
+import { MEASURE_RULES } from '../measure/rules/index.js'
 import { moneyText } from '../money/moneyText.js'
 import {
   labOf,
@@ -12,11 +18,12 @@ import {
   type PaletteFacts,
 } from '../palette/paletteFacts.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
-import { surfaceAreaMm2, SURFACE_NAMES } from '../palette/visibleArea.js'
+import { surfaceAreaMm2, surfaceName } from '../palette/visibleArea.js'
 import { landedPrice, type LandedPrice } from '../source/landedPrice.js'
 import { sizeFit, type SizeFit } from '../source/sizeFit.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
 import { addDays, daysBetween } from '../units/days.js'
+import { agreedNow, briefFactsOf } from './briefFactsOf.js'
 import type { JobSnapshot, Order, OrderLine, Stored } from './snapshot.js'
 import type { Item, Option } from '../source/schema.js'
 import type { Finish } from '../palette/schema.js'
@@ -58,6 +65,8 @@ export interface DerivedOrder {
 
 /** Everything computed from a job: facts and findings, never stored. */
 export interface DerivedJob {
+  readonly brief: BriefFacts
+  readonly measure: MeasureFacts
   readonly areas: RoomAreas | undefined
   readonly palette: PaletteFacts
   readonly roleShares: ReturnType<typeof roleShares>
@@ -75,16 +84,39 @@ export interface DerivedJob {
  * @param today ISO day; the core has no clock
  */
 export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
-  const areas = roomAreas(job.room, job.openings)
-  const palette = paletteFacts(job.brief.colorSchool, areas, job.finishes, job.placements, job.pieces)
+  const measure = measureFacts(job, job.passages, job.studio.system)
+  const { areas } = measure
+  const palette = paletteFacts(job.schools.colorScheme, areas, job.finishes, job.placements, job.pieces)
   const items = deriveItems(job, deriveLines(job))
-  const position = budgetPosition(job.brief.agreedMinor, job.brief.reservePpm, items.map(moneyItem))
+  const moneyItems = items.filter((i) => counts(job, i)).map(moneyItem)
+  const goods = budgetPosition(0, 0, moneyItems)
+  const position = budgetPosition(agreedNow(job), job.brief.reservePpm, moneyItems, {
+    amountMinor: feeMinor(job.brief, goods.forecastMinor),
+    inside: job.brief.feeInside,
+  })
   const orders = deriveOrders(job, items)
-  const paletteFindings = PALETTE_RULES.flatMap((rule) => rule.check(palette))
-  const ledgerFindings = LEDGER_RULES.flatMap((rule) =>
-    rule.check(ledgerFacts(job, items, orders, position, today)),
+  const brief = briefFactsOf(
+    job,
+    today,
+    areas,
+    items.map((i) => ({
+      id: i.item.id,
+      landedMinor: i.chosen?.price.landedMinor,
+      leadDays: i.chosen?.option.leadDays ?? null,
+      forecastMinor:
+        i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0) ||
+        (i.chosen?.price.landedMinor ?? i.item.targetMinor),
+    })),
   )
+  const findings = [
+    ...BRIEF_RULES.flatMap((rule) => rule.check(brief)),
+    ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
+    ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
+    ...LEDGER_RULES.flatMap((rule) => rule.check(ledgerFacts(job, items, orders, position, today))),
+  ]
   return {
+    brief,
+    measure,
     areas,
     palette,
     roleShares: roleShares(palette),
@@ -93,9 +125,13 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     items,
     orders,
     position,
-    findings: judge([...paletteFindings, ...ledgerFindings], job.acceptances),
+    findings: judge(findings, job.acceptances),
   }
 }
+
+/** Items of the other level of intervention cost nothing until they are ordered after all. */
+const counts = (job: JobSnapshot, { item, lines }: DerivedItem) =>
+  inLevel(item.level ?? null, job.brief.level ?? null) || lines.length > 0
 
 function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[] {
   if (!areas) return []
@@ -109,16 +145,19 @@ function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[
   const paints = job.finishes.filter((f) => f.material === 'paint')
   const primer = job.finishes.find((f) => f.material === 'primer')
   return paintTakeoff(
-    job.placements.map((p) => ({
-      name: SURFACE_NAMES[p.surface],
-      areaMm2: surfaceAreaMm2(p.surface, areas, placed),
-      finishId: p.finishId,
-      over:
-        p.overL == null || p.overA == null || p.overB == null
-          ? undefined
-          : { l: p.overL, a: p.overA, b: p.overB },
-      substrate: p.substrate,
-    })),
+    // What is laid to come off again is not painted.
+    job.placements
+      .filter((p) => p.hold === 'applied')
+      .map((p) => ({
+        name: surfaceName(p.surface, areas.walls),
+        areaMm2: surfaceAreaMm2(p.surface, areas, placed),
+        finishId: p.finishId,
+        over:
+          p.overL == null || p.overA == null || p.overB == null
+            ? undefined
+            : { l: p.overL, a: p.overA, b: p.overB },
+        substrate: p.substrate,
+      })),
     paints.map(goods),
     primer && goods(primer),
   )

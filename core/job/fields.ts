@@ -1,4 +1,4 @@
-import { boolean, mixed, number, object, string, type ObjectSchema } from 'yup'
+import { array, boolean, mixed, number, object, string, type ObjectSchema } from 'yup'
 import { MAX_MINOR } from '../money/currency.js'
 
 // Field builders for the schemas of the stages. Each message says what is wrong and how to mend it; the
@@ -73,6 +73,15 @@ export const realField = (label: string, min: number, max: number) =>
     .max(max, `${label} must be at most ${max}.`)
     .required(`${label} is missing. Give a number from ${min} to ${max}.`)
 
+export const realOrNone = (label: string, min: number, max: number) =>
+  number()
+    .label(label)
+    .typeError(`${label} must be a number.`)
+    .min(min, `${label} must be at least ${min}.`)
+    .max(max, `${label} must be at most ${max}.`)
+    .nullable()
+    .defined(`${label} is missing. Give a number, or null for none.`)
+
 export const flagField = (label: string) =>
   boolean()
     .label(label)
@@ -133,3 +142,10 @@ export function rowSchema<S extends Parameters<typeof object>[0] & object>(shape
 }
 
 export type AnyRowSchema = ObjectSchema<Record<string, unknown>>
+
+/** The uses of the brief that a row serves, by their ids. */
+export const servesField = () =>
+  array(idField('Use').required())
+    .typeError('Serves must be a list of uses.')
+    .max(60, 'Serves: at most sixty uses.')
+    .required('Serves is missing. Give a list, empty for none.')

@@ -1,10 +1,6 @@
-import type { Brief, Client, Use } from '../brief/schema.js'
-import type { Acceptance } from '../findings/schema.js'
 import type { EntryKind } from '../ledger/schema.js'
-import type { Opening, Room } from '../measure/schema.js'
-import type { Finish, Piece, Placement } from '../palette/schema.js'
-import type { Item, Option, Supplier } from '../source/schema.js'
 import type { UnitSystem } from '../units/length.js'
+import type { Rows } from './collections.js'
 
 /** A row as it is stored: its fields and the version a write must have seen. */
 export type Stored<T> = T & { readonly version: number }
@@ -58,22 +54,29 @@ export interface Entry {
   readonly memberName: string
 }
 
+/** A change of the agreed budget, as it was agreed. */
+export interface ChangeOrder {
+  readonly id: string
+  readonly amountMinor: number
+  readonly agreedOn: string
+  readonly agreedBy: string
+  readonly why: string
+}
+
 /** Everything stored about one job, as plain data: the only input of everything derived. */
-export interface JobSnapshot {
+export interface JobSnapshot extends ManyRows {
   readonly studio: Studio
-  readonly brief: Stored<Brief>
-  readonly client: Stored<Client>
-  readonly room: Stored<Room>
-  readonly uses: readonly Stored<Use>[]
-  readonly openings: readonly Stored<Opening>[]
-  readonly finishes: readonly Stored<Finish>[]
-  readonly placements: readonly Stored<Placement>[]
-  readonly pieces: readonly Stored<Piece>[]
-  readonly items: readonly Stored<Item>[]
-  readonly options: readonly Stored<Option>[]
-  readonly suppliers: readonly Stored<Supplier>[]
-  readonly acceptances: readonly Stored<Acceptance>[]
+  readonly brief: Stored<Rows['brief']>
+  readonly client: Stored<Rows['client']>
+  readonly schools: Stored<Rows['schools']>
+  readonly room: Stored<Rows['room']>
+  /** Oldest first. */
+  readonly changeOrders: readonly ChangeOrder[]
   readonly orders: readonly Order[]
   readonly lines: readonly OrderLine[]
   readonly entries: readonly Entry[]
+}
+
+type ManyRows = {
+  readonly [C in Exclude<keyof Rows, 'brief' | 'client' | 'schools' | 'room'>]: readonly Stored<Rows[C]>[]
 }

@@ -1,3 +1,95 @@
-/** The four walls of a rectangular room, by the compass; north is the top of the plan. */
-export const WALL_SIDES = ['north', 'east', 'south', 'west'] as const
-export type WallSide = (typeof WALL_SIDES)[number]
+// Words that more than one stage uses.
+
+export const CATEGORIES = [
+  'surfaces',
+  'furniture',
+  'textiles',
+  'light',
+  'decor',
+  'fixtures',
+  'services',
+] as const
+export type Category = (typeof CATEGORIES)[number]
+
+/** Surfaces a finish can be laid on, beside single walls. */
+export const SURFACES = ['walls', 'lower', 'ceiling', 'floor', 'trim', 'doors'] as const
+/** One wall may differ from `walls`: it is named by its id. */
+export type Surface = (typeof SURFACES)[number] | `wall:${string}`
+
+const SURFACE = new RegExp(`^(${SURFACES.join('|')}|wall:[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12})$`)
+
+/** Text that names a surface. */
+export const isSurface = (text: string): text is Surface => SURFACE.test(text)
+
+export const PIECE_KINDS = [
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'chair',
+  'stool',
+  'bench',
+  'rug',
+  'curtains',
+  'blind',
+  'cushion',
+  'throw',
+  'table',
+  'low table',
+  'side table',
+  'desk',
+  'cabinet',
+  'chest of drawers',
+  'wardrobe',
+  'trunk',
+  'shelves',
+  'bed',
+  'cot',
+  'lamp',
+  'picture',
+  'mirror',
+  'piano',
+  'plant',
+  'object',
+  'sanitary',
+  'other',
+] as const
+export type PieceKind = (typeof PIECE_KINDS)[number]
+
+export const VERDICTS = ['keep', 'rework', 'move', 'let go'] as const
+
+/** How a thing is held where it stands or hangs. */
+export const FIXINGS = [
+  'stands free',
+  'leans',
+  'over a door',
+  'clipped on',
+  'adhesive strips',
+  'tension rod',
+  'screwed to the wall',
+  'screwed to the ceiling',
+  'glued down',
+  'wired in',
+  'plumbed in',
+] as const
+export type Fixing = (typeof FIXINGS)[number]
+
+/** How deep the makeover goes. */
+export const LEVELS = ['decorate only', 'with building work'] as const
+export type Level = (typeof LEVELS)[number]
+
+/** What a landlord's permission is about. */
+export const CHANGES = ['paint', 'cover', 'drill', 'glue', 'wire', 'plumb'] as const
+export type Change = (typeof CHANGES)[number]
+
+/** The change to the building that each way of fixing makes; undefined for those that leave no trace. */
+export const CHANGE_OF: Readonly<Partial<Record<Fixing, Change>>> = {
+  'screwed to the wall': 'drill',
+  'screwed to the ceiling': 'drill',
+  'glued down': 'glue',
+  'wired in': 'wire',
+  'plumbed in': 'plumb',
+}
+
+export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
+  paint: 'painting', cover: 'papering or laying', drill: 'drilling', glue: 'gluing', wire: 'work on the wiring', plumb: 'work on the pipes',
+} // prettier-ignore

@@ -52,7 +52,10 @@ export interface BudgetPosition {
   /** Ordered and still to pay. */
   readonly orderedMinor: Minor
   readonly chosenMinor: Minor
-  /** Agreed − reserve − paid − ordered − chosen. Below zero the tape runs past its reserve. */
+  /** The decorator's fee, and whether it comes out of the budget; 0 when there is none. */
+  readonly feeMinor: Minor
+  readonly feeInside: boolean
+  /** Agreed − reserve − paid − ordered − chosen, and less a fee inside the budget. Below zero the tape runs past its reserve. */
   readonly freeMinor: Minor
   /** Refunds promised and not arrived; they lie inside `paid` until they do. */
   readonly dueBackMinor: Minor
@@ -66,11 +69,13 @@ export interface BudgetPosition {
  * The budget at this moment. A refund counts as back only when it arrives; until then it stays in `paid` and
  * shows as due. Reserve = agreed × reserve rate, rounded half up.
  *
+ * @param fee the decorator's fee; inside the budget it is spoken for like a chosen purchase
  */
 export function budgetPosition(
   agreedMinor: Minor,
   reservePpm: Ppm,
   items: readonly MoneyItem[],
+  fee: { readonly amountMinor: Minor; readonly inside: boolean } = { amountMinor: 0, inside: false },
 ): BudgetPosition {
   const stretches: Stretch[] = []
   const rows = new Map<string, ItemRow[]>()
@@ -96,7 +101,9 @@ export function budgetPosition(
     paidMinor,
     orderedMinor,
     chosenMinor,
-    freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor,
+    feeMinor: fee.amountMinor,
+    feeInside: fee.inside && fee.amountMinor > 0,
+    freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor - (fee.inside ? fee.amountMinor : 0),
     dueBackMinor: sum(items.flatMap((i) => i.lines), (l) => l.dueBackMinor),
     forecastMinor: sum(categories, (r) => r.forecastMinor),
     stretches: stretches.sort((x, y) => STATES.indexOf(x.state) - STATES.indexOf(y.state)),

@@ -1,3 +1,4 @@
+import type { RowChange } from '../findings/finding.js'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { hexToLab, hueDeg, type LabD65 } from '../color/lab.js'
@@ -7,6 +8,11 @@ import { tooManyHues } from './rules/tooManyHues.js'
 import { undertoneClash } from './rules/undertoneClash.js'
 import { compareUndertone, family, undertone, undertoneSilent } from './undertone.js'
 import { finishShares, pieceAreaMm2, visiblePatches } from './visibleArea.js'
+
+const setOf = (change: RowChange) => {
+  if (!('set' in change)) throw new Error('a mend of the palette changes rows and nothing else')
+  return change
+}
 
 const lab = (l: number, a: number, b: number): LabD65 => ({ l, a, b })
 
@@ -107,7 +113,7 @@ describe('the clash rule', () => {
   test('a mend makes the finding go away', () => {
     const facts = undertoneClash.examples.trips()
     for (const mend of undertoneClash.check(facts)[0]!.mends) {
-      const change = mend.changes[0]!
+      const change = setOf(mend.changes[0]!)
       const pieces = facts.pieces.map((p) => (p.id === change.id ? { ...p, ...change.set } : p))
       const worn = new Set(pieces.map((p) => p.finishId))
       const after = {
@@ -132,7 +138,7 @@ describe('hue families', () => {
   test('changing to the roomier school is a mend', () => {
     const [found] = tooManyHues.check(tooManyHues.examples.trips())
     expect(found!.mends.at(-1)!.changes).toEqual([
-      { collection: 'brief', id: 'brief', set: { colorSchool: 'drawn from one piece' } },
+      { collection: 'schools', id: 'schools', set: { colorScheme: 'drawn from one piece' } },
     ])
   })
   test('one hue too many can be laid onto the nearest that stays', () => {
@@ -140,7 +146,7 @@ describe('hue families', () => {
     const [found] = tooManyHues.check(facts)
     const pieces = facts.pieces.map((p) => ({
       ...p,
-      ...found!.mends[0]!.changes.find((c) => c.id === p.id)?.set,
+      ...found!.mends[0]!.changes.map(setOf).find((c) => c.id === p.id)?.set,
     }))
     const worn = new Set(pieces.map((p) => p.finishId))
     expect(
@@ -198,7 +204,12 @@ describe('hue families', () => {
 
 describe('visible area', () => {
   const areas = {
-    walls: ['north', 'east', 'south', 'west'].map((side) => ({ side, upperMm2: 10e6, lowerMm2: 0 })),
+    walls: ['north', 'east', 'south', 'west'].map((name) => ({
+      wallId: name,
+      name,
+      upperMm2: 10e6,
+      lowerMm2: 0,
+    })),
     floorMm2: 16e6,
     ceilingMm2: 16e6,
     trimMm2: 1e6,
@@ -222,8 +233,7 @@ describe('visible area', () => {
     depthMm: 3000,
     heightMm: 10,
     finishId: 'wool',
-    stays: false,
-    side: null,
+    verdict: null,
   }
 
   test('a wall with a finish of its own leaves the others', () => {

@@ -21,7 +21,8 @@ export interface FinishFacts {
 
 /** What the palette rules judge: each finish with its undertone and share, and who wears it. */
 export interface PaletteFacts {
-  readonly school: string
+  /** The school of color scheme; null while the job has chosen none. */
+  readonly school: string | null
   readonly finishes: readonly FinishFacts[]
   readonly placements: readonly Placement[]
   readonly pieces: readonly Piece[]
@@ -35,7 +36,7 @@ export const labOf = (finish: Pick<Finish, 'labL' | 'labA' | 'labB'>): LabD65 =>
 
 /** Undertone and share of every finish of the job, largest share first, unplaced samples last. */
 export function paletteFacts(
-  school: string,
+  school: string | null,
   areas: SurfaceAreas | undefined,
   finishes: readonly Finish[],
   placements: readonly Placement[],

@@ -1,4 +1,4 @@
-import { array, type InferType } from 'yup'
+import { array, mixed, type InferType } from 'yup'
 import {
   choiceField,
   choiceOrNone,
@@ -7,13 +7,16 @@ import {
   idOrNone,
   minorField,
   mmField,
+  mmOrNone,
   noteField,
   realField,
   rowSchema,
+  servesField,
   textField,
   wholeField,
+  wholeOrNone,
 } from '../job/fields.js'
-import { WALL_SIDES } from '../job/words.js'
+import { FIXINGS, isSurface, PIECE_KINDS, SURFACES, VERDICTS, type Surface } from '../job/words.js'
 
 export const MATERIALS = [
   'paint',
@@ -62,17 +65,15 @@ export const finishSchema = rowSchema({
 })
 export type Finish = InferType<typeof finishSchema>
 
-/** Surfaces a finish can be laid on. One wall may differ from `walls`. */
-export const SURFACES = [
-  'walls',
-  ...WALL_SIDES.map((s) => `wall:${s}` as const),
-  'lower',
-  'ceiling',
-  'floor',
-  'trim',
-  'doors',
-] as const
-export type Surface = (typeof SURFACES)[number]
+export const surfaceField = (label: string) =>
+  mixed<Surface>()
+    .label(label)
+    .required(`${label} is missing. Choose a surface.`)
+    .test(
+      'surface',
+      `${label} must be one of: ${SURFACES.join(', ')}, or wall: and the id of a wall.`,
+      (v) => typeof v === 'string' && isSurface(v),
+    )
 
 export const SUBSTRATES = [
   'sound paint',
@@ -82,48 +83,54 @@ export const SUBSTRATES = [
   'not painted',
 ] as const
 
+/** How a finish is held: applied for good, or laid so that it comes off again without a trace. */
+export const HOLDS = ['applied', 'removable'] as const
+
 /** A finish laid on a surface, and what is under it: that decides coats and primer. */
 export const placementSchema = rowSchema({
   id: idField(),
-  surface: choiceField('Surface', SURFACES),
+  surface: surfaceField('Surface'),
   finishId: idField('Finish'),
   substrate: choiceField('Surface now', SUBSTRATES),
   overL: realField('Color now, L*', 0, 100).notRequired().nullable().defined(),
   overA: realField('Color now, a*', -128, 128).notRequired().nullable().defined(),
   overB: realField('Color now, b*', -128, 128).notRequired().nullable().defined(),
+  hold: choiceField('Held', HOLDS),
 })
 export type Placement = InferType<typeof placementSchema>
-
-export const PIECE_KINDS = [
-  'sofa',
-  'armchair',
-  'chair',
-  'rug',
-  'curtains',
-  'cushion',
-  'table',
-  'cabinet',
-  'shelves',
-  'bed',
-  'lamp',
-  'picture',
-  'piano',
-  'plant',
-  'other',
-] as const
-export type PieceKind = (typeof PIECE_KINDS)[number]
 
 /** A physical object with a size, already there or coming, wearing one finish. */
 export const pieceSchema = rowSchema({
   id: idField(),
+  position: wholeField('Position', 0, 100_000, 'places'),
   name: textField('Name'),
   kind: choiceField('Kind', PIECE_KINDS),
   count: wholeField('Number', 1, 200, 'pieces'),
-  widthMm: mmField('Width', 10, 20_000),
+  widthMm: mmField('Width', 1, 20_000),
   depthMm: mmField('Depth', 1, 20_000),
   heightMm: mmField('Height', 1, 10_000),
   finishId: idOrNone('Finish'),
+  /** True when it was there before the job began. */
+  there: flagField('There already'),
+  /** May not be moved. */
   stays: flagField('Stays'),
-  side: choiceOrNone('Side', WALL_SIDES),
+  wallId: idOrNone('Wall'),
+  material: noteField('Material', 60),
+  color: noteField('Color', 60),
+  /** Where it stands, in words. */
+  place: noteField('Where', 80),
+  verdict: choiceOrNone('Verdict', VERDICTS),
+  sentimental: flagField('Sentimental'),
+  /** The room it was lent from, and to which it goes back; empty when it belongs here. */
+  lentFrom: noteField('Lent from', 80),
+  /** Why it stays although it serves no use. */
+  reason: noteField('Reason to keep', 200),
+  serves: servesField(),
+  /** Depth when it is let out: a sofa bed, a drop-leaf table. */
+  openDepthMm: mmOrNone('Depth let out', 1, 20_000),
+  fixing: choiceField('Fixed', FIXINGS),
+  weightG: wholeOrNone('Weight', 1, 2_000_000, 'grams'),
+  /** Where what it replaced is kept for putting back: the old shade, the old handles. */
+  originalAt: noteField('Original kept at', 120),
 })
 export type Piece = InferType<typeof pieceSchema>

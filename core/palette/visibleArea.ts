@@ -1,4 +1,5 @@
-import type { Piece, PieceKind, Placement, Surface } from './schema.js'
+import type { Piece, Placement } from './schema.js'
+import type { PieceKind, Surface } from '../job/words.js'
 
 /** How many of its faces a kind of piece shows, as parts of front (w·h), side (d·h) and top (w·d). */
 interface Faces {
@@ -11,17 +12,32 @@ interface Faces {
 // shows front, both arms and its top; a rug only its top; a picture only its face.
 const FACES: Readonly<Record<PieceKind, Faces>> = {
   sofa: { front: 1, side: 2, top: 0.6 },
+  'sofa bed': { front: 1, side: 2, top: 0.6 },
   armchair: { front: 1, side: 2, top: 0.6 },
   chair: { front: 0.5, side: 1, top: 0.8 },
+  stool: { front: 0.5, side: 1, top: 1 },
+  bench: { front: 0.4, side: 0.8, top: 1 },
   rug: { front: 0, side: 0, top: 1 },
   curtains: { front: 1, side: 0, top: 0 },
+  blind: { front: 1, side: 0, top: 0 },
+  throw: { front: 0, side: 0, top: 1 },
   cushion: { front: 1, side: 0, top: 0 },
   table: { front: 0.2, side: 0.4, top: 1 },
+  'low table': { front: 0.2, side: 0.4, top: 1 },
+  'side table': { front: 0.3, side: 0.6, top: 1 },
+  desk: { front: 0.3, side: 0.6, top: 1 },
+  'chest of drawers': { front: 1, side: 1, top: 1 },
+  wardrobe: { front: 1, side: 1, top: 0 },
+  trunk: { front: 1, side: 1, top: 1 },
+  sanitary: { front: 1, side: 1, top: 0.5 },
   cabinet: { front: 1, side: 1, top: 1 },
   shelves: { front: 0.4, side: 1, top: 0 },
   bed: { front: 1, side: 2, top: 1 },
+  cot: { front: 0.5, side: 1, top: 1 },
   lamp: { front: 0.6, side: 0, top: 0 },
   picture: { front: 1, side: 0, top: 0 },
+  mirror: { front: 1, side: 0, top: 0 },
+  object: { front: 1, side: 0, top: 0.5 },
   piano: { front: 1, side: 2, top: 1 },
   plant: { front: 0.5, side: 0, top: 0 },
   other: { front: 1, side: 1, top: 1 },
@@ -38,12 +54,27 @@ export function pieceAreaMm2(
 
 /** Net areas of what can wear a finish, as Measure finds them; mm². */
 export interface SurfaceAreas {
-  readonly walls: readonly { readonly side: string; readonly upperMm2: number; readonly lowerMm2: number }[]
+  readonly walls: readonly {
+    readonly wallId: string
+    readonly name: string
+    readonly upperMm2: number
+    readonly lowerMm2: number
+  }[]
   readonly floorMm2: number
   readonly ceilingMm2: number
   readonly trimMm2: number
   readonly doorsMm2: number
 }
+
+/** What must be known of a piece to say how much of it is seen. */
+export type SeenPiece = Pick<
+  Piece,
+  'id' | 'name' | 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm' | 'finishId' | 'verdict'
+>
+
+/** True for a piece that will be seen when the room is done: not one that moves out or is let go. */
+export const inRoom = (piece: Pick<Piece, 'verdict'>): boolean =>
+  piece.verdict !== 'let go' && piece.verdict !== 'move'
 
 /** A stretch of one finish: where it is and how much of it is seen. */
 export interface Patch {
@@ -54,12 +85,12 @@ export interface Patch {
 
 /** Net area of each surface a placement covers. One wall placed by itself is taken out of `walls`. */
 export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: ReadonlySet<Surface>): number {
-  const side = surface.startsWith('wall:') ? surface.slice(5) : undefined
-  if (side) return areas.walls.filter((w) => w.side === side).reduce((sum, w) => sum + w.upperMm2, 0)
+  const wallId = surface.startsWith('wall:') ? surface.slice(5) : undefined
+  if (wallId) return areas.walls.filter((w) => w.wallId === wallId).reduce((sum, w) => sum + w.upperMm2, 0)
   switch (surface) {
     case 'walls':
       return areas.walls
-        .filter((w) => !placed.has(`wall:${w.side}` as Surface))
+        .filter((w) => !placed.has(`wall:${w.wallId}`))
         .reduce((sum, w) => sum + w.upperMm2, 0)
     case 'lower':
       return areas.walls.reduce((sum, w) => sum + w.lowerMm2, 0)
@@ -74,16 +105,24 @@ export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: Re
   }
 }
 
-export const SURFACE_NAMES: Readonly<Record<Surface, string>> = {
-  walls: 'Walls', 'wall:north': 'North wall', 'wall:east': 'East wall', 'wall:south': 'South wall', 'wall:west': 'West wall',
-  lower: 'Lower wall', ceiling: 'Ceiling', floor: 'Floor', trim: 'Skirting', doors: 'Doors',
+const NAMES: Readonly<Record<string, string>> = {
+  walls: 'Walls', lower: 'Lower wall', ceiling: 'Ceiling', floor: 'Floor', trim: 'Skirting', doors: 'Doors',
 } // prettier-ignore
+
+/** What a surface is called: one wall by the name it was given. */
+export function surfaceName(
+  surface: string,
+  walls: readonly { readonly wallId: string; readonly name: string }[] = [],
+): string {
+  if (!surface.startsWith('wall:')) return NAMES[surface] ?? surface
+  return walls.find((w) => w.wallId === surface.slice(5))?.name ?? 'A wall that is gone'
+}
 
 /** How much of each surface is seen, in mm²: its net area, and of the floor what no rug covers. */
 export function surfaceSeen(
   areas: SurfaceAreas | undefined,
   placements: readonly Pick<Placement, 'surface'>[],
-  pieces: readonly Piece[],
+  pieces: readonly SeenPiece[],
 ): (surface: Surface) => number {
   const placed = new Set(placements.map((p) => p.surface))
   const rugsMm2 = pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
@@ -96,13 +135,14 @@ export function surfaceSeen(
 /** Every finish where it is seen. A rug hides the floor under it; other pieces do not yet know where they stand. */
 export function visiblePatches(
   areas: SurfaceAreas | undefined,
-  placements: readonly Placement[],
-  pieces: readonly Piece[],
+  placements: readonly Pick<Placement, 'surface' | 'finishId'>[],
+  allPieces: readonly SeenPiece[],
 ): Patch[] {
+  const pieces = allPieces.filter(inRoom)
   const seen = surfaceSeen(areas, placements, pieces)
   const onSurfaces = placements.map((p): Patch => ({
     finishId: p.finishId,
-    where: { kind: 'surface', id: p.surface, name: SURFACE_NAMES[p.surface] },
+    where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, areas?.walls) },
     areaMm2: seen(p.surface),
   }))
   const onPieces = pieces.flatMap((p): Patch[] =>

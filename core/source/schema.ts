@@ -1,6 +1,8 @@
 import type { InferType } from 'yup'
+import { CATEGORIES, FIXINGS, LEVELS } from '../job/words.js'
 import {
   choiceField,
+  choiceOrNone,
   dayOrNone,
   idField,
   idOrNone,
@@ -9,21 +11,11 @@ import {
   noteField,
   ppmField,
   rowSchema,
+  servesField,
   textField,
   wholeField,
   wholeOrNone,
 } from '../job/fields.js'
-
-export const CATEGORIES = [
-  'surfaces',
-  'furniture',
-  'textiles',
-  'light',
-  'decor',
-  'fixtures',
-  'services',
-] as const
-export type Category = (typeof CATEGORIES)[number]
 
 /** A line of the furnishing schedule: one thing the job needs. Limits are of the outer size; null is no limit. */
 export const itemSchema = rowSchema({
@@ -42,6 +34,16 @@ export const itemSchema = rowSchema({
   finishId: idOrNone('Finish'),
   chosenOptionId: idOrNone('Chosen option'),
   position: wholeField('Position', 0, 10_000, 'places'),
+  /** Uses of the brief it serves, and the promised focus point it belongs to. */
+  serves: servesField(),
+  focusId: idOrNone('Focus point'),
+  fixing: choiceField('Fixed', FIXINGS),
+  weightG: wholeOrNone('Weight', 1, 2_000_000, 'grams'),
+  wallId: idOrNone('Wall'),
+  /** The level of intervention it belongs to; null for both. */
+  level: choiceOrNone('Level', LEVELS),
+  /** Where what it replaces is kept for putting back. */
+  originalAt: noteField('Original kept at', 120),
 })
 export type Item = InferType<typeof itemSchema>
 

@@ -3,6 +3,7 @@ import {
   bigint,
   boolean,
   check,
+  customType,
   date,
   doublePrecision,
   foreignKey,
@@ -114,8 +115,23 @@ export const job = pgTable(
     reservePpm: integer('reserve_ppm').notNull(),
     taxPpm: integer('tax_ppm').notNull(),
     pricesIncludeTax: boolean('prices_include_tax').notNull(),
+    agreedOn: date('agreed_on'),
+    feeKind: text('fee_kind').notNull(),
+    feeMinor: minor('fee_minor'),
+    feePpm: integer('fee_ppm').notNull(),
+    feeHours: integer('fee_hours').notNull(),
+    feeInside: boolean('fee_inside').notNull(),
     installOn: date('install_on'),
-    colorSchool: text('color_school').notNull(),
+    revealOn: date('reveal_on'),
+    leaseEndsOn: date('lease_ends_on'),
+    leadName: text('lead_name').notNull(),
+    hangingMm: integer('hanging_mm'),
+    level: text('level'),
+    decorateNote: text('decorate_note').notNull(),
+    buildingNote: text('building_note').notNull(),
+    beforeReason: text('before_reason').notNull(),
+    backPrimerMinor: minor('back_primer_minor'),
+    backPaintMinor: minor('back_paint_minor'),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (t) => [
@@ -132,38 +148,249 @@ const ofJob = (t: { studioId: never; jobId: never; id: never }) => [
   foreignKey({ columns: [t.studioId, t.jobId], foreignColumns: [job.studioId, job.id] }).onDelete('cascade'),
 ]
 
-export const room = pgTable(
-  'room',
+/** The school chosen for each topic, one column each, so that two people may choose at once. */
+export const schools = pgTable(
+  'schools',
   {
     ...part(),
-    lengthMm: integer('length_mm'),
-    widthMm: integer('width_mm'),
-    heightMm: integer('height_mm'),
-    skirtingMm: integer('skirting_mm').notNull(),
-    lowerWallMm: integer('lower_wall_mm'),
+    colorScheme: text('color_scheme'),
+    trimAndCeiling: text('trim_and_ceiling'),
+    lead: text('lead'),
+    mood: text('mood'),
+    textiles: text('textiles'),
+    pieceAgainstWall: text('piece_against_wall'),
+    rug: text('rug'),
+    hanging: text('hanging'),
+    frames: text('frames'),
+    timber: text('timber'),
+    metals: text('metals'),
+    shelves: text('shelves'),
+    lamps: text('lamps'),
+    childrensLight: text('childrens_light'),
+    inherited: text('inherited'),
+    buying: text('buying'),
+    pace: text('pace'),
+    money: text('money'),
+    tenure: text('tenure'),
   },
-  (t) => [...ofJob(t as never), unique('room_one_per_job').on(t.studioId, t.jobId)],
+  (t) => [...ofJob(t as never), unique('schools_one_per_job').on(t.studioId, t.jobId)],
+)
+
+export const person = pgTable(
+  'person',
+  {
+    ...part(),
+    position: integer('position').notNull(),
+    name: text('name').notNull(),
+    kind: text('kind').notNull(),
+    ageYears: integer('age_years'),
+    standingEyeMm: integer('standing_eye_mm'),
+    seatedEyeMm: integer('seated_eye_mm'),
+    minds: jsonb('minds').$type<string[]>().notNull(),
+    note: text('note').notNull(),
+  },
+  (t) => ofJob(t as never),
 )
 
 export const use = pgTable(
   'use',
+  {
+    ...part(),
+    name: text('name').notNull(),
+    kind: text('kind').notNull(),
+    persons: integer('persons').notNull(),
+    time: text('time').notNull(),
+    position: integer('position').notNull(),
+  },
+  (t) => ofJob(t as never),
+)
+
+export const focus = pgTable(
+  'focus',
   { ...part(), name: text('name').notNull(), position: integer('position').notNull() },
   (t) => ofJob(t as never),
+)
+
+export const allotment = pgTable(
+  'allotment',
+  {
+    ...part(),
+    category: text('category').notNull(),
+    amountMinor: minor('amount_minor'),
+    mark: text('mark').notNull(),
+    reason: text('reason'),
+  },
+  (t) => [...ofJob(t as never), unique('allotment_one_per_category').on(t.studioId, t.jobId, t.category)],
+)
+
+export const visit = pgTable(
+  'visit',
+  { ...part(), on: date('on').notNull(), what: text('what').notNull() },
+  (t) => ofJob(t as never),
+)
+
+/** What is said about a photo. The picture is in {@link photoData}, so that a job loads without its pictures. */
+export const photo = pgTable(
+  'photo',
+  {
+    ...part(),
+    kind: text('kind').notNull(),
+    note: text('note').notNull(),
+    subject: text('subject').notNull(),
+    position: integer('position').notNull(),
+    widthPx: integer('width_px').notNull(),
+    heightPx: integer('height_px').notNull(),
+  },
+  (t) => ofJob(t as never),
+)
+
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
+
+/** A picture, encoded anew on the way in, and its thumbnail. */
+export const photoData = pgTable(
+  'photo_data',
+  {
+    studioId: studioId(),
+    jobId: jobId(),
+    photoId: uuid('photo_id').notNull(),
+    mime: text('mime').notNull(),
+    picture: bytea('picture').notNull(),
+    thumbnail: bytea('thumbnail').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.studioId, t.jobId, t.photoId] }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.photoId],
+      foreignColumns: [photo.studioId, photo.jobId, photo.id],
+    }).onDelete('cascade'),
+  ],
+)
+
+export const room = pgTable(
+  'room',
+  {
+    ...part(),
+    heightMm: integer('height_mm'),
+    skirtingMm: integer('skirting_mm').notNull(),
+    corniceMm: integer('cornice_mm').notNull(),
+    lowerWallMm: integer('lower_wall_mm'),
+    northDeg: doublePrecision('north_deg'),
+    latitudeDeg: doublePrecision('latitude_deg'),
+  },
+  (t) => [...ofJob(t as never), unique('room_one_per_job').on(t.studioId, t.jobId)],
+)
+
+export const wall = pgTable(
+  'wall',
+  {
+    ...part(),
+    position: integer('position').notNull(),
+    name: text('name').notNull(),
+    lengthMm: integer('length_mm').notNull(),
+    turnDeg: doublePrecision('turn_deg').notNull(),
+    face: text('face').notNull(),
+  },
+  (t) => ofJob(t as never),
+)
+
+const toWall = (t: { studioId: never; jobId: never; wallId: never }) =>
+  foreignKey({
+    columns: [t.studioId, t.jobId, t.wallId],
+    foreignColumns: [wall.studioId, wall.jobId, wall.id],
+  })
+
+export const ceiling = pgTable(
+  'ceiling',
+  {
+    ...part(),
+    wallId: uuid('wall_id').notNull(),
+    name: text('name').notNull(),
+    startHeightMm: integer('start_height_mm').notNull(),
+    endHeightMm: integer('end_height_mm').notNull(),
+    depthMm: integer('depth_mm').notNull(),
+    whole: boolean('whole').notNull(),
+  },
+  (t) => [...ofJob(t as never), toWall(t as never)],
+)
+
+export const diagonal = pgTable(
+  'diagonal',
+  {
+    ...part(),
+    fromWallId: uuid('from_wall_id').notNull(),
+    toWallId: uuid('to_wall_id').notNull(),
+    lengthMm: integer('length_mm').notNull(),
+  },
+  (t) => [
+    ...ofJob(t as never),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.fromWallId],
+      foreignColumns: [wall.studioId, wall.jobId, wall.id],
+    }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.toWallId],
+      foreignColumns: [wall.studioId, wall.jobId, wall.id],
+    }),
+  ],
 )
 
 export const opening = pgTable(
   'opening',
   {
     ...part(),
-    wall: text('wall').notNull(),
+    wallId: uuid('wall_id').notNull(),
     kind: text('kind').notNull(),
     name: text('name').notNull(),
     startMm: integer('start_mm').notNull(),
     widthMm: integer('width_mm').notNull(),
     heightMm: integer('height_mm').notNull(),
     sillMm: integer('sill_mm').notNull(),
+    hinge: text('hinge').notNull(),
+    swing: text('swing').notNull(),
+  },
+  (t) => [...ofJob(t as never), toWall(t as never)],
+)
+
+export const fixture = pgTable(
+  'fixture',
+  {
+    ...part(),
+    wallId: uuid('wall_id').notNull(),
+    kind: text('kind').notNull(),
+    name: text('name').notNull(),
+    startMm: integer('start_mm').notNull(),
+    widthMm: integer('width_mm').notNull(),
+    heightMm: integer('height_mm').notNull(),
+    bottomMm: integer('bottom_mm').notNull(),
+    depthMm: integer('depth_mm').notNull(),
+  },
+  (t) => [...ofJob(t as never), toWall(t as never)],
+)
+
+export const passage = pgTable(
+  'passage',
+  {
+    ...part(),
+    position: integer('position').notNull(),
+    kind: text('kind').notNull(),
+    name: text('name').notNull(),
+    widthMm: integer('width_mm').notNull(),
+    heightMm: integer('height_mm').notNull(),
+    lengthMm: integer('length_mm'),
   },
   (t) => ofJob(t as never),
+)
+
+export const work = pgTable(
+  'work',
+  {
+    ...part(),
+    what: text('what').notNull(),
+    wallId: uuid('wall_id'),
+    readyOn: date('ready_on'),
+    done: boolean('done').notNull(),
+  },
+  (t) => [...ofJob(t as never), toWall(t as never)],
 )
 
 export const finish = pgTable(
@@ -200,6 +427,7 @@ export const placement = pgTable(
     overL: doublePrecision('over_l'),
     overA: doublePrecision('over_a'),
     overB: doublePrecision('over_b'),
+    hold: text('hold').notNull(),
   },
   (t) => [
     ...ofJob(t as never),
@@ -219,10 +447,43 @@ export const piece = pgTable(
     depthMm: integer('depth_mm').notNull(),
     heightMm: integer('height_mm').notNull(),
     finishId: uuid('finish_id'),
+    position: integer('position').notNull(),
+    there: boolean('there').notNull(),
     stays: boolean('stays').notNull(),
-    side: text('side'),
+    wallId: uuid('wall_id'),
+    material: text('material').notNull(),
+    color: text('color').notNull(),
+    place: text('place').notNull(),
+    verdict: text('verdict'),
+    sentimental: boolean('sentimental').notNull(),
+    lentFrom: text('lent_from').notNull(),
+    reason: text('reason').notNull(),
+    serves: jsonb('serves').$type<string[]>().notNull(),
+    openDepthMm: integer('open_depth_mm'),
+    fixing: text('fixing').notNull(),
+    weightG: integer('weight_g'),
+    originalAt: text('original_at').notNull(),
   },
-  (t) => [...ofJob(t as never), toFinish(t as never)],
+  (t) => [...ofJob(t as never), toFinish(t as never), toWall(t as never)],
+)
+
+export const limit = pgTable(
+  'limit',
+  {
+    ...part(),
+    kind: text('kind').notNull(),
+    what: text('what').notNull(),
+    surface: text('surface').notNull(),
+    pieceId: uuid('piece_id'),
+    why: text('why').notNull(),
+  },
+  (t) => [
+    ...ofJob(t as never),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.pieceId],
+      foreignColumns: [piece.studioId, piece.jobId, piece.id],
+    }),
+  ],
 )
 
 export const item = pgTable(
@@ -244,8 +505,51 @@ export const item = pgTable(
     // option of another item, because the key carries the item as well.
     chosenOptionId: uuid('chosen_option_id'),
     position: integer('position').notNull(),
+    serves: jsonb('serves').$type<string[]>().notNull(),
+    focusId: uuid('focus_id'),
+    fixing: text('fixing').notNull(),
+    weightG: integer('weight_g'),
+    wallId: uuid('wall_id'),
+    level: text('level'),
+    originalAt: text('original_at').notNull(),
   },
-  (t) => [...ofJob(t as never), toFinish(t as never)],
+  (t) => [
+    ...ofJob(t as never),
+    toFinish(t as never),
+    toWall(t as never),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.focusId],
+      foreignColumns: [focus.studioId, focus.jobId, focus.id],
+    }),
+  ],
+)
+
+/** What a landlord allowed, in writing. */
+export const consent = pgTable(
+  'consent',
+  {
+    ...part(),
+    on: date('on').notNull(),
+    change: text('change').notNull(),
+    surface: text('surface').notNull(),
+    colors: text('colors').notNull(),
+    finishId: uuid('finish_id'),
+    itemId: uuid('item_id'),
+    photoId: uuid('photo_id'),
+    words: text('words').notNull(),
+  },
+  (t) => [
+    ...ofJob(t as never),
+    toFinish(t as never),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.itemId],
+      foreignColumns: [item.studioId, item.jobId, item.id],
+    }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.photoId],
+      foreignColumns: [photo.studioId, photo.jobId, photo.id],
+    }),
+  ],
 )
 
 export const option = pgTable(
@@ -292,7 +596,28 @@ export const acceptance = pgTable(
   (t) => ofJob(t as never),
 )
 
-// Orders, their lines and the entries are append-only: a trigger refuses UPDATE and DELETE.
+// Change orders, orders, their lines and the entries are append-only: a trigger refuses UPDATE and DELETE.
+
+export const changeOrder = pgTable(
+  'change_order',
+  {
+    studioId: studioId(),
+    jobId: jobId(),
+    id: uuid('id').notNull(),
+    amountMinor: minor('amount_minor'),
+    agreedOn: date('agreed_on').notNull(),
+    agreedBy: text('agreed_by').notNull(),
+    why: text('why').notNull(),
+    memberId: uuid('member_id').notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.studioId, t.jobId, t.id] }),
+    foreignKey({ columns: [t.studioId, t.jobId], foreignColumns: [job.studioId, job.id] }),
+    foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }),
+    check('change_order_not_zero', sql`${t.amountMinor} <> 0`),
+  ],
+)
 
 export const purchaseOrder = pgTable(
   'purchase_order',

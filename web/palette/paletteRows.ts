@@ -2,7 +2,7 @@ import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { RoomAreas } from '@bonitas/core/measure/roomAreas'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/palette/paletteFacts'
 import { pieceAreaMm2, SURFACE_NAMES, surfaceSeen } from '@bonitas/core/palette/visibleArea'
-import { SURFACES, type Surface } from '@bonitas/core/palette/schema'
+import { SURFACES, type Surface } from '@bonitas/core/job/words'
 
 /** One thing that wears a finish, or could. */
 export interface PaletteRow {

@@ -27,7 +27,9 @@ export function room(finishes: readonly ExampleFinish[], school = 'two mains and
       : [
           {
             id: `piece ${f.name}`, name: `${f.name} piece`, kind: 'other', count: 1,
-            widthMm: 1000, depthMm: 500, heightMm: 1000 - 20 * i, finishId: f.name, stays: f.stays ?? false, side: null,
+            widthMm: 1000, depthMm: 500, heightMm: 1000 - 20 * i, finishId: f.name, position: i, there: false,
+            stays: f.stays ?? false, wallId: null, material: '', color: '', place: '', verdict: null, sentimental: false, lentFrom: '',
+            reason: '', serves: [], openDepthMm: null, fixing: 'stands free', weightG: null, originalAt: '',
           },
         ],
   ) // prettier-ignore

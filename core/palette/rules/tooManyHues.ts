@@ -23,8 +23,9 @@ interface Counted {
 }
 
 function check(facts: PaletteFacts): Finding[] {
-  const limit = LIMITS[facts.school]
-  if (limit === undefined) return []
+  const { school } = facts
+  const limit = school === null ? undefined : LIMITS[school]
+  if (school === null || limit === undefined) return []
   const counted = facts.finishes
     .filter((f) => f.share > 0 && COUNTED.includes(f.finish.role))
     .map((f): Counted => ({ id: f.finish.id, lab: f.lab, areaMm2: f.areaMm2, facts: f }))
@@ -53,14 +54,14 @@ function check(facts: PaletteFacts): Finding[] {
       because: `Tints of one hue count once. The least seen ${spare.length === 1 ? 'is' : 'are'} ${spare
         .flatMap((f) => f.members.map((m) => m.facts.finish.name))
         .join(', ')}.`,
-      school: facts.school,
+      school,
       mends: [
         ...mends,
         ...(roomier
           ? [
               {
                 label: `Change the school to “${roomier}”`,
-                changes: [{ collection: 'brief', id: 'brief', set: { colorSchool: roomier } }],
+                changes: [{ collection: 'schools', id: 'schools', set: { colorScheme: roomier } }],
               },
             ]
           : []),

@@ -1,0 +1,92 @@
+import type { BriefFacts } from '../brief/briefFacts.js'
+import { coverage, kindOfName, type Thing } from '../brief/coverage.js'
+import { feeMinor } from '../brief/fee.js'
+import { levelPrices, type LevelLine } from '../brief/levels.js'
+import { rentedChanges } from '../brief/rentedChanges.js'
+import { standpoints } from '../brief/standpoints.js'
+import { inOrder, wallName, type RoomAreas } from '../measure/roomAreas.js'
+import { moneyText } from '../money/moneyText.js'
+import { shareOf } from '../money/rate.js'
+import { inRoom, surfaceAreaMm2, surfaceName } from '../palette/visibleArea.js'
+import type { JobSnapshot } from './snapshot.js'
+import { isSurface } from './words.js'
+
+/** What an item costs and how long it takes, as Source finds it. */
+export interface PricedItem {
+  readonly id: string
+  readonly landedMinor: number | undefined
+  readonly leadDays: number | null
+  readonly forecastMinor: number
+}
+
+/** Agreed budget as it stands: what was agreed first, and every change order since. */
+export const agreedNow = (job: Pick<JobSnapshot, 'brief' | 'changeOrders'>): number =>
+  job.brief.agreedMinor + job.changeOrders.reduce((sum, c) => sum + c.amountMinor, 0)
+
+/** Names of the walls by id, in the order walked. */
+export function wallNames(job: Pick<JobSnapshot, 'walls'>): { id: string; name: string; lengthMm: number }[] {
+  return inOrder(job.walls).map((w, i) => ({ id: w.id, name: wallName(w, i), lengthMm: w.lengthMm }))
+}
+
+/** Pieces and items as the coverage table sees them. What leaves the room serves nothing in it. */
+export function thingsOf(job: JobSnapshot): Thing[] {
+  const chosen = new Map(job.options.map((o) => [o.id, o]))
+  return [
+    ...job.pieces.filter(inRoom).map((p): Thing => ({
+      id: p.id, kind: 'piece', name: p.name, pieceKind: p.kind, count: p.count,
+      widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm, openDepthMm: p.openDepthMm ?? null, serves: p.serves,
+    })),
+    ...job.items
+      .filter((i) => i.category !== 'surfaces' && i.category !== 'services')
+      .map((i): Thing => {
+        const option = i.chosenOptionId ? chosen.get(i.chosenOptionId) : undefined
+        return {
+          id: i.id, kind: 'item', name: i.name, pieceKind: kindOfName(i.name) ?? 'other', count: i.quantity,
+          widthMm: option?.widthMm ?? null, depthMm: option?.depthMm ?? null, heightMm: option?.heightMm ?? null,
+          openDepthMm: null, serves: i.serves,
+        }
+      }),
+  ] // prettier-ignore
+}
+
+/** Reckons what the rules of the brief judge. */
+export function briefFactsOf(
+  job: JobSnapshot,
+  today: string,
+  areas: RoomAreas | undefined,
+  priced: readonly PricedItem[] = [],
+): BriefFacts {
+  const walls = wallNames(job)
+  const named = walls.map((w) => ({ wallId: w.id, name: w.name }))
+  const placed = new Set(job.placements.map((p) => p.surface))
+  const areaOf = (surface: string) =>
+    areas && isSurface(surface) ? surfaceAreaMm2(surface, areas, placed) : 0
+  const priceOf = new Map(priced.map((p) => [p.id, p]))
+  const lines = job.items.map((i): LevelLine => {
+    const price = priceOf.get(i.id)
+    return {
+      name: i.name,
+      level: i.level ?? null,
+      amountMinor: price?.landedMinor ?? i.targetMinor,
+      leadDays: price?.leadDays ?? null,
+    }
+  })
+  const agreed = agreedNow(job)
+  const fee = job.brief.feeInside
+    ? feeMinor(
+        job.brief,
+        priced.reduce((sum, p) => sum + p.forecastMinor, 0),
+      )
+    : 0
+  return {
+    job,
+    today,
+    coverage: coverage(job.uses, thingsOf(job)),
+    changes: job.schools.tenure === 'rented' ? rentedChanges(job, areaOf, (s) => surfaceName(s, named)) : [],
+    standpoints: standpoints(walls, job.photos),
+    levels: levelPrices(lines),
+    toSpendMinor: agreed - shareOf(agreed, job.brief.reservePpm) - fee,
+    wallName: (id) => walls.find((w) => w.id === id)?.name ?? 'a wall that is gone',
+    money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
+  }
+}

@@ -1,0 +1,76 @@
+import { NEW_BRIEF, NEW_ROOM } from '../brief/newJob.js'
+import { TOPICS } from '../brief/schools.js'
+import type { Piece } from '../palette/schema.js'
+import type { Item } from '../source/schema.js'
+import type { Rows } from './collections.js'
+import type { JobSnapshot, Stored } from './snapshot.js'
+
+/** A job as it is on its first day: for the examples of the rule book, and to build upon in tests. */
+export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
+  const none = Object.fromEntries(TOPICS.map((t) => [t, null])) as Omit<Rows['schools'], 'id'>
+  return {
+    studio: { id: 'studio', name: 'Studio', currency: 'EUR', locale: 'en-IE', system: 'metric' },
+    brief: { ...NEW_BRIEF, id: 'job', version: 1, clientId: 'client', roomName: 'Room', agreedMinor: 500_000 },
+    client: { id: 'client', version: 1, name: 'Client' },
+    schools: { ...none, id: 'schools', version: 1 },
+    room: { ...NEW_ROOM, id: 'room', version: 1 },
+    people: [], uses: [], focuses: [], limits: [], consents: [], allotments: [], visits: [], works: [], photos: [],
+    walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [], passages: [],
+    finishes: [], placements: [], pieces: [], items: [], options: [], suppliers: [], acceptances: [],
+    changeOrders: [], orders: [], lines: [], entries: [],
+    ...more,
+  } // prettier-ignore
+}
+
+/** What a piece is before anything but its name, kind and size is known. */
+export const NEW_PIECE = {
+  position: 0,
+  count: 1,
+  finishId: null,
+  there: false,
+  stays: false,
+  wallId: null,
+  material: '',
+  color: '',
+  place: '',
+  verdict: null,
+  sentimental: false,
+  lentFrom: '',
+  reason: '',
+  serves: [],
+  openDepthMm: null,
+  fixing: 'stands free',
+  weightG: null,
+  originalAt: '',
+} as const satisfies Partial<Piece>
+
+/** What an item is before anything but its name, category and price is known. */
+export const NEW_ITEM = {
+  intent: '',
+  specification: '',
+  quantity: 1,
+  maxWidthMm: null,
+  maxDepthMm: null,
+  maxHeightMm: null,
+  neededOn: null,
+  finishId: null,
+  chosenOptionId: null,
+  position: 0,
+  serves: [],
+  focusId: null,
+  fixing: 'stands free',
+  weightG: null,
+  wallId: null,
+  level: null,
+  originalAt: '',
+} as const satisfies Partial<Item>
+
+/** A stored piece for an example or a test. */
+export const pieceWith = (more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piece> => ({
+  ...NEW_PIECE, name: more.id, kind: 'other', widthMm: 1000, depthMm: 500, heightMm: 800, serves: [], version: 1, ...more,
+}) // prettier-ignore
+
+/** A stored item for an example or a test. */
+export const itemWith = (more: Partial<Item> & Pick<Item, 'id'>): Stored<Item> => ({
+  ...NEW_ITEM, name: more.id, category: 'furniture', targetMinor: 10_000, serves: [], version: 1, ...more,
+}) // prettier-ignore

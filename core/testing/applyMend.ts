@@ -1,0 +1,25 @@
+import type { Mend } from '../findings/finding.js'
+import { SINGLE, type Collection } from '../job/collections.js'
+import type { JobSnapshot } from '../job/snapshot.js'
+
+/** The job after a mend: what the screen does with its edits, told in a few lines. */
+export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {
+  return mend.changes.reduce<JobSnapshot>((now, change, n) => {
+    const collection = change.collection as Collection
+    if (SINGLE.has(collection)) {
+      if (!('set' in change)) throw new Error('a single row can only be changed')
+      return { ...now, [collection]: { ...now[collection], ...change.set } }
+    }
+    const rows = now[collection] as unknown as readonly { id: string }[]
+    if ('add' in change)
+      return { ...now, [collection]: [...rows, { ...change.add, id: `added ${n}`, version: 1 }] }
+    if (!rows.some((r) => r.id === change.id)) throw new Error(`no ${collection} ${change.id} to mend`)
+    return {
+      ...now,
+      [collection]:
+        'remove' in change
+          ? rows.filter((r) => r.id !== change.id)
+          : rows.map((r) => (r.id === change.id ? { ...r, ...change.set } : r)),
+    }
+  }, job)
+}
