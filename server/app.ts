@@ -10,6 +10,7 @@ import { pagePreload } from './http/pagePreload.js'
 import { notFound, problemHandler } from './http/problem.js'
 import { jobRoutes } from './job/routes.js'
 import { ledgerRoutes } from './ledger/routes.js'
+import { photoRoutes } from './photo/routes.js'
 import { sessionRoutes, signedIn } from './session/routes.js'
 
 export interface AppOptions {
@@ -55,10 +56,11 @@ export function createApp({ db, webFolder, secure = false }: AppOptions): Expres
   })
   api.use(sameOrigin)
   // A job file may be large; everything else is small, and an upload nobody asked for should fail early.
-  api.use('/jobs/import', express.json({ limit: '20mb' }))
+  api.use('/jobs/import', express.json({ limit: '60mb' }))
   api.use(express.json({ limit: '1mb' }))
   api.use(sessionRoutes(db, secure))
   api.use(signedIn(db))
+  api.use('/jobs/:jobId', photoRoutes(db))
   api.use(jobRoutes(db))
   api.use('/jobs/:jobId', ledgerRoutes(db))
   api.use(() => {

@@ -1,5 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { NEW_BRIEF, NEW_ROOM } from '@bonitas/core/brief/newJob'
+import { TOPICS } from '@bonitas/core/brief/schools'
+import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
 import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
 import {
   finishRow,
@@ -36,39 +39,33 @@ const put = (collection: string, row: Record<string, unknown>, seen: string | un
   )
 
 const ok: Record<Collection, () => Record<string, unknown>> = {
-  brief: () => ({
-    id: jobId,
-    clientId: '',
-    roomName: 'Room',
-    place: '',
-    schemeName: '',
-    agreedMinor: 1,
-    reservePpm: 0,
-    taxPpm: 0,
-    pricesIncludeTax: true,
-    installOn: null,
-    colorSchool: 'quiet neutral',
-  }),
+  brief: () => ({ ...NEW_BRIEF, id: jobId, clientId: '', roomName: 'Room', agreedMinor: 1 }),
   client: () => ({ id: '', name: 'Client' }),
-  room: () => ({
-    id: jobId,
-    lengthMm: 4000,
-    widthMm: 3000,
-    heightMm: 2500,
-    skirtingMm: 100,
-    lowerWallMm: null,
+  schools: () => ({ ...Object.fromEntries(TOPICS.map((t) => [t, null])), id: jobId }),
+  people: () => ({
+    id: randomUUID(), position: 0, name: 'Ilka', kind: 'adult', ageYears: null, standingEyeMm: 1480, seatedEyeMm: null, minds: [], note: '',
   }),
-  uses: () => ({ id: randomUUID(), name: 'Read', position: 0 }),
+  uses: () => ({ id: randomUUID(), name: 'Read', kind: 'read', persons: 1, time: 'any time', position: 0 }),
+  focuses: () => ({ id: randomUUID(), name: 'Alcove', position: 0 }),
+  limits: () => ({ id: randomUUID(), kind: 'must stay', what: 'Floor', surface: 'floor', pieceId: null, why: '' }),
+  consents: () => ({
+    id: randomUUID(), on: '2026-04-02', change: 'paint', surface: 'walls', colors: 'any color', finishId: null, itemId: null, photoId: null, words: '',
+  }),
+  allotments: () => ({ id: randomUUID(), category: 'decor', amountMinor: 100, mark: 'even', reason: null }),
+  visits: () => ({ id: randomUUID(), on: '2026-12-01', what: 'Measure' }),
+  works: () => ({ id: randomUUID(), what: 'Panel', wallId: null, readyOn: null, done: false }),
+  photos: () => ({ id: randomUUID(), kind: 'before', note: '', subject: '', position: 0, widthPx: 1, heightPx: 1 }),
+  room: () => ({ ...NEW_ROOM, id: jobId, heightMm: 2500, skirtingMm: 100 }),
+  walls: () => ({ id: randomUUID(), position: 0, name: 'North', lengthMm: 4000, turnDeg: 90, face: 'smooth paint' }),
+  ceilings: () => ({ id: randomUUID(), wallId: randomUUID(), name: '', startHeightMm: 1200, endHeightMm: 2400, depthMm: 1500, whole: true }),
+  diagonals: () => ({ id: randomUUID(), fromWallId: randomUUID(), toWallId: randomUUID(), lengthMm: 5000 }),
   openings: () => ({
-    id: randomUUID(),
-    wall: 'north',
-    kind: 'door',
-    name: '',
-    startMm: 0,
-    widthMm: 800,
-    heightMm: 2000,
-    sillMm: 0,
+    id: randomUUID(), wallId: randomUUID(), kind: 'door', name: '', startMm: 0, widthMm: 800, heightMm: 2000, sillMm: 0, hinge: 'left', swing: 'in',
   }),
+  fixtures: () => ({
+    id: randomUUID(), wallId: randomUUID(), kind: 'socket', name: '', startMm: 0, widthMm: 80, heightMm: 80, bottomMm: 300, depthMm: 10,
+  }),
+  passages: () => ({ id: randomUUID(), position: 0, kind: 'stair', name: '', widthMm: 900, heightMm: 2000, lengthMm: null }),
   finishes: () => finishRow(),
   placements: () => ({
     id: randomUUID(),
@@ -78,24 +75,14 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
     overL: null,
     overA: null,
     overB: null,
+    hold: 'applied',
   }),
-  pieces: () => ({
-    id: randomUUID(),
-    name: 'Sofa',
-    kind: 'sofa',
-    count: 1,
-    widthMm: 1980,
-    depthMm: 900,
-    heightMm: 840,
-    finishId: null,
-    stays: false,
-    side: null,
-  }),
+  pieces: () => ({ ...NEW_PIECE, id: randomUUID(), name: 'Sofa', kind: 'sofa', widthMm: 1980, depthMm: 900, heightMm: 840 }),
   items: () => itemRow(),
   options: () => optionRow(randomUUID()),
   suppliers: () => ({ id: randomUUID(), name: 'Supplier', note: '' }),
   acceptances: () => ({ id: randomUUID(), finding: 'palette.x', facts: 'f', reason: 'meant' }),
-}
+} // prettier-ignore
 
 const BAD = [
   '',

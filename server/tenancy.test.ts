@@ -48,7 +48,9 @@ function routes(): { method: string; path: string }[] {
       else if (layer.handle?.stack)
         walk(
           layer.handle.stack,
-          layer.handle.stack.some((l) => l.route?.path === '/orders') ? '/jobs/:jobId' : prefix,
+          layer.handle.stack.some((l) => ['/orders', '/pictures/:id'].includes(l.route?.path ?? ''))
+            ? '/jobs/:jobId'
+            : prefix,
         )
     }
   }
@@ -66,6 +68,9 @@ describe('a member of another studio', () => {
       'PUT /jobs/:jobId/:collection/:id',
       'DELETE /jobs/:jobId/:collection/:id',
       'POST /jobs/:jobId/orders',
+      'POST /jobs/:jobId/change-orders',
+      'PUT /jobs/:jobId/pictures/:id',
+      'GET /jobs/:jobId/pictures/:id',
       'POST /jobs/:jobId/reversals',
     ])
       expect(names).toContain(name)
@@ -97,6 +102,7 @@ describe('a member of another studio', () => {
         note: '',
       },
       cancellations: { lineId: job.lines[0]!.id, cancelledOn: '2026-11-03', note: '' },
+      'change-orders': { amountMinor: 100, agreedOn: '2026-11-03', agreedBy: 'Client', why: 'why' },
       reversals: { eventId: job.entries[0]!.eventId, reversedOn: '2026-11-03', note: 'why' },
     }
     let walked = 0
@@ -109,7 +115,7 @@ describe('a member of another studio', () => {
         const address = `/api${path
           .replace(':jobId', jobId)
           .replace(':collection', collection ?? '')
-          .replace(':id', id)}`
+          .replace(':id', id)}${path.includes('pictures') ? '?kind=before' : ''}`
         const body =
           method === 'GET' || method === 'DELETE' ? undefined : (bodies[path.split('/').at(-1)!] ?? fields)
         for (const headers of [{ 'If-Match': '"1"' }, { 'If-None-Match': '*' }]) {

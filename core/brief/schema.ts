@@ -18,7 +18,7 @@ import {
 } from '../job/fields.js'
 import { MAX_MINOR } from '../money/currency.js'
 import { CATEGORIES, CHANGES, LEVELS } from '../job/words.js'
-import { schoolNames, TOPICS, type ChosenSchools } from './schools.js'
+import { schoolNames, SCHOOLS, TOPICS, type ChosenSchools } from './schools.js'
 import {
   FEE_KINDS,
   LIMIT_KINDS,
@@ -73,7 +73,9 @@ export type Client = InferType<typeof clientSchema>
 /** The school chosen for each topic; null while the job has not chosen. */
 export const schoolsSchema = rowSchema({
   id: idField(),
-  ...(Object.fromEntries(TOPICS.map((t) => [t, choiceOrNone(t, schoolNames(t))])) as unknown as {
+  ...(Object.fromEntries(
+    TOPICS.map((t) => [t, choiceOrNone(SCHOOLS[t].title, schoolNames(t))]),
+  ) as unknown as {
     [T in keyof ChosenSchools]: ReturnType<typeof choiceOrNone<NonNullable<ChosenSchools[T]>>>
   }),
 })

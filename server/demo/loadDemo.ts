@@ -46,9 +46,23 @@ async function removeDemo(db: Database): Promise<void> {
   if (!owner) return
   await db.asStudio(owner.studioId, async (tx) => {
     await tx.execute(sql`select set_config('bonitas.system', 'on', true)`)
-    const ledger = ['ledger_entry', 'order_line', 'purchase_order']
+    const ledger = ['ledger_entry', 'order_line', 'purchase_order', 'change_order']
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} disable trigger append_only`))
     await tx.execute(sql`update item set chosen_option_id = null where studio_id = ${owner.studioId}`)
+    // What names rows of its own job goes before them; the job then takes the rest with it.
+    for (const table of [
+      'consent',
+      'limit',
+      'placement',
+      'piece',
+      'opening',
+      'fixture',
+      'ceiling',
+      'diagonal',
+      'work',
+      'item',
+    ])
+      await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
     for (const table of [...ledger, 'idempotency', 'job', 'client', 'supplier', 'session', 'member'])
       await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
     await tx.delete(studio).where(eq(studio.id, owner.studioId))

@@ -51,9 +51,13 @@ export function toProblem(error: unknown): Problem {
     return new Problem(400, 'Some fields need mending', error.message, {
       errors: [{ field: error.where, text: error.message }],
     })
-  const body = (error ?? {}) as { type?: string; status?: number }
+  const body = (error ?? {}) as { type?: string; status?: number; limit?: number }
   if (body.type === 'entity.too.large')
-    return new Problem(413, 'Too large', 'The request is over 1 MB. Send less at once.')
+    return new Problem(
+      413,
+      'Too large',
+      `What was sent is over ${Math.floor((body.limit ?? 1_048_576) / 1_048_576)} MB. Send less at once.`,
+    )
   if (body.type?.startsWith('entity.') || body.type === 'encoding.unsupported')
     return new Problem(400, 'Not readable', 'The body is not JSON. Check its form.')
   if (error instanceof URIError || body.status === 400)

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq } from 'drizzle-orm'
 import { array, number, string } from 'yup'
-import { COLLECTIONS, SCHEMAS, type Collection } from '@bonitas/core/job/collections'
+import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
 import {
   choiceField,
   dayField,
@@ -21,20 +21,37 @@ import { lineBreach, lineState } from '@bonitas/core/ledger/lineState'
 import { ENTRY_KINDS } from '@bonitas/core/ledger/schema'
 import { MAX_MINOR } from '@bonitas/core/money/currency'
 import { CATEGORIES } from '@bonitas/core/job/words'
+import { changeOrderSchema } from '@bonitas/core/brief/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, Problem } from '../http/problem.js'
+import { encodePicture, type Picture } from '../photo/encode.js'
 import { bare, TABLES } from './tables.js'
+import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 1
+export const BUNDLE_VERSION = 2
 
 type Row = Record<string, unknown>
-type Bundle = Record<string, unknown> & { orders: Row[]; lines: Row[]; entries: Row[] }
+type Bundle = Record<string, unknown> & {
+  changeOrders: Row[]
+  orders: Row[]
+  lines: Row[]
+  entries: Row[]
+  pictures: Row[]
+}
 
+/** Fields that name a row, or a list of rows. */
 const REFERENCES: readonly string[] = [
   'id',
+  'wallId',
+  'fromWallId',
+  'toWallId',
+  'pieceId',
+  'focusId',
+  'photoId',
+  'serves',
   'clientId',
   'finishId',
   'itemId',
@@ -46,7 +63,14 @@ const REFERENCES: readonly string[] = [
   'eventId',
   'reverses',
 ]
-const MANY = COLLECTIONS.filter((c) => c !== 'brief' && c !== 'client' && c !== 'room')
+/** Fields that name a wall inside a text: `wall:` or `corner:` and its id. */
+const PLACES: readonly string[] = ['surface', 'subject']
+const MANY = COLLECTIONS.filter((c) => !SINGLE.has(c))
+/** Rows are written in this order, so that whatever is named is there before the row that names it. */
+const IN_ORDER = [
+  'walls', 'ceilings', 'diagonals', 'openings', 'fixtures', 'passages', 'people', 'uses', 'focuses', 'allotments',
+  'visits', 'works', 'finishes', 'placements', 'pieces', 'limits',
+] as const satisfies readonly Collection[] // prettier-ignore
 
 const orderSchema = rowSchema({
   id: idField(), number: wholeField('Number', 1, 1_000_000, ''), supplierId: idOrNone('Supplier'), supplierName: noteField('Supplier', 120),
@@ -64,8 +88,10 @@ const entrySchema = rowSchema({
   on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'),
 }) // prettier-ignore
 
+const changeOrderRow = changeOrderSchema.shape({ id: idField() })
+
 /** The job as a bundle: everything stored, nothing derived, no versions and no member names. */
-export function exportJob(job: JobSnapshot): Record<string, unknown> {
+export function exportJob(job: JobSnapshot, pictures: readonly Picture[]): Record<string, unknown> {
   const plain = (rows: readonly object[]) =>
     rows.map((stored) => {
       const { version: _v, ...row } = stored as Row
@@ -78,6 +104,7 @@ export function exportJob(job: JobSnapshot): Record<string, unknown> {
     currency: job.studio.currency,
     brief: plain([job.brief])[0],
     client: plain([job.client])[0],
+    schools: plain([job.schools])[0],
     room: plain([job.room])[0],
     ...Object.fromEntries(
       MANY.map((c) => [
@@ -89,8 +116,15 @@ export function exportJob(job: JobSnapshot): Record<string, unknown> {
         ),
       ]),
     ),
+    changeOrders: job.changeOrders,
     orders: job.orders,
     lines: job.lines,
+    pictures: pictures.map((p) => ({
+      photoId: p.photoId,
+      mime: p.mime,
+      picture: p.picture.toString('base64'),
+      thumbnail: p.thumbnail.toString('base64'),
+    })),
     entries: job.entries.map(({ seq: _s, memberName: _m, ...entry }) => entry),
   }
 }
@@ -124,16 +158,20 @@ export async function importJob(
   await put('client', [bundle.client as Row], false)
   await put('brief', [bundle.brief as Row], false)
   await put('room', [{ ...(bundle.room as Row), id: jobId }])
+  await put('schools', [{ ...(bundle.schools as Row), id: jobId }])
   await adoptSuppliers(tx, who.studioId, bundle)
   const items = bundle.items as Row[]
-  for (const c of ['uses', 'openings', 'finishes', 'placements', 'pieces'] as const)
-    await put(c, bundle[c] as Row[])
+  for (const c of IN_ORDER) await put(c, bundle[c] as Row[])
+  await importPictures(tx, keys, bundle)
   await put(
     'items',
     items.map((i) => ({ ...i, chosenOptionId: null })),
   )
   await put('options', bundle.options as Row[])
+  await put('consents', bundle.consents as Row[])
   await put('acceptances', bundle.acceptances as Row[])
+  for (const order of bundle.changeOrders)
+    await tx.insert(t.changeOrder).values({ ...order, ...keys, memberId: who.memberId } as never)
   for (const [table, rows] of [
     [t.purchaseOrder, bundle.orders],
     [t.orderLine, bundle.lines],
@@ -156,6 +194,27 @@ export async function importJob(
   return jobId
 }
 
+/** Pictures are encoded anew like any upload: a file is no more to be trusted than a camera. */
+async function importPictures(
+  tx: Tx,
+  keys: { studioId: string; jobId: string },
+  bundle: Bundle,
+): Promise<void> {
+  for (const photo of bundle.photos as Row[]) {
+    const found = bundle.pictures.find((p) => p.photoId === photo.id)
+    if (!found) throw damaged(`The picture of photo “${String(photo.note).slice(0, 40)}” is missing.`)
+    const encoded = await encodePicture(Buffer.from(String(found.picture), 'base64'))
+    await tx.insert(t.photo).values({ ...photo, ...keys, ...encoded.size, version: 1 } as never)
+    await tx.insert(t.photoData).values({
+      ...keys,
+      photoId: photo.id as string,
+      mime: encoded.mime,
+      picture: encoded.picture,
+      thumbnail: encoded.thumbnail,
+    })
+  }
+}
+
 async function adoptSuppliers(tx: Tx, studioId: string, bundle: Bundle): Promise<void> {
   const known = new Map((await tx.select().from(t.supplier)).map((s) => [s.name.toLowerCase(), s.id]))
   const takenFor = new Map<unknown, string>()
@@ -169,26 +228,34 @@ async function adoptSuppliers(tx: Tx, studioId: string, bundle: Bundle): Promise
 }
 
 async function readBundle(input: unknown, currency: string): Promise<Bundle> {
-  const file = input as Row | null
-  if (typeof file !== 'object' || file === null || file.format !== BUNDLE_FORMAT)
+  const given = input as Row | null
+  if (typeof given !== 'object' || given === null || given.format !== BUNDLE_FORMAT)
     throw damaged('The file is not a job of this program. Choose one that was exported here.')
-  if (file.version !== BUNDLE_VERSION)
+  if (given.version !== 1 && given.version !== BUNDLE_VERSION)
     throw damaged(
-      `The file has version ${String(file.version).slice(0, 20)}; this program reads version ${BUNDLE_VERSION}.`,
+      `The file has version ${String(given.version).slice(0, 20)}; this program reads versions 1 and ${BUNDLE_VERSION}.`,
     )
+  const file = upgradeBundle(given)
   if (file.currency !== currency)
     throw damaged(
       `The job is kept in ${String(file.currency).slice(0, 3)}, this studio in ${currency}. Amounts are not converted.`,
     )
   const fresh = new Map<unknown, string>()
+  const renewId = (value: unknown): string => {
+    const known = fresh.get(value) ?? randomUUID()
+    fresh.set(value, known)
+    return known
+  }
+  const renewPlace = (text: string) =>
+    text.replace(/^(wall|corner):(.+)$/, (_all, kind: string, id: string) => `${kind}:${renewId(id)}`)
   const renew = (row: unknown): Row => {
     if (typeof row !== 'object' || row === null || Array.isArray(row))
       throw damaged('A row is not an object.')
     return Object.fromEntries(
       Object.entries(row).map(([key, value]) => {
+        if (PLACES.includes(key) && typeof value === 'string') return [key, renewPlace(value)]
         if (!REFERENCES.includes(key) || value === null) return [key, value]
-        if (!fresh.has(value)) fresh.set(value, randomUUID())
-        return [key, fresh.get(value)]
+        return [key, Array.isArray(value) ? value.map(renewId) : renewId(value)]
       }),
     )
   }
@@ -200,16 +267,22 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
   const bundle = {
     brief: renew(file.brief),
     client: renew(file.client),
+    schools: renew(file.schools),
     room: renew(file.room),
     ...Object.fromEntries(MANY.map((c) => [c, list(c)])),
+    changeOrders: list('changeOrders'),
+    pictures: list('pictures'),
     orders: list('orders'),
     lines: list('lines'),
     entries: list('entries'),
   } as Bundle
   await check('brief', SCHEMAS.brief, bundle.brief)
   await check('client', SCHEMAS.client, bundle.client)
+  await check('schools', SCHEMAS.schools as unknown as AnyRowSchema, bundle.schools)
   await check('room', SCHEMAS.room, bundle.room)
   for (const c of MANY) await check(c, array(SCHEMAS[c] as unknown as AnyRowSchema), bundle[c])
+  for (const row of bundle.acceptances as Row[]) row.finding = renewFinding(String(row.finding), fresh)
+  await check('changeOrders', array(changeOrderRow), bundle.changeOrders)
   await check('orders', array(orderSchema), bundle.orders)
   await check('lines', array(lineSchema), bundle.lines)
   await check('entries', array(entrySchema), bundle.entries)
@@ -221,6 +294,17 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
     throw conflict('brief.clientId does not name the client of the file.')
   return bundle
 }
+
+/** The key of a finding names what it is about: `rule|piece:id|use:id`. */
+const renewFinding = (key: string, fresh: ReadonlyMap<unknown, string>) =>
+  key
+    .split('|')
+    .map((part) =>
+      part.replace(/^([a-z]+):(.+)$/, (all, kind: string, id: string) =>
+        fresh.has(id) ? `${kind}:${fresh.get(id) ?? ''}` : all,
+      ),
+    )
+    .join('|')
 
 async function check(
   name: string,

@@ -1,4 +1,5 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
+import { feeMinor } from '@bonitas/core/brief/fee'
 import { budgetPosition, type MoneyItem } from '@bonitas/core/ledger/budgetPosition'
 import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
 import type { Studio } from '@bonitas/core/job/snapshot'
@@ -7,7 +8,9 @@ import { landedPrice } from '@bonitas/core/source/landedPrice'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 
-/** The jobs of a studio with where their money stands: three queries, and the same arithmetic as on the tape. */
+type FeeOfJob = Parameters<typeof feeMinor>[0]
+
+/** The jobs of a studio with where their money stands: four queries, and the same arithmetic as on the tape. */
 export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
   const jobs = await tx
     .select({ job: t.job, clientName: t.client.name })
@@ -48,6 +51,12 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     )
     .where(eq(t.ledgerEntry.studioId, studio.id))
     .groupBy(t.orderLine.jobId, t.orderLine.itemId, t.orderLine.id, t.ledgerEntry.kind)
+  const changes = await tx
+    .select({ jobId: t.changeOrder.jobId, amountMinor: sql<string>`sum(${t.changeOrder.amountMinor})` })
+    .from(t.changeOrder)
+    .where(eq(t.changeOrder.studioId, studio.id))
+    .groupBy(t.changeOrder.jobId)
+  const changed = new Map(changes.map((c) => [c.jobId, Number(c.amountMinor)]))
   const entriesOf = new Map<string, Map<string, Map<string, LineEntry[]>>>()
   for (const s of sums) {
     const items = getOrMake(entriesOf, s.jobId, () => new Map<string, Map<string, LineEntry[]>>())
@@ -84,7 +93,12 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
         chosenMinor: landedPrice(c.option, c.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor,
       })
     }
-    const money = budgetPosition(job.agreedMinor, job.reservePpm, [...items.values()])
+    const counted = [...items.values()]
+    const fee = feeMinor(job as FeeOfJob, budgetPosition(0, 0, counted).forecastMinor)
+    const money = budgetPosition(job.agreedMinor + (changed.get(job.id) ?? 0), job.reservePpm, counted, {
+      amountMinor: fee,
+      inside: job.feeInside,
+    })
     return {
       id: job.id,
       roomName: job.roomName,

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { Router } from 'express'
-import { NEW_BRIEF, newJobSchema } from '@bonitas/core/brief/newJob'
+import { NEW_BRIEF, NEW_ROOM, newJobSchema } from '@bonitas/core/brief/newJob'
 import { SCHEMAS, type Collection } from '@bonitas/core/job/collections'
 import type { Database } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -8,6 +8,7 @@ import { isUuid } from '../http/guards.js'
 import { notFound, Problem } from '../http/problem.js'
 import type { Visitor } from '../session/sessions.js'
 import { exportJob, importJob } from './bundle.js'
+import { picturesOf } from '../photo/pictures.js'
 import { listJobs } from './listJobs.js'
 import { loadSnapshot } from './loadSnapshot.js'
 import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
@@ -50,7 +51,8 @@ export function jobRoutes(db: Database): Router {
         roomName: wish.roomName,
         agreedMinor: wish.agreedMinor,
       })
-      await tx.insert(t.room).values({ studioId: studio.id, jobId, id: jobId, skirtingMm: 0 })
+      await tx.insert(t.room).values({ ...NEW_ROOM, studioId: studio.id, jobId, id: jobId })
+      await tx.insert(t.schools).values({ studioId: studio.id, jobId, id: jobId })
     })
     res.status(201).location(`/api/jobs/${jobId}`).json({ id: jobId })
   })
@@ -72,9 +74,16 @@ export function jobRoutes(db: Database): Router {
 
   router.get('/jobs/:jobId/export', async (req, res) => {
     const { studio } = req.visitor as Visitor
-    const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, req.params.jobId), 'read')
-    if (!job) throw notFound('This job')
-    res.attachment('job.json').json(exportJob(job))
+    const file = await db.asStudio(
+      studio.id,
+      async (tx) => {
+        const job = await loadSnapshot(tx, studio, req.params.jobId)
+        return job && exportJob(job, await picturesOf(tx, studio.id, req.params.jobId))
+      },
+      'read',
+    )
+    if (!file) throw notFound('This job')
+    res.attachment('job.json').json(file)
   })
 
   const placeOf = (visitor: Visitor, params: { jobId: string; collection: string; id: string }): Place => {

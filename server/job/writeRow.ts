@@ -68,6 +68,8 @@ export async function putRow(
   const table = TABLES[place.collection]
   if (seen === 'nothing') {
     if (SINGLE.has(place.collection)) throw conflict('A job has exactly one of these. Change that one.')
+    if (place.collection === 'photos')
+      throw conflict('A photo begins with its picture: send that first. A picture that was removed is gone.')
     const keys = OF_STUDIO.has(place.collection)
       ? { studioId: place.studioId }
       : { studioId: place.studioId, jobId: place.jobId }
@@ -82,6 +84,7 @@ export async function putRow(
     return bare(made[0])
   }
   await refuseLedgerBreak(tx, place, row)
+  await refuseQuietRaise(tx, place, row)
   const { id: _id, ...fields } = row
   const changed = await tx
     .update(table)
@@ -140,4 +143,32 @@ async function refuseLedgerBreak(tx: Tx, place: Place, row: Record<string, unkno
       'This item is ordered. Cancel or return it in the Ledger before choosing another option.',
       [{ field: 'chosenOptionId', text: 'This item is ordered. Cancel or return it in the Ledger first.' }],
     )
+}
+
+/** An agreed budget moves by change orders only, which say who agreed, when and why. */
+async function refuseQuietRaise(tx: Tx, place: Place, row: Record<string, unknown>): Promise<void> {
+  if (place.collection !== 'brief') return
+  const before = await current(tx, place)
+  if (!before) return
+  const raised = before.agreedMinor !== row.agreedMinor
+  const opened = before.agreedOn !== null && row.agreedOn === null
+  if (!raised && !opened) return
+  const bound = await budgetIsBound(tx, place.studioId, place.jobId)
+  if (raised && (before.agreedOn !== null || bound)) {
+    const text = 'Agreed budget is agreed with the client. Enter a change order, with who agreed and why.'
+    throw conflict(text, [{ field: 'agreedMinor', text }])
+  }
+  if (opened && bound) {
+    const text = 'Agreed on cannot be cleared once something is ordered or a change order is entered.'
+    throw conflict(text, [{ field: 'agreedOn', text }])
+  }
+}
+
+/** True once money hangs on the agreed budget: an order was placed, or a change order entered. */
+export async function budgetIsBound(tx: Tx, studioId: string, jobId: string): Promise<boolean> {
+  const found = await tx.execute<{ bound: boolean }>(
+    sql`select exists (select from ${t.purchaseOrder} where ${and(eq(t.purchaseOrder.studioId, studioId), eq(t.purchaseOrder.jobId, jobId))})
+        or exists (select from ${t.changeOrder} where ${and(eq(t.changeOrder.studioId, studioId), eq(t.changeOrder.jobId, jobId))}) as bound`,
+  )
+  return found.rows[0]?.bound ?? false
 }

@@ -10,6 +10,8 @@ import {
   reverseSchema,
 } from '@bonitas/core/ledger/schema'
 import type { Database, Tx } from '../database/database.js'
+import { changeOrderSchema } from '@bonitas/core/brief/schema'
+import { changeOrder } from '../brief/changeOrder.js'
 import { requireJob } from '../job/writeRow.js'
 import type { Visitor } from '../session/sessions.js'
 import { once } from './once.js'
@@ -57,6 +59,7 @@ export function ledgerRoutes(db: Database): Router {
   router.post('/returns', act('return', returnSchema, returnGoods))
   router.post('/refunds', act('refund', refundSchema, refund))
   router.post('/cancellations', act('cancel', cancelSchema, cancelLine))
+  router.post('/change-orders', act('change order', changeOrderSchema, changeOrder))
   router.post('/reversals', act('reversal', reverseSchema, reverseEvent))
   return router
 }

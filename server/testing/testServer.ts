@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
+import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { createApp } from '../app.js'
 import { Database } from '../database/database.js'
@@ -18,8 +19,8 @@ export function testDatabaseUrl(): string {
   return url
 }
 
-/** A fresh, empty, migrated database beside the one given. */
-export async function freshDatabase(): Promise<string> {
+/** A fresh database without a table, beside the one given. */
+export async function emptyDatabase(): Promise<string> {
   const url = new URL(testDatabaseUrl())
   const name = `t${randomUUID().replaceAll('-', '')}`
   const admin = new pg.Client({ connectionString: url.href })
@@ -27,8 +28,14 @@ export async function freshDatabase(): Promise<string> {
   await admin.query(`create database ${name}`)
   await admin.end()
   url.pathname = `/${name}`
-  await migrate(url.href, MIGRATIONS)
   return url.href
+}
+
+/** A fresh, empty, migrated one. */
+export async function freshDatabase(): Promise<string> {
+  const url = await emptyDatabase()
+  await migrate(url, MIGRATIONS)
+  return url
 }
 
 export interface Answer<T = Record<string, unknown>> {
@@ -41,6 +48,8 @@ export interface Member {
   readonly studioId: string
   readonly memberId: string
   readonly email: string
+  /** Headers of a request of one's own. */
+  readonly headers: Readonly<Record<string, string>>
   request<T = Record<string, unknown>>(
     method: string,
     path: string,
@@ -80,12 +89,21 @@ export async function startTestServer(): Promise<TestServer> {
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...headers,
       },
-      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : {
+            body:
+              typeof body === 'string' || body instanceof Uint8Array
+                ? (body as never)
+                : JSON.stringify(body),
+          }),
     })
     const text = await response.text()
     return {
       status: response.status,
-      body: (text ? JSON.parse(text) : undefined) as never,
+      body: (text && response.headers.get('content-type')?.includes('json')
+        ? JSON.parse(text)
+        : undefined) as never,
       headers: response.headers,
     }
   }
@@ -109,6 +127,7 @@ export async function startTestServer(): Promise<TestServer> {
         studioId,
         memberId,
         email,
+        headers: { Origin: base, Cookie: `bonitas_session=${token}` },
         request: (method, path, body, headers = {}) =>
           call(method, path, body, { Cookie: `bonitas_session=${token}`, ...headers }),
       }
@@ -153,8 +172,7 @@ export async function jobWithItems(member: Member, prices: readonly number[]) {
 }
 
 export const itemRow = (more: Record<string, unknown> = {}) => ({
-  id: randomUUID(), name: 'Item', category: 'decor', intent: '', specification: '', quantity: 1, targetMinor: 0, maxWidthMm: null, maxDepthMm: null,
-  maxHeightMm: null, neededOn: null, finishId: null, chosenOptionId: null, position: 0, ...more,
+  ...NEW_ITEM, id: randomUUID(), name: 'Item', category: 'decor', targetMinor: 0, ...more,
 }) // prettier-ignore
 
 export const optionRow = (itemId: string, more: Record<string, unknown> = {}) => ({

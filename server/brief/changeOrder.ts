@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto'
+import { and, eq, sql } from 'drizzle-orm'
+import type { NewChangeOrder } from '@bonitas/core/brief/schema'
+import type { Tx } from '../database/database.js'
+import * as t from '../database/schema.js'
+import { conflict, notFound } from '../http/problem.js'
+import { budgetIsBound } from '../job/writeRow.js'
+import type { Act, Answer } from '../ledger/service.js'
+
+/**
+ * Enters a change of the agreed budget. It is never changed or removed; a wrong one is mended by another.
+ * @throws {Problem} 409 while the budget is not agreed, or when it would fall below nothing
+ */
+export async function changeOrder(tx: Tx, act: Act, wish: NewChangeOrder): Promise<Answer> {
+  const [job] = await tx
+    .select({ agreedMinor: t.job.agreedMinor, agreedOn: t.job.agreedOn })
+    .from(t.job)
+    .where(and(eq(t.job.studioId, act.studioId), eq(t.job.id, act.jobId)))
+  if (!job) throw notFound('This job')
+  if (job.agreedOn === null && !(await budgetIsBound(tx, act.studioId, act.jobId))) {
+    const text =
+      'Amount: the budget is not agreed yet. Change it in the brief, and enter the day it was agreed.'
+    throw conflict(text, [{ field: 'amountMinor', text }])
+  }
+  const [sum] = await tx
+    .select({ all: sql<string>`coalesce(sum(${t.changeOrder.amountMinor}), 0)` })
+    .from(t.changeOrder)
+    .where(and(eq(t.changeOrder.studioId, act.studioId), eq(t.changeOrder.jobId, act.jobId)))
+  if (job.agreedMinor + Number(sum?.all ?? 0) + wish.amountMinor < 0) {
+    const text = 'Amount would take the agreed budget below nothing. Take off less.'
+    throw conflict(text, [{ field: 'amountMinor', text }])
+  }
+  const eventId = randomUUID()
+  await tx.insert(t.changeOrder).values({
+    studioId: act.studioId,
+    jobId: act.jobId,
+    id: eventId,
+    memberId: act.memberId,
+    amountMinor: wish.amountMinor,
+    agreedOn: wish.agreedOn,
+    agreedBy: wish.agreedBy,
+    why: wish.why,
+  })
+  return { eventId }
+}

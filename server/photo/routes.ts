@@ -1,0 +1,102 @@
+import { and, eq, sql } from 'drizzle-orm'
+import { raw, Router } from 'express'
+import { photoSchema } from '@bonitas/core/brief/schema'
+import type { Database } from '../database/database.js'
+import { photo, photoData } from '../database/schema.js'
+import { isUuid } from '../http/guards.js'
+import { conflict, notFound } from '../http/problem.js'
+import { bare } from '../job/tables.js'
+import { requireJob } from '../job/writeRow.js'
+import type { Visitor } from '../session/sessions.js'
+import { encodePicture, PICTURE_LIMIT } from './encode.js'
+
+const MOST_PHOTOS = 400
+
+/** What is said about a photo when it is sent; its size is read from the picture. */
+const sentSchema = photoSchema.omit(['widthPx', 'heightPx'])
+
+/** Pictures of a job: sent whole under an id made by the sender, so that sending one twice keeps it once. */
+export function photoRoutes(db: Database): Router {
+  const router = Router({ mergeParams: true })
+
+  router.put<{ jobId: string; id: string }>(
+    '/pictures/:id',
+    raw({ type: () => true, limit: PICTURE_LIMIT }),
+    async (req, res) => {
+      const { studio } = req.visitor as Visitor
+      const { jobId, id } = req.params
+      if (!isUuid(jobId) || !isUuid(id)) throw notFound('This job')
+      const text = (name: string) => (typeof req.query[name] === 'string' ? req.query[name] : '')
+      const about = await sentSchema.validate(
+        {
+          id,
+          kind: text('kind'),
+          note: text('note'),
+          subject: text('subject'),
+          position: Number(text('position') || 0),
+        },
+        { abortEarly: false },
+      )
+      await db.asStudio(studio.id, (tx) => requireJob(tx, studio.id, jobId), 'read')
+      // Encoding takes as long as it takes; no transaction waits for it.
+      const encoded = await encodePicture(Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0))
+      const row = await db.asStudio(studio.id, async (tx) => {
+        const ofJob = and(eq(photo.studioId, studio.id), eq(photo.jobId, jobId))
+        const [counted] = await tx
+          .select({ n: sql<string>`count(*)` })
+          .from(photo)
+          .where(ofJob)
+        if (Number(counted?.n ?? 0) >= MOST_PHOTOS)
+          throw conflict(`A job keeps at most ${MOST_PHOTOS} photos. Remove some first.`)
+        const keys = { studioId: studio.id, jobId }
+        const made = await tx
+          .insert(photo)
+          .values({ ...about, ...keys, ...encoded.size })
+          .onConflictDoNothing()
+          .returning()
+        if (made[0])
+          await tx.insert(photoData).values({
+            ...keys,
+            photoId: id,
+            mime: encoded.mime,
+            picture: encoded.picture,
+            thumbnail: encoded.thumbnail,
+          })
+        return (
+          made[0] ??
+          (
+            await tx
+              .select()
+              .from(photo)
+              .where(and(ofJob, eq(photo.id, id)))
+          )[0]
+        )
+      })
+      if (!row) throw notFound('This photo')
+      res.set('ETag', `"${row.version}"`).json(bare(row))
+    },
+  )
+
+  router.get<{ jobId: string; id: string }>('/pictures/:id', async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    const { jobId, id } = req.params
+    if (!isUuid(jobId) || !isUuid(id)) throw notFound('This photo')
+    const small = req.query.size === 'small'
+    const found = await db.asStudio(
+      studio.id,
+      (tx) =>
+        tx
+          .select({ mime: photoData.mime, bytes: small ? photoData.thumbnail : photoData.picture })
+          .from(photoData)
+          .where(
+            and(eq(photoData.studioId, studio.id), eq(photoData.jobId, jobId), eq(photoData.photoId, id)),
+          ),
+      'read',
+    )
+    const picture = found[0]
+    if (!picture) throw notFound('This photo')
+    // A picture never changes under its id.
+    res.set('Cache-Control', 'private, max-age=31536000, immutable').type(picture.mime).send(picture.bytes)
+  })
+  return router
+}
