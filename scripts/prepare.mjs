@@ -10,6 +10,9 @@ import { Trouble } from './packages.mjs'
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..')
 export const STATE = join(ROOT, '.bonitas')
 
+/** The laser tape's stand-in, as built. */
+export const LASER_TAPE = join(STATE, 'laser-tape.mjs')
+
 const read = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : '')
 
 /** Runs a program in the project's folder with its output shown only when it fails. */
@@ -75,7 +78,7 @@ function precompress(folder) {
       writeFileSync(join(folder, `${name}.gz`), gzipSync(readFileSync(join(folder, name)), { level: 9 }))
 }
 
-/** Builds web client and server into plain files. */
+/** Builds web client, server and stand-ins into plain files. */
 export async function build() {
   whenChanged('web-build', ['web', 'core', 'package-lock.json'], 'web/dist/index.html', () => {
     console.log('Building the web client ...')
@@ -89,9 +92,19 @@ export async function build() {
     precompress(join(ROOT, 'web/dist/assets'))
   })
   const bundle = '.bonitas/server/main.mjs'
-  const { build: bundleServer } = await import('esbuild')
+  const { build: bundleProgram } = await import('esbuild')
   const dependencies = JSON.parse(read(join(ROOT, 'server/package.json'))).dependencies
-  await bundleServer({
+  await bundleProgram({
+    absWorkingDir: ROOT,
+    entryPoints: ['simulators/laser-tape/main.ts'],
+    outfile: LASER_TAPE,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'error',
+  })
+  await bundleProgram({
     absWorkingDir: ROOT,
     entryPoints: ['server/main.ts'],
     outfile: bundle,

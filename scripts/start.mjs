@@ -7,7 +7,7 @@ import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { startCluster } from './database.mjs'
 import { Trouble } from './packages.mjs'
-import { build, installModules, ROOT, STATE } from './prepare.mjs'
+import { build, installModules, LASER_TAPE, ROOT, STATE } from './prepare.mjs'
 
 const DEFAULT_PORT = 4310
 
@@ -62,6 +62,21 @@ async function choosePort(wish) {
   throw new Trouble(`Ports ${DEFAULT_PORT} to ${DEFAULT_PORT + 49} are all taken. Give one with --port.`)
 }
 
+/** The laser tape's stand-in, and the address of its readings; the program does without when it will not start. */
+function startLaserTape(children) {
+  const tape = fork(LASER_TAPE, [], {
+    cwd: ROOT,
+    detached: true,
+    stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+  })
+  children.push(tape)
+  return new Promise((resolve) => {
+    tape.on('message', ({ listening }) => resolve(`${listening}/readings`))
+    tape.on('exit', () => resolve(''))
+    tape.on('error', () => resolve(''))
+  })
+}
+
 async function main() {
   const told = options(process.argv.slice(2))
   mkdirSync(STATE, { recursive: true })
@@ -101,6 +116,7 @@ async function main() {
   process.on('SIGHUP', () => end(0))
 
   const address = `http://127.0.0.1:${port}/`
+  const laserTape = process.env.BONITAS_LASER_TAPE ?? (await startLaserTape(children))
   // At work on the code the server runs from its sources and starts anew when one changes; else it runs as built.
   const [program, args] = told.dev
     ? [join(ROOT, 'node_modules/tsx/dist/cli.mjs'), ['watch', '--clear-screen=false', 'server/main.ts']]
@@ -113,6 +129,7 @@ async function main() {
       DATABASE_URL: process.env.DATABASE_URL ?? own.url('bonitas'),
       PORT: String(port),
       BONITAS_ROOT: ROOT,
+      BONITAS_LASER_TAPE: laserTape,
       BONITAS_DEMO: told.resetDemo ? 'reset' : told.empty ? 'none' : 'load',
       NODE_ENV: 'production',
     },
@@ -123,6 +140,8 @@ async function main() {
   server.on('message', () => {
     writeFileSync(lockFile, JSON.stringify({ pid: process.pid, address }))
     console.log(`Bonitas is at ${address}   (Ctrl-C ends it)`)
+    if (laserTape && !process.env.BONITAS_LASER_TAPE)
+      console.log(`A laser tape to try with, its stand-in, is at ${laserTape.replace('/readings', '/')}`)
   })
   server.on('exit', (code, signal) => {
     if (ending) return

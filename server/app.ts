@@ -19,10 +19,12 @@ export interface AppOptions {
   readonly webFolder?: string
   /** True behind HTTPS: the cookie is then never sent without it. */
   readonly secure?: boolean
+  /** Where the laser tape sends its readings, seen from the browser; none when the studio has no such device. */
+  readonly laserTape?: string | undefined
 }
 
 /** The whole server as one Express application; it holds no state of its own. */
-export function createApp({ db, webFolder, secure = false }: AppOptions): Express {
+export function createApp({ db, webFolder, secure = false, laserTape }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -32,6 +34,7 @@ export function createApp({ db, webFolder, secure = false }: AppOptions): Expres
         directives: {
           defaultSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
+          connectSrc: ["'self'", ...(laserTape ? [new URL(laserTape).origin] : [])],
           // Style attributes set the widths and colors of samples; style elements and scripts come from files only.
           styleSrcAttr: ["'unsafe-inline'"],
           objectSrc: ["'none'"],
@@ -60,6 +63,9 @@ export function createApp({ db, webFolder, secure = false }: AppOptions): Expres
   api.use(express.json({ limit: '1mb' }))
   api.use(sessionRoutes(db, secure))
   api.use(signedIn(db))
+  api.get('/devices', (_req, res) => {
+    res.json({ laserTape: laserTape ?? null })
+  })
   api.use('/jobs/:jobId', photoRoutes(db))
   api.use(jobRoutes(db))
   api.use('/jobs/:jobId', ledgerRoutes(db))

@@ -7,7 +7,7 @@ import { loadDemo } from './demo/loadDemo.js'
 import { loggable } from './http/loggable.js'
 
 // The process that `npm start` runs. Told by the environment: DATABASE_URL, PORT, HOST, BONITAS_ROOT, BONITAS_DEMO
-// (load | reset | none), BONITAS_SECURE.
+// (load | reset | none), BONITAS_SECURE, BONITAS_LASER_TAPE (where the browser finds the readings of a laser tape).
 const env = process.env
 const root = env.BONITAS_ROOT ?? process.cwd()
 const url = env.DATABASE_URL
@@ -25,7 +25,12 @@ const db = new Database(url)
 if (env.BONITAS_DEMO === 'load' || env.BONITAS_DEMO === 'reset')
   await loadDemo(db, join(root, 'demo'), env.BONITAS_DEMO === 'reset')
 
-const app = createApp({ db, webFolder: join(root, 'web/dist'), secure: env.BONITAS_SECURE === '1' })
+const app = createApp({
+  db,
+  webFolder: join(root, 'web/dist'),
+  secure: env.BONITAS_SECURE === '1',
+  laserTape: env.BONITAS_LASER_TAPE || undefined,
+})
 const server = createServer(app)
 server.on('error', (error: NodeJS.ErrnoException) => {
   console.error(error.code === 'EADDRINUSE' ? `Port ${env.PORT ?? ''} is taken.` : error.message)

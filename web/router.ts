@@ -24,7 +24,43 @@ export const router = createRouter({
       children: [
         { path: '', redirect: (to) => ({ path: `/jobs/${String(to.params.jobId)}/brief` }) },
         { path: 'brief', component: () => import('./brief/BriefPage.vue'), meta: { title: 'Brief' } },
+        {
+          path: 'brief/pieces',
+          component: () => import('./brief/PiecesPage.vue'),
+          meta: { title: 'Pieces' },
+        },
+        {
+          path: 'brief/limits',
+          component: () => import('./brief/LimitsPage.vue'),
+          meta: { title: 'Limits' },
+        },
+        {
+          path: 'brief/schools',
+          component: () => import('./brief/SchoolsPage.vue'),
+          meta: { title: 'Schools' },
+        },
+        { path: 'brief/money', component: () => import('./brief/MoneyPage.vue'), meta: { title: 'Money' } },
+        {
+          path: 'brief/pictures',
+          component: () => import('./brief/PicturesPage.vue'),
+          meta: { title: 'Pictures' },
+        },
+        {
+          path: 'brief/putting-back',
+          component: () => import('./brief/PuttingBackPage.vue'),
+          meta: { title: 'Putting back' },
+        },
         { path: 'measure', component: () => import('./measure/MeasurePage.vue'), meta: { title: 'Measure' } },
+        {
+          path: 'measure/openings',
+          component: () => import('./measure/OpeningsPage.vue'),
+          meta: { title: 'Openings and fixtures' },
+        },
+        {
+          path: 'measure/way-in',
+          component: () => import('./measure/WayInPage.vue'),
+          meta: { title: 'Way in' },
+        },
         { path: 'palette', component: () => import('./palette/PalettePage.vue'), meta: { title: 'Palette' } },
         {
           path: 'takeoff',

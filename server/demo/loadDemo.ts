@@ -8,6 +8,12 @@ import { studio } from '../database/schema.js'
 import { importJob } from '../job/bundle.js'
 import { demoOwner, foundStudio, type NewStudio } from '../session/sessions.js'
 
+interface DemoPhoto {
+  readonly id: string
+  /** Name of its file in demo/photos. */
+  readonly file: string
+}
+
 /**
  * Loads the demo studio through the product's own import. Its files are written as of one day; every date in them
  * moves with today, so that the demo is always in the middle of its life.
@@ -33,9 +39,18 @@ export async function loadDemo(db: Database, folder: string, reset: boolean): Pr
     .sort()) {
     const job = JSON.parse(readFileSync(join(folder, 'jobs', file), 'utf8'), (_key, value: unknown) =>
       typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value) ? addDays(value, shift) : value,
-    ) as unknown
+    ) as Record<string, unknown> & { photos?: DemoPhoto[] }
+    // Pictures lie beside the jobs as files of their own; a job names the one that belongs to each photo.
+    const whole = {
+      ...job,
+      photos: (job.photos ?? []).map(({ file: _file, ...photo }) => photo),
+      pictures: (job.photos ?? []).map(({ id, file }) => ({
+        photoId: id,
+        picture: readFileSync(join(folder, 'photos', file)).toString('base64'),
+      })),
+    }
     await db.asStudio(studioId, (tx) =>
-      importJob(tx, { studioId, memberId, currency: about.studio.currency }, job),
+      importJob(tx, { studioId, memberId, currency: about.studio.currency }, whole),
     )
   }
 }

@@ -93,9 +93,7 @@ export async function startTestServer(): Promise<TestServer> {
         ? {}
         : {
             body:
-              typeof body === 'string' || body instanceof Uint8Array
-                ? (body as never)
-                : JSON.stringify(body),
+              typeof body === 'string' || body instanceof Uint8Array ? (body as never) : JSON.stringify(body),
           }),
     })
     const text = await response.text()

@@ -23,6 +23,8 @@ export class ServerGone extends Error {}
 interface Wish {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
   readonly body?: unknown
+  /** Bytes sent as they are, instead of a body of JSON. */
+  readonly file?: Blob
   readonly headers?: Readonly<Record<string, string>>
 }
 
@@ -48,7 +50,7 @@ function take(path: string): Promise<Response> | undefined {
  */
 export async function request<T>(
   path: string,
-  { method = 'GET', body, headers = {} }: Wish = {},
+  { method = 'GET', body, file, headers = {} }: Wish = {},
 ): Promise<T> {
   let response: Response
   try {
@@ -57,7 +59,7 @@ export async function request<T>(
       fetch(`/api${path}`, {
         method,
         headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
-        ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+        ...(file ? { body: file } : body === undefined ? {} : { body: JSON.stringify(body) }),
       }))
   } catch {
     throw new ServerGone('The server cannot be reached.')
@@ -85,4 +87,23 @@ export async function request<T>(
     problem.errors ?? [],
     problem.current,
   )
+}
+
+/**
+ * Sends a picture under an id of its own making, so that sending it twice keeps it once.
+ * @returns the row of the photo as the server keeps it
+ * @throws as {@link request}
+ */
+export function sendPicture<T extends { readonly id: string }>(
+  jobId: string,
+  id: string,
+  file: File,
+  about: Readonly<Record<string, string | number>>,
+): Promise<T> {
+  const query = new URLSearchParams(Object.entries(about).map(([k, v]) => [k, String(v)]))
+  return request<T>(`/jobs/${jobId}/pictures/${id}?${query.toString()}`, {
+    method: 'PUT',
+    file,
+    headers: { 'Content-Type': file.type || 'application/octet-stream' },
+  })
 }

@@ -1,43 +1,65 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { COLOR_SCHOOLS } from '@bonitas/core/brief/schema'
-import { moneyText } from '@bonitas/core/money/moneyText'
+import { proposedHanging } from '@bonitas/core/brief/household'
+import { MINDS, PERSON_KINDS, USE_KINDS, USE_TIMES } from '@bonitas/core/brief/words'
 import { dayText } from '@bonitas/core/units/days'
+import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import RowWords from '../form/RowWords.vue'
+import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
-
-const SCHOOLS: Readonly<Record<(typeof COLOR_SCHOOLS)[number], string>> = {
-  'two mains and one accent':
-    'Two main colors and one scarce accent, 60 / 30 / 10 of what can change. More than three hues is a finding.',
-  'quiet neutral':
-    'Chroma stays low; color comes from foliage, art and the view. More than one hue is a finding.',
-  'drawn from one piece': 'Up to five colors, each found in one piece that inspired the room.',
-}
+import StageTabs from '../job/StageTabs.vue'
+import { BRIEF_PAGES } from './briefTabs.js'
+import CoverageTable from './CoverageTable.vue'
+import { useKindOf } from './useKindOf.js'
 
 const store = useJobStore()
+const { length } = useLocale()
 const job = computed(() => store.snapshot)
 const usesList = ref<HTMLElement>()
-useStageKeys([['Enter in the last use', 'Add another use']])
+const peopleList = ref<HTMLElement>()
+useStageKeys([
+  ['Enter in the last use', 'Add another use'],
+  ['Arrows in the table', 'Walk it; Space ticks'],
+])
 
-const money = (minor: number) =>
-  moneyText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
-const sums = computed(() => {
-  const position = store.derived?.position
-  return position && { reserve: position.reserveMinor, toSpend: position.agreedMinor - position.reserveMinor }
-})
+const after = (rows: readonly { readonly position: number }[]) =>
+  Math.max(-1, ...rows.map((r) => r.position)) + 1
 
 async function addUse(): Promise<void> {
   const uses = job.value?.uses ?? []
   store.add('uses', {
     name: `Use ${uses.length + 1}`,
-    position: Math.max(-1, ...uses.map((u) => u.position)) + 1,
+    kind: 'other',
+    persons: 1,
+    time: 'any time',
+    position: after(uses),
   })
   await nextTick()
-  const inputs = usesList.value?.querySelectorAll('input')
-  inputs?.[inputs.length - 1]?.focus()
+  const names = usesList.value?.querySelectorAll<HTMLInputElement>('.name input')
+  names?.[names.length - 1]?.focus()
+}
+
+async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
+  const people = job.value?.people ?? []
+  const n = people.filter((p) => p.kind === kind).length + 1
+  const word = `${kind[0]?.toUpperCase() ?? ''}${kind.slice(1)}`
+  store.add('people', {
+    position: after(people),
+    name: n > 1 ? `${word} ${n}` : word,
+    kind,
+    ageYears: null,
+    standingEyeMm: null,
+    seatedEyeMm: null,
+    minds: [],
+    note: '',
+  })
+  await nextTick()
+  const names = peopleList.value?.querySelectorAll<HTMLInputElement>('.name input')
+  names?.[names.length - 1]?.focus()
 }
 
 /** Looks before the field does: an Enter that keeps what was typed does not also add the next. */
@@ -45,14 +67,49 @@ function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
   if (event.key === 'Enter' && isLast && (event.target as HTMLInputElement).dataset.dirty === 'false')
     void addUse()
 }
+
+// A use whose name speaks of a kind is taken for it, once, while nobody has chosen.
+const { named } = useKindOf()
+const proposal = computed(() => proposedHanging(job.value?.people ?? []))
+const things = computed(() => store.derived?.brief.coverage.uses[0]?.cells.length ?? 0)
+
+function addVisit(): void {
+  store.add('visits', { on: job.value?.brief.installOn ?? store.day, what: 'Visit' })
+}
+function addFocus(): void {
+  const focuses = job.value?.focuses ?? []
+  store.add('focuses', { name: `Focus point ${focuses.length + 1}`, position: after(focuses) })
+}
+/** Removing a use takes its ticks with it; a focus point is taken off the items that named it. */
+function removeUse(id: string): void {
+  if (!job.value) return
+  const tick = (
+    collection: 'pieces' | 'items',
+    rows: readonly { readonly id: string; readonly serves: readonly string[] }[],
+  ) =>
+    rows
+      .filter((r) => r.serves.includes(id))
+      .map((r) => ({ collection, id: r.id, set: { serves: r.serves.filter((s) => s !== id) } }))
+  store.apply([
+    ...tick('pieces', job.value.pieces),
+    ...tick('items', job.value.items),
+    { collection: 'uses', id, remove: true },
+  ])
+}
+function removeFocus(id: string): void {
+  if (!job.value) return
+  store.apply([
+    ...job.value.items
+      .filter((i) => i.focusId === id)
+      .map((i) => ({ collection: 'items', id: i.id, set: { focusId: null } })),
+    { collection: 'focuses', id, remove: true },
+  ])
+}
 </script>
 
 <template>
-  <StagePage
-    v-if="job && sums"
-    title="Brief"
-    says="who it is for, what the room must do, and the money agreed"
-  >
+  <StagePage v-if="job" title="Brief">
+    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
     <div class="brief">
       <section>
         <h2>The job</h2>
@@ -61,6 +118,11 @@ function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
           <RowField collection="brief" :row="job.brief" field="roomName" kind="text" />
           <RowField collection="brief" :row="job.brief" field="place" kind="text" />
           <RowField collection="brief" :row="job.brief" field="schemeName" kind="text" />
+        </div>
+      </section>
+      <section>
+        <h2>Dates</h2>
+        <div class="grid">
           <RowField
             collection="brief"
             :row="job.brief"
@@ -68,96 +130,160 @@ function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
             kind="date"
             :hint="job.brief.installOn ? dayText(job.brief.installOn) : 'no date yet'"
           />
+          <RowField
+            collection="brief"
+            :row="job.brief"
+            field="revealOn"
+            kind="date"
+            :hint="job.brief.revealOn ? dayText(job.brief.revealOn) : 'no date yet'"
+          />
         </div>
+        <div v-for="v in job.visits" :key="v.id" class="line visit">
+          <RowField collection="visits" :row="v" field="on" kind="date" bare label="Day of the visit" />
+          <RowField
+            collection="visits"
+            :row="v"
+            field="what"
+            kind="text"
+            bare
+            label="What the visit is for"
+          />
+          <button class="word" :aria-label="`Remove ${v.what}`" @click="store.remove('visits', v.id)">
+            ×
+          </button>
+        </div>
+        <button class="word" @click="addVisit">Add a visit</button>
       </section>
-      <section>
-        <h2>Money</h2>
-        <div class="grid">
-          <RowField collection="brief" :row="job.brief" field="agreedMinor" kind="money" figure />
+      <section ref="peopleList" class="broad">
+        <div class="bar">
+          <h2>Who lives with it</h2>
+          <button class="button" @click="addPerson('adult')">Add an adult</button>
+          <button class="button" @click="addPerson('child')">Add a child</button>
+          <button class="button" @click="addPerson('dog')">Add a pet</button>
+        </div>
+        <p v-if="job.people.length === 0" class="second teach">
+          Eye heights set the hanging line; ages, pets and what to mind decide the cautions. Without them
+          every caution stays a question.
+        </p>
+        <div v-for="p in job.people" :key="p.id" class="person">
+          <RowField class="name" collection="people" :row="p" field="name" kind="text" label="Name" />
+          <RowChoice collection="people" :row="p" field="kind" :choices="PERSON_KINDS" label="Who" />
+          <RowField collection="people" :row="p" field="ageYears" kind="whole" label="Age" figure />
           <RowField
-            collection="brief"
-            :row="job.brief"
-            field="reservePpm"
-            kind="percent"
-            label="Reserve, %"
+            collection="people"
+            :row="p"
+            field="standingEyeMm"
+            kind="length"
+            label="Eyes, standing"
             figure
-            :hint="`${money(sums.reserve)} held back, ${money(sums.toSpend)} to spend`"
           />
           <RowField
-            collection="brief"
-            :row="job.brief"
-            field="taxPpm"
-            kind="percent"
-            label="Tax rate, %"
+            collection="people"
+            :row="p"
+            field="seatedEyeMm"
+            kind="length"
+            label="Eyes, seated"
             figure
           />
-          <div class="check">
-            <input
-              id="tax-in"
-              type="checkbox"
-              :checked="job.brief.pricesIncludeTax"
-              @change="
-                store.change('brief', job.brief.id, {
-                  pricesIncludeTax: ($event.target as HTMLInputElement).checked,
-                })
-              "
+          <RowField collection="people" :row="p" field="note" kind="text" label="Note" />
+          <button class="word" :aria-label="`Remove ${p.name}`" @click="store.remove('people', p.id)">
+            ×
+          </button>
+          <div class="minds">
+            <span class="second">To mind</span>
+            <RowWords
+              collection="people"
+              :row="p"
+              field="minds"
+              :choices="MINDS"
+              :label="`To mind of ${p.name}`"
             />
-            <label for="tax-in"
-              >Prices are entered with tax in them<span class="second">{{
-                job.brief.pricesIncludeTax
-                  ? 'landed prices show the tax inside'
-                  : 'tax is added to every landed price'
-              }}</span></label
-            >
           </div>
         </div>
+        <div v-if="job.people.length > 0" class="hanging">
+          <RowField
+            collection="brief"
+            :row="job.brief"
+            field="hangingMm"
+            kind="length"
+            label="Agreed hanging height, middle of a picture"
+            :hint="`proposed ${length(proposal.mm)}: ${proposal.says}`"
+            figure
+          />
+        </div>
       </section>
-      <section ref="usesList">
-        <h2>What the room must do</h2>
+      <section ref="usesList" class="broad">
+        <div class="bar">
+          <h2>What the room must do</h2>
+          <button class="button" @click="addUse">Add a use</button>
+        </div>
         <p v-if="job.uses.length === 0" class="second teach">
           A use is one thing the room must do for the people in it: sleep one guest, read, store scores.
           Function comes before objects.
         </p>
-        <ol>
+        <ol v-else>
           <li
             v-for="(u, i) in job.uses"
             :key="u.id"
             @keydown.capture="lastUseEnter($event, i === job.uses.length - 1)"
+            @focusout="named(u)"
           >
             <span class="narrow">{{ i + 1 }}</span>
-            <RowField collection="uses" :row="u" field="name" kind="text" bare />
-            <button class="word" :aria-label="`Remove ${u.name}`" @click="store.remove('uses', u.id)">
-              Remove
-            </button>
+            <RowField class="name" collection="uses" :row="u" field="name" kind="text" bare />
+            <RowChoice
+              collection="uses"
+              :row="u"
+              field="kind"
+              :choices="USE_KINDS"
+              bare
+              :label="`Kind of ${u.name}`"
+            />
+            <RowField
+              collection="uses"
+              :row="u"
+              field="persons"
+              kind="whole"
+              bare
+              figure
+              :label="`For how many, ${u.name}`"
+            />
+            <RowChoice
+              collection="uses"
+              :row="u"
+              field="time"
+              :choices="USE_TIMES"
+              bare
+              :label="`When, ${u.name}`"
+            />
+            <button class="word" :aria-label="`Remove ${u.name}`" @click="removeUse(u.id)">×</button>
           </li>
         </ol>
-        <button class="button" @click="addUse">Add a use</button>
+        <template v-if="job.uses.length > 0">
+          <h3>What serves it</h3>
+          <CoverageTable v-if="things > 0" />
+          <p v-else class="second">
+            Nothing is entered yet. Walk through what is there under Pieces, and list what to buy under
+            Source; each then serves a use, or is asked what it is for.
+          </p>
+        </template>
       </section>
-      <section>
-        <fieldset>
-          <legend>School of color</legend>
-          <label v-for="s in COLOR_SCHOOLS" :key="s" class="school">
-            <input
-              type="radio"
-              name="school"
-              :checked="job.brief.colorSchool === s"
-              @change="store.change('brief', job.brief.id, { colorSchool: s })"
-            />
-            <span
-              ><b>{{ s }}</b
-              ><span class="second">{{ SCHOOLS[s] }}</span></span
-            >
-          </label>
-        </fieldset>
+      <section class="broad">
+        <div class="bar">
+          <h2>Promised focus points</h2>
+          <button class="button" @click="addFocus">Add a focus point</button>
+        </div>
+        <p v-if="job.focuses.length === 0" class="second">
+          One to three places that will be finished first; each item can be tagged with the one it is for.
+        </p>
+        <div v-for="f in job.focuses" :key="f.id" class="line">
+          <RowField collection="focuses" :row="f" field="name" kind="text" bare />
+          <span class="second">{{ job.items.filter((i) => i.focusId === f.id).length }} items</span>
+          <button class="word" :aria-label="`Remove ${f.name}`" @click="removeFocus(f.id)">×</button>
+        </div>
       </section>
     </div>
     <template #panel>
-      <h2>Where good decorators disagree, the job chooses</h2>
-      <p class="second">
-        A finding says which school made it fire. Change the school and the room is judged anew at once; any
-        finding can be accepted once as deliberate.
-      </p>
-      <FindingsPanel stage="palette" quiet="No rule of the palette objects under this school." />
+      <FindingsPanel stage="brief" quiet="The brief raises no question." />
     </template>
   </StagePage>
 </template>
@@ -166,35 +292,59 @@ function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
 .brief {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 26px 34px;
+  gap: 20px 34px;
 }
-section {
+.brief > section {
   border-top: 1px solid var(--ink);
   padding-top: 9px;
   min-width: 0;
 }
+.broad {
+  grid-column: 1 / -1;
+}
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.bar h2 {
+  margin-right: auto;
+}
 .grid {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 12px 14px;
-  margin-top: 10px;
+  gap: 10px 14px;
+  margin-top: 8px;
 }
-.check,
-.school {
+.line {
   display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 9px;
-  align-items: start;
+  grid-template-columns: 1fr auto 24px;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 2px 0;
 }
-.check {
-  padding-top: 22px;
+.line.visit {
+  grid-template-columns: 130px 1fr 24px;
 }
-.check input,
-.school input {
-  margin-top: 2px;
+.person {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr 60px 1fr 1fr 1.6fr 24px;
+  gap: 6px 10px;
+  align-items: end;
+  border-bottom: 1px solid var(--rule);
+  padding: 8px 0;
 }
-.second {
-  display: block;
+.minds {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+.hanging {
+  max-width: 420px;
+  padding-top: 10px;
 }
 ol {
   list-style: none;
@@ -203,26 +353,28 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 18px 1fr auto;
-  gap: 8px;
+  grid-template-columns: 18px minmax(0, 1fr) 150px 54px 130px 24px;
+  gap: 10px;
   align-items: center;
   border-bottom: 1px solid var(--rule);
-  padding: 3px 0;
+  padding: 2px 0;
+}
+h3 {
+  font-size: 14px;
+  font-weight: 650;
+  margin: 12px 0 4px;
 }
 .teach {
-  max-width: 46ch;
+  max-width: 70ch;
   margin: 6px 0;
 }
-fieldset {
-  border: 0;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 10px;
-}
-legend {
-  font-size: 15px;
-  font-weight: 650;
-  padding: 0 0 8px;
+@media (width < 760px) {
+  .brief {
+    grid-template-columns: 1fr;
+  }
+  .person,
+  li {
+    grid-template-columns: 1fr 1fr;
+  }
 }
 </style>

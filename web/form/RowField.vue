@@ -130,6 +130,7 @@ function key(event: KeyboardEvent): void {
       autocomplete="off"
       :class="{ right: figure }"
       :data-dirty="dirty"
+      :data-length="kind === 'length' ? '' : undefined"
       :aria-invalid="fault ? 'true' : undefined"
       :aria-describedby="fault ? `${id}-says` : warning || hint ? `${id}-hint` : undefined"
       @focus="enter"

@@ -6,7 +6,7 @@ const imperial: Locale = { currency: 'USD', locale: 'en-US', system: 'imperial' 
 
 describe('limits come from the schema', () => {
   test.each([
-    ['room', 'lengthMm', { label: 'Length', min: 500, max: 30_000, nullable: true }],
+    ['room', 'heightMm', { label: 'Height', min: 1500, max: 12_000, nullable: true }],
     ['brief', 'reservePpm', { label: 'Reserve', min: 0, max: 500_000, nullable: false }],
     ['items', 'quantity', { label: 'Quantity', min: 1, max: 10_000, nullable: false }],
     ['uses', 'name', { label: 'Use', nullable: false, maxLength: 120 }],
@@ -29,13 +29,17 @@ describe('what a field shows, while at rest and while edited', () => {
 })
 
 describe('what is typed', () => {
-  const length = limitsOf('room', 'lengthMm')
+  const length = limitsOf('passages', 'lengthMm')
   test.each([
     ['length', '4.86 m', length, metric, 4860],
     ['length', "12' 4 1/2", length, imperial, 3772],
     ['length', ' ', length, metric, null],
     ['money', '1 480', limitsOf('items', 'targetMinor'), metric, 148_000],
     ['percent', '8,25', limitsOf('brief', 'taxPpm'), metric, 82_500],
+    ['turn', 'left 45', limitsOf('walls', 'turnDeg'), metric, -45],
+    ['weight', '3.4', limitsOf('items', 'weightG'), metric, 3400],
+    ['weight', '7.5', limitsOf('items', 'weightG'), imperial, 3402],
+    ['weight', '850 g', limitsOf('items', 'weightG'), imperial, 850],
     ['whole', '12', limitsOf('items', 'quantity'), metric, 12],
     ['text', '  Rug  ', limitsOf('items', 'name'), metric, 'Rug'],
   ] as const)('%s "%s"', (kind, text, limits, locale, value) =>

@@ -30,7 +30,12 @@ const tape = computed(
   () =>
     store.derived &&
     store.snapshot &&
-    tapeView(store.derived.position, currencyDigits(store.snapshot.studio.currency), money),
+    tapeView(
+      store.derived.position,
+      currencyDigits(store.snapshot.studio.currency),
+      money,
+      store.snapshot.changeOrders,
+    ),
 )
 const stages = computed(() =>
   store.snapshot && store.derived ? stageLines(store.snapshot, store.derived, store.day) : [],
@@ -54,6 +59,9 @@ async function load(): Promise<void> {
 function go(path: string): void {
   void router.push(`/jobs/${jobId.value}/${path}`)
 }
+
+/** A stage stays marked on its further pages. */
+const isHere = (path: string) => route.path.split('/')[3] === path
 
 function keys(event: KeyboardEvent): void {
   if (event.altKey && !event.ctrlKey && !event.metaKey) {
@@ -131,7 +139,8 @@ onBeforeUnmount(() => {
         v-for="s in stages"
         :key="s.path"
         :to="`/jobs/${jobId}/${s.path}`"
-        active-class="here"
+        :class="{ here: isHere(s.path) }"
+        :aria-current="isHere(s.path) ? 'page' : undefined"
         :title="`Alt + ${s.number}`"
       >
         <span class="narrow number">{{ s.number }}</span>
@@ -306,5 +315,61 @@ main.told {
   display: grid;
   gap: 14px;
   justify-items: start;
+}
+/* On a phone at the client's: the room's name, the stages as one line, and the page. */
+@media (width < 760px) {
+  .shell {
+    grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
+    height: 100dvh;
+  }
+  header {
+    display: block;
+    padding-bottom: 6px;
+  }
+  .title {
+    border: 0;
+    padding: 8px 14px 0;
+  }
+  .title .second {
+    margin: 0;
+  }
+  header > :deep(.tape),
+  .days,
+  .shell > :deep(.ribbon) {
+    display: none;
+  }
+  nav {
+    flex-direction: row;
+    overflow-x: auto;
+    border-right: 0;
+    border-bottom: 1px solid var(--rule);
+    padding: 0;
+  }
+  nav > a {
+    display: block;
+    padding: 10px 12px 8px;
+    border-left: 0;
+    border-bottom: 3px solid transparent;
+    white-space: nowrap;
+  }
+  nav > a.here {
+    border-bottom-color: var(--ink);
+  }
+  nav > a .number,
+  nav > a .second {
+    display: none;
+  }
+  .foot {
+    margin: 0 0 0 auto;
+    padding: 8px 12px;
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    white-space: nowrap;
+  }
+  .foot > a,
+  .foot .word:last-child {
+    display: none;
+  }
 }
 </style>

@@ -68,5 +68,19 @@ defineProps<{ title: string; says?: string; broad?: boolean }>()
     display: block;
     overflow: auto;
   }
+  .head {
+    flex-wrap: wrap;
+    gap: 4px 20px;
+    padding: 10px 14px;
+    white-space: normal;
+  }
+  .bench {
+    padding: 0 14px 18px;
+    overflow: visible;
+  }
+  .panel {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
 }
 </style>

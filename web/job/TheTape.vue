@@ -8,7 +8,7 @@ const emit = defineEmits<{ open: [itemId: string] }>()
 
 const frame = ref<HTMLElement>()
 const widthPx = ref(740)
-const pointed = ref<TapeStretch>()
+const pointed = ref<Pick<TapeStretch, 'text'>>()
 const here = ref(0)
 let watcher: ResizeObserver | undefined
 
@@ -76,6 +76,17 @@ function step(event: KeyboardEvent): void {
         @click="s.itemId && emit('open', s.itemId)"
       ></button>
       <i class="hook" :style="{ left: `${view.hook}%` }"></i>
+      <button
+        v-for="c in view.changes"
+        :key="c.text"
+        class="notch"
+        :style="{ left: `${c.left}%` }"
+        :aria-label="`Change order: ${c.text}`"
+        @mouseenter="pointed = c"
+        @mouseleave="pointed = undefined"
+        @focus="pointed = c"
+        @blur="pointed = undefined"
+      ></button>
     </div>
     <div class="ticks" aria-hidden="true">
       <div
@@ -173,6 +184,27 @@ function step(event: KeyboardEvent): void {
   width: 3px;
   margin-left: -1px;
   background: var(--ink);
+}
+/* Where the hook sat before a change order: a small wedge under the lower edge. */
+.notch {
+  position: absolute;
+  bottom: -14px;
+  width: 24px;
+  height: 24px;
+  margin-left: -12px;
+  border: 0;
+  padding: 0;
+  background: none;
+  z-index: 1;
+}
+.notch::before {
+  content: '';
+  position: absolute;
+  left: 6px;
+  top: 11px;
+  border: 6px solid transparent;
+  border-top: 0;
+  border-bottom: 9px solid var(--ink);
 }
 .ticks {
   position: relative;

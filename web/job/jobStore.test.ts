@@ -81,7 +81,7 @@ describe('the job on the bench', () => {
     const store = await opened()
     const names = () => store.snapshot!.uses.map((u) => u.name)
     const first = names()
-    const id = store.add('uses', { name: 'Nap', position: 9 })
+    const id = store.add('uses', { name: 'Nap', position: 9, kind: 'sleep', persons: 1, time: 'any time' })
     store.change('uses', id, { name: 'Nap after lunch' })
     store.remove('uses', store.snapshot!.uses[0]!.id)
     const last = names()
@@ -166,6 +166,16 @@ describe('the job on the bench', () => {
       name: /is empty/,
       position: /at least 0/,
     })
-    expect(store.faultsOf('uses', { id: JOB, name: 'Read', position: 0, version: 3 })).toEqual({})
+    expect(
+      store.faultsOf('uses', {
+        id: JOB,
+        name: 'Read',
+        position: 0,
+        kind: 'read',
+        persons: 1,
+        time: 'any time',
+        version: 3,
+      }),
+    ).toEqual({})
   })
 })

@@ -4,7 +4,7 @@ import { ValidationError } from 'yup'
 import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/job/collections'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import type { JudgedFinding, Mend } from '@bonitas/core/findings/finding'
+import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
 import { request } from '../api/http.js'
 import { EditQueue, type Conflict } from './editQueue.js'
 import { fieldsOf, inverse, rowOf, withRow, type Edit, type Row } from './edits.js'
@@ -148,18 +148,35 @@ export const useJobStore = defineStore('job', () => {
 
   function remove(collection: Collection, id: string): void {
     const before = snapshot.value && rowOf(snapshot.value, collection, id)
-    if (before) commit([{ collection, id, before, after: null }])
+    // A picture that is gone cannot be brought back, so its removal is no step to undo.
+    if (before) commit([{ collection, id, before, after: null }], collection !== 'photos')
   }
 
-  function applyMend(mend: Mend): void {
-    commit(
-      mend.changes.flatMap((c) => {
-        const collection = c.collection as Collection
-        const id = SINGLE.has(collection) ? (snapshot.value?.[collection as 'brief'].id ?? '') : c.id
-        return changeOf(collection, id, c.set) ?? []
-      }),
-    )
+  /** Shows a row that the server made by itself, an uploaded photo: nothing is sent. */
+  function take(collection: Collection, row: Row): void {
+    if (snapshot.value) snapshot.value = withRow(snapshot.value, collection, row.id, row)
   }
+
+  /** Several changes of several rows as one step: set, taken out, or added. Returns the ids of the rows added. */
+  function apply(changes: readonly RowChange[]): string[] {
+    const added: string[] = []
+    const edits = changes.flatMap((c): Edit[] => {
+      const collection = c.collection as Collection
+      if ('add' in c) {
+        const id = typeof c.add.id === 'string' ? c.add.id : crypto.randomUUID()
+        added.push(id)
+        return [{ collection, id, before: null, after: { ...c.add, id } }]
+      }
+      const id = SINGLE.has(collection) ? (snapshot.value?.[collection as 'brief'].id ?? '') : c.id
+      if ('set' in c) return [changeOf(collection, id, c.set) ?? []].flat()
+      const before = snapshot.value && rowOf(snapshot.value, collection, id)
+      return before ? [{ collection, id: before.id, before, after: null }] : []
+    })
+    commit(edits)
+    return added
+  }
+
+  const applyMend = (mend: Mend): void => void apply(mend.changes)
 
   function accept(finding: JudgedFinding, reason: string): void {
     add('acceptances', { finding: finding.key, facts: finding.facts, reason })
@@ -217,6 +234,6 @@ export const useJobStore = defineStore('job', () => {
 
   return {
     snapshot, derived, day, waiting, gone, signedOut, refusal, conflict, undoStack, redoStack,
-    open, close, faultsOf, change, add, addAll, remove, applyMend, accept, undo, redo, settle, act, nudge,
+    open, close, faultsOf, change, add, addAll, remove, apply, take, applyMend, accept, undo, redo, settle, act, nudge,
   } // prettier-ignore
 })

@@ -19,6 +19,14 @@ export function findingsOf(derived: DerivedJob, stage: string) {
   return derived.findings.filter((f) => f.rule.startsWith(`${stage}.`))
 }
 
+/** "1 stop, 3 to look at" */
+function lookLine(findings: readonly { severity: string }[]): string {
+  const stops = findings.filter((f) => f.severity === 'stop').length
+  return [stops && count(stops, 'stop'), findings.length - stops && `${findings.length - stops} to look at`]
+    .filter(Boolean)
+    .join(', ')
+}
+
 /** The stages that are built, with one line each. */
 export function stageLines(job: JobSnapshot, derived: DerivedJob, today: string): StageLine[] {
   const open = (stage: string) => findingsOf(derived, stage).filter((f) => !f.accepted)
@@ -34,15 +42,25 @@ export function stageLines(job: JobSnapshot, derived: DerivedJob, today: string)
       number: 1,
       path: 'brief',
       name: 'Brief',
-      line: `${count(job.uses.length, 'use')}${job.brief.installOn ? ` · ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
+      line:
+        open('brief').length > 0
+          ? `${count(job.uses.length, 'use')}, ${lookLine(open('brief'))}`
+          : `${count(job.uses.length, 'use')}${job.brief.installOn ? ` · ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
     },
     {
       number: 2,
       path: 'measure',
       name: 'Measure',
-      line: derived.areas
-        ? `${areaText(derived.areas.floorMm2, job.studio.system)} floor`
-        : 'not measured yet',
+      line:
+        derived.measure.closure.state === 'gap'
+          ? 'walls do not close'
+          : derived.measure.closure.state === 'crossed'
+            ? 'walls cross'
+            : derived.areas
+              ? `${areaText(derived.areas.floorMm2, job.studio.system)} floor`
+              : job.walls.length > 0
+                ? `${count(job.walls.length, 'wall')}, not finished`
+                : 'not measured yet',
     },
     {
       number: 3,

@@ -34,6 +34,29 @@ describe('the tape', () => {
     expect(view.labels.at(-1)).toMatchObject({ word: 'Reserve left', amount: '50.00' })
     expect(view.stretches[1]!.text).toBe('Reserve, 50.00 left of 100.00')
   })
+  test('a fee inside the budget is a stretch of its own, and leaves so much less free', () => {
+    const view = tapeView(
+      budgetPosition(100_000, 0, [item('rug', 20_000)], { amountMinor: 10_000, inside: true }),
+      2,
+      money,
+    )
+    expect(view.stretches.map((s) => [s.key, s.width])).toEqual([['rug chosen', 20], ['fee', 10], ['free', 70]]) // prettier-ignore
+    expect(view.labels.find((l) => l.word === 'Fee')!.amount).toBe('100.00')
+    expect(view.labels.find((l) => l.word === 'Free')!.amount).toBe('700.00')
+    const beside = tapeView(budgetPosition(100_000, 0, [], { amountMinor: 10_000, inside: false }), 2, money)
+    expect(beside.stretches.map((s) => s.state)).toEqual(['free'])
+  })
+  test('every change order leaves a notch where the hook sat before it', () => {
+    const change = (amountMinor: number) => ({
+      amountMinor,
+      agreedOn: '2026-11-03',
+      agreedBy: 'Ilka Varga',
+      why: 'curtains',
+    })
+    const view = tapeView(budgetPosition(100_000, 0, []), 2, money, [change(30_000), change(-10_000)])
+    expect(view.changes.map((c) => c.left)).toEqual([80, 100])
+    expect(view.changes[0]!.text).toBe('800.00 until 3 Nov 2026: +300.00, curtains, agreed by Ilka Varga')
+  })
   test('stretches join without gap or overlap and fill the tape, whatever is bought', () => {
     const items = fc.array(
       fc.tuple(

@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3'
+import { dayText } from '@bonitas/core/units/days'
 import type { BudgetPosition } from '@bonitas/core/ledger/budgetPosition'
 
 export interface TapeStretch {
@@ -26,6 +27,16 @@ export interface TapeView {
   readonly ticks: readonly { readonly left: number; readonly text: string | undefined }[]
   /** Where the hook at the end of the agreed budget sits, in percent. */
   readonly hook: number
+  /** Where the hook sat before each change order, the first budget first, with what was agreed then. */
+  readonly changes: readonly { readonly left: number; readonly text: string }[]
+}
+
+/** A change of the agreed budget, told for the tape. */
+export interface TapeChange {
+  readonly amountMinor: number
+  readonly agreedOn: string
+  readonly agreedBy: string
+  readonly why: string
 }
 
 /**
@@ -37,9 +48,11 @@ export function tapeView(
   position: BudgetPosition,
   digits: number,
   money: (minor: number) => string,
+  changes: readonly TapeChange[] = [],
 ): TapeView {
   const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, freeMinor } = position
-  const used = paidMinor + orderedMinor + chosenMinor
+  const fee = position.feeInside ? position.feeMinor : 0
+  const used = paidMinor + orderedMinor + chosenMinor + fee
   const end = Math.max(agreedMinor, used, 1)
   const percent = (minor: number) => (100 * minor) / end
   const stretches: TapeStretch[] = []
@@ -67,6 +80,15 @@ export function tapeView(
       `${text}, past the agreed budget`,
     )
   }
+  const feeWithin = Math.max(0, Math.min(fee, agreedMinor - at))
+  lay('fee', undefined, 'chosen', feeWithin, `Decorator’s fee, inside the budget, ${money(fee)}`)
+  lay(
+    'fee over',
+    undefined,
+    'over',
+    fee - feeWithin,
+    `Decorator’s fee, past the agreed budget, ${money(fee)}`,
+  )
   lay('free', undefined, 'free', freeMinor, `Free, ${money(Math.max(0, freeMinor))}`)
   lay(
     'reserve',
@@ -75,7 +97,7 @@ export function tapeView(
     Math.max(0, agreedMinor - at),
     `Reserve, ${money(Math.max(0, agreedMinor - at))} left of ${money(reserveMinor)}`,
   )
-  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen`
+  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${fee > 0 ? ` − ${money(fee)} fee` : ''}`
   const sumOf = (state: 'paid' | 'ordered' | 'chosen') =>
     position.stretches
       .filter((s) => s.state === state)
@@ -94,11 +116,34 @@ export function tapeView(
     amount: money(minor),
     left: percent(left),
   })
+  const history = () => {
+    let then = agreedMinor - changes.reduce((sum, c) => sum + c.amountMinor, 0)
+    return changes.map((c) => {
+      const was = then
+      then += c.amountMinor
+      const by = `${c.amountMinor > 0 ? '+' : '−'}${money(Math.abs(c.amountMinor))}`
+      return {
+        left: Math.min(100, percent(was)),
+        text: `${money(was)} until ${dayText(c.agreedOn)}: ${by}, ${c.why}, agreed by ${c.agreedBy}`,
+      }
+    })
+  }
   const past = used - agreedMinor
   const labels = [
     label('Paid', 'paid', paidMinor, 0, sumOf('paid')),
     label('Ordered', 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
     label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor, sumOf('chosen')),
+    ...(fee > 0
+      ? [
+          label(
+            'Fee',
+            'chosen',
+            fee,
+            paidMinor + orderedMinor + chosenMinor,
+            'the decorator’s fee, out of the budget',
+          ),
+        ]
+      : []),
     ...(past > 0
       ? [label('Over', 'over', past, agreedMinor, spent)]
       : freeMinor < 0
@@ -114,7 +159,7 @@ export function tapeView(
             ),
           ]),
   ]
-  return { stretches, labels, ticks: ticks(end, digits), hook: percent(agreedMinor) }
+  return { stretches, labels, ticks: ticks(end, digits), hook: percent(agreedMinor), changes: history() }
 }
 
 function ticks(endMinor: number, digits: number): TapeView['ticks'] {

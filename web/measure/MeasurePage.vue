@@ -1,251 +1,429 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { WALL_SIDES } from '@bonitas/core/job/words'
-import { openingFaults } from '@bonitas/core/measure/roomAreas'
-import { OPENING_KINDS, type Opening } from '@bonitas/core/measure/schema'
-import { areaText, lengthText, volumeText } from '@bonitas/core/units/length'
+import { computed, nextTick, ref } from 'vue'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { gapWords } from '@bonitas/core/measure/explainGap'
+import { planDrawing } from '@bonitas/core/measure/planDrawing'
+import { FACES } from '@bonitas/core/measure/schema'
 import { labOf } from '@bonitas/core/palette/paletteFacts'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import { useLocale } from '../form/useLocale.js'
+import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
-import { planView } from './planView.js'
+import StageTabs from '../job/StageTabs.vue'
+import LaserLine from './LaserLine.vue'
+import { MEASURE_PAGES } from './measureTabs.js'
 import RoomPlan from './RoomPlan.vue'
+import RoomResults from './RoomResults.vue'
+import RoomFiles from './RoomFiles.vue'
+import { moveWall, removeWall } from './wallEdits.js'
+import { readWall } from './wallEntry.js'
 
 const store = useJobStore()
+const { system, length } = useLocale()
 const job = computed(() => store.snapshot)
-const areas = computed(() => store.derived?.areas)
-const plan = computed(() => (job.value ? planView(job.value.room, job.value.openings) : undefined))
-const system = computed(() => job.value?.studio.system ?? 'metric')
+const facts = computed(() => store.derived?.measure)
+const walls = computed(() => facts.value?.walls ?? [])
+const closure = computed(() => facts.value?.closure)
+const drawing = computed(() => facts.value && planDrawing(facts.value))
 const floor = computed(() => {
   const on = job.value?.placements.find((p) => p.surface === 'floor')
   const finish = job.value?.finishes.find((f) => f.id === on?.finishId)
   return finish && labOf(finish)
 })
-useStageKeys([['3.76 m, 376 cm, 3760, 12\' 4 1/2"', 'All are read as a length']])
+useStageKeys([
+  ['4860 Enter', 'A wall, then right'],
+  ['1200 l Enter', 'A wall, then left'],
+  ['850 r 45, bay Enter', 'A wall, then right through 45°, with its name'],
+  ['Enter in an empty wall', 'To the first diagonal'],
+])
 
-const area = (mm2: number) => areaText(mm2, system.value)
-const length = (mm: number) => lengthText(mm, system.value)
+const typed = ref('')
+const fault = ref('')
+const chosen = ref<string>()
+const entry = ref<HTMLInputElement>()
+const usual = computed(() => (closure.value?.run.sense === 'left' && walls.value.length > 0 ? -90 : 90))
 
-function faultOf(opening: Opening, field: string): string | undefined {
-  return job.value && openingFaults(job.value.room, opening).find((f) => f.field === field)?.text
+async function addWall(): Promise<void> {
+  if (typed.value.trim() === '') return
+  try {
+    const wall = readWall(typed.value, system.value, usual.value)
+    fault.value = ''
+    const last = walls.value[walls.value.length - 1]
+    chosen.value = store.add('walls', {
+      position: (last?.position ?? -1) + 1,
+      face: last?.face ?? 'smooth paint',
+      ...wall,
+    })
+    typed.value = ''
+    await nextTick()
+    entry.value?.focus()
+    document.querySelector('.walls tr:last-child')?.scrollIntoView({ block: 'nearest' })
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    fault.value = error.message
+  }
 }
 
-function addOpening(kind: 'door' | 'window'): void {
-  const n = (job.value?.openings.filter((o) => o.kind === kind).length ?? 0) + 1
-  const name = `${kind === 'door' ? 'Door' : 'Window'}${n > 1 ? ` ${n}` : ''}`
-  store.add('openings', {
-    wall: kind === 'door' ? 'south' : 'north',
-    kind,
-    name,
-    startMm: 0,
-    widthMm: kind === 'door' ? 800 : 1200,
-    heightMm: kind === 'door' ? 2030 : 1200,
-    sillMm: kind === 'door' ? 0 : 900,
+const nameOf = (i: number) => facts.value?.nameOf(walls.value[i]?.id ?? '') ?? ''
+const correction = (i: number) => {
+  const c = closure.value?.corrections[i]
+  if (!c || closure.value?.state !== 'closed') return ''
+  const by = Math.round((c.correctedMm - c.lengthMm) * 10) / 10
+  return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(1)}`
+}
+const turned = (i: number) => {
+  const c = closure.value?.corrections[i]
+  return c
+    ? `${length(c.lengthMm)} becomes ${c.correctedMm.toFixed(1)} mm and turns by ${Math.abs(c.turnedDeg).toFixed(2)}°`
+    : ''
+}
+
+const status = computed(() => {
+  const c = closure.value
+  if (!c) return { word: '', text: '' }
+  const { run } = c
+  switch (c.state) {
+    case 'empty':
+      return {
+        word: 'Nothing measured',
+        text: 'Begin at any corner and walk round with the room on your right hand.',
+      }
+    case 'open':
+      return {
+        word:
+          run.stillToTurnDeg > 0 && walls.value.length > 2
+            ? `${run.stillToTurnDeg}° still to turn`
+            : 'Walk on',
+        text: `${walls.value.length} ${walls.value.length === 1 ? 'wall' : 'walls'}, ${length(run.lengthMm)} so far; back to the start: ${gapWords(run.gap)}`,
+      }
+    case 'gap':
+      return {
+        word: `Does not close: ${length(run.gapMm)}`,
+        text: `${gapWords(run.gap)}; allowed ${length(c.toleranceMm)} in a run of ${length(run.lengthMm)}. Areas are uncertain.`,
+      }
+    case 'crossed':
+      return {
+        word: 'The walls cross',
+        text: 'A corner is turned the wrong way, or two lengths are exchanged.',
+      }
+    default:
+      return {
+        word: run.gapMm < 1 ? 'Closes exactly' : `Closes within ${length(run.gapMm)}`,
+        text:
+          run.gapMm < 1
+            ? `${length(run.lengthMm)} all round`
+            : `of ${length(c.toleranceMm)} allowed; spread over the walls by the compass rule`,
+      }
+  }
+})
+
+function addDiagonal(): void {
+  const [a, , c] = walls.value
+  if (!a || !c) return
+  store.add('diagonals', { fromWallId: a.id, toWallId: c.id, lengthMm: 5000 })
+}
+function addCeiling(): void {
+  const wall = walls.value.find((w) => w.id === chosen.value) ?? walls.value[0]
+  if (!wall) return
+  store.add('ceilings', {
+    wallId: wall.id,
+    name: '',
+    startHeightMm: 1200,
+    endHeightMm: job.value?.room.heightMm ?? 2400,
+    depthMm: 1500,
+    whole: true,
   })
 }
-
-const wallSum = (w: { lengthMm: number; grossMm2: number; openingsMm2: number }) =>
-  `${length(w.lengthMm)} × ${length(job.value?.room.heightMm ?? 0)}${w.openingsMm2 > 0 ? ` − ${area(w.openingsMm2)} openings` : ''}`
+const corners = computed(() => walls.value.map((w, i) => ({ value: w.id, text: `corner ${i + 1}` })))
+const wallChoices = computed(() => walls.value.map((w, i) => ({ value: w.id, text: nameOf(i) })))
+const diagonalOf = (id: string) => closure.value?.diagonals.find((d) => d.diagonal.id === id)
+const diagonalSays = (id: string) => {
+  const d = diagonalOf(id)
+  if (!d) return 'two corners'
+  const off = Math.round(d.offMm)
+  return `${length(d.computedMm)} from the walls, ${off === 0 ? 'the same' : `${off > 0 ? '+' : '−'}${length(Math.abs(off))}`}${d.agrees ? '' : ': does not agree'}`
+}
+const remove = (id: string) => job.value && store.apply(removeWall(job.value, id))
+const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.value, id, by))
 </script>
 
 <template>
-  <StagePage
-    v-if="job"
-    title="Measure"
-    says="type a length as it is spoken: 3.76 m, 376, 3760 mm, 12' 4 1/2&quot;"
-  >
+  <StagePage v-if="job && facts && closure" title="Measure">
+    <template #head>
+      <StageTabs stage="measure" :pages="MEASURE_PAGES" />
+    </template>
     <div class="measure">
-      <section class="sizes">
-        <h2>Room</h2>
-        <div class="grid">
+      <section class="run" aria-label="Wall run">
+        <form class="entry" novalidate @submit.prevent="addWall">
+          <label for="next-wall"
+            >Wall {{ walls.length + 1 }}: length, then the turn at its end<span class="second"
+              >4860 turns {{ usual === 90 ? 'right' : 'left' }}; 4860 l turns left; 850 r 45, bay gives a
+              name</span
+            ></label
+          >
+          <div>
+            <input
+              id="next-wall"
+              ref="entry"
+              v-model="typed"
+              data-length="wall"
+              autocomplete="off"
+              :aria-invalid="fault ? 'true' : undefined"
+              aria-describedby="next-wall-says"
+            />
+            <button class="button primary">Next</button>
+          </div>
+          <p id="next-wall-says" class="fault">{{ fault }}</p>
+        </form>
+        <div class="walls">
+          <table v-if="walls.length > 0">
+            <thead>
+              <tr>
+                <th scope="col" class="no">#</th>
+                <th scope="col">Wall</th>
+                <th scope="col" class="figure len">Length</th>
+                <th scope="col" class="turn">Then</th>
+                <th
+                  v-if="closure.state === 'closed' && closure.run.gapMm >= 1"
+                  scope="col"
+                  class="figure corr"
+                >
+                  Spread
+                </th>
+                <th scope="col" class="gone"><span class="said-once">Remove</span></th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr
+                v-for="(w, i) in walls"
+                :key="w.id"
+                :class="{ chosen: w.id === chosen }"
+                @focusin="chosen = w.id"
+              >
+                <td class="narrow no">{{ i + 1 }}</td>
+                <td>
+                  <RowField
+                    collection="walls"
+                    :row="w"
+                    field="name"
+                    kind="text"
+                    :label="`Name of wall ${i + 1}`"
+                    bare
+                  />
+                </td>
+                <td class="figure">
+                  <RowField
+                    collection="walls"
+                    :row="w"
+                    field="lengthMm"
+                    kind="length"
+                    bare
+                    figure
+                    :label="`Length of wall ${i + 1}`"
+                  />
+                </td>
+                <td>
+                  <RowField
+                    collection="walls"
+                    :row="w"
+                    field="turnDeg"
+                    kind="turn"
+                    bare
+                    :label="`Turn after wall ${i + 1}`"
+                  />
+                </td>
+                <td
+                  v-if="closure.state === 'closed' && closure.run.gapMm >= 1"
+                  class="figure narrow"
+                  :title="turned(i)"
+                >
+                  {{ correction(i) }}
+                </td>
+                <td class="figure">
+                  <button
+                    class="word"
+                    :aria-label="`Remove wall ${i + 1}, ${nameOf(i)}`"
+                    @click="remove(w.id)"
+                  >
+                    ×
+                  </button>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <div v-if="chosen && walls.some((w) => w.id === chosen)" class="more">
+          <template v-for="(w, i) in walls" :key="w.id">
+            <template v-if="w.id === chosen">
+              <RowChoice
+                collection="walls"
+                :row="w"
+                field="face"
+                :choices="FACES"
+                :label="`Face of ${nameOf(i)}`"
+              />
+              <p>
+                <button class="word" :disabled="i === 0" @click="move(w.id, -1)">Earlier</button>
+                <button class="word" :disabled="i === walls.length - 1" @click="move(w.id, 1)">Later</button>
+              </p>
+            </template>
+          </template>
+        </div>
+        <LaserLine />
+      </section>
+      <section class="drawing" aria-label="Plan">
+        <div class="status" :class="closure.state" role="status">
+          <b>{{ status.word }}</b>
+          <span class="second">{{ status.text }}</span>
+        </div>
+        <div class="sheet">
+          <RoomPlan
+            v-if="drawing"
+            :drawing="drawing"
+            :floor="floor"
+            :chosen="chosen"
+            :label="`Plan of the room, ${walls.length} walls: ${status.word}`"
+            @choose="chosen = $event"
+          />
+          <p v-else class="second teach">
+            The plan draws itself as the walls are called out. Measure before looking at goods: sizes vary far
+            more than buyers expect.
+          </p>
+        </div>
+        <RoomFiles />
+      </section>
+      <section class="sizes" aria-label="Heights and direction">
+        <RowField
+          collection="room"
+          :row="job.room"
+          field="heightMm"
+          kind="length"
+          label="Ceiling height"
+          figure
+        />
+        <RowField
+          collection="room"
+          :row="job.room"
+          field="skirtingMm"
+          kind="length"
+          label="Skirting"
+          figure
+        />
+        <RowField collection="room" :row="job.room" field="corniceMm" kind="length" label="Cornice" figure />
+        <RowField
+          collection="room"
+          :row="job.room"
+          field="lowerWallMm"
+          kind="length"
+          label="Rail or wainscot at"
+          figure
+        />
+        <RowField
+          collection="room"
+          :row="job.room"
+          field="northDeg"
+          kind="real"
+          label="Wall 1 looks to, °"
+          figure
+        />
+        <RowField
+          collection="room"
+          :row="job.room"
+          field="latitudeDeg"
+          kind="real"
+          label="Latitude, °"
+          figure
+        />
+      </section>
+      <section class="checks">
+        <div class="bar">
+          <h2>Diagonals</h2>
+          <button class="button" :disabled="walls.length < 3" @click="addDiagonal">Add a diagonal</button>
+        </div>
+        <p v-if="job.diagonals.length === 0" class="second">
+          One or two across the room check the corners, and tell apart walls that lie alike.
+        </p>
+        <div v-for="d in job.diagonals" :key="d.id" class="row">
+          <RowChoice
+            collection="diagonals"
+            :row="d"
+            field="fromWallId"
+            :choices="corners"
+            bare
+            label="From"
+          />
+          <RowChoice collection="diagonals" :row="d" field="toWallId" :choices="corners" bare label="To" />
           <RowField
-            collection="room"
-            :row="job.room"
+            collection="diagonals"
+            :row="d"
             field="lengthMm"
             kind="length"
-            label="Length, north and south walls"
+            bare
             figure
+            label="Diagonal"
           />
-          <RowField
-            collection="room"
-            :row="job.room"
-            field="widthMm"
-            kind="length"
-            label="Width, east and west walls"
-            figure
-          />
-          <RowField collection="room" :row="job.room" field="heightMm" kind="length" label="Height" figure />
-          <RowField
-            collection="room"
-            :row="job.room"
-            field="skirtingMm"
-            kind="length"
-            label="Skirting height"
-            figure
-          />
-          <RowField
-            collection="room"
-            :row="job.room"
-            field="lowerWallMm"
-            kind="length"
-            label="Lower wall, up to"
-            hint="empty: walls in one piece"
-            figure
-          />
+          <span class="second" :class="{ off: diagonalOf(d.id) && !diagonalOf(d.id)?.agrees }">{{
+            diagonalSays(d.id)
+          }}</span>
+          <button class="word" aria-label="Remove the diagonal" @click="store.remove('diagonals', d.id)">
+            ×
+          </button>
         </div>
       </section>
-      <section class="drawing">
-        <RoomPlan v-if="plan" :view="plan" :system="system" :floor="floor" />
-        <p v-else class="second teach">
-          The room is drawn here as soon as its length and width are known. Measure before looking at goods:
-          sizes vary far more than buyers expect.
-        </p>
-      </section>
-      <section class="openings">
+      <section class="checks">
         <div class="bar">
-          <h2>Doors and windows</h2>
-          <button class="button" @click="addOpening('door')">Add a door</button>
-          <button class="button" @click="addOpening('window')">Add a window</button>
+          <h2>Lower and sloping ceilings</h2>
+          <button class="button" :disabled="walls.length < 3" @click="addCeiling">Add a part</button>
         </div>
-        <table v-if="job.openings.length > 0">
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col" class="choice">Kind</th>
-              <th scope="col" class="choice">Wall</th>
-              <th scope="col" class="figure">From left</th>
-              <th scope="col" class="figure">Width</th>
-              <th scope="col" class="figure">Height</th>
-              <th scope="col" class="figure">Sill</th>
-              <th scope="col" class="gone"><span class="said-once">Remove</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="o in job.openings" :key="o.id">
-              <td><RowField collection="openings" :row="o" field="name" kind="text" bare /></td>
-              <td><RowChoice collection="openings" :row="o" field="kind" :choices="OPENING_KINDS" bare /></td>
-              <td><RowChoice collection="openings" :row="o" field="wall" :choices="WALL_SIDES" bare /></td>
-              <td class="figure">
-                <RowField
-                  collection="openings"
-                  :row="o"
-                  field="startMm"
-                  kind="length"
-                  bare
-                  :label="`From left of ${o.name || o.kind}`"
-                  figure
-                  :warning="faultOf(o, 'startMm')"
-                />
-              </td>
-              <td class="figure">
-                <RowField
-                  collection="openings"
-                  :row="o"
-                  field="widthMm"
-                  kind="length"
-                  bare
-                  :label="`Width of ${o.name || o.kind}`"
-                  figure
-                />
-              </td>
-              <td class="figure">
-                <RowField
-                  collection="openings"
-                  :row="o"
-                  field="heightMm"
-                  kind="length"
-                  bare
-                  :label="`Height of ${o.name || o.kind}`"
-                  figure
-                  :warning="faultOf(o, 'heightMm')"
-                />
-              </td>
-              <td class="figure">
-                <RowField
-                  collection="openings"
-                  :row="o"
-                  field="sillMm"
-                  kind="length"
-                  bare
-                  :label="`Sill of ${o.name || o.kind}`"
-                  figure
-                />
-              </td>
-              <td class="figure">
-                <button
-                  class="word"
-                  :aria-label="`Remove ${o.name || o.kind}`"
-                  @click="store.remove('openings', o.id)"
-                >
-                  Remove
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-else class="second">
-          Every opening is taken out of its wall. “From left” counts as seen from inside.
+        <p v-if="job.ceilings.length === 0" class="second">
+          A slope begins at one height at its wall and reaches another further in; a lower part keeps one
+          height.
         </p>
+        <div v-for="c in job.ceilings" :key="c.id" class="row ceiling">
+          <RowChoice collection="ceilings" :row="c" field="wallId" :choices="wallChoices" label="At" />
+          <RowField
+            collection="ceilings"
+            :row="c"
+            field="startHeightMm"
+            kind="length"
+            label="High at it"
+            figure
+          />
+          <RowField
+            collection="ceilings"
+            :row="c"
+            field="endHeightMm"
+            kind="length"
+            label="Further in"
+            figure
+          />
+          <RowField collection="ceilings" :row="c" field="depthMm" kind="length" label="Reaches in" figure />
+          <RowChoice
+            collection="ceilings"
+            :row="c"
+            field="whole"
+            :choices="[
+              { value: true as never, text: 'whole width' },
+              { value: false as never, text: 'its wall only' },
+            ]"
+            label="Over"
+          />
+          <button
+            class="word"
+            aria-label="Remove the part of the ceiling"
+            @click="store.remove('ceilings', c.id)"
+          >
+            ×
+          </button>
+        </div>
       </section>
     </div>
     <template #panel>
-      <h2>What it comes to</h2>
-      <template v-if="areas">
-        <dl>
-          <div>
-            <dt>
-              Floor <span>{{ length(job.room.lengthMm ?? 0) }} × {{ length(job.room.widthMm ?? 0) }}</span>
-            </dt>
-            <dd>{{ area(areas.floorMm2) }}</dd>
-          </div>
-          <div>
-            <dt>Ceiling <span>as the floor</span></dt>
-            <dd>{{ area(areas.ceilingMm2) }}</dd>
-          </div>
-          <div v-for="w in areas.walls" :key="w.side">
-            <dt>
-              {{ w.side[0]?.toUpperCase() }}{{ w.side.slice(1) }} wall <span>{{ wallSum(w) }}</span>
-            </dt>
-            <dd>{{ area(w.netMm2) }}</dd>
-          </div>
-          <div class="sum">
-            <dt>Walls, net of openings</dt>
-            <dd>{{ area(areas.wallsNetMm2) }}</dd>
-          </div>
-          <div v-if="job.room.lowerWallMm">
-            <dt>
-              Lower wall <span>up to {{ length(job.room.lowerWallMm) }}</span>
-            </dt>
-            <dd>{{ area(areas.walls.reduce((s, w) => s + w.lowerMm2, 0)) }}</dd>
-          </div>
-          <div>
-            <dt>Skirting run <span>perimeter less doors</span></dt>
-            <dd>
-              {{
-                system === 'metric' ? `${(areas.skirtingMm / 1000).toFixed(2)} m` : length(areas.skirtingMm)
-              }}
-            </dd>
-          </div>
-          <div>
-            <dt>Skirting face</dt>
-            <dd>{{ area(areas.trimMm2) }}</dd>
-          </div>
-          <div>
-            <dt>Door leaves <span>one face each</span></dt>
-            <dd>{{ area(areas.doorsMm2) }}</dd>
-          </div>
-          <div>
-            <dt>Volume</dt>
-            <dd>{{ volumeText(areas.volumeMm3, system) }}</dd>
-          </div>
-        </dl>
-      </template>
-      <p v-else class="second">
-        Length, width and height are needed before an area can be given. Until then Take-off has nothing to
-        count.
-      </p>
+      <FindingsPanel stage="measure" quiet="The measures raise no question." />
+      <RoomResults />
     </template>
   </StagePage>
 </template>
@@ -253,20 +431,104 @@ const wallSum = (w: { lengthMm: number; grossMm2: number; openingsMm2: number })
 <style scoped>
 .measure {
   display: grid;
-  grid-template-columns: 224px minmax(0, 1fr);
-  gap: 20px 26px;
+  grid-template-columns: minmax(316px, 9fr) minmax(0, 11fr);
+  gap: 16px 22px;
 }
-.grid {
+.entry label span {
+  display: block;
+}
+.entry > div {
   display: grid;
-  gap: 10px;
-  margin-top: 8px;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  margin-top: 4px;
 }
-.drawing {
-  min-height: 380px;
+.entry input {
+  font-size: 17px;
+  min-height: 36px;
+}
+.entry .fault {
+  min-height: 18px;
+}
+.walls {
+  max-height: 372px;
+  overflow-y: auto;
+}
+.walls table {
+  table-layout: fixed;
+}
+.walls td {
+  padding: 1px 8px 1px 0;
+  vertical-align: middle;
+}
+.walls .no {
+  width: 20px;
+  color: var(--ink-2);
+}
+.walls .len {
+  width: 66px;
+}
+.walls .turn {
+  width: 70px;
+}
+.walls .corr {
+  width: 46px;
+}
+.walls .gone {
+  width: 24px;
+}
+.walls td.figure,
+.walls th.figure {
+  padding-left: 0;
+}
+tr.chosen {
+  background: var(--paper);
+}
+.more {
+  display: flex;
+  align-items: end;
+  gap: 14px;
+  padding: 8px 0;
+}
+.more p {
+  display: flex;
+  gap: 12px;
+}
+.status {
+  border-left: 4px solid var(--rule-2);
+  padding: 2px 0 2px 10px;
+  min-height: 44px;
+}
+.status b,
+.status span {
+  display: block;
+}
+.status.closed {
+  border-left-color: var(--ink);
+}
+.status.gap,
+.status.crossed {
+  border-left-color: var(--stop);
+}
+.status.gap b,
+.status.crossed b {
+  color: var(--stop);
+}
+.sheet {
+  height: 400px;
   display: grid;
   place-items: center;
+  margin: 6px 0;
 }
-.openings {
+.sizes {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 12px;
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
+}
+.checks {
   grid-column: 1 / -1;
 }
 .bar {
@@ -278,40 +540,41 @@ const wallSum = (w: { lengthMm: number; grossMm2: number; openingsMm2: number })
 .bar h2 {
   margin-right: auto;
 }
-.openings table {
-  table-layout: fixed;
+.row {
+  display: grid;
+  grid-template-columns: 110px 110px 90px 1fr 24px;
+  gap: 8px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
 }
-.openings .choice {
-  width: 88px;
+.row.ceiling {
+  grid-template-columns: 1.4fr 1fr 1fr 1fr 1.1fr 24px;
+  align-items: end;
+  padding: 6px 0;
 }
-.openings th.figure {
-  width: 82px;
-}
-.openings .gone {
-  width: 74px;
+.off {
+  color: var(--stop);
 }
 .teach {
   max-width: 40ch;
 }
-dl div {
-  display: flex;
-  justify-content: space-between;
-  gap: 12px;
-  border-bottom: 1px solid var(--rule);
-  padding: 6px 0;
-}
-dl .sum {
-  border-bottom-color: var(--ink);
-  font-weight: 600;
-}
-dt span {
-  display: block;
-  font-size: 13px;
-  color: var(--ink-2);
-  font-weight: 400;
-}
-dd {
-  font-weight: 600;
-  white-space: nowrap;
+@media (width < 760px) {
+  .measure {
+    grid-template-columns: 1fr;
+  }
+  .sheet {
+    height: 320px;
+  }
+  .sizes {
+    grid-template-columns: 1fr 1fr;
+  }
+  .walls {
+    max-height: none;
+  }
+  .row,
+  .row.ceiling {
+    grid-template-columns: 1fr 1fr;
+    padding: 6px 0;
+  }
 }
 </style>

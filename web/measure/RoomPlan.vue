@@ -1,103 +1,169 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { labToHex, type LabD65 } from '@bonitas/core/color/lab'
-import { lengthText, mmText, type UnitSystem } from '@bonitas/core/units/length'
-import type { PlanView } from './planView.js'
+import type { Mark, PlanDrawing } from '@bonitas/core/measure/planDrawing'
 
-/** The room from above, with its dimensions as on a drawing. */
-const props = defineProps<{ view: PlanView; system: UnitSystem; floor: LabD65 | undefined }>()
-const WALL = 110
-const EDGE = 760
-const box = computed(
-  () => `${-EDGE} ${-EDGE} ${props.view.lengthMm + 2 * EDGE} ${props.view.widthMm + 2 * EDGE}`,
+/** The room from above, with its dimensions as on a drawing. Pointing at a wall or its figure chooses the wall. */
+const props = defineProps<{
+  drawing: PlanDrawing
+  floor?: LabD65 | undefined
+  label: string
+  chosen?: string | undefined
+}>()
+const emit = defineEmits<{ choose: [wallId: string] }>()
+const box = computed(() => {
+  const { low, high } = props.drawing
+  return `${low.x} ${low.y} ${high.x - low.x} ${high.y - low.y}`
+})
+const pt = (p: { x: number; y: number }) => `${p.x} ${p.y}`
+const path = (m: Mark & { kind: 'outline' }) => `M${m.points.map(pt).join('L')}${m.closed ? 'Z' : ''}`
+const outlines = (layer: string) =>
+  props.drawing.marks.filter(
+    (m): m is Mark & { kind: 'outline' } => m.kind === 'outline' && m.layer === layer,
+  )
+const lines = (layer: string) =>
+  props.drawing.marks.filter((m): m is Mark & { kind: 'line' } => m.kind === 'line' && m.layer === layer)
+const texts = computed(() =>
+  props.drawing.marks.filter((m): m is Mark & { kind: 'text' } => m.kind === 'text'),
 )
-// Text keeps its size on screen: in room units it grows with the room.
-const size = computed(() => (props.view.lengthMm + 2 * EDGE) / 44)
-const text = (mm: number) => (props.system === 'metric' ? mmText(mm) : lengthText(mm, 'imperial'))
-/** The opening drawn in the thickness of its wall, outside the room. */
-function inWall(o: PlanView['openings'][number]) {
-  const half = WALL / 2
-  const dx = o.x1 === o.x2 ? (o.x1 === 0 ? -half : half) : 0
-  const dy = o.y1 === o.y2 ? (o.y1 === 0 ? -half : half) : 0
-  return { x1: o.x1 + dx, x2: o.x2 + dx, y1: o.y1 + dy, y2: o.y2 + dy }
-}
-const middle = (a: number, b: number) => (a + b) / 2
+const arcs = computed(() => props.drawing.marks.filter((m): m is Mark & { kind: 'arc' } => m.kind === 'arc'))
+/** Inner and outer outline of a closed room as one shape with a hole; quads of an open one. */
+const walls = computed(() => {
+  const all = outlines('WALL').filter((m) => m.closed)
+  return all.length === 2 && props.drawing.marks.some((m) => m.layer === 'FLOOR')
+    ? [all.map(path).join('')]
+    : all.map(path)
+})
+const unit = computed(() => props.drawing.textMm)
+const north = computed(() => {
+  const { high, low, upDeg, textMm } = props.drawing
+  return upDeg === undefined
+    ? undefined
+    : { x: high.x - textMm * 0.9, y: low.y + textMm * 1.6, deg: -upDeg, r: textMm }
+})
 </script>
 
 <template>
-  <svg
-    class="plan"
-    :viewBox="box"
-    role="img"
-    :aria-label="`Plan of the room, ${text(view.lengthMm)} by ${text(view.widthMm)}`"
-  >
-    <rect
-      :x="-WALL"
-      :y="-WALL"
-      :width="view.lengthMm + 2 * WALL"
-      :height="view.widthMm + 2 * WALL"
-      fill="#1a1a1a"
-    />
-    <rect
-      x="0"
-      y="0"
-      :width="view.lengthMm"
-      :height="view.widthMm"
+  <svg class="plan" :viewBox="box" role="img" :aria-label="label">
+    <path
+      v-for="(m, i) in outlines('FLOOR')"
+      :key="i"
+      :d="path(m)"
       :fill="floor ? labToHex(floor) : '#f7f7f7'"
     />
-    <g v-for="o in view.openings" :key="o.id">
-      <line v-bind="inWall(o)" stroke="#dedede" :stroke-width="WALL + 4" />
-      <template v-if="o.kind === 'window'">
-        <line v-bind="inWall(o)" stroke="#1a1a1a" :stroke-width="WALL" />
-        <line v-bind="inWall(o)" stroke="#f7f7f7" :stroke-width="WALL - 26" />
-        <line v-bind="inWall(o)" stroke="#1a1a1a" stroke-width="14" />
-      </template>
-      <g v-if="o.swing" fill="none" stroke="#1a1a1a" stroke-width="14">
-        <line
-          :x1="o.swing.leaf.x1"
-          :y1="o.swing.leaf.y1"
-          :x2="o.swing.leaf.x2"
-          :y2="o.swing.leaf.y2"
-          stroke-width="28"
-        />
-        <path :d="o.swing.arc" stroke-dasharray="40 30" />
-      </g>
-    </g>
-    <g v-for="d in view.dimensions" :key="d.key" stroke="#1a1a1a" stroke-width="9">
-      <line :x1="d.x1" :y1="d.y1" :x2="d.x2" :y2="d.y2" />
-      <template v-if="d.vertical">
-        <line :x1="d.x1 - 50" :x2="d.x1 + 50" :y1="d.y1" :y2="d.y1" />
-        <line :x1="d.x1 - 50" :x2="d.x1 + 50" :y1="d.y2" :y2="d.y2" />
-        <text
-          :x="d.x1 - size * 0.45"
-          :y="middle(d.y1, d.y2)"
-          :font-size="size"
-          text-anchor="middle"
-          :transform="`rotate(-90 ${d.x1 - size * 0.45} ${middle(d.y1, d.y2)})`"
-        >
-          {{ text(d.mm) }}
-        </text>
-      </template>
-      <template v-else>
-        <line :x1="d.x1" :x2="d.x1" :y1="d.y1 - 50" :y2="d.y1 + 50" />
-        <line :x1="d.x2" :x2="d.x2" :y1="d.y1 - 50" :y2="d.y1 + 50" />
-        <text
-          :x="middle(d.x1, d.x2)"
-          :y="d.y1 < 0 ? d.y1 - size * 0.45 : d.y1 + size * 1.2"
-          :font-size="size"
-          text-anchor="middle"
-        >
-          {{ text(d.mm) }}
-        </text>
-      </template>
-    </g>
-    <g
-      :transform="`translate(${view.lengthMm + EDGE * 0.62} ${-EDGE * 0.45})`"
+    <path v-for="(d, i) in walls" :key="`w${i}`" :d="d" fill="#1a1a1a" fill-rule="evenodd" />
+    <line
+      v-for="(m, i) in lines('CEILING')"
+      :key="`c${i}`"
+      :x1="m.from.x"
+      :y1="m.from.y"
+      :x2="m.to.x"
+      :y2="m.to.y"
+      class="thin"
+      stroke-dasharray="90 60"
+      :stroke-width="unit / 12"
+    />
+    <path
+      v-for="(m, i) in outlines('FIXTURE')"
+      :key="`f${i}`"
+      :d="path(m)"
+      class="thin"
+      fill="#dedede"
+      :stroke-width="unit / 12"
+    />
+    <line
+      v-for="(m, i) in lines('FIXTURE')"
+      :key="`fl${i}`"
+      :x1="m.from.x"
+      :y1="m.from.y"
+      :x2="m.to.x"
+      :y2="m.to.y"
+      class="thin"
+      :stroke-width="unit / 10"
+    />
+    <path
+      v-for="(m, i) in [...outlines('DOOR'), ...outlines('WINDOW')]"
+      :key="`o${i}`"
+      :d="path(m)"
+      fill="#f7f7f7"
       stroke="#1a1a1a"
-      fill="#1a1a1a"
+      :stroke-width="unit / 14"
+    />
+    <line
+      v-for="(m, i) in [...lines('DOOR'), ...lines('WINDOW')]"
+      :key="`d${i}`"
+      :x1="m.from.x"
+      :y1="m.from.y"
+      :x2="m.to.x"
+      :y2="m.to.y"
+      class="thin"
+      :stroke-width="unit / 9"
+    />
+    <path
+      v-for="(m, i) in arcs"
+      :key="`a${i}`"
+      :d="`M${pt(m.from)}A${m.radius} ${m.radius} 0 0 ${m.clockwise ? 1 : 0} ${pt(m.to)}`"
+      fill="none"
+      class="thin"
+      stroke-dasharray="40 30"
+      :stroke-width="unit / 12"
+    />
+    <line
+      v-for="(m, i) in lines('DIMENSION')"
+      :key="`m${i}`"
+      :x1="m.from.x"
+      :y1="m.from.y"
+      :x2="m.to.x"
+      :y2="m.to.y"
+      class="thin"
+      :stroke-width="unit / 18"
+    />
+    <line
+      v-for="(m, i) in lines('GAP')"
+      :key="`g${i}`"
+      :x1="m.from.x"
+      :y1="m.from.y"
+      :x2="m.to.x"
+      :y2="m.to.y"
+      class="gap"
+      :stroke-width="unit / 3"
+    />
+    <circle
+      v-for="(m, i) in lines('GAP')"
+      :key="`gc${i}`"
+      :cx="(m.from.x + m.to.x) / 2"
+      :cy="(m.from.y + m.to.y) / 2"
+      :r="unit * 1.5"
+      class="gap"
+      fill="none"
+      :stroke-width="unit / 9"
+    />
+    <text
+      v-for="(m, i) in texts"
+      :key="`t${i}`"
+      :x="m.at.x"
+      :y="m.at.y"
+      :font-size="m.sizeMm"
+      :class="[m.layer.toLowerCase(), { chosen: m.id !== undefined && m.id === chosen }]"
+      :transform="`rotate(${m.angleDeg} ${m.at.x} ${m.at.y})`"
+      @click="m.id && emit('choose', m.id)"
     >
-      <path d="M 0 180 L 0 -160 M -60 -60 L 0 -170 L 60 -60" fill="none" stroke-width="18" />
-      <text :font-size="size" x="0" :y="180 + size" text-anchor="middle" stroke="none">N</text>
+      {{ m.text }}
+    </text>
+    <g v-if="north" :transform="`translate(${north.x} ${north.y}) rotate(${north.deg})`">
+      <path
+        :d="`M0 ${north.r} L0 ${-north.r} M${-north.r * 0.35} ${-north.r * 0.4} L0 ${-north.r} L${north.r * 0.35} ${-north.r * 0.4}`"
+        fill="none"
+        class="thin"
+        :stroke-width="unit / 9"
+      />
+      <text
+        :y="-north.r * 1.5"
+        :font-size="unit * 0.9"
+        :transform="`rotate(${-north.deg} 0 ${-north.r * 1.5})`"
+      >
+        N
+      </text>
     </g>
   </svg>
 </template>
@@ -106,12 +172,36 @@ const middle = (a: number, b: number) => (a + b) / 2
 .plan {
   width: 100%;
   height: 100%;
-  max-height: 440px;
+  max-height: 100%;
+  display: block;
+}
+.thin {
+  stroke: #1a1a1a;
+}
+.gap {
+  stroke: var(--stop);
 }
 text {
   fill: var(--ink);
   stroke: none;
   font-stretch: 75%;
   font-weight: 600;
+  text-anchor: middle;
+  dominant-baseline: central;
+}
+text.dimension {
+  cursor: pointer;
+}
+/* Wall numbers lie on the client's floor, whatever its color: a pale halo keeps them legible. */
+text.name,
+text.ceiling {
+  paint-order: stroke;
+  stroke: #f7f7f7;
+  stroke-width: 0.3em;
+  stroke-linejoin: round;
+}
+text.chosen {
+  text-decoration: underline;
+  font-weight: 800;
 }
 </style>

@@ -2,8 +2,9 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { hexToLab, labToHex, lrv } from '@bonitas/core/color/lab'
-import { WALL_SIDES } from '@bonitas/core/job/words'
-import { MATERIALS, ROLES, SHEENS, SUBSTRATES } from '@bonitas/core/palette/schema'
+
+import { MATERIALS, ROLES, SHEENS, HOLDS, SUBSTRATES } from '@bonitas/core/palette/schema'
+import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
 import { PIECE_KINDS } from '@bonitas/core/job/words'
 import { labOf, type FinishFacts } from '@bonitas/core/palette/paletteFacts'
 import { areaText } from '@bonitas/core/units/length'
@@ -73,8 +74,17 @@ function wear(row: PaletteRow, id: string | null): void {
       overL: null,
       overA: null,
       overB: null,
+      hold: 'applied',
     })
 }
+
+const wallChoices = computed(() => [
+  { value: null, text: 'no wall' },
+  ...(store.derived?.measure.walls ?? []).map((w) => ({
+    value: w.id,
+    text: store.derived?.measure.nameOf(w.id) ?? '',
+  })),
+])
 
 function addFinish(): void {
   const grey = hexToLab('#a8a8a8')
@@ -93,15 +103,14 @@ function addFinish(): void {
 function addPiece(): void {
   const n = (job.value?.pieces.length ?? 0) + 1
   selectedKey.value = store.add('pieces', {
+    ...NEW_PIECE,
+    serves: [],
+    position: Math.max(-1, ...(job.value?.pieces ?? []).map((p) => p.position)) + 1,
     name: `Piece ${n}`,
     kind: 'other',
-    count: 1,
     widthMm: 600,
     depthMm: 400,
     heightMm: 800,
-    finishId: null,
-    stays: false,
-    side: null,
   })
   finishId.value = undefined
   focusField('Name')
@@ -143,13 +152,13 @@ function keys(event: KeyboardEvent): void {
 const says = computed(() => {
   const r = store.derived?.roleShares
   if (!r || !job.value || rows.value.every((x) => !x.finish))
-    return `School: ${job.value?.brief.colorSchool ?? ''}`
+    return `School: ${job.value?.schools.colorScheme ?? 'not chosen'}`
   const p = (x: number) => Math.round(100 * x)
   const aim =
-    job.value.brief.colorSchool === 'two mains and one accent'
+    job.value.schools.colorScheme === 'two mains and one accent'
       ? ' · aim 60 / 30 / 10, is'
       : ' · main, second, accent'
-  return `School: ${job.value.brief.colorSchool}${aim} ${p(r.main)} / ${p(r.second)} / ${p(r.accent)}, fixed ${p(r.fixed)} %`
+  return `School: ${job.value.schools.colorScheme ?? 'not chosen'}${aim} ${p(r.main)} / ${p(r.second)} / ${p(r.accent)}, fixed ${p(r.fixed)} %`
 })
 const under = (f: FinishFacts) =>
   f.undertone.word === 'none'
@@ -259,6 +268,7 @@ const over = computed(() => {
           </div>
           <template v-if="placement">
             <RowChoice collection="placements" :row="placement" field="substrate" :choices="SUBSTRATES" />
+            <RowChoice collection="placements" :row="placement" field="hold" :choices="HOLDS" />
             <ColorField
               v-if="over"
               :lab="over"
@@ -286,12 +296,7 @@ const over = computed(() => {
             <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
             <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
             <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
-            <RowChoice
-              collection="pieces"
-              :row="piece"
-              field="side"
-              :choices="[{ value: null, text: 'none' }, ...WALL_SIDES.map((s) => ({ value: s, text: s }))]"
-            />
+            <RowChoice collection="pieces" :row="piece" field="wallId" :choices="wallChoices" />
             <label class="tick"
               ><input
                 type="checkbox"

@@ -1,7 +1,7 @@
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { RoomAreas } from '@bonitas/core/measure/roomAreas'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/palette/paletteFacts'
-import { pieceAreaMm2, SURFACE_NAMES, surfaceSeen } from '@bonitas/core/palette/visibleArea'
+import { inRoom, pieceAreaMm2, surfaceName, surfaceSeen } from '@bonitas/core/palette/visibleArea'
 import { SURFACES, type Surface } from '@bonitas/core/job/words'
 
 /** One thing that wears a finish, or could. */
@@ -18,12 +18,13 @@ export interface PaletteRow {
   readonly share: number
 }
 
-/** Surfaces a job always asks a finish for; the lower wall only when there is one. */
+/** Surfaces a job always asks a finish for, the lower wall only when there is one, and single walls with one of their own. */
 function asked(job: JobSnapshot): readonly Surface[] {
-  const placed = new Set(job.placements.map((p) => p.surface))
-  return SURFACES.filter(
-    (s) => placed.has(s) || (!s.startsWith('wall:') && (s !== 'lower' || job.room.lowerWallMm != null)),
-  )
+  const placed = job.placements.map((p) => p.surface)
+  return [
+    ...SURFACES.filter((s) => placed.includes(s) || s !== 'lower' || job.room.lowerWallMm != null),
+    ...placed.filter((s) => s.startsWith('wall:')),
+  ]
 }
 
 /** Everything in the room that wears a finish, the largest first, those without one last. */
@@ -33,7 +34,7 @@ export function paletteRows(
   areas: RoomAreas | undefined,
 ): PaletteRow[] {
   const byId = new Map(palette.finishes.map((f) => [f.finish.id, f]))
-  const seen = surfaceSeen(areas, job.placements, job.pieces)
+  const seen = surfaceSeen(areas, job.placements, job.pieces.filter(inRoom))
   const all = palette.finishes.reduce((sum, f) => sum + f.areaMm2, 0)
   const share = (areaMm2: number, has: boolean) => (has && all > 0 ? areaMm2 / all : 0)
   const surfaces = asked(job).map((surface): PaletteRow => {
@@ -44,13 +45,13 @@ export function paletteRows(
       kind: 'surface',
       id: on?.id ?? surface,
       surface,
-      where: SURFACE_NAMES[surface],
+      where: surfaceName(surface, areas?.walls),
       areaMm2,
       finish: on && byId.get(on.finishId),
       share: share(areaMm2, !!on),
     }
   })
-  const pieces = job.pieces.map((p): PaletteRow => {
+  const pieces = job.pieces.filter(inRoom).map((p): PaletteRow => {
     const areaMm2 = pieceAreaMm2(p)
     const finish = p.finishId ? byId.get(p.finishId) : undefined
     return {

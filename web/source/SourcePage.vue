@@ -5,7 +5,8 @@ import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
 import { currencyDigits } from '@bonitas/core/money/currency'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { OPTION_KINDS } from '@bonitas/core/source/schema'
-import { CATEGORIES } from '@bonitas/core/job/words'
+import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
+import { CATEGORIES, FIXINGS, LEVELS } from '@bonitas/core/job/words'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -55,11 +56,24 @@ function toggle(i: DerivedItem, o: DerivedOption): void {
   store.change('items', i.item.id, { chosenOptionId: o.chosen ? null : o.option.id })
 }
 
+const wallChoices = computed(() => [
+  { value: null, text: 'no wall' },
+  ...(store.derived?.measure.walls ?? []).map((w) => ({
+    value: w.id,
+    text: store.derived?.measure.nameOf(w.id) ?? '',
+  })),
+])
+const focusChoices = computed(() => [
+  { value: null, text: 'none' },
+  ...(job.value?.focuses ?? []).map((f) => ({ value: f.id, text: f.name })),
+])
+const LEVEL_CHOICES = [{ value: null, text: 'both levels' }, ...LEVELS.map((l) => ({ value: l, text: l }))]
+
 function addItem(): void {
   const all = job.value?.items ?? []
   itemId.value = store.add('items', {
-    name: `Item ${all.length + 1}`, category: 'furniture', intent: '', specification: '', quantity: 1, targetMinor: 0,
-    maxWidthMm: null, maxDepthMm: null, maxHeightMm: null, neededOn: job.value?.brief.installOn ?? null, finishId: null, chosenOptionId: null,
+    ...NEW_ITEM, serves: [], name: `Item ${all.length + 1}`, category: 'furniture', targetMinor: 0,
+    neededOn: job.value?.brief.installOn ?? null,
     position: Math.max(-1, ...all.map((i) => i.position)) + 1,
   }) // prettier-ignore
   focusIn('.item-editor')
@@ -247,6 +261,12 @@ const limits = (i: DerivedItem) => {
         <RowField collection="items" :row="item.item" field="maxDepthMm" kind="length" figure />
         <RowField collection="items" :row="item.item" field="maxHeightMm" kind="length" figure />
         <RowField collection="items" :row="item.item" field="intent" kind="text" class="intent" />
+        <RowChoice collection="items" :row="item.item" field="fixing" :choices="FIXINGS" />
+        <RowField collection="items" :row="item.item" field="weightG" kind="weight" figure />
+        <RowChoice collection="items" :row="item.item" field="wallId" :choices="wallChoices" />
+        <RowChoice collection="items" :row="item.item" field="focusId" :choices="focusChoices" />
+        <RowChoice collection="items" :row="item.item" field="level" :choices="LEVEL_CHOICES" />
+        <RowField collection="items" :row="item.item" field="originalAt" kind="text" />
       </div>
     </template>
     <template v-if="item" #panel>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/color/lab'
+import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { labOf } from '@bonitas/core/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/takeoff/paintTakeoff'
@@ -45,8 +46,8 @@ function schedule(): void {
       collection: 'items',
       id: itemId,
       fields: {
-        name: 'Paint and primer', category: 'surfaces', intent: '', specification: 'As in the take-off', quantity: 1, targetMinor: total.value,
-        maxWidthMm: null, maxDepthMm: null, maxHeightMm: null, neededOn: null, finishId: first.finishId, chosenOptionId: null,
+        ...NEW_ITEM, name: 'Paint and primer', category: 'surfaces', specification: 'As in the take-off', targetMinor: total.value,
+        finishId: first.finishId,
         position: Math.max(-1, ...job.value.items.map((i) => i.position)) + 1,
       },
     },
@@ -145,8 +146,8 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
     <div v-else class="teach">
       <h2>Nothing to count yet</h2>
       <p>
-        Paint is taken off the measured surfaces: give the room its length, width and height in Measure, and a
-        paint to its walls, ceiling, skirting or doors in Palette. Coats, liters and the cheapest set of tins
+        Paint is taken off the measured surfaces: give the room its walls and height in Measure, and a paint
+        to its walls, ceiling, skirting or doors in Palette. Coats, liters and the cheapest set of tins
         follow.
       </p>
       <p>

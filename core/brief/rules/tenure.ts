@@ -24,9 +24,8 @@ function forbidden(c: RentedChange): Finding {
     measured: c.short
       ? `The letter of ${dayText(c.short.consent.on)} does not reach: ${c.short.because}`
       : `No written consent to ${CHANGE_WORDS[c.change]}`,
-    wanted: 'a way that leaves no trace, or the landlord’s consent in writing, noted under Limits',
-    because:
-      'What is changed without leave is paid for on leaving. Rules differ by country and owner: ask, then read the answer narrowly.',
+    wanted: 'consent in writing, or a way that leaves no trace',
+    because: 'What is changed without leave is paid for on leaving.',
     school: 'rented',
     mends: c.ways,
   }

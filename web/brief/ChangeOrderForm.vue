@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { parseMoney } from '@bonitas/core/money/parseMoney'
+import { ApiProblem, ServerGone } from '../api/http.js'
+import PlainField from '../form/PlainField.vue'
+import { useJobStore } from '../job/jobStore.js'
+
+/** A change of the agreed budget: entered once, safe to send again. */
+const store = useJobStore()
+const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
+const form = reactive({ way: 'added', amount: '', agreedOn: store.day, agreedBy: '', why: '' })
+const faults = ref<Record<string, string>>({})
+const message = ref('')
+const busy = ref(false)
+let key = crypto.randomUUID()
+// A changed form is another act. The same form sent again is the same act.
+watch(
+  () => JSON.stringify(form),
+  () => (key = crypto.randomUUID()),
+)
+
+async function send(): Promise<void> {
+  if (busy.value) return
+  faults.value = {}
+  message.value = ''
+  let amountMinor = 0
+  try {
+    amountMinor = parseMoney(form.amount, currency.value, 'Amount') * (form.way === 'added' ? 1 : -1)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    faults.value.amountMinor = error.message
+  }
+  if (form.agreedBy.trim() === '') faults.value.agreedBy = 'Agreed by is empty. Write who agreed.'
+  if (form.why.trim() === '') faults.value.why = 'Why is empty. Write what it is for.'
+  if (Object.keys(faults.value).length > 0) return
+  busy.value = true
+  try {
+    const wish = {
+      amountMinor,
+      agreedOn: form.agreedOn,
+      agreedBy: form.agreedBy.trim(),
+      why: form.why.trim(),
+    }
+    await store.act('change-orders', wish, key)
+    Object.assign(form, { amount: '', agreedBy: '', why: '' })
+  } catch (error) {
+    if (error instanceof ApiProblem) {
+      faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
+      if (error.errors.length === 0) message.value = error.detail
+    } else if (error instanceof ServerGone)
+      message.value =
+        'The server did not answer. What you typed is kept here; send it again when it is back. It counts once.'
+    else throw error
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <form novalidate aria-label="Change order" @submit.prevent="send">
+    <div class="row-field">
+      <label for="change-way">The budget is</label>
+      <select id="change-way" v-model="form.way">
+        <option value="added">raised by</option>
+        <option value="taken">lowered by</option>
+      </select>
+    </div>
+    <PlainField v-model="form.amount" label="Amount" inputmode="decimal" figure :fault="faults.amountMinor" />
+    <PlainField v-model="form.agreedOn" label="Agreed on" type="date" :fault="faults.agreedOn" />
+    <PlainField v-model="form.agreedBy" label="Agreed by" :fault="faults.agreedBy" />
+    <PlainField v-model="form.why" class="why" label="Why" :fault="faults.why" />
+    <button class="button" :disabled="busy">Enter it</button>
+    <p class="fault" role="alert">{{ message }}</p>
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  grid-template-columns: 104px 96px 132px 1fr 1.3fr auto;
+  gap: 10px;
+  align-items: start;
+  padding: 10px 0 4px;
+}
+.button {
+  margin-top: 20px;
+  min-height: 30px;
+}
+p.fault {
+  grid-column: 1 / -1;
+}
+p:empty {
+  display: none;
+}
+@media (width < 760px) {
+  form {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Cell } from '@bonitas/core/brief/coverage'
+import { useJobStore } from '../job/jobStore.js'
+
+/** Uses across, pieces and items down: what serves what. Arrows walk the cells; Space or Enter ticks one. */
+const store = useJobStore()
+const coverage = computed(() => store.derived?.brief.coverage)
+const uses = computed(() => coverage.value?.uses ?? [])
+const things = computed(() => uses.value[0]?.cells.map((c) => c.thing) ?? [])
+const table = ref<HTMLTableElement>()
+
+const WORDS: Readonly<Record<Cell['state'], string>> = {
+  serves: 'serves',
+  fails: 'ticked, but fails',
+  could: 'could serve',
+  no: 'does not serve',
+}
+
+function toggle(useId: string, thingIndex: number): void {
+  const thing = things.value[thingIndex]
+  if (!thing) return
+  const serves = thing.serves.includes(useId)
+    ? thing.serves.filter((id) => id !== useId)
+    : [...thing.serves, useId]
+  store.change(thing.kind === 'piece' ? 'pieces' : 'items', thing.id, { serves })
+}
+
+function walk(event: KeyboardEvent, row: number, column: number): void {
+  const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
+  if (!step) return
+  event.preventDefault()
+  const [r, c] = [row + (step[0] ?? 0), column + (step[1] ?? 0)]
+  table.value?.querySelector<HTMLElement>(`[data-cell="${r} ${c}"]`)?.focus()
+}
+</script>
+
+<template>
+  <div class="coverage">
+    <table ref="table">
+      <thead>
+        <tr>
+          <th scope="col"></th>
+          <th v-for="u in uses" :key="u.use.id" scope="col" class="use">{{ u.use.name }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(t, r) in things" :key="t.id">
+          <th scope="row">
+            {{ t.name }}<span v-if="t.count > 1"> × {{ t.count }}</span
+            ><span class="second"> {{ t.kind === 'item' ? 'to buy' : t.pieceKind }}</span>
+          </th>
+          <td v-for="(u, c) in uses" :key="u.use.id">
+            <button
+              :data-cell="`${r} ${c}`"
+              :class="u.cells[r]?.state"
+              :aria-pressed="t.serves.includes(u.use.id)"
+              :aria-label="`${t.name}, ${u.use.name}: ${WORDS[u.cells[r]?.state ?? 'no']}${u.cells[r]?.says ? `, ${u.cells[r]?.says}` : ''}`"
+              :title="u.cells[r]?.says || WORDS[u.cells[r]?.state ?? 'no']"
+              :tabindex="r === 0 && c === 0 ? 0 : -1"
+              @click="toggle(u.use.id, r)"
+              @keydown="walk($event, r, c)"
+            >
+              <i></i>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+      <tfoot>
+        <tr>
+          <th scope="row">Served</th>
+          <td v-for="u in uses" :key="u.use.id" class="says" :class="u.state">
+            {{
+              u.state === 'covered'
+                ? 'yes'
+                : u.state === 'in part'
+                  ? u.says
+                  : u.says === 'nothing serves it'
+                    ? 'by nothing'
+                    : u.says
+            }}
+          </td>
+        </tr>
+      </tfoot>
+    </table>
+    <p class="second key">
+      <i class="serves"></i> serves <i class="fails"></i> ticked, but a measure rules it out
+      <i class="could"></i> its kind could serve; tick it to count it
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.coverage {
+  overflow-x: auto;
+}
+table {
+  width: auto;
+  min-width: 100%;
+}
+th.use {
+  width: 92px;
+  max-width: 110px;
+  white-space: normal;
+  text-align: center;
+  padding: 4px;
+  line-height: 1.2;
+}
+tbody th {
+  color: var(--ink);
+  font-size: 14px;
+  border-bottom: 1px solid var(--rule);
+  white-space: nowrap;
+  padding: 0 12px 0 0;
+}
+td {
+  padding: 0;
+  text-align: center;
+  vertical-align: middle;
+}
+button {
+  width: 100%;
+  min-width: 44px;
+  height: 26px;
+  border: 0;
+  background: none;
+  display: grid;
+  place-items: center;
+}
+button:hover {
+  background: var(--paper);
+}
+i {
+  width: 15px;
+  height: 15px;
+  display: inline-block;
+  border: 1px solid transparent;
+  vertical-align: -2px;
+}
+.serves i,
+i.serves {
+  background: var(--ink);
+  border-color: var(--ink);
+}
+.fails i,
+i.fails {
+  background: var(--hatch);
+  border-color: var(--stop);
+}
+.could i,
+i.could {
+  border: 2px dotted var(--rule-2);
+}
+.no:hover i,
+.no:focus-visible i {
+  border-color: var(--rule);
+}
+tfoot th {
+  border: 0;
+  color: var(--ink);
+  padding-top: 6px;
+}
+.says {
+  border: 0;
+  font-size: 13px;
+  padding: 6px 4px 0;
+  vertical-align: top;
+  max-width: 120px;
+}
+.says.uncovered,
+.says.in {
+  font-weight: 600;
+}
+.key {
+  margin-top: 8px;
+}
+.key i {
+  margin-left: 10px;
+}
+.key i:first-child {
+  margin-left: 0;
+}
+</style>

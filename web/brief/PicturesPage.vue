@@ -1,0 +1,322 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { PHOTO_KINDS } from '@bonitas/core/brief/words'
+import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
+import RowField from '../form/RowField.vue'
+import FindingsPanel from '../job/FindingsPanel.vue'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { BRIEF_PAGES } from './briefTabs.js'
+
+type Kind = (typeof PHOTO_KINDS)[number]
+interface Waiting {
+  readonly id: string
+  readonly file: File
+  readonly kind: Kind
+  readonly subject: string
+  says: string
+  failed: boolean
+}
+
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const standpoints = computed(() => store.derived?.brief.standpoints ?? [])
+const missing = computed(() => standpoints.value.filter((s) => s.photos.length === 0).length)
+const of = (kind: Kind) => (job.value?.photos ?? []).filter((p) => p.kind === kind)
+const loose = computed(() =>
+  of('before').filter((p) => !standpoints.value.some((s) => s.subject === p.subject)),
+)
+const waiting = ref<Waiting[]>([])
+const picker = ref<HTMLInputElement>()
+const MOST_BYTES = 20 * 1024 * 1024
+let next: { kind: Kind; subject: string } = { kind: 'inspiration', subject: '' }
+
+const address = (id: string, small = true) =>
+  `/api/jobs/${job.value?.brief.id ?? ''}/pictures/${id}${small ? '?size=small' : ''}`
+
+function pick(kind: Kind, subject = ''): void {
+  next = { kind, subject }
+  picker.value?.click()
+}
+
+async function upload(w: Waiting): Promise<void> {
+  if (!job.value) return
+  w.failed = false
+  w.says = 'sending …'
+  try {
+    const position = Math.max(-1, ...job.value.photos.map((p) => p.position)) + 1
+    const row = await sendPicture(job.value.brief.id, w.id, w.file, {
+      kind: w.kind,
+      subject: w.subject,
+      note: '',
+      position,
+    })
+    store.take('photos', row)
+    waiting.value = waiting.value.filter((x) => x.id !== w.id)
+  } catch (error) {
+    w.failed = true
+    if (error instanceof ApiProblem) w.says = error.detail
+    else if (error instanceof ServerGone)
+      w.says = 'The server did not answer. The photo waits here; send it again when it is back.'
+    else throw error
+  }
+}
+
+async function take(files: readonly File[]): Promise<void> {
+  const taken = files.map((file): Waiting => ({
+    id: crypto.randomUUID(),
+    file,
+    ...next,
+    says: 'waiting',
+    failed: false,
+  }))
+  waiting.value = [...waiting.value, ...taken]
+  for (const t of taken) {
+    const w = waiting.value.find((x) => x.id === t.id)
+    if (!w) continue
+    if (w.file.size > MOST_BYTES) {
+      w.failed = true
+      w.says = 'The picture is over 20 MB. Choose a smaller one.'
+    } else if (!w.file.type.startsWith('image/') && w.file.type !== '') {
+      w.failed = true
+      w.says = 'The file is not a photo. Choose a JPEG, PNG or WebP.'
+    } else await upload(w)
+  }
+}
+
+async function picked(): Promise<void> {
+  const files = [...(picker.value?.files ?? [])]
+  if (picker.value) picker.value.value = ''
+  await take(files)
+}
+async function dropped(event: DragEvent): Promise<void> {
+  next = { kind: 'inspiration', subject: '' }
+  await take([...(event.dataTransfer?.files ?? [])])
+}
+const confirming = ref('')
+function remove(id: string): void {
+  if (confirming.value !== id) {
+    confirming.value = id
+    return
+  }
+  store.remove('photos', id)
+  confirming.value = ''
+}
+const forget = (id: string) => (waiting.value = waiting.value.filter((w) => w.id !== id))
+</script>
+
+<template>
+  <StagePage v-if="job" title="Brief">
+    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <input
+      ref="picker"
+      class="said-once"
+      type="file"
+      accept="image/*"
+      multiple
+      tabindex="-1"
+      aria-label="Photos to add"
+      @change="picked"
+    />
+    <div class="pictures" @dragover.prevent @drop.prevent="dropped">
+      <ul v-if="waiting.length > 0" class="waiting" role="status">
+        <li v-for="w in waiting" :key="w.id" :class="{ failed: w.failed }">
+          <b>{{ w.file.name }}</b> {{ w.says }}
+          <button v-if="w.failed" class="word" @click="upload(w)">Send again</button>
+          <button v-if="w.failed" class="word" @click="forget(w.id)">Leave it</button>
+        </li>
+      </ul>
+      <section>
+        <div class="bar">
+          <h2>Before pictures</h2>
+          <span class="second">{{
+            standpoints.length === 0
+              ? 'one per wall and corner, once the walls are measured'
+              : missing === 0
+                ? 'all there'
+                : `${missing} of ${standpoints.length} missing`
+          }}</span>
+        </div>
+        <div v-if="standpoints.length > 0" class="slots">
+          <figure v-for="s in standpoints" :key="s.subject">
+            <template v-if="s.photos[0]">
+              <a :href="address(s.photos[0].id, false)" target="_blank" rel="noopener"
+                ><img :src="address(s.photos[0].id)" :alt="`Before: ${s.name}`" loading="lazy"
+              /></a>
+              <figcaption>
+                {{ s.name }}
+                <button
+                  class="word"
+                  :aria-label="`Remove the picture of ${s.name}`"
+                  @click="remove(s.photos[0].id)"
+                >
+                  {{ confirming === s.photos[0].id ? 'Gone for good: remove' : '×' }}
+                </button>
+              </figcaption>
+            </template>
+            <template v-else>
+              <button
+                class="empty"
+                :aria-label="`Add the before picture of ${s.name}`"
+                @click="pick('before', s.subject)"
+              >
+                Add
+              </button>
+              <figcaption>{{ s.name }}</figcaption>
+            </template>
+          </figure>
+          <figure v-for="p in loose" :key="p.id">
+            <a :href="address(p.id, false)" target="_blank" rel="noopener"
+              ><img :src="address(p.id)" :alt="p.note || 'Before, from a place that is gone'" loading="lazy"
+            /></a>
+            <figcaption>{{ p.note || 'from a place that is gone' }}</figcaption>
+          </figure>
+        </div>
+        <div v-if="missing > 0" class="reason">
+          <RowField
+            collection="brief"
+            :row="job.brief"
+            field="beforeReason"
+            kind="text"
+            label="Or why there are none"
+          />
+        </div>
+      </section>
+      <section>
+        <div class="bar">
+          <h2>Inspiration</h2>
+          <button class="button" @click="pick('inspiration')">Add photos</button>
+        </div>
+        <p v-if="of('inspiration').length === 0" class="second teach">
+          Photos and notes of what the client is drawn to; drop them here or choose them. What recurs in them
+          counts, not their average. Each is encoded anew and its place of taking is left out.
+        </p>
+        <div v-else class="slots large">
+          <figure v-for="p in of('inspiration')" :key="p.id">
+            <a :href="address(p.id, false)" target="_blank" rel="noopener"
+              ><img :src="address(p.id)" :alt="p.note || 'Inspiration'" loading="lazy"
+            /></a>
+            <figcaption>
+              <RowField
+                collection="photos"
+                :row="p"
+                field="note"
+                kind="text"
+                bare
+                label="Note on the photo"
+              />
+              <button class="word" aria-label="Remove the photo" @click="remove(p.id)">
+                {{ confirming === p.id ? 'Gone for good: remove' : '×' }}
+              </button>
+            </figcaption>
+          </figure>
+        </div>
+      </section>
+      <section>
+        <div class="bar">
+          <h2>Letters</h2>
+          <button class="button" @click="pick('letter')">Add a photo of a letter</button>
+        </div>
+        <p v-if="of('letter').length === 0" class="second">
+          The landlord’s consent, photographed; it is then named at the consent under Limits.
+        </p>
+        <div v-else class="slots">
+          <figure v-for="p in of('letter')" :key="p.id">
+            <a :href="address(p.id, false)" target="_blank" rel="noopener"
+              ><img :src="address(p.id)" :alt="p.note || 'Letter'" loading="lazy"
+            /></a>
+            <figcaption>
+              <RowField
+                collection="photos"
+                :row="p"
+                field="note"
+                kind="text"
+                bare
+                label="Name of the letter"
+              />
+              <button class="word" aria-label="Remove the letter" @click="remove(p.id)">
+                {{ confirming === p.id ? 'Gone for good: remove' : '×' }}
+              </button>
+            </figcaption>
+          </figure>
+        </div>
+      </section>
+    </div>
+    <template #panel>
+      <FindingsPanel stage="brief" quiet="The brief raises no question." />
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.pictures {
+  display: grid;
+  gap: 20px;
+  min-height: 100%;
+  align-content: start;
+}
+.pictures > section {
+  border-top: 1px solid var(--ink);
+  padding-top: 9px;
+}
+.bar {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 8px;
+}
+.bar h2 {
+  margin-right: auto;
+}
+.slots {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
+  gap: 10px;
+}
+.slots.large {
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+}
+figure {
+  margin: 0;
+}
+img,
+.empty {
+  width: 100%;
+  aspect-ratio: 4 / 3;
+  object-fit: cover;
+  display: block;
+  background: var(--panel);
+}
+.empty {
+  border: 1px dashed var(--rule-2);
+}
+.empty:hover {
+  background: var(--paper);
+}
+figcaption {
+  font-size: 13px;
+  display: flex;
+  justify-content: space-between;
+  gap: 6px;
+  align-items: baseline;
+}
+figcaption .row-field {
+  flex: 1;
+}
+.waiting li {
+  padding: 4px 10px;
+  border-left: 4px solid var(--rule-2);
+  background: var(--paper);
+}
+.waiting .failed {
+  border-left-color: var(--stop);
+}
+.reason {
+  max-width: 380px;
+  margin-top: 10px;
+}
+.teach {
+  max-width: 70ch;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
+import { puttingBack } from '@bonitas/core/brief/puttingBack'
+import { dayText } from '@bonitas/core/units/days'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** The list for the end of the lease, on paper: what to put back, how, and where the originals are. */
+const store = useJobStore()
+const route = useRoute()
+const { money } = useLocale()
+const job = computed(() => store.snapshot)
+const list = computed(() =>
+  job.value && store.derived ? puttingBack(job.value, store.derived.brief.changes, money) : [],
+)
+const cost = computed(() => list.value.reduce((sum, b) => sum + b.costMinor, 0))
+const print = () => window.print()
+</script>
+
+<template>
+  <div v-if="job" class="sheet">
+    <p class="unprinted">
+      <button class="button primary" @click="print">Print</button>
+      <RouterLink :to="`/jobs/${String(route.params.jobId)}/brief/limits`">Back to Limits</RouterLink>
+    </p>
+    <h1>Putting back</h1>
+    <p>
+      {{ job.brief.roomName }}, {{ job.client.name
+      }}<template v-if="job.brief.place">, {{ job.brief.place }}</template
+      ><template v-if="job.brief.leaseEndsOn"
+        >. The lease ends on {{ dayText(job.brief.leaseEndsOn) }}.</template
+      >
+    </p>
+    <p v-if="list.length === 0">Nothing to put back: the scheme leaves no trace.</p>
+    <table v-else>
+      <thead>
+        <tr>
+          <th scope="col" class="box"><span class="said-once">Done</span></th>
+          <th scope="col">What</th>
+          <th scope="col">How</th>
+          <th scope="col">Original</th>
+          <th scope="col" class="figure">Cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(b, i) in list" :key="i">
+          <td class="box"><i></i></td>
+          <td>
+            {{ b.what }}<span v-if="b.withoutConsent" class="second without">without written consent</span>
+          </td>
+          <td>
+            {{ b.how }}<span v-if="b.sum" class="second without">{{ b.sum }}</span>
+          </td>
+          <td>{{ b.originalAt || '–' }}</td>
+          <td class="figure">{{ b.costMinor > 0 ? money(b.costMinor) : '' }}</td>
+        </tr>
+      </tbody>
+      <tfoot v-if="cost > 0">
+        <tr>
+          <td></td>
+          <td colspan="3">Paint, before tins and labor</td>
+          <td class="figure">{{ money(cost) }}</td>
+        </tr>
+      </tfoot>
+    </table>
+    <p class="second">
+      Young paint lifts under strips and decals: warm gently, pull slowly, test a hidden spot. Before sanding
+      old paint ask its age: lead is for a test and a licensed specialist. Work on wiring and pipes belongs to
+      licensed trades. Rules of tenancy differ: the lease and local law decide.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  background: #fff;
+  padding: 22px 30px;
+  max-width: 900px;
+  display: grid;
+  gap: 12px;
+}
+.unprinted {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+}
+.box {
+  width: 28px;
+}
+.box i {
+  display: inline-block;
+  width: 15px;
+  height: 15px;
+  border: 1px solid var(--ink);
+}
+.without {
+  display: block;
+}
+tfoot td {
+  font-weight: 600;
+}
+@media print {
+  .unprinted {
+    display: none;
+  }
+  .sheet {
+    padding: 0;
+    max-width: none;
+  }
+  tr {
+    break-inside: avoid;
+  }
+}
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Collection } from '@bonitas/core/job/collections'
+import type { Row } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** A field of a row that is any number of a few words. */
+const props = defineProps<{
+  collection: Collection
+  row: object
+  field: string
+  choices: readonly string[]
+  label: string
+}>()
+const store = useJobStore()
+const row = computed(() => props.row as Row)
+const chosen = computed(() => (row.value[props.field] as readonly string[] | undefined) ?? [])
+function toggle(word: string): void {
+  const next = chosen.value.includes(word) ? chosen.value.filter((w) => w !== word) : [...chosen.value, word]
+  store.change(props.collection, row.value.id, { [props.field]: next })
+}
+</script>
+
+<template>
+  <span class="row-words" role="group" :aria-label="label">
+    <button v-for="c in choices" :key="c" type="button" :aria-pressed="chosen.includes(c)" @click="toggle(c)">
+      {{ c }}
+    </button>
+  </span>
+</template>
+
+<style>
+.row-words {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+}
+.row-words button {
+  border: 1px solid var(--rule-2);
+  background: none;
+  padding: 1px 7px;
+  min-height: 24px;
+  font-size: 13px;
+}
+.row-words button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+</style>

@@ -1,0 +1,35 @@
+import { InputError } from '@bonitas/core/errors/InputError'
+
+/** "right", "left 45°", "straight on" */
+export function turnText(turnDeg: number): string {
+  if (turnDeg === 0) return 'straight on'
+  const side = turnDeg > 0 ? 'right' : 'left'
+  return Math.abs(turnDeg) === 90 ? side : `${side} ${Math.round(Math.abs(turnDeg) * 1000) / 1000}°`
+}
+
+/**
+ * Reads a turn on its own: `right`, `l`, `45`, `left 45`, `-45`, `0`.
+ * @throws {InputError} `TURN_NOT_READ`, `TURN_OUT_OF_RANGE`
+ */
+export function readTurn(text: string): number {
+  const found = /^\s*(right|left|r|l|straight on|straight)?\s*([+-]?\d{1,3}(?:[.,]\d+)?)?\s*°?\s*$/i.exec(
+    text,
+  )
+  const side = found?.[1]?.toLowerCase()
+  const given = found?.[2]?.replace(',', '.')
+  if (!found || (side === undefined && given === undefined))
+    throw new InputError('TURN_NOT_READ', {
+      what: 'is not a turn',
+      where: 'Turn',
+      mend: 'Write right, left, left 45 or -45.',
+    })
+  const deg = given === undefined ? (side?.startsWith('s') ? 0 : 90) : Number(given)
+  const signed = side?.startsWith('l') ? -Math.abs(deg) : deg
+  if (Math.abs(signed) > 179)
+    throw new InputError('TURN_OUT_OF_RANGE', {
+      what: 'is 180° or more',
+      where: 'Turn',
+      mend: 'Write the angle you turn through, up to 179.',
+    })
+  return signed
+}

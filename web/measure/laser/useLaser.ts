@@ -1,0 +1,83 @@
+import { computed, ref, shallowRef } from 'vue'
+import { mmText } from '@bonitas/core/units/length'
+import { ApiProblem, request, ServerGone } from '../../api/http.js'
+import { seriesOf, type LengthMeter } from './lengthMeter.js'
+import { meterOverNetwork } from './meterOverNetwork.js'
+
+type State = 'off' | 'connecting' | 'on' | 'lost' | 'none'
+
+const state = ref<State>('off')
+const said = ref('')
+const series = shallowRef<readonly number[]>([])
+let meter: LengthMeter | undefined
+
+/** Puts a reading into the field in focus, as if it had been typed; false when no field of lengths has the focus. */
+export function intoFocus(mm: number): boolean {
+  const field = document.activeElement
+  if (!(field instanceof HTMLInputElement) || field.dataset.length === undefined) return false
+  // A turn or a name that is typed behind the length stays.
+  const rest = field.dataset.length === 'wall' ? field.value.replace(/^\s*[\d.,]+\s*(mm|cm|m)?/i, '') : ''
+  field.value = `${Math.round(mm)} mm${rest}`
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+  return true
+}
+
+function take(mm: number, words: string): void {
+  said.value = intoFocus(mm) ? words : `${words}: put the cursor in a length to take it`
+}
+
+async function connect(): Promise<void> {
+  state.value = 'connecting'
+  said.value = ''
+  try {
+    const { laserTape } = await request<{ laserTape: string | null }>('/devices')
+    if (!laserTape) {
+      state.value = 'none'
+      return
+    }
+    meter = meterOverNetwork(laserTape)
+    await meter.connect({
+      reading({ mm, held }) {
+        if (!held) {
+          series.value = []
+          take(mm, `${mmText(mm)} mm taken`)
+          return
+        }
+        series.value = [...series.value, mm]
+        const s = seriesOf(series.value)
+        if (s)
+          take(s.meanMm, `${s.count} readings, mean ${mmText(s.meanMm)}, spread ${s.spreadMm.toFixed(1)} mm`)
+      },
+      released: () => (series.value = []),
+      nonsense: (words) => (said.value = `The tape sent “${words}”: not a length, not taken`),
+      lost() {
+        state.value = 'lost'
+        said.value = ''
+      },
+    })
+    state.value = 'on'
+  } catch (error) {
+    state.value = error instanceof ServerGone || error instanceof ApiProblem ? 'off' : 'lost'
+    said.value = error instanceof Error ? error.message : ''
+  }
+}
+
+function disconnect(): void {
+  meter?.disconnect()
+  meter = undefined
+  state.value = 'off'
+  said.value = ''
+}
+
+const WORDS: Readonly<Record<State, string>> = {
+  off: '',
+  connecting: 'looking for the laser tape …',
+  on: 'Laser tape ready: its readings go into the field you are in',
+  lost: 'The laser tape is gone. What it read before is kept.',
+  none: 'No laser tape is set up for this program.',
+}
+
+/** The laser tape, shared by every page: it stays connected from wall to opening. */
+export function useLaser() {
+  return { state, says: computed(() => said.value || WORDS[state.value]), connect, disconnect }
+}

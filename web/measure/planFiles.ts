@@ -1,0 +1,134 @@
+import {
+  DxfWriter,
+  LWPolylineFlags,
+  point2d,
+  point3d,
+  TextHorizontalAlignment,
+  TextVerticalAlignment,
+  Units,
+} from '@tarikjabiri/dxf'
+import DxfParser from 'dxf-parser'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { arcAngles, LAYERS, type PlanDrawing } from '@bonitas/core/measure/planDrawing'
+import type { Point } from '@bonitas/core/geometry/polygon'
+
+const UP = (p: Point) => point3d(p.x, -p.y, 0)
+
+/** A plan as DXF in millimeters, y up, one layer per sort of stroke. */
+export function writeDxf(drawing: PlanDrawing): string {
+  const dxf = new DxfWriter()
+  dxf.setUnits(Units.Millimeters)
+  for (const layer of LAYERS) dxf.addLayer(layer, 7, 'CONTINUOUS')
+  for (const mark of drawing.marks) {
+    dxf.setCurrentLayerName(mark.layer)
+    if (mark.kind === 'line') dxf.addLine(UP(mark.from), UP(mark.to))
+    else if (mark.kind === 'outline')
+      dxf.addLWPolyline(
+        mark.points.map((p) => ({ point: point2d(p.x, -p.y) })),
+        mark.closed ? { flags: LWPolylineFlags.Closed } : {},
+      )
+    else if (mark.kind === 'arc') {
+      const { center, startDeg, endDeg } = arcAngles(mark)
+      dxf.addArc(UP(center), mark.radius, startDeg, endDeg)
+    } else
+      dxf.addText(UP(mark.at), mark.sizeMm, mark.text.replace(/\u2009/g, ' '), {
+        rotation: -mark.angleDeg,
+        horizontalAlignment: TextHorizontalAlignment.Center,
+        verticalAlignment: TextVerticalAlignment.Middle,
+        secondAlignmentPoint: UP(mark.at),
+      })
+  }
+  return dxf.stringify()
+}
+
+interface Polyline {
+  readonly type: string
+  readonly layer?: string
+  readonly shape?: boolean
+  readonly vertices?: readonly { readonly x: number; readonly y: number }[]
+}
+
+// $INSUNITS of the drawing: inches, feet, millimeters, centimeters, meters; none is taken for millimeters.
+const MM_PER_UNIT: Readonly<Record<number, number>> = { 0: 1, 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 }
+
+/**
+ * The outline of the room in a DXF drawing: the largest closed polyline, those on a layer named FLOOR or ROOM first.
+ * @returns corners in millimeters, y down
+ * @throws {InputError} `DXF_NOT_READ`, `DXF_NO_OUTLINE`, `DXF_UNITS`
+ */
+export function readDxf(text: string): Point[] {
+  const refuse = (code: string, what: string, mend: string): never => {
+    throw new InputError(code, { what, where: 'Drawing', mend })
+  }
+  let parsed: ReturnType<DxfParser['parseSync']>
+  try {
+    parsed = new DxfParser().parseSync(text)
+  } catch {
+    parsed = null
+  }
+  const file =
+    parsed ??
+    refuse('DXF_NOT_READ', 'is not a DXF that can be read', 'Save it as ASCII DXF and choose it again.')
+  const unit = Number((file.header as Record<string, unknown> | undefined)?.$INSUNITS ?? 0)
+  const scale =
+    MM_PER_UNIT[unit] ??
+    refuse('DXF_UNITS', 'is in a unit that is not read', 'Save it in millimeters, meters, inches or feet.')
+  const closed = (file.entities as unknown as Polyline[])
+    .filter((e) => (e.type === 'LWPOLYLINE' || e.type === 'POLYLINE') && (e.vertices?.length ?? 0) >= 3)
+    .filter((e) => e.shape === true || isShut(e.vertices ?? []))
+    .map((e) => ({
+      wanted: /floor|room/i.test(e.layer ?? ''),
+      points: (e.vertices ?? []).map((v) => ({ x: v.x * scale, y: -v.y * scale })),
+    }))
+  const area = (points: readonly Point[]) =>
+    Math.abs(
+      points.reduce(
+        (sum, p, i) =>
+          sum +
+          p.x * (points[(i + 1) % points.length]?.y ?? 0) -
+          p.y * (points[(i + 1) % points.length]?.x ?? 0),
+        0,
+      ),
+    )
+  const best = closed.sort(
+    (x, y) => Number(y.wanted) - Number(x.wanted) || area(y.points) - area(x.points),
+  )[0]
+  return (
+    best?.points ??
+    refuse('DXF_NO_OUTLINE', 'holds no closed outline', 'Draw the room as one closed polyline.')
+  )
+}
+
+const isShut = (v: readonly { x: number; y: number }[]) => {
+  const [a, b] = [v[0], v[v.length - 1]]
+  return !!a && !!b && Math.hypot(a.x - b.x, a.y - b.y) < 1e-6
+}
+
+const escape = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`)
+
+/** A plan as a drawing that stands alone, in millimeters at a scale of 1 : 50. */
+export function writeSvg(drawing: PlanDrawing, title: string): string {
+  const { low, high, marks } = drawing
+  const [width, height] = [high.x - low.x, high.y - low.y]
+  const n = (v: number) => String(Math.round(v * 10) / 10)
+  const strokes = marks.map((mark) => {
+    const thick = mark.layer === 'WALL' ? 14 : mark.layer === 'DIMENSION' ? 5 : 8
+    const stroke = mark.layer === 'GAP' ? '#b3261e' : '#1a1a1a'
+    const style = `fill="none" stroke="${stroke}" stroke-width="${thick}"${mark.layer === 'CEILING' ? ' stroke-dasharray="80 50"' : ''}`
+    if (mark.kind === 'line')
+      return `<path d="M${n(mark.from.x)} ${n(mark.from.y)}L${n(mark.to.x)} ${n(mark.to.y)}" ${style}/>`
+    if (mark.kind === 'outline') {
+      const fill =
+        mark.layer === 'DOOR' || mark.layer === 'WINDOW' ? style.replace('fill="none"', 'fill="#fff"') : style
+      return `<path d="M${mark.points.map((p) => `${n(p.x)} ${n(p.y)}`).join('L')}${mark.closed ? 'Z' : ''}" ${fill}/>`
+    }
+    if (mark.kind === 'arc')
+      return `<path d="M${n(mark.from.x)} ${n(mark.from.y)}A${n(mark.radius)} ${n(mark.radius)} 0 0 ${mark.clockwise ? 1 : 0} ${n(mark.to.x)} ${n(mark.to.y)}" ${style}/>`
+    return `<text x="${n(mark.at.x)}" y="${n(mark.at.y)}" font-size="${n(mark.sizeMm)}" text-anchor="middle" dominant-baseline="central" transform="rotate(${n(mark.angleDeg)} ${n(mark.at.x)} ${n(mark.at.y)})">${escape(mark.text)}</text>`
+  })
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${n(low.x)} ${n(low.y)} ${n(width)} ${n(height)}" width="${n(width / 50)}mm" height="${n(height / 50)}mm" font-family="sans-serif">
+<title>${escape(title)}</title>
+${strokes.join('\n')}
+</svg>
+`
+}
