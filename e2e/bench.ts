@@ -27,6 +27,24 @@ export async function stage(
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
 }
 
+/** Goes to a further page of the stage on screen. */
+export async function subpage(page: Page, name: string): Promise<void> {
+  const link = page.getByRole('navigation', { name: /^Pages of/ }).getByRole('link', { name, exact: true })
+  await link.click()
+  await expect(link).toHaveAttribute('aria-current', 'page')
+}
+
+/** Calls out walls, one after another, as they are typed. */
+export async function callOut(page: Page, walls: readonly string[]): Promise<void> {
+  const entry = page.locator('#next-wall')
+  await entry.click()
+  for (const wall of walls) {
+    await page.keyboard.type(wall)
+    await page.keyboard.press('Enter')
+    await expect(entry).toHaveValue('')
+  }
+}
+
 export async function allKept(page: Page): Promise<void> {
   await expect(page.getByText('All kept')).toBeVisible()
 }

@@ -1,4 +1,4 @@
-import { allKept, expectTape, fill, foundStudio, openJob, stage } from './bench.js'
+import { allKept, callOut, expectTape, fill, foundStudio, openJob, stage, subpage } from './bench.js'
 import { expect, test, type Page } from './program.js'
 
 async function newFinish(
@@ -94,26 +94,35 @@ test('a first room, from its measures to money tracked', async ({ page, empty })
   await openJob(page, 'Okafor', 'Sitting room', '6 000')
 
   // Brief. Reserve a tenth of 6,000.00 is 600.00.
-  await fill(page.getByLabel('Reserve, %'), '10')
-  await fill(page.getByLabel('Tax rate, %'), '21')
   await page.getByLabel('Install date').fill('2027-03-01')
   await page.getByRole('button', { name: 'Add a use' }).click()
   await fill(page.getByLabel('Use', { exact: true }).last(), 'Read by lamp')
+  await subpage(page, 'Schools')
+  await page.getByLabel('two mains and one accent').check()
+  await subpage(page, 'Limits')
+  await page.getByLabel('owned').check()
+  await subpage(page, 'Money')
+  await fill(page.getByLabel('Reserve, %'), '10')
+  await fill(page.getByLabel('Tax rate, %'), '21')
   await expectTape(page, { Paid: '€0', Ordered: '€0', Chosen: '€0', Free: '€5,400', Reserve: '€600' })
 
   // Measure: 4.2 × 3.6 × 2.5 m, a door 820 × 2040, a window 1500 × 1200.
   // Walls 2·(4.2+3.6)·2.5 = 39.00, less 1.6728 and 1.80 = 35.5272 m².
   await stage(page, 'Measure')
-  await fill(page.getByLabel('Length, north and south walls'), '4.2 m')
-  await fill(page.getByLabel('Width, east and west walls'), '360')
-  await fill(page.getByRole('textbox', { name: 'Height', exact: true }), '2500 mm')
-  await fill(page.getByLabel('Skirting height'), '100')
+  await callOut(page, ['4.2 m', '360 cm', '4200', '3600 mm'])
+  await fill(page.getByLabel('Ceiling height'), '2500 mm')
+  await fill(page.getByLabel('Skirting', { exact: true }), '100')
+  await subpage(page, 'Openings and fixtures')
   await page.getByRole('button', { name: 'Add a door' }).click()
-  const door = page.getByRole('row', { name: /Remove Door/ })
-  await fill(door.getByLabel('Width'), '820')
-  await fill(door.getByLabel('Height'), '204 cm')
+  await page
+    .getByRole('row', { name: /Remove Door/ })
+    .getByLabel('Wall', { exact: true })
+    .selectOption('Wall 3')
+  await fill(page.getByLabel('Width of Door'), '820')
+  await fill(page.getByLabel('Height of Door'), '204 cm')
   await page.getByRole('button', { name: 'Add a window' }).click()
-  await fill(page.getByRole('row', { name: /Remove Window/ }).getByLabel('Width'), '1.5 m')
+  await fill(page.getByLabel('Width of Window'), '1.5 m')
+  await subpage(page, 'Walls')
   await expect(page.getByText('Walls, net of openings').locator('..')).toContainText('35.5 m²')
 
   // Palette: walls, trim, floor, sofa, rug, an accent; the lamp brass and the tray brass clash.
@@ -234,5 +243,5 @@ test('a first room, from its measures to money tracked', async ({ page, empty })
   await expect(page.getByRole('heading', { level: 1, name: 'Ledger' })).toBeVisible()
   await expectTape(page, { Paid: '€1,341', Free: '€4,059', Reserve: '€600' })
   await stage(page, 'Measure')
-  await expect(page.getByLabel('Length, north and south walls')).toHaveValue('4\u2009200')
+  await expect(page.getByLabel('Length of wall 1')).toHaveValue('4\u2009200')
 })

@@ -151,6 +151,7 @@ describe('the demo studio', () => {
     const today = new Date().toISOString().slice(0, 10)
     const derived = deriveJob(job, today)
     expect(derived.findings.map((f) => f.rule).sort()).toEqual([
+      'brief.before-pictures',
       'ledger.delivery-late',
       'ledger.return-ending',
       'palette.undertone-clash',

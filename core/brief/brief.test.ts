@@ -72,7 +72,11 @@ describe('coverage', () => {
     expect(offer(table, 'eating surface')).toEqual({ places: expected.seats })
   })
   test.each([
-    ['Reading chair, oak', 'armchair'], ['Upright piano', 'piano'], ['Coffee table', 'low table'], ['Two bookcases', 'shelves'],
+    ['Reading chair, oak', 'armchair'], ['Upright piano', 'piano'],
+    ['Table lamp', 'lamp'],
+    ['Desk chair', 'chair'],
+    ['Wall shelf for lamps', 'shelves'],
+    ['Art above the piano', 'piano'], ['Coffee table', 'low table'], ['Two bookcases', 'shelves'],
     ['Chest of drawers', 'chest of drawers'], ['Sleeper sofa', 'sofa bed'], ['Floor lamp', 'lamp'], ['Gizmo', undefined],
   ] as const)('"%s" is %s', (name, kind) => expect(kindOfName(name)).toBe(kind)) // prettier-ignore
 }) // prettier-ignore

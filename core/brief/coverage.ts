@@ -207,10 +207,24 @@ function placesOf(things: readonly Thing[], place: Place): number {
 }
 
 const WORDS = Object.keys(KIND_WORDS).sort((x, y) => y.length - x.length)
+/** What follows these says more about a thing, not what it is: "shelf for scores", "cabinet, oak". */
+const ASIDE = /,|\s(?:for|with|by|over|above|under|at|in|on|from|to)\s/i
 
-/** The kind a name speaks of: "Reading chair, oak" is an armchair; undefined when no word of it is known. */
+/**
+ * The kind a name speaks of; undefined when no word of it is known. The last known word decides, as in English: a
+ * table lamp is a lamp, a desk chair a chair.
+ */
 export function kindOfName(name: string): PieceKind | undefined {
-  const text = ` ${name.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `
-  const word = WORDS.find((w) => text.includes(` ${w} `) || text.includes(` ${w}s `))
-  return word === undefined ? undefined : KIND_WORDS[word]
+  const [head = ''] = name.split(ASIDE)
+  for (const part of [head, name]) {
+    const text = ` ${part.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `
+    const found = WORDS.flatMap((word) => {
+      const at = Math.max(text.lastIndexOf(` ${word} `), text.lastIndexOf(` ${word}s `))
+      return at < 0 ? [] : [{ word, end: at + word.length }]
+    })
+    // Of words that end alike the longest is meant: a chest of drawers, not drawers.
+    const last = found.sort((x, y) => y.end - x.end || y.word.length - x.word.length)[0]
+    if (last) return KIND_WORDS[last.word]
+  }
+  return undefined
 }

@@ -109,7 +109,7 @@ export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
     ...(['x', 'y'] as const).map((k) => Math.max(...points.map((p) => p[k])) - Math.min(...points.map((p) => p[k]))),
     1500,
   )
-  const textMm = Math.round(extent / 24)
+  const textMm = Math.round(extent / 22)
   const marks: Mark[] = []
   const corners = list.map((s) => s.from)
   if (state === 'closed' || state === 'crossed') {

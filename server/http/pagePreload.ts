@@ -7,7 +7,7 @@ interface Chunk {
   readonly imports?: readonly string[]
 }
 
-const JOB_PAGE = /^\/jobs\/([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\/([a-z]+)$/
+const JOB_PAGE = /^\/jobs\/([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\/([a-z]+)(?:\/([a-z-]+))?$/
 
 /**
  * What a page of the client will need, told with its HTML, so that the browser fetches code and data together
@@ -35,14 +35,15 @@ export function pagePreload(webFolder: string): (path: string) => string | undef
     entries.forEach(walk)
     return found
   }
-  const ofStage = new Map<string, string[]>()
-  for (const key of Object.keys(manifest)) {
-    const stage = /^([a-z]+)\/[A-Za-z]+Page\.vue$/.exec(key)?.[1]
-    if (stage) ofStage.set(stage, links(['index.html', 'job/JobShell.vue', key]))
-  }
+  const ofPage = new Map<string, string[]>()
+  for (const key of Object.keys(manifest))
+    if (/^[a-z]+\/[A-Za-z]+Page\.vue$/.test(key))
+      ofPage.set(key, links(['index.html', 'job/JobShell.vue', key]))
   return (path) => {
-    const [, jobId, stage] = JOB_PAGE.exec(path) ?? []
-    const code = ofStage.get(stage ?? '')
+    const [, jobId, stage = '', further = stage] = JOB_PAGE.exec(path) ?? []
+    // A page is named after the last part of its address: measure/way-in is WayInPage.
+    const name = further.replace(/(?:^|-)([a-z])/g, (_all, letter: string) => letter.toUpperCase())
+    const code = ofPage.get(`${stage}/${name}Page.vue`)
     if (!jobId || !code) return undefined
     const data = ['/api/session', `/api/jobs/${jobId}`].map(
       (url) => `<${url}>; rel=preload; as=fetch; crossorigin=anonymous`,

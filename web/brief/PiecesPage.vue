@@ -184,7 +184,7 @@ const byVerdict = computed(() =>
       <div class="f">
         <label for="piece-kind">Kind</label>
         <select id="piece-kind" v-model="draft.kind">
-          <option value="">{{ draft.name ? `${guessed} (by its name)` : 'by its name' }}</option>
+          <option value="">{{ draft.name ? guessed : 'by its name' }}</option>
           <option v-for="k in PIECE_KINDS" :key="k">{{ k }}</option>
         </select>
       </div>
@@ -340,7 +340,7 @@ const byVerdict = computed(() =>
 <style scoped>
 .entry {
   display: grid;
-  grid-template-columns: 1.7fr 1.5fr 1fr 1fr 1.1fr 1fr 1.2fr auto;
+  grid-template-columns: 1.5fr 1.3fr 0.9fr 0.8fr 1fr 100px 112px auto;
   gap: 8px;
   align-items: start;
   background: var(--paper);
@@ -386,6 +386,9 @@ td {
 }
 .n {
   min-width: 128px;
+}
+td :deep(.row-choice select) {
+  min-width: 86px;
 }
 td.figure,
 th.figure {

@@ -240,10 +240,13 @@ td.figure {
   padding-left: 4px;
 }
 td:first-child {
-  min-width: 104px;
+  min-width: 116px;
 }
 td.figure {
-  min-width: 62px;
+  min-width: 54px;
+}
+td :deep(.row-choice select) {
+  min-width: 74px;
 }
 .caution {
   border-left: 4px solid var(--rule-2);
