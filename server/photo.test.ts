@@ -139,7 +139,7 @@ describe('a picture', () => {
     expect(made.status).toBe(409)
   })
   test('travels with the job, encoded anew', async () => {
-    const file = (await member.request<Record<string, unknown>>('GET', `/api/jobs/${jobId}/export`)).body
+    const file = (await member.request('GET', `/api/jobs/${jobId}/export`)).body
     const made = await member.request<{ id: string }>('POST', '/api/jobs/import', file)
     expect(made.status).toBe(201)
     const photos = (await snapshotOf(member, made.body.id)).photos

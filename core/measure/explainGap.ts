@@ -57,7 +57,7 @@ function swaps(mm: number): number[] {
 
 const oneDigitOff = (a: number, b: number) => {
   const [x, y] = [String(a), String(b)]
-  return x.length === y.length && [...x].filter((c, i) => c !== y[i]).length === 1
+  return x.length === y.length && Array.from(x).filter((c, i) => c !== y[i]).length === 1
 }
 
 /** The likeliest slip that turns `wanted` into the reading, and the exact length it stands for. */

@@ -1,4 +1,4 @@
-import { array, type ValidationError } from 'yup'
+import { array, ValidationError } from 'yup'
 import { InputError } from '../errors/InputError.js'
 import { distance, minus, signedArea, type Point } from '../geometry/polygon.js'
 import {
@@ -86,7 +86,8 @@ export function readRoom(text: string): RoomFile {
     try {
       validate()
     } catch (error) {
-      const { inner = [], path, message } = error as ValidationError
+      if (!(error instanceof ValidationError)) throw error
+      const { inner, path, message } = error
       const first = inner[0] ?? { path, message }
       const at = `${name}${first.path?.startsWith('[') ? '' : '.'}${first.path ?? ''}`.replace(/\.$/, '')
       refuse(

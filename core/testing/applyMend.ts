@@ -8,7 +8,7 @@ export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {
     const collection = change.collection as Collection
     if (SINGLE.has(collection)) {
       if (!('set' in change)) throw new Error('a single row can only be changed')
-      return { ...now, [collection]: { ...now[collection], ...change.set } }
+      return { ...now, [collection]: { ...(now[collection] as object), ...change.set } }
     }
     const rows = now[collection] as unknown as readonly { id: string }[]
     if ('add' in change)

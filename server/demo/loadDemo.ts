@@ -64,8 +64,8 @@ async function removeDemo(db: Database): Promise<void> {
     const ledger = ['ledger_entry', 'order_line', 'purchase_order', 'change_order']
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} disable trigger append_only`))
     await tx.execute(sql`update item set chosen_option_id = null where studio_id = ${owner.studioId}`)
-    // What names rows of its own job goes before them; the job then takes the rest with it.
-    for (const table of [
+    // The ledger first, then what names rows of its own job before what is named; the job takes the rest with it.
+    const rows = [
       'consent',
       'limit',
       'placement',
@@ -76,9 +76,8 @@ async function removeDemo(db: Database): Promise<void> {
       'diagonal',
       'work',
       'item',
-    ])
-      await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
-    for (const table of [...ledger, 'idempotency', 'job', 'client', 'supplier', 'session', 'member'])
+    ]
+    for (const table of [...ledger, ...rows, 'idempotency', 'job', 'client', 'supplier', 'session', 'member'])
       await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
     await tx.delete(studio).where(eq(studio.id, owner.studioId))
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} enable trigger append_only`))

@@ -278,7 +278,7 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
   } as Bundle
   await check('brief', SCHEMAS.brief, bundle.brief)
   await check('client', SCHEMAS.client, bundle.client)
-  await check('schools', SCHEMAS.schools as unknown as AnyRowSchema, bundle.schools)
+  await check('schools', SCHEMAS.schools, bundle.schools)
   await check('room', SCHEMAS.room, bundle.room)
   for (const c of MANY) await check(c, array(SCHEMAS[c] as unknown as AnyRowSchema), bundle[c])
   for (const row of bundle.acceptances as Row[]) row.finding = renewFinding(String(row.finding), fresh)

@@ -93,7 +93,7 @@ const server = createServer((req, res) => {
 server.listen(Number(process.env.PORT ?? 0), '127.0.0.1', () => {
   const { port } = server.address() as AddressInfo
   process.send?.({ listening: `http://127.0.0.1:${port}` })
-  if (!process.send) console.log(`Laser tape (stand-in) at http://127.0.0.1:${port}`)
+  if (!process.send) process.stdout.write(`Laser tape (stand-in) at http://127.0.0.1:${port}\n`)
 })
 process.on('disconnect', () => process.exit(0))
 process.on('SIGTERM', () => process.exit(0))

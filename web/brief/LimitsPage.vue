@@ -30,7 +30,7 @@ const walls = computed(() =>
 const wallChoices = computed(() => [{ value: null, text: 'the whole room' }, ...walls.value])
 const surfaces = computed(() => [
   { value: '', text: 'no surface' },
-  ...SURFACES.map((s) => ({ value: s as string, text: surfaceName(s) })),
+  ...SURFACES.map((s) => ({ value: s, text: surfaceName(s) })),
   ...walls.value.map((w) => ({ value: `wall:${w.value}`, text: w.text })),
 ])
 const anywhere = computed(() => [{ value: '', text: 'anywhere' }, ...surfaces.value.slice(1)])

@@ -32,7 +32,7 @@ export function useSays(name: string): Pick<Use, 'kind' | 'persons'> {
 export function useKindOf() {
   const store = useJobStore()
   return {
-    named(use: Use): void {
+    named: (use: Use): void => {
       const now = store.snapshot?.uses.find((u) => u.id === use.id)
       if (!now || now.kind !== 'other') return
       const said = useSays(now.name)

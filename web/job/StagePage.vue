@@ -11,7 +11,9 @@ defineProps<{ title: string; says?: string; broad?: boolean }>()
       <p v-if="says" class="second">{{ says }}</p>
     </div>
     <div class="bench"><slot></slot></div>
-    <aside class="panel" tabindex="0" :aria-label="`${title}: details and findings`"><slot name="panel"></slot></aside>
+    <aside class="panel" tabindex="0" :aria-label="`${title}: details and findings`">
+      <slot name="panel"></slot>
+    </aside>
     <div v-if="$slots.strip" class="strip"><slot name="strip"></slot></div>
   </div>
 </template>

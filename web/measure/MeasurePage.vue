@@ -67,10 +67,11 @@ async function addWall(): Promise<void> {
   }
 }
 
-const nameOf = (i: number) => facts.value?.nameOf(walls.value[i]?.id ?? '') ?? ''
+const nameOf = (i: number) => (facts.value ? facts.value.nameOf(walls.value[i]?.id ?? '') : '')
 const correction = (i: number) => {
-  const c = closure.value?.corrections[i]
-  if (!c || closure.value?.state !== 'closed') return ''
+  const now = closure.value
+  const c = now?.corrections[i]
+  if (!c || now.state !== 'closed') return ''
   const by = Math.round((c.correctedMm - c.lengthMm) * 10) / 10
   return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(1)}`
 }

@@ -112,7 +112,6 @@ describe('the drawing', () => {
         expect(leaf.from.x).toBe(hinge === 'left' ? 200 : 1000)
         expect(distance(leaf.from, leaf.to)).toBe(800)
         const arc = marks.find((m) => m.kind === 'arc')!
-        if (arc.kind !== 'arc') throw new Error('no arc')
         const { center, startDeg, endDeg } = arcAngles(arc)
         expect(distance(center, leaf.from)).toBeLessThan(1e-6)
         expect((endDeg - startDeg + 360) % 360).toBeCloseTo(90, 6)

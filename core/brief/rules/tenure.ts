@@ -78,7 +78,7 @@ export const tenureUnknown: Rule<BriefFacts> = {
 /** Pieces and items alike, with what is needed to judge how they are held. */
 function held(job: JobSnapshot) {
   return [
-    ...job.pieces.map((row) => ({ row, kind: 'piece' as const, collection: 'pieces', pieceKind: row.kind, heightMm: row.heightMm as number | null, depthMm: row.depthMm as number | null })),
+    ...job.pieces.map((row) => ({ row, kind: 'piece' as const, collection: 'pieces', pieceKind: row.kind, heightMm: row.heightMm, depthMm: row.depthMm })),
     ...job.items.map((row) => {
       const option = job.options.find((o) => o.id === row.chosenOptionId)
       return { row, kind: 'item' as const, collection: 'items', pieceKind: kindOfName(row.name) ?? ('other' as const), heightMm: option?.heightMm ?? null, depthMm: option?.depthMm ?? null }

@@ -135,7 +135,7 @@ export const runCrossed: Rule<MeasureFacts> = {
               id: walls[i]?.id ?? '',
               name: nameOf(walls[i]?.id ?? ''),
             })),
-            title: `${closure.crossed.map((i) => nameOf(walls[i]?.id ?? '')).join(' crosses ')}`,
+            title: closure.crossed.map((i) => nameOf(walls[i]?.id ?? '')).join(' crosses '),
             measured: 'The outline cuts through itself',
             wanted: 'an outline that runs round the room once',
             because: 'A corner is turned the wrong way, or two lengths are exchanged. No area can be given.',

@@ -9,8 +9,8 @@ export function meterOverNetwork(address: string): LengthMeter {
         const opened = new EventSource(address)
         source = opened
         let up = false
-        const line = (event: MessageEvent<string>, held: boolean) => {
-          const read = readLine(event.data)
+        const line = (event: MessageEvent, held: boolean) => {
+          const read = readLine(String(event.data))
           if ('mm' in read) events.reading({ mm: read.mm, held })
           else events.nonsense(read.nonsense)
         }
