@@ -34,7 +34,7 @@ test('nine walls with a bay, a chimney breast and one reading of 100 mm too much
   // The true sides are 3 600 and 3 002 at a right angle: √(3600² + 3002²) = 4 687.
   await fill(row.getByRole('textbox', { name: 'Diagonal' }), '4687')
   const mend = page.locator('.findings article.stop .mends button').first()
-  await expect(mend).toHaveText('east is 3\u2009600 mm')
+  await expect(mend).toHaveText('east is 3\u2009600 mm, one digit misread')
   await mend.focus()
   await page.keyboard.press('Enter')
   await expect(status(page)).toHaveText(/^Closes (exactly|within \d mm)$/)

@@ -26,16 +26,17 @@ export interface PaintBack {
   readonly costMinor: number
 }
 
-/** Paint that gives a wall back pale: liters to one decimal, cost of what is used before tins and labor. */
+/** Paint that gives a wall back pale: liters and the cost of what is used, before tins and labor. */
 export function paintBack(areaMm2: number, primerMinorPerL: number, paintMinorPerL: number): PaintBack {
+  // To the hundredth of a liter, so that the sum that is shown is the sum that was made.
+  const hundredth = (l: number) => Math.round(l * 100) / 100
   const m2 = areaMm2 / 1e6
-  const tenth = (l: number) => Math.round(l * 10) / 10
-  const primer = m2 / PRIMER_M2_PER_L
-  const paint = (m2 * PAINT_COATS) / PAINT_M2_PER_L
+  const primerL = hundredth(m2 / PRIMER_M2_PER_L)
+  const paintL = hundredth((m2 * PAINT_COATS) / PAINT_M2_PER_L)
   return {
-    primerL: tenth(primer),
-    paintL: tenth(paint),
-    costMinor: Math.round(primer * primerMinorPerL) + Math.round(paint * paintMinorPerL),
+    primerL,
+    paintL,
+    costMinor: Math.round(primerL * primerMinorPerL) + Math.round(paintL * paintMinorPerL),
   }
 }
 
@@ -65,7 +66,7 @@ export function puttingBack(
         costMinor,
         sum:
           costMinor > 0
-            ? `${primerL.toFixed(1)} L × ${money(job.brief.backPrimerMinor)} + ${paintL.toFixed(1)} L × ${money(job.brief.backPaintMinor)}`
+            ? `${primerL.toFixed(2)} L × ${money(job.brief.backPrimerMinor)} + ${paintL.toFixed(2)} L × ${money(job.brief.backPaintMinor)}`
             : '',
       }
     }

@@ -28,24 +28,31 @@ export function wallNames(job: Pick<JobSnapshot, 'walls'>): { id: string; name: 
   return inOrder(job.walls).map((w, i) => ({ id: w.id, name: wallName(w, i), lengthMm: w.lengthMm }))
 }
 
-/** Pieces and items as the coverage table sees them. What leaves the room serves nothing in it. */
+/**
+ * Pieces and items as the coverage table sees them. What leaves the room serves nothing in it; a piece that is to come
+ * and the item that buys it are one thing, told by the item.
+ */
 export function thingsOf(job: JobSnapshot): Thing[] {
   const chosen = new Map(job.options.map((o) => [o.id, o]))
+  const key = (name: string) => name.trim().toLowerCase()
+  const toBuy = job.items.filter((i) => i.category !== 'surfaces' && i.category !== 'services')
+  const bought = new Set(toBuy.map((i) => key(i.name)))
+  const coming = new Map(job.pieces.filter((p) => !p.there).map((p) => [key(p.name), p]))
+  const pieces = job.pieces.filter((p) => inRoom(p) && (p.there || !bought.has(key(p.name))))
   return [
-    ...job.pieces.filter(inRoom).map((p): Thing => ({
+    ...pieces.map((p): Thing => ({
       id: p.id, kind: 'piece', name: p.name, pieceKind: p.kind, count: p.count,
       widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm, openDepthMm: p.openDepthMm ?? null, serves: p.serves,
     })),
-    ...job.items
-      .filter((i) => i.category !== 'surfaces' && i.category !== 'services')
-      .map((i): Thing => {
-        const option = i.chosenOptionId ? chosen.get(i.chosenOptionId) : undefined
-        return {
-          id: i.id, kind: 'item', name: i.name, pieceKind: kindOfName(i.name) ?? 'other', count: i.quantity,
-          widthMm: option?.widthMm ?? null, depthMm: option?.depthMm ?? null, heightMm: option?.heightMm ?? null,
-          openDepthMm: null, serves: i.serves,
-        }
-      }),
+    ...toBuy.map((i): Thing => {
+      const option = i.chosenOptionId ? chosen.get(i.chosenOptionId) : undefined
+      const drawn = coming.get(key(i.name))
+      return {
+        id: i.id, kind: 'item', name: i.name, pieceKind: drawn?.kind ?? kindOfName(i.name) ?? 'other', count: i.quantity,
+        widthMm: option?.widthMm ?? drawn?.widthMm ?? null, depthMm: option?.depthMm ?? drawn?.depthMm ?? null,
+        heightMm: option?.heightMm ?? drawn?.heightMm ?? null, openDepthMm: drawn?.openDepthMm ?? null, serves: i.serves,
+      }
+    }),
   ] // prettier-ignore
 }
 

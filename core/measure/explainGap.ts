@@ -109,12 +109,15 @@ export function explainGap(walls: readonly RunWall[], diagonals: readonly Diagon
     run.stillToTurnDeg === 0
       ? [...wrongLengths(walls, run), ...missedWalls(walls, run)]
       : [...wrongCorners(walls), ...missedWalls(walls, run)]
+  // With every turn written down a whole wall was hardly walked past; a misread figure is likelier.
+  const rank = (slip: Slip) =>
+    slip === 'missed wall' && run.stillToTurnDeg === 0 ? RANK['one digit'] + 0.5 : RANK[slip]
   return suspects
     .map((s) => ({ ...s, diagonalsOff: diagonalsOff(walls, s, diagonals) }))
     .sort(
       (x, y) =>
         x.diagonalsOff - y.diagonalsOff ||
-        RANK[x.slip] - RANK[y.slip] ||
+        rank(x.slip) - rank(y.slip) ||
         x.leftMm - y.leftMm ||
         y.lengthMm - x.lengthMm,
     )

@@ -117,12 +117,18 @@ export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
     marks.push({ kind: 'outline', layer: 'WALL', points: corners, closed: true })
     marks.push({ kind: 'outline', layer: 'WALL', points: outer(list), closed: true })
   } else {
-    marks.push({ kind: 'outline', layer: 'WALL', points: [...corners, list[list.length - 1]?.to ?? { x: 0, y: 0 }], closed: false })
-    for (const s of list)
-      marks.push({
-        kind: 'outline', layer: 'WALL', closed: true,
-        points: [s.from, s.to, plus(s.to, s.out, WALL_MM), plus(s.from, s.out, WALL_MM)],
-      })
+    // An open run: its inner line, and the wall's thickness outside it, square at both ends.
+    const last = list[list.length - 1]
+    const inner = [...corners, last?.to ?? { x: 0, y: 0 }]
+    const [, ...mitred] = outer(list)
+    const first = list[0]
+    const outside = [
+      ...(first ? [plus(first.from, first.out, WALL_MM)] : []),
+      ...mitred,
+      ...(last ? [plus(last.to, last.out, WALL_MM)] : []),
+    ]
+    marks.push({ kind: 'outline', layer: 'WALL', points: inner, closed: false })
+    marks.push({ kind: 'outline', layer: 'WALL', points: [...inner, ...outside.reverse()], closed: true })
   }
   if (state === 'gap') {
     const end = list[list.length - 1]?.to ?? { x: 0, y: 0 }

@@ -48,7 +48,7 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
         <tr v-for="(t, r) in things" :key="t.id">
           <th scope="row">
             {{ t.name }}<span v-if="t.count > 1"> × {{ t.count }}</span
-            ><span class="second"> {{ t.kind === 'item' ? 'to buy' : t.pieceKind }}</span>
+            ><span class="second sort">{{ t.kind === 'item' ? 'to buy' : t.pieceKind }}</span>
           </th>
           <td v-for="(u, c) in uses" :key="u.use.id">
             <button
@@ -93,6 +93,9 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
 <style scoped>
 .coverage {
   overflow-x: auto;
+}
+.sort {
+  margin-left: 8px;
 }
 table {
   width: auto;

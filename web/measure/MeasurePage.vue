@@ -470,7 +470,7 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
   width: 66px;
 }
 .walls .turn {
-  width: 70px;
+  width: 80px;
 }
 .walls .corr {
   width: 46px;

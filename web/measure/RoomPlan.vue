@@ -191,6 +191,9 @@ text {
 }
 text.dimension {
   cursor: pointer;
+  paint-order: stroke;
+  stroke: var(--ground);
+  stroke-width: 0.25em;
 }
 /* Wall numbers lie on the client's floor, whatever its color: a pale halo keeps them legible. */
 text.name,

@@ -48,8 +48,15 @@ export function mendOf(suspect: Suspect, walls: readonly Wall[], system: 'metric
         },
       ],
     }
+  const why: Readonly<Record<string, string>> = {
+    'swapped digits': ', two digits changed about',
+    'inch read as centimeter': ', inches and centimeters mixed up',
+    'decimal point': ', the point misplaced',
+    'tape hooked at 100 mm': ', the tape begun at its 100 mm mark',
+    'one digit': ', one digit misread',
+  }
   return {
-    label: `${suspect.wallName} is ${length}`,
+    label: `${suspect.wallName} is ${length}${why[suspect.slip] ?? ''}`,
     changes: [{ collection: 'walls', id: suspect.wallId, set: { lengthMm: suspect.lengthMm } }],
   }
 }
@@ -57,7 +64,7 @@ export function mendOf(suspect: Suspect, walls: readonly Wall[], system: 'metric
 function notClosed({ closure, suspects, walls, system }: MeasureFacts): Finding[] {
   const { run, state, toleranceMm } = closure
   if (state !== 'gap') return []
-  const says = (s: Suspect) => `${s.wallName}: ${s.because}`
+  const names = [...new Set(suspects.map((s) => s.wallName))]
   return [
     {
       rule: 'measure.not-closed',
@@ -67,8 +74,8 @@ function notClosed({ closure, suspects, walls, system }: MeasureFacts): Finding[
       measured: `From the end of the last wall to the first: ${gapWords(run.gap)}, in a run of ${lengthText(run.lengthMm, system)}`,
       wanted: `at most ${lengthText(toleranceMm, system)}`,
       because:
-        suspects.length > 0
-          ? `Measure again: ${suspects.map(says).join('. ')}.`
+        names.length > 0
+          ? `One wrong length moves the end along its own wall. Measure again, likeliest first: ${names.join(', ')}.${names.length > 1 && closure.diagonals.length === 0 ? ' A diagonal tells them apart.' : ''}`
           : 'No single reading explains it: two are wrong, or a corner is not what it seems. Measure a diagonal.',
       mends: suspects.map((s) => mendOf(s, walls, system)),
     },
