@@ -44,15 +44,52 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
     if (stage === 'source') await page.getByRole('button', { name: /^Rug/ }).first().click()
     await page.mouse.move(640, 500)
   })
+for (const page_ of ['pieces', 'money'])
+  await shot(page_, async () => {
+    await page.goto(`${job}/brief/${page_}`)
+    await page.getByRole('heading', { level: 1 }).waitFor()
+  })
+const openJob = async (name) => {
+  await page.goto(`${base}/jobs`)
+  await page.getByRole('link', { name }).click()
+  await page.getByRole('heading', { name: 'Brief' }).waitFor()
+  return page.url().replace(/\/brief$/, '')
+}
+await shot('limits', async () => page.goto(`${await openJob('Box room turned sewing room')}/brief/limits`))
+// Nothing of what follows reaches the server: it is typed on this page only.
+const nothingKept = (method) => async (route) =>
+  route.request().method() === method
+    ? route.fulfill({ status: 200, json: { ...route.request().postDataJSON(), version: 99 } })
+    : route.continue()
+await shot('measure-not-closed', async () => {
+  const terrace = await openJob('Roof terrace')
+  await page.route('**/api/jobs/*/walls/*', nothingKept('PUT'))
+  await page.route('**/api/jobs/*/room/*', nothingKept('PUT'))
+  await page.goto(`${terrace}/measure`)
+  await page.locator('#next-wall').click()
+  const bay = ['850 r 45, bay left', '1800 r 45, bay front', '850 r 45, bay right', '3700, east']
+  for (const wall of [...bay, '3002', '1400', '350 l', '2200 l, breast', '350 r 135']) {
+    await page.keyboard.type(wall)
+    await page.keyboard.press('Enter')
+  }
+  await page.getByLabel('Ceiling height').fill('2600')
+  await page.getByLabel('Ceiling height').press('Enter')
+})
+await page.unrouteAll()
+await shot('measure-phone', async () => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${job}/measure`)
+  await page.getByRole('heading', { level: 1 }).waitFor()
+})
+await page.setViewportSize({ width: 1280, height: 800 })
 await shot('over-budget', async () => {
-  // Nothing of this reaches the server: the budget is lowered on this page only.
-  await page.route('**/api/jobs/*/brief/*', (route) =>
-    route.fulfill({ status: 200, json: { ...route.request().postDataJSON(), version: 99 } }),
-  )
-  await page.goto(`${job}/brief`)
-  await page.getByLabel('Agreed budget').fill('5400')
-  await page.getByLabel('Agreed budget').press('Enter')
-  await page.getByRole('link', { name: 'Ledger' }).click()
+  // The tape's length is the agreed budget: a job without its change orders, and with less agreed.
+  await page.route(`**/api/jobs/*`, async (route) => {
+    const answer = await route.fetch()
+    const told = await answer.json()
+    await route.fulfill({ json: { ...told, brief: { ...told.brief, agreedMinor: 480_000 } } })
+  })
+  await page.goto(`${job}/ledger`)
   await page.mouse.move(640, 500)
 })
 await browser.close()
