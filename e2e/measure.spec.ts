@@ -72,7 +72,7 @@ test('the network is cut in the middle of measuring: twenty entries, all there o
   for (const i of [4, 5, 6, 7])
     await fill(page.getByLabel(`Name of wall ${i}`, { exact: true }), `Wall ${i} of the terrace`)
   await fill(page.getByLabel('Latitude, °'), '57.7')
-  await fill(page.getByLabel('Wall 1 looks to, °'), '210')
+  await fill(page.getByLabel('Wall 1 looks to'), 'SSW')
   await fill(page.getByLabel('Ceiling height'), '2400')
   await expect(page.getByText('20 changes wait in this browser')).toBeVisible()
   await context.setOffline(false)

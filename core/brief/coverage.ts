@@ -210,11 +210,23 @@ const WORDS = Object.keys(KIND_WORDS).sort((x, y) => y.length - x.length)
 /** What follows these says more about a thing, not what it is: "shelf for scores", "cabinet, oak". */
 const ASIDE = /,|\s(?:for|with|by|over|above|under|at|in|on|from|to)\s/i
 
+// The same few names are asked after on every edit; the answer depends on nothing else.
+const known = new Map<string, PieceKind | undefined>()
+const MOST_KNOWN = 2000
+
 /**
  * The kind a name speaks of; undefined when no word of it is known. The last known word decides, as in English: a
  * table lamp is a lamp, a desk chair a chair.
  */
 export function kindOfName(name: string): PieceKind | undefined {
+  if (known.has(name)) return known.get(name)
+  const kind = findKind(name)
+  if (known.size >= MOST_KNOWN) known.clear()
+  known.set(name, kind)
+  return kind
+}
+
+function findKind(name: string): PieceKind | undefined {
   const [head = ''] = name.split(ASIDE)
   for (const part of [head, name]) {
     const text = ` ${part.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `

@@ -27,6 +27,7 @@ export const NEW_BRIEF = {
   revealOn: null,
   leaseEndsOn: null,
   leadName: '',
+  inspirationNote: '',
   hangingMm: null,
   level: null,
   decorateNote: '',

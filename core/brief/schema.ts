@@ -54,6 +54,8 @@ export const briefSchema = rowSchema({
   leaseEndsOn: dayOrNone('Lease ends'),
   /** The one thing the scheme starts from: "the red-leaning parquet". */
   leadName: noteField('Lead element', 120),
+  /** What the client is drawn to, in words: what recurs, and what contradicts it. */
+  inspirationNote: noteField('Notes on what inspires'),
   /** Height at which the middle of a picture hangs, agreed between those who look at it. */
   hangingMm: mmOrNone('Hanging height', 800, 2_200),
   level: choiceOrNone('Level of intervention', LEVELS),

@@ -125,6 +125,7 @@ export const job = pgTable(
     revealOn: date('reveal_on'),
     leaseEndsOn: date('lease_ends_on'),
     leadName: text('lead_name').notNull(),
+    inspirationNote: text('inspiration_note').notNull(),
     hangingMm: integer('hanging_mm'),
     level: text('level'),
     decorateNote: text('decorate_note').notNull(),

@@ -214,6 +214,16 @@ const forget = (id: string) => (waiting.value = waiting.value.filter((w) => w.id
         </div>
       </section>
       <section>
+        <h2>Notes</h2>
+        <RowField
+          collection="brief"
+          :row="job.brief"
+          field="inspirationNote"
+          kind="text"
+          label="What the client is drawn to, and what contradicts it"
+        />
+      </section>
+      <section>
         <div class="bar">
           <h2>Letters</h2>
           <button class="button" @click="pick('letter')">Add a photo of a letter</button>

@@ -140,6 +140,7 @@ const byVerdict = computed(() =>
           id="piece-name"
           ref="nameField"
           v-model="draft.name"
+          :data-dirty="draft.name !== ''"
           autocomplete="off"
           :aria-invalid="faults.name ? 'true' : undefined"
           aria-describedby="piece-name-says"
@@ -151,6 +152,7 @@ const byVerdict = computed(() =>
         <input
           id="piece-size"
           v-model="draft.size"
+          :data-dirty="draft.size !== ''"
           autocomplete="off"
           inputmode="text"
           :placeholder="system === 'metric' ? '1980 900 840' : `6'6 x 35 1/2 x 33`"
@@ -161,15 +163,26 @@ const byVerdict = computed(() =>
       </div>
       <div class="f">
         <label for="piece-material">Material</label>
-        <input id="piece-material" v-model="draft.material" autocomplete="off" />
+        <input
+          id="piece-material"
+          v-model="draft.material"
+          :data-dirty="draft.material !== ''"
+          autocomplete="off"
+        />
       </div>
       <div class="f">
         <label for="piece-color">Color</label>
-        <input id="piece-color" v-model="draft.color" autocomplete="off" />
+        <input id="piece-color" v-model="draft.color" :data-dirty="draft.color !== ''" autocomplete="off" />
       </div>
       <div class="f">
         <label for="piece-place">Where</label>
-        <input id="piece-place" v-model="draft.place" autocomplete="off" list="walls-of-room" />
+        <input
+          id="piece-place"
+          v-model="draft.place"
+          :data-dirty="draft.place !== ''"
+          autocomplete="off"
+          list="walls-of-room"
+        />
         <datalist id="walls-of-room">
           <option v-for="w in walls.slice(1)" :key="w.text" :value="w.text" />
         </datalist>

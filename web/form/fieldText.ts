@@ -5,13 +5,13 @@ import { minorToDecimal } from '@bonitas/core/money/currency'
 import { moneyText } from '@bonitas/core/money/moneyText'
 import { parseMoney } from '@bonitas/core/money/parseMoney'
 import { parsePercent, percentText } from '@bonitas/core/money/rate'
-import { readTurn, turnText } from './turn.js'
+import { bearingText, readBearing, readTurn, turnText } from './turn.js'
 import { readWeight, weightText } from './weight.js'
 import { lengthText, mmText, parseLength, type UnitSystem } from '@bonitas/core/units/length'
 
 /** How a field is written and read. */
 export type FieldKind =
-  'text' | 'length' | 'money' | 'percent' | 'whole' | 'real' | 'date' | 'turn' | 'weight'
+  'text' | 'length' | 'money' | 'percent' | 'whole' | 'real' | 'date' | 'turn' | 'weight' | 'bearing'
 
 export interface Locale {
   readonly currency: string
@@ -61,6 +61,7 @@ export function shownText(kind: FieldKind, value: unknown, { currency, system, l
   if (kind === 'length') return system === 'metric' ? mmText(value) : lengthText(value, system)
   if (kind === 'turn') return turnText(value)
   if (kind === 'weight') return weightText(value, system)
+  if (kind === 'bearing') return bearingText(value)
   return String(value)
 }
 
@@ -84,6 +85,7 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
   if (kind === 'percent') return parsePercent(text, label, max / 10_000)
   if (kind === 'length') return parseLength(text, { label, system: locale.system, minMm: min, maxMm: max })
   if (kind === 'turn') return readTurn(text)
+  if (kind === 'bearing') return readBearing(text, label)
   if (kind === 'weight') return readWeight(text, limits, locale.system)
   if (kind === 'date') return text === '' ? null : text
   const number = Number(text.replace(',', '.').replace(/\s/g, ''))

@@ -1,4 +1,5 @@
 import { InputError } from '@bonitas/core/errors/InputError'
+import { compassPoint } from '@bonitas/core/measure/daylight'
 
 /** "right", "left 45°", "straight on" */
 export function turnText(turnDeg: number): string {
@@ -32,4 +33,43 @@ export function readTurn(text: string): number {
       mend: 'Write the angle you turn through, up to 179.',
     })
   return signed
+}
+
+const POINTS = [
+  'n',
+  'nne',
+  'ne',
+  'ene',
+  'e',
+  'ese',
+  'se',
+  'sse',
+  's',
+  'ssw',
+  'sw',
+  'wsw',
+  'w',
+  'wnw',
+  'nw',
+  'nnw',
+]
+
+/** `270° W` */
+export const bearingText = (deg: number): string => `${Math.round(deg * 10) / 10}° ${compassPoint(deg)}`
+
+/**
+ * Reads a compass bearing: `270`, `270°`, `W`, `nnw`.
+ * @throws {InputError} `BEARING_NOT_READ`
+ */
+export function readBearing(text: string, label: string): number {
+  const said = text.trim().toLowerCase().replace(/°.*$/, '')
+  const point = POINTS.indexOf(said)
+  const deg = point >= 0 ? point * 22.5 : said === '' ? NaN : Number(said.replace(',', '.'))
+  if (!(deg >= 0 && deg <= 360))
+    throw new InputError('BEARING_NOT_READ', {
+      what: 'is not a compass bearing',
+      where: label,
+      mend: 'Write degrees from north, 0 to 360, or a point: W, NNW.',
+    })
+  return deg
 }

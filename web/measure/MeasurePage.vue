@@ -37,7 +37,6 @@ useStageKeys([
   ['4860 Enter', 'A wall, then right'],
   ['1200 l Enter', 'A wall, then left'],
   ['850 r 45, bay Enter', 'A wall, then right through 45°, with its name'],
-  ['Enter in an empty wall', 'To the first diagonal'],
 ])
 
 const typed = ref('')
@@ -171,6 +170,7 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
               ref="entry"
               v-model="typed"
               data-length="wall"
+              :data-dirty="typed !== ''"
               autocomplete="off"
               :aria-invalid="fault ? 'true' : undefined"
               aria-describedby="next-wall-says"
@@ -326,8 +326,8 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
           collection="room"
           :row="job.room"
           field="northDeg"
-          kind="real"
-          label="Wall 1 looks to, °"
+          kind="bearing"
+          label="Wall 1 looks to"
           figure
         />
         <RowField

@@ -255,18 +255,25 @@ const limits = (i: DerivedItem) => {
         <RowField collection="items" :row="item.item" field="quantity" kind="whole" figure />
         <RowField collection="items" :row="item.item" field="targetMinor" kind="money" figure />
         <RowField collection="items" :row="item.item" field="neededOn" kind="date" />
-        <button v-if="item.lines.length === 0" class="word" @click="removeItem(item)">Remove the item</button>
-        <RowField collection="items" :row="item.item" field="specification" kind="text" class="long" />
+        <RowChoice collection="items" :row="item.item" field="fixing" :choices="FIXINGS" />
+        <RowField collection="items" :row="item.item" field="weightG" kind="weight" figure />
+        <RowField collection="items" :row="item.item" field="specification" kind="text" class="two" />
         <RowField collection="items" :row="item.item" field="maxWidthMm" kind="length" figure />
         <RowField collection="items" :row="item.item" field="maxDepthMm" kind="length" figure />
         <RowField collection="items" :row="item.item" field="maxHeightMm" kind="length" figure />
-        <RowField collection="items" :row="item.item" field="intent" kind="text" class="intent" />
-        <RowChoice collection="items" :row="item.item" field="fixing" :choices="FIXINGS" />
-        <RowField collection="items" :row="item.item" field="weightG" kind="weight" figure />
         <RowChoice collection="items" :row="item.item" field="wallId" :choices="wallChoices" />
         <RowChoice collection="items" :row="item.item" field="focusId" :choices="focusChoices" />
+        <RowField collection="items" :row="item.item" field="intent" kind="text" class="three" />
+        <RowField collection="items" :row="item.item" field="originalAt" kind="text" class="two" />
         <RowChoice collection="items" :row="item.item" field="level" :choices="LEVEL_CHOICES" />
-        <RowField collection="items" :row="item.item" field="originalAt" kind="text" />
+        <button
+          v-if="item.lines.length === 0"
+          class="word"
+          aria-label="Remove the item"
+          @click="removeItem(item)"
+        >
+          Remove
+        </button>
       </div>
     </template>
     <template v-if="item" #panel>
@@ -515,16 +522,23 @@ tr.here td:first-child {
 }
 .item-editor {
   display: grid;
-  grid-template-columns: 1.5fr 1fr 0.7fr 0.9fr 1.1fr auto;
-  gap: 8px 10px;
+  grid-template-columns: 1.5fr 1.1fr 0.7fr 0.9fr 1.3fr 1.2fr 0.9fr;
+  gap: 4px 10px;
   align-items: start;
+}
+.item-editor :deep(label) {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .item-editor .word {
   padding-top: 24px;
-  white-space: nowrap;
 }
-.item-editor .intent {
+.item-editor .two {
   grid-column: span 2;
+}
+.item-editor .three {
+  grid-column: span 3;
 }
 .of {
   display: flex;

@@ -78,6 +78,9 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
     title="Take-off"
     says="how much of each material, whole tins, every figure with its sum"
   >
+    <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
+      Every figure is uncertain: the walls of the room do not close. Mend the run in Measure before buying.
+    </p>
     <table v-if="lines.length > 0">
       <thead>
         <tr>
@@ -197,6 +200,12 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
 </template>
 
 <style scoped>
+.uncertain {
+  border-left: 4px solid var(--stop);
+  padding: 4px 10px;
+  margin-bottom: 8px;
+  background: var(--paper);
+}
 tbody {
   border-bottom: 1px solid var(--rule-2);
 }
