@@ -72,7 +72,7 @@ test('uses against pieces: what serves nothing and what nothing serves is found,
   }
   await expect(page.getByLabel('Kind of Eat with two')).toHaveValue('eat')
   await expect(page.getByLabel('For how many, Eat with two')).toHaveValue('2')
-  await expect(page.getByRole('heading', { name: 'Eat with two: nothing serves it' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '2 uses, and nothing entered to serve them' })).toBeVisible()
   await subpage(page, 'Pieces')
   for (const [name, size] of [
     ['Trunk', '900 500 430'],

@@ -133,6 +133,9 @@ export function offer(thing: Thing, place: Place): Offer {
   }
 }
 
+/** What is said of a use that nothing is counted for. */
+export const NOTHING = 'nothing serves it'
+
 export type CoverState = 'covered' | 'in part' | 'uncovered'
 
 export interface Cell {
@@ -188,7 +191,7 @@ function coverUse(use: Use, things: readonly Thing[]): UseCoverage {
   )
   const failed = failing.map((c) => `${c.thing.name} is ${c.says}`).join('; ')
   const base = { use, cells, lacks, hangsOn: serving.length === 1 ? serving[0] : undefined }
-  if (serving.length === 0) return { ...base, state: 'uncovered', says: failed || 'nothing serves it' }
+  if (serving.length === 0) return { ...base, state: 'uncovered', says: failed || NOTHING }
   if (first && has === 0) return { ...base, state: 'in part', says: `no ${first} among what serves it` }
   if (has < wanted)
     return {

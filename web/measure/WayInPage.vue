@@ -167,6 +167,9 @@ td {
   padding: 1px 6px 1px 0;
   vertical-align: middle;
 }
+td :deep(.row-choice select) {
+  min-width: 104px;
+}
 .scroll {
   overflow-x: auto;
   margin-bottom: 10px;

@@ -262,7 +262,13 @@ const limits = (i: DerivedItem) => {
         <RowField collection="items" :row="item.item" field="maxDepthMm" kind="length" figure />
         <RowField collection="items" :row="item.item" field="maxHeightMm" kind="length" figure />
         <RowChoice collection="items" :row="item.item" field="wallId" :choices="wallChoices" />
-        <RowChoice collection="items" :row="item.item" field="focusId" :choices="focusChoices" />
+        <RowChoice
+          collection="items"
+          :row="item.item"
+          field="focusId"
+          :choices="focusChoices"
+          label="Focus"
+        />
         <RowField collection="items" :row="item.item" field="intent" kind="text" class="three" />
         <RowField collection="items" :row="item.item" field="originalAt" kind="text" class="two" />
         <RowChoice collection="items" :row="item.item" field="level" :choices="LEVEL_CHOICES" />
@@ -522,7 +528,7 @@ tr.here td:first-child {
 }
 .item-editor {
   display: grid;
-  grid-template-columns: 1.5fr 1.1fr 0.7fr 0.9fr 1.3fr 1.2fr 0.9fr;
+  grid-template-columns: 1.4fr 1.1fr 0.75fr 1.05fr 1.3fr 1.2fr 0.9fr;
   gap: 4px 10px;
   align-items: start;
 }

@@ -3,7 +3,7 @@ import { briefFactsOf } from '../../job/briefFactsOf.js'
 import { emptyJob, itemWith, pieceWith } from '../../job/emptyJob.js'
 import type { JobSnapshot } from '../../job/snapshot.js'
 import type { BriefFacts } from '../briefFacts.js'
-import type { Thing, UseCoverage } from '../coverage.js'
+import { NOTHING, type Thing, type UseCoverage } from '../coverage.js'
 import type { Use } from '../schema.js'
 
 const DAY = '2026-11-23'
@@ -27,6 +27,20 @@ const count = (thing: Thing, use: Use): Mend => ({
   ],
 })
 
+/** Before anything is entered one finding says it for all uses. */
+function allUncovered(uses: readonly UseCoverage[]): Finding {
+  return {
+    rule: 'brief.use-uncovered',
+    severity: 'look',
+    about: uses.map((u): Ref => ({ kind: 'use', id: u.use.id, name: u.use.name })),
+    title: `${uses.length} uses, and nothing entered to serve them`,
+    measured: 'No piece and no item',
+    wanted: 'a walk through what is there, under Pieces',
+    because: 'Function comes before objects: what the room must do is settled before anything is looked at.',
+    mends: [],
+  }
+}
+
 function uncovered(c: UseCoverage): Finding {
   const could = c.cells.filter((cell) => cell.state === 'could').map((cell) => cell.thing)
   return {
@@ -34,7 +48,7 @@ function uncovered(c: UseCoverage): Finding {
     severity: 'look',
     about: [{ kind: 'use', id: c.use.id, name: c.use.name }],
     title: `${c.use.name}: ${c.state === 'uncovered' ? 'nothing serves it' : 'served in part'}`,
-    measured: c.says,
+    measured: c.says === NOTHING ? 'No piece and no item is counted for it' : c.says,
     wanted: `a piece or an item for it${c.use.persons > 1 ? `, for ${c.use.persons}` : ''}`,
     because:
       c.state === 'uncovered'
@@ -51,7 +65,10 @@ export const useUncovered: Rule<BriefFacts> = {
     'A table or desk serves eating and work from 685 to 790 mm high, a low table from 250 to 560 mm; a person takes 600 mm of seat or table, a bed is 750 mm wide or more.',
   source: 'common practice',
   schools: 'all',
-  check: ({ coverage }) => coverage.uses.filter((u) => u.state !== 'covered').map(uncovered),
+  check: ({ coverage: { uses } }) => {
+    const open = uses.filter((u) => u.state !== 'covered')
+    return open.length > 1 && open.every((u) => u.cells.length === 0) ? [allUncovered(open)] : open.map(uncovered)
+  },
   examples: {
     trips: () =>
       example({ uses: [use('Eat', 'eat')], pieces: [pieceWith({ id: 'Trunk', kind: 'trunk', heightMm: 430, serves: ['Eat'] })] }),
