@@ -12,7 +12,7 @@ export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {
     }
     const rows = now[collection] as unknown as readonly { id: string }[]
     if ('add' in change)
-      return { ...now, [collection]: [...rows, { ...change.add, id: `added ${n}`, version: 1 }] }
+      return { ...now, [collection]: [...rows, { id: `added ${n}`, ...change.add, version: 1 }] }
     if (!rows.some((r) => r.id === change.id)) throw new Error(`no ${collection} ${change.id} to mend`)
     return {
       ...now,
