@@ -62,7 +62,7 @@ async function newItem(
     .first()
     .click()
   const item = page.locator('.item-editor')
-  await fill(item.getByLabel('Item'), wish.name)
+  await fill(item.getByLabel('Item', { exact: true }), wish.name)
   await item.getByLabel('Category').selectOption(wish.category)
   if (wish.quantity) await fill(item.getByLabel('Quantity'), wish.quantity)
   await fill(item.getByLabel('Target price'), wish.target)
