@@ -108,6 +108,47 @@ describe('the agreed budget', () => {
   })
 })
 
+test('the list of jobs says what the tape says: level of intervention, percentage fee and change orders counted alike', async () => {
+  const job = await jobWithItems(member, [10_000, 20_000, 40_000])
+  jobId = job.jobId
+  const setItem = async (at: number, change: Record<string, unknown>) => {
+    const { version, ...row } = (await snapshotOf(member, jobId)).items.find(
+      (i) => i.id === job.items[at]!.itemId,
+    )!
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/items/${row.id}`,
+      { ...row, ...change },
+      { 'If-Match': `"${version}"` },
+    )
+  }
+  await setItem(1, { level: 'with building work' })
+  await setItem(2, { chosenOptionId: null })
+  await brief({
+    level: 'decorate only',
+    feeKind: 'percent of cost',
+    feePpm: 100_000,
+    agreedMinor: 500_000,
+    agreedOn: '2026-11-01',
+  })
+  await order(-50_000)
+  const tape = await position()
+  // A tenth of 100.00 chosen and 400.00 still open at its target; the 200.00 belong to the other level.
+  expect(tape).toMatchObject({ agreedMinor: 450_000, chosenMinor: 10_000, feeMinor: 5_000 })
+  const [listed] = (await member.request<Record<string, number | string>[]>('GET', '/api/jobs')).body.filter(
+    (j) => j.id === jobId,
+  )
+  for (const figure of [
+    'agreedMinor',
+    'reserveMinor',
+    'paidMinor',
+    'orderedMinor',
+    'chosenMinor',
+    'freeMinor',
+  ] as const)
+    expect(listed![figure], figure).toBe(tape[figure])
+})
+
 test('a job file of version 1 is read: the rectangle becomes four walls, and nothing is lost', async () => {
   const old = JSON.parse(
     readFileSync(new URL('./testing/job-version-1.json', import.meta.url), 'utf8'),

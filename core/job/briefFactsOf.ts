@@ -1,13 +1,13 @@
 import type { BriefFacts } from '../brief/briefFacts.js'
 import { coverage, kindOfName, type Thing } from '../brief/coverage.js'
-import { feeMinor } from '../brief/fee.js'
 import { levelPrices, type LevelLine } from '../brief/levels.js'
 import { rentedChanges } from '../brief/rentedChanges.js'
 import { standpoints } from '../brief/standpoints.js'
 import { inOrder, wallName, type RoomAreas } from '../measure/roomAreas.js'
 import { moneyText } from '../money/moneyText.js'
-import { shareOf } from '../money/rate.js'
 import { inRoom, surfaceAreaMm2, surfaceName } from '../palette/visibleArea.js'
+import type { BudgetPosition } from '../ledger/budgetPosition.js'
+import { jobPosition } from './jobPosition.js'
 import type { JobSnapshot } from './snapshot.js'
 import { isSurface } from './words.js'
 
@@ -16,12 +16,11 @@ export interface PricedItem {
   readonly id: string
   readonly landedMinor: number | undefined
   readonly leadDays: number | null
-  readonly forecastMinor: number
 }
 
-/** Agreed budget as it stands: what was agreed first, and every change order since. */
-export const agreedNow = (job: Pick<JobSnapshot, 'brief' | 'changeOrders'>): number =>
-  job.brief.agreedMinor + job.changeOrders.reduce((sum, c) => sum + c.amountMinor, 0)
+/** All change orders added up. */
+export const changesOf = (job: Pick<JobSnapshot, 'changeOrders'>): number =>
+  job.changeOrders.reduce((sum, c) => sum + c.amountMinor, 0)
 
 /** Names of the walls by id, in the order walked. */
 export function wallNames(job: Pick<JobSnapshot, 'walls'>): { id: string; name: string; lengthMm: number }[] {
@@ -61,6 +60,7 @@ export function briefFactsOf(
   job: JobSnapshot,
   today: string,
   areas: RoomAreas | undefined,
+  position: BudgetPosition = jobPosition(job.brief, changesOf(job), []),
   priced: readonly PricedItem[] = [],
 ): BriefFacts {
   const walls = wallNames(job)
@@ -78,13 +78,6 @@ export function briefFactsOf(
       leadDays: price?.leadDays ?? null,
     }
   })
-  const agreed = agreedNow(job)
-  const fee = job.brief.feeInside
-    ? feeMinor(
-        job.brief,
-        priced.reduce((sum, p) => sum + p.forecastMinor, 0),
-      )
-    : 0
   return {
     job,
     today,
@@ -92,7 +85,7 @@ export function briefFactsOf(
     changes: job.schools.tenure === 'rented' ? rentedChanges(job, areaOf, (s) => surfaceName(s, named)) : [],
     standpoints: standpoints(walls, job.photos),
     levels: levelPrices(lines),
-    toSpendMinor: agreed - shareOf(agreed, job.brief.reservePpm) - fee,
+    toSpendMinor: position.agreedMinor - position.reserveMinor - (position.feeInside ? position.feeMinor : 0),
     wallName: (id) => walls.find((w) => w.id === id)?.name ?? 'a wall that is gone',
     money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
   }

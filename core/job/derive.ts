@@ -1,9 +1,7 @@
 import type { BriefFacts } from '../brief/briefFacts.js'
-import { feeMinor } from '../brief/fee.js'
-import { inLevel } from '../brief/levels.js'
 import { BRIEF_RULES } from '../brief/rules/index.js'
 import { judge, type JudgedFinding } from '../findings/finding.js'
-import { budgetPosition, type BudgetPosition, type MoneyItem } from '../ledger/budgetPosition.js'
+import type { BudgetPosition } from '../ledger/budgetPosition.js'
 import { lineState, type LineState } from '../ledger/lineState.js'
 import { LEDGER_RULES } from '../ledger/rules/index.js'
 import { measureFacts, type MeasureFacts } from '../measure/measureFacts.js'
@@ -23,7 +21,8 @@ import { landedPrice, type LandedPrice } from '../source/landedPrice.js'
 import { sizeFit, type SizeFit } from '../source/sizeFit.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
 import { addDays, daysBetween } from '../units/days.js'
-import { agreedNow, briefFactsOf } from './briefFactsOf.js'
+import { briefFactsOf, changesOf } from './briefFactsOf.js'
+import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot, Order, OrderLine, Stored } from './snapshot.js'
 import type { Item, Option } from '../source/schema.js'
 import type { Finish } from '../palette/schema.js'
@@ -88,24 +87,17 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const { areas } = measure
   const palette = paletteFacts(job.schools.colorScheme, areas, job.finishes, job.placements, job.pieces)
   const items = deriveItems(job, deriveLines(job))
-  const moneyItems = items.filter((i) => counts(job, i)).map(moneyItem)
-  const goods = budgetPosition(0, 0, moneyItems)
-  const position = budgetPosition(agreedNow(job), job.brief.reservePpm, moneyItems, {
-    amountMinor: feeMinor(job.brief, goods.forecastMinor),
-    inside: job.brief.feeInside,
-  })
+  const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem))
   const orders = deriveOrders(job, items)
   const brief = briefFactsOf(
     job,
     today,
     areas,
+    position,
     items.map((i) => ({
       id: i.item.id,
       landedMinor: i.chosen?.price.landedMinor,
       leadDays: i.chosen?.option.leadDays ?? null,
-      forecastMinor:
-        i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0) ||
-        (i.chosen?.price.landedMinor ?? i.item.targetMinor),
     })),
   )
   const findings = [
@@ -128,10 +120,6 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     findings: judge(findings, job.acceptances),
   }
 }
-
-/** Items of the other level of intervention cost nothing until they are ordered after all. */
-const counts = (job: JobSnapshot, { item, lines }: DerivedItem) =>
-  inLevel(item.level ?? null, job.brief.level ?? null) || lines.length > 0
 
 function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[] {
   if (!areas) return []
@@ -225,8 +213,9 @@ function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedIt
     })
 }
 
-function moneyItem(derived: DerivedItem): MoneyItem {
+function moneyItem(derived: DerivedItem): LeveledItem {
   return {
+    level: derived.item.level ?? null,
     id: derived.item.id,
     name: derived.item.name,
     category: derived.item.category,

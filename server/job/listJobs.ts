@@ -1,14 +1,11 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
-import { feeMinor } from '@bonitas/core/brief/fee'
-import { budgetPosition, type MoneyItem } from '@bonitas/core/ledger/budgetPosition'
+import { jobPosition, type LeveledItem, type MoneyFrame } from '@bonitas/core/job/jobPosition'
 import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
 import type { Studio } from '@bonitas/core/job/snapshot'
 import type { JobLine } from '@bonitas/core/job/jobLine'
 import { landedPrice } from '@bonitas/core/source/landedPrice'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
-
-type FeeOfJob = Parameters<typeof feeMinor>[0]
 
 /** The jobs of a studio with where their money stands: four queries, and the same arithmetic as on the tape. */
 export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
@@ -18,10 +15,10 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     .innerJoin(t.client, and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId)))
     .where(eq(t.job.studioId, studio.id))
     .orderBy(sql`${t.job.installOn} nulls last`, asc(t.job.roomName))
-  const chosen = await tx
-    .select({ jobId: t.item.jobId, itemId: t.item.id, quantity: t.item.quantity, option: t.option })
+  const items = await tx
+    .select({ item: t.item, option: t.option })
     .from(t.item)
-    .innerJoin(
+    .leftJoin(
       t.option,
       and(
         eq(t.option.studioId, t.item.studioId),
@@ -68,37 +65,27 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     })
   }
   return jobs.map(({ job, clientName }) => {
-    const items = new Map<string, MoneyItem>()
-    for (const [id, lines] of entriesOf.get(job.id) ?? [])
-      items.set(id, {
-        id,
-        name: '',
-        category: '',
-        targetMinor: 0,
-        chosenMinor: undefined,
-        lines: [...lines.values()].map(lineState),
-      })
-    for (const c of chosen.filter((x) => x.jobId === job.id)) {
-      const item = items.get(c.itemId) ?? {
-        id: c.itemId,
-        name: '',
-        category: '',
-        targetMinor: 0,
-        chosenMinor: undefined,
-        lines: [],
-      }
-      if (item.lines.some((l) => l.liveQuantity > 0)) continue
-      items.set(c.itemId, {
-        ...item,
-        chosenMinor: landedPrice(c.option, c.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor,
-      })
-    }
-    const counted = [...items.values()]
-    const fee = feeMinor(job as FeeOfJob, budgetPosition(0, 0, counted).forecastMinor)
-    const money = budgetPosition(job.agreedMinor + (changed.get(job.id) ?? 0), job.reservePpm, counted, {
-      amountMinor: fee,
-      inside: job.feeInside,
-    })
+    const money = jobPosition(
+      job as MoneyFrame,
+      changed.get(job.id) ?? 0,
+      items
+        .filter((x) => x.item.jobId === job.id)
+        .map(({ item, option }): LeveledItem => {
+          const lines = [...(entriesOf.get(job.id)?.get(item.id)?.values() ?? [])].map(lineState)
+          return {
+            id: item.id,
+            name: item.name,
+            category: item.category,
+            level: item.level as LeveledItem['level'],
+            targetMinor: item.targetMinor,
+            chosenMinor:
+              option && !lines.some((line) => line.liveQuantity > 0)
+                ? landedPrice(option, item.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor
+                : undefined,
+            lines,
+          }
+        }),
+    )
     return {
       id: job.id,
       roomName: job.roomName,

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { FEE_KINDS, MARKS, SPLURGE_REASONS } from '@bonitas/core/brief/words'
-import { agreedNow } from '@bonitas/core/job/briefFactsOf'
 import { CATEGORIES, LEVELS, type Category } from '@bonitas/core/job/words'
 import { dayText } from '@bonitas/core/units/days'
 import RowCheck from '../form/RowCheck.vue'
@@ -67,7 +66,7 @@ const signed = (minor: number) => `${minor > 0 ? '+' : '−'}${money(Math.abs(mi
           />
           <div v-else class="row-field">
             <span class="second">Agreed budget now</span>
-            <p class="big figure">{{ money(agreedNow(job)) }}</p>
+            <p class="big figure">{{ money(position.agreedMinor) }}</p>
           </div>
           <RowField
             collection="brief"

@@ -1,0 +1,36 @@
+import { feeMinor } from '../brief/fee.js'
+import { inLevel } from '../brief/levels.js'
+import type { Brief } from '../brief/schema.js'
+import { budgetPosition, type BudgetPosition, type MoneyItem } from '../ledger/budgetPosition.js'
+import type { Level } from './words.js'
+
+/** What the money of a job rests on, beside its items. */
+export type MoneyFrame = Pick<
+  Brief,
+  'agreedMinor' | 'reservePpm' | 'feeKind' | 'feeMinor' | 'feePpm' | 'feeHours' | 'feeInside' | 'level'
+>
+
+export interface LeveledItem extends MoneyItem {
+  readonly level: Level | null
+}
+
+/**
+ * Where the money of a job stands: the tape and the list of jobs are both this.
+ *
+ * Items of the level of intervention that was not settled on cost nothing until they are ordered after all. A fee that
+ * is a share of cost is taken of what the goods are forecast to come to.
+ *
+ * @param changesMinor all change orders added up
+ */
+export function jobPosition(
+  frame: MoneyFrame,
+  changesMinor: number,
+  items: readonly LeveledItem[],
+): BudgetPosition {
+  const counted = items.filter((i) => i.lines.length > 0 || inLevel(i.level, frame.level ?? null))
+  const goodsMinor = budgetPosition(0, 0, counted).forecastMinor
+  return budgetPosition(frame.agreedMinor + changesMinor, frame.reservePpm, counted, {
+    amountMinor: feeMinor(frame, goodsMinor),
+    inside: frame.feeInside,
+  })
+}
