@@ -1,6 +1,6 @@
 import type { JobSnapshot } from '../job/snapshot.js'
 import { STRIP_REMOVAL } from './adhesiveStrips.js'
-import type { RentedChange } from './rentedChanges.js'
+import { isWhiteOrGrey, type RentedChange } from './rentedChanges.js'
 
 /** One task at the end of a lease. */
 export interface PutBack {
@@ -51,9 +51,12 @@ export function puttingBack(
     const base = { originalAt: originalOf(job, c), withoutConsent: !c.consent, costMinor: 0, sum: '' }
     if (c.change === 'paint') {
       const finish = finishOf(c.finishId)
-      const neutral = finish && finish.labL >= 85 && Math.hypot(finish.labA, finish.labB) < 10
-      if (neutral && c.consent)
-        return { ...base, what: c.name, how: 'may stay: white as the letter allows; make good scuffs' }
+      if (finish && isWhiteOrGrey(finish) && c.consent)
+        return {
+          ...base,
+          what: c.name,
+          how: 'may stay, white or grey as the letter allows; make good scuffs',
+        }
       const { primerL, paintL, costMinor } = paintBack(
         c.areaMm2,
         job.brief.backPrimerMinor,

@@ -1,3 +1,4 @@
+import { chroma } from '../color/lab.js'
 import type { Mend } from '../findings/finding.js'
 import type { JobSnapshot } from '../job/snapshot.js'
 import { CHANGE_OF, CHANGE_WORDS, type Change, type Fixing, type PieceKind } from '../job/words.js'
@@ -27,8 +28,8 @@ export interface RentedChange {
 type Finish = JobSnapshot['finishes'][number]
 
 /** White and grey as a letter means them: hardly any color, and not near black. */
-const isWhiteOrGrey = (f: Pick<Finish, 'labL' | 'labA' | 'labB'>) =>
-  f.labL >= 20 && Math.hypot(f.labA, f.labB) < 10
+export const isWhiteOrGrey = (f: Pick<Finish, 'labL' | 'labA' | 'labB'>) =>
+  f.labL >= 20 && chroma({ a: f.labA, b: f.labB }) < 10
 
 /**
  * Everything in the job that drills, paints or fixes, whether the landlord allowed it or not. A permission is read

@@ -33,19 +33,6 @@ export function perimeter(corners: readonly Point[]): number {
   return corners.reduce((sum, p, i) => sum + distance(p, corners[(i + 1) % corners.length] ?? p), 0)
 }
 
-/** Centre of area of a simple outline. */
-export function centroid(corners: readonly Point[]): Point {
-  const area = signedArea(corners)
-  let [x, y] = [0, 0]
-  corners.forEach((p, i) => {
-    const q = corners[(i + 1) % corners.length] ?? p
-    const weight = cross(p, q)
-    x += (p.x + q.x) * weight
-    y += (p.y + q.y) * weight
-  })
-  return { x: x / (6 * area), y: y / (6 * area) }
-}
-
 /** Triangles of a simple outline, by ear clipping; their areas add up to the area of the outline. */
 export function triangulate(corners: readonly Point[]): (readonly [Point, Point, Point])[] {
   const indexes = earcut(corners.flatMap((p) => [p.x, p.y]))

@@ -8,6 +8,7 @@ import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'
 import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
+import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
@@ -26,9 +27,6 @@ useStageKeys([
   ['Arrows in the table', 'Walk it; Space ticks'],
 ])
 
-const after = (rows: readonly { readonly position: number }[]) =>
-  Math.max(-1, ...rows.map((r) => r.position)) + 1
-
 async function addUse(): Promise<void> {
   const uses = job.value?.uses ?? []
   store.add('uses', {
@@ -36,7 +34,7 @@ async function addUse(): Promise<void> {
     kind: 'other',
     persons: 1,
     time: 'any time',
-    position: after(uses),
+    position: nextPosition(uses),
   })
   await nextTick()
   const names = usesList.value?.querySelectorAll<HTMLInputElement>('.name input')
@@ -48,7 +46,7 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
   const n = people.filter((p) => p.kind === kind).length + 1
   const word = `${kind[0]?.toUpperCase() ?? ''}${kind.slice(1)}`
   store.add('people', {
-    position: after(people),
+    position: nextPosition(people),
     name: n > 1 ? `${word} ${n}` : word,
     kind,
     ageYears: null,
@@ -78,7 +76,7 @@ function addVisit(): void {
 }
 function addFocus(): void {
   const focuses = job.value?.focuses ?? []
-  store.add('focuses', { name: `Focus point ${focuses.length + 1}`, position: after(focuses) })
+  store.add('focuses', { name: `Focus point ${focuses.length + 1}`, position: nextPosition(focuses) })
 }
 /** Removing a use takes its ticks with it; a focus point is taken off the items that named it. */
 function removeUse(id: string): void {

@@ -13,6 +13,7 @@ import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
+import { useWallChoices } from '../measure/useWallChoices.js'
 import StageTabs from '../job/StageTabs.vue'
 import { BRIEF_PAGES } from './briefTabs.js'
 
@@ -21,17 +22,12 @@ const route = useRoute()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const brief = computed(() => store.derived?.brief)
-const walls = computed(() =>
-  (store.derived?.measure.walls ?? []).map((w) => ({
-    value: w.id,
-    text: store.derived?.measure.nameOf(w.id) ?? '',
-  })),
-)
-const wallChoices = computed(() => [{ value: null, text: 'the whole room' }, ...walls.value])
+const walls = useWallChoices()
+const wallChoices = useWallChoices('the whole room')
 const surfaces = computed(() => [
   { value: '', text: 'no surface' },
   ...SURFACES.map((s) => ({ value: s, text: surfaceName(s) })),
-  ...walls.value.map((w) => ({ value: `wall:${w.value}`, text: w.text })),
+  ...walls.value.map((w) => ({ value: `wall:${w.value ?? ''}`, text: w.text })),
 ])
 const anywhere = computed(() => [{ value: '', text: 'anywhere' }, ...surfaces.value.slice(1)])
 const pieces = computed(() => [

@@ -4,6 +4,7 @@ import type { PHOTO_KINDS } from '@bonitas/core/brief/words'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
+import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -45,7 +46,7 @@ async function upload(w: Waiting): Promise<void> {
   w.failed = false
   w.says = 'sending …'
   try {
-    const position = Math.max(-1, ...job.value.photos.map((p) => p.position)) + 1
+    const position = nextPosition(job.value.photos)
     const row = await sendPicture(job.value.brief.id, w.id, w.file, {
       kind: w.kind,
       subject: w.subject,

@@ -9,9 +9,11 @@ import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
+import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
+import { useWallChoices } from '../measure/useWallChoices.js'
 import StageTabs from '../job/StageTabs.vue'
 import { BRIEF_PAGES } from './briefTabs.js'
 import SizeField from './SizeField.vue'
@@ -42,13 +44,7 @@ const chosen = ref<string>()
 const nameField = ref<HTMLInputElement>()
 const guessed = computed(() => kindOfName(draft.value.name) ?? 'other')
 const kind = computed<PieceKind>(() => draft.value.kind || guessed.value)
-const walls = computed(() => [
-  { value: null, text: 'no wall' },
-  ...(store.derived?.measure.walls ?? []).map((w) => ({
-    value: w.id,
-    text: store.derived?.measure.nameOf(w.id) ?? '',
-  })),
-])
+const walls = useWallChoices('no wall')
 
 /** A wall whose name the place speaks of. */
 function wallOf(place: string): string | null {
@@ -83,11 +79,10 @@ async function keep(): Promise<void> {
       faults.value = { size: `${size.question} Enter again to keep it as it is.` }
       return
     }
-    const last = job.value?.pieces[job.value.pieces.length - 1]
     chosen.value = store.add('pieces', {
       ...NEW_PIECE,
       serves: [],
-      position: (last?.position ?? -1) + 1,
+      position: nextPosition(job.value?.pieces ?? []),
       name: d.name.trim(),
       kind: kind.value,
       widthMm: size.widthMm,

@@ -45,3 +45,7 @@ export function fieldsOf(row: Row): Record<string, unknown> {
 export function differing(one: Row, two: Row): string[] {
   return Object.keys(fieldsOf(one)).filter((key) => JSON.stringify(one[key]) !== JSON.stringify(two[key]))
 }
+
+/** The place after the last of rows that have an order. */
+export const nextPosition = (rows: readonly { readonly position: number }[]): number =>
+  Math.max(-1, ...rows.map((r) => r.position)) + 1

@@ -17,6 +17,8 @@ import LaserLine from './LaserLine.vue'
 import { MEASURE_PAGES } from './measureTabs.js'
 import RoomPlan from './RoomPlan.vue'
 import RoomResults from './RoomResults.vue'
+import RoomCeilings from './RoomCeilings.vue'
+import RoomDiagonals from './RoomDiagonals.vue'
 import RoomFiles from './RoomFiles.vue'
 import { moveWall, removeWall } from './wallEdits.js'
 import { readWall } from './wallEntry.js'
@@ -120,32 +122,6 @@ const status = computed(() => {
   }
 })
 
-function addDiagonal(): void {
-  const [a, , c] = walls.value
-  if (!a || !c) return
-  store.add('diagonals', { fromWallId: a.id, toWallId: c.id, lengthMm: 5000 })
-}
-function addCeiling(): void {
-  const wall = walls.value.find((w) => w.id === chosen.value) ?? walls.value[0]
-  if (!wall) return
-  store.add('ceilings', {
-    wallId: wall.id,
-    name: '',
-    startHeightMm: 1200,
-    endHeightMm: job.value?.room.heightMm ?? 2400,
-    depthMm: 1500,
-    whole: true,
-  })
-}
-const corners = computed(() => walls.value.map((w, i) => ({ value: w.id, text: `corner ${i + 1}` })))
-const wallChoices = computed(() => walls.value.map((w, i) => ({ value: w.id, text: nameOf(i) })))
-const diagonalOf = (id: string) => closure.value?.diagonals.find((d) => d.diagonal.id === id)
-const diagonalSays = (id: string) => {
-  const d = diagonalOf(id)
-  if (!d) return 'two corners'
-  const off = Math.round(d.offMm)
-  return `${length(d.computedMm)} from the walls, ${off === 0 ? 'the same' : `${off > 0 ? '+' : '−'}${length(Math.abs(off))}`}${d.agrees ? '' : ': does not agree'}`
-}
 const remove = (id: string) => job.value && store.apply(removeWall(job.value, id))
 const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.value, id, by))
 </script>
@@ -339,88 +315,8 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
           figure
         />
       </section>
-      <section class="checks">
-        <div class="bar">
-          <h2>Diagonals</h2>
-          <button class="button" :disabled="walls.length < 3" @click="addDiagonal">Add a diagonal</button>
-        </div>
-        <p v-if="job.diagonals.length === 0" class="second">
-          One or two across the room check the corners, and tell apart walls that lie alike.
-        </p>
-        <div v-for="d in job.diagonals" :key="d.id" class="row">
-          <RowChoice
-            collection="diagonals"
-            :row="d"
-            field="fromWallId"
-            :choices="corners"
-            bare
-            label="From"
-          />
-          <RowChoice collection="diagonals" :row="d" field="toWallId" :choices="corners" bare label="To" />
-          <RowField
-            collection="diagonals"
-            :row="d"
-            field="lengthMm"
-            kind="length"
-            bare
-            figure
-            label="Diagonal"
-          />
-          <span class="second" :class="{ off: diagonalOf(d.id) && !diagonalOf(d.id)?.agrees }">{{
-            diagonalSays(d.id)
-          }}</span>
-          <button class="word" aria-label="Remove the diagonal" @click="store.remove('diagonals', d.id)">
-            ×
-          </button>
-        </div>
-      </section>
-      <section class="checks">
-        <div class="bar">
-          <h2>Lower and sloping ceilings</h2>
-          <button class="button" :disabled="walls.length < 3" @click="addCeiling">Add a part</button>
-        </div>
-        <p v-if="job.ceilings.length === 0" class="second">
-          A slope begins at one height at its wall and reaches another further in; a lower part keeps one
-          height.
-        </p>
-        <div v-for="c in job.ceilings" :key="c.id" class="row ceiling">
-          <RowChoice collection="ceilings" :row="c" field="wallId" :choices="wallChoices" label="At" />
-          <RowField
-            collection="ceilings"
-            :row="c"
-            field="startHeightMm"
-            kind="length"
-            label="High at it"
-            figure
-          />
-          <RowField
-            collection="ceilings"
-            :row="c"
-            field="endHeightMm"
-            kind="length"
-            label="Further in"
-            figure
-          />
-          <RowField collection="ceilings" :row="c" field="depthMm" kind="length" label="Reaches in" figure />
-          <RowChoice
-            collection="ceilings"
-            :row="c"
-            field="whole"
-            :choices="[
-              { value: true as never, text: 'whole width' },
-              { value: false as never, text: 'its wall only' },
-            ]"
-            label="Over"
-          />
-          <button
-            class="word"
-            aria-label="Remove the part of the ceiling"
-            @click="store.remove('ceilings', c.id)"
-          >
-            ×
-          </button>
-        </div>
-      </section>
+      <RoomDiagonals class="checks" />
+      <RoomCeilings class="checks" :at="chosen" />
     </div>
     <template #panel>
       <FindingsPanel stage="measure" quiet="The measures raise no question." />
@@ -532,30 +428,6 @@ tr.chosen {
 .checks {
   grid-column: 1 / -1;
 }
-.bar {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  margin-bottom: 4px;
-}
-.bar h2 {
-  margin-right: auto;
-}
-.row {
-  display: grid;
-  grid-template-columns: 110px 110px 90px 1fr 24px;
-  gap: 8px;
-  align-items: center;
-  border-bottom: 1px solid var(--rule);
-}
-.row.ceiling {
-  grid-template-columns: 1.4fr 1fr 1fr 1fr 1.1fr 24px;
-  align-items: end;
-  padding: 6px 0;
-}
-.off {
-  color: var(--stop);
-}
 .teach {
   max-width: 40ch;
 }
@@ -571,11 +443,6 @@ tr.chosen {
   }
   .walls {
     max-height: none;
-  }
-  .row,
-  .row.ceiling {
-    grid-template-columns: 1fr 1fr;
-    padding: 6px 0;
   }
 }
 </style>

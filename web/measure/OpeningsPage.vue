@@ -12,14 +12,13 @@ import StageTabs from '../job/StageTabs.vue'
 import LaserLine from './LaserLine.vue'
 import { MEASURE_PAGES } from './measureTabs.js'
 import RoomPlan from './RoomPlan.vue'
+import { useWallChoices } from './useWallChoices.js'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.measure)
 const drawing = computed(() => facts.value && planDrawing(facts.value))
-const walls = computed(() =>
-  (facts.value?.walls ?? []).map((w) => ({ value: w.id, text: facts.value?.nameOf(w.id) ?? '' })),
-)
+const walls = useWallChoices()
 const wrong = computed(() => (facts.value ? misfits(facts.value) : []))
 const faultOf = (id: string, field: string) => wrong.value.find((m) => m.id === id && m.field === field)?.text
 const next = (rows: readonly { kind: string }[], kind: string, word: string) => {

@@ -5,6 +5,7 @@ import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
+import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -22,10 +23,9 @@ const START: Readonly<Record<(typeof PASSAGE_KINDS)[number], readonly [number, n
   landing: [900, 2400], 'lift car': [1100, 2100], 'lift door': [800, 2000], 'room door': [760, 2030],
 } // prettier-ignore
 function add(kind: (typeof PASSAGE_KINDS)[number]): void {
-  const last = job.value?.passages[job.value.passages.length - 1]
   const [widthMm, heightMm] = START[kind]
   store.add('passages', {
-    position: (last?.position ?? -1) + 1,
+    position: nextPosition(job.value?.passages ?? []),
     kind,
     name: '',
     widthMm,

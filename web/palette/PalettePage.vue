@@ -11,9 +11,11 @@ import { areaText } from '@bonitas/core/units/length'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
+import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
+import { useWallChoices } from '../measure/useWallChoices.js'
 import ColorField from './ColorField.vue'
 import FinishSelect from './FinishSelect.vue'
 import HueDial from './HueDial.vue'
@@ -78,13 +80,7 @@ function wear(row: PaletteRow, id: string | null): void {
     })
 }
 
-const wallChoices = computed(() => [
-  { value: null, text: 'no wall' },
-  ...(store.derived?.measure.walls ?? []).map((w) => ({
-    value: w.id,
-    text: store.derived?.measure.nameOf(w.id) ?? '',
-  })),
-])
+const wallChoices = useWallChoices('no wall')
 
 function addFinish(): void {
   const grey = hexToLab('#a8a8a8')
@@ -105,7 +101,7 @@ function addPiece(): void {
   selectedKey.value = store.add('pieces', {
     ...NEW_PIECE,
     serves: [],
-    position: Math.max(-1, ...(job.value?.pieces ?? []).map((p) => p.position)) + 1,
+    position: nextPosition(job.value?.pieces ?? []),
     name: `Piece ${n}`,
     kind: 'other',
     widthMm: 600,

@@ -6,9 +6,10 @@ import { currencyDigits } from '@bonitas/core/money/currency'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { OPTION_KINDS } from '@bonitas/core/source/schema'
 import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
-import { CATEGORIES, FIXINGS, LEVELS } from '@bonitas/core/job/words'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import { nextPosition } from '../job/edits.js'
+import ItemEditor from './ItemEditor.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
@@ -56,25 +57,12 @@ function toggle(i: DerivedItem, o: DerivedOption): void {
   store.change('items', i.item.id, { chosenOptionId: o.chosen ? null : o.option.id })
 }
 
-const wallChoices = computed(() => [
-  { value: null, text: 'no wall' },
-  ...(store.derived?.measure.walls ?? []).map((w) => ({
-    value: w.id,
-    text: store.derived?.measure.nameOf(w.id) ?? '',
-  })),
-])
-const focusChoices = computed(() => [
-  { value: null, text: 'none' },
-  ...(job.value?.focuses ?? []).map((f) => ({ value: f.id, text: f.name })),
-])
-const LEVEL_CHOICES = [{ value: null, text: 'both levels' }, ...LEVELS.map((l) => ({ value: l, text: l }))]
-
 function addItem(): void {
   const all = job.value?.items ?? []
   itemId.value = store.add('items', {
     ...NEW_ITEM, serves: [], name: `Item ${all.length + 1}`, category: 'furniture', targetMinor: 0,
     neededOn: job.value?.brief.installOn ?? null,
-    position: Math.max(-1, ...all.map((i) => i.position)) + 1,
+    position: nextPosition(all),
   }) // prettier-ignore
   focusIn('.item-editor')
 }
@@ -249,38 +237,7 @@ const limits = (i: DerivedItem) => {
       </div>
     </div>
     <template v-if="item" #strip>
-      <div class="item-editor">
-        <RowField :key="item.item.id" collection="items" :row="item.item" field="name" kind="text" />
-        <RowChoice collection="items" :row="item.item" field="category" :choices="CATEGORIES" />
-        <RowField collection="items" :row="item.item" field="quantity" kind="whole" figure />
-        <RowField collection="items" :row="item.item" field="targetMinor" kind="money" figure />
-        <RowField collection="items" :row="item.item" field="neededOn" kind="date" />
-        <RowChoice collection="items" :row="item.item" field="fixing" :choices="FIXINGS" />
-        <RowField collection="items" :row="item.item" field="weightG" kind="weight" figure />
-        <RowField collection="items" :row="item.item" field="specification" kind="text" class="two" />
-        <RowField collection="items" :row="item.item" field="maxWidthMm" kind="length" figure />
-        <RowField collection="items" :row="item.item" field="maxDepthMm" kind="length" figure />
-        <RowField collection="items" :row="item.item" field="maxHeightMm" kind="length" figure />
-        <RowChoice collection="items" :row="item.item" field="wallId" :choices="wallChoices" />
-        <RowChoice
-          collection="items"
-          :row="item.item"
-          field="focusId"
-          :choices="focusChoices"
-          label="Focus"
-        />
-        <RowField collection="items" :row="item.item" field="intent" kind="text" class="three" />
-        <RowField collection="items" :row="item.item" field="originalAt" kind="text" class="two" />
-        <RowChoice collection="items" :row="item.item" field="level" :choices="LEVEL_CHOICES" />
-        <button
-          v-if="item.lines.length === 0"
-          class="word"
-          aria-label="Remove the item"
-          @click="removeItem(item)"
-        >
-          Remove
-        </button>
-      </div>
+      <ItemEditor :item="item" @remove="removeItem(item)" />
     </template>
     <template v-if="item" #panel>
       <div class="of">
@@ -525,26 +482,6 @@ tr.here td:first-child {
   display: grid;
   gap: 12px;
   justify-items: start;
-}
-.item-editor {
-  display: grid;
-  grid-template-columns: 1.4fr 1.1fr 0.75fr 1.05fr 1.3fr 1.2fr 0.9fr;
-  gap: 4px 10px;
-  align-items: start;
-}
-.item-editor :deep(label) {
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.item-editor .word {
-  padding-top: 24px;
-}
-.item-editor .two {
-  grid-column: span 2;
-}
-.item-editor .three {
-  grid-column: span 3;
 }
 .of {
   display: flex;

@@ -6,6 +6,7 @@ import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { labOf } from '@bonitas/core/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/takeoff/paintTakeoff'
+import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import KitEditor from './KitEditor.vue'
@@ -48,7 +49,7 @@ function schedule(): void {
       fields: {
         ...NEW_ITEM, name: 'Paint and primer', category: 'surfaces', specification: 'As in the take-off', targetMinor: total.value,
         finishId: first.finishId,
-        position: Math.max(-1, ...job.value.items.map((i) => i.position)) + 1,
+        position: nextPosition(job.value.items),
       },
     },
     {

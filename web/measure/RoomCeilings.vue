@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+import { useWallChoices } from './useWallChoices.js'
+
+/** Parts of the ceiling that slope or lie lower. A new one begins at the wall in hand. */
+const props = defineProps<{ at: string | undefined }>()
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const walls = computed(() => store.derived?.measure.walls ?? [])
+const wallChoices = useWallChoices()
+function addCeiling(): void {
+  const wall = walls.value.find((w) => w.id === props.at) ?? walls.value[0]
+  if (!wall) return
+  store.add('ceilings', {
+    wallId: wall.id,
+    name: '',
+    startHeightMm: 1200,
+    endHeightMm: job.value?.room.heightMm ?? 2400,
+    depthMm: 1500,
+    whole: true,
+  })
+}
+</script>
+
+<template>
+  <section v-if="job">
+    <div class="bar">
+      <h2>Lower and sloping ceilings</h2>
+      <button class="button" :disabled="walls.length < 3" @click="addCeiling">Add a part</button>
+    </div>
+    <p v-if="job.ceilings.length === 0" class="second">
+      A slope begins at one height at its wall and reaches another further in; a lower part keeps one height.
+    </p>
+    <div v-for="c in job.ceilings" :key="c.id" class="row">
+      <RowChoice collection="ceilings" :row="c" field="wallId" :choices="wallChoices" label="At" />
+      <RowField
+        collection="ceilings"
+        :row="c"
+        field="startHeightMm"
+        kind="length"
+        label="High at it"
+        figure
+      />
+      <RowField collection="ceilings" :row="c" field="endHeightMm" kind="length" label="Further in" figure />
+      <RowField collection="ceilings" :row="c" field="depthMm" kind="length" label="Reaches in" figure />
+      <RowChoice
+        collection="ceilings"
+        :row="c"
+        field="whole"
+        :choices="[
+          { value: true as never, text: 'whole width' },
+          { value: false as never, text: 'its wall only' },
+        ]"
+        label="Over"
+      />
+      <button
+        class="word"
+        aria-label="Remove the part of the ceiling"
+        @click="store.remove('ceilings', c.id)"
+      >
+        ×
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin-bottom: 4px;
+}
+.bar h2 {
+  margin-right: auto;
+}
+.row {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr 1fr 1fr 1.1fr 24px;
+  gap: 8px;
+  align-items: end;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+@media (width < 760px) {
+  .row {
+    grid-template-columns: 1fr 1fr;
+    padding: 6px 0;
+  }
+}
+</style>
