@@ -37,6 +37,13 @@ describe('what does not fit its wall', () => {
     expect(misfits(facts).map((m) => m.text)).toEqual([expect.stringContaining('wall is gone'), expect.stringContaining('wall is gone')])
     expect(facts.nameOf('gone')).toBe('a wall that is gone')
   }) // prettier-ignore
+  test.each([[1500, []], [3200, ['depthMm']], [-1, []]] as const)('a ceiling point %i mm out from its wall', (depthMm, fields) => {
+    for (const turnDeg of [90, -90]) {
+      const walls = wallsOf([[4000, turnDeg], [3000, turnDeg], [4000, turnDeg], [3000, turnDeg]])
+      const point = fixture({ kind: 'ceiling point', startMm: 2000, widthMm: 0, depthMm: Math.max(0, depthMm) })
+      expect(misfits(measureFacts(box({ walls, fixtures: [point] }), [], 'metric')).map((m) => m.field)).toEqual(fields)
+    }
+  }) // prettier-ignore
   test('under a slope the window is too high though the room is not', () => {
     const ceilings = [{ id: 'c', wallId: 'w0', name: '', startHeightMm: 1300, endHeightMm: 2500, depthMm: 1500, whole: true }]
     const facts = measureFacts(box({ ceilings, openings: [opening({})] }), [], 'metric')

@@ -1,3 +1,4 @@
+import { plus, whereIs } from '../geometry/polygon.js'
 import type { UnitSystem } from '../units/length.js'
 import type { Closure } from './closure.js'
 import { explainGap, type Suspect } from './explainGap.js'
@@ -65,9 +66,24 @@ export function misfits(facts: MeasureFacts): { kind: 'openings' | 'fixtures'; i
       const base = { kind: 'fixtures' as const, id: x.id, name: x.name || x.kind }
       if (!wall) return [{ ...base, field: 'wallId', text: 'Its wall is gone. Choose the wall it is on.' }]
       const end = x.startMm + x.widthMm
+      if (hangsOutside(facts, x)) return [{ ...base, field: 'depthMm', text: `It hangs outside the room. Measure again how far it is from ${wall.name}.` }]
       return end > wall.lengthMm
         ? [{ ...base, field: 'startMm', text: `From left and width reach ${end} mm, past the ${wall.lengthMm} mm of ${wall.name}. Shorten one of them.` }]
         : []
     }),
   ]
 } // prettier-ignore
+
+/** A ceiling point whose place, told from its wall, is not over the floor. */
+function hangsOutside(
+  { areas, closure }: MeasureFacts,
+  { wallId, kind, startMm, depthMm }: Fixture,
+): boolean {
+  const wall = areas?.walls.find((w) => w.wallId === wallId)
+  if (kind !== 'ceiling point' || !areas || !wall) return false
+  const sign = closure.run.sense === 'right' ? 1 : -1
+  const dir = { x: (wall.to.x - wall.from.x) / wall.laidMm, y: (wall.to.y - wall.from.y) / wall.laidMm }
+  const along = sign === 1 ? startMm : wall.laidMm - startMm
+  const into = { x: -dir.y * sign, y: dir.x * sign }
+  return whereIs(plus(plus(wall.from, dir, along), into, depthMm), areas.corners) === 'outside'
+}

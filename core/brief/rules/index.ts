@@ -11,7 +11,7 @@ import {
   workBlocks,
 } from './frame.js'
 import { limitBroken, rentedChange, stripsOverload, tenureUnknown, tipOverRented } from './tenure.js'
-import { doubleUse, focusEmpty, idlePieces, sentimentalGoing, useUncovered } from './uses.js'
+import { doubleUse, focusEmpty, idlePieces, sentimentalGoing, stayingMoves, useUncovered } from './uses.js'
 
 export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   rentedChange,
@@ -19,6 +19,7 @@ export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   stripsOverload,
   limitBroken,
   sentimentalGoing,
+  stayingMoves,
   useUncovered,
   doubleUse,
   idlePieces,

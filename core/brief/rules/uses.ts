@@ -186,6 +186,41 @@ export const sentimentalGoing: Rule<BriefFacts> = {
   },
 }
 
+export const stayingMoves: Rule<BriefFacts> = {
+  name: 'brief.staying-moves',
+  title: 'A piece that may not be moved is marked to leave',
+  numbers: 'Marked as not to be moved, with the verdict “move” or “let go”.',
+  source: 'common practice',
+  schools: 'all',
+  check: ({ job }) =>
+    job.pieces
+      .filter((p) => p.stays && !p.sentimental && (p.verdict === 'move' || p.verdict === 'let go'))
+      .map((p): Finding => ({
+        rule: 'brief.staying-moves',
+        severity: 'stop',
+        about: [{ kind: 'piece', id: p.id, name: p.name }],
+        title: `${p.name} may not be moved, and is marked “${p.verdict ?? ''}”`,
+        measured: `Verdict: ${p.verdict ?? ''}`,
+        wanted: 'keep or rework where it stands, or leave to move it',
+        because: 'One of the two was entered by mistake, or the client has changed their mind: ask.',
+        mends: [
+          {
+            label: `Keep ${p.name}`,
+            changes: [{ collection: 'pieces', id: p.id, set: { verdict: 'keep' } }],
+          },
+          {
+            label: `${p.name} may be moved`,
+            changes: [{ collection: 'pieces', id: p.id, set: { stays: false } }],
+          },
+        ],
+      })),
+  examples: {
+    trips: () => example({ pieces: [pieceWith({ id: 'Stove', there: true, stays: true, verdict: 'move' })] }),
+    passes: () =>
+      example({ pieces: [pieceWith({ id: 'Stove', there: true, stays: true, verdict: 'rework' })] }),
+  },
+}
+
 export const focusEmpty: Rule<BriefFacts> = {
   name: 'brief.focus-empty',
   title: 'A promised focus point with nothing planned for it',
