@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { hexToLab } from '../color/lab.js'
 import { briefFactsOf } from '../job/briefFactsOf.js'
-import { emptyJob, itemWith, pieceWith } from '../job/emptyJob.js'
+import { emptyJob, itemWith, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../job/emptyJob.js'
 import type { JobSnapshot } from '../job/snapshot.js'
 import { applyMend } from '../testing/applyMend.js'
 import { published } from '../testing/published.js'
@@ -148,12 +148,11 @@ describe('adhesive strips', () => {
 const paint = (id: string, hex: string) => {
   const { l, a, b } = hexToLab(hex)
   return {
-    id, name: id, code: '', material: 'paint' as const, sheen: 'flat' as const, role: 'main' as const,
-    labL: l, labA: a, labB: b, measured: false, paintKit: null, version: 1,
+    ...NEW_FINISH, colors: [], readings: [], id, name: id, labL: l, labA: a, labB: b, version: 1,
   } // prettier-ignore
 }
 const laid = (surface: 'walls' | 'trim' | 'floor', finishId: string) => ({
-  id: `on ${surface}`, surface, finishId, substrate: 'sound paint' as const, overL: null, overA: null, overB: null, hold: 'applied' as const, version: 1,
+  ...NEW_PLACEMENT, id: `on ${surface}`, surface, finishId, version: 1,
 }) // prettier-ignore
 const rented = (more: Partial<JobSnapshot>): JobSnapshot => {
   const job = emptyJob()

@@ -13,7 +13,7 @@ export const newJobSchema = rowSchema({
  */
 export const NEW_BRIEF = {
   place: '',
-  schemeName: '',
+  schemeId: null,
   reservePpm: 100_000,
   taxPpm: 0,
   pricesIncludeTax: true,
@@ -45,4 +45,5 @@ export const NEW_ROOM = {
   lowerWallMm: null,
   northDeg: null,
   latitudeDeg: null,
+  kind: null,
 } as const

@@ -37,7 +37,8 @@ export const briefSchema = rowSchema({
   clientId: idField('Client'),
   roomName: textField('Room'),
   place: noteField('Place', 120),
-  schemeName: noteField('Scheme', 60),
+  /** The scheme the job follows now; null while there is only one look. */
+  schemeId: idOrNone('Scheme followed'),
   agreedMinor: minorField('Agreed budget'),
   /** The day client and decorator agreed; from then on only change orders move the budget. */
   agreedOn: dayOrNone('Agreed on'),

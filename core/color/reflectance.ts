@@ -86,7 +86,9 @@ function levenberg(
   ]
   const v: Coefficients = [dot(j[0], off), dot(j[1], off), dot(j[2], off)]
   const det = (a: Coefficients, b: Coefficients, c: Coefficients) =>
-    a[0] * (b[1] * c[2] - b[2] * c[1]) - a[1] * (b[0] * c[2] - b[2] * c[0]) + a[2] * (b[0] * c[1] - b[1] * c[0])
+    a[0] * (b[1] * c[2] - b[2] * c[1]) -
+    a[1] * (b[0] * c[2] - b[2] * c[0]) +
+    a[2] * (b[0] * c[1] - b[1] * c[0])
   const whole = det(m[0], m[1], m[2])
   if (!(Math.abs(whole) > 1e-300)) return [0, 0, 0]
   // The matrix is symmetric, so its rows serve as columns.

@@ -49,10 +49,10 @@ describe('illuminants', () => {
     ({ input, expected }) =>
       within(chromaticity(tristimulus(blackBody(input.cct))), [expected.x, expected.y], 0.0007),
   )
-  test.each(
-    published<{ x: number; y: number }, { cct: number }>('color.cct.').filter((e) => 'x' in e.input),
-  )('$id $title', ({ input, expected }) =>
-    expect(Math.abs(cctOf([input.x, input.y]) - expected.cct)).toBeLessThanOrEqual(0.5),
+  test.each(published<{ x: number; y: number }, { cct: number }>('color.cct.').filter((e) => 'x' in e.input))(
+    '$id $title',
+    ({ input, expected }) =>
+      expect(Math.abs(cctOf([input.x, input.y]) - expected.cct)).toBeLessThanOrEqual(0.5),
   )
   test('LED types have their nominal chromaticity (ANSI C78.377) and no negative power', () => {
     const [check] = published<{ nominalCct: number[] }, { xy: number[][] }>('color.cct.ansi')

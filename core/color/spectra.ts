@@ -178,7 +178,9 @@ function sums(light: Spectrum): Xyz {
 /** Weights of three columns that add up to the wanted one (Cramer's rule). */
 function solve3(columns: readonly Xyz[], wanted: Xyz): number[] {
   const det = (a: Xyz, b: Xyz, c: Xyz) =>
-    a[0] * (b[1] * c[2] - c[1] * b[2]) - b[0] * (a[1] * c[2] - c[1] * a[2]) + c[0] * (a[1] * b[2] - b[1] * a[2])
+    a[0] * (b[1] * c[2] - c[1] * b[2]) -
+    b[0] * (a[1] * c[2] - c[1] * a[2]) +
+    c[0] * (a[1] * b[2] - b[1] * a[2])
   const [a, b, c] = columns as [Xyz, Xyz, Xyz]
   const whole = det(a, b, c)
   return [det(wanted, b, c) / whole, det(a, wanted, c) / whole, det(a, b, wanted) / whole]

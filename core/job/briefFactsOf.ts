@@ -1,3 +1,4 @@
+import { wearableAreas } from '../palette/paletteFacts.js'
 import type { BriefFacts } from '../brief/briefFacts.js'
 import { coverage, kindOfName, type Thing } from '../brief/coverage.js'
 import { levelPrices, type LevelLine } from '../brief/levels.js'
@@ -7,6 +8,7 @@ import { inOrder, wallName, type RoomAreas } from '../measure/roomAreas.js'
 import { moneyText } from '../money/moneyText.js'
 import { inRoom, surfaceAreaMm2, surfaceName } from '../palette/visibleArea.js'
 import type { BudgetPosition } from '../ledger/budgetPosition.js'
+import { inScheme } from './inScheme.js'
 import { jobPosition } from './jobPosition.js'
 import type { JobSnapshot } from './snapshot.js'
 import { isSurface } from './words.js'
@@ -57,17 +59,23 @@ export function thingsOf(job: JobSnapshot): Thing[] {
 
 /** Reckons what the rules of the brief judge. */
 export function briefFactsOf(
-  job: JobSnapshot,
+  stored: JobSnapshot,
   today: string,
   areas: RoomAreas | undefined,
-  position: BudgetPosition = jobPosition(job.brief, changesOf(job), []),
+  position: BudgetPosition = jobPosition(stored.brief, changesOf(stored), []),
   priced: readonly PricedItem[] = [],
 ): BriefFacts {
+  const job = inScheme(stored)
   const walls = wallNames(job)
-  const named = walls.map((w) => ({ wallId: w.id, name: w.name }))
-  const placed = new Set(job.placements.map((p) => p.surface))
+  const { placements } = job
+  const surfaces = wearableAreas(areas, job)
+  const named = {
+    ...surfaces,
+    walls: walls.map((w) => ({ wallId: w.id, name: w.name, upperMm2: 0, lowerMm2: 0 })),
+  }
+  const placed = new Set(placements.map((p) => p.surface))
   const areaOf = (surface: string) =>
-    areas && isSurface(surface) ? surfaceAreaMm2(surface, areas, placed) : 0
+    surfaces && isSurface(surface) ? surfaceAreaMm2(surface, surfaces, placed) : 0
   const priceOf = new Map(priced.map((p) => [p.id, p]))
   const lines = job.items.map((i): LevelLine => {
     const price = priceOf.get(i.id)

@@ -42,12 +42,20 @@ import {
   type Wall,
 } from '../measure/schema.js'
 import {
+  dressingSchema,
   finishSchema,
+  partSchema,
   pieceSchema,
   placementSchema,
+  pullSchema,
+  schemeSchema,
+  type Dressing,
   type Finish,
+  type Part,
   type Piece,
   type Placement,
+  type Pull,
+  type Scheme,
 } from '../palette/schema.js'
 import {
   itemSchema,
@@ -82,6 +90,10 @@ export interface Rows {
   finishes: Finish
   placements: Placement
   pieces: Piece
+  parts: Part
+  schemes: Scheme
+  dressings: Dressing
+  pulls: Pull
   items: Item
   options: Option
   suppliers: Supplier
@@ -113,6 +125,10 @@ export const SCHEMAS = {
   finishes: finishSchema,
   placements: placementSchema,
   pieces: pieceSchema,
+  parts: partSchema,
+  schemes: schemeSchema,
+  dressings: dressingSchema,
+  pulls: pullSchema,
   items: itemSchema,
   options: optionSchema,
   suppliers: supplierSchema,

@@ -12,11 +12,12 @@ import {
   labOf,
   paletteFacts,
   roleShares,
+  wearableAreas,
   type FinishFacts,
   type PaletteFacts,
 } from '../palette/paletteFacts.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
-import { surfaceAreaMm2, surfaceName } from '../palette/visibleArea.js'
+import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../palette/visibleArea.js'
 import { landedPrice, type LandedPrice } from '../source/landedPrice.js'
 import { sizeFit, type SizeFit } from '../source/sizeFit.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
@@ -25,7 +26,7 @@ import { briefFactsOf, changesOf } from './briefFactsOf.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot, Order, OrderLine, Stored } from './snapshot.js'
 import type { Item, Option } from '../source/schema.js'
-import type { Finish } from '../palette/schema.js'
+import type { Finish, Placement } from '../palette/schema.js'
 
 export interface DerivedOption {
   readonly option: Stored<Option>
@@ -67,6 +68,8 @@ export interface DerivedJob {
   readonly brief: BriefFacts
   readonly measure: MeasureFacts
   readonly areas: RoomAreas | undefined
+  /** Areas of all that can wear a finish: walls, their parts, openings and the rest. */
+  readonly surfaces: SurfaceAreas | undefined
   readonly palette: PaletteFacts
   readonly roleShares: ReturnType<typeof roleShares>
   /** Finishes that are seen, in their true shares: the ribbon. */
@@ -85,7 +88,8 @@ export interface DerivedJob {
 export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const measure = measureFacts(job, job.passages, job.studio.system)
   const { areas } = measure
-  const palette = paletteFacts(job.schools.colorScheme, areas, job.finishes, job.placements, job.pieces)
+  const palette = paletteFacts(job, areas, job.brief.schemeId)
+  const surfaces = wearableAreas(areas, job)
   const items = deriveItems(job, deriveLines(job))
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem))
   const orders = deriveOrders(job, items)
@@ -110,10 +114,11 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     brief,
     measure,
     areas,
+    surfaces,
     palette,
     roleShares: roleShares(palette),
     ribbon: palette.finishes.filter((f) => f.share > 0),
-    paint: derivePaint(job, areas),
+    paint: derivePaint(job, palette.placements, surfaces),
     items,
     orders,
     position,
@@ -121,9 +126,13 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   }
 }
 
-function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[] {
+function derivePaint(
+  job: JobSnapshot,
+  placements: readonly Placement[],
+  areas: SurfaceAreas | undefined,
+): PaintLine[] {
   if (!areas) return []
-  const placed = new Set(job.placements.map((p) => p.surface))
+  const placed = new Set(placements.map((p) => p.surface))
   const goods = (f: Finish): PaintGoods => ({
     id: f.id,
     name: f.name,
@@ -134,10 +143,10 @@ function derivePaint(job: JobSnapshot, areas: RoomAreas | undefined): PaintLine[
   const primer = job.finishes.find((f) => f.material === 'primer')
   return paintTakeoff(
     // What is laid to come off again is not painted.
-    job.placements
+    placements
       .filter((p) => p.hold === 'applied')
       .map((p) => ({
-        name: surfaceName(p.surface, areas.walls),
+        name: surfaceName(p.surface, areas),
         areaMm2: surfaceAreaMm2(p.surface, areas, placed),
         finishId: p.finishId,
         over:

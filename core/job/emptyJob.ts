@@ -1,6 +1,6 @@
 import { NEW_BRIEF, NEW_ROOM } from '../brief/newJob.js'
 import { TOPICS } from '../brief/schools.js'
-import type { Piece } from '../palette/schema.js'
+import type { Finish, Piece, Placement } from '../palette/schema.js'
 import type { Item } from '../source/schema.js'
 import type { Rows } from './collections.js'
 import type { JobSnapshot, Stored } from './snapshot.js'
@@ -16,7 +16,7 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
     room: { ...NEW_ROOM, id: 'room', version: 1 },
     people: [], uses: [], focuses: [], limits: [], consents: [], allotments: [], visits: [], works: [], photos: [],
     walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [], passages: [],
-    finishes: [], placements: [], pieces: [], items: [], options: [], suppliers: [], acceptances: [],
+    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], items: [], options: [], suppliers: [], acceptances: [],
     changeOrders: [], orders: [], lines: [], entries: [],
     ...more,
   } // prettier-ignore
@@ -42,7 +42,39 @@ export const NEW_PIECE = {
   fixing: 'stands free',
   weightG: null,
   originalAt: '',
+  lampType: null,
+  focal: false,
+  lit: false,
 } as const satisfies Partial<Piece>
+
+/** What a finish is before anything but its name, material and color is known. */
+export const NEW_FINISH = {
+  code: '',
+  material: 'paint',
+  sheen: 'flat',
+  role: 'main',
+  measured: false,
+  texture: 'smooth',
+  patternKind: 'none',
+  patternRepeatMm: null,
+  colors: [],
+  readings: [],
+  wear: 'not known',
+  sealed: false,
+  outdoor: false,
+  paintKit: null,
+} as const satisfies Partial<Finish>
+
+/** What a placement is before anything but its surface and finish is known. */
+export const NEW_PLACEMENT = {
+  substrate: 'sound paint',
+  overL: null,
+  overA: null,
+  overB: null,
+  hold: 'applied',
+  schemeId: null,
+  candidate: false,
+} as const satisfies Partial<Placement>
 
 /** What an item is before anything but its name, category and price is known. */
 export const NEW_ITEM = {

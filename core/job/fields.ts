@@ -62,6 +62,7 @@ export const wholeOrNone = (label: string, min: number, max: number, unit: strin
 export const mmField = (label: string, min: number, max: number) => wholeField(label, min, max, 'mm')
 export const mmOrNone = (label: string, min: number, max: number) => wholeOrNone(label, min, max, 'mm')
 export const minorField = (label: string, min = 0) => wholeField(label, min, MAX_MINOR, 'minor units')
+export const minorOrNone = (label: string) => wholeOrNone(label, 0, MAX_MINOR, 'minor units')
 export const ppmField = (label: string, maxPercent = 100) =>
   wholeField(label, 0, maxPercent * 10_000, 'parts per million')
 

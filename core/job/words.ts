@@ -13,10 +13,12 @@ export type Category = (typeof CATEGORIES)[number]
 
 /** Surfaces a finish can be laid on, beside single walls. */
 export const SURFACES = ['walls', 'lower', 'ceiling', 'floor', 'trim', 'doors'] as const
-/** One wall may differ from `walls`: it is named by its id. */
-export type Surface = (typeof SURFACES)[number] | `wall:${string}`
+/** One wall, a part of a wall or one opening may differ from the rest: it is named by its id. */
+export type Surface = (typeof SURFACES)[number] | `${'wall' | 'part' | 'opening'}:${string}`
 
-const SURFACE = new RegExp(`^(${SURFACES.join('|')}|wall:[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12})$`)
+const SURFACE = new RegExp(
+  `^(${SURFACES.join('|')}|(wall|part|opening):[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12})$`,
+)
 
 /** Text that names a surface. */
 export const isSurface = (text: string): text is Surface => SURFACE.test(text)
@@ -72,6 +74,32 @@ export const FIXINGS = [
   'plumbed in',
 ] as const
 export type Fixing = (typeof FIXINGS)[number]
+
+/** What a lamp gives: its spectrum decides how every finish looks at night. */
+export const LAMP_TYPES = [
+  'filament, 2 856 K',
+  'LED, 2 700 K',
+  'LED, 3 000 K',
+  'LED, 3 500 K',
+  'LED, 4 000 K',
+  'LED, 5 000 K',
+] as const
+export type LampType = (typeof LAMP_TYPES)[number]
+
+/** What kind of room it is: it decides what a finish must bear. */
+export const ROOM_KINDS = [
+  'living room',
+  'bedroom',
+  "child's room",
+  'study',
+  'dining room',
+  'kitchen',
+  'wet room',
+  'hall',
+  'service room',
+  'outdoors',
+] as const
+export type RoomKind = (typeof ROOM_KINDS)[number]
 
 /** How deep the makeover goes. */
 export const LEVELS = ['decorate only', 'with building work'] as const

@@ -8,7 +8,7 @@ import { wayInFacts } from './wayIn.js'
 
 type Measures = Parameters<typeof measureFacts>[0]
 const box = (more: Partial<Measures> = {}): Measures => ({
-  room: { id: 'r', heightMm: 2500, skirtingMm: 100, corniceMm: 0, lowerWallMm: null, northDeg: null, latitudeDeg: null },
+  room: { id: 'r', heightMm: 2500, skirtingMm: 100, corniceMm: 0, lowerWallMm: null, northDeg: null, latitudeDeg: null, kind: null },
   walls: wallsOf([[4000, 90], [3000, 90], [4000, 90], [3000, 90]]), ceilings: [], diagonals: [], openings: [], fixtures: [], ...more,
 }) // prettier-ignore
 const opening = (more: Partial<Opening>): Opening => ({

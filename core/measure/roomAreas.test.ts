@@ -11,7 +11,7 @@ const roomRow = (heightMm: number | null, more: Partial<Room> = {}): Room => ({
   corniceMm: 0,
   lowerWallMm: null,
   northDeg: null,
-  latitudeDeg: null,
+  latitudeDeg: null, kind: null,
   ...more,
 })
 const box = (lengthMm: number, widthMm: number, heightMm: number | null, more: Partial<RoomMeasures> = {}): RoomMeasures => ({

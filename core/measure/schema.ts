@@ -1,6 +1,8 @@
 import type { InferType } from 'yup'
+import { ROOM_KINDS } from '../job/words.js'
 import {
   choiceField,
+  choiceOrNone,
   flagField,
   idField,
   mmField,
@@ -24,6 +26,7 @@ export const roomSchema = rowSchema({
   northDeg: realOrNone('Bearing of the first wall', 0, 360),
   /** Degrees north; south is negative. Null until it is known. */
   latitudeDeg: realOrNone('Latitude', -66, 66),
+  kind: choiceOrNone('Kind of room', ROOM_KINDS),
 })
 export type Room = InferType<typeof roomSchema>
 

@@ -19,6 +19,9 @@ export function family(material: Material, lab: LabD65): Family {
   return 'color'
 }
 
+/** Whites and greys, among which an off-white or a beige counts. */
+export const nearNeutral = (kind: Family): boolean => kind === 'white' || kind === 'grey'
+
 /** True when a finish has no undertone to agree or clash with. */
 export function undertoneSilent(lab: LabD65): boolean {
   return chroma(lab) < SILENT_CHROMA || (lab.l < SILENT_BLACK_L && chroma(lab) < SILENT_BLACK_CHROMA)
@@ -89,7 +92,8 @@ export interface Leaning {
   readonly words: readonly [string, string]
 }
 
-function temperature(deg: number): 'warm' | 'cool' {
+/** Warm from violet-red over yellow to yellow-green, cool the rest. */
+export function temperature(deg: number): 'warm' | 'cool' {
   return deg < 125 || deg >= 325 ? 'warm' : 'cool'
 }
 

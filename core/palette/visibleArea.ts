@@ -1,4 +1,4 @@
-import type { Piece, Placement } from './schema.js'
+import type { Part, Piece, Placement } from './schema.js'
 import type { PieceKind, Surface } from '../job/words.js'
 
 /** How many of its faces a kind of piece shows, as parts of front (w·h), side (d·h) and top (w·d). */
@@ -64,6 +64,47 @@ export interface SurfaceAreas {
   readonly ceilingMm2: number
   readonly trimMm2: number
   readonly doorsMm2: number
+  /** Parts of walls with a finish of their own, and the wall each is taken from; none for several walls. */
+  readonly parts?: readonly {
+    readonly partId: string
+    readonly name: string
+    readonly wallId: string | null
+    readonly areaMm2: number
+  }[]
+  /** Openings that can wear a finish of their own: door leaves and window frames. */
+  readonly openings?: readonly {
+    readonly openingId: string
+    readonly name: string
+    readonly kind: string
+    readonly areaMm2: number
+  }[]
+}
+
+// Face of a window frame round its opening, sash and casing together (common practice).
+const FRAME_FACE_MM = 90
+
+/** Areas of a room together with the parts and openings that can wear a finish of their own. */
+export function withPartsAndOpenings(
+  areas: SurfaceAreas | undefined,
+  parts: readonly Pick<Part, 'id' | 'name' | 'wallId' | 'count' | 'widthMm' | 'heightMm'>[],
+  openings: readonly { id: string; name: string; kind: string; widthMm: number; heightMm: number }[],
+): SurfaceAreas | undefined {
+  if (!areas) return undefined
+  return {
+    ...areas,
+    parts: parts.map((p) => ({
+      partId: p.id,
+      name: p.name,
+      wallId: p.wallId,
+      areaMm2: p.count * p.widthMm * p.heightMm,
+    })),
+    openings: openings.map((o) => ({
+      openingId: o.id,
+      name: o.name,
+      kind: o.kind,
+      areaMm2: o.kind === 'door' ? o.widthMm * o.heightMm : 2 * (o.widthMm + o.heightMm) * FRAME_FACE_MM,
+    })),
+  }
 }
 
 /** What must be known of a piece to say how much of it is seen. */
@@ -83,15 +124,33 @@ export interface Patch {
   readonly areaMm2: number
 }
 
-/** Net area of each surface a placement covers. One wall placed by itself is taken out of `walls`. */
+/**
+ * Net area of each surface a placement covers. One wall placed by itself is taken out of `walls`, a part out of its
+ * wall, a door leaf out of the doors.
+ */
 export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: ReadonlySet<Surface>): number {
-  const wallId = surface.startsWith('wall:') ? surface.slice(5) : undefined
-  if (wallId) return areas.walls.filter((w) => w.wallId === wallId).reduce((sum, w) => sum + w.upperMm2, 0)
-  switch (surface) {
-    case 'walls':
+  const partsOf = (wallId: string | null) =>
+    (areas.parts ?? [])
+      .filter((p) => p.wallId === wallId && placed.has(`part:${p.partId}`))
+      .reduce((sum, p) => sum + p.areaMm2, 0)
+  const wallOf = (wallId: string, upperMm2: number) => Math.max(0, upperMm2 - partsOf(wallId))
+  const [kind, id] = surface.split(':') as [string, string | undefined]
+  switch (kind) {
+    case 'wall':
       return areas.walls
-        .filter((w) => !placed.has(`wall:${w.wallId}`))
-        .reduce((sum, w) => sum + w.upperMm2, 0)
+        .filter((w) => w.wallId === id)
+        .reduce((sum, w) => sum + wallOf(w.wallId, w.upperMm2), 0)
+    case 'part':
+      return areas.parts?.find((p) => p.partId === id)?.areaMm2 ?? 0
+    case 'opening':
+      return areas.openings?.find((o) => o.openingId === id)?.areaMm2 ?? 0
+    case 'walls':
+      return Math.max(
+        0,
+        areas.walls
+          .filter((w) => !placed.has(`wall:${w.wallId}`))
+          .reduce((sum, w) => sum + wallOf(w.wallId, w.upperMm2), 0) - partsOf(null),
+      )
     case 'lower':
       return areas.walls.reduce((sum, w) => sum + w.lowerMm2, 0)
     case 'floor':
@@ -101,7 +160,13 @@ export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: Re
     case 'trim':
       return areas.trimMm2
     default:
-      return areas.doorsMm2
+      return Math.max(
+        0,
+        areas.doorsMm2 -
+          (areas.openings ?? [])
+            .filter((o) => o.kind === 'door' && placed.has(`opening:${o.openingId}`))
+            .reduce((sum, o) => sum + o.areaMm2, 0),
+      )
   }
 }
 
@@ -109,13 +174,17 @@ const NAMES: Readonly<Record<string, string>> = {
   walls: 'Walls', lower: 'Lower wall', ceiling: 'Ceiling', floor: 'Floor', trim: 'Skirting', doors: 'Doors',
 } // prettier-ignore
 
-/** What a surface is called: one wall by the name it was given. */
+/** What a surface is called: one wall, part or opening by the name it was given. */
 export function surfaceName(
   surface: string,
-  walls: readonly { readonly wallId: string; readonly name: string }[] = [],
+  areas?: Pick<SurfaceAreas, 'walls' | 'parts' | 'openings'>,
 ): string {
-  if (!surface.startsWith('wall:')) return NAMES[surface] ?? surface
-  return walls.find((w) => w.wallId === surface.slice(5))?.name ?? 'A wall that is gone'
+  const [kind, id] = surface.split(':') as [string, string | undefined]
+  if (kind === 'wall') return areas?.walls.find((w) => w.wallId === id)?.name ?? 'A wall that is gone'
+  if (kind === 'part') return areas?.parts?.find((p) => p.partId === id)?.name ?? 'A part that is gone'
+  if (kind === 'opening')
+    return areas?.openings?.find((o) => o.openingId === id)?.name ?? 'An opening that is gone'
+  return NAMES[surface] ?? surface
 }
 
 /** How much of each surface is seen, in mm²: its net area, and of the floor what no rug covers. */
@@ -142,7 +211,7 @@ export function visiblePatches(
   const seen = surfaceSeen(areas, placements, pieces)
   const onSurfaces = placements.map((p): Patch => ({
     finishId: p.finishId,
-    where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, areas?.walls) },
+    where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, areas) },
     areaMm2: seen(p.surface),
   }))
   const onPieces = pieces.flatMap((p): Patch[] =>

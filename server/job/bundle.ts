@@ -31,7 +31,8 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 2
+export const BUNDLE_VERSION = 3
+const READ_VERSIONS: readonly unknown[] = [1, 2, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>
 type Bundle = Record<string, unknown> & {
@@ -51,6 +52,8 @@ const REFERENCES: readonly string[] = [
   'pieceId',
   'focusId',
   'photoId',
+  'schemeId',
+  'overId',
   'serves',
   'clientId',
   'finishId',
@@ -63,13 +66,13 @@ const REFERENCES: readonly string[] = [
   'eventId',
   'reverses',
 ]
-/** Fields that name a wall inside a text: `wall:` or `corner:` and its id. */
+/** Fields that name a wall, a part or an opening inside a text: `wall:` and its id. */
 const PLACES: readonly string[] = ['surface', 'subject']
 const MANY = COLLECTIONS.filter((c) => !SINGLE.has(c))
 /** Rows are written in this order, so that whatever is named is there before the row that names it. */
 const IN_ORDER = [
   'walls', 'ceilings', 'diagonals', 'openings', 'fixtures', 'passages', 'people', 'uses', 'focuses', 'allotments',
-  'visits', 'works', 'finishes', 'placements', 'pieces', 'limits',
+  'visits', 'works', 'finishes', 'schemes', 'parts', 'placements', 'pieces', 'dressings', 'limits',
 ] as const satisfies readonly Collection[] // prettier-ignore
 
 const orderSchema = rowSchema({
@@ -163,6 +166,7 @@ export async function importJob(
   const items = bundle.items as Row[]
   for (const c of IN_ORDER) await put(c, bundle[c] as Row[])
   await importPictures(tx, keys, bundle)
+  await put('pulls', bundle.pulls as Row[])
   await put(
     'items',
     items.map((i) => ({ ...i, chosenOptionId: null })),
@@ -231,9 +235,9 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
   const given = input as Row | null
   if (typeof given !== 'object' || given === null || given.format !== BUNDLE_FORMAT)
     throw damaged('The file is not a job of this program. Choose one that was exported here.')
-  if (given.version !== 1 && given.version !== BUNDLE_VERSION)
+  if (!READ_VERSIONS.includes(given.version))
     throw damaged(
-      `The file has version ${String(given.version).slice(0, 20)}; this program reads versions 1 and ${BUNDLE_VERSION}.`,
+      `The file has version ${String(given.version).slice(0, 20)}; this program reads versions ${READ_VERSIONS.join(', ')}.`,
     )
   const file = upgradeBundle(given)
   if (file.currency !== currency)
@@ -247,7 +251,10 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
     return known
   }
   const renewPlace = (text: string) =>
-    text.replace(/^(wall|corner):(.+)$/, (_all, kind: string, id: string) => `${kind}:${renewId(id)}`)
+    text.replace(
+      /^(wall|corner|part|opening):(.+)$/,
+      (_all, kind: string, id: string) => `${kind}:${renewId(id)}`,
+    )
   const renew = (row: unknown): Row => {
     if (typeof row !== 'object' || row === null || Array.isArray(row))
       throw damaged('A row is not an object.')

@@ -52,6 +52,10 @@ const QUERY = new PgDialect().sqlToQuery(sql`
     'finishes', ${list(t.finish, t.finish.name)},
     'placements', ${list(t.placement, t.placement.surface)},
     'pieces', ${list(t.piece, t.piece.position, t.piece.id)},
+    'parts', ${list(t.wallPart, t.wallPart.name, t.wallPart.id)},
+    'schemes', ${list(t.scheme, t.scheme.position, t.scheme.id)},
+    'dressings', ${list(t.dressing, t.dressing.id)},
+    'pulls', ${list(t.pull, t.pull.position, t.pull.id)},
     'items', ${list(t.item, t.item.position, t.item.id)},
     'options', ${list(t.option, t.option.name, t.option.id)},
     'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')

@@ -1,18 +1,55 @@
 import { NEW_BRIEF } from '@bonitas/core/brief/newJob'
 import { TOPICS } from '@bonitas/core/brief/schools'
-import { NEW_ITEM, NEW_PIECE } from '@bonitas/core/job/emptyJob'
+import { NEW_FINISH, NEW_ITEM, NEW_PIECE } from '@bonitas/core/job/emptyJob'
 
 type Row = Record<string, unknown>
 
 const rows = (value: unknown): Row[] => (Array.isArray(value) ? (value as Row[]) : [])
 const SIDES = ['north', 'east', 'south', 'west'] as const
 
+/** A job file of an earlier version as the present one, step by step. */
+export function upgradeBundle(file: Row): Row {
+  return toVersion3(toVersion2(file))
+}
+
+/** Version 3 knows schemes, parts of walls and more of each finish. The name a scheme had becomes the first scheme. */
+function toVersion3(file: Row): Row {
+  if (file.version !== 2) return file
+  const { schemeName, ...brief } = (file.brief ?? {}) as Row
+  const named = typeof schemeName === 'string' && schemeName.trim() !== ''
+  return {
+    ...file,
+    version: 3,
+    brief: { ...brief, schemeId: named ? 'scheme' : null },
+    room: { kind: null, ...(file.room as Row) },
+    schemes: named
+      ? [
+          {
+            id: 'scheme',
+            position: 0,
+            name: schemeName,
+            note: '',
+            overId: null,
+            retired: false,
+            storedAt: '',
+          },
+        ]
+      : [],
+    parts: [],
+    dressings: [],
+    pulls: [],
+    finishes: rows(file.finishes).map((f) => ({ ...NEW_FINISH, ...f })),
+    placements: rows(file.placements).map((p) => ({ schemeId: null, candidate: false, ...p })),
+    pieces: rows(file.pieces).map((p) => ({ ...NEW_PIECE, ...p })),
+  }
+}
+
 /**
  * A job file of version 1 as version 2: the rectangle becomes four walls walked to the right from the north one, the
  * school of color moves to the schools, and every row gets the fields it did not have. Damaged parts are left as they
  * are, for the check that follows to name.
  */
-export function upgradeBundle(file: Row): Row {
+function toVersion2(file: Row): Row {
   if (file.version !== 1) return file
   const { colorSchool, ...brief } = (file.brief ?? {}) as Row
   const { lengthMm, widthMm, ...room } = (file.room ?? {}) as Row

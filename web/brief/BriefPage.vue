@@ -115,7 +115,6 @@ function removeFocus(id: string): void {
           <RowField collection="client" :row="job.client" field="name" kind="text" />
           <RowField collection="brief" :row="job.brief" field="roomName" kind="text" />
           <RowField collection="brief" :row="job.brief" field="place" kind="text" />
-          <RowField collection="brief" :row="job.brief" field="schemeName" kind="text" />
         </div>
       </section>
       <section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
+import { inScheme } from '@bonitas/core/job/inScheme'
 import { puttingBack } from '@bonitas/core/brief/puttingBack'
 import { LIMIT_KINDS } from '@bonitas/core/brief/words'
 import { CHANGES, SURFACES } from '@bonitas/core/job/words'
@@ -50,7 +51,7 @@ const letters = computed(() => [
 ])
 const rented = computed(() => job.value?.schools.tenure === 'rented')
 const back = computed(() =>
-  job.value && brief.value ? puttingBack(job.value, brief.value.changes, money) : [],
+  job.value && brief.value ? puttingBack(inScheme(job.value), brief.value.changes, money) : [],
 )
 const cost = computed(() => back.value.reduce((sum, b) => sum + b.costMinor, 0))
 const open = computed(() => brief.value?.changes.filter((c) => !c.consent).length ?? 0)

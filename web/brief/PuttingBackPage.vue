@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
+import { inScheme } from '@bonitas/core/job/inScheme'
 import { puttingBack } from '@bonitas/core/brief/puttingBack'
 import { dayText } from '@bonitas/core/units/days'
 import { useLocale } from '../form/useLocale.js'
@@ -12,7 +13,7 @@ const route = useRoute()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const list = computed(() =>
-  job.value && store.derived ? puttingBack(job.value, store.derived.brief.changes, money) : [],
+  job.value && store.derived ? puttingBack(inScheme(job.value), store.derived.brief.changes, money) : [],
 )
 const cost = computed(() => list.value.reduce((sum, b) => sum + b.costMinor, 0))
 const print = () => window.print()

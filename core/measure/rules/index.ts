@@ -11,7 +11,7 @@ const wall = (i: number, lengthMm: number, turnDeg = 90): Wall => ({
 const example = (lengths: readonly number[], more: Partial<MeasureFacts['measures']> = {}): MeasureFacts =>
   measureFacts(
     {
-      room: { id: 'r', heightMm: 2500, skirtingMm: 0, corniceMm: 0, lowerWallMm: null, northDeg: 0, latitudeDeg: 48 },
+      room: { id: 'r', heightMm: 2500, skirtingMm: 0, corniceMm: 0, lowerWallMm: null, northDeg: 0, kind: null, latitudeDeg: 48 },
       walls: lengths.map((mm, i) => wall(i, mm)),
       ceilings: [], diagonals: [], openings: [], fixtures: [], ...more,
     },

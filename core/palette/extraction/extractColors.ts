@@ -156,7 +156,12 @@ function interior(labels: Int32Array, width: number, height: number): Uint8Array
     for (let x = 1; x < width - 1; x++) {
       const i = y * width + x
       const is = labels[i]
-      if (labels[i - 1] === is && labels[i + 1] === is && labels[i - width] === is && labels[i + width] === is)
+      if (
+        labels[i - 1] === is &&
+        labels[i + 1] === is &&
+        labels[i - width] === is &&
+        labels[i + width] === is
+      )
         inner[i] = 1
     }
   return inner
@@ -280,7 +285,16 @@ function sameColor(list: readonly Joined[]): Joined[] {
     const same = kept.find((k) => {
       const of = labOf(k.region)
       return (
-        deltaE00Squared(lab.l, lab.a, lab.b, Math.hypot(lab.a, lab.b), of.l, of.a, of.b, Math.hypot(of.a, of.b)) <
+        deltaE00Squared(
+          lab.l,
+          lab.a,
+          lab.b,
+          Math.hypot(lab.a, lab.b),
+          of.l,
+          of.a,
+          of.b,
+          Math.hypot(of.a, of.b),
+        ) <
         SAME_DELTA_E * SAME_DELTA_E
       )
     })

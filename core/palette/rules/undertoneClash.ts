@@ -2,6 +2,7 @@ import type { Finding, Mend, Rule } from '../../findings/finding.js'
 import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
 import { compareUndertone, HUE_GAP_LIMIT, SEEN_HUE_DISTANCE, type Family } from '../undertone.js'
 import { room } from './example.js'
+import { keptAsIs } from './inheritedApart.js'
 import { wearInstead } from './wearInstead.js'
 
 const FAMILY_WORDS: Readonly<Partial<Record<Family, string>>> = {
@@ -27,7 +28,7 @@ function standIns(facts: PaletteFacts, replaced: FinishFacts): FinishFacts[] {
 }
 
 function check(facts: PaletteFacts): Finding[] {
-  const placed = facts.finishes.filter((f) => f.share > 0)
+  const placed = facts.finishes.filter((f) => f.share > 0 && !keptAsIs(facts, f))
   return placed.flatMap((one, i) =>
     placed.slice(i + 1).flatMap((two): Finding[] => {
       const leaning = clashes(one, two)

@@ -1,0 +1,55 @@
+import type { Mend, Ref } from '../../findings/finding.js'
+import { inRoom } from '../visibleArea.js'
+import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import type { WornPiece } from '../schemeView.js'
+import { wearInstead } from './wearInstead.js'
+
+export const finishRef = (f: FinishFacts): Ref => ({ kind: 'finish', id: f.finish.id, name: f.finish.name })
+export const pieceRef = (p: WornPiece): Ref => ({ kind: 'piece', id: p.id, name: p.name })
+export const percent = (share: number): string => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`
+
+/** Finishes that can change: not what stays, and not worn by a piece that does. */
+export const changeable = (facts: PaletteFacts, f: FinishFacts): boolean =>
+  f.finish.role !== 'stays' &&
+  !facts.pieces.some((p) => p.finishId === f.finish.id && (p.stays || p.sentimental))
+
+/** Pieces in the room that wear a finish, with it. */
+export function wornPieces(
+  facts: PaletteFacts,
+): { readonly piece: WornPiece; readonly finish: FinishFacts }[] {
+  const byId = new Map(facts.finishes.map((f) => [f.finish.id, f]))
+  return facts.pieces.filter(inRoom).flatMap((piece) => {
+    const finish = piece.finishId ? byId.get(piece.finishId) : undefined
+    return finish ? [{ piece, finish }] : []
+  })
+}
+
+/** Every pair of what is seen, the larger first. */
+export function pairsSeen(facts: PaletteFacts): (readonly [FinishFacts, FinishFacts])[] {
+  const list = seen(facts)
+  return list.flatMap((one, i) => list.slice(i + 1).map((two) => [one, two] as const))
+}
+
+/** Mends that give what wears a finish one of the job's others that passes a test, the likest first. */
+export function othersInstead(
+  facts: PaletteFacts,
+  from: FinishFacts,
+  passes: (other: FinishFacts) => boolean,
+  by: (other: FinishFacts) => number,
+  most = 2,
+): Mend[] {
+  return facts.finishes
+    .filter((o) => o !== from && passes(o))
+    .sort((x, y) => by(x) - by(y))
+    .slice(0, most)
+    .flatMap((o) => wearInstead(facts, from, o) ?? [])
+}
+
+/** The mend that gives one piece another finish. */
+export function dressPiece(piece: WornPiece, to: FinishFacts): Mend[] {
+  if (piece.stays || piece.sentimental) return []
+  const change = piece.dressingId
+    ? { collection: 'dressings', id: piece.dressingId, set: { finishId: to.finish.id } }
+    : { collection: 'pieces', id: piece.id, set: { finishId: to.finish.id } }
+  return [{ label: `Use ${to.finish.name} for ${piece.name.toLowerCase()}`, changes: [change] }]
+} // prettier-ignore

@@ -1,0 +1,44 @@
+import { lrv } from '../../color/lab.js'
+import type { Finding, Rule } from '../../findings/finding.js'
+import { meanReflectance, seen, type PaletteFacts } from '../paletteFacts.js'
+import { finishRef, percent } from './about.js'
+import { room } from './example.js'
+
+// Mean LRV of all that is seen (common practice; offices aim at about 50, IES surface reflectances, from memory).
+const AIRY = 45
+const COCOON = 45
+
+function check(facts: PaletteFacts): Finding[] {
+  const { mood } = facts.schools
+  const is = meanReflectance(facts, lrv)
+  if (!mood || is === undefined || seen(facts).length < 3) return []
+  const airy = mood === 'bright and airy'
+  if (airy ? is >= AIRY : is <= COCOON) return []
+  const pulling = seen(facts).filter((f) => (airy ? lrv(f.lab) < AIRY : lrv(f.lab) > COCOON)).slice(0, 3)
+  return [
+    {
+      rule: 'palette.mood',
+      severity: 'look',
+      about: pulling.map(finishRef),
+      title: airy ? 'Too deep for bright and airy' : 'Too pale for a warm cocoon',
+      measured: `mean LRV ${is.toFixed(0)}; ${pulling.map((f) => `${f.finish.name} ${lrv(f.lab).toFixed(0)} on ${percent(f.share)}`).join(', ')}`,
+      wanted: airy ? `from ${AIRY} on` : `up to ${COCOON}`,
+      because: 'How much light the surfaces give back sets how bright the room is, lamps and windows being equal.',
+      school: mood,
+      mends: [],
+    },
+  ]
+} // prettier-ignore
+
+export const mood: Rule<PaletteFacts> = {
+  name: 'palette.mood',
+  title: 'Surfaces that work against the mood wanted',
+  numbers: `Mean LRV of what is seen, weighed by area: from ${AIRY} on for “bright and airy”, up to ${COCOON} for “warm cocoon”.`,
+  source: 'common practice',
+  schools: ['bright and airy', 'warm cocoon'],
+  check,
+  examples: {
+    trips: () => room([{ name: 'Ink', hex: '#26324A' }, { name: 'Plum', hex: '#6B3550' }, { name: 'Moss', hex: '#66703F' }], { schools: { mood: 'bright and airy' } }),
+    passes: () => room([{ name: 'White', hex: '#F1EEE8' }, { name: 'Oat', hex: '#D9D1C4' }, { name: 'Bone', hex: '#EDE7DC' }], { schools: { mood: 'bright and airy' } }),
+  },
+} // prettier-ignore

@@ -1,0 +1,48 @@
+import { chroma } from '../../color/lab.js'
+import type { Finding, Rule } from '../../findings/finding.js'
+import { seen, type PaletteFacts } from '../paletteFacts.js'
+import { room } from './example.js'
+
+// A neutral scheme: nine tenths of what is seen under this chroma. It lives by texture (common practice).
+const NEUTRAL_CHROMA = 14
+const NEUTRAL_PART = 0.9
+const LEAST_TEXTURES = 3
+const LEAST_SHARE = 0.01
+
+function check(facts: PaletteFacts): Finding[] {
+  const list = seen(facts)
+  if (list.length < 3) return []
+  const quiet = list.filter((f) => chroma(f.lab) < NEUTRAL_CHROMA).reduce((sum, f) => sum + f.share, 0)
+  if (quiet < NEUTRAL_PART) return []
+  const textures = new Set(list.filter((f) => f.share >= LEAST_SHARE).map((f) => f.finish.texture))
+  if (textures.size >= LEAST_TEXTURES) return []
+  return [
+    {
+      rule: 'palette.texture',
+      severity: 'note',
+      about: [],
+      title: 'A quiet palette without texture goes flat',
+      measured: `${Math.round(100 * quiet)} % is near-neutral, in ${textures.size === 1 ? 'one texture' : `${textures.size} textures`}: ${[...textures].join(', ')}`,
+      wanted: `at least ${LEAST_TEXTURES}`,
+      because: 'Rough against smooth, matte against shine, leather with timber with metal take the place of color.',
+      mends: [],
+    },
+  ]
+} // prettier-ignore
+
+export const texture: Rule<PaletteFacts> = {
+  name: 'palette.texture',
+  title: 'A neutral scheme with too little texture',
+  numbers: `${100 * NEUTRAL_PART} % of what is seen under chroma ${NEUTRAL_CHROMA}, and fewer than ${LEAST_TEXTURES} textures among finishes of ${100 * LEAST_SHARE} % and more.`,
+  source: 'common practice',
+  schools: 'all',
+  check,
+  examples: {
+    trips: () => room([{ name: 'Bone', hex: '#EDE7DC' }, { name: 'Sand', hex: '#C9BFAF' }, { name: 'Stone', hex: '#8D877C' }]),
+    passes: () => room([
+      { name: 'Bone', hex: '#EDE7DC', texture: 'nubby' },
+      { name: 'Sand', hex: '#C9BFAF', texture: 'pile' },
+      { name: 'Stone', hex: '#8D877C', texture: 'rough' },
+    ]),
+  },
+} // prettier-ignore
