@@ -10,8 +10,9 @@ import { Trouble } from './packages.mjs'
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..')
 export const STATE = join(ROOT, '.bonitas')
 
-/** The laser tape's stand-in, as built. */
+/** The stand-ins of the devices, as built. */
 export const LASER_TAPE = join(STATE, 'laser-tape.mjs')
+export const COLOR_READER = join(STATE, 'color-reader.mjs')
 
 const read = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : '')
 
@@ -94,16 +95,20 @@ export async function build() {
   const bundle = '.bonitas/server/main.mjs'
   const { build: bundleProgram } = await import('esbuild')
   const dependencies = JSON.parse(read(join(ROOT, 'server/package.json'))).dependencies
-  await bundleProgram({
-    absWorkingDir: ROOT,
-    entryPoints: ['simulators/laser-tape/main.ts'],
-    outfile: LASER_TAPE,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    logLevel: 'error',
-  })
+  for (const [device, outfile] of [
+    ['laser-tape', LASER_TAPE],
+    ['color-reader', COLOR_READER],
+  ])
+    await bundleProgram({
+      absWorkingDir: ROOT,
+      entryPoints: [`simulators/${device}/main.ts`],
+      outfile,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      logLevel: 'error',
+    })
   await bundleProgram({
     absWorkingDir: ROOT,
     entryPoints: ['server/main.ts'],
@@ -118,7 +123,7 @@ export async function build() {
       .filter((d) => !d.startsWith('@bonitas/'))
       .flatMap((d) => [d, `${d}/*`]),
     banner: {
-      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
     },
   })
   return join(ROOT, bundle)

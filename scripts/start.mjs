@@ -7,7 +7,7 @@ import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { startCluster } from './database.mjs'
 import { Trouble } from './packages.mjs'
-import { build, installModules, LASER_TAPE, ROOT, STATE } from './prepare.mjs'
+import { build, COLOR_READER, installModules, LASER_TAPE, ROOT, STATE } from './prepare.mjs'
 
 const DEFAULT_PORT = 4310
 
@@ -62,18 +62,18 @@ async function choosePort(wish) {
   throw new Trouble(`Ports ${DEFAULT_PORT} to ${DEFAULT_PORT + 49} are all taken. Give one with --port.`)
 }
 
-/** The laser tape's stand-in, and the address of its readings; the program does without when it will not start. */
-function startLaserTape(children) {
-  const tape = fork(LASER_TAPE, [], {
+/** The stand-in of a device, and the address of its readings; the program does without when it will not start. */
+function startDevice(program, children) {
+  const device = fork(program, [], {
     cwd: ROOT,
     detached: true,
     stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
   })
-  children.push(tape)
+  children.push(device)
   return new Promise((resolve) => {
-    tape.on('message', ({ listening }) => resolve(`${listening}/readings`))
-    tape.on('exit', () => resolve(''))
-    tape.on('error', () => resolve(''))
+    device.on('message', ({ listening }) => resolve(`${listening}/readings`))
+    device.on('exit', () => resolve(''))
+    device.on('error', () => resolve(''))
   })
 }
 
@@ -116,7 +116,8 @@ async function main() {
   process.on('SIGHUP', () => end(0))
 
   const address = `http://127.0.0.1:${port}/`
-  const laserTape = process.env.BONITAS_LASER_TAPE ?? (await startLaserTape(children))
+  const laserTape = process.env.BONITAS_LASER_TAPE ?? (await startDevice(LASER_TAPE, children))
+  const colorReader = process.env.BONITAS_COLOR_READER ?? (await startDevice(COLOR_READER, children))
   // At work on the code the server runs from its sources and starts anew when one changes; else it runs as built.
   const [program, args] = told.dev
     ? [join(ROOT, 'node_modules/tsx/dist/cli.mjs'), ['watch', '--clear-screen=false', 'server/main.ts']]
@@ -130,6 +131,7 @@ async function main() {
       PORT: String(port),
       BONITAS_ROOT: ROOT,
       BONITAS_LASER_TAPE: laserTape,
+      BONITAS_COLOR_READER: colorReader,
       BONITAS_DEMO: told.resetDemo ? 'reset' : told.empty ? 'none' : 'load',
       NODE_ENV: 'production',
     },
@@ -142,6 +144,8 @@ async function main() {
     console.log(`Bonitas is at ${address}   (Ctrl-C ends it)`)
     if (laserTape && !process.env.BONITAS_LASER_TAPE)
       console.log(`A laser tape to try with, its stand-in, is at ${laserTape.replace('/readings', '/')}`)
+    if (colorReader && !process.env.BONITAS_COLOR_READER)
+      console.log(`A color reader to try with, its stand-in, is at ${colorReader.replace('/readings', '/')}`)
   })
   server.on('exit', (code, signal) => {
     if (ending) return

@@ -9,7 +9,9 @@ import { precompressed } from './http/precompressed.js'
 import { pagePreload } from './http/pagePreload.js'
 import { notFound, problemHandler } from './http/problem.js'
 import { jobRoutes } from './job/routes.js'
+import { libraryRoutes } from './library/routes.js'
 import { ledgerRoutes } from './ledger/routes.js'
+import { paletteRoutes } from './palette/routes.js'
 import { photoRoutes } from './photo/routes.js'
 import { sessionRoutes, signedIn } from './session/routes.js'
 
@@ -21,10 +23,13 @@ export interface AppOptions {
   readonly secure?: boolean
   /** Where the laser tape sends its readings, seen from the browser; none when the studio has no such device. */
   readonly laserTape?: string | undefined
+  /** Where the color reader sends its readings, likewise. */
+  readonly colorReader?: string | undefined
 }
 
 /** The whole server as one Express application; it holds no state of its own. */
-export function createApp({ db, webFolder, secure = false, laserTape }: AppOptions): Express {
+export function createApp({ db, webFolder, secure = false, laserTape, colorReader }: AppOptions): Express {
+  const devices = [laserTape, colorReader].flatMap((d) => (d ? [new URL(d).origin] : []))
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -34,7 +39,7 @@ export function createApp({ db, webFolder, secure = false, laserTape }: AppOptio
         directives: {
           defaultSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
-          connectSrc: ["'self'", ...(laserTape ? [new URL(laserTape).origin] : [])],
+          connectSrc: ["'self'", ...devices],
           // Style attributes set the widths and colors of samples; style elements and scripts come from files only.
           styleSrcAttr: ["'unsafe-inline'"],
           objectSrc: ["'none'"],
@@ -60,14 +65,17 @@ export function createApp({ db, webFolder, secure = false, laserTape }: AppOptio
   api.use(sameOrigin)
   // A job file may be large; everything else is small, and an upload nobody asked for should fail early.
   api.use('/jobs/import', express.json({ limit: '60mb' }))
+  api.use('/library', express.json({ limit: '30mb' }))
   api.use(express.json({ limit: '1mb' }))
   api.use(sessionRoutes(db, secure))
   api.use(signedIn(db))
   api.get('/devices', (_req, res) => {
-    res.json({ laserTape: laserTape ?? null })
+    res.json({ laserTape: laserTape ?? null, colorReader: colorReader ?? null })
   })
   api.use('/jobs/:jobId', photoRoutes(db))
+  api.use('/jobs/:jobId', paletteRoutes(db))
   api.use(jobRoutes(db))
+  api.use(libraryRoutes(db))
   api.use('/jobs/:jobId', ledgerRoutes(db))
   api.use(() => {
     throw notFound('This address')

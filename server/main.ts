@@ -7,7 +7,7 @@ import { loadDemo } from './demo/loadDemo.js'
 import { loggable } from './http/loggable.js'
 
 // The process that `npm start` runs. Told by the environment: DATABASE_URL, PORT, HOST, BONITAS_ROOT, BONITAS_DEMO
-// (load | reset | none), BONITAS_SECURE, BONITAS_LASER_TAPE (where the browser finds the readings of a laser tape).
+// (load | reset | none), BONITAS_SECURE, BONITAS_LASER_TAPE and BONITAS_COLOR_READER (where the browser finds their readings).
 const env = process.env
 const root = env.BONITAS_ROOT ?? process.cwd()
 const url = env.DATABASE_URL
@@ -30,6 +30,7 @@ const app = createApp({
   webFolder: join(root, 'web/dist'),
   secure: env.BONITAS_SECURE === '1',
   laserTape: env.BONITAS_LASER_TAPE || undefined,
+  colorReader: env.BONITAS_COLOR_READER || undefined,
 })
 const server = createServer(app)
 server.on('error', (error: NodeJS.ErrnoException) => {

@@ -48,7 +48,9 @@ function routes(): { method: string; path: string }[] {
       else if (layer.handle?.stack)
         walk(
           layer.handle.stack,
-          layer.handle.stack.some((l) => ['/orders', '/pictures/:id'].includes(l.route?.path ?? ''))
+          layer.handle.stack.some((l) =>
+            ['/orders', '/pictures/:id', '/board.pdf'].includes(l.route?.path ?? ''),
+          )
             ? '/jobs/:jobId'
             : prefix,
         )

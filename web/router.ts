@@ -63,6 +63,41 @@ export const router = createRouter({
         },
         { path: 'palette', component: () => import('./palette/PalettePage.vue'), meta: { title: 'Palette' } },
         {
+          path: 'palette/pairs',
+          component: () => import('./palette/PairsPage.vue'),
+          meta: { title: 'Pairs' },
+        },
+        {
+          path: 'palette/light',
+          component: () => import('./palette/LightPage.vue'),
+          meta: { title: 'Light' },
+        },
+        {
+          path: 'palette/schemes',
+          component: () => import('./palette/SchemesPage.vue'),
+          meta: { title: 'Schemes' },
+        },
+        {
+          path: 'palette/samples',
+          component: () => import('./palette/SamplesPage.vue'),
+          meta: { title: 'Samples' },
+        },
+        {
+          path: 'palette/picture',
+          component: () => import('./palette/PicturePage.vue'),
+          meta: { title: 'From a picture' },
+        },
+        {
+          path: 'palette/proposals',
+          component: () => import('./palette/ProposalsPage.vue'),
+          meta: { title: 'Proposals' },
+        },
+        {
+          path: 'palette/board',
+          component: () => import('./palette/BoardPage.vue'),
+          meta: { title: 'Board' },
+        },
+        {
           path: 'takeoff',
           component: () => import('./takeoff/TakeoffPage.vue'),
           meta: { title: 'Take-off' },

@@ -11,7 +11,8 @@ const roomRow = (heightMm: number | null, more: Partial<Room> = {}): Room => ({
   corniceMm: 0,
   lowerWallMm: null,
   northDeg: null,
-  latitudeDeg: null, kind: null,
+  latitudeDeg: null,
+  kind: null,
   ...more,
 })
 const box = (lengthMm: number, widthMm: number, heightMm: number | null, more: Partial<RoomMeasures> = {}): RoomMeasures => ({

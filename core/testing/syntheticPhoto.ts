@@ -1,3 +1,4 @@
+import { seededNumbers } from '../palette/proposals/seededNumbers.js'
 import { deltaE00, labToHex, type LabD65 } from '../color/lab.js'
 
 export const LIGHTINGS = ['flat', 'shaded', 'hard-lit', 'textured'] as const
@@ -11,18 +12,6 @@ export interface SyntheticPhoto {
   readonly rgb: Uint8Array
   /** Each material: its color where it is best lit (95 in 100 of it is darker), and its part of the picture. */
   readonly truth: readonly { readonly lab: LabD65; readonly share: number }[]
-}
-
-/** A small generator of numbers from 0 to 1 for a seed (mulberry32). */
-export function seeded(seed: number): () => number {
-  let s = seed >>> 0
-  return () => {
-    s = (s + 0x6d2b79f5) >>> 0
-    let t = s
-    t = Math.imul(t ^ (t >>> 15), t | 1)
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32
-  }
 }
 
 const toLinear = Float64Array.from({ length: 256 }, (_, i) => {
@@ -107,7 +96,7 @@ const ease = (f: number): number => f * f * (3 - 2 * f)
  * @param width pixels; the height is three quarters of it
  */
 export function syntheticPhoto(seed: number, lighting: Lighting, width = 4000): SyntheticPhoto {
-  const random = seeded(seed * 7919 + LIGHTINGS.indexOf(lighting))
+  const random = seededNumbers(seed * 7919 + LIGHTINGS.indexOf(lighting))
   const height = Math.round((width * 3) / 4)
   const things = 5 + Math.floor(4 * random())
   const labs = materials(things + 4, random)

@@ -1,10 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { randomBytes } from 'node:crypto'
+import { randomBytes, randomUUID } from 'node:crypto'
 import { eq, sql } from 'drizzle-orm'
 import { addDays, daysBetween } from '@bonitas/core/units/days'
 import type { Database } from '../database/database.js'
 import { studio } from '../database/schema.js'
+import { currencyDigits } from '@bonitas/core/money/currency'
+import { deckFromCsv } from '@bonitas/core/palette/library/deckCsv'
+import { keepDeck } from '../library/routes.js'
 import { importJob } from '../job/bundle.js'
 import { demoOwner, foundStudio, type NewStudio } from '../session/sessions.js'
 
@@ -34,6 +37,18 @@ export async function loadDemo(db: Database, folder: string, reset: boolean): Pr
     true,
   )
   const shift = daysBetween(about.asOf, new Date().toISOString().slice(0, 10))
+  const digits = currencyDigits(about.studio.currency)
+  for (const file of readdirSync(join(folder, 'library'))
+    .filter((f) => f.endsWith('.csv'))
+    .sort()) {
+    const name = file.replace(/^\d+-|\.csv$/g, '').replaceAll('-', ' ')
+    const deck = deckFromCsv(
+      readFileSync(join(folder, 'library', file), 'utf8'),
+      `${name[0]?.toUpperCase() ?? ''}${name.slice(1)}`,
+      digits,
+    )
+    await db.asStudio(studioId, (tx) => keepDeck(tx, studioId, randomUUID(), deck))
+  }
   for (const file of readdirSync(join(folder, 'jobs'))
     .filter((f) => f.endsWith('.json'))
     .sort()) {
@@ -68,8 +83,12 @@ async function removeDemo(db: Database): Promise<void> {
     const rows = [
       'consent',
       'limit',
+      'dressing',
+      'pull',
       'placement',
       'piece',
+      'wall_part',
+      'scheme',
       'opening',
       'fixture',
       'ceiling',
@@ -77,7 +96,17 @@ async function removeDemo(db: Database): Promise<void> {
       'work',
       'item',
     ]
-    for (const table of [...ledger, ...rows, 'idempotency', 'job', 'client', 'supplier', 'session', 'member'])
+    for (const table of [
+      ...ledger,
+      ...rows,
+      'idempotency',
+      'job',
+      'client',
+      'supplier',
+      'deck',
+      'session',
+      'member',
+    ])
       await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
     await tx.delete(studio).where(eq(studio.id, owner.studioId))
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} enable trigger append_only`))

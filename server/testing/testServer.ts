@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
-import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
+import { NEW_FINISH, NEW_ITEM } from '@bonitas/core/job/emptyJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { createApp } from '../app.js'
 import { Database } from '../database/database.js'
@@ -179,7 +179,7 @@ export const optionRow = (itemId: string, more: Record<string, unknown> = {}) =>
 }) // prettier-ignore
 
 export const finishRow = (more: Record<string, unknown> = {}) => ({
-  id: randomUUID(), name: 'Finish', code: '', material: 'paint', sheen: 'flat', role: 'main', labL: 80, labA: 0, labB: 5, measured: false, paintKit: null, ...more,
+  ...NEW_FINISH, id: randomUUID(), name: 'Finish', labL: 80, labA: 0, labB: 5, ...more,
 }) // prettier-ignore
 
 export const snapshotOf = async (member: Member, jobId: string): Promise<JobSnapshot> =>

@@ -117,8 +117,8 @@ onBeforeUnmount(() => {
         <p class="wide">{{ store.snapshot.brief.roomName }}</p>
         <p class="second">
           {{ [store.snapshot.client.name, store.snapshot.brief.place].filter(Boolean).join(', ')
-          }}<template v-if="store.snapshot.brief.schemeName">
-            · Scheme “{{ store.snapshot.brief.schemeName }}”</template
+          }}<template v-if="store.derived.palette.scheme">
+            · Scheme “{{ store.derived.palette.scheme.name }}”</template
           >
         </p>
       </div>

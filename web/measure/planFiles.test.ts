@@ -11,7 +11,7 @@ import { readDxf, writeDxf, writeSvg } from './planFiles.js'
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 const fileOf = (walls: readonly Wall[], more: Partial<RoomFile> = {}): RoomFile => ({
-  room: { id: ID(1), heightMm: 2500, skirtingMm: 100, corniceMm: 0, lowerWallMm: null, northDeg: 10, latitudeDeg: 48 },
+  room: { id: ID(1), heightMm: 2500, skirtingMm: 100, corniceMm: 0, lowerWallMm: null, northDeg: 10, latitudeDeg: 48, kind: null },
   walls: walls.map((w, i) => ({ ...w, id: ID(10 + i) })), ceilings: [], diagonals: [], openings: [], fixtures: [], ...more,
 }) // prettier-ignore
 const door = (swing: 'in' | 'out', hinge: 'left' | 'right') => ({

@@ -25,7 +25,7 @@ const full = emptyJob({
   fixtures: [{ id: 'f', wallId: 'w0', kind: 'socket', name: '', startMm: 0, widthMm: 80, heightMm: 80, bottomMm: 300, depthMm: 10, version: 1 }],
   ceilings: [{ id: 'c', wallId: 'w0', name: '', startHeightMm: 1200, endHeightMm: 2400, depthMm: 900, whole: true, version: 1 }],
   diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5000, version: 1 }],
-  placements: [{ id: 'p', surface: 'wall:w0', finishId: 'x', substrate: 'sound paint', overL: null, overA: null, overB: null, hold: 'applied', version: 1 }],
+  placements: [{ id: 'p', surface: 'wall:w0', finishId: 'x', substrate: 'sound paint', overL: null, overA: null, overB: null, hold: 'applied', schemeId: null, candidate: false, version: 1 }],
   pieces: [pieceWith({ id: 'sofa', wallId: 'w0' }), pieceWith({ id: 'chair', wallId: 'w1' })],
   items: [itemWith({ id: 'shelf', wallId: 'w0' })],
   works: [{ id: 'work', what: 'Panel', wallId: 'w0', readyOn: null, done: false, version: 1 }],

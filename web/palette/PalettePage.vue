@@ -3,11 +3,24 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { hexToLab, labToHex, lrv } from '@bonitas/core/color/lab'
 
-import { MATERIALS, ROLES, SHEENS, HOLDS, SUBSTRATES } from '@bonitas/core/palette/schema'
-import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
-import { PIECE_KINDS } from '@bonitas/core/job/words'
+import {
+  HOLDS,
+  MATERIALS,
+  PART_KINDS,
+  PATTERN_KINDS,
+  ROLES,
+  SHEENS,
+  SUBSTRATES,
+  TEXTURES,
+  WEARS,
+} from '@bonitas/core/palette/schema'
+import { spreadOf } from '@bonitas/core/palette/library/toFinish'
+import { NEW_FINISH, NEW_PIECE } from '@bonitas/core/job/emptyJob'
+import { dressChanges, layChanges } from '@bonitas/core/palette/wear'
+import { LAMP_TYPES, PIECE_KINDS, type Surface } from '@bonitas/core/job/words'
 import { labOf, type FinishFacts } from '@bonitas/core/palette/paletteFacts'
 import { areaText } from '@bonitas/core/units/length'
+import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -15,18 +28,21 @@ import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import ColorField from './ColorField.vue'
 import FinishSelect from './FinishSelect.vue'
 import HueDial from './HueDial.vue'
 import { paletteRows, type PaletteRow } from './paletteRows.js'
+import { PALETTE_PAGES } from './paletteTabs.js'
+import SchemeBar from './SchemeBar.vue'
 
 const store = useJobStore()
 const route = useRoute()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.palette)
 const rows = computed(() =>
-  job.value && facts.value ? paletteRows(job.value, facts.value, store.derived?.areas) : [],
+  job.value && facts.value ? paletteRows(job.value, facts.value, store.derived?.surfaces) : [],
 )
 const bench = computed(() => facts.value?.finishes.filter((f) => f.where.length === 0) ?? [])
 const selectedKey = ref<string>()
@@ -43,6 +59,7 @@ const finishId = ref<string>()
 const finish = computed(() => facts.value?.finishes.find((f) => f.finish.id === finishId.value))
 const placement = computed(() => job.value?.placements.find((p) => p.id === selected.value?.id))
 const piece = computed(() => job.value?.pieces.find((p) => p.id === selected.value?.id))
+const shared = computed(() => placement.value?.schemeId === null && (job.value?.schemes.length ?? 0) > 0)
 
 function select(row: PaletteRow): void {
   selectedKey.value = row.key
@@ -63,21 +80,13 @@ watch(rows, (list) => {
 }, { immediate: true }) // prettier-ignore
 
 function wear(row: PaletteRow, id: string | null): void {
+  if (!job.value || !facts.value) return
   finishId.value = id ?? undefined
-  if (row.kind === 'piece') store.change('pieces', row.id, { finishId: id })
-  else if (placement.value) {
-    if (id) store.change('placements', placement.value.id, { finishId: id })
-    else store.remove('placements', placement.value.id)
-  } else if (id && row.surface)
-    store.add('placements', {
-      surface: row.surface,
-      finishId: id,
-      substrate: row.surface === 'floor' ? 'not painted' : 'sound paint',
-      overL: null,
-      overA: null,
-      overB: null,
-      hold: 'applied',
-    })
+  const { scheme } = facts.value
+  const worn = facts.value.pieces.find((p) => p.id === row.id)
+  const finishRow = job.value.finishes.find((f) => f.id === id) ?? null
+  if (row.kind === 'piece' && worn) store.apply(dressChanges(job.value, scheme, worn, id))
+  else if (row.surface) store.apply(layChanges(job.value, scheme, row.surface, finishRow))
 }
 
 const wallChoices = useWallChoices('no wall')
@@ -86,7 +95,7 @@ function addFinish(): void {
   const grey = hexToLab('#a8a8a8')
   const n = (job.value?.finishes.length ?? 0) + 1
   const id = store.add('finishes', {
-    name: `Finish ${n}`, code: '', material: 'paint', sheen: 'flat', role: 'main', labL: grey.l, labA: 0, labB: 0, measured: false,
+    ...NEW_FINISH, name: `Finish ${n}`, labL: grey.l, labA: 0, labB: 0, colors: [], readings: [],
     paintKit: { spreadM2PerL: 12, lossPpm: 0, tins: [] },
   }) // prettier-ignore
   const row = selected.value
@@ -120,10 +129,93 @@ function focusField(label: string): void {
   })
 }
 
+/** A finish can go when no scheme wears it. */
+const worn = (f: FinishFacts) =>
+  f.where.length > 0 ||
+  (job.value?.placements.some((p) => p.finishId === f.finish.id) ?? false) ||
+  (job.value?.pieces.some((p) => p.finishId === f.finish.id) ?? false) ||
+  (job.value?.dressings.some((d) => d.finishId === f.finish.id) ?? false)
+
 function removeFinish(f: FinishFacts): void {
   finishId.value = undefined
   store.remove('finishes', f.finish.id)
 }
+
+const NEW_PART = {
+  name: 'Panel fields',
+  kind: 'panel fields',
+  count: 4,
+  widthMm: 600,
+  heightMm: 900,
+} as const
+function addPart(): void {
+  const { kind, count, widthMm, heightMm, name } = NEW_PART
+  const n = (job.value?.parts.length ?? 0) + 1
+  const id = store.add('parts', { name: n > 1 ? `${name} ${n}` : name, kind, wallId: null, count, widthMm, heightMm })
+  selectedKey.value = `part:${id}`
+  finishId.value = undefined
+} // prettier-ignore
+const part = computed(() =>
+  selected.value?.surface?.startsWith('part:')
+    ? job.value?.parts.find((p) => `part:${p.id}` === selected.value?.surface)
+    : undefined,
+)
+/** The walls and openings that could wear a finish of their own and do not yet. */
+const splits = computed(() => {
+  const taken = new Set(rows.value.map((r) => r.surface))
+  return [
+    ...(store.derived?.areas?.walls ?? []).map((w) => ({ surface: `wall:${w.wallId}`, text: w.name })),
+    ...(store.derived?.surfaces?.openings ?? []).map((o) => ({
+      surface: `opening:${o.openingId}`,
+      text: o.name,
+    })),
+  ].filter((s) => !taken.has(s.surface as Surface))
+})
+function split(event: Event): void {
+  const select = event.target as HTMLSelectElement
+  const surface = select.value
+  select.value = ''
+  const like =
+    facts.value?.placements.find((p) => p.surface === (surface.startsWith('wall:') ? 'walls' : 'doors')) ??
+    facts.value?.placements[0]
+  const finishRow = job.value?.finishes.find((f) => f.id === like?.finishId)
+  if (!job.value || !surface || !finishRow) return
+  store.apply(layChanges(job.value, facts.value?.scheme, surface, finishRow))
+  selectedKey.value = surface
+  finishId.value = finishRow.id
+}
+function keepOpen(event: Event): void {
+  const select = event.target as HTMLSelectElement
+  const finishId = select.value
+  select.value = ''
+  const p = placement.value
+  if (!p || !finishId) return
+  store.add('placements', {
+    surface: p.surface, finishId, substrate: p.substrate, overL: p.overL, overA: p.overA, overB: p.overB, hold: p.hold,
+    schemeId: p.schemeId, candidate: true,
+  })
+} // prettier-ignore
+/** Finishes of the same use that could still lie there instead. */
+const couldBe = computed(() => {
+  const now = facts.value?.finishes.find((f) => f.finish.id === placement.value?.finishId)
+  const hard = ['timber', 'tile', 'stone']
+  return (facts.value?.finishes ?? []).filter((f) => {
+    if (!now || f === now || open.value.some((c) => c.finishId === f.finish.id)) return false
+    const { material } = f.finish
+    return hard.includes(now.finish.material) ? hard.includes(material) : material === now.finish.material
+  })
+})
+const open = computed(
+  () => facts.value?.candidates.filter((c) => c.surface === placement.value?.surface) ?? [],
+)
+const nameOf = (id: string) => job.value?.finishes.find((f) => f.id === id)?.name ?? ''
+const removePiece = (id: string) =>
+  store.apply([
+    ...(job.value?.dressings ?? [])
+      .filter((d) => d.pieceId === id)
+      .map((d) => ({ collection: 'dressings', id: d.id, remove: true as const })),
+    { collection: 'pieces', id, remove: true as const },
+  ])
 
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
@@ -160,6 +252,12 @@ const under = (f: FinishFacts) =>
   f.undertone.word === 'none'
     ? `C ${f.undertone.chroma.toFixed(0)}`
     : `${Math.round(f.undertone.hueDeg)}° · ${f.undertone.chroma.toFixed(0)}`
+const lampChoices = [{ value: null, text: 'not known' }, ...LAMP_TYPES]
+const spread = computed(() => {
+  const readings = finish.value?.finish.readings ?? []
+  const found = spreadOf(readings)
+  return found && readings.length > 1 ? { ...found, n: readings.length } : undefined
+})
 const over = computed(() => {
   const p = placement.value
   return p?.overL == null || p.overA == null || p.overB == null
@@ -169,7 +267,22 @@ const over = computed(() => {
 </script>
 
 <template>
-  <StagePage v-if="job && facts" title="Palette" :says="says" @keydown="keys">
+  <StagePage v-if="job && facts" title="Palette" @keydown="keys">
+    <div class="line">
+      <SchemeBar />
+      <span class="second says">{{ says }}</span>
+      <button class="button" @click="addFinish">New finish</button>
+      <button class="button" @click="addPiece">New piece</button>
+      <button class="button" @click="addPart">New part of a wall</button>
+      <select
+        v-if="splits.length > 0 && facts.placements.length > 0"
+        aria-label="Give one wall or opening a finish of its own"
+        @change="split"
+      >
+        <option value="">One wall or opening …</option>
+        <option v-for="s in splits" :key="s.surface" :value="s.surface">{{ s.text }}</option>
+      </select>
+    </div>
     <table ref="table">
       <thead>
         <tr>
@@ -240,12 +353,7 @@ const over = computed(() => {
       </button>
       <span v-if="bench.length === 0" class="second">nothing.</span>
     </div>
-    <template #head>
-      <div class="adds">
-        <button class="button" @click="addFinish">New finish</button>
-        <button class="button" @click="addPiece">New piece</button>
-      </div>
-    </template>
+    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
     <template #panel>
       <HueDial :finishes="facts.finishes" :selected="finishId" @choose="selectFinish" />
       <FindingsPanel stage="palette" quiet="No clash, and no hue too many for the school." />
@@ -284,6 +392,35 @@ const over = computed(() => {
                 Note it
               </button>
             </div>
+            <div class="row-field">
+              <span class="label">Still open</span>
+              <span v-for="c in open" :key="c.id" class="second">
+                or {{ nameOf(c.finishId) }}
+                <button class="word" @click="store.remove('placements', c.id)">Rule out</button>
+              </span>
+              <select
+                v-if="couldBe.length > 0"
+                :aria-label="`What else ${selected?.where.toLowerCase() ?? ''} could wear`"
+                @change="keepOpen"
+              >
+                <option value="">{{ open.length > 0 ? 'or …' : 'settled' }}</option>
+                <option v-for="f in couldBe" :key="f.finish.id" :value="f.finish.id">
+                  or {{ f.finish.name }}
+                </option>
+              </select>
+              <span v-if="shared" class="second">shared by all schemes</span>
+            </div>
+          </template>
+          <template v-if="part">
+            <RowField collection="parts" :row="part" field="name" kind="text" />
+            <RowChoice collection="parts" :row="part" field="kind" :choices="PART_KINDS" />
+            <RowChoice collection="parts" :row="part" field="wallId" :choices="wallChoices" />
+            <RowField collection="parts" :row="part" field="count" kind="whole" figure />
+            <RowField collection="parts" :row="part" field="widthMm" kind="length" figure />
+            <RowField collection="parts" :row="part" field="heightMm" kind="length" figure />
+            <button v-if="!placement" class="word" @click="store.remove('parts', part.id)">
+              Remove the part
+            </button>
           </template>
           <template v-if="piece">
             <RowField collection="pieces" :row="piece" field="name" kind="text" />
@@ -303,7 +440,16 @@ const over = computed(() => {
               />
               stays</label
             >
-            <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
+            <RowChoice
+              v-if="piece.kind === 'lamp'"
+              collection="pieces"
+              :row="piece"
+              field="lampType"
+              :choices="lampChoices"
+            />
+            <RowCheck collection="pieces" :row="piece" field="focal" />
+            <RowCheck collection="pieces" :row="piece" field="lit" />
+            <button class="word" @click="removePiece(piece.id)">Remove the piece</button>
           </template>
         </div>
         <div v-if="finish" class="fields">
@@ -333,9 +479,29 @@ const over = computed(() => {
             />
             measured</label
           >
-          <button v-if="finish.where.length === 0" class="word" @click="removeFinish(finish)">
-            Remove the finish
-          </button>
+          <RowChoice collection="finishes" :row="finish.finish" field="texture" :choices="TEXTURES" />
+          <RowChoice
+            collection="finishes"
+            :row="finish.finish"
+            field="patternKind"
+            :choices="PATTERN_KINDS"
+          />
+          <RowField
+            v-if="finish.finish.patternKind !== 'none'"
+            collection="finishes"
+            :row="finish.finish"
+            field="patternRepeatMm"
+            kind="length"
+            figure
+          />
+          <RowChoice collection="finishes" :row="finish.finish" field="wear" :choices="WEARS" />
+          <RowCheck collection="finishes" :row="finish.finish" field="sealed" />
+          <RowCheck collection="finishes" :row="finish.finish" field="outdoor" />
+          <p v-if="spread" class="second spread">
+            {{ spread.n }} readings, spread ΔE00 {{ spread.spread.toFixed(1)
+            }}{{ spread.spread > 2 ? ': uneven, read it in more places' : '' }}
+          </p>
+          <button v-if="!worn(finish)" class="word" @click="removeFinish(finish)">Remove the finish</button>
         </div>
         <p v-if="!finish && !selected" class="second">
           Point at a row to give it a finish. A finish is material, color and sheen together; its share is
@@ -436,11 +602,21 @@ td {
   width: 26px;
   height: 18px;
 }
-.adds {
+.line {
   display: flex;
-  gap: 8px;
-  order: 2;
-  margin-left: auto;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 10px;
+  padding-bottom: 8px;
+}
+.line .says {
+  flex: 1 1 200px;
+}
+.line select {
+  width: auto;
+}
+.spread {
+  padding-top: 24px;
 }
 .editor {
   display: grid;
@@ -450,7 +626,7 @@ td {
 }
 .fields {
   display: grid;
-  grid-template-columns: minmax(90px, 1fr) 60px 132px 96px 84px 88px auto auto;
+  grid-template-columns: repeat(auto-fill, minmax(96px, 1fr));
   gap: 8px 10px;
   align-items: start;
 }
@@ -468,6 +644,9 @@ td {
 .label {
   font-size: 13px;
   color: var(--ink-2);
+}
+.fields > :first-child {
+  grid-column: span 2;
 }
 .tick {
   display: flex;

@@ -1,5 +1,5 @@
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import type { RoomAreas } from '@bonitas/core/measure/roomAreas'
+import type { SurfaceAreas } from '@bonitas/core/palette/visibleArea'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/palette/paletteFacts'
 import { inRoom, pieceAreaMm2, surfaceName, surfaceSeen } from '@bonitas/core/palette/visibleArea'
 import { SURFACES, type Surface } from '@bonitas/core/job/words'
@@ -19,11 +19,12 @@ export interface PaletteRow {
 }
 
 /** Surfaces a job always asks a finish for, the lower wall only when there is one, and single walls with one of their own. */
-function asked(job: JobSnapshot): readonly Surface[] {
-  const placed = job.placements.map((p) => p.surface)
+function asked(job: JobSnapshot, palette: PaletteFacts): readonly Surface[] {
+  const placed = palette.placements.map((p) => p.surface)
   return [
     ...SURFACES.filter((s) => placed.includes(s) || s !== 'lower' || job.room.lowerWallMm != null),
-    ...placed.filter((s) => s.startsWith('wall:')),
+    ...placed.filter((s) => s.includes(':')),
+    ...job.parts.map((p): Surface => `part:${p.id}`).filter((s) => !placed.includes(s)),
   ]
 }
 
@@ -31,27 +32,27 @@ function asked(job: JobSnapshot): readonly Surface[] {
 export function paletteRows(
   job: JobSnapshot,
   palette: PaletteFacts,
-  areas: RoomAreas | undefined,
+  areas: SurfaceAreas | undefined,
 ): PaletteRow[] {
   const byId = new Map(palette.finishes.map((f) => [f.finish.id, f]))
-  const seen = surfaceSeen(areas, job.placements, job.pieces.filter(inRoom))
+  const seen = surfaceSeen(areas, palette.placements, palette.pieces.filter(inRoom))
   const all = palette.finishes.reduce((sum, f) => sum + f.areaMm2, 0)
   const share = (areaMm2: number, has: boolean) => (has && all > 0 ? areaMm2 / all : 0)
-  const surfaces = asked(job).map((surface): PaletteRow => {
-    const on = job.placements.find((p) => p.surface === surface)
+  const surfaces = asked(job, palette).map((surface): PaletteRow => {
+    const on = palette.placements.find((p) => p.surface === surface)
     const areaMm2 = seen(surface)
     return {
       key: surface,
       kind: 'surface',
       id: on?.id ?? surface,
       surface,
-      where: surfaceName(surface, areas?.walls),
+      where: surfaceName(surface, areas),
       areaMm2,
       finish: on && byId.get(on.finishId),
       share: share(areaMm2, !!on),
     }
   })
-  const pieces = job.pieces.filter(inRoom).map((p): PaletteRow => {
+  const pieces = palette.pieces.filter(inRoom).map((p): PaletteRow => {
     const areaMm2 = pieceAreaMm2(p)
     const finish = p.finishId ? byId.get(p.finishId) : undefined
     return {

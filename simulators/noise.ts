@@ -10,12 +10,15 @@ function uniform(seed: number): () => number {
   }
 }
 
+/** A generator of normal numbers of mean 0 and deviation 1 from a seed. */
+export function normal(seed: number): () => number {
+  const next = uniform(seed)
+  // Box and Muller: two uniform numbers make one normal one.
+  return () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next())
+}
+
 /** Readings of a length with 1.5 mm of noise (one standard deviation), to a tenth of a millimeter. */
 export function laserReadings(seed: number, sigmaMm = 1.5): (trueMm: number) => number {
-  const next = uniform(seed)
-  return (trueMm) => {
-    // Box and Muller: two uniform numbers make one normal one.
-    const normal = Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next())
-    return Math.round((trueMm + sigmaMm * normal) * 10) / 10
-  }
+  const next = normal(seed)
+  return (trueMm) => Math.round((trueMm + sigmaMm * next()) * 10) / 10
 }

@@ -1,0 +1,305 @@
+import { chroma, hueDeg, hueTurn, type LabD65 } from '../../color/lab.js'
+import { NearestColors } from '../../color/nearest.js'
+import type { Finding } from '../../findings/finding.js'
+import type { PieceKind, RoomKind, Surface } from '../../job/words.js'
+import type { Stored } from '../../job/snapshot.js'
+import { NEW_PLACEMENT } from '../../job/emptyJob.js'
+import { finishFromSample } from '../library/toFinish.js'
+import type { Sample } from '../library/sample.js'
+import { labOf, paletteFacts, roleShares, seen, type FinishFacts, type PaletteRows } from '../paletteFacts.js'
+import { rankMetals } from '../metals.js'
+import { PALETTE_RULES } from '../rules/index.js'
+import type { Dressing, Finish, Placement, Role } from '../schema.js'
+import { schemeView, sharedByAll, type WornPiece } from '../schemeView.js'
+import { undertoneSilent } from '../undertone.js'
+import { inRoom, type SurfaceAreas } from '../visibleArea.js'
+import { seededNumbers } from './seededNumbers.js'
+
+/** What a palette is proposed for. */
+export interface ProposalWish {
+  readonly rows: PaletteRows
+  readonly areas: SurfaceAreas | undefined
+  /** The scheme whose shared rows count; what it alone wears is proposed anew. */
+  readonly schemeId: string | null
+  /** True when the walls have a lower part of their own. */
+  readonly lowerWall: boolean
+  readonly samples: readonly Sample[]
+  /** The same seed gives the same proposals. */
+  readonly seed: number
+  readonly count: number
+  readonly progress?: (done: number) => void
+  readonly stopped?: () => boolean
+}
+
+/** One finish of a proposal and what would wear it. */
+export interface ProposedFinish {
+  readonly sample: Sample
+  readonly role: Role
+  readonly surfaces: readonly Surface[]
+  readonly pieceIds: readonly string[]
+}
+
+/** A whole palette, with what speaks for it. */
+export interface Proposal {
+  readonly name: string
+  readonly finishes: readonly ProposedFinish[]
+  /** Everything that would be seen, in its share, what stays included. */
+  readonly seen: readonly FinishFacts[]
+  readonly shares: ReturnType<typeof roleShares>
+  readonly why: readonly string[]
+  /** What the rule book would still look at; no stop among them. */
+  readonly findings: readonly Finding[]
+}
+
+const SCHEME = 'proposal'
+const SEATS: readonly PieceKind[] = ['sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'stool', 'bed']
+const SMALL: readonly PieceKind[] = ['cushion', 'throw']
+const HANGING: readonly PieceKind[] = ['curtains', 'blind']
+const ROUGH: readonly (RoomKind | null)[] = ['hall', "child's room", 'service room', 'kitchen']
+
+/** The parts of a palette that are colored one by one. */
+type Part = 'wall' | 'pale' | 'lower' | 'seat' | 'second' | 'accent' | 'metal'
+
+interface Slot {
+  readonly part: Part
+  readonly surfaces: readonly Surface[]
+  readonly pieces: readonly WornPiece[]
+  readonly materials: readonly Sample['material'][]
+  readonly role: Role
+}
+
+/** What can be colored: surfaces without a finish that stays, and pieces that may change. */
+function slotsOf(wish: ProposalWish): Slot[] {
+  const { rows } = wish
+  const stays = (id: string | null) => rows.finishes.find((f) => f.id === id)?.role === 'stays'
+  const laid = rows.placements.filter((p) => p.schemeId === null && !p.candidate)
+  const free = (surface: Surface) => !laid.some((p) => p.surface === surface && stays(p.finishId))
+  const outdoors = rows.room.kind === 'outdoors'
+  const surfaces = (list: readonly Surface[]) => (outdoors || !wish.areas ? [] : list.filter(free))
+  const pieces = schemeView(rows, null).pieces.filter((p) => inRoom(p) && !sharedByAll(p) && !stays(p.finishId))
+  const metal = (p: WornPiece) => rows.finishes.find((f) => f.id === p.finishId)?.material === 'metal'
+  const of = (kinds: readonly PieceKind[]) => pieces.filter((p) => kinds.includes(p.kind) && !metal(p))
+  const timber = (p: WornPiece) => rows.finishes.find((f) => f.id === p.finishId)?.material === 'timber'
+  const seats = of(SEATS).filter((p) => !timber(p))
+  const big = [...seats].sort((x, y) => y.widthMm * y.heightMm - x.widthMm * x.heightMm)
+  const all: Slot[] = [
+    { part: 'wall', surfaces: surfaces(['walls']), pieces: [], materials: ['paint'], role: 'main' },
+    { part: 'pale', surfaces: surfaces(['ceiling', 'trim', 'doors']), pieces: [], materials: ['paint'], role: 'main' },
+    { part: 'lower', surfaces: wish.lowerWall ? surfaces(['lower']) : [], pieces: [], materials: ['paint'], role: 'second' },
+    { part: 'seat', surfaces: [], pieces: big.slice(0, Math.max(1, big.length - 1)), materials: ['textile'], role: 'main' },
+    { part: 'second', surfaces: [], pieces: of([...HANGING, 'rug']), materials: ['textile'], role: 'second' },
+    { part: 'accent', surfaces: [], pieces: [...of(SMALL), ...big.slice(Math.max(1, big.length - 1))], materials: ['textile'], role: 'accent' },
+    { part: 'metal', surfaces: [], pieces: pieces.filter(metal), materials: ['metal'], role: 'metal' },
+  ]
+  return all.filter((s) => s.surfaces.length + s.pieces.length > 0)
+} // prettier-ignore
+
+/** One draft: the color wanted for each part. */
+interface Draft {
+  readonly target: Readonly<Record<Exclude<Part, 'metal'>, LabD65>>
+}
+
+const polar = (l: number, c: number, deg: number): LabD65 => ({
+  l,
+  a: c * Math.cos((deg * Math.PI) / 180),
+  b: c * Math.sin((deg * Math.PI) / 180),
+})
+
+/**
+ * Drafts out of what stays, what inspires and the school: a neutral that leans with what stays, a second color and
+ * an accent from the inspiration, or, without one, hues a third of the circle and more apart.
+ */
+function drafts(wish: ProposalWish): Draft[] {
+  const { rows, seed } = wish
+  const next = seededNumbers(seed)
+  const { colorScheme, mood, trimAndCeiling, textiles, pieceAgainstWall } = rows.schools
+  const kept = rows.finishes.filter((f) => f.role === 'stays').map(labOf)
+  const strong = kept.filter((l) => chroma(l) >= 12)
+  const pulls = rows.pulls.map((p) => ({ l: p.labL, a: p.labA, b: p.labB }))
+  const colored = pulls.filter((p) => chroma(p) >= 10)
+  const quiet = colorScheme === 'quiet neutral' || textiles === 'recede'
+  const warm = hueDeg(strong[0] ?? kept.find((l) => !undertoneSilent(l)) ?? polar(50, 10, 80))
+  // Neutrals lean with the timber that stays; among beige and grey greens the eye finds few faults.
+  const leanings = [78, 88, 96, ...(Math.abs(hueTurn(warm, 80)) > 90 ? [200, 250] : [])]
+  const dark = trimAndCeiling === 'one envelope, dark'
+  const cocoon = mood === 'warm cocoon'
+  const ls = dark ? [30, 34] : mood === 'bright and airy' ? [91, 88] : cocoon ? [72, 80] : [88, 82]
+  const freeHues = Array.from({ length: 6 }, () => Math.floor(360 * next()))
+  const seconds = colored.length > 1 ? colored : [...colored, ...freeHues.slice(0, 4).map((h) => polar(48, quiet ? 10 : 18, h))]
+  const accents = colored.length > 1 ? colored : [...colored, ...strong.slice(0, 1), ...freeHues.slice(2).map((h) => polar(48, quiet ? 14 : 42, h))]
+  const list: Draft[] = []
+  for (const lean of leanings)
+    for (const l of ls)
+      for (const s of seconds)
+        for (const a of accents) {
+          const apart = Math.abs(hueTurn(hueDeg(s), hueDeg(a)))
+          if (s === a || (apart < 35 && !quiet)) continue
+          const wall = dark ? { l, a: s.a * 0.6, b: s.b * 0.6 } : polar(l, 7, lean)
+          const second = quiet ? polar(Math.max(35, l - 22), 8, lean) : s
+          const accent = quiet ? polar(58, 13, hueDeg(a)) : chroma(a) < 25 ? polar(a.l, 28, hueDeg(a)) : a
+          const seatL = pieceAgainstWall === 'tone in' ? l : l > 75 ? l - 16 : l + 20
+          list.push({
+            target: {
+              wall,
+              pale: dark || trimAndCeiling === 'one envelope, light' ? wall : polar(Math.min(96, l + 9), 4, lean),
+              lower: dark || trimAndCeiling === 'one envelope, light' ? wall : second,
+              seat: polar(seatL, 8, lean),
+              second: { l: Math.min(70, second.l + 12), a: second.a * 0.8, b: second.b * 0.8 },
+              accent,
+            },
+          })
+        }
+  // A seeded order, so that a cut in the middle is no bias towards the first leaning.
+  return list.map((d) => ({ d, key: next() })).sort((x, y) => x.key - y.key).map(({ d }) => d)
+} // prettier-ignore
+
+const DRAFTS = 160
+
+/** Samples that may be used in a part, with the index to find the nearest. */
+function choicesFor(wish: ProposalWish, slot: Slot) {
+  const { kind } = wish.rows.room
+  const seat = slot.pieces.some((p) => SEATS.includes(p.kind) || p.kind === 'rug')
+  const list = wish.samples.filter(
+    (s) =>
+      slot.materials.includes(s.material) &&
+      s.patternKind === 'none' &&
+      (kind !== 'outdoors' || s.outdoor) &&
+      !(seat && ROUGH.includes(kind) && s.wear === 'delicate'),
+  )
+  return { list, index: new NearestColors(list.map((s) => s.lab)) }
+}
+
+/** Sheens asked for by the place: woodwork is wiped, ceilings are not. */
+function sheenFor(slot: Slot, kind: RoomKind | null): Finish['sheen'] | undefined {
+  if (slot.materials[0] !== 'paint') return undefined
+  if (slot.part === 'lower' || slot.part === 'pale') return 'satin'
+  return kind === 'wet room' || kind === 'kitchen' ? 'eggshell' : 'flat'
+}
+
+/**
+ * Whole palettes out of a deck, ranked: none has a stop, the fewest looks first, different from each other.
+ * Deterministic for a seed.
+ */
+export function propose(wish: ProposalWish): Proposal[] {
+  const slots = slotsOf(wish)
+  if (slots.length === 0) return []
+  const choices = new Map(slots.map((s) => [s.part, choicesFor(wish, s)]))
+  const list = drafts(wish).slice(0, DRAFTS)
+  const found: { proposal: Proposal; cost: number; key: LabD65[] }[] = []
+  for (const [i, draft] of list.entries()) {
+    if (wish.stopped?.()) break
+    const made = make(wish, slots, choices, draft)
+    if (made) found.push(made)
+    wish.progress?.((i + 1) / list.length)
+  }
+  const taken: typeof found = []
+  for (const one of found.sort((x, y) => x.cost - y.cost)) {
+    if (taken.length >= wish.count) break
+    // Two proposals whose second and accent are tints of each other are one.
+    const alike = taken.some((t) => t.key.every((lab, k) => near(lab, one.key[k])))
+    if (!alike) taken.push(one)
+  }
+  return taken.map((t) => t.proposal)
+}
+
+/** The colors by which a proposal is told from another: second and accent, or all when it has neither. */
+function keyOf(finishes: readonly ProposedFinish[]): LabD65[] {
+  const telling = finishes.filter((f) => f.role === 'second' || f.role === 'accent')
+  return (telling.length > 0 ? telling : finishes).map((f) => f.sample.lab)
+}
+
+/** Called after its second color and its accent. */
+function nameOf(finishes: readonly ProposedFinish[]): string {
+  const word = (role: Role) => finishes.find((f) => f.role === role)?.sample.name.split(' ')[0]
+  const words = [...new Set([word('second') ?? word('main'), word('accent')].filter((w) => w !== undefined))]
+  return words.join(' and ') || 'Palette'
+}
+
+const near = (one: LabD65, two: LabD65 | undefined) =>
+  !!two && Math.hypot(one.l - two.l, one.a - two.a, one.b - two.b) < 14
+
+function make(
+  wish: ProposalWish,
+  slots: readonly Slot[],
+  choices: ReadonlyMap<Part, ReturnType<typeof choicesFor>>,
+  draft: Draft,
+): { proposal: Proposal; cost: number; key: LabD65[] } | undefined {
+  const { kind } = wish.rows.room
+  const kept = wish.rows.finishes.filter((f) => f.role === 'stays')
+  const finishes: ProposedFinish[] = []
+  for (const slot of slots) {
+    const from = choices.get(slot.part)
+    if (!from || from.list.length === 0) continue
+    const sample =
+      slot.part === 'metal'
+        ? rankMetals(kept[0] ? labOf(kept[0]) : draft.target.wall, from.list, (s) => s.lab)[0]
+        : from.list[from.index.find(draft.target[slot.part], 1)[0]?.index ?? -1]
+    if (!sample) continue
+    const sheen = sheenFor(slot, kind)
+    finishes.push({
+      sample: sheen ? { ...sample, sheens: [sheen] } : sample,
+      role: slot.role,
+      surfaces: slot.surfaces,
+      pieceIds: slot.pieces.map((p) => p.id),
+    })
+  }
+  const facts = paletteFacts(rowsWith(wish.rows, finishes), wish.areas, SCHEME)
+  const findings = PALETTE_RULES.flatMap((rule) => rule.check(facts))
+  // What stays may clash with itself; no palette can mend that, and it is no reason to propose none.
+  const ours = (f: Finding) => f.about.length === 0 || f.about.some((a) => a.id.startsWith(SCHEME))
+  if (findings.some((f) => f.severity === 'stop' && ours(f))) return undefined
+  const looks = findings.filter((f) => f.severity === 'look' && ours(f)).length
+  const notes = findings.filter((f) => f.severity === 'note' && ours(f)).length
+  const shares = roleShares(facts)
+  return {
+    cost: 3 * looks + notes + 4 * Math.abs(shares.accent - 0.1),
+    key: keyOf(finishes),
+    proposal: {
+      name: nameOf(finishes),
+      finishes,
+      seen: seen(facts),
+      shares,
+      why: reasons(wish, finishes, shares, looks),
+      findings: findings.filter((f) => f.severity !== 'stop'),
+    },
+  }
+}
+
+/** The job with the proposal as a scheme of its own over what is shared. */
+function rowsWith(rows: PaletteRows, finishes: readonly ProposedFinish[]): PaletteRows {
+  const id = (i: number) => `${SCHEME} ${i}`
+  const made = finishes.map((f, i): Stored<Finish> => ({ ...finishFromSample(f.sample, f.role), id: id(i), version: 1 }))
+  return {
+    ...rows,
+    finishes: [...rows.finishes, ...made],
+    schemes: [{ id: SCHEME, position: 0, name: '', note: '', overId: null, retired: false, storedAt: '', version: 1 }],
+    placements: [
+      ...rows.placements.filter((p) => p.schemeId === null),
+      ...finishes.flatMap((f, i) => f.surfaces.map((surface): Stored<Placement> => ({
+        ...NEW_PLACEMENT, id: `${SCHEME} ${surface}`, surface, finishId: id(i), schemeId: SCHEME, version: 1,
+      }))),
+    ],
+    dressings: finishes.flatMap((f, i) => f.pieceIds.map((pieceId): Stored<Dressing> => ({
+      id: `${SCHEME} ${pieceId}`, schemeId: SCHEME, pieceId, finishId: id(i), absent: false, costMinor: null, version: 1,
+    }))),
+  }
+} // prettier-ignore
+
+function reasons(wish: ProposalWish, finishes: readonly ProposedFinish[], shares: ReturnType<typeof roleShares>, looks: number): string[] {
+  const { rows } = wish
+  const accent = finishes.find((f) => f.role === 'accent')
+  const second = finishes.find((f) => f.role === 'second')
+  const kept = rows.finishes.find((f) => f.role === 'stays' && chroma(labOf(f)) >= 12)
+  const from = (f: ProposedFinish | undefined) =>
+    f && rows.pulls.map((p) => ({ name: p.name, d: Math.hypot(p.labL - f.sample.lab.l, p.labA - f.sample.lab.a, p.labB - f.sample.lab.b) })).sort((x, y) => x.d - y.d)[0]
+  const lifted = [second, accent].flatMap((f) => {
+    const near = from(f)
+    return near && near.d < 25 && f ? [`${f.sample.name} answers the ${near.name} of what inspires the room`] : []
+  })
+  return [
+    ...(kept ? [`its neutrals lean with ${kept.name}, which stays`] : []),
+    ...lifted,
+    `${[shares.main, shares.second, shares.accent].map((v) => Math.round(100 * v)).join(' / ')} of what can change`,
+    looks === 0 ? 'nothing to look at' : `${looks} to look at, no stop`,
+  ]
+} // prettier-ignore

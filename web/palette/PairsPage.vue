@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { chroma, hueDeg, labToHex, lrv } from '@bonitas/core/color/lab'
+import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { CLEAR_DELTA_E, MATCH_DELTA_E } from '@bonitas/core/palette/paletteFacts'
+import type { PairVerdict } from '@bonitas/core/palette/pairs'
+import { useJobStore } from '../job/jobStore.js'
+import { useStageKeys } from '../job/keys.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { pairTable, VERDICT_MARKS, verdictCounts } from './pairsView.js'
+import { PALETTE_PAGES } from './paletteTabs.js'
+import SchemeBar from './SchemeBar.vue'
+
+const store = useJobStore()
+const bench = ref(false)
+const facts = computed(() => store.derived?.palette)
+const finishes = computed(() =>
+  (facts.value?.finishes ?? []).filter((f) => f.finish.material !== 'primer' && (bench.value || f.share > 0)),
+)
+const table = computed(() => pairTable(finishes.value))
+const counts = computed(() => verdictCounts(table.value))
+const at = ref<readonly [string, string]>()
+const shown = computed(() => {
+  const all = table.value.flat()
+  const chosen = all.find((c) => at.value?.[0] === c.one.finish.id && at.value[1] === c.two.finish.id)
+  // The gravest pair is what one came for.
+  const order: readonly PairVerdict[] = ['clashes', 'near miss', 'contrasts', 'agrees']
+  return chosen ?? [...all].sort((x, y) => order.indexOf(x.pair.verdict) - order.indexOf(y.pair.verdict))[0]
+})
+useStageKeys([['← → ↑ ↓', 'Previous and next pair']])
+const grid = ref<HTMLElement>()
+
+function keys(event: KeyboardEvent): void {
+  const by = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key]
+  const now = shown.value
+  if (!by || !now) return
+  event.preventDefault()
+  const row = finishes.value.indexOf(now.one) + (by[0] ?? 0)
+  const column = finishes.value.indexOf(now.two) + (by[1] ?? 0)
+  const cell = table.value[row]?.[column]
+  if (!cell) return
+  at.value = [cell.one.finish.id, cell.two.finish.id]
+  void nextTick(() => grid.value?.querySelector<HTMLElement>('button[aria-pressed="true"]')?.focus())
+}
+const figures = (f: FinishFacts) =>
+  `L* ${f.lab.l.toFixed(0)} · C ${chroma(f.lab).toFixed(0)} · h ${hueDeg(f.lab).toFixed(0)}° · LRV ${lrv(f.lab).toFixed(0)}`
+</script>
+
+<template>
+  <StagePage v-if="facts" title="Palette" broad>
+    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <div class="line">
+      <SchemeBar />
+      <label class="tick"><input v-model="bench" type="checkbox" /> with samples on the bench</label>
+    </div>
+    <p v-if="finishes.length < 2" class="second teach">
+      Here every finish is held against every other. Give at least two things a finish on the first page.
+    </p>
+    <table v-else ref="grid" class="pairs" @keydown="keys">
+      <caption class="second">
+        {{
+          VERDICT_MARKS.agrees
+        }}
+        agrees
+        {{
+          counts.agrees
+        }}
+        &emsp;
+        {{
+          VERDICT_MARKS.contrasts
+        }}
+        contrasts
+        {{
+          counts.contrasts
+        }}
+        &emsp;
+        {{
+          VERDICT_MARKS['near miss']
+        }}
+        near miss
+        {{
+          counts['near miss']
+        }}
+        &emsp;
+        {{
+          VERDICT_MARKS.clashes
+        }}
+        clashes
+        {{
+          counts.clashes
+        }}
+      </caption>
+      <tbody>
+        <tr v-for="(row, i) in table" :key="finishes[i]?.finish.id">
+          <th scope="row">
+            <i :style="{ background: finishes[i] ? labToHex(finishes[i].lab) : '' }"></i>
+            <span>{{ finishes[i]?.finish.name }}</span>
+          </th>
+          <td v-for="cell in row" :key="cell.two.finish.id" :class="cell.pair.verdict.replace(' ', '-')">
+            <button
+              :aria-pressed="cell === shown"
+              :tabindex="cell === shown ? 0 : -1"
+              :aria-label="`${cell.one.finish.name} and ${cell.two.finish.name}: ${cell.pair.verdict}`"
+              :title="`${cell.one.finish.name} and ${cell.two.finish.name}: ${cell.pair.verdict}, ${cell.pair.says}`"
+              @click="at = [cell.one.finish.id, cell.two.finish.id]"
+            >
+              {{ VERDICT_MARKS[cell.pair.verdict] }}
+            </button>
+          </td>
+          <td class="end"><i :style="{ background: finishes[i] ? labToHex(finishes[i].lab) : '' }"></i></td>
+        </tr>
+      </tbody>
+    </table>
+    <template #panel>
+      <section v-if="shown" class="sides" aria-live="polite">
+        <div class="pair">
+          <i :style="{ background: labToHex(shown.one.lab) }"></i>
+          <i :style="{ background: labToHex(shown.two.lab) }"></i>
+        </div>
+        <h2>
+          {{ shown.pair.verdict[0]?.toUpperCase() }}{{ shown.pair.verdict.slice(1) }}: {{ shown.pair.says }}
+        </h2>
+        <dl>
+          <template v-for="f in [shown.one, shown.two]" :key="f.finish.id">
+            <dt>{{ f.finish.name }}</dt>
+            <dd>
+              {{ f.undertone.phrase }}<br /><span class="second">{{ figures(f) }}</span>
+            </dd>
+          </template>
+          <dt>Likeness</dt>
+          <dd>
+            ΔE00 {{ shown.pair.deltaE.toFixed(1) }}<br />
+            <span class="second"
+              >up to {{ MATCH_DELTA_E }} reads as one, from {{ CLEAR_DELTA_E }} on as two on purpose</span
+            >
+          </dd>
+          <dt>Undertone</dt>
+          <dd v-if="shown.pair.leaning">
+            {{ Math.round(shown.pair.leaning.gapDeg) }}° apart, up to {{ shown.pair.leaning.limitDeg }}° agree
+          </dd>
+          <dd v-else class="second">not held against each other: of different kind, or silent</dd>
+          <dt>Lightness</dt>
+          <dd>{{ Math.abs(shown.one.lab.l - shown.two.lab.l).toFixed(0) }} in L*</dd>
+        </dl>
+        <p class="second">No screen shows paint exactly: brush out a sample before ordering.</p>
+      </section>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+  padding-bottom: 10px;
+}
+.tick {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+}
+.pairs {
+  width: auto;
+}
+caption {
+  text-align: left;
+  padding-bottom: 6px;
+}
+th {
+  border: 0;
+  padding: 0 10px 0 0;
+  max-width: 210px;
+  color: var(--ink);
+  font-size: 13px;
+}
+th span {
+  display: inline-block;
+  max-width: 168px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  vertical-align: middle;
+}
+th i,
+.end i {
+  display: inline-block;
+  width: 28px;
+  height: 24px;
+  margin-right: 8px;
+  vertical-align: middle;
+}
+td {
+  padding: 0;
+  border: 1px solid var(--rule);
+}
+.end {
+  border: 0;
+}
+.pairs button {
+  width: 30px;
+  height: 30px;
+  border: 0;
+  background: var(--panel);
+  padding: 0;
+  font-size: 15px;
+  display: block;
+}
+.near-miss button {
+  background: var(--paper);
+  outline: 1px solid var(--ink-2);
+  outline-offset: -4px;
+}
+.clashes button {
+  background: var(--ink);
+  color: var(--paper);
+  font-weight: 700;
+}
+.pairs button[aria-pressed='true'] {
+  outline: 3px solid var(--ink);
+  outline-offset: -1px;
+  position: relative;
+}
+.clashes button[aria-pressed='true'] {
+  outline-color: var(--rule-2);
+}
+.sides {
+  display: grid;
+  gap: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  height: 270px;
+}
+dl {
+  display: grid;
+  grid-template-columns: minmax(80px, auto) 1fr;
+  gap: 8px 14px;
+  border-top: 1px solid var(--ink);
+  padding-top: 8px;
+}
+dt {
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+.teach {
+  font-size: 14px;
+  max-width: 60ch;
+}
+</style>

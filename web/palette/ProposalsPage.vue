@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, shallowRef, toRaw } from 'vue'
+import { labToHex } from '@bonitas/core/color/lab'
+import type { RowChange } from '@bonitas/core/findings/finding'
+import { finishFromSample } from '@bonitas/core/palette/library/toFinish'
+import type { Proposal } from '@bonitas/core/palette/proposals/propose'
+import { surfaceName } from '@bonitas/core/palette/visibleArea'
+import { NEW_PLACEMENT } from '@bonitas/core/job/emptyJob'
+import { ApiProblem, ServerGone } from '../api/http.js'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { useLibraryStore } from './library/libraryStore.js'
+import { PALETTE_PAGES } from './paletteTabs.js'
+import type { ProposalAnswer, ProposalAsk } from './proposals.worker.js'
+
+const store = useJobStore()
+const library = useLibraryStore()
+const job = computed(() => store.snapshot)
+const seed = ref(1)
+const done = ref<number>()
+const trouble = ref('')
+const said = ref('')
+const proposals = shallowRef<readonly Proposal[]>()
+let worker: Worker | undefined
+
+function stop(): void {
+  worker?.terminate()
+  worker = undefined
+  done.value = undefined
+}
+onBeforeUnmount(stop)
+
+async function run(): Promise<void> {
+  stop()
+  trouble.value = ''
+  said.value = ''
+  done.value = 0
+  try {
+    await library.load()
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value =
+      'The library could not be fetched, and proposals are made out of it. Try again in a moment.'
+    done.value = undefined
+    return
+  }
+  const now = job.value
+  if (!now || done.value === undefined) return
+  worker = new Worker(new URL('./proposals.worker.ts', import.meta.url), { type: 'module' })
+  worker.addEventListener('message', ({ data }: MessageEvent<ProposalAnswer>) => {
+    if ('done' in data) done.value = data.done
+    else {
+      proposals.value = data.proposals
+      stop()
+    }
+  })
+  worker.addEventListener('error', () => {
+    trouble.value = 'The search ended with a fault. Nothing was changed.'
+    stop()
+  })
+  const { finishes, placements, pieces, schemes, dressings, parts, openings, pulls, schools, room } =
+    toRaw(now)
+  const ask: ProposalAsk = {
+    rows: { finishes, placements, pieces, schemes, dressings, parts, openings, pulls, schools, room },
+    areas: store.derived?.areas,
+    schemeId: now.brief.schemeId,
+    lowerWall: now.room.lowerWallMm != null,
+    samples: library.samples,
+    seed: seed.value,
+    count: 4,
+  }
+  worker.postMessage(JSON.parse(JSON.stringify(ask)))
+}
+function others(): void {
+  seed.value++
+  void run()
+}
+
+const where = (f: Proposal['finishes'][number]) =>
+  [
+    ...f.surfaces.map((s) => surfaceName(s, store.derived?.surfaces)),
+    ...f.pieceIds.flatMap((id) => job.value?.pieces.find((p) => p.id === id)?.name ?? []),
+  ].join(', ')
+
+/** Takes a proposal over as a scheme of its own; nothing that is there changes. */
+function takeOver(p: Proposal): void {
+  const now = job.value
+  if (!now) return
+  const schemeId = crypto.randomUUID()
+  const changes: RowChange[] = [
+    {
+      collection: 'schemes',
+      add: { id: schemeId, position: nextPosition(now.schemes), name: p.name.slice(0, 60), note: p.why.join('; ').slice(0, 400), overId: null, retired: false, storedAt: '' },
+    },
+  ]
+  for (const f of p.finishes) {
+    const id = crypto.randomUUID()
+    changes.push({ collection: 'finishes', add: { ...finishFromSample(f.sample, f.role), id } })
+    for (const surface of f.surfaces)
+      changes.push({ collection: 'placements', add: { ...NEW_PLACEMENT, surface, finishId: id, schemeId } })
+    for (const pieceId of f.pieceIds)
+      changes.push({ collection: 'dressings', add: { schemeId, pieceId, finishId: id, absent: false, costMinor: null } })
+  }
+  store.apply(changes)
+  said.value = `“${p.name}” is a scheme of its own now: follow it on the first page, or compare it under Schemes.`
+} // prettier-ignore
+const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role === 'stays').map((f) => f.name))
+</script>
+
+<template>
+  <StagePage v-if="job" title="Palette">
+    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <div class="line">
+      <button class="button primary" :disabled="done !== undefined" @click="run">
+        Complete this palette
+      </button>
+      <button v-if="proposals" class="button" :disabled="done !== undefined" @click="others">Others</button>
+      <template v-if="done !== undefined">
+        <progress :value="done" max="1" aria-label="Trying palettes"></progress>
+        <button class="button" @click="stop">Stop</button>
+      </template>
+      <span class="second" role="status">{{ said }}</span>
+    </div>
+    <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+    <p v-if="!proposals && done === undefined" class="second teach">
+      From what stays ({{ stays.length > 0 ? stays.join(', ') : 'nothing yet' }}),
+      {{
+        job.pulls.length > 0
+          ? `the ${job.pulls.length} colors pulled out of what inspires the room,`
+          : 'whatever inspires the room (pull its colors out of a picture first),'
+      }}
+      and the schools of the job, whole palettes are put together out of the library. Each passes every stop
+      of the rule book; the ones with the least to look at come first.
+    </p>
+    <p v-else-if="proposals && proposals.length === 0" class="second teach">
+      No palette of the library passes. Either nothing here can change its finish, or what stays clashes with
+      every color tried: import another deck, or look at the stops on the first page.
+    </p>
+    <article v-for="p in proposals" :key="p.name + p.why.join()">
+      <div
+        class="strip"
+        role="img"
+        :aria-label="p.seen.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
+      >
+        <i
+          v-for="f in p.seen"
+          :key="f.finish.id"
+          :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
+          :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
+        ></i>
+      </div>
+      <div class="text">
+        <div>
+          <h2>{{ p.name }}</h2>
+          <p class="second">{{ p.why.join('; ') }}.</p>
+          <ul v-if="p.findings.some((f) => f.severity === 'look')" class="second">
+            <li v-for="f in p.findings.filter((x) => x.severity === 'look')" :key="f.title">
+              Look: {{ f.title }}
+            </li>
+          </ul>
+          <button class="button" @click="takeOver(p)">Take over as a scheme</button>
+        </div>
+        <table>
+          <tbody>
+            <tr v-for="f in p.finishes" :key="f.sample.name + f.role">
+              <td class="sw"><i :style="{ background: labToHex(f.sample.lab) }"></i></td>
+              <td>
+                <b>{{ f.sample.name }}</b> <span class="second">{{ f.sample.code }}</span>
+              </td>
+              <td class="second">{{ where(f) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </article>
+    <template #panel>
+      <section>
+        <h2>What they start from</h2>
+        <ul>
+          <li
+            v-for="f in store.derived?.palette.finishes.filter((x) => x.finish.role === 'stays')"
+            :key="f.finish.id"
+          >
+            <i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}, stays
+          </li>
+          <li v-for="p in job.pulls" :key="p.id">
+            <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name }},
+            {{ Math.round(100 * p.share) }} % of the inspiration
+          </li>
+        </ul>
+        <p class="second">School of color: {{ job.schools.colorScheme ?? 'not chosen' }}</p>
+        <p class="second">
+          Proposals are a start, not a verdict: hold the samples in the room, by day and under its lamps.
+        </p>
+      </section>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  padding-bottom: 12px;
+}
+progress {
+  accent-color: var(--ink);
+  width: 160px;
+}
+.teach {
+  max-width: 62ch;
+  font-size: 14px;
+}
+article {
+  border-top: 1px solid var(--ink);
+  padding: 10px 0 16px;
+}
+.strip {
+  display: flex;
+  height: 54px;
+}
+.strip i {
+  flex: 0 1 0;
+  min-width: 1px;
+}
+.text {
+  display: grid;
+  grid-template-columns: minmax(180px, 5fr) 8fr;
+  gap: 20px;
+  padding-top: 10px;
+}
+.text > div {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  align-content: start;
+}
+td {
+  vertical-align: middle;
+  padding-top: 2px;
+  padding-bottom: 2px;
+}
+td b {
+  font-weight: 600;
+}
+.sw {
+  width: 46px;
+}
+.sw i,
+li i {
+  display: inline-block;
+  width: 36px;
+  height: 20px;
+  vertical-align: middle;
+  margin-right: 8px;
+}
+section,
+section ul {
+  display: grid;
+  gap: 6px;
+}
+</style>

@@ -1,0 +1,336 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { labToHex } from '@bonitas/core/color/lab'
+import { moneyText } from '@bonitas/core/money/moneyText'
+import { summarizeScheme } from '@bonitas/core/palette/schemeFacts'
+import { copyChanges, firstSchemeChanges, removeSchemeChanges } from '@bonitas/core/palette/wear'
+import type { Scheme } from '@bonitas/core/palette/schema'
+import { schemeView } from '@bonitas/core/palette/schemeView'
+import RowCheck from '../form/RowCheck.vue'
+import RowField from '../form/RowField.vue'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { PALETTE_PAGES } from './paletteTabs.js'
+
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const schemes = computed(() => job.value?.schemes ?? [])
+const selectedId = ref<string>()
+const selected = computed(
+  () =>
+    schemes.value.find((s) => s.id === (selectedId.value ?? job.value?.brief.schemeId)) ?? schemes.value[0],
+)
+/** Up to three stand beside each other. */
+const beside = ref<readonly string[]>()
+const compared = computed(() => {
+  const chosen =
+    beside.value ??
+    schemes.value
+      .filter((s) => !s.retired && !s.overId)
+      .slice(0, 3)
+      .map((s) => s.id)
+  return schemes.value.filter((s) => chosen.includes(s.id)).slice(0, 3)
+})
+const summaries = computed(() =>
+  job.value ? compared.value.map((s) => summarizeScheme(job.value!, store.derived?.areas, s)) : [],
+)
+function compare(id: string): void {
+  const now = compared.value.map((s) => s.id)
+  beside.value = now.includes(id) ? now.filter((x) => x !== id) : [...now.slice(-2), id]
+}
+const letter = (s: Scheme) =>
+  String.fromCharCode(65 + (schemes.value.filter((x) => !x.retired).findIndex((x) => x.id === s.id) % 26))
+const money = (minor: number) =>
+  job.value ? moneyText(minor, job.value.studio.currency, job.value.studio.locale) : ''
+
+function follow(s: Scheme): void {
+  if (job.value) store.change('brief', job.value.brief.id, { schemeId: s.id })
+}
+function first(): void {
+  const now = job.value
+  if (!now) return
+  const id = crypto.randomUUID()
+  const { pieces } = schemeView(now, null)
+  store.apply([
+    ...firstSchemeChanges({ ...now, pieces }, 'First look', id),
+    { collection: 'brief', id: now.brief.id, set: { schemeId: id } },
+  ])
+  selectedId.value = id
+}
+function copy(s: Scheme): void {
+  if (!job.value) return
+  const id = crypto.randomUUID()
+  const names = new Set(schemes.value.map((x) => x.name))
+  let name = `${s.name}, varied`
+  for (let n = 2; names.has(name); n++) name = `${s.name}, varied ${n}`
+  store.apply(copyChanges(job.value, s, name.slice(0, 60), nextPosition(schemes.value), id))
+  selectedId.value = id
+}
+function season(s: Scheme): void {
+  const id = crypto.randomUUID()
+  store.apply([
+    {
+      collection: 'schemes',
+      add: { id, position: nextPosition(schemes.value), name: `Winter over ${s.name}`.slice(0, 60), note: '', overId: s.id, retired: false, storedAt: '' },
+    },
+  ])
+  selectedId.value = id
+} // prettier-ignore
+const confirming = ref('')
+function remove(s: Scheme): void {
+  if (confirming.value !== s.id) {
+    confirming.value = s.id
+    return
+  }
+  confirming.value = ''
+  if (!job.value) return
+  const other = schemes.value.find((x) => x.id !== s.id && !x.retired)
+  store.apply([
+    ...(job.value.brief.schemeId === s.id ? [{ collection: 'brief', id: job.value.brief.id, set: { schemeId: other?.id ?? null } }] : []),
+    ...removeSchemeChanges(job.value, s),
+  ])
+  selectedId.value = undefined
+} // prettier-ignore
+const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
+
+/** The textiles a seasonal scheme can change, with what they wear in it. */
+const textiles = computed(() => {
+  const s = selected.value
+  const now = job.value
+  if (!s?.overId || !now) return []
+  return schemeView(now, s.id)
+    .pieces.filter(
+      (p) => ['cushion', 'throw', 'curtains', 'rug', 'blind', 'bed'].includes(p.kind) && !p.stays,
+    )
+    .map((piece) => ({
+      piece,
+      own: now.dressings.find((d) => d.schemeId === s.id && d.pieceId === piece.id),
+    }))
+})
+const cloths = computed(() => [
+  { value: null, text: 'as below' },
+  ...(job.value?.finishes ?? [])
+    .filter((f) => f.material === 'textile')
+    .map((f) => ({ value: f.id, text: f.name })),
+])
+function dress(pieceId: string, event: Event): void {
+  const s = selected.value
+  const finishId = cloths.value[(event.target as HTMLSelectElement).selectedIndex]?.value ?? null
+  const own = textiles.value.find((t) => t.piece.id === pieceId)?.own
+  if (!s) return
+  if (own) store.apply([finishId ? { collection: 'dressings', id: own.id, set: { finishId } } : { collection: 'dressings', id: own.id, remove: true }])
+  else if (finishId) store.add('dressings', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
+} // prettier-ignore
+</script>
+
+<template>
+  <StagePage v-if="job" title="Palette">
+    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <div v-if="schemes.length === 0" class="teach">
+      <p class="second">
+        A scheme is one of several looks for the same room. What stays is shared by all; each says only what
+        it changes. Begin with the room as it is now, copy it, vary the copy, and compare them at one scale.
+      </p>
+      <button class="button primary" @click="first">Make the present look the first scheme</button>
+    </div>
+    <template v-else>
+      <div
+        class="columns"
+        :style="{ gridTemplateColumns: `repeat(${Math.max(1, summaries.length)}, minmax(0, 1fr))` }"
+      >
+        <article v-for="s in summaries" :key="s.scheme.id">
+          <h2>{{ letter(s.scheme) }} {{ s.scheme.name }}</h2>
+          <div
+            class="ribbon"
+            role="img"
+            :aria-label="s.finishes.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
+          >
+            <i
+              v-for="f in s.finishes"
+              :key="f.finish.id"
+              :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
+              :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
+            ></i>
+          </div>
+          <dl>
+            <dt>60 / 30 / 10</dt>
+            <dd>
+              {{
+                [s.shares.main, s.shares.second, s.shares.accent].map((v) => Math.round(100 * v)).join(' / ')
+              }}
+            </dd>
+            <dt>Mean LRV</dt>
+            <dd>{{ s.lrv?.toFixed(0) ?? '–' }}</dd>
+            <dt>Findings</dt>
+            <dd>
+              {{ s.findings.filter((f) => f.severity === 'stop').length }} stop,
+              {{ s.findings.filter((f) => f.severity === 'look').length }} look
+            </dd>
+            <dt>Cost of its own</dt>
+            <dd>{{ s.costMinor === undefined ? '–' : money(s.costMinor) }}</dd>
+          </dl>
+          <ul>
+            <li v-for="f in s.findings.filter((x) => x.severity !== 'note').slice(0, 4)" :key="f.title">
+              <b v-if="f.severity === 'stop'">Stop: </b>{{ f.title }}
+            </li>
+          </ul>
+          <button class="button" :aria-pressed="s.scheme.id === job.brief.schemeId" @click="follow(s.scheme)">
+            {{ s.scheme.id === job.brief.schemeId ? 'Followed' : 'Follow this one' }}
+          </button>
+        </article>
+      </div>
+    </template>
+    <template #panel>
+      <section v-if="schemes.length > 0">
+        <h2>All schemes</h2>
+        <table>
+          <tbody>
+            <tr v-for="s in schemes" :key="s.id" :class="{ retired: s.retired, here: s.id === selected?.id }">
+              <td>
+                <button class="word" :aria-pressed="s.id === selected?.id" @click="selectedId = s.id">
+                  {{ s.name }}
+                </button>
+                <span class="second"
+                  >{{ s.overId ? 'over another' : '' }}{{ s.retired ? ' retired' : '' }}</span
+                >
+              </td>
+              <td class="figure">
+                <label class="tick"
+                  ><input
+                    type="checkbox"
+                    :checked="compared.some((c) => c.id === s.id)"
+                    @change="compare(s.id)"
+                  />
+                  beside</label
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section v-if="selected" class="fields">
+        <RowField collection="schemes" :row="selected" field="name" kind="text" />
+        <RowField collection="schemes" :row="selected" field="note" kind="text" />
+        <RowCheck collection="schemes" :row="selected" field="retired" />
+        <RowField
+          v-if="selected.overId"
+          collection="schemes"
+          :row="selected"
+          field="storedAt"
+          kind="text"
+          label="The other set is stored at"
+        />
+        <div class="acts">
+          <button class="button" @click="copy(selected)">Copy to vary</button>
+          <button v-if="!selected.overId" class="button" @click="season(selected)">
+            Seasonal set over it
+          </button>
+          <button v-if="!carries(selected)" class="word" @click="remove(selected)">
+            {{ confirming === selected.id ? 'Really remove it?' : 'Remove' }}
+          </button>
+        </div>
+        <template v-if="selected.overId">
+          <h2>What it changes</h2>
+          <p v-if="textiles.length === 0" class="second">
+            No cushion, throw, curtain or rug in this room to change.
+          </p>
+          <div v-for="t in textiles" :key="t.piece.id" class="cloth">
+            <label :for="`in-${t.piece.id}`">{{ t.piece.name }}</label>
+            <select :id="`in-${t.piece.id}`" @change="dress(t.piece.id, $event)">
+              <option
+                v-for="c in cloths"
+                :key="String(c.value)"
+                :selected="c.value === (t.own?.finishId ?? null)"
+              >
+                {{ c.text }}
+              </option>
+            </select>
+            <RowField
+              v-if="t.own"
+              collection="dressings"
+              :row="t.own"
+              field="costMinor"
+              kind="money"
+              figure
+            />
+          </div>
+        </template>
+      </section>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.teach {
+  max-width: 60ch;
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  padding-top: 8px;
+}
+.columns {
+  display: grid;
+  gap: 22px;
+}
+article {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  justify-items: start;
+}
+.ribbon {
+  width: 100%;
+  height: 330px;
+  display: flex;
+  flex-direction: column;
+}
+.ribbon i {
+  flex: 0 1 0;
+  min-height: 1px;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 12px;
+  width: 100%;
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  text-align: right;
+}
+article ul {
+  font-size: 13px;
+  display: grid;
+  gap: 3px;
+}
+section {
+  display: grid;
+  gap: 8px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.tick {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+tr.retired .word {
+  text-decoration: line-through;
+}
+tr.here td {
+  background: var(--paper);
+}
+.cloth {
+  display: grid;
+  gap: 4px;
+  border-top: 1px solid var(--rule);
+  padding-top: 6px;
+}
+</style>

@@ -1,0 +1,71 @@
+import { chroma, hueDeg, lrv, type LabD65 } from '@bonitas/core/color/lab'
+import { allSeenUnder, type SeenLight } from '@bonitas/core/color/seenUnder'
+import { comparePair, type Pair } from '@bonitas/core/palette/pairs'
+import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { hueWord, undertone, undertoneSilent } from '@bonitas/core/palette/undertone'
+
+/** A finish as it looks in a light. */
+export interface SeenFinish {
+  readonly facts: FinishFacts
+  readonly seen: LabD65
+  /** "turns warmer, leans yellow": what happens to it beside its own color. */
+  readonly says: string
+}
+
+// Less is not noticed between two looks at one wall (common practice).
+const NOTICED = 1.5
+
+/** In words what light does to a color. */
+export function turnWords(own: LabD65, seen: LabD65): string {
+  const warmer = seen.b - own.b
+  const parts: string[] = []
+  if (Math.abs(warmer) >= NOTICED) parts.push(`${Math.abs(warmer).toFixed(0)} ${warmer > 0 ? 'warmer' : 'cooler'}`)
+  const [before, after] = [undertoneSilent(own) ? 'none' : hueWord(hueDeg(own)), undertoneSilent(seen) ? 'none' : hueWord(hueDeg(seen))]
+  if (before !== after && Math.min(chroma(own), chroma(seen)) < 20)
+    parts.push(after === 'none' ? 'its undertone goes' : before === 'none' ? `leans ${after}` : `${before} turns ${after}`)
+  return parts.join(', ') || 'as it is'
+} // prettier-ignore
+
+export function seenFinishes(finishes: readonly FinishFacts[], light: SeenLight): SeenFinish[] {
+  const seen = allSeenUnder(
+    finishes.map((f) => f.lab),
+    light,
+  )
+  return finishes.map((facts, i) => {
+    const lab = seen[i] ?? facts.lab
+    return { facts, seen: lab, says: turnWords(facts.lab, lab) }
+  })
+}
+
+const as = ({ facts, seen }: SeenFinish): FinishFacts => ({
+  ...facts,
+  lab: seen,
+  undertone: undertone(facts.finish.material, seen),
+})
+
+export interface TurnedPair {
+  readonly one: FinishFacts
+  readonly two: FinishFacts
+  readonly before: Pair
+  readonly after: Pair
+}
+
+/** Pairs whose verdict in this light is graver than in the other one. */
+export function turnedPairs(reference: readonly SeenFinish[], now: readonly SeenFinish[]): TurnedPair[] {
+  const grave = { agrees: 0, contrasts: 0, 'near miss': 1, clashes: 2 } as const
+  return now.flatMap((one, i) =>
+    now.slice(i + 1).flatMap((two, k): TurnedPair[] => {
+      const [r1, r2] = [reference[i], reference[i + 1 + k]]
+      if (!r1 || !r2) return []
+      const before = comparePair(as(r1), as(r2))
+      const after = comparePair(as(one), as(two))
+      return grave[after.verdict] > grave[before.verdict] ? [{ one: one.facts, two: two.facts, before, after }] : []
+    }),
+  )
+} // prettier-ignore
+
+/** LRV of the whole room, weighed by area. */
+export function roomLrv(list: readonly SeenFinish[], of: (s: SeenFinish) => LabD65): number {
+  const all = list.reduce((sum, s) => sum + s.facts.share, 0)
+  return all > 0 ? list.reduce((sum, s) => sum + s.facts.share * lrv(of(s)), 0) / all : 0
+}
