@@ -154,6 +154,11 @@ describe('the demo studio', () => {
       'brief.before-pictures',
       'ledger.delivery-late',
       'ledger.return-ending',
+      'palette.foliage-follows',
+      'palette.inspiration-unused',
+      'palette.near-miss',
+      'palette.near-miss',
+      'palette.trim-contrast',
       'palette.undertone-clash',
     ])
     const p = derived.position

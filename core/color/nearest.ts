@@ -71,8 +71,8 @@ const [COS30, SIN30] = [Math.cos(30 * RAD), Math.sin(30 * RAD)]
 const [COS6, SIN6] = [Math.cos(6 * RAD), Math.sin(6 * RAD)]
 const [COS63, SIN63] = [Math.cos(63 * RAD), Math.sin(63 * RAD)]
 
-/** The largest value of CIEDE2000's T over all hues, rounded up (1.4704 by a scan of the circle). */
-const T_MOST = 1.48
+/** The largest value of CIEDE2000's T over all hues, rounded up (1.5725 by a scan of the circle). */
+const T_MOST = 1.58
 const LEAF = 6
 // Fields of a node in the flat array: box in L, range of C, box in a and b, hue of the middle and half its arc.
 const FIELDS = 10

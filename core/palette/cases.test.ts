@@ -331,6 +331,8 @@ test('decided as the decorators did', () => {
     const failed = held.filter(([, ok]) => !ok).map(([what]) => what)
     return { case: name, checks: held.length, agreed: failed.length === 0, disagrees: failed.join('; ') }
   })
+  // Printed, so that the agreement can be read in every run of the tests.
+  // eslint-disable-next-line no-console
   console.table(table)
   expect(table.filter((t) => !t.agreed)).toEqual([])
   expect(likeness(hexToLab('#D5C4AD'), hexToLab('#D2C1AC')).zone).toBe('merges')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { labToHex } from '@bonitas/core/color/lab'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import PlainField from '../form/PlainField.vue'
@@ -22,6 +23,21 @@ function colors(finding: JudgedFinding): string[] {
     .flatMap((r) => store.derived?.palette.finishes.find((f) => f.finish.id === r.id)?.lab ?? [])
     .map(labToHex)
 }
+
+/** For a clash the finish that can change: another is looked for in the library. */
+function replaceable(finding: JudgedFinding): string | undefined {
+  if (!CLASHES.includes(finding.rule)) return undefined
+  const can = finding.about
+    .filter((r) => r.kind === 'finish')
+    .map((r) => store.derived?.palette.finishes.find((f) => f.finish.id === r.id))
+    .filter((f) => f && f.finish.role !== 'stays')
+  return can[can.length - 1]?.finish.id
+}
+const CLASHES: readonly string[] = [
+  'palette.undertone-clash',
+  'palette.large-neighbors',
+  'palette.foliage-follows',
+]
 
 function accept(finding: JudgedFinding): void {
   if (reason.value.trim() === '') {
@@ -63,6 +79,12 @@ function begin(finding: JudgedFinding): void {
           <button v-for="m in f.mends" :key="m.label" class="word" @click="store.applyMend(m)">
             {{ m.label }}
           </button>
+          <RouterLink
+            v-if="replaceable(f)"
+            class="word"
+            :to="`/jobs/${store.snapshot?.brief.id}/palette/samples?instead=${replaceable(f)}`"
+            >Find one in the library that agrees</RouterLink
+          >
           <button v-if="accepting !== f.key" class="word" @click="begin(f)">Accept with a reason</button>
         </p>
         <form

@@ -7,6 +7,7 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { saveFile, saveText } from './library/saveText.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
+import BoardDrawing from './board/BoardDrawing.js'
 import SchemeBar from './SchemeBar.vue'
 
 const store = useJobStore()
@@ -69,14 +70,14 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
       finishes on the first page, and it is ready.
     </p>
     <!-- Every name in the drawing is escaped where it is drawn. -->
-    <!-- eslint-disable-next-line vue/no-v-html -->
     <div
       v-else
       class="board"
       role="img"
       :aria-label="`Sample board: ${worn.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')}`"
-      v-html="shown"
-    ></div>
+    >
+      <BoardDrawing :svg="shown" />
+    </div>
     <template #panel>
       <section>
         <h2>For the client</h2>

@@ -68,12 +68,13 @@ const lightWords = computed(() => {
   return `${from}${sun}${lamp}; the eye adapts ${Math.round(100 * l.degree)} %`
 })
 const missing = computed(() => {
-  const room = job.value?.room
-  if (!room) return []
+  const now = job.value
+  if (!now) return []
+  const { room } = now
   return [
     room.latitudeDeg == null && 'the latitude',
     room.northDeg == null && 'the bearing of the first wall',
-    !job.value?.openings.some((o) => o.kind === 'window') && 'a window',
+    !now.openings.some((o) => o.kind === 'window') && 'a window',
   ].filter((x) => x !== false)
 })
 const setKind = (event: Event) => {

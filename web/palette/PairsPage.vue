@@ -172,13 +172,13 @@ caption {
 th {
   border: 0;
   padding: 0 10px 0 0;
-  max-width: 210px;
+  white-space: nowrap;
   color: var(--ink);
   font-size: 13px;
 }
 th span {
   display: inline-block;
-  max-width: 168px;
+  width: 150px;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -188,7 +188,7 @@ th i,
 .end i {
   display: inline-block;
   width: 28px;
-  height: 24px;
+  height: 26px;
   margin-right: 8px;
   vertical-align: middle;
 }

@@ -76,7 +76,7 @@ function extract(): void {
       stop()
     }
   })
-  worker.postMessage({ picture: file.value, gains: gains.value && [...gains.value] } as ExtractAsk)
+  worker.postMessage({ picture: file.value, gains: gains.value && [...gains.value] })
 }
 
 async function show(picture: Blob): Promise<void> {

@@ -24,8 +24,10 @@ const trouble = ref('')
 const said = ref('')
 const proposals = shallowRef<readonly Proposal[]>()
 let worker: Worker | undefined
+let asked = 0
 
 function stop(): void {
+  asked++
   worker?.terminate()
   worker = undefined
   done.value = undefined
@@ -37,6 +39,7 @@ async function run(): Promise<void> {
   trouble.value = ''
   said.value = ''
   done.value = 0
+  const mine = ++asked
   try {
     await library.load()
   } catch (error) {
@@ -47,7 +50,8 @@ async function run(): Promise<void> {
     return
   }
   const now = job.value
-  if (!now || done.value === undefined) return
+  // Stopped, or asked anew, while the library was on its way.
+  if (!now || mine !== asked) return
   worker = new Worker(new URL('./proposals.worker.ts', import.meta.url), { type: 'module' })
   worker.addEventListener('message', ({ data }: MessageEvent<ProposalAnswer>) => {
     if ('done' in data) done.value = data.done

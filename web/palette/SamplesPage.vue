@@ -7,6 +7,9 @@ import { MATERIALS, SHEENS, type Material } from '@bonitas/core/palette/schema'
 import { NEW_SAMPLE, type Deck } from '@bonitas/core/palette/library/sample'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
+import { agreeingSamples } from '@bonitas/core/palette/library/agreeing'
+import { wearInstead } from '@bonitas/core/palette/rules/wearInstead'
+import { useRoute } from 'vue-router'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -68,8 +71,29 @@ async function loadAll(): Promise<void> {
     trouble.value = 'The library could not be fetched. Try again in a moment.'
   }
 }
+/** The finish a sample is wanted instead of; then only what agrees with the rest of the room is shown. */
+const route = useRoute()
+const insteadId = ref(typeof route.query.instead === 'string' ? route.query.instead : '')
+const instead = computed(() => store.derived?.palette.finishes.find((f) => f.finish.id === insteadId.value))
+function useInstead(near: NearSample): void {
+  const from = instead.value
+  const id = take(near.sample)
+  const facts = store.derived?.palette
+  const to = facts?.finishes.find((f) => f.finish.id === id)
+  const mend = from && to && facts && wearInstead(facts, from, to)
+  if (mend) {
+    store.applyMend(mend)
+    said.value = `${near.sample.name} takes the place of ${from.finish.name}.`
+    insteadId.value = id
+  } else
+    said.value = `${near.sample.name} is on the bench; what wears ${from?.finish.name ?? 'it'} stays as it is.`
+}
 async function search(): Promise<void> {
   if (library.state !== 'ready') return
+  if (instead.value && store.derived) {
+    found.value = agreeingSamples(store.derived.palette, instead.value, library.samples, 12)
+    return
+  }
   found.value = await library.nearest(lab.value, 14, {
     materials: material.value ? [material.value] : undefined,
     sheen: sheen.value || undefined,
@@ -82,7 +106,9 @@ async function search(): Promise<void> {
 }
 onMounted(loadAll)
 onBeforeUnmount(reader.disconnect)
-watch([lab, material, sheen, word, from, to, upTo, () => library.samples], search, { immediate: true })
+watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samples], search, {
+  immediate: true,
+})
 
 /** The formats a deck can travel in; their code is fetched when one is used. */
 async function write(deck: DeckLine, format: 'csv' | 'gpl' | 'cxf'): Promise<void> {
@@ -178,18 +204,8 @@ const STATE_WORDS = {
     <form class="search" @submit.prevent="search">
       <ColorField :lab="lab" label="Nearest to" @keep="(v) => (lab = v)" />
       <div class="row-field">
-        <label for="of-finish">or a finish of the job</label>
-        <select
-          id="of-finish"
-          @change="
-            (e) => {
-              const f = store.derived?.palette.finishes.find(
-                (x) => x.finish.id === (e.target as HTMLSelectElement).value,
-              )
-              if (f) lab = f.lab
-            }
-          "
-        >
+        <label for="of-finish">Instead of, and agreeing with the room</label>
+        <select id="of-finish" v-model="insteadId">
           <option value=""></option>
           <option v-for="f in store.derived?.palette.finishes" :key="f.finish.id" :value="f.finish.id">
             {{ f.finish.name }}
@@ -241,7 +257,13 @@ const STATE_WORDS = {
           : `${library.count} samples in ${library.decks.length} decks`)
       }}
     </p>
-    <NearList v-if="found.length > 0" :found="found" :price="price" @take="(f) => take(f.sample)" />
+    <NearList
+      v-if="found.length > 0"
+      :found="found"
+      :price="price"
+      :act="instead ? `Use instead` : 'To the bench'"
+      @take="(f) => (instead ? useInstead(f) : take(f.sample))"
+    />
     <p v-else-if="library.state === 'ready'" class="second teach">
       {{
         library.count === 0
@@ -334,7 +356,7 @@ const STATE_WORDS = {
 <style scoped>
 .search {
   display: grid;
-  grid-template-columns: 150px minmax(110px, 1fr) 96px 104px 92px 68px 68px 84px;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 8px 10px;
   align-items: start;
   padding-bottom: 6px;

@@ -33,9 +33,10 @@ const compared = computed(() => {
       .map((s) => s.id)
   return schemes.value.filter((s) => chosen.includes(s.id)).slice(0, 3)
 })
-const summaries = computed(() =>
-  job.value ? compared.value.map((s) => summarizeScheme(job.value!, store.derived?.areas, s)) : [],
-)
+const summaries = computed(() => {
+  const now = job.value
+  return now ? compared.value.map((s) => summarizeScheme(now, store.derived?.areas, s)) : []
+})
 function compare(id: string): void {
   const now = compared.value.map((s) => s.id)
   beside.value = now.includes(id) ? now.filter((x) => x !== id) : [...now.slice(-2), id]

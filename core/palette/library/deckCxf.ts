@@ -1,4 +1,6 @@
-import { XMLBuilder, XMLParser } from 'fast-xml-parser'
+import XMLBuilder from 'fast-xml-builder'
+import { XMLParser } from 'fast-xml-parser'
+import { SyntaxValidator } from 'fast-xml-validator'
 import { adapt } from '../../color/adaptation.js'
 import { hexToLab } from '../../color/lab.js'
 import type { Xyz } from '../../color/spectra.js'
@@ -79,6 +81,7 @@ export function deckFromCxf(xml: string, fallbackName: string): Deck {
     })
   let parsed: Node
   try {
+    SyntaxValidator.validate(xml)
     parsed = node(
       new XMLParser({
         ignoreAttributes: false,
@@ -86,7 +89,7 @@ export function deckFromCxf(xml: string, fallbackName: string): Deck {
         parseTagValue: false,
         parseAttributeValue: false,
         processEntities: true,
-      }).parse(xml, true),
+      }).parse(xml),
     )
   } catch {
     throw new InputError('DECK_NOT_READ', {
@@ -157,7 +160,7 @@ function srgb(rgb: Node, where: string): Sample['lab'] {
 function readTag(tag: Node | undefined): Partial<Sample> {
   if (!tag) return {}
   try {
-    return node(JSON.parse(text(tag['@_Value']))) as Partial<Sample>
+    return node(JSON.parse(text(tag['@_Value'])))
   } catch {
     return {}
   }

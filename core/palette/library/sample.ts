@@ -68,7 +68,6 @@ function oneOf<const T extends string>(value: unknown, choices: readonly T[], wh
 }
 
 function text(value: unknown, max: number, where: string): string {
-  // eslint-disable-next-line no-control-regex
   if (
     typeof value !== 'string' ||
     value.length > max ||

@@ -1,4 +1,4 @@
-import { chroma, hueDeg, hueTurn, type LabD65 } from '../../color/lab.js'
+import { chroma, deltaE00, hueDeg, hueTurn, type LabD65 } from '../../color/lab.js'
 import { NearestColors } from '../../color/nearest.js'
 import type { Finding } from '../../findings/finding.js'
 import type { PieceKind, RoomKind, Surface } from '../../job/words.js'
@@ -6,12 +6,21 @@ import type { Stored } from '../../job/snapshot.js'
 import { NEW_PLACEMENT } from '../../job/emptyJob.js'
 import { finishFromSample } from '../library/toFinish.js'
 import type { Sample } from '../library/sample.js'
-import { labOf, paletteFacts, roleShares, seen, type FinishFacts, type PaletteRows } from '../paletteFacts.js'
+import {
+  labOf,
+  paletteFacts,
+  roleShares,
+  seen,
+  type FinishFacts,
+  type PaletteFacts,
+  type PaletteRows,
+} from '../paletteFacts.js'
+import { comparePair } from '../pairs.js'
 import { rankMetals } from '../metals.js'
 import { PALETTE_RULES } from '../rules/index.js'
 import type { Dressing, Finish, Placement, Role } from '../schema.js'
 import { schemeView, sharedByAll, type WornPiece } from '../schemeView.js'
-import { undertoneSilent } from '../undertone.js'
+import { undertone, undertoneSilent } from '../undertone.js'
 import { inRoom, type SurfaceAreas } from '../visibleArea.js'
 import { seededNumbers } from './seededNumbers.js'
 
@@ -125,35 +134,42 @@ function drafts(wish: ProposalWish): Draft[] {
   const cocoon = mood === 'warm cocoon'
   const ls = dark ? [30, 34] : mood === 'bright and airy' ? [91, 88] : cocoon ? [72, 80] : [88, 82]
   const freeHues = Array.from({ length: 6 }, () => Math.floor(360 * next()))
-  const seconds = colored.length > 1 ? colored : [...colored, ...freeHues.slice(0, 4).map((h) => polar(48, quiet ? 10 : 18, h))]
-  const accents = colored.length > 1 ? colored : [...colored, ...strong.slice(0, 1), ...freeHues.slice(2).map((h) => polar(48, quiet ? 14 : 42, h))]
-  const list: Draft[] = []
+  // What inspires comes first; free hues are there for the case that it gives too little.
+  const free = (c: number, from: number, to: number) => freeHues.slice(from, to).map((h) => polar(48, c, h))
+  const seconds = [...colored, ...free(quiet ? 10 : 18, 0, 4)]
+  const accents = [...colored, ...strong.slice(0, 1), ...free(quiet ? 14 : 42, 2, 6)]
+  const lifted = (lab: LabD65) => colored.length < 2 || colored.includes(lab)
+  const list: { draft: Draft; key: number }[] = []
   for (const lean of leanings)
     for (const l of ls)
       for (const s of seconds)
         for (const a of accents) {
           const apart = Math.abs(hueTurn(hueDeg(s), hueDeg(a)))
           if (s === a || (apart < 35 && !quiet)) continue
-          const wall = dark ? { l, a: s.a * 0.6, b: s.b * 0.6 } : polar(l, 7, lean)
+          // A dark envelope is deep and colored, not black.
+          const wall = dark ? polar(l, Math.max(13, 0.7 * chroma(s)), hueDeg(s)) : polar(l, 7, lean)
           const second = quiet ? polar(Math.max(35, l - 22), 8, lean) : s
           const accent = quiet ? polar(58, 13, hueDeg(a)) : chroma(a) < 25 ? polar(a.l, 28, hueDeg(a)) : a
           const seatL = pieceAgainstWall === 'tone in' ? l : l > 75 ? l - 16 : l + 20
+          // A seeded order, so that a cut in the middle is no bias towards the first leaning.
+          const key = next() + (lifted(s) ? 0 : 1) + (lifted(a) ? 0 : 1)
           list.push({
-            target: {
+            key,
+            draft: { target: {
               wall,
               pale: dark || trimAndCeiling === 'one envelope, light' ? wall : polar(Math.min(96, l + 9), 4, lean),
               lower: dark || trimAndCeiling === 'one envelope, light' ? wall : second,
               seat: polar(seatL, 8, lean),
               second: { l: Math.min(70, second.l + 12), a: second.a * 0.8, b: second.b * 0.8 },
               accent,
-            },
+            } },
           })
         }
-  // A seeded order, so that a cut in the middle is no bias towards the first leaning.
-  return list.map((d) => ({ d, key: next() })).sort((x, y) => x.key - y.key).map(({ d }) => d)
+  return list.sort((x, y) => x.key - y.key).map(({ draft }) => draft)
 } // prettier-ignore
 
-const DRAFTS = 160
+const DRAFTS = 110
+const AGED_BRASS = polar(58, 36, 86)
 
 /** Samples that may be used in a part, with the index to find the nearest. */
 function choicesFor(wish: ProposalWish, slot: Slot) {
@@ -185,7 +201,7 @@ export function propose(wish: ProposalWish): Proposal[] {
   if (slots.length === 0) return []
   const choices = new Map(slots.map((s) => [s.part, choicesFor(wish, s)]))
   const list = drafts(wish).slice(0, DRAFTS)
-  const found: { proposal: Proposal; cost: number; key: LabD65[] }[] = []
+  const found: { proposal: Proposal; cost: number; key: LabD65[]; telling: boolean }[] = []
   for (const [i, draft] of list.entries()) {
     if (wish.stopped?.()) break
     const made = make(wish, slots, choices, draft)
@@ -195,11 +211,34 @@ export function propose(wish: ProposalWish): Proposal[] {
   const taken: typeof found = []
   for (const one of found.sort((x, y) => x.cost - y.cost)) {
     if (taken.length >= wish.count) break
-    // Two proposals whose second and accent are tints of each other are one.
-    const alike = taken.some((t) => t.key.every((lab, k) => near(lab, one.key[k])))
+    // Two proposals whose telling colors are tints of each other are one.
+    const alike = taken.some((t) => t.key.every((lab, k) => near(lab, one.key[k], t.telling)))
     if (!alike) taken.push(one)
   }
   return taken.map((t) => t.proposal)
+}
+
+// So many of the nearest samples are held against what is chosen already.
+const TRIED = 24
+
+const bare = (finish: Finish): FinishFacts => ({
+  finish,
+  lab: labOf(finish),
+  undertone: undertone(finish.material, labOf(finish)),
+  areaMm2: 0,
+  share: 0,
+  where: [],
+})
+const asFacts = (sample: Sample): FinishFacts => bare({ ...finishFromSample(sample), id: sample.code })
+
+/** The nearest sample that clashes with nothing chosen before it, best one that is no near miss either. */
+function agreeable(near: readonly Sample[], beside: readonly FinishFacts[]): Sample | undefined {
+  const judged = near.map((sample) => {
+    const facts = asFacts(sample)
+    const verdicts = beside.map((o) => comparePair(facts, o).verdict)
+    return { sample, clash: verdicts.includes('clashes'), miss: verdicts.includes('near miss') }
+  })
+  return (judged.find((j) => !j.clash && !j.miss) ?? judged.find((j) => !j.clash) ?? judged[0])?.sample
 }
 
 /** The colors by which a proposal is told from another: second and accent, or all when it has neither. */
@@ -215,26 +254,32 @@ function nameOf(finishes: readonly ProposedFinish[]): string {
   return words.join(' and ') || 'Palette'
 }
 
-const near = (one: LabD65, two: LabD65 | undefined) =>
-  !!two && Math.hypot(one.l - two.l, one.a - two.a, one.b - two.b) < 14
+const near = (one: LabD65, two: LabD65 | undefined, telling: boolean) =>
+  !!two && deltaE00(one, two) < (telling ? 10 : 2.5)
 
 function make(
   wish: ProposalWish,
   slots: readonly Slot[],
   choices: ReadonlyMap<Part, ReturnType<typeof choicesFor>>,
   draft: Draft,
-): { proposal: Proposal; cost: number; key: LabD65[] } | undefined {
+): { proposal: Proposal; cost: number; key: LabD65[]; telling: boolean } | undefined {
   const { kind } = wish.rows.room
-  const kept = wish.rows.finishes.filter((f) => f.role === 'stays')
+  // Tile and stone that stay judge the metals; elsewhere an aged yellow brass agrees with most (common practice).
+  const judge = wish.rows.finishes.find(
+    (f) => f.role === 'stays' && (f.material === 'tile' || f.material === 'stone'),
+  )
   const finishes: ProposedFinish[] = []
+  const beside = wish.rows.finishes.filter((f) => f.role === 'stays').map(bare)
   for (const slot of slots) {
     const from = choices.get(slot.part)
     if (!from || from.list.length === 0) continue
-    const sample =
+    const near =
       slot.part === 'metal'
-        ? rankMetals(kept[0] ? labOf(kept[0]) : draft.target.wall, from.list, (s) => s.lab)[0]
-        : from.list[from.index.find(draft.target[slot.part], 1)[0]?.index ?? -1]
+        ? rankMetals(judge ? labOf(judge) : AGED_BRASS, from.list, (s) => s.lab).slice(0, TRIED)
+        : from.index.find(draft.target[slot.part], TRIED).flatMap(({ index }) => from.list[index] ?? [])
+    const sample = agreeable(near, beside)
     if (!sample) continue
+    beside.push(asFacts(sample))
     const sheen = sheenFor(slot, kind)
     finishes.push({
       sample: sheen ? { ...sample, sheens: [sheen] } : sample,
@@ -254,12 +299,13 @@ function make(
   return {
     cost: 3 * looks + notes + 4 * Math.abs(shares.accent - 0.1),
     key: keyOf(finishes),
+    telling: finishes.some((f) => f.role === 'second' || f.role === 'accent'),
     proposal: {
       name: nameOf(finishes),
       finishes,
       seen: seen(facts),
       shares,
-      why: reasons(wish, finishes, shares, looks),
+      why: reasons(wish, facts, finishes, shares, looks),
       findings: findings.filter((f) => f.severity !== 'stop'),
     },
   }
@@ -285,11 +331,11 @@ function rowsWith(rows: PaletteRows, finishes: readonly ProposedFinish[]): Palet
   }
 } // prettier-ignore
 
-function reasons(wish: ProposalWish, finishes: readonly ProposedFinish[], shares: ReturnType<typeof roleShares>, looks: number): string[] {
+function reasons(wish: ProposalWish, facts: PaletteFacts, finishes: readonly ProposedFinish[], shares: ReturnType<typeof roleShares>, looks: number): string[] {
   const { rows } = wish
   const accent = finishes.find((f) => f.role === 'accent')
   const second = finishes.find((f) => f.role === 'second')
-  const kept = rows.finishes.find((f) => f.role === 'stays' && chroma(labOf(f)) >= 12)
+  const kept = seen(facts).find((f) => f.finish.role === 'stays' && chroma(f.lab) >= 12)
   const from = (f: ProposedFinish | undefined) =>
     f && rows.pulls.map((p) => ({ name: p.name, d: Math.hypot(p.labL - f.sample.lab.l, p.labA - f.sample.lab.a, p.labB - f.sample.lab.b) })).sort((x, y) => x.d - y.d)[0]
   const lifted = [second, accent].flatMap((f) => {
@@ -297,7 +343,7 @@ function reasons(wish: ProposalWish, finishes: readonly ProposedFinish[], shares
     return near && near.d < 25 && f ? [`${f.sample.name} answers the ${near.name} of what inspires the room`] : []
   })
   return [
-    ...(kept ? [`its neutrals lean with ${kept.name}, which stays`] : []),
+    ...(kept ? [`its neutrals lean with ${kept.finish.name}, which stays`] : []),
     ...lifted,
     `${[shares.main, shares.second, shares.accent].map((v) => Math.round(100 * v)).join(' / ')} of what can change`,
     looks === 0 ? 'nothing to look at' : `${looks} to look at, no stop`,

@@ -10,10 +10,13 @@ const MOST = 0.18
 // What can serve as an accent: strong enough to be noticed and scarce (common practice).
 const ACCENT_CHROMA = 15
 
-/** Part of the whole that a color takes, with everything that repeats it. */
+// What stays, metals and leaves are no choice of the scheme and do not make a color a main.
+const CHOSEN: readonly string[] = ['main', 'second', 'accent']
+
+/** Part of the whole that a color takes, with everything chosen that repeats it. */
 const shareOf = (facts: PaletteFacts, of: FinishFacts) =>
   seen(facts)
-    .filter((f) => f.finish.material !== 'foliage' && repeats(f.lab, of.lab))
+    .filter((f) => CHOSEN.includes(f.finish.role) && repeats(f.lab, of.lab))
     .reduce((sum, f) => sum + f.share, 0)
 
 function check(facts: PaletteFacts): Finding[] {

@@ -17,12 +17,15 @@ const LEAST_SHARE = 0.003
 
 /** Walls, ceiling and trim against each other are the trim rule's. */
 const onSurfacesOnly = (f: FinishFacts) => f.where.every((w) => w.kind === 'surface')
+/** Nobody holds a cushion against the ceiling or the skirting. */
+const overhead = (f: FinishFacts) =>
+  f.where.every((w) => w.kind === 'surface' && ['ceiling', 'trim', 'doors'].includes(w.id))
 
 function check(facts: PaletteFacts): Finding[] {
   return pairsSeen(facts).flatMap(([one, two]): Finding[] => {
     if (one.share < LEAST_SHARE || two.share < LEAST_SHARE) return []
     if (!CHOSEN.includes(one.finish.material) || !CHOSEN.includes(two.finish.material)) return []
-    if (onSurfacesOnly(one) && onSurfacesOnly(two)) return []
+    if ((onSurfacesOnly(one) && onSurfacesOnly(two)) || overhead(one) || overhead(two)) return []
     // An undertone that clashes is the graver fault and is said alone.
     const pair = comparePair(one, two)
     if (pair.verdict !== 'near miss') return []
@@ -53,7 +56,7 @@ function check(facts: PaletteFacts): Finding[] {
 export const nearMiss: Rule<PaletteFacts> = {
   name: 'palette.near-miss',
   title: 'Two colors too far to match and too close to contrast',
-  numbers: `ΔE00 between ${MATCH_DELTA_E} and ${CLEAR_DELTA_E} among cloth, leather, paper and paint in one view, each at least ${100 * LEAST_SHARE} % of what is seen.`,
+  numbers: `ΔE00 between ${MATCH_DELTA_E} and ${CLEAR_DELTA_E} among cloth, leather, paper and paint in one view, the ceiling and woodwork left out, each at least ${100 * LEAST_SHARE} % of what is seen.`,
   source: 'common practice',
   schools: 'all',
   check,

@@ -4,7 +4,12 @@ import { undertone } from '@bonitas/core/palette/undertone'
 import type { NearSample } from './libraryStore.js'
 
 /** Samples by nearness, each with the way onto the bench. */
-defineProps<{ found: readonly NearSample[]; price: (minor: number) => string; narrow?: boolean }>()
+defineProps<{
+  found: readonly NearSample[]
+  price: (minor: number) => string
+  narrow?: boolean
+  act?: string
+}>()
 defineEmits<{ take: [found: NearSample] }>()
 </script>
 
@@ -25,9 +30,7 @@ defineEmits<{ take: [found: NearSample] }>()
         <td class="sw"><i :style="{ background: labToHex(f.sample.lab) }"></i></td>
         <td>
           <b>{{ f.sample.name }}</b>
-          <span class="second">{{
-            [f.sample.code, f.sample.deck, f.sample.sheens.join(', ')].filter(Boolean).join(' · ')
-          }}</span>
+          <span class="second">{{ [f.sample.code, f.sample.deck].filter(Boolean).join(' · ') }}</span>
         </td>
         <td class="figure">{{ f.deltaE.toFixed(1) }}</td>
         <td v-if="!narrow" class="figure">{{ lrv(f.sample.lab).toFixed(0) }}</td>
@@ -36,8 +39,12 @@ defineEmits<{ take: [found: NearSample] }>()
           {{ f.sample.priceMinor === null ? '' : `${price(f.sample.priceMinor)} / ${f.sample.per}` }}
         </td>
         <td>
-          <button class="word" :aria-label="`Put ${f.sample.name} on the bench`" @click="$emit('take', f)">
-            To the bench
+          <button
+            class="word"
+            :aria-label="`${act ?? 'To the bench'}: ${f.sample.name}`"
+            @click="$emit('take', f)"
+          >
+            {{ act ?? 'To the bench' }}
           </button>
         </td>
       </tr>
