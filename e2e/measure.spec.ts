@@ -1,8 +1,16 @@
-import { spawn, type ChildProcess } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { Helper } from 'dxf'
-import { allKept, callOut, fill, foundStudio, openDemo, openJob, stage, subpage } from './bench.js'
+import {
+  allKept,
+  callOut,
+  fill,
+  foundStudio,
+  openDemo,
+  openJob,
+  stage,
+  startDevice,
+  subpage,
+} from './bench.js'
 import { expect, startProgram, test, type Page } from './program.js'
 
 // A canted bay of three walls, a side wall, the back wall, and a chimney breast in the corner by the bay: nine walls.
@@ -110,7 +118,7 @@ const RIGHT_READING = [3590, 3610] as const
 test('the laser tape writes into the field in focus, averages what is held, and survives nonsense and going away', async ({
   page,
 }) => {
-  const tape = await startTape()
+  const tape = await startDevice('laser-tape', { LASER_SEND_EVERY_MS: '60' })
   process.env.BONITAS_LASER_TAPE = `${tape.url}/readings`
   const program = await startProgram('none')
   try {
@@ -158,17 +166,6 @@ test('the laser tape writes into the field in focus, averages what is held, and 
     tape.process.kill()
   }
 })
-
-/** The stand-in as built, on a port of its own. */
-function startTape(): Promise<{ url: string; process: ChildProcess }> {
-  const child = spawn(process.execPath, [join(process.env.BONITAS_ROOT ?? '.', '.bonitas/laser-tape.mjs')], {
-    env: { ...process.env, PORT: '0', LASER_SEND_EVERY_MS: '60' },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  })
-  return new Promise((resolve) => {
-    child.on('message', (m) => resolve({ url: (m as { listening: string }).listening, process: child }))
-  })
-}
 
 test('the room goes out as JSON, DXF and SVG and comes back; a damaged file changes nothing', async ({
   page,

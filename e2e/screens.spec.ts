@@ -45,6 +45,7 @@ async function expectAccessible(page: Page, where: string): Promise<void> {
 const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Brief: ['Pieces', 'Limits', 'Schools', 'Money', 'Pictures'],
   Measure: ['Openings and fixtures', 'Way in'],
+  Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
 }
 
 test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {

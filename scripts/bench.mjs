@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
+import { extraction, nearestMatch } from './benchPalette.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
 import { freePort, startCluster } from './database.mjs'
 import { build, installModules, quietly, ROOT, STATE } from './prepare.mjs'
@@ -19,6 +20,13 @@ const round = (x, digits = 1) => Number(x.toFixed(digits))
 
 await bytes()
 await colors()
+await nearestMatch(row)
+{
+  const { chromium } = await import('@playwright/test')
+  const browser = await chromium.launch(CHROMIUM)
+  await extraction(row, browser)
+  await browser.close()
+}
 await serverAndPage()
 
 /** Bytes of the first load and of each route, gzip, beside a bare Vue + Router + Pinia page built the same way. */

@@ -17,7 +17,7 @@ import { useLibraryStore, type NearSample } from './library/libraryStore.js'
 import NearList from './library/NearList.vue'
 import { useBench } from './library/useBench.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
-import type { ExtractAnswer, ExtractAsk } from './picture/extract.worker.js'
+import type { ExtractAnswer } from './picture/extract.worker.js'
 
 interface Picked {
   readonly lab: LabD65

@@ -1,4 +1,4 @@
-import { extractColors, type ExtractedColor } from '@bonitas/core/palette/extraction/extractColors'
+import { extractColors, REDUCED_PX, type ExtractedColor } from '@bonitas/core/palette/extraction/extractColors'
 import type { WhiteGains } from '@bonitas/core/palette/extraction/labPlanes'
 
 /** A picture to look at: its file, and the correction of a cast when there is one. */
@@ -10,9 +10,6 @@ export type ExtractAnswer =
   | { readonly done: number }
   | { readonly colors: readonly ExtractedColor[]; readonly decodeMs: number; readonly extractMs: number }
   | { readonly fault: string }
-
-// Pixels across the picture is reduced to: enough for an accent of a five-hundredth, quick enough to wait for.
-export const REDUCED_PX = 320
 
 addEventListener('message', ({ data }: MessageEvent<ExtractAsk>) => {
   void extract(data)
