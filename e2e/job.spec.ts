@@ -143,16 +143,18 @@ test('a first room, from its measures to money tracked', async ({ page, empty })
   await newPiece(page, 'Cushions', 'cushion', ['450', '150', '450'], 'Rust')
   await newFinish(page, 'Lamp brass', '#a89a62', 'metal', 'metal')
   await newPiece(page, 'Lamp', 'lamp', ['380', '380', '1560'], 'Lamp brass')
-  await expect(page.locator('.findings article')).toHaveCount(0)
+  await expect(page.locator('.findings article.stop')).toHaveCount(0)
   await newFinish(page, 'Tray brass', '#c39a84', 'metal', 'metal')
   await newPiece(page, 'Tray', 'other', ['400', '300', '30'], 'Tray brass')
-  await expect(page.locator('.findings h2')).toContainText('Lamp brass leans green, Tray brass leans pink')
+  await expect(page.locator('.findings .stop h2')).toContainText(
+    'Lamp brass leans green, Tray brass leans pink',
+  )
   await page.getByRole('button', { name: 'Use Lamp brass for tray' }).click()
-  await expect(page.locator('.findings article')).toHaveCount(0)
+  await expect(page.locator('.findings article.stop')).toHaveCount(0)
   await page.keyboard.press('Control+z')
-  await expect(page.locator('.findings article')).toHaveCount(1)
+  await expect(page.locator('.findings article.stop')).toHaveCount(1)
   await page.keyboard.press('Control+Shift+z')
-  await expect(page.locator('.findings article')).toHaveCount(0)
+  await expect(page.locator('.findings article.stop')).toHaveCount(0)
 
   // Take-off: 35.5272 m² × 2 coats ÷ 12 m²/L = 5.92 L, so three tins of 2.5 L at 46.00 = 138.00.
   await stage(page, 'Take-off')

@@ -73,7 +73,7 @@ test('two people change the same row: the second sees both and chooses', async (
   await openDemo(page, demo.url)
   const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
   await openDemo(other, demo.url)
-  await fill(other.getByLabel('Scheme'), 'Fern')
+  await fill(other.getByLabel('Room', { exact: true }), 'Music room')
   await fill(other.getByLabel('Place', { exact: true }), 'Canal flat, second floor')
   await allKept(other)
   await fill(page.getByLabel('Place', { exact: true }), 'Canal flat, left')
@@ -81,17 +81,13 @@ test('two people change the same row: the second sees both and chooses', async (
   await expect(dialog).toContainText('Changed by someone else meanwhile')
   await expect(dialog.getByRole('row', { name: /Place/ })).toContainText('Canal flat, left')
   await expect(dialog.getByRole('row', { name: /Place/ })).toContainText('Canal flat, second floor')
-  await dialog
-    .getByRole('row', { name: /Scheme/ })
-    .getByRole('radio')
-    .nth(1)
-    .check()
+  await dialog.getByRole('row', { name: /Room/ }).getByRole('radio').nth(1).check()
   await dialog.getByRole('button', { name: 'Keep what is marked' }).click()
   await expect(dialog).toBeHidden()
   await allKept(page)
   await page.reload()
   await expect(page.getByLabel('Place', { exact: true })).toHaveValue('Canal flat, left')
-  await expect(page.getByLabel('Scheme')).toHaveValue('Fern')
+  await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Music room')
 })
 
 test('kill -9 in a burst of 200 ledger writes: every acknowledged one is there once, and the tape agrees with SQL', async ({

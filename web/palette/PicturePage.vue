@@ -324,7 +324,7 @@ const pulled = (p: Picked) =>
           <li v-for="p in job.pulls" :key="p.id">
             <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name
             }}<span class="second">&ensp;{{ p.share > 0 ? `${Math.round(100 * p.share)} %` : '' }}</span
-            ><button class="word" :aria-label="`Put ${p.name} back`" @click="store.remove('pulls', p.id)">
+            ><button class="word" :aria-label="`Put back ${p.name}`" @click="store.remove('pulls', p.id)">
               Put back
             </button>
           </li>

@@ -69,6 +69,7 @@ export function useColorReader() {
         // The browser would try again by itself, silently; whoever measures wants to know.
         opened.close()
         state.value = 'lost'
+        said.value = ''
       })
     } catch (error) {
       state.value = 'off'

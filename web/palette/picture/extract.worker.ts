@@ -1,4 +1,8 @@
-import { extractColors, REDUCED_PX, type ExtractedColor } from '@bonitas/core/palette/extraction/extractColors'
+import {
+  extractColors,
+  REDUCED_PX,
+  type ExtractedColor,
+} from '@bonitas/core/palette/extraction/extractColors'
 import type { WhiteGains } from '@bonitas/core/palette/extraction/labPlanes'
 
 /** A picture to look at: its file, and the correction of a cast when there is one. */
