@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { extraction, nearestMatch } from './benchPalette.mjs'
+import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
 import { freePort, startCluster } from './database.mjs'
 import { build, installModules, quietly, ROOT, STATE } from './prepare.mjs'
@@ -264,6 +264,7 @@ async function serverAndPage() {
     console.log(
       `  page: from stage to stage, ms: ${change.map((t) => round(t)).join(', ')} (a frame is 16.7)`,
     )
+    await proposals(page, url)
     await browser.close()
 
     // Ledger writes: payments of a cent towards an order, one after another and eight at a time.

@@ -262,3 +262,43 @@ async function inBrowser(row, browser, list) {
     'aim at most 1.5',
   )
 }
+
+/** Proposals for the four demo jobs: how long they take in their worker, and whether the page keeps its frames. */
+export async function proposals(page, url) {
+  console.log('\nProposals in a worker (aim: under 2 s, frames of 16.7 ms)')
+  await page.goto(`${url}/jobs`)
+  await page.getByRole('link', { name: 'Music and reading room' }).waitFor()
+  const jobs = await page
+    .locator('a[href*="/jobs/"]')
+    .evaluateAll((list) => list.map((a) => a.getAttribute('href')))
+  for (const job of [...new Set(jobs)].filter((j) => /\/jobs\/[0-9a-f-]{36}/.test(j))) {
+    await page.goto(`${url}${job.replace(/\/brief$/, '')}/palette/proposals`)
+    await page.getByRole('button', { name: 'Complete this palette' }).waitFor()
+    // The library is fetched first, by a first run; the second is the search alone.
+    await page.getByRole('button', { name: 'Complete this palette' }).click()
+    await page.locator('.bench article').first().waitFor({ timeout: 30_000 })
+    const { ms, gaps } = await page.evaluate(async () => {
+      const others = [...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Others')
+      const before = document.querySelector('.bench article h2').textContent
+      const gaps = []
+      let last = performance.now()
+      let on = true
+      const tick = (now) => {
+        gaps.push(now - last)
+        last = now
+        if (on) requestAnimationFrame(tick)
+      }
+      requestAnimationFrame(tick)
+      const started = performance.now()
+      others.click()
+      await new Promise((done) => setTimeout(done, 30))
+      while (document.querySelector('progress')) await new Promise((done) => setTimeout(done, 5))
+      on = false
+      return { ms: performance.now() - started, gaps: gaps.slice(1), before }
+    })
+    const sorted = gaps.sort((x, y) => x - y)
+    console.log(
+      `  ${ms.toFixed(0).padStart(6)} ms, frames: middle ${(sorted[Math.floor(sorted.length / 2)] ?? 0).toFixed(1)} ms, worst ${(sorted[sorted.length - 1] ?? 0).toFixed(1)} ms of ${sorted.length}`,
+    )
+  }
+}

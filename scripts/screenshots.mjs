@@ -44,6 +44,16 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
     if (stage === 'source') await page.getByRole('button', { name: /^Rug/ }).first().click()
     await page.mouse.move(640, 500)
   })
+for (const page_ of ['pairs', 'light', 'schemes', 'picture', 'board'])
+  await shot(`palette-${page_}`, async () => {
+    await page.goto(`${job}/palette/${page_}`)
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    if (page_ === 'picture') {
+      await page.locator('.found button').nth(3).click()
+      await page.locator('.near tbody tr').first().waitFor()
+    }
+    await page.mouse.move(640, 700)
+  })
 for (const page_ of ['pieces', 'money'])
   await shot(page_, async () => {
     await page.goto(`${job}/brief/${page_}`)

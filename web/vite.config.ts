@@ -30,8 +30,14 @@ export default defineConfig({
             {
               name: 'job',
               test: (id: string) =>
-                (/\/core\/(?!money|errors)/.test(id) && !/\/core\/units\/days/.test(id)) ||
-                /\/node_modules\/(yup|culori|d3-|internmap|property-expr|tiny-case|toposort)/.test(id),
+                (/\/core\/(?!money|errors)/.test(id) &&
+                  // What one page or a worker alone uses stays with it.
+                  !/\/core\/(units\/days|color\/nearest|palette\/(library|extraction|proposals|board|schemeFacts)|job\/lightOf)/.test(
+                    id,
+                  )) ||
+                /\/node_modules\/(yup|culori|d3-(?!hierarchy)|internmap|property-expr|tiny-case|toposort)/.test(
+                  id,
+                ),
             },
           ],
         },

@@ -21,14 +21,22 @@ function spectrumOf([c0, c1, c2]: Coefficients): Spectrum {
   return X.map((x) => sigmoid((c0 * x + c1) * x + c2))
 }
 
-function labOfSpectrum(r: Spectrum): LabD65 {
-  const dot = (w: Spectrum | undefined) => {
-    let sum = 0
-    if (w) for (let i = 0; i < r.length; i++) sum += (w[i] ?? 0) * (r[i] ?? 0)
-    return sum
+/** Color under D65 of the reflectance with these coefficients, without making the spectrum. */
+function labOf([c0, c1, c2]: Coefficients): LabD65 {
+  const [wx, wy, wz] = WEIGHTS as [Spectrum, Spectrum, Spectrum]
+  let [x, y, z] = [0, 0, 0]
+  for (let i = 0; i < X.length; i++) {
+    const at = X[i] ?? 0
+    const r = sigmoid((c0 * at + c1) * at + c2)
+    x += (wx[i] ?? 0) * r
+    y += (wy[i] ?? 0) * r
+    z += (wz[i] ?? 0) * r
   }
-  return labOfXyz([dot(WEIGHTS[0]), dot(WEIGHTS[1]), dot(WEIGHTS[2])], WHITE_D65)
+  return labOfXyz([x, y, z], WHITE_D65)
 }
+
+// A hundredth of what anyone can see is near enough (ΔE*ab).
+const GOOD = 0.01
 
 const miss = (one: LabD65, two: LabD65): Coefficients => [one.l - two.l, one.a - two.a, one.b - two.b]
 const length = (v: Coefficients) => Math.hypot(...v)
@@ -47,19 +55,19 @@ export function recoverReflectance(lab: LabD65): { readonly spectrum: Spectrum; 
   const y = Math.min(0.98, Math.max(0.004, xyzOfLab(lab, WHITE_D65)[1] / 100))
   const start = 2 * y - 1
   let best: Coefficients = [0, 0, start / Math.sqrt(1 - start * start)]
-  let off = miss(labOfSpectrum(spectrumOf(best)), lab)
+  let off = miss(labOf(best), lab)
   let damping = 1e-3
-  for (let round = 0; round < 60 && length(off) > 1e-4; round++) {
+  for (let round = 0; round < 60 && length(off) > GOOD; round++) {
     const columns = ([0, 1, 2] as const).map((k) => {
       const moved: Coefficients = [...best]
       const h = 1e-5 * Math.max(1, Math.abs(best[k]))
       moved[k] += h
-      const at = miss(labOfSpectrum(spectrumOf(moved)), lab)
+      const at = miss(labOf(moved), lab)
       return [(at[0] - off[0]) / h, (at[1] - off[1]) / h, (at[2] - off[2]) / h] as Coefficients
     })
     const step = levenberg(columns as [Coefficients, Coefficients, Coefficients], off, damping)
     const next: Coefficients = [best[0] - step[0], best[1] - step[1], best[2] - step[2]]
-    const nextOff = miss(labOfSpectrum(spectrumOf(next)), lab)
+    const nextOff = miss(labOf(next), lab)
     if (length(nextOff) < length(off)) {
       best = next
       off = nextOff

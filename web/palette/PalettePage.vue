@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { hexToLab, labToHex, lrv } from '@bonitas/core/color/lab'
 
@@ -31,12 +31,13 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import ColorField from './ColorField.vue'
-import FinishSelect from './FinishSelect.vue'
 import HueDial from './HueDial.vue'
 import { paletteRows, type PaletteRow } from './paletteRows.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
 import SchemeBar from './SchemeBar.vue'
 
+// The list with its search is heavy and stands below the fold of the first look: it comes after the page.
+const FinishSelect = defineAsyncComponent(() => import('./FinishSelect.vue'))
 const store = useJobStore()
 const route = useRoute()
 const job = computed(() => store.snapshot)
