@@ -269,3 +269,41 @@ test('the light by hour, and the board as PDF, SVG and PNG', async ({ page, demo
   const png = await sharp(await save('Save as PNG')).metadata()
   expect([png.format, png.width, png.height]).toEqual(['png', 2380, 1684])
 })
+
+test('parts of walls, one door by itself, a floor still open, further colors of a cloth', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Palette')
+  const row = (name: string) => page.locator('.bench tbody tr', { hasText: name }).first()
+  const share = async (name: string) => Number(/([\d.]+)%/.exec(await row(name).innerText())?.[1] ?? '0')
+  const walls = await share('Walls')
+  // Four panel fields of 60 by 90 cm come out of the walls.
+  await page.getByRole('button', { name: 'New part of a wall' }).click()
+  await page.getByRole('combobox', { name: 'Finish of Panel fields' }).click()
+  await page.locator('.el-select-dropdown__item', { hasText: 'Fern 58' }).click()
+  await expect(row('Panel fields')).toContainText('Fern 58')
+  await expect.poll(() => share('Walls')).toBeLessThan(walls)
+  await page.getByLabel('Give one wall or opening a finish of its own').selectOption({ label: 'Door' })
+  await expect(row('Door')).toContainText('Chalk white')
+  // While the floor is undecided the scheme must work with each.
+  await row('Floor').getByRole('button').click()
+  await page.getByLabel('What else floor could wear').selectOption({ label: 'or Walnut, oiled' })
+  await expect(page.getByText('or Walnut, oiled')).toBeVisible()
+  await page.getByRole('button', { name: 'Rule out' }).click()
+  await expect(page.getByRole('button', { name: 'Rule out' })).toHaveCount(0)
+  // A color of a pattern that nothing repeats is a note; one too much of it is refused.
+  await row('Rug').getByRole('button').click()
+  await page.locator('.further summary').click()
+  await page.getByRole('button', { name: 'Add a further color' }).click()
+  await fill(page.getByRole('textbox', { name: 'Further color 2' }), '#7a3f8a')
+  await page.getByLabel('Part', { exact: true }).last().fill('20 %')
+  await page.getByLabel('Part', { exact: true }).last().press('Enter')
+  await page.getByLabel('Part', { exact: true }).last().blur()
+  await expect(finding(page, 'of Tarn and oat stripe stands alone')).toBeVisible()
+  await page.getByLabel('Part', { exact: true }).last().fill('900')
+  await page.getByLabel('Part', { exact: true }).last().blur()
+  await expect(page.getByText(/is no part\. Write a percentage|more than the whole/)).toBeVisible()
+  await allKept(page)
+})

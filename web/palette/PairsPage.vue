@@ -178,7 +178,7 @@ th {
 }
 th span {
   display: inline-block;
-  width: 150px;
+  width: 140px;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -198,6 +198,10 @@ td {
 }
 .end {
   border: 0;
+}
+.end i {
+  width: 30px;
+  margin: 0;
 }
 .pairs button {
   width: 30px;

@@ -31,6 +31,7 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import ColorField from './ColorField.vue'
+import FurtherColors from './FurtherColors.vue'
 import HueDial from './HueDial.vue'
 import { paletteRows, type PaletteRow } from './paletteRows.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
@@ -259,6 +260,30 @@ const spread = computed(() => {
   const found = spreadOf(readings)
   return found && readings.length > 1 ? { ...found, n: readings.length } : undefined
 })
+/** What the further fields hold, so that they need not be opened to be read. */
+const furtherSays = computed(() => {
+  const f = finish.value?.finish
+  if (!f) return ''
+  const pattern =
+    f.patternKind === 'none'
+      ? 'no pattern'
+      : `${f.patternKind}${f.patternRepeatMm ? `, ${f.patternRepeatMm} mm` : ''}`
+  const bears = [
+    f.wear === 'not known' ? 'wear not known' : f.wear,
+    f.sealed && 'sealed',
+    f.outdoor && 'for outdoors',
+  ].filter(Boolean)
+  return [
+    f.texture,
+    pattern,
+    ...bears,
+    f.colors.length > 0 && `${f.colors.length + 1} colors`,
+    spread.value &&
+      `${spread.value.n} readings, spread ΔE00 ${spread.value.spread.toFixed(1)}${spread.value.spread > 2 ? ': uneven' : ''}`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+})
 const over = computed(() => {
   const p = placement.value
   return p?.overL == null || p.overA == null || p.overB == null
@@ -271,10 +296,12 @@ const over = computed(() => {
   <StagePage v-if="job && facts" title="Palette" @keydown="keys">
     <div class="line">
       <SchemeBar />
+      <span class="acts">
+        <button class="button" @click="addFinish">New finish</button>
+        <button class="button" @click="addPiece">New piece</button>
+        <button class="button" @click="addPart">New part of a wall</button>
+      </span>
       <span class="second says">{{ says }}</span>
-      <button class="button" @click="addFinish">New finish</button>
-      <button class="button" @click="addPiece">New piece</button>
-      <button class="button" @click="addPart">New part of a wall</button>
       <select
         v-if="splits.length > 0 && facts.placements.length > 0"
         aria-label="Give one wall or opening a finish of its own"
@@ -453,7 +480,7 @@ const over = computed(() => {
             <button class="word" @click="removePiece(piece.id)">Remove the piece</button>
           </template>
         </div>
-        <div v-if="finish" class="fields">
+        <div v-if="finish" class="fields own">
           <RowField collection="finishes" :row="finish.finish" field="name" kind="text" label="Finish name" />
           <RowField collection="finishes" :row="finish.finish" field="code" kind="text" />
           <ColorField
@@ -468,42 +495,33 @@ const over = computed(() => {
           <RowChoice collection="finishes" :row="finish.finish" field="material" :choices="MATERIALS" />
           <RowChoice collection="finishes" :row="finish.finish" field="sheen" :choices="SHEENS" />
           <RowChoice collection="finishes" :row="finish.finish" field="role" :choices="ROLES" />
-          <label class="tick"
-            ><input
-              type="checkbox"
-              :checked="finish.finish.measured"
-              @change="
-                store.change('finishes', finish.finish.id, {
-                  measured: ($event.target as HTMLInputElement).checked,
-                })
-              "
-            />
-            measured</label
-          >
-          <RowChoice collection="finishes" :row="finish.finish" field="texture" :choices="TEXTURES" />
-          <RowChoice
-            collection="finishes"
-            :row="finish.finish"
-            field="patternKind"
-            :choices="PATTERN_KINDS"
-          />
-          <RowField
-            v-if="finish.finish.patternKind !== 'none'"
-            collection="finishes"
-            :row="finish.finish"
-            field="patternRepeatMm"
-            kind="length"
-            figure
-          />
-          <RowChoice collection="finishes" :row="finish.finish" field="wear" :choices="WEARS" />
-          <RowCheck collection="finishes" :row="finish.finish" field="sealed" />
-          <RowCheck collection="finishes" :row="finish.finish" field="outdoor" />
-          <p v-if="spread" class="second spread">
-            {{ spread.n }} readings, spread ΔE00 {{ spread.spread.toFixed(1)
-            }}{{ spread.spread > 2 ? ': uneven, read it in more places' : '' }}
-          </p>
           <button v-if="!worn(finish)" class="word" @click="removeFinish(finish)">Remove the finish</button>
         </div>
+        <details v-if="finish" class="further">
+          <summary>{{ furtherSays }}</summary>
+          <div class="fields">
+            <RowCheck collection="finishes" :row="finish.finish" field="measured" label="measured" />
+            <RowChoice collection="finishes" :row="finish.finish" field="texture" :choices="TEXTURES" />
+            <RowChoice
+              collection="finishes"
+              :row="finish.finish"
+              field="patternKind"
+              :choices="PATTERN_KINDS"
+            />
+            <RowField
+              v-if="finish.finish.patternKind !== 'none'"
+              collection="finishes"
+              :row="finish.finish"
+              field="patternRepeatMm"
+              kind="length"
+              figure
+            />
+            <RowChoice collection="finishes" :row="finish.finish" field="wear" :choices="WEARS" />
+            <RowCheck collection="finishes" :row="finish.finish" field="sealed" />
+            <RowCheck collection="finishes" :row="finish.finish" field="outdoor" />
+          </div>
+          <FurtherColors :finish="finish.finish" />
+        </details>
         <p v-if="!finish && !selected" class="second">
           Point at a row to give it a finish. A finish is material, color and sheen together; its share is
           what is seen of it.
@@ -580,6 +598,28 @@ td {
   padding-top: 16px;
   font-size: 14px;
 }
+.fields.own {
+  grid-template-columns: minmax(110px, 2fr) 72px 128px 100px 92px 100px;
+}
+.fields.own > :first-child {
+  grid-column: auto;
+}
+.fields.own .word {
+  grid-column: 1 / -1;
+  justify-self: start;
+  padding-top: 0;
+}
+.further summary {
+  cursor: pointer;
+  min-height: 24px;
+  width: fit-content;
+}
+.further .fields > :first-child {
+  grid-column: auto;
+}
+.further .fields {
+  padding-top: 8px;
+}
 .samples {
   display: flex;
   flex-wrap: wrap;
@@ -610,19 +650,24 @@ td {
   gap: 6px 10px;
   padding-bottom: 8px;
 }
+.acts {
+  display: flex;
+  gap: 6px;
+  margin-left: auto;
+}
+.acts .button {
+  padding: 4px 9px;
+}
 .line .says {
-  flex: 1 1 200px;
+  flex: 1 1 320px;
 }
 .line select {
   width: auto;
 }
-.spread {
-  padding-top: 24px;
-}
 .editor {
   display: grid;
   gap: 10px;
-  min-height: 204px;
+  min-height: 176px;
   align-content: start;
 }
 .fields {
