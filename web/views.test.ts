@@ -23,7 +23,7 @@ test('each stage says in words and numbers what is open', () => {
   expect(stageLines(job, derived, '2026-11-23').map((s) => [s.number, s.name, s.line])).toEqual([
     [1, 'Brief', '5 uses, 1 to look at'],
     [2, 'Measure', '19.0 m² floor'],
-    [3, 'Palette', '1 clash'],
+    [3, 'Palette', '1 clash, 5 to look at'],
     [5, 'Take-off', '11.3 L in 5 paints'],
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '2 to look at'],
@@ -53,15 +53,15 @@ describe('the palette', () => {
   test('one row for each thing that wears a finish, the largest first; the shares are all that is seen', () => {
     const going = job.pieces.filter((p) => p.verdict === 'let go').length
     expect(going).toBe(2)
-    expect(rows.length).toBe(job.placements.length + job.pieces.length - going)
+    expect(rows.length).toBe(derived.palette.placements.length + job.pieces.length - going)
     expect(rows[0]).toMatchObject({ where: 'Walls', kind: 'surface' })
     expect(rows.reduce((sum, r) => sum + r.share, 0)).toBeCloseTo(1, 9)
     expect(rows.map((r) => r.where)).toContain('Cushions × 4')
   })
   test('what has no finish is asked for at the end', () => {
     const open = paletteRows(
-      { ...job, placements: job.placements.filter((p) => p.surface !== 'walls') },
-      derived.palette,
+      job,
+      { ...derived.palette, placements: derived.palette.placements.filter((p) => p.surface !== 'walls') },
       derived.areas,
     )
     expect(open.find((r) => r.where === 'Walls')).toMatchObject({ finish: undefined, share: 0 })

@@ -97,6 +97,8 @@ export function readRoom(text: string): RoomFile {
       )
     }
   }
+  // Files saved before rooms had a kind do not name one.
+  if (typeof file.room === 'object' && file.room !== null) file.room = { kind: null, ...file.room }
   check('room', () => roomSchema.validateSync(file.room, { abortEarly: false, strict: true }))
   for (const [name, schema] of Object.entries(PARTS)) {
     const rows = file[name]

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ROOM_KINDS } from '@bonitas/core/job/words'
 import { computed, nextTick, ref } from 'vue'
 import { proposedHanging } from '@bonitas/core/brief/household'
 import { MINDS, PERSON_KINDS, USE_KINDS, USE_TIMES } from '@bonitas/core/brief/words'
@@ -115,6 +116,12 @@ function removeFocus(id: string): void {
           <RowField collection="client" :row="job.client" field="name" kind="text" />
           <RowField collection="brief" :row="job.brief" field="roomName" kind="text" />
           <RowField collection="brief" :row="job.brief" field="place" kind="text" />
+          <RowChoice
+            collection="room"
+            :row="job.room"
+            field="kind"
+            :choices="[{ value: null, text: 'not said' }, ...ROOM_KINDS]"
+          />
         </div>
       </section>
       <section>

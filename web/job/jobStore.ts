@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { ValidationError } from 'yup'
 import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/job/collections'
+import { dependents } from '@bonitas/core/job/dependents'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
@@ -146,10 +147,25 @@ export const useJobStore = defineStore('job', () => {
     )
   }
 
+  function editsOf(c: RowChange): Edit[] {
+    const collection = c.collection as Collection
+    if ('add' in c) {
+      const id = typeof c.add.id === 'string' ? c.add.id : crypto.randomUUID()
+      return [{ collection, id, before: null, after: { ...c.add, id } }]
+    }
+    const id = SINGLE.has(collection) ? (snapshot.value?.[collection as 'brief'].id ?? '') : c.id
+    if ('set' in c) return [changeOf(collection, id, c.set) ?? []].flat()
+    const before = snapshot.value && rowOf(snapshot.value, collection, id)
+    return before ? [{ collection, id: before.id, before, after: null }] : []
+  }
+
+  /** Takes a row out, with what means nothing without it. */
   function remove(collection: Collection, id: string): void {
     const before = snapshot.value && rowOf(snapshot.value, collection, id)
+    if (!before || !snapshot.value) return
+    const along = dependents(snapshot.value, collection, id).flatMap(editsOf)
     // A picture that is gone cannot be brought back, so its removal is no step to undo.
-    if (before) commit([{ collection, id, before, after: null }], collection !== 'photos')
+    commit([...along, { collection, id, before, after: null }], collection !== 'photos')
   }
 
   /** Shows a row that the server made by itself, an uploaded photo: nothing is sent. */
@@ -159,21 +175,9 @@ export const useJobStore = defineStore('job', () => {
 
   /** Several changes of several rows as one step: set, taken out, or added. Returns the ids of the rows added. */
   function apply(changes: readonly RowChange[]): string[] {
-    const added: string[] = []
-    const edits = changes.flatMap((c): Edit[] => {
-      const collection = c.collection as Collection
-      if ('add' in c) {
-        const id = typeof c.add.id === 'string' ? c.add.id : crypto.randomUUID()
-        added.push(id)
-        return [{ collection, id, before: null, after: { ...c.add, id } }]
-      }
-      const id = SINGLE.has(collection) ? (snapshot.value?.[collection as 'brief'].id ?? '') : c.id
-      if ('set' in c) return [changeOf(collection, id, c.set) ?? []].flat()
-      const before = snapshot.value && rowOf(snapshot.value, collection, id)
-      return before ? [{ collection, id: before.id, before, after: null }] : []
-    })
+    const edits = changes.flatMap(editsOf)
     commit(edits)
-    return added
+    return edits.filter((e) => e.before === null).map((e) => e.id)
   }
 
   const applyMend = (mend: Mend): void => void apply(mend.changes)

@@ -1,5 +1,6 @@
 import type { RowChange } from '@bonitas/core/findings/finding'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { dependents } from '@bonitas/core/job/dependents'
 import { inOrder } from '@bonitas/core/measure/roomAreas'
 import type { RoomFile } from '@bonitas/core/measure/roomFile'
 
@@ -15,11 +16,13 @@ export function removeWall(job: JobSnapshot, wallId: string): RowChange[] {
   const on = <T extends { readonly wallId: string }>(rows: readonly T[]) =>
     rows.filter((r) => r.wallId === wallId)
   return [
+    ...on(job.openings).flatMap((o) => dependents(job, 'openings', o.id)),
     ...gone('openings', on(job.openings)),
     ...gone('fixtures', on(job.fixtures)),
     ...gone('ceilings', on(job.ceilings)),
     ...gone('diagonals', job.diagonals.filter((d) => d.fromWallId === wallId || d.toWallId === wallId)),
     ...gone('placements', job.placements.filter((p) => p.surface === `wall:${wallId}`)),
+    ...freed('parts', job.parts),
     ...freed('pieces', job.pieces),
     ...freed('items', job.items),
     ...freed('works', job.works),
@@ -52,7 +55,7 @@ export function replaceRoom(job: JobSnapshot, file: RoomFile, newId: () => strin
   const { id: _id, ...room } = file.room
   return [
     ...inOrder(job.walls).flatMap((w) => removeWall(job, w.id)).filter(once()),
-    { collection: 'room', id: job.room.id, set: room },
+    { collection: 'room', id: job.room.id, set: { ...room, kind: room.kind ?? job.room.kind } },
     ...file.walls.map((w): RowChange => ({ collection: 'walls', add: { ...w, id: wall(w.id) } })),
     ...added('ceilings', file.ceilings, (c) => ({ wallId: wall(c.wallId) })),
     ...added('openings', file.openings, (o) => ({ wallId: wall(o.wallId) })),

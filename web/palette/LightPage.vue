@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import { labToHex } from '@bonitas/core/color/lab'
 import { lampsOf, lightOf, USUAL_LAMP, type Moment } from '@bonitas/core/job/lightOf'
-import { ROOM_KINDS, type RoomKind } from '@bonitas/core/job/words'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -77,10 +76,6 @@ const missing = computed(() => {
     !now.openings.some((o) => o.kind === 'window') && 'a window',
   ].filter((x) => x !== false)
 })
-const setKind = (event: Event) => {
-  const value = (event.target as HTMLSelectElement).value
-  if (job.value) store.change('room', job.value.room.id, { kind: (value || null) as RoomKind | null })
-}
 </script>
 
 <template>
@@ -95,13 +90,6 @@ const setKind = (event: Event) => {
         </select></label
       >
       <label class="tick"><input v-model="overcast" type="checkbox" /> overcast</label>
-      <label
-        >Room
-        <select class="short" :value="job.room.kind ?? ''" @change="setKind">
-          <option value="">kind not said</option>
-          <option v-for="k in ROOM_KINDS" :key="k">{{ k }}</option>
-        </select></label
-      >
     </div>
     <p v-if="missing.length > 0" class="second">
       Not known yet: {{ missing.join(', ') }}. Until it is, the light is a guess; Measure asks for it.

@@ -211,13 +211,6 @@ const open = computed(
   () => facts.value?.candidates.filter((c) => c.surface === placement.value?.surface) ?? [],
 )
 const nameOf = (id: string) => job.value?.finishes.find((f) => f.id === id)?.name ?? ''
-const removePiece = (id: string) =>
-  store.apply([
-    ...(job.value?.dressings ?? [])
-      .filter((d) => d.pieceId === id)
-      .map((d) => ({ collection: 'dressings', id: d.id, remove: true as const })),
-    { collection: 'pieces', id, remove: true as const },
-  ])
 
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
@@ -446,9 +439,7 @@ const over = computed(() => {
             <RowField collection="parts" :row="part" field="count" kind="whole" figure />
             <RowField collection="parts" :row="part" field="widthMm" kind="length" figure />
             <RowField collection="parts" :row="part" field="heightMm" kind="length" figure />
-            <button v-if="!placement" class="word" @click="store.remove('parts', part.id)">
-              Remove the part
-            </button>
+            <button class="word" @click="store.remove('parts', part.id)">Remove the part</button>
           </template>
           <template v-if="piece">
             <RowField collection="pieces" :row="piece" field="name" kind="text" />
@@ -477,7 +468,7 @@ const over = computed(() => {
             />
             <RowCheck collection="pieces" :row="piece" field="focal" />
             <RowCheck collection="pieces" :row="piece" field="lit" />
-            <button class="word" @click="removePiece(piece.id)">Remove the piece</button>
+            <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
           </template>
         </div>
         <div v-if="finish" class="fields own">

@@ -62,7 +62,8 @@ export function deckFromCsv(text: string, name: string, digits: number): Deck {
 }
 
 function sampleOf(row: Readonly<Record<string, string>>, line: number, digits: number): Partial<Sample> {
-  const cell = (key: string) => (row[key] ?? '').trim()
+  // The apostrophe that keeps a spreadsheet from running a name as a formula is ours and goes again.
+  const cell = (key: string) => (row[key] ?? '').trim().replace(/^'(?=[=+\-@])/, '')
   const number = (key: string, what: string): number => {
     const text = cell(key).replace(',', '.')
     const value = Number(text)
