@@ -1,44 +1,26 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { hexToLab, labToHex, lrv } from '@bonitas/core/color/lab'
 
-import {
-  HOLDS,
-  MATERIALS,
-  PART_KINDS,
-  PATTERN_KINDS,
-  ROLES,
-  SHEENS,
-  SUBSTRATES,
-  TEXTURES,
-  WEARS,
-} from '@bonitas/core/palette/schema'
-import { spreadOf } from '@bonitas/core/palette/library/toFinish'
 import { NEW_FINISH, NEW_PIECE } from '@bonitas/core/job/emptyJob'
 import { dressChanges, layChanges } from '@bonitas/core/palette/wear'
-import { LAMP_TYPES, PIECE_KINDS, type Surface } from '@bonitas/core/job/words'
-import { labOf, type FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import type { Surface } from '@bonitas/core/job/words'
+import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
 import { areaText } from '@bonitas/core/units/length'
-import RowCheck from '../form/RowCheck.vue'
-import RowChoice from '../form/RowChoice.vue'
-import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { useWallChoices } from '../measure/useWallChoices.js'
-import ColorField from './ColorField.vue'
-import FurtherColors from './FurtherColors.vue'
+import FinishEditor from './FinishEditor.vue'
 import HueDial from './HueDial.vue'
 import { paletteRows, type PaletteRow } from './paletteRows.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
 import SchemeBar from './SchemeBar.vue'
+import WearerEditor from './WearerEditor.vue'
 
-// The list with its search is heavy and stands below the fold of the first look: it comes after the page.
-const FinishSelect = defineAsyncComponent(() => import('./FinishSelect.vue'))
 const store = useJobStore()
 const route = useRoute()
 const job = computed(() => store.snapshot)
@@ -59,9 +41,6 @@ const selected = computed(() => rows.value.find((r) => r.key === selectedKey.val
 /** The finish in the editor: the selected row's, or one picked on the bench or in the dial. */
 const finishId = ref<string>()
 const finish = computed(() => facts.value?.finishes.find((f) => f.finish.id === finishId.value))
-const placement = computed(() => job.value?.placements.find((p) => p.id === selected.value?.id))
-const piece = computed(() => job.value?.pieces.find((p) => p.id === selected.value?.id))
-const shared = computed(() => placement.value?.schemeId === null && (job.value?.schemes.length ?? 0) > 0)
 
 function select(row: PaletteRow): void {
   selectedKey.value = row.key
@@ -90,8 +69,6 @@ function wear(row: PaletteRow, id: string | null): void {
   if (row.kind === 'piece' && worn) store.apply(dressChanges(job.value, scheme, worn, id))
   else if (row.surface) store.apply(layChanges(job.value, scheme, row.surface, finishRow))
 }
-
-const wallChoices = useWallChoices('no wall')
 
 function addFinish(): void {
   const grey = hexToLab('#a8a8a8')
@@ -131,13 +108,6 @@ function focusField(label: string): void {
   })
 }
 
-/** A finish can go when no scheme wears it. */
-const worn = (f: FinishFacts) =>
-  f.where.length > 0 ||
-  (job.value?.placements.some((p) => p.finishId === f.finish.id) ?? false) ||
-  (job.value?.pieces.some((p) => p.finishId === f.finish.id) ?? false) ||
-  (job.value?.dressings.some((d) => d.finishId === f.finish.id) ?? false)
-
 function removeFinish(f: FinishFacts): void {
   finishId.value = undefined
   store.remove('finishes', f.finish.id)
@@ -157,11 +127,6 @@ function addPart(): void {
   selectedKey.value = `part:${id}`
   finishId.value = undefined
 } // prettier-ignore
-const part = computed(() =>
-  selected.value?.surface?.startsWith('part:')
-    ? job.value?.parts.find((p) => `part:${p.id}` === selected.value?.surface)
-    : undefined,
-)
 /** The walls and openings that could wear a finish of their own and do not yet. */
 const splits = computed(() => {
   const taken = new Set(rows.value.map((r) => r.surface))
@@ -186,32 +151,6 @@ function split(event: Event): void {
   selectedKey.value = surface
   finishId.value = finishRow.id
 }
-function keepOpen(event: Event): void {
-  const select = event.target as HTMLSelectElement
-  const finishId = select.value
-  select.value = ''
-  const p = placement.value
-  if (!p || !finishId) return
-  store.add('placements', {
-    surface: p.surface, finishId, substrate: p.substrate, overL: p.overL, overA: p.overA, overB: p.overB, hold: p.hold,
-    schemeId: p.schemeId, candidate: true,
-  })
-} // prettier-ignore
-/** Finishes of the same use that could still lie there instead. */
-const couldBe = computed(() => {
-  const now = facts.value?.finishes.find((f) => f.finish.id === placement.value?.finishId)
-  const hard = ['timber', 'tile', 'stone']
-  return (facts.value?.finishes ?? []).filter((f) => {
-    if (!now || f === now || open.value.some((c) => c.finishId === f.finish.id)) return false
-    const { material } = f.finish
-    return hard.includes(now.finish.material) ? hard.includes(material) : material === now.finish.material
-  })
-})
-const open = computed(
-  () => facts.value?.candidates.filter((c) => c.surface === placement.value?.surface) ?? [],
-)
-const nameOf = (id: string) => job.value?.finishes.find((f) => f.id === id)?.name ?? ''
-
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
   const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
@@ -247,42 +186,6 @@ const under = (f: FinishFacts) =>
   f.undertone.word === 'none'
     ? `C ${f.undertone.chroma.toFixed(0)}`
     : `${Math.round(f.undertone.hueDeg)}° · ${f.undertone.chroma.toFixed(0)}`
-const lampChoices = [{ value: null, text: 'not known' }, ...LAMP_TYPES]
-const spread = computed(() => {
-  const readings = finish.value?.finish.readings ?? []
-  const found = spreadOf(readings)
-  return found && readings.length > 1 ? { ...found, n: readings.length } : undefined
-})
-/** What the further fields hold, so that they need not be opened to be read. */
-const furtherSays = computed(() => {
-  const f = finish.value?.finish
-  if (!f) return ''
-  const pattern =
-    f.patternKind === 'none'
-      ? 'no pattern'
-      : `${f.patternKind}${f.patternRepeatMm ? `, ${f.patternRepeatMm} mm` : ''}`
-  const bears = [
-    f.wear === 'not known' ? 'wear not known' : f.wear,
-    f.sealed && 'sealed',
-    f.outdoor && 'for outdoors',
-  ].filter(Boolean)
-  return [
-    f.texture,
-    pattern,
-    ...bears,
-    f.colors.length > 0 && `${f.colors.length + 1} colors`,
-    spread.value &&
-      `${spread.value.n} readings, spread ΔE00 ${spread.value.spread.toFixed(1)}${spread.value.spread > 2 ? ': uneven' : ''}`,
-  ]
-    .filter(Boolean)
-    .join(' · ')
-})
-const over = computed(() => {
-  const p = placement.value
-  return p?.overL == null || p.overA == null || p.overB == null
-    ? undefined
-    : { l: p.overL, a: p.overA, b: p.overB }
-})
 </script>
 
 <template>
@@ -381,138 +284,13 @@ const over = computed(() => {
     </template>
     <template #strip>
       <div class="editor">
-        <div v-if="selected" class="fields wearer" :class="{ alone: !finish }">
-          <div class="row-field">
-            <span class="label">Finish of {{ selected.where.toLowerCase() }}</span>
-            <FinishSelect
-              :finishes="facts.finishes"
-              :value="selected.finish?.finish.id ?? null"
-              :label="`Finish of ${selected.where}`"
-              @choose="(id) => selected && wear(selected, id)"
-            />
-          </div>
-          <template v-if="placement">
-            <RowChoice collection="placements" :row="placement" field="substrate" :choices="SUBSTRATES" />
-            <RowChoice collection="placements" :row="placement" field="hold" :choices="HOLDS" />
-            <ColorField
-              v-if="over"
-              :lab="over"
-              label="Color there now"
-              @keep="
-                (lab) =>
-                  placement &&
-                  store.change('placements', placement.id, { overL: lab.l, overA: lab.a, overB: lab.b })
-              "
-            />
-            <div v-else class="row-field">
-              <span class="label">Color there now</span
-              ><button
-                class="button"
-                @click="store.change('placements', placement.id, { overL: 70, overA: 0, overB: 0 })"
-              >
-                Note it
-              </button>
-            </div>
-            <div class="row-field">
-              <span class="label">Still open</span>
-              <span v-for="c in open" :key="c.id" class="second">
-                or {{ nameOf(c.finishId) }}
-                <button class="word" @click="store.remove('placements', c.id)">Rule out</button>
-              </span>
-              <select
-                v-if="couldBe.length > 0"
-                :aria-label="`What else ${selected?.where.toLowerCase() ?? ''} could wear`"
-                @change="keepOpen"
-              >
-                <option value="">{{ open.length > 0 ? 'or …' : 'settled' }}</option>
-                <option v-for="f in couldBe" :key="f.finish.id" :value="f.finish.id">
-                  or {{ f.finish.name }}
-                </option>
-              </select>
-              <span v-if="shared" class="second">shared by all schemes</span>
-            </div>
-          </template>
-          <template v-if="part">
-            <RowField collection="parts" :row="part" field="name" kind="text" />
-            <RowChoice collection="parts" :row="part" field="kind" :choices="PART_KINDS" />
-            <RowChoice collection="parts" :row="part" field="wallId" :choices="wallChoices" />
-            <RowField collection="parts" :row="part" field="count" kind="whole" figure />
-            <RowField collection="parts" :row="part" field="widthMm" kind="length" figure />
-            <RowField collection="parts" :row="part" field="heightMm" kind="length" figure />
-            <button class="word" @click="store.remove('parts', part.id)">Remove the part</button>
-          </template>
-          <template v-if="piece">
-            <RowField collection="pieces" :row="piece" field="name" kind="text" />
-            <RowChoice collection="pieces" :row="piece" field="kind" :choices="PIECE_KINDS" />
-            <RowField collection="pieces" :row="piece" field="count" kind="whole" figure />
-            <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
-            <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
-            <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
-            <RowChoice collection="pieces" :row="piece" field="wallId" :choices="wallChoices" />
-            <label class="tick"
-              ><input
-                type="checkbox"
-                :checked="piece.stays"
-                @change="
-                  store.change('pieces', piece.id, { stays: ($event.target as HTMLInputElement).checked })
-                "
-              />
-              stays</label
-            >
-            <RowChoice
-              v-if="piece.kind === 'lamp'"
-              collection="pieces"
-              :row="piece"
-              field="lampType"
-              :choices="lampChoices"
-            />
-            <RowCheck collection="pieces" :row="piece" field="focal" />
-            <RowCheck collection="pieces" :row="piece" field="lit" />
-            <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
-          </template>
-        </div>
-        <div v-if="finish" class="fields own">
-          <RowField collection="finishes" :row="finish.finish" field="name" kind="text" label="Finish name" />
-          <RowField collection="finishes" :row="finish.finish" field="code" kind="text" />
-          <ColorField
-            :lab="labOf(finish.finish)"
-            label="Color"
-            @keep="
-              (lab) =>
-                finish &&
-                store.change('finishes', finish.finish.id, { labL: lab.l, labA: lab.a, labB: lab.b })
-            "
-          />
-          <RowChoice collection="finishes" :row="finish.finish" field="material" :choices="MATERIALS" />
-          <RowChoice collection="finishes" :row="finish.finish" field="sheen" :choices="SHEENS" />
-          <RowChoice collection="finishes" :row="finish.finish" field="role" :choices="ROLES" />
-          <button v-if="!worn(finish)" class="word" @click="removeFinish(finish)">Remove the finish</button>
-        </div>
-        <details v-if="finish" class="further">
-          <summary>{{ furtherSays }}</summary>
-          <div class="fields">
-            <RowCheck collection="finishes" :row="finish.finish" field="measured" label="measured" />
-            <RowChoice collection="finishes" :row="finish.finish" field="texture" :choices="TEXTURES" />
-            <RowChoice
-              collection="finishes"
-              :row="finish.finish"
-              field="patternKind"
-              :choices="PATTERN_KINDS"
-            />
-            <RowField
-              v-if="finish.finish.patternKind !== 'none'"
-              collection="finishes"
-              :row="finish.finish"
-              field="patternRepeatMm"
-              kind="length"
-              figure
-            />
-            <RowChoice collection="finishes" :row="finish.finish" field="wear" :choices="WEARS" />
-            <RowCheck collection="finishes" :row="finish.finish" field="sealed" />
-            <RowCheck collection="finishes" :row="finish.finish" field="outdoor" />
-          </div>
-          <FurtherColors :finish="finish.finish" />
-        </details>
+        <WearerEditor
+          v-if="selected"
+          :row="selected"
+          :alone="!finish"
+          @wear="(id) => selected && wear(selected, id)"
+        />
+        <FinishEditor v-if="finish" :facts="finish" @remove="removeFinish(finish)" />
         <p v-if="!finish && !selected" class="second">
           Point at a row to give it a finish. A finish is material, color and sheen together; its share is
           what is seen of it.
@@ -589,111 +367,3 @@ td {
   padding-top: 16px;
   font-size: 14px;
 }
-.fields.own {
-  grid-template-columns: minmax(110px, 2fr) 72px 128px 100px 92px 100px;
-}
-.fields.own > :first-child {
-  grid-column: auto;
-}
-.fields.own .word {
-  grid-column: 1 / -1;
-  justify-self: start;
-  padding-top: 0;
-}
-.further summary {
-  cursor: pointer;
-  min-height: 24px;
-  width: fit-content;
-}
-.further .fields > :first-child {
-  grid-column: auto;
-}
-.further .fields {
-  padding-top: 8px;
-}
-.samples {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: center;
-  padding-top: 10px;
-}
-.sample {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  padding: 2px 0;
-  display: flex;
-  gap: 7px;
-  align-items: center;
-}
-.sample[aria-pressed='true'] {
-  border-bottom-color: var(--ink);
-}
-.sample i {
-  width: 26px;
-  height: 18px;
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 10px;
-  padding-bottom: 8px;
-}
-.acts {
-  display: flex;
-  gap: 6px;
-  margin-left: auto;
-}
-.acts .button {
-  padding: 4px 9px;
-}
-.line .says {
-  flex: 1 1 320px;
-}
-.line select {
-  width: auto;
-}
-.editor {
-  display: grid;
-  gap: 10px;
-  min-height: 176px;
-  align-content: start;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(96px, 1fr));
-  gap: 8px 10px;
-  align-items: start;
-}
-.wearer {
-  grid-template-columns: repeat(auto-fit, minmax(86px, 1fr));
-  border-bottom: 1px solid var(--rule);
-  padding-bottom: 10px;
-}
-.wearer.alone {
-  border: 0;
-}
-.wearer > :first-child {
-  grid-column: span 2;
-}
-.label {
-  font-size: 13px;
-  color: var(--ink-2);
-}
-.fields > :first-child {
-  grid-column: span 2;
-}
-.tick {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  padding-top: 25px;
-  white-space: nowrap;
-}
-.fields > .word {
-  padding-top: 24px;
-  white-space: nowrap;
-}
-</style>

@@ -1,4 +1,5 @@
 import type { Mend, Ref } from '../../findings/finding.js'
+import { NEW_PIECE } from '../../job/emptyJob.js'
 import { inRoom } from '../visibleArea.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
@@ -44,6 +45,27 @@ export function othersInstead(
     .slice(0, most)
     .flatMap((o) => wearInstead(facts, from, o) ?? [])
 }
+
+/** The mend that adds a cushion in a finish: the cheapest way to carry a color on. */
+export const addCushion = (facts: PaletteFacts, f: FinishFacts): Mend => ({
+  label: `Add a cushion in ${f.finish.name}`,
+  changes: [
+    {
+      collection: 'pieces',
+      add: {
+        ...NEW_PIECE,
+        serves: [],
+        position: facts.pieces.length,
+        name: `Cushion in ${f.finish.name}`.slice(0, 120),
+        kind: 'cushion',
+        widthMm: 450,
+        depthMm: 150,
+        heightMm: 450,
+        finishId: f.finish.id,
+      },
+    },
+  ],
+})
 
 /** The mend that gives one piece another finish. */
 export function dressPiece(piece: WornPiece, to: FinishFacts): Mend[] {

@@ -87,7 +87,7 @@ export const accentMissing: Rule<PaletteFacts> = {
   schools: ['two mains and one accent'],
   check: (facts) => {
     if (!noAccent(facts)) return []
-    const can = facts.finishes.filter((f) => chroma(f.lab) >= ACCENT_CHROMA && f.share < MOST && f.finish.role !== 'stays' && f.finish.role !== 'metal' && f.finish.role !== 'foliage')
+    const can = facts.finishes.filter((f) => chroma(f.lab) >= ACCENT_CHROMA && f.share > 0 && f.share < MOST && f.finish.role !== 'stays' && f.finish.role !== 'metal' && f.finish.role !== 'foliage')
     return [
       {
         rule: 'palette.accent-missing',
@@ -103,7 +103,7 @@ export const accentMissing: Rule<PaletteFacts> = {
     ]
   },
   examples: {
-    trips: () => room([{ name: 'White', hex: '#EDEBE6', role: 'main' }]),
+    trips: () => room([{ name: 'White', hex: '#EDEBE6', role: 'main' }, { name: 'Plum', hex: '#6B3550', piece: { widthMm: 300, depthMm: 100, heightMm: 300 } }]),
     passes: () => room([{ name: 'White', hex: '#EDEBE6', role: 'main' }, { name: 'Plum', hex: '#6B3550', role: 'accent' }]),
   },
 } // prettier-ignore

@@ -41,8 +41,7 @@ export const clothNearWall: Rule<PaletteFacts> = {
   examples: {
     trips: () => room([
       { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-      { name: 'Linen', hex: '#CFC2A8', piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 } },
-    ]),
+      { name: 'Linen', hex: '#CFC2A8', piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 } }, { name: 'Wall linen', hex: '#D8CFC0', placed: false }]),
     passes: () => room([
       { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
       { name: 'Linen', hex: '#D8CFC0', piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 } },

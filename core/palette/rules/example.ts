@@ -82,5 +82,18 @@ export function room(
       return { id: p.name, position, name: p.name, labL: l, labA: a, labB: b, share: p.share ?? 0.2, photoId: null, version: 1 }
     }),
   }) // prettier-ignore
-  return paletteFacts(job, AREAS, null)
+  const facts = paletteFacts(job, AREAS, null)
+  jobs.set(facts, job)
+  return facts
+}
+
+const jobs = new WeakMap<PaletteFacts, JobSnapshot>()
+
+/** The facts of an example after some of its rows were changed: what a mend is tried on. */
+export function roomAfter(
+  facts: PaletteFacts,
+  change: (job: JobSnapshot) => JobSnapshot,
+): PaletteFacts | undefined {
+  const job = jobs.get(facts)
+  return job && paletteFacts(change(job), AREAS, null)
 }

@@ -48,7 +48,7 @@ export const foliageFollows: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Rug', hex: '#8698A7' }, { name: 'Stems', hex: '#6F8352', material: 'foliage', role: 'foliage' }]),
+    trips: () => room([{ name: 'Rug', hex: '#8698A7' }, { name: 'Stems', hex: '#6F8352', material: 'foliage', role: 'foliage' }, { name: 'Eucalyptus', hex: '#558484', material: 'foliage', role: 'foliage', placed: false }]),
     passes: () => room([{ name: 'Rug', hex: '#8698A7' }, { name: 'Stems', hex: '#558484', material: 'foliage', role: 'foliage' }]),
   },
 } // prettier-ignore

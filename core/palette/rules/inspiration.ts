@@ -3,7 +3,7 @@ import type { Finding, Rule } from '../../findings/finding.js'
 import { HUE_CHROMA } from '../hueFamilies.js'
 import { colorsOf, likeness, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import type { Pull } from '../schema.js'
-import { finishRef, othersInstead } from './about.js'
+import { addCushion, finishRef, othersInstead } from './about.js'
 import { room } from './example.js'
 
 // A color is found in a piece within this, and used by a finish within that (ΔE00, common practice).
@@ -67,10 +67,7 @@ function unused(facts: PaletteFacts): Finding[] {
       mends: facts.finishes
         .filter((f) => f.share === 0 && lost.length === 1 && lost[0] && likeness(f.lab, labOf(lost[0])).deltaE <= USED)
         .slice(0, 1)
-        .flatMap((f) => facts.pieces.filter((p) => !p.finishId && !p.stays).slice(0, 1).map((p) => ({
-          label: `Use ${f.finish.name} for ${p.name.toLowerCase()}`,
-          changes: [{ collection: 'pieces', id: p.id, set: { finishId: f.finish.id } }],
-        }))),
+        .map((f) => addCushion(facts, f)),
     },
   ]
 } // prettier-ignore
@@ -83,7 +80,7 @@ export const inspirationUnused: Rule<PaletteFacts> = {
   schools: 'all',
   check: unused,
   examples: {
-    trips: () => room([{ name: 'Oat', hex: '#D9D1C4' }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] }),
+    trips: () => room([{ name: 'Oat', hex: '#D9D1C4' }, { name: 'Plum wool', hex: '#6D3852', placed: false }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] }),
     passes: () => room([{ name: 'Plum wool', hex: '#6D3852' }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] }),
   },
 } // prettier-ignore

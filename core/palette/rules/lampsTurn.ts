@@ -1,9 +1,9 @@
 import { allSeenUnder } from '../../color/seenUnder.js'
 import { degreeOfAdaptation, adaptingLuminance } from '../../color/adaptation.js'
 import { daylight } from '../../color/spectra.js'
-import type { Finding, Rule } from '../../findings/finding.js'
-import type { LampType } from '../../job/words.js'
-import { comparePair } from '../pairs.js'
+import type { Finding, Mend, Rule } from '../../findings/finding.js'
+import { LAMP_TYPES, type LampType } from '../../job/words.js'
+import { comparePair, type Pair } from '../pairs.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { lampSpectrum } from '../roomLight.js'
 import { undertone } from '../undertone.js'
@@ -16,7 +16,12 @@ const NOON = { spectrum: daylight(6500), degree: degreeOfAdaptation(adaptingLumi
 const LEAST_SHARE = 0.004
 // Less than this is a limit crossed by a hair, which nobody sees (common practice).
 const TURN_DEG = 10
-const gap = (pair: ReturnType<typeof comparePair>) => pair.leaning?.gapDeg ?? 0
+const gap = (pair: Pair) => pair.leaning?.gapDeg ?? 0
+
+/** Graver by night than by day, and by more than a hair. */
+const turns = (before: Pair, after: Pair): boolean =>
+  (after.verdict === 'clashes' && before.verdict !== 'clashes' && gap(after) - gap(before) >= TURN_DEG) ||
+  (after.verdict === 'near miss' && before.verdict === 'agrees' && after.deltaE - before.deltaE >= 1)
 
 const under = (f: FinishFacts, lab: FinishFacts['lab']): FinishFacts => ({
   ...f,
@@ -42,17 +47,16 @@ function check(facts: PaletteFacts): Finding[] {
         if (!one || !two || !dark || !dim) continue
         const before = comparePair(one, two)
         const after = comparePair(dark, dim)
-        const turned =
-          (after.verdict === 'clashes' && before.verdict !== 'clashes' && gap(after) - gap(before) >= TURN_DEG) ||
-          (after.verdict === 'near miss' && before.verdict === 'agrees' && after.deltaE - before.deltaE >= 1)
-        if (!turned || found.has(`${i} ${j}`)) continue
-        found.set(`${i} ${j}`, turnedFinding(one, two, before, after, lamp))
+        if (!turns(before, after) || found.has(`${i} ${j}`)) continue
+        found.set(`${i} ${j}`, turnedFinding(facts, one, two, before, after, lamp))
       }
   }
   return [...found.values()]
 } // prettier-ignore
 
-function turnedFinding(one: FinishFacts, two: FinishFacts, before: ReturnType<typeof comparePair>, after: ReturnType<typeof comparePair>, lamp: LampType): Finding {
+function turnedFinding(
+  facts: PaletteFacts,
+  one: FinishFacts, two: FinishFacts, before: Pair, after: Pair, lamp: LampType): Finding {
   const clash = after.verdict === 'clashes'
   return {
     rule: 'palette.lamps-turn',
@@ -62,9 +66,24 @@ function turnedFinding(one: FinishFacts, two: FinishFacts, before: ReturnType<ty
     measured: `by day ${before.says}, ΔE00 ${before.deltaE.toFixed(1)}; under ${lamp}: ${after.says}, ΔE00 ${after.deltaE.toFixed(1)}`,
     wanted: 'the same verdict by day and by night',
     because: 'Look at both samples in the evening before ordering: reflectance is guessed from color here, and brushed-out samples decide.',
-    mends: [],
+    mends: otherLamps(facts, one, two, lamp),
   }
 } // prettier-ignore
+
+/** Another lamp under which the two stand to each other as by day. */
+function otherLamps(facts: PaletteFacts, one: FinishFacts, two: FinishFacts, lamp: LampType): Mend[] {
+  const own = [one, two].map((f) => facts.finishes.find((o) => o.finish.id === f.finish.id)?.lab ?? f.lab)
+  const before = comparePair(one, two)
+  const calm = LAMP_TYPES.filter((other) => {
+    const [a, b] = allSeenUnder(own, { spectrum: lampSpectrum(other), degree: EVENING })
+    return other !== lamp && !!a && !!b && !turns(before, comparePair(under(one, a), under(two, b)))
+  })
+  const lamps = facts.pieces.filter((p) => p.lampType === lamp && inRoom(p))
+  return calm.slice(0, 2).map((to) => ({
+    label: `Light it with ${to}`,
+    changes: lamps.map((p) => ({ collection: 'pieces', id: p.id, set: { lampType: to } })),
+  }))
+}
 
 export const lampsTurn: Rule<PaletteFacts> = {
   name: 'palette.lamps-turn',

@@ -50,7 +50,7 @@ export const largeNeighbors: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Blue white', hex: '#E3E9F2' }, { name: 'Brown grey', hex: '#B5A99F' }]),
+    trips: () => room([{ name: 'Blue white', hex: '#E3E9F2' }, { name: 'Brown grey', hex: '#B5A99F' }, { name: 'Warm white', hex: '#F0E9DD', placed: false }]),
     passes: () => room([{ name: 'Warm white', hex: '#F0E9DD' }, { name: 'Brown grey', hex: '#B5A99F' }]),
   },
 } // prettier-ignore

@@ -1,7 +1,7 @@
 import { lrv } from '../../color/lab.js'
-import type { Finding, Rule } from '../../findings/finding.js'
-import { meanReflectance, seen, type PaletteFacts } from '../paletteFacts.js'
-import { finishRef, percent } from './about.js'
+import type { Finding, Mend, Rule } from '../../findings/finding.js'
+import { meanReflectance, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { changeable, finishRef, othersInstead, percent } from './about.js'
 import { room } from './example.js'
 
 // Mean LRV of all that is seen (common practice; offices aim at about 50, IES surface reflectances, from memory).
@@ -25,10 +25,24 @@ function check(facts: PaletteFacts): Finding[] {
       wanted: airy ? `from ${AIRY} on` : `up to ${COCOON}`,
       because: 'How much light the surfaces give back sets how bright the room is, lamps and windows being equal.',
       school: mood,
-      mends: [],
+      mends: pulling.flatMap((f) => lifts(facts, f, airy)).slice(0, 2),
     },
   ]
 } // prettier-ignore
+
+/** Finishes of the same material that bring the whole room where it is wanted. */
+function lifts(facts: PaletteFacts, from: FinishFacts, airy: boolean): Mend[] {
+  if (!changeable(facts, from)) return []
+  const is = meanReflectance(facts, lrv) ?? 0
+  const after = (o: FinishFacts) => is + from.share * (lrv(o.lab) - lrv(from.lab))
+  return othersInstead(
+    facts,
+    from,
+    (o) => o.finish.material === from.finish.material && (airy ? after(o) >= AIRY : after(o) <= COCOON),
+    (o) => Math.abs(o.lab.l - from.lab.l),
+    1,
+  )
+}
 
 export const mood: Rule<PaletteFacts> = {
   name: 'palette.mood',
@@ -38,7 +52,7 @@ export const mood: Rule<PaletteFacts> = {
   schools: ['bright and airy', 'warm cocoon'],
   check,
   examples: {
-    trips: () => room([{ name: 'Ink', hex: '#26324A' }, { name: 'Plum', hex: '#6B3550' }, { name: 'Moss', hex: '#66703F' }], { schools: { mood: 'bright and airy' } }),
+    trips: () => room([{ name: 'Ink', hex: '#26324A' }, { name: 'Bone', hex: '#EDE7DC' }, { name: 'Moss', hex: '#66703F' }, { name: 'White', hex: '#F1EEE8', placed: false }], { schools: { mood: 'bright and airy' } }),
     passes: () => room([{ name: 'White', hex: '#F1EEE8' }, { name: 'Oat', hex: '#D9D1C4' }, { name: 'Bone', hex: '#EDE7DC' }], { schools: { mood: 'bright and airy' } }),
   },
 } // prettier-ignore

@@ -3,8 +3,8 @@ import type { Finding, Rule } from '../../findings/finding.js'
 import { HUE_CHROMA } from '../hueFamilies.js'
 import { colorsOf, seen, type PaletteFacts } from '../paletteFacts.js'
 import { hueWord } from '../undertone.js'
-import { finishRef } from './about.js'
-import { occurrences } from './accents.js'
+import { addCushion, finishRef } from './about.js'
+import { occurrences, repeats } from './accents.js'
 import { room } from './example.js'
 
 // Less of a pattern than this is a thread nobody misses (common practice).
@@ -28,7 +28,10 @@ function check(facts: PaletteFacts): Finding[] {
               measured: `${Math.round(100 * c.part)} % of it, and nowhere else in the room`,
               wanted: 'seen once more',
               because: 'A color that comes back ties its piece to the room; one cushion or one object is enough.',
-              mends: [],
+              mends: facts.finishes
+                .filter((o) => o.share === 0 && repeats(o.lab, c.lab))
+                .slice(0, 1)
+                .map((o) => addCushion(facts, o)),
             },
           ]
         }),
@@ -43,7 +46,7 @@ export const orphanColor: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] }]),
+    trips: () => room([{ name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] }, { name: 'Rust', hex: '#B5542F', placed: false }]),
     passes: () => room([
       { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
       { name: 'Rust', hex: '#B5542F' },

@@ -1,4 +1,4 @@
-import type { Finding, Rule } from '../../findings/finding.js'
+import type { Finding, Mend, Rule } from '../../findings/finding.js'
 import { colorsOf, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { finishRef } from './about.js'
 import { repeats } from './accents.js'
@@ -11,6 +11,11 @@ const SCALE_STEP = 1.6
 const patterned = (facts: PaletteFacts) => seen(facts).filter((f) => f.finish.patternKind !== 'none')
 const sharesColor = (one: FinishFacts, two: FinishFacts) =>
   colorsOf(one.finish).some((c) => colorsOf(two.finish).some((d) => repeats(c.lab, d.lab)))
+
+const plain = (f: FinishFacts): Mend => ({
+  label: `Make ${f.finish.name} plain`,
+  changes: [{ collection: 'finishes', id: f.finish.id, set: { patternKind: 'none', patternRepeatMm: null } }],
+})
 
 function check(facts: PaletteFacts): Finding[] {
   const list = patterned(facts)
@@ -29,10 +34,7 @@ function check(facts: PaletteFacts): Finding[] {
           measured: `both ${one.finish.patternKind}, repeats ${p} and ${q} mm`,
           wanted: `another kind, or ${SCALE_STEP} times the size`,
           because: 'Patterns mix by kind and scale; a second of the same kind and size adds nothing.',
-          mends: [two, one].map((f) => ({
-            label: `Make ${f.finish.name} plain`,
-            changes: [{ collection: 'finishes', id: f.finish.id, set: { patternKind: 'none', patternRepeatMm: null } }],
-          })),
+          mends: [two, one].map(plain),
         },
       ]
     }),
@@ -48,7 +50,7 @@ function check(facts: PaletteFacts): Finding[] {
       measured: `${list.length} patterns`,
       wanted: 'a color in common',
       because: 'Different patterns live together by a color they share.',
-      mends: [],
+      mends: [plain(f)],
     })),
     ...(list.length > MOST && alike.length === 0
       ? [
@@ -60,7 +62,7 @@ function check(facts: PaletteFacts): Finding[] {
             measured: list.map((f) => f.finish.patternKind).join(', '),
             wanted: `at most ${MOST}`,
             because: 'Three patterns are usual; more need an eye that means it.',
-            mends: [],
+            mends: list.length === MOST + 1 ? list.map(plain).slice(-2) : [],
           },
         ]
       : []),

@@ -107,8 +107,7 @@ export const pieceAgainstWall: Rule<PaletteFacts> = {
     trips: () => room(
       [
         { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
-        { name: 'Bench cloth', hex: '#D2C1AC', piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 } },
-      ],
+        { name: 'Bench cloth', hex: '#D2C1AC', piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 } }, { name: 'Slate cloth', hex: '#4C6768', placed: false }],
       { schools: { pieceAgainstWall: 'stand out' } },
     ),
     passes: () => room(

@@ -38,8 +38,7 @@ export const rugAgainstFloor: Rule<PaletteFacts> = {
   examples: {
     trips: () => room([
       { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
-      { name: 'Jute', hex: '#B99C75', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },
-    ]),
+      { name: 'Jute', hex: '#B99C75', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } }, { name: 'Wool', hex: '#7D8D88', placed: false }]),
     passes: () => room([
       { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
       { name: 'Wool', hex: '#7D8D88', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },

@@ -1,4 +1,4 @@
-import type { Finding, Rule } from '../../findings/finding.js'
+import type { Finding, Mend, Rule } from '../../findings/finding.js'
 import { roleShares, seen, type PaletteFacts } from '../paletteFacts.js'
 import { finishRef, percent } from './about.js'
 import { room } from './example.js'
@@ -25,10 +25,35 @@ function check(facts: PaletteFacts): Finding[] {
       wanted: off.map((r) => `${r} ${Math.round(100 * (AIM[r] - STRAY[r]))} to ${Math.round(100 * (AIM[r] + STRAY[r]))} %`).join(', '),
       because: 'Of what can change; what stays is left out. Shares are areas that are seen, not the number of things.',
       school: facts.school,
-      mends: [],
+      mends: renamed(facts),
     },
   ]
 } // prettier-ignore
+
+/** One finish in another role, where that alone brings the shares in: roles follow area. */
+function renamed(facts: PaletteFacts): Mend[] {
+  const fits = (is: { main: number; second: number; accent: number }) =>
+    (['main', 'second', 'accent'] as const).every((r) => Math.abs(is[r] - AIM[r]) <= STRAY[r])
+  return seen(facts)
+    .filter((f) => f.finish.role in AIM)
+    .flatMap((f) =>
+      (['main', 'second', 'accent'] as const)
+        .filter((role) => role !== f.finish.role)
+        .filter((role) =>
+          fits(
+            roleShares({
+              ...facts,
+              finishes: facts.finishes.map((o) => (o === f ? { ...o, finish: { ...o.finish, role } } : o)),
+            }),
+          ),
+        )
+        .map((role): Mend => ({
+          label: `Call ${f.finish.name} ${role === 'accent' ? 'the accent' : `a ${role}`}`,
+          changes: [{ collection: 'finishes', id: f.finish.id, set: { role } }],
+        })),
+    )
+    .slice(0, 2)
+}
 
 export const shares: Rule<PaletteFacts> = {
   name: 'palette.shares',
@@ -39,8 +64,9 @@ export const shares: Rule<PaletteFacts> = {
   check,
   examples: {
     trips: () => room([
-      { name: 'Oat', hex: '#D9D1C4', role: 'main', on: ['trim'] },
-      { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['walls'] },
+      { name: 'Oat', hex: '#D9D1C4', role: 'second', on: ['walls', 'ceiling'] },
+      { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
+      { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 } },
     ]),
     passes: () => room([
       { name: 'Oat', hex: '#D9D1C4', role: 'main', on: ['walls', 'ceiling'] },

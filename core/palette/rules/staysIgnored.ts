@@ -1,7 +1,7 @@
 import { chroma } from '../../color/lab.js'
 import type { Finding, Rule } from '../../findings/finding.js'
 import { colorsOf, seen, type PaletteFacts } from '../paletteFacts.js'
-import { changeable, finishRef, percent } from './about.js'
+import { addCushion, changeable, finishRef, percent } from './about.js'
 import { repeats } from './accents.js'
 import { room } from './example.js'
 
@@ -26,7 +26,10 @@ function check(facts: PaletteFacts): Finding[] {
       measured: `${stays.undertone.word}, ${percent(stays.share)} of what is seen`,
       wanted: 'one finish that carries its color',
       because: 'What cannot be changed is the judge: a scheme that ignores it makes it look left over. A cushion, a frame or a lamp foot in its color is enough.',
-      mends: [],
+      mends: facts.finishes
+        .filter((o) => o.share === 0 && o.finish.role !== 'stays' && repeats(o.lab, stays.lab))
+        .slice(0, 1)
+        .map((o) => addCushion(facts, o)),
     }))
 } // prettier-ignore
 
@@ -41,6 +44,7 @@ export const staysIgnored: Rule<PaletteFacts> = {
     trips: () => room([
       { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
       { name: 'Grey', hex: '#A4ACB4' },
+      { name: 'Rust', hex: '#A4623F', placed: false },
     ]),
     passes: () => room([
       { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },

@@ -69,7 +69,7 @@ export const unfit: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Indoor cotton', hex: '#31689A', piece: { kind: 'cushion' } }], { kind: 'outdoors' }),
+    trips: () => room([{ name: 'Indoor cotton', hex: '#31689A', piece: { kind: 'cushion' } }, { name: 'Outdoor acrylic', hex: '#31689A', outdoor: true, placed: false }], { kind: 'outdoors' }),
     passes: () => room([{ name: 'Outdoor acrylic', hex: '#31689A', outdoor: true, piece: { kind: 'cushion' } }], { kind: 'outdoors' }),
   },
 } // prettier-ignore

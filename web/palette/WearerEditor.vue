@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue'
+import { HOLDS, PART_KINDS, SUBSTRATES } from '@bonitas/core/palette/schema'
+import { LAMP_TYPES, PIECE_KINDS } from '@bonitas/core/job/words'
+import RowCheck from '../form/RowCheck.vue'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+import { useWallChoices } from '../measure/useWallChoices.js'
+import ColorField from './ColorField.vue'
+import type { PaletteRow } from './paletteRows.js'
+
+/** What wears a finish: a surface, a part of a wall or a piece, with the choice of the finish. */
+const props = defineProps<{ row: PaletteRow; alone: boolean }>()
+defineEmits<{ wear: [finishId: string | null] }>()
+// The list with its search is heavy and stands below the fold of the first look: it comes after the page.
+const FinishSelect = defineAsyncComponent(() => import('./FinishSelect.vue'))
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const facts = computed(() => store.derived?.palette)
+const selected = computed(() => props.row)
+const placement = computed(() => job.value?.placements.find((p) => p.id === props.row.id))
+const piece = computed(() => job.value?.pieces.find((p) => p.id === props.row.id))
+const shared = computed(() => placement.value?.schemeId === null && (job.value?.schemes.length ?? 0) > 0)
+const wallChoices = useWallChoices('no wall')
+const lampChoices = [{ value: null, text: 'not known' }, ...LAMP_TYPES]
+
+const part = computed(() =>
+  selected.value.surface?.startsWith('part:')
+    ? job.value?.parts.find((p) => `part:${p.id}` === selected.value.surface)
+    : undefined,
+)
+function keepOpen(event: Event): void {
+  const select = event.target as HTMLSelectElement
+  const finishId = select.value
+  select.value = ''
+  const p = placement.value
+  if (!p || !finishId) return
+  store.add('placements', {
+    surface: p.surface, finishId, substrate: p.substrate, overL: p.overL, overA: p.overA, overB: p.overB, hold: p.hold,
+    schemeId: p.schemeId, candidate: true,
+  })
+} // prettier-ignore
+/** Finishes of the same use that could still lie there instead. */
+const couldBe = computed(() => {
+  const now = facts.value?.finishes.find((f) => f.finish.id === placement.value?.finishId)
+  const hard = ['timber', 'tile', 'stone']
+  return (facts.value?.finishes ?? []).filter((f) => {
+    if (!now || f === now || open.value.some((c) => c.finishId === f.finish.id)) return false
+    const { material } = f.finish
+    return hard.includes(now.finish.material) ? hard.includes(material) : material === now.finish.material
+  })
+})
+const open = computed(
+  () => facts.value?.candidates.filter((c) => c.surface === placement.value?.surface) ?? [],
+)
+const nameOf = (id: string) => job.value?.finishes.find((f) => f.id === id)?.name ?? ''
+
+const over = computed(() => {
+  const p = placement.value
+  return p?.overL == null || p.overA == null || p.overB == null
+    ? undefined
+    : { l: p.overL, a: p.overA, b: p.overB }
+})
+</script>
+
+<template>
+  <div v-if="facts" class="fields wearer" :class="{ alone }">
+    <div class="row-field">
+      <span class="label">Finish of {{ selected.where.toLowerCase() }}</span>
+      <FinishSelect
+        :finishes="facts.finishes"
+        :value="selected.finish?.finish.id ?? null"
+        :label="`Finish of ${selected.where}`"
+        @choose="(id: string | null) => $emit('wear', id)"
+      />
+    </div>
+    <template v-if="placement">
+      <RowChoice collection="placements" :row="placement" field="substrate" :choices="SUBSTRATES" />
+      <RowChoice collection="placements" :row="placement" field="hold" :choices="HOLDS" />
+      <ColorField
+        v-if="over"
+        :lab="over"
+        label="Color there now"
+        @keep="
+          (lab) =>
+            placement &&
+            store.change('placements', placement.id, { overL: lab.l, overA: lab.a, overB: lab.b })
+        "
+      />
+      <div v-else class="row-field">
+        <span class="label">Color there now</span
+        ><button
+          class="button"
+          @click="store.change('placements', placement.id, { overL: 70, overA: 0, overB: 0 })"
+        >
+          Note it
+        </button>
+      </div>
+      <div class="row-field">
+        <span class="label">Still open</span>
+        <span v-for="c in open" :key="c.id" class="second">
+          or {{ nameOf(c.finishId) }}
+          <button class="word" @click="store.remove('placements', c.id)">Rule out</button>
+        </span>
+        <select
+          v-if="couldBe.length > 0"
+          :aria-label="`What else ${selected.where.toLowerCase()} could wear`"
+          @change="keepOpen"
+        >
+          <option value="">{{ open.length > 0 ? 'or …' : 'settled' }}</option>
+          <option v-for="f in couldBe" :key="f.finish.id" :value="f.finish.id">or {{ f.finish.name }}</option>
+        </select>
+        <span v-if="shared" class="second">shared by all schemes</span>
+      </div>
+    </template>
+    <template v-if="part">
+      <RowField collection="parts" :row="part" field="name" kind="text" />
+      <RowChoice collection="parts" :row="part" field="kind" :choices="PART_KINDS" />
+      <RowChoice collection="parts" :row="part" field="wallId" :choices="wallChoices" />
+      <RowField collection="parts" :row="part" field="count" kind="whole" figure />
+      <RowField collection="parts" :row="part" field="widthMm" kind="length" figure />
+      <RowField collection="parts" :row="part" field="heightMm" kind="length" figure />
+      <button class="word" @click="store.remove('parts', part.id)">Remove the part</button>
+    </template>
+    <template v-if="piece">
+      <RowField collection="pieces" :row="piece" field="name" kind="text" />
+      <RowChoice collection="pieces" :row="piece" field="kind" :choices="PIECE_KINDS" />
+      <RowField collection="pieces" :row="piece" field="count" kind="whole" figure />
+      <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
+      <RowChoice collection="pieces" :row="piece" field="wallId" :choices="wallChoices" />
+      <label class="tick"
+        ><input
+          type="checkbox"
+          :checked="piece.stays"
+          @change="store.change('pieces', piece.id, { stays: ($event.target as HTMLInputElement).checked })"
+        />
+        stays</label
+      >
+      <RowChoice
+        v-if="piece.kind === 'lamp'"
+        collection="pieces"
+        :row="piece"
+        field="lampType"
+        :choices="lampChoices"
+      />
+      <RowCheck collection="pieces" :row="piece" field="focal" />
+      <RowCheck collection="pieces" :row="piece" field="lit" />
+      <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  padding-top: 8px;
+}
+.samples {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  padding-top: 10px;
+}
+.sample {
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  padding: 2px 0;
+  display: flex;
+  gap: 7px;
+  align-items: center;
+}
+.sample[aria-pressed='true'] {
+  border-bottom-color: var(--ink);
+}
+.sample i {
+  width: 26px;
+  height: 18px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 10px;
+  padding-bottom: 8px;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+  margin-left: auto;
+}
+.acts .button {
+  padding: 4px 9px;
+}
+.line .says {
+  flex: 1 1 320px;
+}
+.line select {
+  width: auto;
+}
+.editor {
+  display: grid;
+  gap: 10px;
+  min-height: 176px;
+  align-content: start;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(96px, 1fr));
+  gap: 8px 10px;
+  align-items: start;
+}
+.wearer {
+  grid-template-columns: repeat(auto-fit, minmax(86px, 1fr));
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 10px;
+}
+.wearer.alone {
+  border: 0;
+}
+.wearer > :first-child {
+  grid-column: span 2;
+}
+.label {
+  font-size: 13px;
+  color: var(--ink-2);
+}
+.fields > :first-child {
+  grid-column: span 2;
+}
+.tick {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  padding-top: 25px;
+  white-space: nowrap;
+}
+.fields > .word {
+  padding-top: 24px;
+  white-space: nowrap;
+}
+</style>
