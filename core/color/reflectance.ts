@@ -54,7 +54,21 @@ const length = (v: Coefficients) => Math.hypot(...v)
 export function recoverReflectance(lab: LabD65): { readonly spectrum: Spectrum; readonly missedBy: number } {
   const y = Math.min(0.98, Math.max(0.004, xyzOfLab(lab, WHITE_D65)[1] / 100))
   const start = 2 * y - 1
-  let best: Coefficients = [0, 0, start / Math.sqrt(1 - start * start)]
+  const flat = start / Math.sqrt(1 - start * start)
+  let best: { at: Coefficients; off: number } | undefined
+  // From an even spectrum nearly every color is reached; strong ones may need one that rises, falls or arches.
+  for (const from of [[0, 0, flat], [0, 8, flat - 4], [0, -8, flat + 4], [-30, 30, flat - 5], [30, -30, flat + 5]] as Coefficients[]) {
+    const found = descend(from, lab)
+    if (!best || found.off < best.off) best = found
+    if (best.off <= GOOD) break
+  }
+  const { at, off } = best ?? { at: [0, 0, flat], off: Infinity }
+  return { spectrum: spectrumOf(at), missedBy: off }
+} // prettier-ignore
+
+/** Gauss and Newton from one start, damped where a step would lead away. */
+function descend(from: Coefficients, lab: LabD65): { at: Coefficients; off: number } {
+  let best = from
   let off = miss(labOf(best), lab)
   let damping = 1e-3
   for (let round = 0; round < 60 && length(off) > GOOD; round++) {
@@ -77,7 +91,7 @@ export function recoverReflectance(lab: LabD65): { readonly spectrum: Spectrum; 
       if (damping > 1e6) break
     }
   }
-  return { spectrum: spectrumOf(best), missedBy: length(off) }
+  return { at: best, off: length(off) }
 }
 
 /** One damped step of least squares for three unknowns. */

@@ -155,59 +155,6 @@ const over = computed(() => {
 
 <style scoped>
 .fields {
-  padding-top: 8px;
-}
-.samples {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: center;
-  padding-top: 10px;
-}
-.sample {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  padding: 2px 0;
-  display: flex;
-  gap: 7px;
-  align-items: center;
-}
-.sample[aria-pressed='true'] {
-  border-bottom-color: var(--ink);
-}
-.sample i {
-  width: 26px;
-  height: 18px;
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 10px;
-  padding-bottom: 8px;
-}
-.acts {
-  display: flex;
-  gap: 6px;
-  margin-left: auto;
-}
-.acts .button {
-  padding: 4px 9px;
-}
-.line .says {
-  flex: 1 1 320px;
-}
-.line select {
-  width: auto;
-}
-.editor {
-  display: grid;
-  gap: 10px;
-  min-height: 176px;
-  align-content: start;
-}
-.fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(96px, 1fr));
   gap: 8px 10px;
