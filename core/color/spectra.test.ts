@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { published } from '../testing/published.js'
 import { adapt, adaptingLuminance, degreeOfAdaptation, type AdaptationMethod } from './adaptation.js'
-import { chroma, deltaE00, hexToLab } from './lab.js'
+import { deltaE00, hexToLab } from './lab.js'
 import { recoverReflectance, WHITE_D65 } from './reflectance.js'
 import { allSeenUnder, seenUnder } from './seenUnder.js'
 import {
