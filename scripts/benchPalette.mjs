@@ -26,7 +26,7 @@ const CORE = `
   export { deltaE00, hexToLab, labToHex } from './core/color/lab.ts'
   export { extractColors, REDUCED_PX } from './core/palette/extraction/extractColors.ts'
   export { LIGHTINGS, syntheticPhoto } from './core/testing/syntheticPhoto.ts'
-  export { seededNumbers } from './core/palette/proposals/seededNumbers.ts'
+  export { seededNumbers } from './core/random/seededNumbers.ts'
   export { differenceCiede2000 } from 'culori'`
 
 /** Nearest of 20 000 colors by the pruned tree, beside a plain loop with the library's own difference. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { seededNumbers } from '../palette/proposals/seededNumbers.js'
+import { seededNumbers } from '../random/seededNumbers.js'
 import { published } from '../testing/published.js'
 import { deltaE00, hexToLab, type LabD65 } from './lab.js'
 import { deltaE00Squared, NearestColors } from './nearest.js'

@@ -13,6 +13,23 @@ export interface BoardWords {
   readonly day: string
 }
 
+/** What the board of a job says, in the studio's own way of writing dates. */
+export const boardWords = (
+  job: {
+    readonly brief: { readonly roomName: string; readonly place: string }
+    readonly client: { readonly name: string }
+    readonly studio: { readonly name: string; readonly locale: string }
+  },
+  schemeName: string | undefined,
+  today: Date,
+): BoardWords => ({
+  room: job.brief.roomName,
+  client: [job.client.name, job.brief.place].filter(Boolean).join(', '),
+  scheme: schemeName ?? '',
+  studio: job.studio.name,
+  day: new Intl.DateTimeFormat(job.studio.locale, { dateStyle: 'long', timeZone: 'UTC' }).format(today),
+})
+
 /** One tile of the board, in units of its drawing. */
 export interface BoardTile {
   readonly finish: FinishFacts

@@ -1,4 +1,4 @@
-import { deltaE00, type LabD65 } from '../color/lab.js'
+import { deltaE00, lrv, type LabD65 } from '../color/lab.js'
 import type { RoomKind } from '../job/words.js'
 import type { JobSnapshot } from '../job/snapshot.js'
 import type { Finish, Part, Piece, Placement, Pull, Scheme } from './schema.js'
@@ -162,10 +162,10 @@ export const finishWorn = (facts: PaletteFacts, piece: Pick<Piece, 'finishId'>):
   facts.finishes.find((f) => f.finish.id === piece.finishId)
 
 /** Lightness of the whole room: mean LRV of what is seen, weighed by area. */
-export function meanReflectance(facts: PaletteFacts, lrvOf: (lab: LabD65) => number): number | undefined {
+export function meanReflectance(facts: PaletteFacts): number | undefined {
   const list = seen(facts)
   const all = list.reduce((sum, f) => sum + f.share, 0)
-  return all > 0 ? list.reduce((sum, f) => sum + f.share * lrvOf(f.lab), 0) / all : undefined
+  return all > 0 ? list.reduce((sum, f) => sum + f.share * lrv(f.lab), 0) / all : undefined
 }
 
 // Two finishes in one view read as one, as a mistake, or as two on purpose (common practice): up to 4 the eye takes

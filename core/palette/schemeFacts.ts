@@ -1,4 +1,3 @@
-import { lrv } from '../color/lab.js'
 import {
   paletteFacts,
   roleShares,
@@ -9,7 +8,7 @@ import {
 } from './paletteFacts.js'
 import { PALETTE_RULES } from './rules/index.js'
 import type { Finding } from '../findings/finding.js'
-import type { Dressing, Scheme } from './schema.js'
+import type { Scheme } from './schema.js'
 import type { SurfaceAreas } from './visibleArea.js'
 
 /** What can be said of one scheme beside another. */
@@ -26,7 +25,7 @@ export interface SchemeSummary {
 
 /** A scheme judged by itself, at the same scale as any other of the room. */
 export function summarizeScheme(
-  rows: PaletteRows & { readonly dressings: readonly Dressing[] },
+  rows: PaletteRows,
   areas: SurfaceAreas | undefined,
   scheme: Scheme,
 ): SchemeSummary {
@@ -37,7 +36,7 @@ export function summarizeScheme(
     finishes: seen(facts),
     shares: roleShares(facts),
     findings: PALETTE_RULES.flatMap((rule) => rule.check(facts)),
-    lrv: meanReflectance(facts, lrv),
+    lrv: meanReflectance(facts),
     costMinor: costs.length > 0 ? costs.reduce((sum, c) => sum + c, 0) : undefined,
   }
 } // prettier-ignore

@@ -1,4 +1,4 @@
-import { seededNumbers } from '../palette/proposals/seededNumbers.js'
+import { seededNumbers } from '../random/seededNumbers.js'
 import { deltaE00, labToHex, type LabD65 } from '../color/lab.js'
 
 export const LIGHTINGS = ['flat', 'shaded', 'hard-lit', 'textured'] as const

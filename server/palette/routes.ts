@@ -1,6 +1,6 @@
 import { Router } from 'express'
 import { deriveJob } from '@bonitas/core/job/derive'
-import { boardSvg } from '@bonitas/core/palette/board'
+import { boardSvg, boardWords } from '@bonitas/core/palette/board'
 import { paletteFacts } from '@bonitas/core/palette/paletteFacts'
 import type { Database } from '../database/database.js'
 import { isUuid } from '../http/guards.js'
@@ -24,13 +24,7 @@ export function paletteRoutes(db: Database): Router {
     const { areas } = deriveJob(job, today)
     const asked = typeof req.query.scheme === 'string' ? req.query.scheme : job.brief.schemeId
     const facts = paletteFacts(job, areas, asked)
-    const svg = boardSvg(facts.finishes, {
-      room: job.brief.roomName,
-      client: [job.client.name, job.brief.place].filter(Boolean).join(', '),
-      scheme: facts.scheme?.name ?? '',
-      studio: studio.name,
-      day: new Intl.DateTimeFormat(studio.locale, { dateStyle: 'long' }).format(new Date(today)),
-    })
+    const svg = boardSvg(facts.finishes, boardWords(job, facts.scheme?.name, new Date(today)))
     const pdf = await pdfOfDrawing(svg, `${job.brief.roomName}, sample board`)
     res.type('application/pdf').set('Content-Disposition', 'inline; filename="sample-board.pdf"').send(pdf)
   })

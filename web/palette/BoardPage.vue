@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { BOARD_HEIGHT, BOARD_WIDTH, boardSvg } from '@bonitas/core/palette/board'
+import { BOARD_HEIGHT, BOARD_WIDTH, boardSvg, boardWords } from '@bonitas/core/palette/board'
 import boardFont from '@fontsource-variable/archivo/files/archivo-latin-standard-normal.woff2?url'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -17,13 +17,7 @@ const fault = ref('')
 const worn = computed(() => facts.value?.finishes.filter((f) => f.share > 0) ?? [])
 const svg = computed(() => {
   if (!job.value || !facts.value) return ''
-  return boardSvg(facts.value.finishes, {
-    room: job.value.brief.roomName,
-    client: [job.value.client.name, job.value.brief.place].filter(Boolean).join(', '),
-    scheme: facts.value.scheme?.name ?? '',
-    studio: job.value.studio.name,
-    day: new Intl.DateTimeFormat(job.value.studio.locale, { dateStyle: 'long' }).format(new Date()),
-  })
+  return boardSvg(facts.value.finishes, boardWords(job.value, facts.value.scheme?.name, new Date()))
 })
 // On the page the shipped font goes by its own name.
 const shown = computed(() => svg.value.replaceAll('font-family="Archivo"', 'font-family="Archivo Variable"'))

@@ -2,10 +2,11 @@
 import { computed, ref } from 'vue'
 import { labToHex } from '@bonitas/core/color/lab'
 import { lampsOf, lightOf, USUAL_LAMP, type Moment } from '@bonitas/core/job/lightOf'
+import { meanReflectance } from '@bonitas/core/palette/paletteFacts'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { roomLrv, seenFinishes, turnedPairs } from './lightView.js'
+import { seenFinishes, turnedPairs } from './lightView.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
 import SchemeBar from './SchemeBar.vue'
 
@@ -51,6 +52,7 @@ const turned = computed(() => {
   const noon = course.value[1]
   return noon ? turnedPairs(noon.seen, now.value) : []
 })
+const brightness = computed(() => store.derived && meanReflectance(store.derived.palette))
 const lamps = computed(() => (job.value ? lampsOf(job.value) : []))
 const hourWords = computed(
   () => `${String(Math.floor(hour.value)).padStart(2, '0')}:${hour.value % 1 ? '30' : '00'}`,
@@ -141,8 +143,8 @@ const missing = computed(() => {
       <section>
         <h2>How bright the room is</h2>
         <p>
-          The surfaces give back {{ roomLrv(now, (s) => s.facts.lab).toFixed(0) }} % of the light that falls
-          on them (mean LRV by area).
+          The surfaces give back {{ brightness?.toFixed(0) ?? '–' }} % of the light that falls on them (mean
+          LRV by area).
         </p>
       </section>
       <section>

@@ -69,7 +69,6 @@ async function run(): Promise<void> {
   const ask: ProposalAsk = {
     rows: { finishes, placements, pieces, schemes, dressings, parts, openings, pulls, schools, room },
     areas: store.derived?.areas,
-    schemeId: now.brief.schemeId,
     lowerWall: now.room.lowerWallMm != null,
     samples: library.samples,
     seed: seed.value,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { hexToLab, labToHex, lrv } from '@bonitas/core/color/lab'
+import { labToHex, lrv, type LabD65 } from '@bonitas/core/color/lab'
 import { InputError } from '@bonitas/core/errors/InputError'
 import { currencyDigits } from '@bonitas/core/money/currency'
 import { MATERIALS, SHEENS, type Material } from '@bonitas/core/palette/schema'
@@ -26,7 +26,8 @@ const library = useLibraryStore()
 const { take, said, price } = useBench()
 const reader = useColorReader()
 const trouble = ref('')
-const lab = ref(hexToLab('#d9d1c4'))
+// One comes here with a color of the room in hand; an empty room begins with a middle grey.
+const lab = ref<LabD65>(store.derived?.palette.finishes[0]?.lab ?? { l: 60, a: 0, b: 0 })
 const material = ref<Material | ''>('paint')
 const sheen = ref<(typeof SHEENS)[number] | ''>('')
 const word = ref('')

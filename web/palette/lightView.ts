@@ -1,4 +1,4 @@
-import { chroma, hueDeg, lrv, type LabD65 } from '@bonitas/core/color/lab'
+import { chroma, hueDeg, type LabD65 } from '@bonitas/core/color/lab'
 import { allSeenUnder, type SeenLight } from '@bonitas/core/color/seenUnder'
 import { comparePair, type Pair } from '@bonitas/core/palette/pairs'
 import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
@@ -63,9 +63,3 @@ export function turnedPairs(reference: readonly SeenFinish[], now: readonly Seen
     }),
   )
 } // prettier-ignore
-
-/** LRV of the whole room, weighed by area. */
-export function roomLrv(list: readonly SeenFinish[], of: (s: SeenFinish) => LabD65): number {
-  const all = list.reduce((sum, s) => sum + s.facts.share, 0)
-  return all > 0 ? list.reduce((sum, s) => sum + s.facts.share * lrv(of(s)), 0) / all : 0
-}

@@ -10,7 +10,7 @@ import { comparePair } from '../pairs.js'
 import { paletteFacts } from '../paletteFacts.js'
 import { undertone } from '../undertone.js'
 import { propose, type Proposal, type ProposalWish } from './propose.js'
-import { seededNumbers } from './seededNumbers.js'
+import { seededNumbers } from '../../random/seededNumbers.js'
 
 const demo = new URL('../../../demo/', import.meta.url)
 const list = (folder: string, ending: string) =>
@@ -28,7 +28,6 @@ test('the made-up paint deck holds over two thousand colors, all named and coded
 const wishFor = (job: JobSnapshot, seed: number): ProposalWish => ({
   rows: job,
   areas: measureFacts(job, job.passages, 'metric').areas,
-  schemeId: null,
   lowerWall: job.room.lowerWallMm != null,
   samples,
   seed,

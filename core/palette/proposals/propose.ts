@@ -22,14 +22,12 @@ import type { Dressing, Finish, Placement, Role } from '../schema.js'
 import { schemeView, sharedByAll, type WornPiece } from '../schemeView.js'
 import { undertone, undertoneSilent } from '../undertone.js'
 import { inRoom, type SurfaceAreas } from '../visibleArea.js'
-import { seededNumbers } from './seededNumbers.js'
+import { seededNumbers } from '../../random/seededNumbers.js'
 
 /** What a palette is proposed for. */
 export interface ProposalWish {
   readonly rows: PaletteRows
   readonly areas: SurfaceAreas | undefined
-  /** The scheme whose shared rows count; what it alone wears is proposed anew. */
-  readonly schemeId: string | null
   /** True when the walls have a lower part of their own. */
   readonly lowerWall: boolean
   readonly samples: readonly Sample[]

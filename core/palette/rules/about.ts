@@ -1,4 +1,4 @@
-import type { Mend, Ref } from '../../findings/finding.js'
+import type { Mend, Ref, RowChange } from '../../findings/finding.js'
 import { NEW_PIECE } from '../../job/emptyJob.js'
 import { inRoom } from '../visibleArea.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
@@ -46,25 +46,28 @@ export function othersInstead(
     .flatMap((o) => wearInstead(facts, from, o) ?? [])
 }
 
+/** A thing that is not there yet, as the change that adds it. */
+export const addPiece = (
+  facts: PaletteFacts,
+  thing: Pick<WornPiece, 'name' | 'kind' | 'widthMm' | 'depthMm' | 'heightMm' | 'finishId' | 'wallId'>,
+  nth = 0,
+): RowChange => ({
+  collection: 'pieces',
+  add: {
+    ...NEW_PIECE,
+    serves: [],
+    position: facts.pieces.length + nth,
+    ...thing,
+    name: thing.name.slice(0, 120),
+  },
+})
+
+const CUSHION = { kind: 'cushion', widthMm: 450, depthMm: 150, heightMm: 450, wallId: null } as const
+
 /** The mend that adds a cushion in a finish: the cheapest way to carry a color on. */
 export const addCushion = (facts: PaletteFacts, f: FinishFacts): Mend => ({
   label: `Add a cushion in ${f.finish.name}`,
-  changes: [
-    {
-      collection: 'pieces',
-      add: {
-        ...NEW_PIECE,
-        serves: [],
-        position: facts.pieces.length,
-        name: `Cushion in ${f.finish.name}`.slice(0, 120),
-        kind: 'cushion',
-        widthMm: 450,
-        depthMm: 150,
-        heightMm: 450,
-        finishId: f.finish.id,
-      },
-    },
-  ],
+  changes: [addPiece(facts, { ...CUSHION, name: `Cushion in ${f.finish.name}`, finishId: f.finish.id })],
 })
 
 /** The mend that gives one piece another finish. */

@@ -1,6 +1,6 @@
 import type { Finding, Rule } from '../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
-import { finishRef } from './about.js'
+import { addPiece, finishRef } from './about.js'
 import { accentGroups, occurrences } from './accents.js'
 import { room } from './example.js'
 
@@ -37,21 +37,16 @@ function carryAcross(facts: PaletteFacts, finishId: string, places: number, wall
   const walls = [...new Set(facts.pieces.flatMap((p) => p.wallId ?? []))].filter((w) => w !== wallId)
   const missing = Math.max(PLACES - places, 1)
   const things = [
-    { name: 'Tray in the accent', kind: 'object', widthMm: 400, depthMm: 300, heightMm: 40 },
-    { name: 'Cushion in the accent', kind: 'cushion', widthMm: 450, depthMm: 150, heightMm: 450 },
+    { name: 'Tray in the accent', kind: 'object' as const, widthMm: 400, depthMm: 300, heightMm: 40 },
+    { name: 'Cushion in the accent', kind: 'cushion' as const, widthMm: 450, depthMm: 150, heightMm: 450 },
   ].slice(0, missing)
   if (things.length < missing) return []
   return [
     {
       label: `Add ${things.map((t) => `a ${t.name.split(' ')[0]?.toLowerCase() ?? 'thing'}`).join(' and ')} in it${wallId && walls[0] ? ' at another wall' : ''}`,
-      changes: things.map((t, i) => ({
-        collection: 'pieces',
-        add: {
-          ...t, position: facts.pieces.length + i, count: 1, finishId, there: false, stays: false, wallId: walls[i % Math.max(1, walls.length)] ?? null,
-          material: '', color: '', place: '', verdict: null, sentimental: false, lentFrom: '', reason: '', serves: [], openDepthMm: null,
-          fixing: 'stands free', weightG: null, originalAt: '', lampType: null, focal: false, lit: false,
-        },
-      })),
+      changes: things.map((t, i) =>
+        addPiece(facts, { ...t, finishId, wallId: walls[i % Math.max(1, walls.length)] ?? null }, i),
+      ),
     },
   ]
 } // prettier-ignore

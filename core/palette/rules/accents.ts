@@ -1,4 +1,4 @@
-import { chroma, hueTurn, type LabD65 } from '../../color/lab.js'
+import { chroma, hueDeg, hueTurn, type LabD65 } from '../../color/lab.js'
 import { HUE_CHROMA } from '../hueFamilies.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { wornPieces } from './about.js'
@@ -13,9 +13,8 @@ export function repeats(one: LabD65, two: LabD65): boolean {
   if (Math.abs(one.l - two.l) > SAME_LIGHTNESS) return false
   if (c1 < HUE_CHROMA && c2 < HUE_CHROMA) return true
   if (c1 < HUE_CHROMA || c2 < HUE_CHROMA) return false
-  return Math.abs(hueTurn(deg(one), deg(two))) <= SAME_HUE_DEG
+  return Math.abs(hueTurn(hueDeg(one), hueDeg(two))) <= SAME_HUE_DEG
 }
-const deg = ({ a, b }: LabD65) => (Math.atan2(b, a) * 180) / Math.PI
 
 /** A place where a color is seen: a surface or a piece, and the wall it is at when that is known. */
 export interface Occurrence {
@@ -42,7 +41,7 @@ export function occurrences(facts: PaletteFacts, lab: LabD65): Occurrence[] {
 }
 
 /** The finishes meant as accent that are seen. */
-export const accentsOf = (facts: PaletteFacts): FinishFacts[] =>
+const accentsOf = (facts: PaletteFacts): FinishFacts[] =>
   seen(facts).filter((f) => f.finish.role === 'accent')
 
 /** Accents of one color taken together: a red chair and red cushions are one accent. */

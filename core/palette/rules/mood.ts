@@ -10,7 +10,7 @@ const COCOON = 45
 
 function check(facts: PaletteFacts): Finding[] {
   const { mood } = facts.schools
-  const is = meanReflectance(facts, lrv)
+  const is = meanReflectance(facts)
   if (!mood || is === undefined || seen(facts).length < 3) return []
   const airy = mood === 'bright and airy'
   if (airy ? is >= AIRY : is <= COCOON) return []
@@ -33,7 +33,7 @@ function check(facts: PaletteFacts): Finding[] {
 /** Finishes of the same material that bring the whole room where it is wanted. */
 function lifts(facts: PaletteFacts, from: FinishFacts, airy: boolean): Mend[] {
   if (!changeable(facts, from)) return []
-  const is = meanReflectance(facts, lrv) ?? 0
+  const is = meanReflectance(facts) ?? 0
   const after = (o: FinishFacts) => is + from.share * (lrv(o.lab) - lrv(from.lab))
   return othersInstead(
     facts,

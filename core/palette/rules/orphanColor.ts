@@ -1,4 +1,4 @@
-import { chroma } from '../../color/lab.js'
+import { chroma, hueDeg } from '../../color/lab.js'
 import type { Finding, Rule } from '../../findings/finding.js'
 import { HUE_CHROMA } from '../hueFamilies.js'
 import { colorsOf, seen, type PaletteFacts } from '../paletteFacts.js'
@@ -18,7 +18,7 @@ function check(facts: PaletteFacts): Finding[] {
         .filter((c) => c.part >= LEAST_PART && chroma(c.lab) >= HUE_CHROMA)
         .flatMap((c): Finding[] => {
           if (occurrences(facts, c.lab).length > 1) return []
-          const word = hueWord((Math.atan2(c.lab.b, c.lab.a) * 180) / Math.PI + (c.lab.b < 0 ? 360 : 0))
+          const word = hueWord(hueDeg(c.lab))
           return [
             {
               rule: 'palette.orphan-color',

@@ -10,7 +10,7 @@ import {
 } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
 import { inRoom, pieceAreaMm2 } from '../visibleArea.js'
-import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
+import { addPiece, dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
 import { room } from './example.js'
 
 // A piece that shows at least this much stands against the wall as a shape (common practice).
@@ -78,7 +78,7 @@ function mendsFor(facts: PaletteFacts, piece: WornPiece, seat: FinishFacts, wall
   const add: Mend[] = seats.includes(piece.kind)
     ? cloth.slice(0, 1).map((c) => ({
         label: `Lay a throw in ${c.finish.name} on it`,
-        changes: [{ collection: 'pieces', add: newThrow(piece, c.finish.id, facts.pieces.length) }],
+        changes: [addPiece(facts, { name: `Throw on ${piece.name.toLowerCase()}`, kind: 'throw', widthMm: 1300, depthMm: 700, heightMm: 10, finishId: c.finish.id, wallId: piece.wallId })],
       }))
     : []
   const other = facts.finishes
@@ -86,14 +86,6 @@ function mendsFor(facts: PaletteFacts, piece: WornPiece, seat: FinishFacts, wall
     .slice(0, 1)
     .flatMap((f) => dressPiece(piece, f))
   return [...separate, ...add, ...other]
-} // prettier-ignore
-
-function newThrow(on: WornPiece, finishId: string, position: number): Readonly<Record<string, unknown>> {
-  return {
-    position, name: `Throw on ${on.name.toLowerCase()}`.slice(0, 120), kind: 'throw', count: 1, widthMm: 1300, depthMm: 700, heightMm: 10, finishId,
-    there: false, stays: false, wallId: on.wallId, material: '', color: '', place: '', verdict: null, sentimental: false, lentFrom: '', reason: '',
-    serves: [], openDepthMm: null, fixing: 'stands free', weightG: null, originalAt: '', lampType: null, focal: false, lit: false,
-  }
 } // prettier-ignore
 
 export const pieceAgainstWall: Rule<PaletteFacts> = {
