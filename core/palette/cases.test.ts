@@ -223,7 +223,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       'the first three pass': !judge(room(three)).some((f) => f.rule.includes('pattern')),
       'a second stripe of the same size is flagged': fires(
         room([...three, of('Stripe cushion', 'stripe', 95)]),
-        'palette.patterns',
+        'palette.patterns-alike',
         'Stripe cushion',
       ),
       'one that shares no color is flagged': fires(

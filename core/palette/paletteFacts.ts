@@ -44,6 +44,8 @@ export interface PaletteFacts {
   readonly pieces: readonly WornPiece[]
   /** Colors pulled out of what inspires the room. */
   readonly pulls: readonly Pull[]
+  /** The rows behind all schemes: what a mend changes, so that the other schemes are left alone. */
+  readonly rows: Pick<PaletteRows, 'placements' | 'dressings'>
 }
 
 /** The rows of a job that the palette is made of. */
@@ -108,6 +110,7 @@ export function paletteFacts(
     candidates,
     pieces,
     pulls: rows.pulls,
+    rows: { placements: rows.placements, dressings: rows.dressings },
   }
 }
 

@@ -4,6 +4,8 @@ import type { RowChange } from '../findings/finding.js'
 import { emptyJob, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../job/emptyJob.js'
 import { inScheme } from '../job/inScheme.js'
 import type { JobSnapshot } from '../job/snapshot.js'
+import { paletteFacts } from './paletteFacts.js'
+import { wearInstead } from './rules/wearInstead.js'
 import { summarizeScheme } from './schemeFacts.js'
 import { schemeView } from './schemeView.js'
 import { copyChanges, dressChanges, firstSchemeChanges, layChanges, removeSchemeChanges } from './wear.js'
@@ -168,4 +170,34 @@ describe('copying, beginning and removing', () => {
     expect(summarizeScheme(job, undefined, job.schemes[2]!).costMinor).toBe(1000)
     expect(summarizeScheme({ ...job, dressings: [] }, undefined, job.schemes[2]!).costMinor).toBeUndefined()
   })
+})
+
+describe('a mend of a finding', () => {
+  // A shared wall color and a shared cushion, and the winter set, which lies over B.
+  const both = {
+    ...job,
+    placements: [laid('floor', 'parquet', null), laid('walls', 'oat', null), laid('walls', 'tarn', 'B')],
+  }
+  const mend = (schemeId: string, from: string, to: string) => {
+    const facts = paletteFacts(both, undefined, schemeId)
+    const called = (id: string) => facts.finishes.find((f) => f.finish.id === id)!
+    return wearInstead(facts, called(from), called(to))
+  }
+  test.each(['A', 'B', 'winter'])(
+    'in scheme %s changes that one and no other it does not carry',
+    (schemeId) => {
+      const worn = new Set(Object.values(wears(schemeView(both, schemeId))))
+      const carried = schemeId === 'B' ? ['B', 'winter'] : [schemeId]
+      for (const from of ['oat', 'tarn', 'plum'].filter((f) => worn.has(f)))
+        for (const to of ['oat', 'tarn', 'plum'].filter((f) => f !== from)) {
+          const next = after(both, mend(schemeId, from, to)!.changes)
+          expect(Object.values(wears(schemeView(next, schemeId)))).not.toContain(from)
+          for (const other of ['A', 'B', 'winter', null].filter((o) => !carried.includes(o ?? '')))
+            expect(wears(schemeView(next, other)), `${from} to ${to}, seen in ${other ?? 'all'}`).toEqual(
+              wears(schemeView(both, other)),
+            )
+        }
+    },
+  )
+  test('what stays is not offered another finish', () => expect(mend('A', 'parquet', 'oat')).toBeUndefined())
 })

@@ -1,8 +1,9 @@
 import type { Mend, Ref, RowChange } from '../../findings/finding.js'
 import { NEW_PIECE } from '../../job/emptyJob.js'
-import { inRoom } from '../visibleArea.js'
+import { inRoom, surfaceName } from '../visibleArea.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import type { WornPiece } from '../schemeView.js'
+import { sharedByAll, type WornPiece } from '../schemeView.js'
+import { dressChanges, layChanges } from '../wear.js'
 import { wearInstead } from './wearInstead.js'
 
 export const finishRef = (f: FinishFacts): Ref => ({ kind: 'finish', id: f.finish.id, name: f.finish.name })
@@ -11,8 +12,7 @@ export const percent = (share: number): string => `${(100 * share).toFixed(share
 
 /** Finishes that can change: not what stays, and not worn by a piece that does. */
 export const changeable = (facts: PaletteFacts, f: FinishFacts): boolean =>
-  f.finish.role !== 'stays' &&
-  !facts.pieces.some((p) => p.finishId === f.finish.id && (p.stays || p.sentimental))
+  f.finish.role !== 'stays' && !facts.pieces.some((p) => p.finishId === f.finish.id && sharedByAll(p))
 
 /** Pieces in the room that wear a finish, with it. */
 export function wornPieces(
@@ -70,11 +70,24 @@ export const addCushion = (facts: PaletteFacts, f: FinishFacts): Mend => ({
   changes: [addPiece(facts, { ...CUSHION, name: `Cushion in ${f.finish.name}`, finishId: f.finish.id })],
 })
 
-/** The mend that gives one piece another finish. */
-export function dressPiece(piece: WornPiece, to: FinishFacts): Mend[] {
-  if (piece.stays || piece.sentimental) return []
-  const change = piece.dressingId
-    ? { collection: 'dressings', id: piece.dressingId, set: { finishId: to.finish.id } }
-    : { collection: 'pieces', id: piece.id, set: { finishId: to.finish.id } }
-  return [{ label: `Use ${to.finish.name} for ${piece.name.toLowerCase()}`, changes: [change] }]
-} // prettier-ignore
+/** The mend that gives one piece another finish, in the scheme that is followed. */
+export function dressPiece(facts: PaletteFacts, piece: WornPiece, to: FinishFacts): Mend[] {
+  if (sharedByAll(piece)) return []
+  return [
+    {
+      label: `Use ${to.finish.name} for ${piece.name.toLowerCase()}`,
+      changes: dressChanges(facts.rows, facts.scheme, piece, to.finish.id),
+    },
+  ]
+}
+
+/** The mend that lays another finish on one surface, in the scheme that is followed; none where what is there stays. */
+export function layInstead(facts: PaletteFacts, surface: string, from: FinishFacts, to: FinishFacts): Mend[] {
+  if (from.finish.role === 'stays') return []
+  return [
+    {
+      label: `Use ${to.finish.name} for ${surfaceName(surface).toLowerCase()}`,
+      changes: layChanges(facts.rows, facts.scheme, surface, to.finish),
+    },
+  ]
+}

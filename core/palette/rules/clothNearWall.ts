@@ -25,7 +25,7 @@ function check(facts: PaletteFacts): Finding[] {
           .filter((f) => f.finish.material === 'textile' && likeness(f.lab, wall.lab).zone !== 'near miss')
           .sort((x, y) => likeness(x.lab, finish.lab).deltaE - likeness(y.lab, finish.lab).deltaE)
           .slice(0, 2)
-          .flatMap((f) => dressPiece(piece, f)),
+          .flatMap((f) => dressPiece(facts, piece, f)),
       },
     ]
   })

@@ -3,6 +3,8 @@ import type { PaletteFacts } from '../paletteFacts.js'
 import { accentMissing, accentScarce } from './accentScarce.js'
 import { accentSeenAgain } from './accentSeenAgain.js'
 import { clothNearWall } from './clothNearWall.js'
+import { darkFocus } from './darkFocus.js'
+import { envelope, envelopeDepth } from './envelope.js'
 import { foliageFollows } from './foliageFollows.js'
 import { inspirationUnused, notInInspiration } from './inspiration.js'
 import { inheritedApart } from './inheritedApart.js'
@@ -13,7 +15,7 @@ import { mood } from './mood.js'
 import { nearMiss } from './nearMiss.js'
 import { openFloor } from './openFloor.js'
 import { orphanColor } from './orphanColor.js'
-import { patterns } from './patterns.js'
+import { patternsAlike, patternSharesNoColor, tooManyPatterns } from './patterns.js'
 import { pieceAgainstWall } from './pieceAgainstWall.js'
 import { rugAgainstFloor } from './rugAgainstFloor.js'
 import { shares } from './shares.js'
@@ -23,7 +25,7 @@ import { staysIgnored } from './staysIgnored.js'
 import { texture } from './texture.js'
 import { timberLightness } from './timberLightness.js'
 import { tooManyHues } from './tooManyHues.js'
-import { trimAndCeiling } from './trimAndCeiling.js'
+import { trimContrast } from './trimContrast.js'
 import { undertoneClash } from './undertoneClash.js'
 import { unfit } from './unfit.js'
 
@@ -36,7 +38,10 @@ export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
   pieceAgainstWall,
   clothNearWall,
   rugAgainstFloor,
-  trimAndCeiling,
+  envelope,
+  envelopeDepth,
+  darkFocus,
+  trimContrast,
   openFloor,
   tooManyHues,
   shares,
@@ -51,7 +56,9 @@ export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
   metals,
   metalWarmth,
   timberLightness,
-  patterns,
+  patternsAlike,
+  patternSharesNoColor,
+  tooManyPatterns,
   texture,
   sheen,
   mood,

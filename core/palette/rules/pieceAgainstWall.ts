@@ -68,13 +68,13 @@ function check(facts: PaletteFacts): Finding[] {
 } // prettier-ignore
 
 function mendsFor(facts: PaletteFacts, piece: WornPiece, seat: FinishFacts, wall: FinishFacts, school: string): Mend[] {
-  if (school === 'tone in') return dressPiece(piece, wall)
+  if (school === 'tone in') return dressPiece(facts, piece, wall)
   const seats = ['sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'bed']
   const cloth = facts.finishes.filter((f) => f.finish.material === 'textile' && [seat, wall].every((x) => likeness(f.lab, x.lab).deltaE >= SEPARATES))
   const throws = seats.includes(piece.kind)
     ? facts.pieces.filter((p) => (p.kind === 'cushion' || p.kind === 'throw') && inRoom(p) && (!p.wallId || !piece.wallId || p.wallId === piece.wallId))
     : []
-  const separate = throws.slice(0, 1).flatMap((t) => cloth.slice(0, 2).flatMap((c) => dressPiece(t, c)))
+  const separate = throws.slice(0, 1).flatMap((t) => cloth.slice(0, 2).flatMap((c) => dressPiece(facts, t, c)))
   const add: Mend[] = seats.includes(piece.kind)
     ? cloth.slice(0, 1).map((c) => ({
         label: `Lay a throw in ${c.finish.name} on it`,
@@ -84,7 +84,7 @@ function mendsFor(facts: PaletteFacts, piece: WornPiece, seat: FinishFacts, wall
   const other = facts.finishes
     .filter((f) => f.finish.material === seat.finish.material && likeness(f.lab, wall.lab).zone === 'clear')
     .slice(0, 1)
-    .flatMap((f) => dressPiece(piece, f))
+    .flatMap((f) => dressPiece(facts, piece, f))
   return [...separate, ...add, ...other]
 } // prettier-ignore
 

@@ -22,7 +22,7 @@ function check(facts: PaletteFacts): Finding[] {
         mends: facts.finishes
           .filter((f) => f.finish.material === 'textile' && likeness(f.lab, floor.lab).zone === 'clear')
           .slice(0, 2)
-          .flatMap((f) => dressPiece(piece, f)),
+          .flatMap((f) => dressPiece(facts, piece, f)),
       },
     ]
   })

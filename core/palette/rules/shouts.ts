@@ -37,7 +37,7 @@ function check(facts: PaletteFacts): Finding[] {
         wanted: `under ${limit}`,
         because: piece.there ? 'It may be owned and used, and not shown.' : 'In a quiet room color comes from leaves, art and the view.',
         school: quiet ? 'quiet neutral' : 'recede',
-        mends: [...away, ...calm.slice(0, 2).flatMap((f) => dressPiece(piece, f))],
+        mends: [...away, ...calm.slice(0, 2).flatMap((f) => dressPiece(facts, piece, f))],
       },
     ]
   })

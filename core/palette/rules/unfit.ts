@@ -39,7 +39,7 @@ function check(facts: PaletteFacts): Finding[] {
         mends: facts.finishes
           .filter((f) => f.finish.material === finish.finish.material && !faultOf(facts, f.finish, piece.kind))
           .slice(0, 2)
-          .flatMap((f) => dressPiece(piece, f)),
+          .flatMap((f) => dressPiece(facts, piece, f)),
         ...fault,
       },
     ]
