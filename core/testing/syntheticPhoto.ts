@@ -1,3 +1,4 @@
+import { LINEAR } from '../palette/extraction/labPlanes.js'
 import { seededNumbers } from '../random/seededNumbers.js'
 import { deltaE00, labToHex, type LabD65 } from '../color/lab.js'
 
@@ -14,10 +15,6 @@ export interface SyntheticPhoto {
   readonly truth: readonly { readonly lab: LabD65; readonly share: number }[]
 }
 
-const toLinear = Float64Array.from({ length: 256 }, (_, i) => {
-  const v = i / 255
-  return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
-})
 const ENCODE = 4096
 const encoded = Float64Array.from({ length: ENCODE + 1 }, (_, i) => {
   const v = i / ENCODE
@@ -26,7 +23,7 @@ const encoded = Float64Array.from({ length: ENCODE + 1 }, (_, i) => {
 
 function linearOf(lab: LabD65): [number, number, number] {
   const hex = labToHex(lab)
-  const part = (i: number) => toLinear[parseInt(hex.slice(i, i + 2), 16)] ?? 0
+  const part = (i: number) => LINEAR[parseInt(hex.slice(i, i + 2), 16)] ?? 0
   return [part(1), part(3), part(5)]
 }
 

@@ -10,7 +10,8 @@ export interface Pixels {
 /** Factors for linear red, green and blue that make the white card neutral. */
 export type WhiteGains = readonly [number, number, number]
 
-const LINEAR = Float64Array.from({ length: 256 }, (_, i) => {
+/** Linear light of each byte of sRGB (IEC 61966-2-1). */
+export const LINEAR = Float64Array.from({ length: 256 }, (_, i) => {
   const v = i / 255
   return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
 })
@@ -26,13 +27,18 @@ function f(t: number): number {
   return F[i]! + (x - i) * (F[i + 1]! - F[i]!)
 }
 
+// Linear sRGB to XYZ over the D65 white (IEC 61966-2-1), a row a letter.
+const [XR, XG, XB] = [0.4123908 / 0.9504559, 0.3575843 / 0.9504559, 0.1804808 / 0.9504559]
+const [YR, YG, YB] = [0.212639, 0.7151687, 0.0721923]
+const [ZR, ZG, ZB] = [0.0193308 / 1.0890578, 0.1191948 / 1.0890578, 0.9505322 / 1.0890578]
+
 /** CIELAB of a linear sRGB color, D65. */
 export function labOfLinear(r: number, g: number, b: number): LabD65 {
-  const fx = f((0.4123908 * r + 0.3575843 * g + 0.1804808 * b) / 0.9504559)
-  const fy = f(0.2126390 * r + 0.7151687 * g + 0.0721923 * b)
-  const fz = f((0.0193308 * r + 0.1191948 * g + 0.9505322 * b) / 1.0890578)
+  const fx = f(XR * r + XG * g + XB * b)
+  const fy = f(YR * r + YG * g + YB * b)
+  const fz = f(ZR * r + ZG * g + ZB * b)
   return { l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) }
-} // prettier-ignore
+}
 
 /**
  * Lightness and tint of every pixel. Shade scales L* + 16, a* and b* alike, so u = 100 a*∕(L* + 16) and
@@ -59,9 +65,10 @@ export function labPlanes({ width, height, data }: Pixels, gains: WhiteGains = [
     const r = red[data[at]!]!
     const g = green[data[at + 1]!]!
     const b = blue[data[at + 2]!]!
-    const fy = f(0.212639 * r + 0.7151687 * g + 0.0721923 * b)
-    const fx = f((0.4123908 * r + 0.3575843 * g + 0.1804808 * b) / 0.9504559)
-    const fz = f((0.0193308 * r + 0.1191948 * g + 0.9505322 * b) / 1.0890578)
+    // As labOfLinear, without an object for each of a hundred thousand pixels.
+    const fy = f(YR * r + YG * g + YB * b)
+    const fx = f(XR * r + XG * g + XB * b)
+    const fz = f(ZR * r + ZG * g + ZB * b)
     l[i] = 116 * fy - 16
     u[i] = (50_000 / 116) * (fx / fy - 1)
     v[i] = (20_000 / 116) * (1 - fz / fy)
@@ -76,7 +83,7 @@ export function labPlanes({ width, height, data }: Pixels, gains: WhiteGains = [
  * @param card mean of the card in linear sRGB, see {@link discMean}
  */
 export function whiteGains([r, g, b]: readonly [number, number, number]): WhiteGains {
-  const y = 0.212639 * r + 0.7151687 * g + 0.0721923 * b
+  const y = YR * r + YG * g + YB * b
   const gain = (v: number) => (v > 1e-4 ? y / v : 1)
   return [gain(r), gain(g), gain(b)]
 }

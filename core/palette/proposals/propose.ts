@@ -1,11 +1,12 @@
-import { chroma, deltaE00, hueDeg, hueTurn, type LabD65 } from '../../color/lab.js'
-import { NearestColors } from '../../color/nearest.js'
+import { chroma, deltaE00, type LabD65 } from '../../color/lab.js'
 import type { Finding } from '../../findings/finding.js'
-import type { PieceKind, RoomKind, Surface } from '../../job/words.js'
-import type { Stored } from '../../job/snapshot.js'
 import { NEW_PLACEMENT } from '../../job/emptyJob.js'
+import type { Stored } from '../../job/snapshot.js'
+import type { Surface } from '../../job/words.js'
 import { finishFromSample } from '../library/toFinish.js'
 import type { Sample } from '../library/sample.js'
+import { rankMetals } from '../metals.js'
+import { comparePair } from '../pairs.js'
 import {
   labOf,
   paletteFacts,
@@ -15,14 +16,12 @@ import {
   type PaletteFacts,
   type PaletteRows,
 } from '../paletteFacts.js'
-import { comparePair } from '../pairs.js'
-import { rankMetals } from '../metals.js'
 import { PALETTE_RULES } from '../rules/index.js'
 import type { Dressing, Finish, Placement, Role } from '../schema.js'
-import { schemeView, sharedByAll, type WornPiece } from '../schemeView.js'
-import { undertone, undertoneSilent } from '../undertone.js'
-import { inRoom, type SurfaceAreas } from '../visibleArea.js'
-import { seededNumbers } from '../../random/seededNumbers.js'
+import { undertone } from '../undertone.js'
+import type { SurfaceAreas } from '../visibleArea.js'
+import { drafts, polar, type Draft } from './drafts.js'
+import { choicesFor, sheenFor, slotsOf, type Part, type Slot } from './slots.js'
 
 /** What a palette is proposed for. */
 export interface ProposalWish {
@@ -59,136 +58,10 @@ export interface Proposal {
 }
 
 const SCHEME = 'proposal'
-const SEATS: readonly PieceKind[] = ['sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'stool', 'bed']
-const SMALL: readonly PieceKind[] = ['cushion', 'throw']
-const HANGING: readonly PieceKind[] = ['curtains', 'blind']
-const ROUGH: readonly (RoomKind | null)[] = ['hall', "child's room", 'service room', 'kitchen']
-
-/** The parts of a palette that are colored one by one. */
-type Part = 'wall' | 'pale' | 'lower' | 'seat' | 'second' | 'accent' | 'metal'
-
-interface Slot {
-  readonly part: Part
-  readonly surfaces: readonly Surface[]
-  readonly pieces: readonly WornPiece[]
-  readonly materials: readonly Sample['material'][]
-  readonly role: Role
-}
-
-/** What can be colored: surfaces without a finish that stays, and pieces that may change. */
-function slotsOf(wish: ProposalWish): Slot[] {
-  const { rows } = wish
-  const stays = (id: string | null) => rows.finishes.find((f) => f.id === id)?.role === 'stays'
-  const laid = rows.placements.filter((p) => p.schemeId === null && !p.candidate)
-  const free = (surface: Surface) => !laid.some((p) => p.surface === surface && stays(p.finishId))
-  const outdoors = rows.room.kind === 'outdoors'
-  const surfaces = (list: readonly Surface[]) => (outdoors || !wish.areas ? [] : list.filter(free))
-  const pieces = schemeView(rows, null).pieces.filter((p) => inRoom(p) && !sharedByAll(p) && !stays(p.finishId))
-  const metal = (p: WornPiece) => rows.finishes.find((f) => f.id === p.finishId)?.material === 'metal'
-  const of = (kinds: readonly PieceKind[]) => pieces.filter((p) => kinds.includes(p.kind) && !metal(p))
-  const timber = (p: WornPiece) => rows.finishes.find((f) => f.id === p.finishId)?.material === 'timber'
-  const seats = of(SEATS).filter((p) => !timber(p))
-  const big = [...seats].sort((x, y) => y.widthMm * y.heightMm - x.widthMm * x.heightMm)
-  const all: Slot[] = [
-    { part: 'wall', surfaces: surfaces(['walls']), pieces: [], materials: ['paint'], role: 'main' },
-    { part: 'pale', surfaces: surfaces(['ceiling', 'trim', 'doors']), pieces: [], materials: ['paint'], role: 'main' },
-    { part: 'lower', surfaces: wish.lowerWall ? surfaces(['lower']) : [], pieces: [], materials: ['paint'], role: 'second' },
-    { part: 'seat', surfaces: [], pieces: big.slice(0, Math.max(1, big.length - 1)), materials: ['textile'], role: 'main' },
-    { part: 'second', surfaces: [], pieces: of([...HANGING, 'rug']), materials: ['textile'], role: 'second' },
-    { part: 'accent', surfaces: [], pieces: [...of(SMALL), ...big.slice(Math.max(1, big.length - 1))], materials: ['textile'], role: 'accent' },
-    { part: 'metal', surfaces: [], pieces: pieces.filter(metal), materials: ['metal'], role: 'metal' },
-  ]
-  return all.filter((s) => s.surfaces.length + s.pieces.length > 0)
-} // prettier-ignore
-
-/** One draft: the color wanted for each part. */
-interface Draft {
-  readonly target: Readonly<Record<Exclude<Part, 'metal'>, LabD65>>
-}
-
-const polar = (l: number, c: number, deg: number): LabD65 => ({
-  l,
-  a: c * Math.cos((deg * Math.PI) / 180),
-  b: c * Math.sin((deg * Math.PI) / 180),
-})
-
-/**
- * Drafts out of what stays, what inspires and the school: a neutral that leans with what stays, a second color and
- * an accent from the inspiration, or, without one, hues a third of the circle and more apart.
- */
-function drafts(wish: ProposalWish): Draft[] {
-  const { rows, seed } = wish
-  const next = seededNumbers(seed)
-  const { colorScheme, mood, trimAndCeiling, textiles, pieceAgainstWall } = rows.schools
-  const kept = rows.finishes.filter((f) => f.role === 'stays').map(labOf)
-  const strong = kept.filter((l) => chroma(l) >= 12)
-  const pulls = rows.pulls.map((p) => ({ l: p.labL, a: p.labA, b: p.labB }))
-  const colored = pulls.filter((p) => chroma(p) >= 10)
-  const quiet = colorScheme === 'quiet neutral' || textiles === 'recede'
-  const warm = hueDeg(strong[0] ?? kept.find((l) => !undertoneSilent(l)) ?? polar(50, 10, 80))
-  // Neutrals lean with the timber that stays; among beige and grey greens the eye finds few faults.
-  const leanings = [78, 88, 96, ...(Math.abs(hueTurn(warm, 80)) > 90 ? [200, 250] : [])]
-  const dark = trimAndCeiling === 'one envelope, dark'
-  const cocoon = mood === 'warm cocoon'
-  const ls = dark ? [30, 34] : mood === 'bright and airy' ? [91, 88] : cocoon ? [72, 80] : [88, 82]
-  const freeHues = Array.from({ length: 6 }, () => Math.floor(360 * next()))
-  // What inspires comes first; free hues are there for the case that it gives too little.
-  const free = (c: number, from: number, to: number) => freeHues.slice(from, to).map((h) => polar(48, c, h))
-  const seconds = [...colored, ...free(quiet ? 10 : 18, 0, 4)]
-  const accents = [...colored, ...strong.slice(0, 1), ...free(quiet ? 14 : 42, 2, 6)]
-  const lifted = (lab: LabD65) => colored.length < 2 || colored.includes(lab)
-  const list: { draft: Draft; key: number }[] = []
-  for (const lean of leanings)
-    for (const l of ls)
-      for (const s of seconds)
-        for (const a of accents) {
-          const apart = Math.abs(hueTurn(hueDeg(s), hueDeg(a)))
-          if (s === a || (apart < 35 && !quiet)) continue
-          // A dark envelope is deep and colored, not black.
-          const wall = dark ? polar(l, Math.max(13, 0.7 * chroma(s)), hueDeg(s)) : polar(l, 7, lean)
-          const second = quiet ? polar(Math.max(35, l - 22), 8, lean) : s
-          const accent = quiet ? polar(58, 13, hueDeg(a)) : chroma(a) < 25 ? polar(a.l, 28, hueDeg(a)) : a
-          const seatL = pieceAgainstWall === 'tone in' ? l : l > 75 ? l - 16 : l + 20
-          // A seeded order, so that a cut in the middle is no bias towards the first leaning.
-          const key = next() + (lifted(s) ? 0 : 1) + (lifted(a) ? 0 : 1)
-          list.push({
-            key,
-            draft: { target: {
-              wall,
-              pale: dark || trimAndCeiling === 'one envelope, light' ? wall : polar(Math.min(96, l + 9), 4, lean),
-              lower: dark || trimAndCeiling === 'one envelope, light' ? wall : second,
-              seat: polar(seatL, 8, lean),
-              second: { l: Math.min(70, second.l + 12), a: second.a * 0.8, b: second.b * 0.8 },
-              accent,
-            } },
-          })
-        }
-  return list.sort((x, y) => x.key - y.key).map(({ draft }) => draft)
-} // prettier-ignore
 
 const DRAFTS = 110
+
 const AGED_BRASS = polar(58, 36, 86)
-
-/** Samples that may be used in a part, with the index to find the nearest. */
-function choicesFor(wish: ProposalWish, slot: Slot) {
-  const { kind } = wish.rows.room
-  const seat = slot.pieces.some((p) => SEATS.includes(p.kind) || p.kind === 'rug')
-  const list = wish.samples.filter(
-    (s) =>
-      slot.materials.includes(s.material) &&
-      s.patternKind === 'none' &&
-      (kind !== 'outdoors' || s.outdoor) &&
-      !(seat && ROUGH.includes(kind) && s.wear === 'delicate'),
-  )
-  return { list, index: new NearestColors(list.map((s) => s.lab)) }
-}
-
-/** Sheens asked for by the place: woodwork is wiped, ceilings are not. */
-function sheenFor(slot: Slot, kind: RoomKind | null): Finish['sheen'] | undefined {
-  if (slot.materials[0] !== 'paint') return undefined
-  if (slot.part === 'lower' || slot.part === 'pale') return 'satin'
-  return kind === 'wet room' || kind === 'kitchen' ? 'eggshell' : 'flat'
-}
 
 /**
  * Whole palettes out of a deck, ranked: none has a stop, the fewest looks first, different from each other.
@@ -227,6 +100,7 @@ const bare = (finish: Finish): FinishFacts => ({
   share: 0,
   where: [],
 })
+
 const asFacts = (sample: Sample): FinishFacts => bare({ ...finishFromSample(sample), id: sample.code })
 
 /** The nearest sample that clashes with nothing chosen before it, best one that is no near miss either. */
