@@ -7,6 +7,15 @@ import { syntheticPhoto } from '@bonitas/core/testing/syntheticPhoto'
 import { allKept, fill, foundStudio, openDemo, openJob, stage, startDevice, subpage } from './bench.js'
 import { expect, startProgram, test, type Page } from './program.js'
 
+/** A color as the browser writes it: rgb(1, 2, 3). */
+const labOfCss = (css: string) =>
+  hexToLab(
+    `#${css
+      .match(/\d+/g)!
+      .map((n) => Number(n).toString(16).padStart(2, '0'))
+      .join('')}`,
+  )
+
 const finding = (page: Page, says: string) => page.locator('.findings article', { hasText: says })
 
 test('the clash of two brasses is mended from the library, and comes back with undo', async ({
@@ -69,8 +78,8 @@ test('samples: filters, a deck out as GPL and CxF and in again, a file that is w
     await download.saveAs(path)
     return path
   }
-  const gpl = await saved('Export Metals as GPL')
-  const cxf = await saved('Export Metals as CXF')
+  const gpl = await saved('GPL: export Metals')
+  const cxf = await saved('CxF: export Metals')
   const [one, two] = [
     deckFromGpl(readFileSync(gpl, 'utf8'), 'x'),
     deckFromCxf(readFileSync(cxf, 'utf8'), 'x'),
@@ -90,7 +99,7 @@ test('samples: filters, a deck out as GPL and CxF and in again, a file that is w
   await picker.setInputFiles(wrong)
   await expect(page.getByText(/Line 3, L.*“deep” where a number is wanted/)).toBeVisible()
   await page.getByRole('button', { name: 'Remove Metals again' }).click()
-  await page.getByRole('button', { name: 'Really remove Metals again' }).click()
+  await page.getByRole('button', { name: 'Really? Metals again' }).click()
   await expect(page.getByRole('button', { name: 'Remove Metals again' })).toHaveCount(0)
 })
 
@@ -167,8 +176,16 @@ test('colors out of a photo: found, picked by pointing and by keyboard, correcte
     expect(Math.min(...found.map((f) => deltaE00(f, t.lab)))).toBeLessThan(5)
   // Pointing averages a disc; the nearest finishes follow.
   const picture = page.getByRole('application')
-  await picture.click({ position: { x: 20, y: 20 } })
-  await expect(page.getByText('mean of a small disc')).toBeVisible()
+  const box = (await picture.boundingBox())!
+  const pointed = async () => labOfCss(await page.locator('.chosen i').evaluate((i) => i.style.background))
+  // What is picked is what lies there, wherever on the picture that is.
+  for (const [x, y] of [[0.06, 0.08], [0.93, 0.1], [0.5, 0.55], [0.9, 0.95]] as const) {
+    await picture.click({ position: { x: x * box.width, y: y * box.height } })
+    await expect(page.getByText('mean of a small disc')).toBeVisible()
+    const at = 3 * (Math.round(y * photo.height) * photo.width + Math.round(x * photo.width))
+    const there = [...photo.rgb.subarray(at, at + 3)].map((v) => v.toString(16).padStart(2, '0')).join('')
+    expect(deltaE00(await pointed(), hexToLab(`#${there}`)), `at ${x}, ${y}`).toBeLessThan(4)
+  } // prettier-ignore
   await expect(page.locator('.near tbody tr')).toHaveCount(6)
   await picture.focus()
   await page.keyboard.press('ArrowRight')

@@ -34,6 +34,9 @@ const HUE_WORDS: readonly (readonly [untilDeg: number, word: string])[] = [
   [225, 'green-blue'], [285, 'blue'], [325, 'violet'], [360, 'pink'],
 ] // prettier-ignore
 
+/** Every word for a hue, in the order of the circle. */
+export const HUE_NAMES: readonly string[] = [...new Set(HUE_WORDS.map(([, word]) => word))]
+
 /** The word for a hue angle: 85° is "yellow". */
 export function hueWord(deg: number): string {
   return HUE_WORDS.find(([until]) => deg < until)?.[1] ?? 'pink'

@@ -1,13 +1,8 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { labToHex, type LabD65 } from '@bonitas/core/color/lab'
 import type { ExtractedColor } from '@bonitas/core/palette/extraction/extractColors'
-import {
-  discMean,
-  labOfLinear,
-  whiteGains,
-  type WhiteGains,
-} from '@bonitas/core/palette/extraction/labPlanes'
+import { labOfLinear, whiteGains, type WhiteGains } from '@bonitas/core/palette/extraction/labPlanes'
 import { undertone } from '@bonitas/core/palette/undertone'
 import { useJobStore } from '../job/jobStore.js'
 import { nextPosition } from '../job/edits.js'
@@ -17,7 +12,9 @@ import { useLibraryStore, type NearSample } from './library/libraryStore.js'
 import NearList from './library/NearList.vue'
 import { useBench } from './library/useBench.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
-import type { ExtractAnswer } from './picture/extract.worker.js'
+import type { ExtractAsk, ExtractResult } from './picture/extract.worker.js'
+import PickCanvas from './picture/PickCanvas.vue'
+import { useTask } from './useTask.js'
 
 interface Picked {
   readonly lab: LabD65
@@ -38,67 +35,40 @@ const photos = computed(() =>
 const photoId = ref<string>()
 const file = shallowRef<Blob>()
 const colors = shallowRef<readonly ExtractedColor[]>([])
-const done = ref<number>()
 const fault = ref('')
 const gains = ref<WhiteGains>()
 const atCard = ref(false)
 const chosen = ref<Picked>()
 const found = shallowRef<readonly NearSample[]>([])
-const canvas = ref<HTMLCanvasElement>()
-const glass = ref<HTMLCanvasElement>()
-const pointer = ref<{ x: number; y: number }>()
 const picker = ref<HTMLInputElement>()
-// Pixels of the picture on screen; the disc is averaged on these.
-const SHOWN_PX = 1000
-const DISC = 5
-const GLASS = 120
-let worker: Worker | undefined
-let pixels: ImageData | undefined
+const UNREADABLE = 'The picture cannot be read. Choose a JPEG, PNG or WebP.'
+const task = useTask<ExtractResult>(
+  () => new Worker(new URL('./picture/extract.worker.ts', import.meta.url), { type: 'module' }),
+)
+const { done, stop } = task
 
-function stop(): void {
-  worker?.terminate()
-  worker = undefined
-  done.value = undefined
-}
-onBeforeUnmount(stop)
-
-function extract(): void {
-  stop()
+async function extract(): Promise<void> {
   if (!file.value) return
-  done.value = 0
   fault.value = ''
-  worker = new Worker(new URL('./picture/extract.worker.ts', import.meta.url), { type: 'module' })
-  worker.addEventListener('message', ({ data }: MessageEvent<ExtractAnswer>) => {
-    if ('done' in data) done.value = data.done
-    else {
-      if ('colors' in data) colors.value = data.colors
-      else fault.value = data.fault
-      stop()
-    }
-  })
-  worker.postMessage({ picture: file.value, gains: gains.value && [...gains.value] })
+  const ask: ExtractAsk = { picture: file.value, gains: gains.value && [...gains.value] }
+  const result = await task.run(ask)
+  if (!result) return
+  if ('colors' in result) colors.value = result.colors
+  else fault.value = UNREADABLE
 }
 
-async function show(picture: Blob): Promise<void> {
+function show(picture: Blob): void {
+  stop()
   colors.value = []
   chosen.value = undefined
   gains.value = undefined
+  atCard.value = false
   fault.value = ''
-  try {
-    const bitmap = await createImageBitmap(picture, { resizeWidth: SHOWN_PX, resizeQuality: 'medium' })
-    const to = canvas.value
-    const context = to?.getContext('2d', { willReadFrequently: true })
-    if (!to || !context) return
-    to.width = bitmap.width
-    to.height = bitmap.height
-    context.drawImage(bitmap, 0, 0)
-    pixels = context.getImageData(0, 0, bitmap.width, bitmap.height)
-    bitmap.close()
-    file.value = picture
-    extract()
-  } catch {
-    fault.value = 'The picture cannot be read. Choose a JPEG, PNG or WebP.'
-  }
+  file.value = picture
+}
+function unreadable(): void {
+  fault.value = UNREADABLE
+  file.value = undefined
 }
 
 async function open(id: string): Promise<void> {
@@ -107,81 +77,40 @@ async function open(id: string): Promise<void> {
   try {
     const answer = await fetch(`/api/jobs/${job.value?.brief.id ?? ''}/pictures/${id}`)
     if (!answer.ok) throw new Error(String(answer.status))
-    await show(await answer.blob())
+    const picture = await answer.blob()
+    if (photoId.value === id) show(picture)
   } catch {
     fault.value = 'The picture could not be fetched. Try again in a moment.'
   }
 }
-watch(canvas, (is) => {
-  const first = photos.value[0]
-  if (is && first && !photoId.value) void open(first.id)
-}) // prettier-ignore
+watch(photos, ([first]) => {
+  if (first && photoId.value === undefined) void open(first.id)
+}, { immediate: true }) // prettier-ignore
 
-async function picked(): Promise<void> {
+function picked(): void {
   const given = picker.value?.files?.[0]
   if (picker.value) picker.value.value = ''
   if (!given) return
   photoId.value = ''
-  await show(given)
+  show(given)
 }
 
-/** Where on the picture the pointer is, in its pixels. */
-function place(event: PointerEvent | MouseEvent): { x: number; y: number } | undefined {
-  const box = canvas.value?.getBoundingClientRect()
-  if (!box || !canvas.value) return undefined
-  return {
-    x: ((event.clientX - box.left) / box.width) * canvas.value.width,
-    y: ((event.clientY - box.top) / box.height) * canvas.value.height,
-  }
-}
-function magnify(at: { x: number; y: number } | undefined): void {
-  pointer.value = at
-  const context = glass.value?.getContext('2d')
-  if (!at || !context || !canvas.value) return
-  const span = 4 * DISC
-  context.imageSmoothingEnabled = false
-  context.fillStyle = '#dedede'
-  context.fillRect(0, 0, GLASS, GLASS)
-  context.drawImage(canvas.value, at.x - span / 2, at.y - span / 2, span, span, 0, 0, GLASS, GLASS)
-  context.strokeStyle = '#fff'
-  context.lineWidth = 3
-  context.beginPath()
-  context.arc(GLASS / 2, GLASS / 2, (DISC / span) * GLASS, 0, 2 * Math.PI)
-  context.stroke()
-  context.strokeStyle = '#1a1a1a'
-  context.lineWidth = 1.5
-  context.stroke()
-}
-function pick(at: { x: number; y: number } | undefined): void {
-  if (!at || !pixels) return
-  const mean = discMean(pixels, at.x, at.y, DISC)
+function pick(mean: [number, number, number], at: Picked['at']): void {
   if (atCard.value) {
     gains.value = whiteGains(mean)
     atCard.value = false
     chosen.value = undefined
-    extract()
+    void extract()
     return
   }
   const [r, g, b] = gains.value ?? [1, 1, 1]
-  choose({ lab: labOfLinear(mean[0] * r, mean[1] * g, mean[2] * b), share: undefined, at: { x: at.x / pixels.width, y: at.y / pixels.height } })
-} // prettier-ignore
-
-// By keyboard: arrows move the point, Enter picks.
-const point = ref({ x: 0.5, y: 0.5 })
-function keys(event: KeyboardEvent): void {
-  const step = event.shiftKey ? 0.05 : 0.01
-  const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key]
-  const size = canvas.value
-  if (!size) return
-  if (by) {
-    event.preventDefault()
-    point.value = { x: Math.min(1, Math.max(0, point.value.x + (by[0] ?? 0))), y: Math.min(1, Math.max(0, point.value.y + (by[1] ?? 0))) }
-    magnify({ x: point.value.x * size.width, y: point.value.y * size.height })
-  } else if (event.key === 'Enter') {
-    event.preventDefault()
-    pick({ x: point.value.x * size.width, y: point.value.y * size.height })
-  }
-} // prettier-ignore
+  choose({ lab: labOfLinear(mean[0] * r, mean[1] * g, mean[2] * b), share: undefined, at })
+}
+function uncorrected(): void {
+  gains.value = undefined
+  chosen.value = undefined
+  void extract()
+}
 
 function choose(p: Picked): void {
   chosen.value = p
@@ -230,7 +159,7 @@ const pulled = (p: Picked) =>
       <button class="button" :aria-pressed="atCard" :disabled="!file" @click="atCard = !atCard">
         Point at the white card
       </button>
-      <button v-if="gains" class="word" @click="((gains = undefined), extract())">Without correction</button>
+      <button v-if="gains" class="word" @click="uncorrected">Without correction</button>
       <template v-if="done !== undefined">
         <progress :value="done" max="1" aria-label="Looking for colors"></progress>
         <button class="word" @click="stop">Stop</button>
@@ -251,34 +180,7 @@ const pulled = (p: Picked) =>
       found with their shares, each material once, in the light. Pull those that shall come back in the room.
     </p>
     <div class="look">
-      <div class="frame" @pointerleave="magnify(undefined)">
-        <canvas
-          ref="canvas"
-          width="2"
-          height="2"
-          tabindex="0"
-          role="application"
-          aria-label="The picture. Arrows move the point, Enter picks the color there."
-          :class="{ crosshair: file }"
-          @pointermove="magnify(place($event))"
-          @click="pick(place($event))"
-          @keydown="keys"
-          @blur="magnify(undefined)"
-        ></canvas>
-        <canvas
-          ref="glass"
-          class="glass"
-          :class="{ off: !pointer }"
-          :width="GLASS"
-          :height="GLASS"
-          aria-hidden="true"
-        ></canvas>
-        <i
-          v-if="chosen"
-          class="spot"
-          :style="{ left: `${100 * chosen.at.x}%`, top: `${100 * chosen.at.y}%` }"
-        ></i>
-      </div>
+      <PickCanvas :picture="file" :spot="chosen?.at" @pick="pick" @shown="extract" @unreadable="unreadable" />
       <div
         v-if="colors.length > 0"
         class="bar"
@@ -357,39 +259,6 @@ progress {
   display: grid;
   gap: 10px;
   max-width: 660px;
-}
-.frame {
-  position: relative;
-  line-height: 0;
-}
-.frame > canvas:first-child {
-  width: 100%;
-  max-height: 400px;
-  object-fit: contain;
-  object-position: left;
-}
-.crosshair {
-  cursor: crosshair;
-}
-.glass {
-  position: absolute;
-  right: 8px;
-  top: 8px;
-  border: 1px solid var(--ink);
-  pointer-events: none;
-}
-.glass.off {
-  visibility: hidden;
-}
-.spot {
-  position: absolute;
-  width: 14px;
-  height: 14px;
-  margin: -7px;
-  border: 2px solid #fff;
-  outline: 1.5px solid var(--ink);
-  border-radius: 50%;
-  pointer-events: none;
 }
 .bar {
   display: flex;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, shallowRef, toRaw } from 'vue'
+import { computed, ref, shallowRef, toRaw } from 'vue'
 import { labToHex } from '@bonitas/core/color/lab'
 import type { RowChange } from '@bonitas/core/findings/finding'
 import { finishFromSample } from '@bonitas/core/palette/library/toFinish'
 import type { Proposal } from '@bonitas/core/palette/proposals/propose'
 import { surfaceName } from '@bonitas/core/palette/visibleArea'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { NEW_PLACEMENT } from '@bonitas/core/job/emptyJob'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { nextPosition } from '../job/edits.js'
@@ -13,57 +14,30 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useLibraryStore } from './library/libraryStore.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
-import type { ProposalAnswer, ProposalAsk } from './proposals.worker.js'
+import type { ProposalAsk, ProposalResult } from './proposals.worker.js'
+import { useTask } from './useTask.js'
 
 const store = useJobStore()
 const library = useLibraryStore()
 const job = computed(() => store.snapshot)
 const seed = ref(1)
-const done = ref<number>()
 const trouble = ref('')
 const said = ref('')
+const fetching = ref(false)
 const proposals = shallowRef<readonly Proposal[]>()
-let worker: Worker | undefined
+const task = useTask<ProposalResult>(
+  () => new Worker(new URL('./proposals.worker.ts', import.meta.url), { type: 'module' }),
+)
+const { done } = task
+const busy = computed(() => fetching.value || done.value !== undefined)
 let asked = 0
-
 function stop(): void {
   asked++
-  worker?.terminate()
-  worker = undefined
-  done.value = undefined
+  fetching.value = false
+  task.stop()
 }
-onBeforeUnmount(stop)
 
-async function run(): Promise<void> {
-  stop()
-  trouble.value = ''
-  said.value = ''
-  done.value = 0
-  const mine = ++asked
-  try {
-    await library.load()
-  } catch (error) {
-    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      'The library could not be fetched, and proposals are made out of it. Try again in a moment.'
-    done.value = undefined
-    return
-  }
-  const now = job.value
-  // Stopped, or asked anew, while the library was on its way.
-  if (!now || mine !== asked) return
-  worker = new Worker(new URL('./proposals.worker.ts', import.meta.url), { type: 'module' })
-  worker.addEventListener('message', ({ data }: MessageEvent<ProposalAnswer>) => {
-    if ('done' in data) done.value = data.done
-    else {
-      proposals.value = data.proposals
-      stop()
-    }
-  })
-  worker.addEventListener('error', () => {
-    trouble.value = 'The search ended with a fault. Nothing was changed.'
-    stop()
-  })
+function askOf(now: JobSnapshot): ProposalAsk {
   const { finishes, placements, pieces, schemes, dressings, parts, openings, pulls, schools, room } =
     toRaw(now)
   const ask: ProposalAsk = {
@@ -74,7 +48,34 @@ async function run(): Promise<void> {
     seed: seed.value,
     count: 4,
   }
-  worker.postMessage(JSON.parse(JSON.stringify(ask)))
+  // A worker takes no proxies.
+  return JSON.parse(JSON.stringify(ask)) as ProposalAsk
+}
+
+async function run(): Promise<void> {
+  stop()
+  trouble.value = ''
+  said.value = ''
+  fetching.value = true
+  const mine = asked
+  try {
+    await library.load()
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value =
+      'The library could not be fetched, and proposals are made out of it. Try again in a moment.'
+  }
+  const now = job.value
+  // It may have been stopped while the library was on its way.
+  if (mine !== asked) return
+  fetching.value = false
+  if (trouble.value || !now) return
+  try {
+    const result = await task.run(askOf(now))
+    if (result) proposals.value = result.proposals
+  } catch {
+    trouble.value = 'The search ended with a fault. Nothing was changed.'
+  }
 }
 function others(): void {
   seed.value++
@@ -116,18 +117,16 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
   <StagePage v-if="job" title="Palette">
     <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
     <div class="line">
-      <button class="button primary" :disabled="done !== undefined" @click="run">
-        Complete this palette
-      </button>
-      <button v-if="proposals" class="button" :disabled="done !== undefined" @click="others">Others</button>
-      <template v-if="done !== undefined">
-        <progress :value="done" max="1" aria-label="Trying palettes"></progress>
+      <button class="button primary" :disabled="busy" @click="run">Complete this palette</button>
+      <button v-if="proposals" class="button" :disabled="busy" @click="others">Others</button>
+      <template v-if="busy">
+        <progress :value="done ?? 0" max="1" aria-label="Trying palettes"></progress>
         <button class="button" @click="stop">Stop</button>
       </template>
       <span class="second" role="status">{{ said }}</span>
     </div>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-    <p v-if="!proposals && done === undefined" class="second teach">
+    <p v-if="!proposals && !busy" class="second teach">
       From what stays ({{ stays.length > 0 ? stays.join(', ') : 'nothing yet' }}),
       {{
         job.pulls.length > 0

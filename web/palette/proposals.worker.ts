@@ -1,7 +1,9 @@
 import { propose, type Proposal, type ProposalWish } from '@bonitas/core/palette/proposals/propose'
 
 export type ProposalAsk = Omit<ProposalWish, 'progress' | 'stopped'>
-export type ProposalAnswer = { readonly done: number } | { readonly proposals: readonly Proposal[] }
+export interface ProposalResult {
+  readonly proposals: readonly Proposal[]
+}
 
 let last = 0
 addEventListener('message', ({ data }: MessageEvent<ProposalAsk>) => {
@@ -11,8 +13,8 @@ addEventListener('message', ({ data }: MessageEvent<ProposalAsk>) => {
       // A few steps are enough for the eye; each message costs a moment.
       if (done - last < 0.05 && done < 1) return
       last = done
-      postMessage({ done } satisfies ProposalAnswer)
+      postMessage({ done })
     },
   })
-  postMessage({ proposals } satisfies ProposalAnswer)
+  postMessage({ proposals } satisfies ProposalResult)
 })

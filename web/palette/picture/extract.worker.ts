@@ -10,17 +10,21 @@ export interface ExtractAsk {
   readonly picture: Blob
   readonly gains?: WhiteGains | undefined
 }
-export type ExtractAnswer =
-  | { readonly done: number }
-  | { readonly colors: readonly ExtractedColor[]; readonly decodeMs: number; readonly extractMs: number }
-  | { readonly fault: string }
+/** The colors, with the time it took; or that the picture cannot be read. */
+export type ExtractResult =
+  | {
+      readonly colors: readonly ExtractedColor[]
+      readonly decodeMs: number
+      readonly extractMs: number
+    }
+  | { readonly unreadable: true }
 
 addEventListener('message', ({ data }: MessageEvent<ExtractAsk>) => {
   void extract(data)
 })
 
 async function extract({ picture, gains }: ExtractAsk): Promise<void> {
-  const say = (answer: ExtractAnswer) => postMessage(answer)
+  const say = (answer: ExtractResult | { readonly done: number }) => postMessage(answer)
   try {
     const started = performance.now()
     const bitmap = await createImageBitmap(picture, { resizeWidth: REDUCED_PX, resizeQuality: 'medium' })
@@ -38,6 +42,6 @@ async function extract({ picture, gains }: ExtractAsk): Promise<void> {
     )
     say({ colors, decodeMs: decoded - started, extractMs: performance.now() - decoded })
   } catch {
-    say({ fault: 'The picture cannot be read. Choose a JPEG, PNG or WebP.' })
+    say({ unreadable: true })
   }
 }

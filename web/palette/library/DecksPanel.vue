@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { currencyDigits } from '@bonitas/core/money/currency'
+import { ApiProblem, ServerGone } from '../../api/http.js'
+import { useJobStore } from '../../job/jobStore.js'
+import { DECK_FORMATS, readDeckFile, writeDeck, type DeckFormat } from './deckFiles.js'
+import { useLibraryStore, type DeckLine } from './libraryStore.js'
+import { saveText } from './saveText.js'
+
+/** The decks of the studio: out and in as files, and removed. */
+const emit = defineEmits<{ said: [words: string] }>()
+const store = useJobStore()
+const library = useLibraryStore()
+const confirming = ref('')
+const picker = ref<HTMLInputElement>()
+const digits = computed(() => currencyDigits(store.snapshot?.studio.currency ?? 'EUR'))
+const WORDS: Readonly<Record<DeckFormat, string>> = { csv: 'CSV', gpl: 'GPL', cxf: 'CxF' }
+
+async function save(deck: DeckLine, format: DeckFormat): Promise<void> {
+  const samples = library.samples.filter((s) => s.deckId === deck.id)
+  const whole = {
+    name: deck.name,
+    note: deck.note,
+    samples: samples.map(({ deckId: _i, deck: _d, ...s }) => s),
+  }
+  saveText(`${deck.name}.${format}`, await writeDeck(whole, format, digits.value))
+}
+
+/** Does what may be refused, and says why nothing came of it. */
+async function trying(nothing: string, work: () => Promise<string>): Promise<void> {
+  try {
+    emit('said', await work())
+  } catch (error) {
+    if (!(error instanceof InputError || error instanceof ApiProblem || error instanceof ServerGone))
+      throw error
+    emit('said', `${nothing} ${error.message || 'The server did not answer.'}`)
+  }
+}
+
+async function picked(): Promise<void> {
+  const file = picker.value?.files?.[0]
+  if (picker.value) picker.value.value = ''
+  if (!file) return
+  emit('said', `Reading ${file.name} …`)
+  await trying('Nothing was taken over.', async () => {
+    const deck = await readDeckFile(file, digits.value)
+    await library.keep(deck)
+    return `${deck.samples.length} samples taken over as “${deck.name}”.`
+  })
+}
+
+async function remove(deck: DeckLine): Promise<void> {
+  if (confirming.value !== deck.id) {
+    confirming.value = deck.id
+    return
+  }
+  confirming.value = ''
+  await trying('It was not removed.', async () => {
+    await library.remove(deck.id)
+    return `“${deck.name}” is removed. Finishes taken from it stay in their jobs.`
+  })
+}
+</script>
+
+<template>
+  <section>
+    <h2>Decks</h2>
+    <table>
+      <tbody>
+        <tr v-for="d in library.decks" :key="d.id">
+          <td>
+            {{ d.name }}<span class="second"> · {{ d.samples }}</span>
+          </td>
+          <td class="acts">
+            <button
+              v-for="f in DECK_FORMATS"
+              :key="f"
+              class="word"
+              :aria-label="`${WORDS[f]}: export ${d.name}`"
+              @click="save(d, f)"
+            >
+              {{ WORDS[f] }}
+            </button>
+            <button
+              class="word"
+              :aria-label="`${confirming === d.id ? 'Really?' : 'Remove'} ${d.name}`"
+              @click="remove(d)"
+            >
+              {{ confirming === d.id ? 'Really?' : 'Remove' }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <input
+      ref="picker"
+      class="said-once"
+      type="file"
+      accept=".csv,.gpl,.cxf,.xml,text/csv"
+      tabindex="-1"
+      aria-label="Deck to import"
+      @change="picked"
+    />
+    <button class="button" @click="picker?.click()">Import a deck (CSV, GPL, CxF)</button>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+table {
+  border-top: 1px solid var(--ink);
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+  gap: 4px 12px;
+}
+</style>
