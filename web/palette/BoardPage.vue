@@ -58,8 +58,8 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
 <template>
   <StagePage v-if="job && facts" title="Palette">
     <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
-    <div class="line"><SchemeBar /></div>
-    <p v-if="worn.length === 0" class="second teach">
+    <div class="over-bench"><SchemeBar /></div>
+    <p v-if="worn.length === 0" class="second teaching">
       The board is put together from what the room wears, in true proportion. Give surfaces and pieces their
       finishes on the first page, and it is ready.
     </p>
@@ -73,7 +73,7 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
       <BoardDrawing :svg="shown" />
     </div>
     <template #panel>
-      <section>
+      <section class="panel-part">
         <h2>For the client</h2>
         <p class="second">
           Each tile is as large as its share of what is seen; the list names every finish, its code and where
@@ -86,7 +86,7 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
         <button class="button" :disabled="worn.length === 0" @click="savePng">Save as PNG</button>
         <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
       </section>
-      <section v-if="worn.some((f) => !f.finish.code)">
+      <section v-if="worn.some((f) => !f.finish.code)" class="panel-part">
         <h2>Without a code</h2>
         <p class="second">
           Known today and gone in a month:
@@ -103,19 +103,11 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
 </template>
 
 <style scoped>
-.line {
-  padding-bottom: 10px;
-}
 .board :deep(svg) {
   display: block;
   width: 100%;
   height: auto;
   border: 1px solid var(--rule);
-}
-section {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
 }
 a.button {
   text-decoration: none;
@@ -123,9 +115,5 @@ a.button {
 }
 a.off {
   display: none;
-}
-.teach {
-  max-width: 60ch;
-  font-size: 14px;
 }
 </style>

@@ -83,7 +83,7 @@ const missing = computed(() => {
 <template>
   <StagePage v-if="job && light" title="Palette">
     <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
-    <div class="line">
+    <div class="over-bench">
       <SchemeBar />
       <label
         >Day
@@ -127,7 +127,7 @@ const missing = computed(() => {
       </tbody>
     </table>
     <template #panel>
-      <section>
+      <section class="panel-part">
         <h2>Pairs that turn</h2>
         <p v-if="turned.length === 0" class="second">No pair is worse at {{ hourWords }} than at 13.</p>
         <article v-for="t in turned" :key="t.one.finish.id + t.two.finish.id">
@@ -140,14 +140,14 @@ const missing = computed(() => {
           </p>
         </article>
       </section>
-      <section>
+      <section class="panel-part">
         <h2>How bright the room is</h2>
         <p>
           The surfaces give back {{ brightness?.toFixed(0) ?? '–' }} % of the light that falls on them (mean
           LRV by area).
         </p>
       </section>
-      <section>
+      <section class="panel-part">
         <h2>How far this can be trusted</h2>
         <p class="second">
           Reflectance is guessed from color, light from the sky, the window and the type of lamp. Other paints
@@ -186,20 +186,8 @@ const missing = computed(() => {
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  padding-bottom: 10px;
-}
 .short {
   width: auto;
-}
-.tick {
-  display: flex;
-  gap: 7px;
-  align-items: center;
 }
 td {
   vertical-align: middle;
@@ -216,10 +204,6 @@ i {
 i.now {
   outline: 2px solid var(--ink);
   outline-offset: 1px;
-}
-section {
-  display: grid;
-  gap: 8px;
 }
 article {
   background: var(--paper);

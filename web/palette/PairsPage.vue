@@ -50,11 +50,11 @@ const figures = (f: FinishFacts) =>
 <template>
   <StagePage v-if="facts" title="Palette" broad>
     <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
-    <div class="line">
+    <div class="over-bench">
       <SchemeBar />
       <label class="tick"><input v-model="bench" type="checkbox" /> with samples on the bench</label>
     </div>
-    <p v-if="finishes.length < 2" class="second teach">
+    <p v-if="finishes.length < 2" class="second teaching">
       Here every finish is held against every other. Give at least two things a finish on the first page.
     </p>
     <table v-else ref="grid" class="pairs" @keydown="keys">
@@ -150,18 +150,6 @@ const figures = (f: FinishFacts) =>
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  align-items: center;
-  padding-bottom: 10px;
-}
-.tick {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-}
 .pairs {
   width: auto;
 }
@@ -249,9 +237,5 @@ dl {
 dt {
   font-weight: 600;
   overflow-wrap: anywhere;
-}
-.teach {
-  font-size: 14px;
-  max-width: 60ch;
 }
 </style>

@@ -190,7 +190,7 @@ const under = (f: FinishFacts) =>
 
 <template>
   <StagePage v-if="job && facts" title="Palette" @keydown="keys">
-    <div class="line">
+    <div class="over-bench">
       <SchemeBar />
       <span class="acts">
         <button class="button" @click="addFinish">New finish</button>
@@ -259,7 +259,7 @@ const under = (f: FinishFacts) =>
         </tr>
       </tbody>
     </table>
-    <p v-if="facts.finishes.length === 0" class="teach second">
+    <p v-if="facts.finishes.length === 0" class="second teaching">
       A finish is material, color and sheen together. Start with what stays, a floor, a tile, a piece that is
       loved: everything else is judged against it. “New finish” gives one to the row that is marked; its
       undertone, share and every clash follow.
@@ -362,11 +362,6 @@ td {
 .mark.foliage {
   border-style: dashed;
 }
-.teach {
-  max-width: 62ch;
-  padding-top: 16px;
-  font-size: 14px;
-}
 .samples {
   display: flex;
   flex-wrap: wrap;
@@ -390,13 +385,6 @@ td {
   width: 26px;
   height: 18px;
 }
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 10px;
-  padding-bottom: 8px;
-}
 .acts {
   display: flex;
   gap: 6px;
@@ -405,10 +393,10 @@ td {
 .acts .button {
   padding: 4px 9px;
 }
-.line .says {
+.over-bench .says {
   flex: 1 1 320px;
 }
-.line select {
+.over-bench select {
   width: auto;
 }
 .editor {

@@ -138,7 +138,7 @@ const pulled = (p: Picked) =>
 <template>
   <StagePage v-if="job" title="Palette" broad>
     <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
-    <div class="line">
+    <div class="over-bench">
       <label>
         Picture
         <select class="short" :value="photoId" @change="(e) => open((e.target as HTMLSelectElement).value)">
@@ -175,7 +175,7 @@ const pulled = (p: Picked) =>
       }}</span>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-    <p v-if="photos.length === 0 && !file" class="second teach">
+    <p v-if="photos.length === 0 && !file" class="second teaching">
       A palette often starts from one thing: a rug, a picture, a view. Open a photo of it, and its colors are
       found with their shares, each material once, in the light. Pull those that shall come back in the room.
     </p>
@@ -240,13 +240,6 @@ const pulled = (p: Picked) =>
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: center;
-  padding-bottom: 10px;
-}
 .short {
   width: auto;
   max-width: 260px;
@@ -319,9 +312,5 @@ section,
 }
 .pulls .word {
   margin-left: 10px;
-}
-.teach {
-  max-width: 60ch;
-  font-size: 14px;
 }
 </style>

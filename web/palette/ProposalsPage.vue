@@ -116,7 +116,7 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
 <template>
   <StagePage v-if="job" title="Palette">
     <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
-    <div class="line">
+    <div class="over-bench">
       <button class="button primary" :disabled="busy" @click="run">Complete this palette</button>
       <button v-if="proposals" class="button" :disabled="busy" @click="others">Others</button>
       <template v-if="busy">
@@ -126,7 +126,7 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
       <span class="second" role="status">{{ said }}</span>
     </div>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-    <p v-if="!proposals && !busy" class="second teach">
+    <p v-if="!proposals && !busy" class="second teaching">
       From what stays ({{ stays.length > 0 ? stays.join(', ') : 'nothing yet' }}),
       {{
         job.pulls.length > 0
@@ -136,7 +136,7 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
       and the schools of the job, whole palettes are put together out of the library. Each passes every stop
       of the rule book; the ones with the least to look at come first.
     </p>
-    <p v-else-if="proposals && proposals.length === 0" class="second teach">
+    <p v-else-if="proposals && proposals.length === 0" class="second teaching">
       No palette of the library passes. Either nothing here can change its finish, or what stays clashes with
       every color tried: import another deck, or look at the stops on the first page.
     </p>
@@ -202,20 +202,9 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 12px;
-  padding-bottom: 12px;
-}
 progress {
   accent-color: var(--ink);
   width: 160px;
-}
-.teach {
-  max-width: 62ch;
-  font-size: 14px;
 }
 article {
   border-top: 1px solid var(--ink);

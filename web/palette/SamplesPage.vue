@@ -168,7 +168,7 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
       :act="instead ? `Use instead` : 'To the bench'"
       @take="(f) => (instead ? useInstead(f) : take(f.sample))"
     />
-    <p v-else-if="library.state === 'ready'" class="second teach">
+    <p v-else-if="library.state === 'ready'" class="second teaching">
       {{
         library.count === 0
           ? 'The library is empty. Import a deck at the right: a paint maker’s list as CSV, GPL or CxF, or samples read with the color reader. Every color picked from a picture is then answered with the nearest finish that can be bought.'
@@ -193,10 +193,5 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
   gap: 8px 10px;
   align-items: start;
   padding-bottom: 6px;
-}
-.teach {
-  max-width: 62ch;
-  font-size: 14px;
-  padding-top: 12px;
 }
 </style>

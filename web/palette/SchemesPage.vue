@@ -184,7 +184,7 @@ function dress(pieceId: string, event: Event): void {
       </div>
     </template>
     <template #panel>
-      <section v-if="schemes.length > 0">
+      <section v-if="schemes.length > 0" class="panel-part">
         <h2>All schemes</h2>
         <table>
           <tbody>
@@ -211,7 +211,7 @@ function dress(pieceId: string, event: Event): void {
           </tbody>
         </table>
       </section>
-      <section v-if="selected" class="fields">
+      <section v-if="selected" class="panel-part fields">
         <RowField collection="schemes" :row="selected" field="name" kind="text" />
         <RowField collection="schemes" :row="selected" field="note" kind="text" />
         <RowCheck collection="schemes" :row="selected" field="retired" />
@@ -308,19 +308,10 @@ article ul {
   display: grid;
   gap: 3px;
 }
-section {
-  display: grid;
-  gap: 8px;
-}
 .acts {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.tick {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 tr.retired .word {
   text-decoration: line-through;

@@ -64,7 +64,7 @@ async function remove(deck: DeckLine): Promise<void> {
 </script>
 
 <template>
-  <section>
+  <section class="panel-part">
     <h2>Decks</h2>
     <table>
       <tbody>
@@ -107,11 +107,6 @@ async function remove(deck: DeckLine): Promise<void> {
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-}
 table {
   border-top: 1px solid var(--ink);
 }

@@ -53,7 +53,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <section>
+  <section class="panel-part">
     <h2>Color reader</h2>
     <p class="second" role="status">{{ said || STATE_WORDS[state] }}</p>
     <button v-if="state !== 'on'" class="button" @click="connect">Connect the reader</button>
@@ -90,11 +90,6 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-}
 .acts {
   display: flex;
   flex-wrap: wrap;
