@@ -1,11 +1,10 @@
-import { createHash, randomUUID } from 'node:crypto'
+import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
-import pg from 'pg'
 import { deriveJob } from '@bonitas/core/job/derive'
 import { migrate } from './database/migrate.js'
+import { databaseAt } from './testing/databaseAt.js'
 import {
-  emptyDatabase,
   jobWithItems,
   MIGRATIONS,
   money,
@@ -174,24 +173,7 @@ test('a job file of version 1 is read: the rectangle becomes four walls, and not
 })
 
 test('rooms measured before the walls came are carried over by the migration', async () => {
-  const url = await emptyDatabase()
-  const db = new pg.Client({ connectionString: url })
-  await db.connect()
-  const folder = new URL('./database/migrations/', import.meta.url)
-  const journal = JSON.parse(readFileSync(new URL('meta/_journal.json', folder), 'utf8')) as {
-    entries: { tag: string; when: number }[]
-  }
-  await db.query(
-    'create schema drizzle; create table drizzle.__drizzle_migrations (id serial primary key, hash text not null, created_at bigint)',
-  )
-  for (const { tag, when } of journal.entries.slice(0, 3)) {
-    const text = readFileSync(new URL(`${tag}.sql`, folder), 'utf8')
-    for (const statement of text.split('--> statement-breakpoint')) await db.query(statement)
-    await db.query('insert into drizzle.__drizzle_migrations (hash, created_at) values ($1, $2)', [
-      createHash('sha256').update(text).digest('hex'),
-      when,
-    ])
-  }
+  const { url, db } = await databaseAt(3)
   const ids = { s: randomUUID(), c: randomUUID(), j: randomUUID(), j2: randomUUID(), f: randomUUID() }
   await db.query(`begin; set local bonitas.system = 'on'; set local bonitas.studio = '${ids.s}';
     insert into studio (id, name, currency, locale, system) values ('${ids.s}', 'S', 'EUR', 'en-IE', 'metric');
