@@ -84,6 +84,22 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
   dressings: () => ({ id: randomUUID(), schemeId: randomUUID(), pieceId: randomUUID(), finishId: null, absent: false, costMinor: null }),
   pulls: () => ({ id: randomUUID(), position: 0, name: 'Rust', labL: 47, labA: 34, labB: 37, share: 0.2, photoId: null }),
   pieces: () => ({ ...NEW_PIECE, id: randomUUID(), name: 'Sofa', kind: 'sofa', widthMm: 1980, depthMm: 900, heightMm: 840 }),
+  stands: () => ({ id: randomUUID(), pieceId: randomUUID(), optionId: null, number: 1, xMm: 1000, yMm: 800, turnDeg: 0, raisedMm: 0, parked: false }),
+  hangs: () => ({
+    id: randomUUID(), pieceId: randomUUID(), number: 1, wallId: randomUUID(), xMm: 1000, centerMm: 1540, dropMm: 60, hooks: 1, hookSpanMm: 0,
+    fixing: 'picture hook', ratedG: null, into: 'masonry', group: '',
+  }),
+  frames: () => ({
+    id: randomUUID(), pieceId: randomUUID(), sheetWidthMm: 203, sheetHeightMm: 254, overlapMm: 6, borderMm: 80, bottomBorderMm: 80, faceMm: 25,
+    rebateMm: 6, filletMm: 0, profile: 'flat', coat: 'black', glazing: 'glass', glazingMm: 2, board: 'conservation board',
+    moldingMinor: null, boardMinor: null, glazingMinor: null, workMinor: null,
+  }),
+  setOuts: () => ({
+    id: randomUUID(), wallId: randomUUID(), kind: 'wainscot panels', name: '', startMm: 0, endMm: 3600, bottomMm: 140, heightMm: 700, count: 5,
+    stileMm: 90, depthMm: 20, openingId: null,
+  }),
+  lights: () => ({ id: randomUUID(), name: 'Floor lamp', pieceId: null, fixtureId: null, lumens: 806, beamDeg: 360, aim: 'all round', headMm: 1400 }),
+  houseRules: () => ({ id: randomUUID(), need: 'rugBorder', mm: 200, why: '' }),
   items: () => itemRow(),
   options: () => optionRow(randomUUID()),
   suppliers: () => ({ id: randomUUID(), name: 'Supplier', note: '' }),

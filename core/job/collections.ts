@@ -58,6 +58,20 @@ import {
   type Scheme,
 } from '../palette/schema.js'
 import {
+  frameSchema,
+  hangSchema,
+  houseRuleSchema,
+  lightSchema,
+  setOutSchema,
+  standSchema,
+  type Frame,
+  type Hang,
+  type HouseRule,
+  type Light,
+  type SetOut,
+  type Stand,
+} from '../plan/schema.js'
+import {
   itemSchema,
   optionSchema,
   supplierSchema,
@@ -94,6 +108,12 @@ export interface Rows {
   schemes: Scheme
   dressings: Dressing
   pulls: Pull
+  stands: Stand
+  hangs: Hang
+  frames: Frame
+  setOuts: SetOut
+  lights: Light
+  houseRules: HouseRule
   items: Item
   options: Option
   suppliers: Supplier
@@ -129,6 +149,12 @@ export const SCHEMAS = {
   schemes: schemeSchema,
   dressings: dressingSchema,
   pulls: pullSchema,
+  stands: standSchema,
+  hangs: hangSchema,
+  frames: frameSchema,
+  setOuts: setOutSchema,
+  lights: lightSchema,
+  houseRules: houseRuleSchema,
   items: itemSchema,
   options: optionSchema,
   suppliers: supplierSchema,

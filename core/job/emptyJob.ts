@@ -16,7 +16,7 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
     room: { ...NEW_ROOM, id: 'room', version: 1 },
     people: [], uses: [], focuses: [], limits: [], consents: [], allotments: [], visits: [], works: [], photos: [],
     walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [], passages: [],
-    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], items: [], options: [], suppliers: [], acceptances: [],
+    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], stands: [], hangs: [], frames: [], setOuts: [], lights: [], houseRules: [], items: [], options: [], suppliers: [], acceptances: [],
     changeOrders: [], orders: [], lines: [], entries: [],
     ...more,
   } // prettier-ignore
@@ -45,6 +45,8 @@ export const NEW_PIECE = {
   lampType: null,
   focal: false,
   lit: false,
+  traits: [],
+  legsMm: null,
 } as const satisfies Partial<Piece>
 
 /** What a finish is before anything but its name, material and color is known. */
@@ -99,7 +101,7 @@ export const NEW_ITEM = {
 
 /** A stored piece for an example or a test. */
 export const pieceWith = (more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piece> => ({
-  ...NEW_PIECE, name: more.id, kind: 'other', widthMm: 1000, depthMm: 500, heightMm: 800, serves: [], version: 1, ...more,
+  ...NEW_PIECE, name: more.id, kind: 'other', widthMm: 1000, depthMm: 500, heightMm: 800, serves: [], traits: [], version: 1, ...more,
 }) // prettier-ignore
 
 /** A stored item for an example or a test. */

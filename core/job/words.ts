@@ -57,6 +57,30 @@ export const PIECE_KINDS = [
 ] as const
 export type PieceKind = (typeof PIECE_KINDS)[number]
 
+/** Facts of a piece that rules ask after and no measure tells. */
+export const TRAITS = [
+  'only the nominal size is known',
+  'open below',
+  'side shows what is behind',
+  'corded',
+  'anchored to the building',
+  'pads against tipping',
+  'open flame',
+  'gel or gas fire',
+  'made for outdoors',
+  'cloth, paper or wood shade',
+  'hot lamp',
+  'cool lamp, clear gap all round',
+  'hung by line or cord',
+  'hung by rated chain or cable',
+  'clear glass',
+  'underlay or gripper',
+  'washable',
+  'gripping back',
+  'joined by a taped seam',
+] as const
+export type Trait = (typeof TRAITS)[number]
+
 export const VERDICTS = ['keep', 'rework', 'move', 'let go'] as const
 
 /** How a thing is held where it stands or hangs. */

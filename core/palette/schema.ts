@@ -23,6 +23,7 @@ import {
   LAMP_TYPES,
   PIECE_KINDS,
   SURFACES,
+  TRAITS,
   VERDICTS,
   type Surface,
 } from '../job/words.js'
@@ -205,6 +206,13 @@ export const pieceSchema = rowSchema({
   focal: flagField('Focal'),
   /** It gives light, or light is thrown on it. */
   lit: flagField('Lit'),
+  /** What else the rules ask after. */
+  traits: array(choiceField('Fact', TRAITS).required())
+    .typeError('Facts must be a list.')
+    .max(TRAITS.length, 'Facts: each at most once.')
+    .required('Facts are missing. Give a list, empty for none.'),
+  /** Height that comes off with its legs; null when they stay on. */
+  legsMm: mmOrNone('Legs that come off', 1, 2_000),
 })
 export type Piece = InferType<typeof pieceSchema>
 

@@ -31,8 +31,8 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 3
-const READ_VERSIONS: readonly unknown[] = [1, 2, BUNDLE_VERSION]
+export const BUNDLE_VERSION = 4
+const READ_VERSIONS: readonly unknown[] = [1, 2, 3, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>
 type Bundle = Record<string, unknown> & {
@@ -61,6 +61,8 @@ const REFERENCES: readonly string[] = [
   'optionId',
   'supplierId',
   'chosenOptionId',
+  'fixtureId',
+  'openingId',
   'orderId',
   'lineId',
   'eventId',
@@ -73,6 +75,7 @@ const MANY = COLLECTIONS.filter((c) => !SINGLE.has(c))
 const IN_ORDER = [
   'walls', 'ceilings', 'diagonals', 'openings', 'fixtures', 'passages', 'people', 'uses', 'focuses', 'allotments',
   'visits', 'works', 'finishes', 'schemes', 'parts', 'placements', 'pieces', 'dressings', 'limits',
+  'hangs', 'frames', 'setOuts', 'lights', 'houseRules',
 ] as const satisfies readonly Collection[] // prettier-ignore
 
 const orderSchema = rowSchema({
@@ -172,6 +175,7 @@ export async function importJob(
     items.map((i) => ({ ...i, chosenOptionId: null })),
   )
   await put('options', bundle.options as Row[])
+  await put('stands', bundle.stands as Row[])
   await put('consents', bundle.consents as Row[])
   await put('acceptances', bundle.acceptances as Row[])
   for (const order of bundle.changeOrders)

@@ -56,6 +56,12 @@ const QUERY = new PgDialect().sqlToQuery(sql`
     'schemes', ${list(t.scheme, t.scheme.position, t.scheme.id)},
     'dressings', ${list(t.dressing, t.dressing.id)},
     'pulls', ${list(t.pull, t.pull.position, t.pull.id)},
+    'stands', ${list(t.stand, t.stand.pieceId, t.stand.number, t.stand.id)},
+    'hangs', ${list(t.hang, t.hang.wallId, t.hang.xMm, t.hang.id)},
+    'frames', ${list(t.frame, t.frame.pieceId, t.frame.id)},
+    'setOuts', ${list(t.setOut, t.setOut.wallId, t.setOut.startMm, t.setOut.id)},
+    'lights', ${list(t.light, t.light.name, t.light.id)},
+    'houseRules', ${list(t.houseRule, t.houseRule.need)},
     'items', ${list(t.item, t.item.position, t.item.id)},
     'options', ${list(t.option, t.option.name, t.option.id)},
     'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')

@@ -9,7 +9,23 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion3(toVersion2(file))
+  return toVersion4(toVersion3(toVersion2(file)))
+}
+
+/** Version 4 knows where pieces stand and hang, and more facts of each piece. */
+function toVersion4(file: Row): Row {
+  if (file.version !== 3) return file
+  return {
+    ...file,
+    version: 4,
+    pieces: rows(file.pieces).map((p) => ({ traits: [], legsMm: null, ...p })),
+    stands: [],
+    hangs: [],
+    frames: [],
+    setOuts: [],
+    lights: [],
+    houseRules: [],
+  }
 }
 
 /** Version 3 knows schemes, parts of walls and more of each finish. The name a scheme had becomes the first scheme. */

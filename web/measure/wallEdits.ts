@@ -18,7 +18,10 @@ export function removeWall(job: JobSnapshot, wallId: string): RowChange[] {
   return [
     ...on(job.openings).flatMap((o) => dependents(job, 'openings', o.id)),
     ...gone('openings', on(job.openings)),
+    ...on(job.fixtures).flatMap((f) => dependents(job, 'fixtures', f.id)),
     ...gone('fixtures', on(job.fixtures)),
+    ...gone('hangs', on(job.hangs)),
+    ...gone('setOuts', on(job.setOuts)),
     ...gone('ceilings', on(job.ceilings)),
     ...gone('diagonals', job.diagonals.filter((d) => d.fromWallId === wallId || d.toWallId === wallId)),
     ...gone('placements', job.placements.filter((p) => p.surface === `wall:${wallId}`)),
