@@ -61,7 +61,7 @@ export type PieceKind = (typeof PIECE_KINDS)[number]
 export const TRAITS = [
   'only the nominal size is known',
   'open below',
-  'side shows what is behind',
+  'untidy side',
   'corded',
   'anchored to the building',
   'pads against tipping',
@@ -78,6 +78,8 @@ export const TRAITS = [
   'washable',
   'gripping back',
   'joined by a taped seam',
+  'blackout lining',
+  'dimming lining',
 ] as const
 export type Trait = (typeof TRAITS)[number]
 

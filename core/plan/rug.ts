@@ -132,7 +132,7 @@ export function seatGroup(standings: readonly Standing[], farthestMm: number): S
   )
   const anchor = anchorSeat(seats)
   if (!anchor) return []
-  return seats.filter((s) => s === anchor || distance(s.box, anchor.box) <= farthestMm + 600)
+  return seats.filter((s) => s === anchor || distance(s.box, anchor.box) <= farthestMm + 1_500)
 }
 
 /** The seat the others answer: the widest sofa, or the widest seat. */
