@@ -14,8 +14,20 @@ import type { Stand } from '../plan/schema.js'
 import { inScheme } from './inScheme.js'
 import type { JobSnapshot } from './snapshot.js'
 
+// The room of the last jobs asked for: it is the same object for as long as its rows are, and so is what is reckoned of it.
+const rooms = new WeakMap<JobSnapshot['walls'], { of: readonly unknown[]; room: PlanRoom | undefined }>()
+
 /** The measured room as the plan sets pieces out in it; undefined while the run of walls is open. */
 export function planRoomOf(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined {
+  const of = [job.openings, job.fixtures, job.ceilings, job.diagonals, job.room.heightMm, job.room.kind, job.room.northDeg]
+  const known = rooms.get(job.walls)
+  if (known?.of.every((v, i) => v === of[i])) return known.room
+  const room = laidRoom(job, measure)
+  rooms.set(job.walls, { of, room })
+  return room
+}
+
+function laidRoom(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined {
   const { closure, walls } = measure
   if (closure.state !== 'closed' && closure.state !== 'gap') return undefined
   if (walls.length < 3) return undefined
@@ -128,6 +140,8 @@ export interface PlanOverride {
   /** Stands in the place of the stored ones: while a piece is dragged, or a proposal is tried. */
   readonly stands?: readonly Stand[]
   readonly withMends?: boolean
+  /** The stand that is being dragged. */
+  readonly movedId?: string
 }
 
 /** Reckons what the plan shows and its rules judge; undefined while the room is not closed. */
@@ -186,6 +200,7 @@ export function planFactsOf(
     floorFinishes: new Set(job.placements.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId)).size,
     exposedToWeather: job.room.kind === 'outdoors',
     withMends: override.withMends ?? true,
+    moved: standings.find((s) => s.id === override.movedId),
   }
   return planFacts(input)
 } // prettier-ignore

@@ -26,8 +26,9 @@ export const inTheWay = (s: Standing): boolean =>
  * piece is not before it.
  *
  * @param others pieces that may end it
+ * @param withinMm pieces farther than this are not looked at
  */
-export function freeBefore(s: Standing, side: Side, room: PlanRoom, others: readonly Standing[]): Free {
+export function freeBefore(s: Standing, side: Side, room: PlanRoom, others: readonly Standing[], withinMm = 8_000): Free {
   const { origin, along, normal, half } = sideOf(s.box, side)
   const reach = half - Math.min(100, half * 0.2)
   let best: { mm: number; against: string; piece: Standing | undefined } = {
@@ -42,8 +43,8 @@ export function freeBefore(s: Standing, side: Side, room: PlanRoom, others: read
   for (const other of others) {
     if (other.id === s.id) continue
     // Nothing beyond what is known already need be looked at.
-    const away = distance(other.box, origin) - Math.hypot(other.box.halfW, other.box.halfD)
-    if (away > Math.min(best.mm, 6_000) + reach) continue
+    const away = distance(other.box, origin) - other.box.halfW - other.box.halfD
+    if (away > Math.min(best.mm, withinMm) + reach) continue
     const mm = freeAhead(boxCorners(other.box), origin, along, normal, -reach, reach)
     if (mm < best.mm) best = { mm, against: other.name, piece: other }
   }

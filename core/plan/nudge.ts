@@ -12,11 +12,11 @@ export const SLACK_MM = 5
 
 /** True when two pieces cannot stand as they do. A chair goes under a table; one walks and sits on a rug. */
 export function standIn(a: Standing, b: Standing): number {
-  if (isFlat(a.kind) || isFlat(b.kind) || OFF_FLOOR.has(a.kind) || OFF_FLOOR.has(b.kind)) return 0
   const dx = a.box.x - b.box.x
   const dy = a.box.y - b.box.y
   const reach = a.box.halfW + a.box.halfD + b.box.halfW + b.box.halfD
   if (dx * dx + dy * dy > reach * reach || !heightsMeet(a, b)) return 0
+  if (isFlat(a.kind) || isFlat(b.kind) || OFF_FLOOR.has(a.kind) || OFF_FLOOR.has(b.kind)) return 0
   if ((PULLED_UP.has(a.kind) && TABLES.has(b.kind)) || (PULLED_UP.has(b.kind) && TABLES.has(a.kind))) return 0
   const depth = boxDepth(a.box, b.box)
   return depth > SLACK_MM ? depth : 0

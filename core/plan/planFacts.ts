@@ -2,7 +2,7 @@ import type { UnitSystem } from '../units/length.js'
 import { carryIn, type CarryIn, type WayPart } from './carryIn.js'
 import { inTheWay } from './free.js'
 import type { Luminaire, Reflecting } from './light/roomLighting.js'
-import { isFlat, OFF_FLOOR, type Needs } from './needs.js'
+import { isFlat, OFF_FLOOR, SEATS, type Needs } from './needs.js'
 import { onWall, stepIn, type PlanRoom } from './planRoom.js'
 import { seatGroup } from './rug.js'
 import type { Frame, Hang, SetOut } from './schema.js'
@@ -84,6 +84,8 @@ export interface PlanInput {
   readonly exposedToWeather: boolean
   /** Ways out that move pieces are searched for; not while a piece is dragged. */
   readonly withMends: boolean
+  /** The piece being dragged: only it is judged anew, and what stands near it. */
+  readonly moved?: Standing | undefined
 }
 
 /** The plan with what follows from where things stand. */
@@ -101,7 +103,7 @@ const LARGE_MM = 600
 
 /** Large pieces that must still come in. */
 export const mustComeIn = (p: PlanPiece): boolean =>
-  !OFF_FLOOR.has(p.kind) && p.kind !== 'rug' && [p.widthMm, p.depthMm, p.heightMm].filter((v) => v >= LARGE_MM).length >= 2
+  !p.there && !OFF_FLOOR.has(p.kind) && p.kind !== 'rug' && [p.widthMm, p.depthMm, p.heightMm].filter((v) => v >= LARGE_MM).length >= 2
 
 /** Works out what follows from where things stand. Pure; the same in browser, worker and server. */
 export function planFacts(input: PlanInput): PlanFacts {
@@ -130,14 +132,18 @@ function walksOf(room: PlanRoom, standings: readonly Standing[], solid: readonly
   const reached = standings.filter((s) => REACHED.has(s.kind) && s.raisedMm === 0)
   const targets = [
     ...reached.map((s) => {
-      const { origin, normal } = sideOf(s.box, 'front')
-      return { id: s.id, name: s.name, at: { x: origin.x + normal.x * REACH_MM, y: origin.y + normal.y * REACH_MM } }
+      const { origin, normal, along, half } = sideOf(s.box, 'front')
+      // A wide seat is reached at its ends, a bed from its sides: what stands before its middle is no wall.
+      const reach = SEATS.has(s.kind) ? [0, half - 200, 200 - half] : [0]
+      const before = reach.map((by) => ({ x: origin.x + normal.x * REACH_MM + along.x * by, y: origin.y + normal.y * REACH_MM + along.y * by }))
+      const beside = s.kind === 'bed' ? (['left', 'right'] as const).map((side) => sideOf(s.box, side)).map((l) => ({ x: l.origin.x + l.normal.x * REACH_MM, y: l.origin.y + l.normal.y * REACH_MM })) : []
+      return { id: s.id, name: s.name, at: [...before, ...beside] }
     }),
     ...room.openings
       .filter((o) => o.kind === 'window')
       .flatMap((o) => {
         const wall = room.walls.find((w) => w.id === o.wallId)
-        return wall ? [{ id: o.id, name: o.name || 'Window', at: onWall(wall, o.startMm + o.widthMm / 2, REACH_MM) }] : []
+        return wall ? [{ id: o.id, name: o.name || 'Window', at: [onWall(wall, o.startMm + o.widthMm / 2, REACH_MM)] }] : []
       }),
   ]
   const obstacles = solid

@@ -254,3 +254,20 @@ export function rugUnderTable(lengthMm: number, widthMm: number, beyondMm: numbe
     .find((s) => s.longMm >= long && s.shortMm >= short)
   return { need: { longMm: long, shortMm: short }, size }
 }
+
+/** A rug of a given size where it puts most legs on, whichever way round. */
+export function adviceBox(
+  seats: readonly Standing[],
+  room: PlanRoom,
+  size: { readonly widthMm: number; readonly depthMm: number },
+  borderMm: number,
+): Box | undefined {
+  if (seats.length === 0) return undefined
+  const laid = rugAdvice({ seats, room, borderMm, sizes: [{ name: '', shortMm: size.depthMm, longMm: size.widthMm }] })
+  const rank = (a: RugAdvice) => a.seats.reduce((sum, s) => sum + 2 * s.frontOn + s.legsOn, 0)
+  const best = [...laid].sort((a, b) => rank(b) - rank(a))[0]
+  if (!best) return undefined
+  // Its own width lies along the box's width, or it is turned by a quarter.
+  const same = Math.abs(2 * best.box.halfW - size.widthMm) < 1
+  return same ? best.box : { ...best.box, halfW: best.box.halfD, halfD: best.box.halfW, ux: -best.box.uy, uy: best.box.ux }
+} // prettier-ignore

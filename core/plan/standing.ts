@@ -14,6 +14,8 @@ export interface PlanPiece {
   readonly depthMm: number
   readonly heightMm: number
   readonly openDepthMm: number | null
+  /** It was there before the job began and need not come in. */
+  readonly there: boolean
   readonly stays: boolean
   readonly sentimental: boolean
   readonly fixing: string

@@ -21,14 +21,46 @@ export interface Walkway {
   readonly path: readonly Point[]
 }
 
-const CELL_MM = 50
 /** Widths above twice this are all wide enough. */
 const CAP_MM = 760
+/** Cells are this small, larger in very large rooms, so that a hall costs no more than a room. */
+const CELL_MM = 50
+const MOST_CELLS = 12_000
+
+/** Free distance from the walls alone, which do not move: reckoned once for a room. */
+interface Ground {
+  readonly cell: number
+  readonly nx: number
+  readonly ny: number
+  readonly clear: Float32Array
+}
+const grounds = new WeakMap<PlanRoom, Ground>()
+
+function groundOf(room: PlanRoom): Ground {
+  const known = grounds.get(room)
+  if (known) return known
+  const [w, h] = [room.high.x - room.low.x, room.high.y - room.low.y]
+  const cell = Math.max(CELL_MM, Math.ceil(Math.sqrt((w * h) / MOST_CELLS) / 10) * 10)
+  const nx = Math.max(1, Math.ceil(w / cell))
+  const ny = Math.max(1, Math.ceil(h / cell))
+  const clear = new Float32Array(nx * ny)
+  for (let i = 0; i < clear.length; i++) {
+    const p = { x: room.low.x + ((i % nx) + 0.5) * cell, y: room.low.y + (Math.floor(i / nx) + 0.5) * cell }
+    if (whereIs(p, room.corners) === 'outside') continue
+    let least = CAP_MM
+    for (const wall of room.walls) least = Math.min(least, distanceToSegment(p, wall.from, wall.to))
+    clear[i] = least
+  }
+  const ground = { cell, nx, ny, clear }
+  grounds.set(room, ground)
+  return ground
+}
 
 /** Free distance from the nearest wall or piece on a grid of cells. */
 export class ClearanceGrid {
   readonly nx: number
   readonly ny: number
+  readonly cell: number
   readonly clear: Float32Array
   private readonly x0: number
   private readonly y0: number
@@ -37,53 +69,51 @@ export class ClearanceGrid {
     private readonly room: PlanRoom,
     private readonly obstacles: readonly Obstacle[],
   ) {
+    const ground = groundOf(room)
     this.x0 = room.low.x
     this.y0 = room.low.y
-    this.nx = Math.max(1, Math.ceil((room.high.x - room.low.x) / CELL_MM))
-    this.ny = Math.max(1, Math.ceil((room.high.y - room.low.y) / CELL_MM))
-    this.clear = new Float32Array(this.nx * this.ny)
-    this.walls()
+    this.nx = ground.nx
+    this.ny = ground.ny
+    this.cell = ground.cell
+    this.clear = ground.clear.slice()
     for (const o of obstacles) this.stamp(o.box)
   }
 
   at(i: number): Point {
     return {
-      x: this.x0 + ((i % this.nx) + 0.5) * CELL_MM,
-      y: this.y0 + (Math.floor(i / this.nx) + 0.5) * CELL_MM,
+      x: this.x0 + ((i % this.nx) + 0.5) * this.cell,
+      y: this.y0 + (Math.floor(i / this.nx) + 0.5) * this.cell,
     }
   }
 
   cellAt(p: Point): number {
-    const cx = Math.min(this.nx - 1, Math.max(0, Math.floor((p.x - this.x0) / CELL_MM)))
-    const cy = Math.min(this.ny - 1, Math.max(0, Math.floor((p.y - this.y0) / CELL_MM)))
+    const cx = Math.min(this.nx - 1, Math.max(0, Math.floor((p.x - this.x0) / this.cell)))
+    const cy = Math.min(this.ny - 1, Math.max(0, Math.floor((p.y - this.y0) / this.cell)))
     return cy * this.nx + cx
-  }
-
-  private walls(): void {
-    const { walls, corners } = this.room
-    for (let i = 0; i < this.clear.length; i++) {
-      const p = this.at(i)
-      if (whereIs(p, corners) === 'outside') continue
-      let least = CAP_MM
-      for (const w of walls) least = Math.min(least, distanceToSegment(p, w.from, w.to))
-      this.clear[i] = least
-    }
   }
 
   private stamp(box: Box): void {
     const { halfX, halfY } = boxBounds(box)
-    const reach = CAP_MM
-    const [c0, r0] = [Math.floor((box.x - halfX - reach - this.x0) / CELL_MM), Math.floor((box.y - halfY - reach - this.y0) / CELL_MM)]
-    const [c1, r1] = [Math.ceil((box.x + halfX + reach - this.x0) / CELL_MM), Math.ceil((box.y + halfY + reach - this.y0) / CELL_MM)]
-    for (let r = Math.max(0, r0); r < Math.min(this.ny, r1); r++)
-      for (let c = Math.max(0, c0); c < Math.min(this.nx, c1); c++) {
-        const i = r * this.nx + c
-        const now = this.clear[i] ?? 0
+    const { cell, nx, clear } = this
+    const c0 = Math.max(0, Math.floor((box.x - halfX - CAP_MM - this.x0) / cell))
+    const r0 = Math.max(0, Math.floor((box.y - halfY - CAP_MM - this.y0) / cell))
+    const c1 = Math.min(nx, Math.ceil((box.x + halfX + CAP_MM - this.x0) / cell))
+    const r1 = Math.min(this.ny, Math.ceil((box.y + halfY + CAP_MM - this.y0) / cell))
+    const { ux, uy, halfW, halfD } = box
+    for (let r = r0; r < r1; r++) {
+      const dy = this.y0 + (r + 0.5) * cell - box.y
+      for (let c = c0; c < c1; c++) {
+        const i = r * nx + c
+        const now = clear[i] ?? 0
         if (now <= 0) continue
-        const d = pointToBox(box, { x: this.x0 + (c + 0.5) * CELL_MM, y: this.y0 + (r + 0.5) * CELL_MM })
-        if (d < now) this.clear[i] = d
+        const dx = this.x0 + (c + 0.5) * cell - box.x
+        const ox = Math.max(0, Math.abs(dx * ux + dy * uy) - halfW)
+        const oy = Math.max(0, Math.abs(dy * ux - dx * uy) - halfD)
+        const d = Math.sqrt(ox * ox + oy * oy)
+        if (d < now) clear[i] = d
       }
-  } // prettier-ignore
+    }
+  }
 
   /**
    * The widest way from a place to every cell: over all ways the one whose narrowest place is widest.
@@ -121,13 +151,13 @@ export class ClearanceGrid {
     return { bottleneck, via }
   }
 
-  /** What lies nearest to a point, walls and pieces alike, with its distance. */
+  /** What lies round a point, walls and pieces alike, each with its distance and direction. */
   nearest(p: Point): { name: string; mm: number; box: Box | undefined; dir: Point }[] {
     const found = [
       ...this.room.walls.map((w) => ({ name: w.name, mm: distanceToSegment(p, w.from, w.to), box: undefined, dir: nearestOn(p, w.from, w.to) })),
-      ...this.obstacles.map((o) => ({ name: o.name, mm: pointToBox(o.box, p), box: o.box, dir: towards(o.box, p) })),
+      ...this.obstacles.filter((o) => Math.abs(o.box.x - p.x) < 2_500 + o.box.halfW + o.box.halfD && Math.abs(o.box.y - p.y) < 2_500 + o.box.halfW + o.box.halfD).map((o) => ({ name: o.name, mm: pointToBox(o.box, p), box: o.box, dir: towards(o.box, p) })),
     ]
-    return found.sort((a, b) => a.mm - b.mm)
+    return found
   } // prettier-ignore
 }
 
@@ -155,51 +185,66 @@ function towards(b: Box, p: Point): Point {
  * is then measured exactly, between the two things that make it narrow.
  *
  * @param from where one stands having come in
- * @param targets places to reach; a place inside something counts as reached at the nearest free cell
+ * @param targets places to reach, each by whichever of its points is reached by the wider way; a point inside
+ *   something counts as reached at the nearest free cell
  */
 export function walkways(
   room: PlanRoom,
   obstacles: readonly Obstacle[],
   from: Point,
-  targets: readonly { readonly id: string; readonly name: string; readonly at: Point }[],
+  targets: readonly { readonly id: string; readonly name: string; readonly at: readonly Point[] }[],
 ): Walkway[] {
   if (targets.length === 0) return []
   const grid = new ClearanceGrid(room, obstacles)
   const { bottleneck, via } = grid.widest(from)
   return targets.map((t): Walkway => {
-    const end = freeCellNear(grid, bottleneck, t.at)
-    if (end === undefined)
-      return { toId: t.id, toName: t.name, widthMm: 0, at: undefined, between: undefined, path: [] }
-    const cells: number[] = []
-    for (let i = end; i >= 0 && cells.length <= grid.clear.length; i = via[i] ?? -1) cells.push(i)
-    cells.reverse()
-    // The last steps lead up to the thing itself, and the first come through the door: neither is a walk.
-    const inner = cells.filter((i) => {
-      const p = grid.at(i)
-      return Math.hypot(p.x - from.x, p.y - from.y) > 250 && Math.hypot(p.x - t.at.x, p.y - t.at.y) > 250
+    const ends = t.at.flatMap((at) => {
+      const cell = freeCellNear(grid, bottleneck, at)
+      if (cell === undefined) return []
+      const way = followed(grid, via, cell, from, at)
+      return [{ ...way, clear: way.tight < 0 ? CAP_MM : (grid.clear[way.tight] ?? 0) }]
     })
-    const tight = inner.reduce<number | undefined>(
-      (least, i) => (least === undefined || (grid.clear[i] ?? 0) < (grid.clear[least] ?? 0) ? i : least),
-      undefined,
-    )
-    const path = straightened(cells.map((i) => grid.at(i)))
-    if (tight === undefined)
-      return { toId: t.id, toName: t.name, widthMm: 2 * CAP_MM, at: undefined, between: undefined, path }
+    const best = ends.reduce<(typeof ends)[number] | undefined>((a, b) => (!a || b.clear > a.clear ? b : a), undefined)
+    if (!best)
+      return { toId: t.id, toName: t.name, widthMm: 0, at: undefined, between: undefined, path: [] }
+    const { tight, path, clear } = best
+    // Wide enough for anything a plan asks: no need to know what stands on both sides.
+    if (tight < 0 || 2 * clear > WIDE_MM)
+      return { toId: t.id, toName: t.name, widthMm: Math.round(2 * clear), at: undefined, between: undefined, path }
     const at = grid.at(tight)
     const measured = exactWidth(grid, at)
-    return {
-      toId: t.id,
-      toName: t.name,
-      widthMm: Math.min(2 * CAP_MM, Math.round(measured.mm)),
-      at,
-      between: measured.between,
-      path,
-    }
+    return { toId: t.id, toName: t.name, widthMm: Math.min(2 * CAP_MM, Math.round(measured.mm)), at, between: measured.between, path }
   })
-}
+} // prettier-ignore
+
+const WIDE_MM = 1_150
+// The last steps lead up to the thing itself, and the first come through the door: neither is a walk.
+const END_MM = 250
+
+/** The way back from a cell to the door: its corners, and the cell where it is narrowest. */
+function followed(grid: ClearanceGrid, via: Int32Array, end: number, from: Point, to: Point): { tight: number; path: Point[] } {
+  const path: Point[] = []
+  let [tight, least, before] = [-1, Infinity, 0]
+  const { nx, cell, clear } = grid
+  const [x0, y0] = [grid.at(0).x, grid.at(0).y]
+  for (let i = end; i >= 0; ) {
+    const x = x0 + (i % nx) * cell
+    const y = y0 + Math.floor(i / nx) * cell
+    const here = clear[i] ?? 0
+    if (here < least && (x - from.x) ** 2 + (y - from.y) ** 2 > END_MM ** 2 && (x - to.x) ** 2 + (y - to.y) ** 2 > END_MM ** 2) {
+      least = here
+      tight = i
+    }
+    const next = via[i] ?? -1
+    if (next - i !== before || next < 0) path.push({ x, y })
+    before = next - i
+    i = next
+  }
+  return { tight, path: path.reverse() }
+} // prettier-ignore
 
 function freeCellNear(grid: ClearanceGrid, bottleneck: Float32Array, p: Point): number | undefined {
-  const around = Math.ceil(400 / CELL_MM)
+  const around = Math.ceil(400 / grid.cell)
   const middle = grid.cellAt(p)
   const [c0, r0] = [middle % grid.nx, Math.floor(middle / grid.nx)]
   let best: { i: number; d: number } | undefined
@@ -216,20 +261,14 @@ function freeCellNear(grid: ClearanceGrid, bottleneck: Float32Array, p: Point): 
 /** Width of a passage at a point: the gap between the nearest thing and the nearest one across from it. */
 function exactWidth(grid: ClearanceGrid, at: Point): { mm: number; between: readonly [string, string] } {
   const near = grid.nearest(at)
-  const [first] = near
+  const first = least(near)
   if (!first) return { mm: 2 * CAP_MM, between: ['nothing', 'nothing'] }
-  const across = near.find((o) => o !== first && o.dir.x * first.dir.x + o.dir.y * first.dir.y < -0.5)
+  const across = least(near.filter((o) => o !== first && o.dir.x * first.dir.x + o.dir.y * first.dir.y < -0.5))
   if (!across) return { mm: 2 * first.mm, between: [first.name, 'open floor'] }
   const mm = first.box && across.box ? boxGap(first.box, across.box) : first.mm + across.mm
   // Two walls that stand at an angle, or a gap measured elsewhere, never make it wider than it is here.
   return { mm: Math.min(mm, first.mm + across.mm), between: [first.name, across.name] }
 }
 
-/** Steps in one direction as one stretch. */
-function straightened(points: readonly Point[]): Point[] {
-  return points.filter((p, i) => {
-    const [before, after] = [points[i - 1], points[i + 1]]
-    if (!before || !after) return true
-    return (p.x - before.x) * (after.y - p.y) !== (p.y - before.y) * (after.x - p.x)
-  })
-}
+const least = <T extends { readonly mm: number }>(list: readonly T[]): T | undefined =>
+  list.reduce<T | undefined>((best, o) => (!best || o.mm < best.mm ? o : best), undefined)

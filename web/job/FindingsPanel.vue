@@ -8,9 +8,19 @@ import { useJobStore } from './jobStore.js'
 import { findingsOf } from './stageLines.js'
 
 /** What the rule book noticed in one stage, each with its ways out. */
-const props = defineProps<{ stage: string; quiet?: string }>()
+const props = defineProps<{
+  stage: string
+  quiet?: string
+  /** These instead of all of the stage. */
+  list?: readonly JudgedFinding[]
+}>()
+const emit = defineEmits<{ point: [finding: JudgedFinding | undefined] }>()
 const store = useJobStore()
-const findings = computed(() => (store.derived ? findingsOf(store.derived, props.stage) : []))
+const findings = computed(() => {
+  if (props.list) return props.list
+  if (props.stage === 'plan') return store.plan?.findings ?? []
+  return store.derived ? findingsOf(store.derived, props.stage) : []
+})
 const accepting = ref('')
 const reason = ref('')
 const fault = ref('')
@@ -61,7 +71,14 @@ function begin(finding: JudgedFinding): void {
 
 <template>
   <section class="findings" aria-label="Findings">
-    <article v-for="f in findings" :key="f.key" :class="[f.severity, { accepted: f.accepted }]">
+    <article
+      v-for="f in findings"
+      :key="f.key"
+      :class="[f.severity, { accepted: f.accepted }]"
+      @pointerenter="emit('point', f)"
+      @pointerleave="emit('point', undefined)"
+      @focusin="emit('point', f)"
+    >
       <h2>
         <i v-for="c in colors(f)" :key="c" class="chip" :style="{ background: c }"></i>
         <span class="said-once">{{ WORD[f.severity] }}: </span>{{ f.title }}

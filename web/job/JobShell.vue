@@ -38,7 +38,7 @@ const tape = computed(
     ),
 )
 const stages = computed(() =>
-  store.snapshot && store.derived ? stageLines(store.snapshot, store.derived, store.day) : [],
+  store.snapshot && store.derived ? stageLines(store.snapshot, store.derived, store.day, store.plan) : [],
 )
 const daysLeft = computed(() => {
   const on = store.snapshot?.brief.installOn
@@ -49,6 +49,8 @@ async function load(): Promise<void> {
   failure.value = ''
   try {
     await store.open(jobId.value)
+    // The line of the plan can wait until the page stands.
+    setTimeout(() => void store.needPlan(), 600)
   } catch (error) {
     if (error instanceof ApiProblem && error.status === 401)
       await router.push({ path: '/sign-in', query: { to: route.fullPath } })

@@ -22,6 +22,15 @@ export const useJobStore = defineStore('job', () => {
   const snapshot = shallowRef<JobSnapshot>()
   const day = ref(today())
   const derived = computed(() => snapshot.value && deriveJob(snapshot.value, day.value))
+  // The code of the plan is heavy and needed by its own pages and one line of text: it comes after the page.
+  const planCode = shallowRef<typeof import('@bonitas/core/job/derivePlan')>()
+  const plan = computed(
+    () => snapshot.value && derived.value && planCode.value?.derivePlan(snapshot.value, derived.value),
+  )
+  /** Fetches what derives the plan, once. */
+  async function needPlan(): Promise<void> {
+    planCode.value ??= await import('@bonitas/core/job/derivePlan')
+  }
   const waiting = ref(0)
   const gone = ref(false)
   const signedOut = ref(false)
@@ -237,7 +246,7 @@ export const useJobStore = defineStore('job', () => {
   const nudge = () => queue?.nudge()
 
   return {
-    snapshot, derived, day, waiting, gone, signedOut, refusal, conflict, undoStack, redoStack,
+    snapshot, derived, plan, needPlan, day, waiting, gone, signedOut, refusal, conflict, undoStack, redoStack,
     open, close, faultsOf, change, add, addAll, remove, apply, take, applyMend, accept, undo, redo, settle, act, nudge,
   } // prettier-ignore
 })

@@ -1,3 +1,4 @@
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { areaText } from '@bonitas/core/units/length'
@@ -27,8 +28,26 @@ function lookLine(findings: readonly { severity: string }[]): string {
     .join(', ')
 }
 
+/** What the line of the Plan needs to know; it comes after the rest. */
+interface PlanLine {
+  readonly findings: readonly JudgedFinding[]
+}
+
+function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
+  if (job.walls.length === 0) return 'measure first'
+  if (job.stands.length + job.hangs.length === 0) return 'nothing stands yet'
+  const open = plan?.findings.filter((f) => !f.accepted && f.severity !== 'note')
+  if (open && open.length > 0) return lookLine(open)
+  return `${count(job.stands.filter((s) => !s.parked).length, 'piece')} placed`
+}
+
 /** The stages that are built, with one line each. */
-export function stageLines(job: JobSnapshot, derived: DerivedJob, today: string): StageLine[] {
+export function stageLines(
+  job: JobSnapshot,
+  derived: DerivedJob,
+  today: string,
+  plan?: PlanLine,
+): StageLine[] {
   const open = (stage: string) => findingsOf(derived, stage).filter((f) => !f.accepted)
   const palette = open('palette')
   const clashes = palette.filter((f) => f.severity === 'stop').length
@@ -75,6 +94,7 @@ export function stageLines(job: JobSnapshot, derived: DerivedJob, today: string)
               .filter(Boolean)
               .join(', '),
     },
+    { number: 4, path: 'plan', name: 'Plan', line: planLine(job, plan) },
     {
       number: 5,
       path: 'takeoff',

@@ -29,7 +29,9 @@ export interface LightGrid {
   readonly planeMm: number
   readonly nx: number
   readonly ny: number
-  readonly stepMm: number
+  /** Size of a cell: the room is cut into whole ones. */
+  readonly stepX: number
+  readonly stepY: number
   readonly low: Point
   /** Lux per cell; NaN outside the room. */
   readonly lux: Float32Array
@@ -81,13 +83,15 @@ export function reflectedInRoom(lamps: readonly Luminaire[], r: Reflecting): num
 
 /** Illuminance on a level plane of the whole room, point by point, with what the surfaces throw back. */
 export function lightGrid(room: PlanRoom, lamps: readonly Luminaire[], surfaces: Reflecting, planeMm: number, stepMm = 200): LightGrid {
-  const nx = Math.max(1, Math.ceil((room.high.x - room.low.x) / stepMm))
-  const ny = Math.max(1, Math.ceil((room.high.y - room.low.y) / stepMm))
+  const nx = Math.max(1, Math.round((room.high.x - room.low.x) / stepMm))
+  const ny = Math.max(1, Math.round((room.high.y - room.low.y) / stepMm))
+  const stepX = (room.high.x - room.low.x) / nx
+  const stepY = (room.high.y - room.low.y) / ny
   const lux = new Float32Array(nx * ny).fill(NaN)
   const back = reflectedInRoom(lamps, surfaces)
   let [sum, n, least, most] = [0, 0, Infinity, 0]
   for (let i = 0; i < lux.length; i++) {
-    const p = { x: room.low.x + ((i % nx) + 0.5) * stepMm, y: room.low.y + (Math.floor(i / nx) + 0.5) * stepMm }
+    const p = { x: room.low.x + ((i % nx) + 0.5) * stepX, y: room.low.y + (Math.floor(i / nx) + 0.5) * stepY }
     if (whereIs(p, room.corners) === 'outside') continue
     const e = directLux(p, planeMm, lamps) + back
     lux[i] = e
@@ -97,7 +101,7 @@ export function lightGrid(room: PlanRoom, lamps: readonly Luminaire[], surfaces:
     most = Math.max(most, e)
   }
   const meanLux = n > 0 ? sum / n : 0
-  return { planeMm, nx, ny, stepMm, low: room.low, lux, meanLux, leastLux: n > 0 ? least : 0, mostLux: most, evenness: meanLux > 0 ? least / meanLux : 0, reflectedLux: back }
+  return { planeMm, nx, ny, stepX, stepY, low: room.low, lux, meanLux, leastLux: n > 0 ? least : 0, mostLux: most, evenness: meanLux > 0 ? least / meanLux : 0, reflectedLux: back }
 } // prettier-ignore
 
 /** Light at one place, direct and thrown back. */

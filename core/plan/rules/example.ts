@@ -2,6 +2,7 @@ import { emptyJob, pieceWith } from '../../job/emptyJob.js'
 import { planOf } from '../../job/planFactsOf.js'
 import type { JobSnapshot, Stored } from '../../job/snapshot.js'
 import type { PieceKind } from '../../job/words.js'
+import { NEW_FRAME, NEW_HANG, NEW_LIGHT } from '../newRows.js'
 import type { PlanFacts } from '../planFacts.js'
 import type { Frame, Hang, Light, SetOut, Stand } from '../schema.js'
 
@@ -30,14 +31,6 @@ export interface ExampleRoom {
   readonly more?: Rows
 }
 
-export const NEW_HANG = {
-  number: 1, dropMm: 60, hooks: 1, hookSpanMm: 0, fixing: 'picture hook', ratedG: null, into: 'masonry', group: '',
-} as const // prettier-ignore
-export const NEW_FRAME = {
-  sheetWidthMm: 300, sheetHeightMm: 400, overlapMm: 5, borderMm: 60, bottomBorderMm: 60, faceMm: 25, rebateMm: 6, filletMm: 0, profile: 'flat',
-  coat: 'black', glazing: 'glass', glazingMm: 2, board: 'conservation board', moldingMinor: null, boardMinor: null, glazingMinor: null, workMinor: null,
-} as const // prettier-ignore
-
 const WALLS = ['north', 'east', 'south', 'west'] as const
 
 /** A door 800 wide in the lower wall, 300 from its left end as seen from inside, that opens into the room. */
@@ -61,9 +54,9 @@ export function exampleJob(room: ExampleRoom): JobSnapshot {
     openings: room.openings ?? [exampleDoor],
     pieces: pieces.map(({ at: _a, turn: _t, raised: _r, parkedAt: _p, hang: _h, frame: _f, light: _l, ...p }) => pieceWith(p)),
     stands,
-    hangs: pieces.flatMap((p): Stored<Hang>[] => p.hang ? [{ ...NEW_HANG, id: `${p.id} hang`, pieceId: p.id, wallId: 'north', xMm: 2500, centerMm: 1480, version: 1, ...p.hang }] : []),
+    hangs: pieces.flatMap((p): Stored<Hang>[] => p.hang ? [{ ...NEW_HANG, into: 'masonry', id: `${p.id} hang`, pieceId: p.id, wallId: 'north', xMm: 2500, centerMm: 1480, version: 1, ...p.hang }] : []),
     frames: pieces.flatMap((p): Stored<Frame>[] => p.frame ? [{ ...NEW_FRAME, id: `${p.id} frame`, pieceId: p.id, version: 1, ...p.frame }] : []),
-    lights: pieces.flatMap((p): Stored<Light>[] => p.light ? [{ id: `${p.id} light`, name: p.id, pieceId: p.id, fixtureId: null, lumens: 806, beamDeg: 360, aim: 'all round', headMm: 1400, version: 1, ...p.light }] : []),
+    lights: pieces.flatMap((p): Stored<Light>[] => p.light ? [{ ...NEW_LIGHT, id: `${p.id} light`, name: p.id, pieceId: p.id, version: 1, ...p.light }] : []),
     ...more,
   }
 } // prettier-ignore

@@ -47,7 +47,8 @@ export const paperGuard: Rule<PlanFacts> = {
   source: 'CIE 157:2004 for what light does to works on paper, and museum framing practice for the filter, both from memory; the hours are common practice',
   schools: 'all',
   check: (facts) =>
-    framed(facts).flatMap((h): Finding[] => {
+    // Several of one piece share one frame: it is told once.
+    framed(facts).filter((h, i, all) => all.findIndex((o) => o.piece.id === h.piece.id && o.wallId === h.wallId) === i).flatMap((h): Finding[] => {
       const sun = facts.sunOnWall.get(h.wallId) ?? 0
       const acid = h.frame.board === 'plain paper board' && h.frame.borderMm > 0
       const open = sun > SUNNY_H && !filtersUv(h.frame.glazing)
@@ -63,7 +64,7 @@ export const paperGuard: Rule<PlanFacts> = {
         ...(open
           ? [{
               rule: 'plan.paper-guard', severity: 'look' as const, about: [hungRef(h), { kind: 'job' as const, id: 'light', name: 'Light' }],
-              title: `${h.name} hangs in the light without a UV filter`, measured: `about ${sun.toFixed(1)} h of sun a day in June reach that wall`, wanted: 'UV-filtering glazing, or another wall',
+              title: `${h.name} hangs in the light without a UV filter`, measured: `the sun stands in a window beside or across from it ${sun.toFixed(1)} h a day in June`, wanted: 'UV-filtering glazing, or another wall',
               because: 'Light fades for good; how much it reflects is a separate choice of glass.',
               mends: [set(h, { glazing: h.frame.glazing === 'acrylic' ? 'UV-filtering acrylic' : 'UV-filtering glass' }, 'Glazing with a UV filter')],
             }]

@@ -1,12 +1,12 @@
 import { boxGap } from '../../geometry/box.js'
-import type { Finding, Rule } from '../../findings/finding.js'
+import type { Finding, Ref, Rule } from '../../findings/finding.js'
 import { freeBefore, type Free } from '../free.js'
 import { NEEDS, PULLED_UP, SANITARY_ZONES, SEATS, ZONES, type NeedKey, type Side, type ZoneNeed } from '../needs.js'
 import { nudge } from '../nudge.js'
 import type { PlanFacts } from '../planFacts.js'
 import { anchorSeat } from '../rug.js'
 import type { Standing } from '../standing.js'
-import { lower, mm, ref } from './about.js'
+import { listed, lower, mm, ref } from './about.js'
 import { ex, example } from './example.js'
 
 /** A side this close to something stands against it, and wants nothing. */
@@ -34,10 +34,20 @@ export const zonesOf = (s: Standing): readonly ZoneNeed[] =>
 
 /** Free floor on every side of a piece that wants some. */
 export function sidesOf(facts: PlanFacts, s: Standing): SideJudged[] {
-  const others = facts.solid.filter((o) => o.id !== s.id && !belongsBefore(s, o))
-  return zonesOf(s).map((need) => ({
+  const zones = zonesOf(s)
+  if (zones.length === 0) return []
+  const most = Math.max(...zones.map((z) => facts.needs[z.need]))
+  const reach = most + s.box.halfW + s.box.halfD
+  const others = facts.solid.filter(
+    (o) =>
+      o.id !== s.id &&
+      Math.abs(o.box.x - s.box.x) < reach + o.box.halfW + o.box.halfD &&
+      Math.abs(o.box.y - s.box.y) < reach + o.box.halfW + o.box.halfD &&
+      !belongsBefore(s, o),
+  )
+  return zones.map((need) => ({
     need,
-    free: freeBefore(s, need.side, facts.room, others),
+    free: freeBefore(s, need.side, facts.room, others, facts.needs[need.need]),
     wantMm: facts.needs[need.need],
     stopMm: need.stopBelow && facts.needs[need.stopBelow],
   }))
@@ -64,6 +74,10 @@ const nearestOf = (list: readonly SideJudged[]): SideJudged | undefined =>
 const farthestOf = (list: readonly SideJudged[]): SideJudged | undefined =>
   [...list].sort((a, b) => b.free.mm - a.free.mm)[0]
 
+/** While a piece is dragged only it and what stands near it is judged anew. */
+export const nearMoved = (facts: PlanFacts, s: Standing): boolean =>
+  !facts.moved || s.id === facts.moved.id || boxGap(s.box, facts.moved.box) < 1_500
+
 const SIDE_WORD: Readonly<Record<Side, string>> = { front: 'before', back: 'behind', left: 'beside', right: 'beside' }
 
 export const front: Rule<PlanFacts> = {
@@ -74,7 +88,7 @@ export const front: Rule<PlanFacts> = {
   source: `${NEEDS.drawersFront.source}; ${NEEDS.chairBehind.source}; ${NEEDS.fixtureFront.source}; the rest common practice`,
   schools: 'all',
   check: (facts) =>
-    facts.standings.flatMap((s) =>
+    facts.standings.filter((s) => nearMoved(facts, s)).flatMap((s) =>
       tightSides(facts, s).map((j): Finding => {
         const stop = j.stopMm !== undefined && j.free.mm < j.stopMm
         const wider = s.kind === 'table'
@@ -167,23 +181,33 @@ export const walk: Rule<PlanFacts> = {
       const q = all[(i + 1) % all.length] ?? p
       return sum + p.x * q.y - q.x * p.y
     }, 0)) / 2
-    return facts.walks.flatMap((w): Finding[] => {
+    // One tight place on the way to several things is one finding.
+    const tight = new Map<string, { walk: (typeof facts.walks)[number]; want: number; names: string[]; about: Ref[] }>()
+    for (const w of facts.walks) {
       const want = w.toId === main && area >= SMALL_ROOM_MM2 ? walkMain : walkLeast
-      if (w.widthMm >= want) return []
+      if (w.widthMm >= want) continue
+      const key = w.between && w.widthMm > 0 ? [...w.between].sort().join('|') : w.toId
       const opening = facts.room.openings.find((o) => o.id === w.toId)
+      const about: Ref = opening ? { kind: 'opening', id: w.toId, name: w.toName } : { kind: 'stand', id: w.toId, name: w.toName }
+      const known = tight.get(key)
+      if (known) {
+        known.names.push(lower(w.toName))
+        known.about.push(about)
+        if (want > known.want) known.want = want
+      } else tight.set(key, { walk: w, want, names: [lower(w.toName)], about: [about] })
+    }
+    return [...tight.values()].map(({ walk: w, want, names, about }): Finding => {
       const blockers = facts.solid.filter((s) => w.between?.includes(s.name) && !s.piece.stays)
-      return [
-        {
-          rule: 'plan.walk',
-          severity: w.widthMm < passLeast ? 'stop' : 'look',
-          about: [opening ? { kind: 'opening', id: w.toId, name: w.toName } : { kind: 'stand', id: w.toId, name: w.toName }],
-          title: w.widthMm === 0 ? `No way from the door to ${lower(w.toName)}` : `${mm(w.widthMm)} on the way to ${lower(w.toName)}`,
-          measured: w.between ? `${mm(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}` : mm(w.widthMm),
-          wanted: mm(w.widthMm < passLeast ? passLeast : want),
-          because: want === walkMain ? 'The main walk is used by two, and with a tray.' : 'One must get there without turning sideways.',
-          mends: blockers.slice(0, 2).flatMap((b) => nudge(facts, b, (m) => opensWay(facts, m, b, w.between ?? ['', ''], want, w.widthMm))).slice(0, 2),
-        },
-      ]
+      return {
+        rule: 'plan.walk',
+        severity: w.widthMm < passLeast ? 'stop' : 'look',
+        about,
+        title: w.widthMm === 0 ? `No way from the door to ${listed(names)}` : `${mm(w.widthMm)} on the way to ${listed(names)}`,
+        measured: w.between ? `${mm(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}` : mm(w.widthMm),
+        wanted: mm(w.widthMm < passLeast ? passLeast : want),
+        because: w.widthMm >= passLeast && want === walkMain ? 'The main walk is used by two, and with a tray.' : 'One must get there without turning sideways.',
+        mends: blockers.slice(0, 2).flatMap((b) => nudge(facts, b, (m) => opensWay(facts, m, b, w.between ?? ['', ''], want, w.widthMm))).slice(0, 2),
+      }
     })
   },
   examples: {

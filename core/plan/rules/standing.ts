@@ -10,9 +10,16 @@ import { ex, example } from './example.js'
 const STAND_MOVED = 'the piece stands where nothing else does'
 
 /** Pairs of pieces that stand in each other. */
-export function overlaps(facts: Pick<PlanFacts, 'standings'>): { one: Standing; two: Standing; depth: number }[] {
+export function overlaps(facts: Pick<PlanFacts, 'standings' | 'moved'>): { one: Standing; two: Standing; depth: number }[] {
   const found: { one: Standing; two: Standing; depth: number }[] = []
-  const { standings } = facts
+  const { standings, moved } = facts
+  if (moved) {
+    for (const two of standings) {
+      const depth = two.id === moved.id ? 0 : standIn(moved, two)
+      if (depth > 0) found.push({ one: moved, two, depth })
+    }
+    return found
+  }
   for (let i = 0; i < standings.length; i++)
     for (let j = i + 1; j < standings.length; j++) {
       const [one, two] = [standings[i], standings[j]]
@@ -55,7 +62,7 @@ export const outside: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    facts.standings.flatMap((s): Finding[] => {
+    (facts.moved ? [facts.moved] : facts.standings).flatMap((s): Finding[] => {
       if (s.kind === 'rug' || OFF_FLOOR.has(s.kind)) return []
       const slack = { ...s.box, halfW: s.box.halfW - SLACK_MM, halfD: s.box.halfD - SLACK_MM }
       const fixture = inFixture(s, facts.room)
@@ -87,7 +94,7 @@ export const doorSwing: Rule<PlanFacts> = {
   schools: 'all',
   check: (facts) =>
     facts.room.openings.flatMap((o) =>
-      facts.standings.flatMap((s): Finding[] => {
+      (facts.moved ? [facts.moved] : facts.standings).flatMap((s): Finding[] => {
         const area = inSwing(s, o.swept)
         if (area <= SWING_MM2) return []
         return [

@@ -1,0 +1,58 @@
+import type { Point } from '../geometry/polygon.js'
+import { freeBefore } from './free.js'
+import { isFlat, type Side } from './needs.js'
+import { inFixture, inSwing, SLACK_MM, standIn, SWING_MM2 } from './nudge.js'
+import type { PlanFacts } from './planFacts.js'
+import { insideRoom } from './rug.js'
+import { kneesOf, tightSides } from './rules/space.js'
+import type { Standing } from './standing.js'
+
+/** A distance shown on the plan as a dimension. */
+export interface LiveGap {
+  readonly from: Point
+  readonly to: Point
+  readonly mm: number
+  /** Too little for what stands there. */
+  readonly tight: boolean
+}
+
+export interface LiveCheck {
+  /** What forbids the place, in words; empty when nothing does. */
+  readonly stops: readonly string[]
+  readonly gaps: readonly LiveGap[]
+}
+
+const SIDES: readonly Side[] = ['front', 'right', 'back', 'left']
+// Farther than this a distance is no measure anybody takes.
+const SHOWN_MM = 4_000
+
+/** The checks of one moved piece against everything else: what is told while it is being moved. */
+export function liveCheck(facts: PlanFacts, moved: Standing): LiveCheck {
+  const others = facts.standings.filter((s) => s.id !== moved.id)
+  const stops: string[] = []
+  if (!isFlat(moved.kind)) {
+    const slack = { ...moved.box, halfW: moved.box.halfW - SLACK_MM, halfD: moved.box.halfD - SLACK_MM }
+    if (!insideRoom(slack, facts.room)) stops.push('in the wall')
+    const fixture = inFixture(moved, facts.room)
+    if (fixture) stops.push(`in ${fixture.name || fixture.kind}`)
+    for (const o of facts.room.openings)
+      if (inSwing(moved, o.swept) > SWING_MM2) stops.push(`in the swing of ${o.name || 'the door'}`)
+    for (const o of others) if (standIn(moved, o) > 0) stops.push(`in ${o.name}`)
+  } else if (!insideRoom(moved.box, facts.room)) stops.push('does not lie flat')
+  const now = { ...facts, solid: facts.solid.map((s) => (s.id === moved.id ? moved : s)) }
+  const tight = isFlat(moved.kind) ? [] : tightSides(now, moved)
+  const solid = others.filter((s) => !isFlat(s.kind))
+  const gaps = SIDES.flatMap((side): LiveGap[] => {
+    const free = freeBefore(moved, side, facts.room, isFlat(moved.kind) ? [] : solid)
+    if (!Number.isFinite(free.mm) || free.mm < 1 || free.mm > SHOWN_MM) return []
+    return [{ from: free.from, to: free.to, mm: Math.round(free.mm), tight: tight.some((t) => t.need.side === side) }]
+  })
+  const knees = moved.kind === 'low table' ? facts.seats.flatMap((s) => kneesOf({ ...facts, standings: [moved] }, s) ?? []) : []
+  return {
+    stops,
+    gaps: [
+      ...gaps,
+      ...knees.filter((k) => k.mm < facts.needs.kneesLeast).map((k) => ({ from: k.from, to: k.to, mm: Math.round(k.mm), tight: true })),
+    ],
+  }
+} // prettier-ignore

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CarryIn } from '@bonitas/core/plan/carryIn'
+import { mmText } from '@bonitas/core/units/length'
+
+/** How a piece comes in: each part of the way, how it is held there, and what is left. */
+const props = defineProps<{ result: CarryIn }>()
+const says = computed(() => {
+  const { verdict, carried, spareMm, tightest } = props.result
+  if (verdict === 'not known') return 'A measure of the way is missing'
+  if (verdict === 'not at all') return `Does not come in: ${mmText(-spareMm)} mm too large for ${tightest?.part.name || tightest?.part.kind || 'the way'}`
+  const how = verdict === 'legs off' ? 'with its legs off' : carried === 'as it stands' ? 'as it stands' : carried
+  return `Comes in ${how ?? ''}, ${mmText(spareMm)} mm to spare`
+}) // prettier-ignore
+</script>
+
+<template>
+  <section class="panel-part" aria-label="Way in">
+    <h2>{{ says }}</h2>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Way in</th>
+          <th scope="col">Held</th>
+          <th scope="col" class="figure">To spare</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="s in result.steps" :key="s.part.id">
+          <td>{{ s.part.name || s.part.kind }} <span class="second">{{ mmText(s.part.widthMm) }} × {{ mmText(s.part.heightMm) }}</span></td>
+          <td>{{ s.missing ? `its ${s.missing} is not known` : s.carried }}{{ s.tiltDeg ? `, ${s.tiltDeg}°` : '' }}</td>
+          <td class="figure" :class="{ fault: s.spareMm < 0 }">{{ s.missing ? '–' : mmText(Math.floor(s.spareMm)) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="second">A piece is taken for its box, which is exact for boxes and safe for the rest.</p>
+  </section>
+</template>

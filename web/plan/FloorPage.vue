@@ -1,0 +1,582 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, shallowRef } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import { boxBounds } from '@bonitas/core/geometry/box'
+import { triedOptionsOf } from '@bonitas/core/job/planFactsOf'
+import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
+import { kindOfName } from '@bonitas/core/brief/coverage'
+import { carryIn } from '@bonitas/core/plan/carryIn'
+import { firstPlace } from '@bonitas/core/plan/firstPlace'
+import { OFF_FLOOR } from '@bonitas/core/plan/needs'
+import { fromWall } from '@bonitas/core/plan/planRoom'
+import { alignedTo, againstWall, mirroredAcross, nearestWall } from '@bonitas/core/plan/snap'
+import { letOut } from '@bonitas/core/plan/standing'
+import { mmText } from '@bonitas/core/units/length'
+import { nextPosition } from '../job/edits.js'
+import FindingsPanel from '../job/FindingsPanel.vue'
+import { typing, useStageKeys } from '../job/keys.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import CarrySteps from './CarrySteps.vue'
+import FloorGround from './FloorGround.vue'
+import FloorPiece from './FloorPiece.vue'
+import LengthInput from './LengthInput.vue'
+import PieceFacts from './PieceFacts.vue'
+import RugSizes from './RugSizes.vue'
+import { measuresOf } from './floorView.js'
+import { PLAN_PAGES } from './planTabs.js'
+import { downloadPlan } from './planDownload.js'
+import { useMoving } from './useMoving.js'
+import { usePlan } from './usePlan.js'
+
+const { store, facts, hexOf, floorHex } = usePlan()
+const moving = useMoving(facts)
+const { live, guides, moved, told } = moving
+const chosenId = ref<string>()
+const otherId = ref<string>()
+const openBeds = ref(false)
+const pointed = shallowRef<JudgedFinding>()
+const svg = ref<SVGSVGElement>()
+
+useStageKeys([
+  ['Arrows', 'move the chosen piece 10 mm, with Shift 100'],
+  ['R', 'turn by a quarter, with Shift 15°'],
+  ['W', 'to the nearest wall'],
+  ['C', 'to the middle of its wall'],
+  ['M', 'mirror left and right'],
+  ['O', 'let beds out and in'],
+  ['N', 'the next piece that is not in the room yet'],
+  ['T', 'print the floor tape-out'],
+  ['P', 'propose arrangements'],
+  ['Delete', 'take it out of the room'],
+])
+
+const room = computed(() => facts.value?.room)
+const standings = computed(() => facts.value?.standings ?? [])
+/** Rugs lie under everything; what hangs high is drawn last. */
+const drawn = computed(() =>
+  [...standings.value].sort(
+    (a, b) =>
+      Number(b.kind === 'rug') - Number(a.kind === 'rug') ||
+      a.raisedMm - b.raisedMm ||
+      (a.kind === 'rug' ? b.widthMm * b.depthMm - a.widthMm * a.depthMm : 0),
+  ),
+)
+const chosen = computed(() => moved.value ?? moving.of(chosenId.value))
+const other = computed(() => moving.of(otherId.value))
+const chosenRow = computed(() => store.snapshot?.stands.find((s) => s.id === chosenId.value))
+const check = computed(() => moving.check(chosen.value))
+
+/** Millimeters a pixel of the screen stands for, so that lines and lettering keep their size. */
+const MARGIN = { left: 430, top: 400, right: 190, bottom: 190 }
+const view = computed(() => {
+  const r = room.value
+  if (!r) return undefined
+  const w = r.high.x - r.low.x + MARGIN.left + MARGIN.right
+  const h = r.high.y - r.low.y + MARGIN.top + MARGIN.bottom
+  return { x: r.low.x - MARGIN.left, y: r.low.y - MARGIN.top, w, h }
+})
+const PLAN_PX = { w: 650, h: 470 }
+const px = computed(() => (view.value ? Math.max(view.value.w / PLAN_PX.w, view.value.h / PLAN_PX.h) : 10))
+
+const stopsOf = computed(() => {
+  const list = told.value ?? store.plan?.findings ?? []
+  const by = new Map<string, string>()
+  for (const f of list)
+    if (f.severity === 'stop' && !f.accepted)
+      for (const r of f.about) if (r.kind === 'stand' && !by.has(r.id)) by.set(r.id, f.title)
+  return by
+})
+const findings = computed(() => {
+  const all = told.value ?? store.plan?.findings ?? []
+  const id = chosenId.value
+  const about = (f: JudgedFinding) => f.about.some((r) => r.id === id || r.id === chosen.value?.pieceId)
+  return id ? [...all].sort((a, b) => Number(about(b)) - Number(about(a))) : all
+})
+const open = computed(() => (store.plan?.findings ?? []).filter((f) => !f.accepted))
+const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
+const measures = computed(() => (facts.value ? measuresOf(facts.value) : []))
+const walk = computed(() => facts.value?.walks.find((w) => w.toId === chosenId.value))
+
+// What is not in the room yet: pieces without a stand, and items nobody has drawn.
+const waiting = computed(() => {
+  const job = store.snapshot
+  if (!job || !facts.value) return []
+  const stood = new Map<string, number>()
+  for (const s of job.stands.filter((x) => !x.parked)) stood.set(s.pieceId, (stood.get(s.pieceId) ?? 0) + 1)
+  return facts.value.pieces
+    .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
+    .filter((p) => (stood.get(p.id) ?? 0) < p.count && !job.hangs.some((h) => h.pieceId === p.id))
+    .map((p) => ({ piece: p, number: (stood.get(p.id) ?? 0) + 1 }))
+})
+const undrawn = computed(() => {
+  const job = store.snapshot
+  if (!job) return []
+  const named = new Set(job.pieces.map((p) => p.name.trim().toLowerCase()))
+  return job.items.filter(
+    (i) => ['furniture', 'textiles', 'light', 'decor', 'fixtures'].includes(i.category) && !named.has(i.name.trim().toLowerCase()),
+  )
+}) // prettier-ignore
+
+async function focusPiece(id: string): Promise<void> {
+  chosenId.value = id
+  await nextTick()
+  svg.value?.querySelector<SVGGElement>(`[data-stand="${id}"]`)?.focus()
+}
+async function placePiece(pieceId: string, number: number): Promise<void> {
+  const piece = facts.value?.pieces.find((p) => p.id === pieceId)
+  if (!piece || !facts.value) return
+  const at = firstPlace(facts.value, piece)
+  const id = store.add('stands', { pieceId, optionId: null, number, parked: false, ...at })
+  await focusPiece(id)
+}
+/** An item becomes a piece to come, in the size of its option, and stands in the room. */
+async function drawItem(itemId: string): Promise<void> {
+  const job = store.snapshot
+  const item = job?.items.find((i) => i.id === itemId)
+  if (!job || !item) return
+  const option = job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
+  const kind = kindOfName(item.name) ?? 'other'
+  const id = store.add('pieces', {
+    ...NEW_PIECE, name: item.name, kind, count: Math.min(20, item.quantity), position: nextPosition(job.pieces), serves: [...item.serves], traits: [],
+    widthMm: option?.widthMm ?? item.maxWidthMm ?? 600, depthMm: option?.depthMm ?? item.maxDepthMm ?? 400, heightMm: option?.heightMm ?? item.maxHeightMm ?? 600,
+    fixing: item.fixing, wallId: item.wallId ?? null,
+  })
+  await nextTick()
+  if (!OFF_FLOOR.has(kind)) await placePiece(id, 1)
+} // prettier-ignore
+
+function choose(id: string, also: boolean): void {
+  if (also && chosenId.value && chosenId.value !== id) otherId.value = chosenId.value
+  else if (!also) otherId.value = undefined
+  chosenId.value = id
+}
+
+// Pointer
+let grab: { id: string; dx: number; dy: number; turn: number; sx: number; sy: number; began: boolean } | undefined
+function toPlan(event: PointerEvent): { x: number; y: number } | undefined {
+  const matrix = svg.value?.getScreenCTM()
+  if (!matrix) return undefined
+  const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse())
+  return { x: p.x, y: p.y }
+}
+function down(event: PointerEvent): void {
+  const id = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
+  if (!id) {
+    chosenId.value = undefined
+    otherId.value = undefined
+    return
+  }
+  moving.keep()
+  choose(id, event.shiftKey)
+  const [at, s] = [toPlan(event), moving.of(id)]
+  if (!at || !s || s.piece.stays || event.shiftKey) return
+  grab = { id, dx: s.box.x - at.x, dy: s.box.y - at.y, turn: s.turnDeg, sx: event.clientX, sy: event.clientY, began: false }
+  svg.value?.setPointerCapture(event.pointerId)
+} // prettier-ignore
+function move(event: PointerEvent): void {
+  if (!grab) return
+  if (!grab.began && Math.hypot(event.clientX - grab.sx, event.clientY - grab.sy) < 3) return
+  grab.began = true
+  const at = toPlan(event)
+  if (at) moving.moveTo(grab.id, at.x + grab.dx, at.y + grab.dy, grab.turn, event.altKey)
+}
+function up(): void {
+  if (grab?.began) moving.keep()
+  grab = undefined
+}
+function cancel(): void {
+  grab = undefined
+  moving.drop()
+}
+
+// Keys
+const STEP: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1],
+} // prettier-ignore
+function keys(event: KeyboardEvent): void {
+  if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
+  const stand = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
+  const key = event.key
+  if (key === 'n' || key === 'N') {
+    const next = waiting.value[0]
+    if (next) void placePiece(next.piece.id, next.number)
+    event.preventDefault()
+    return
+  }
+  if (key === 'o' || key === 'O') {
+    openBeds.value = !openBeds.value
+    return
+  }
+  if (key === 't' || key === 'T') {
+    tape()
+    return
+  }
+  if (key === 'p' || key === 'P') {
+    proposals.value?.$el.click()
+    return
+  }
+  const id = stand ?? chosenId.value
+  const s = moving.of(id)
+  if (!id || !s) return
+  if ((key === 'Enter' || key === ' ') && stand) {
+    event.preventDefault()
+    choose(stand, event.shiftKey)
+    return
+  }
+  const arrow = STEP[key]
+  if (arrow) {
+    event.preventDefault()
+    chosenId.value = id
+    if (s.piece.stays) return
+    const by = event.shiftKey ? 100 : 10
+    moving.step(id, arrow[0] * by, arrow[1] * by)
+  } else if (key === 'r' || key === 'R') turn(event.shiftKey ? 15 : 90)
+  else if (key === 'w' || key === 'W') toWall()
+  else if (key === 'c' || key === 'C') toMiddle()
+  else if (key === 'm' || key === 'M') mirror()
+  else if (key === 'Delete' || key === 'Backspace') {
+    event.preventDefault()
+    takeOut()
+  } else if (key === 'Escape') {
+    moving.drop()
+    chosenId.value = undefined
+    otherId.value = undefined
+  }
+}
+const proposals = ref<{ $el: HTMLElement }>()
+
+// Acts on the chosen piece
+const put = (place: { xMm: number; yMm: number; turnDeg?: number }) =>
+  chosenRow.value && !chosen.value?.piece.stays && store.change('stands', chosenRow.value.id, place)
+function turn(by: number): void {
+  if (chosenId.value && !chosen.value?.piece.stays) moving.step(chosenId.value, 0, 0, by)
+}
+function toWall(): void {
+  moving.keep()
+  const [s, r] = [moving.of(chosenId.value), room.value]
+  const wall = s && r && nearestWall(s.box, r)
+  if (s && wall) put(againstWall(s.widthMm, s.depthMm, wall, fromWall(wall, s.box).alongMm))
+}
+function toMiddle(): void {
+  moving.keep()
+  const [s, r] = [moving.of(chosenId.value), room.value]
+  const wall = s && r && nearestWall(s.box, r)
+  if (!s || !wall) return
+  const { alongMm } = fromWall(wall, s.box)
+  const by = wall.lengthMm / 2 - alongMm
+  put({ xMm: Math.round(s.box.x + wall.right.x * by), yMm: Math.round(s.box.y + wall.right.y * by) })
+}
+function mirror(): void {
+  moving.keep()
+  const [row, r] = [chosenRow.value, room.value]
+  if (row && r) put(mirroredAcross(r, row))
+}
+function align(how: Parameters<typeof alignedTo>[2]): void {
+  const [s, to] = [moving.of(chosenId.value), other.value]
+  if (s && to) put(alignedTo(s.box, to.box, how))
+}
+function takeOut(): void {
+  if (chosenId.value) {
+    moving.drop()
+    store.remove('stands', chosenId.value)
+    chosenId.value = undefined
+  }
+}
+function park(): void {
+  const [row, s] = [chosenRow.value, chosen.value]
+  if (!row || !s) return
+  const { id: _id, version: _v, ...fields } = row
+  chosenId.value = store.add('stands', { ...fields, parked: true, xMm: row.xMm + 200, yMm: row.yMm + 200 })
+}
+const parkedStandings = computed(() => facts.value?.parked ?? [])
+
+/** Distances of the outline of the chosen piece from the left and upper edge of the room, as they are typed. */
+const edges = computed(() => {
+  const [s, r] = [chosen.value, room.value]
+  if (!s || !r) return undefined
+  const b = boxBounds(s.box)
+  return {
+    left: s.box.x - b.halfX - r.low.x,
+    right: r.high.x - s.box.x - b.halfX,
+    top: s.box.y - b.halfY - r.low.y,
+    bottom: r.high.y - s.box.y - b.halfY,
+  }
+})
+function typed(side: 'left' | 'right' | 'top' | 'bottom', mm: number): void {
+  const [s, r] = [chosen.value, room.value]
+  if (!s || !r) return
+  const b = boxBounds(s.box)
+  const [x, y] = [Math.round(s.box.x), Math.round(s.box.y)]
+  if (side === 'left') put({ xMm: Math.round(r.low.x + mm + b.halfX), yMm: y })
+  else if (side === 'right') put({ xMm: Math.round(r.high.x - mm - b.halfX), yMm: y })
+  else if (side === 'top') put({ xMm: x, yMm: Math.round(r.low.y + mm + b.halfY) })
+  else put({ xMm: x, yMm: Math.round(r.high.y - mm - b.halfY) })
+}
+const wallWord = (x: number, y: number) => {
+  const wall = room.value?.walls.find((w) => Math.abs(w.into.x - x) < 0.3 && Math.abs(w.into.y - y) < 0.3)
+  return wall?.name ?? (x === 1 ? 'left' : x === -1 ? 'right' : y === 1 ? 'top' : 'bottom')
+}
+
+/** Options of the item that buys the chosen piece: any of them can be tried in its place. */
+const options = computed(() => {
+  const [job, s] = [store.snapshot, chosen.value]
+  if (!job || !s) return []
+  const name = s.piece.name.trim().toLowerCase()
+  const ids = new Set(job.items.filter((i) => i.name.trim().toLowerCase() === name).map((i) => i.id))
+  const sized = job.options.filter((o) => ids.has(o.itemId) && o.widthMm != null)
+  return triedOptionsOf(job).filter((o) => sized.some((x) => x.id === o.id))
+})
+const carry = computed(() => {
+  const [s, f] = [chosen.value, facts.value]
+  return s && f && f.way.length > 0 && !s.piece.there ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way) : undefined
+}) // prettier-ignore
+function tape(): void {
+  const job = store.snapshot
+  if (job) window.open(`/api/jobs/${job.brief.id}/plan/tape-out.pdf${chosenId.value ? `?stand=${chosenId.value}` : ''}`, '_blank', 'noopener')
+} // prettier-ignore
+const dims = computed(() => check.value?.gaps ?? [])
+const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number } }) => {
+  const across = Math.abs(g.to.x - g.from.x) >= Math.abs(g.to.y - g.from.y)
+  const [mx, my] = [(g.from.x + g.to.x) / 2, (g.from.y + g.to.y) / 2]
+  return across ? { x: mx, y: my - 8 * px.value, anchor: 'middle' } : { x: mx + 6 * px.value, y: my, anchor: 'start' }
+}
+</script>
+
+<template>
+  <StagePage v-if="store.snapshot" title="Plan" broad @keydown="keys">
+    <template #head>
+      <StageTabs stage="plan" :pages="PLAN_PAGES" />
+      <p class="second hint">arrows move 10, Shift 100 · R turns · N next piece · ? all keys</p>
+    </template>
+    <div v-if="!store.plan" class="second" role="status">Laying out the room …</div>
+    <div v-else-if="!room || !view" class="teaching">
+      <p>
+        The Plan says what fits, where it stands and where it hangs. It begins with a measured room: call out the walls
+        until they close.
+      </p>
+      <RouterLink class="button" :to="`/jobs/${store.snapshot.brief.id}/measure`">Measure the room</RouterLink>
+    </div>
+    <div v-else class="floor" @keydown="keys">
+      <svg
+        ref="svg"
+        :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
+        role="group"
+        aria-label="Floor plan"
+        @pointerdown="down"
+        @pointermove="move"
+        @pointerup="up"
+        @pointercancel="cancel"
+      >
+        <FloorGround :room="room" :floor="floorHex" :px="px" />
+        <path v-if="walk && walk.path.length > 1 && !live" class="walk" :d="`M${walk.path.map((p) => `${p.x} ${p.y}`).join('L')}`" :stroke-width="1.4 * px" :stroke-dasharray="`${2 * px} ${5 * px}`" />
+        <FloorPiece
+          v-for="s in drawn"
+          :key="s.id"
+          :standing="s"
+          :hex="hexOf(s.piece.finishId)"
+          :px="px"
+          :chosen="s.id === chosenId || marked.has(s.id)"
+          :also="s.id === otherId"
+          :stop="stopsOf.get(s.id) ?? ''"
+          :at="live?.id === s.id ? live : undefined"
+          :open="openBeds"
+        />
+        <template v-if="openBeds">
+          <FloorPiece v-for="s in parkedStandings" :key="s.id" :standing="s" :hex="hexOf(s.piece.finishId)" :px="px" parked :chosen="s.id === chosenId" />
+        </template>
+        <g v-if="facts?.sight" class="sight">
+          <path :d="`M${facts.sight.from.x} ${facts.sight.from.y}L${facts.sight.to.x} ${facts.sight.to.y}`" :stroke-width="px" :stroke-dasharray="`${8 * px} ${3 * px} ${2 * px} ${3 * px}`" />
+        </g>
+        <path v-for="(g, i) in guides" :key="`g${i}`" class="guide" :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`" :stroke-width="px" />
+        <g v-for="(g, i) in dims" :key="`d${i}`" class="dim" :class="{ tight: g.tight }">
+          <path :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`" :stroke-width="px" />
+          <circle :cx="g.from.x" :cy="g.from.y" :r="2 * px" />
+          <circle :cx="g.to.x" :cy="g.to.y" :r="2 * px" />
+          <text :x="dimText(g).x" :y="dimText(g).y" :text-anchor="dimText(g).anchor" :font-size="13 * px" :stroke-width="4 * px">{{ mmText(g.mm) }}</text>
+        </g>
+      </svg>
+    </div>
+    <template #panel>
+      <template v-if="chosen && edges && chosenRow">
+        <section class="panel-part wide-part" aria-label="The chosen piece">
+          <h2>{{ chosen.name }}</h2>
+          <p class="second">
+            {{ chosen.kind }}, {{ mmText(chosen.widthMm) }} × {{ mmText(chosen.depthMm) }} × {{ mmText(chosen.heightMm) }} mm{{ chosen.piece.stays ? '; it stays where it is' : '' }}{{ chosenRow.parked ? '; its parking place' : '' }}
+          </p>
+          <p v-if="check && check.stops.length > 0" class="fault" role="status">It stands {{ check.stops.join(', ') }}.</p>
+          <div class="fields">
+            <LengthInput :label="`From ${wallWord(1, 0)}`" :mm="edges.left" @typed="(v) => typed('left', v)" />
+            <LengthInput :label="`From ${wallWord(-1, 0)}`" :mm="edges.right" @typed="(v) => typed('right', v)" />
+            <LengthInput :label="`From ${wallWord(0, 1)}`" :mm="edges.top" @typed="(v) => typed('top', v)" />
+            <LengthInput :label="`From ${wallWord(0, -1)}`" :mm="edges.bottom" @typed="(v) => typed('bottom', v)" />
+            <LengthInput label="Above the floor" :mm="chosenRow.raisedMm" :min-mm="0" :max-mm="12000" @typed="(v) => store.change('stands', chosenRow!.id, { raisedMm: v })" />
+            <div class="row-field">
+              <label for="turned">Turned, degrees</label>
+              <input id="turned" class="right" type="number" min="0" max="360" step="15" :value="Math.round(chosen.turnDeg)" @change="(e) => put({ xMm: chosenRow!.xMm, yMm: chosenRow!.yMm, turnDeg: ((Number((e.target as HTMLInputElement).value) % 360) + 360) % 360 })" />
+            </div>
+          </div>
+          <p class="acts">
+            <button class="word" @click="turn(90)">Turn</button>
+            <button class="word" @click="toWall">To the wall</button>
+            <button class="word" @click="toMiddle">Middle of the wall</button>
+            <button class="word" @click="mirror">Mirror</button>
+            <button v-if="letOut(chosen)" class="word" :aria-pressed="openBeds" @click="openBeds = !openBeds">{{ openBeds ? 'Fold in' : 'Let out' }}</button>
+            <button class="word" @click="park">Give it a parking place</button>
+            <button class="word" @click="tape">Tape it out</button>
+            <button class="word" @click="takeOut">Take it out</button>
+          </p>
+          <p v-if="other" class="acts">
+            <span class="second">With {{ other.name }}:</span>
+            <button v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const" :key="how" class="word" @click="align(how)">{{ how }}</button>
+          </p>
+          <p v-else class="second">Shift and click a second piece to align the two.</p>
+          <label v-if="options.length > 0" class="row-field">
+            <span class="second">Try in its place</span>
+            <select :value="chosenRow.optionId ?? ''" @change="(e) => store.change('stands', chosenRow!.id, { optionId: (e.target as HTMLSelectElement).value || null })">
+              <option value="">its own size</option>
+              <option v-for="o in options" :key="o.id" :value="o.id">{{ o.name }}, {{ o.widthMm }} × {{ o.depthMm ?? '?' }} × {{ o.heightMm ?? '?' }}</option>
+            </select>
+          </label>
+        </section>
+        <CarrySteps v-if="carry" :result="carry" />
+        <RugSizes v-if="chosen.kind === 'rug' && facts" :facts="facts" :rug="chosen" />
+        <PieceFacts :piece-id="chosen.pieceId" />
+      </template>
+      <section v-if="measures.length > 0 && facts && !chosen" class="measures">
+        <h2>Measures</h2>
+        <table>
+          <tbody>
+            <tr v-for="m in measures" :key="m.name">
+              <td>{{ m.name }}</td>
+              <td class="figure" :title="m.sum"><b>{{ m.value }}</b></td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="acts">
+          <button class="word" @click="downloadPlan(facts, 'svg', store.snapshot.brief.roomName)">Plan as SVG</button>
+          <button class="word" @click="downloadPlan(facts, 'dxf', store.snapshot.brief.roomName)">Plan as DXF</button>
+          <button class="word" @click="tape">Floor tape-out, 1 : 1</button>
+        </p>
+      </section>
+      <FindingsPanel stage="plan" :list="findings" quiet="Nothing here asks for another place." @point="(f) => (pointed = f)" />
+    </template>
+    <template #strip>
+      <div v-if="room" class="waiting">
+        <p>
+          <b>{{ waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet' }}</b>
+          <span class="second">&ensp;{{ standings.length }} placed{{ open.length > 0 ? `, ${open.length} to look at` : '' }}</span>
+        </p>
+        <p class="acts">
+          <button v-for="w in waiting" :key="w.piece.id" class="chip" @click="placePiece(w.piece.id, w.number)">
+            {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
+            <span>{{ mmText(w.piece.widthMm) }} × {{ mmText(w.piece.depthMm) }}</span>
+          </button>
+          <button v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="drawItem(i.id)">{{ i.name }} <span>to buy</span></button>
+          <RouterLink ref="proposals" class="word" :to="`/jobs/${store.snapshot.brief.id}/plan/proposals`">Propose arrangements</RouterLink>
+        </p>
+      </div>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.hint {
+  margin-left: auto;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.floor {
+  height: 100%;
+  min-height: 380px;
+}
+svg {
+  width: 100%;
+  height: 100%;
+  display: block;
+  touch-action: none;
+  user-select: none;
+}
+.sight path {
+  stroke: #1a1a1a;
+  fill: none;
+  pointer-events: none;
+}
+.walk {
+  fill: none;
+  stroke: #1a1a1a;
+  pointer-events: none;
+}
+.guide {
+  stroke: #1a1a1a;
+  stroke-dasharray: 30 30;
+  pointer-events: none;
+}
+.dim {
+  pointer-events: none;
+}
+.dim path {
+  stroke: #1a1a1a;
+}
+.dim circle {
+  fill: #1a1a1a;
+}
+.dim text {
+  font-stretch: 75%;
+  font-weight: 650;
+  fill: #1a1a1a;
+  stroke: #f7f7f7;
+  paint-order: stroke;
+  dominant-baseline: central;
+}
+.dim.tight path {
+  stroke: var(--stop);
+}
+.dim.tight circle,
+.dim.tight text {
+  fill: var(--stop);
+}
+.wide-part {
+  justify-items: stretch;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 12px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+}
+.measures td {
+  padding: 4px 0;
+}
+.measures td:first-child {
+  padding-right: 10px;
+}
+.measures .figure {
+  white-space: normal;
+}
+.waiting {
+  display: grid;
+  gap: 6px;
+}
+.chip {
+  border: 1px solid var(--rule-2);
+  background: #fff;
+  padding: 3px 9px;
+  min-height: 28px;
+  font-size: 13px;
+}
+.chip span {
+  color: var(--ink-2);
+  font-stretch: 80%;
+  padding-left: 4px;
+}
+.chip.to-buy {
+  border-style: dashed;
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { HANG_FIXINGS, WALL_MAKES, type Hang } from '@bonitas/core/plan/schema'
+import type { Hung } from '@bonitas/core/plan/planFacts'
+import { wireDrop } from '@bonitas/core/plan/walls/hanging'
+import { mmText } from '@bonitas/core/units/length'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+import LengthInput from './LengthInput.vue'
+
+/** One hung piece: its place, its hooks, what holds it. */
+const props = defineProps<{ hung: Hung; row: Hang }>()
+const emit = defineEmits<{ down: [] }>()
+const store = useJobStore()
+const wire = ref({ below: 80, span: 300, length: 330 })
+const fault = ref('')
+/** The hook drop of a wire: fixings below the top, less how far the taut wire rises. */
+function fromWire(): void {
+  fault.value = ''
+  const { below, span, length } = wire.value
+  if (length < span) {
+    fault.value = 'Wire is shorter than the way between its fixings. Measure it again.'
+    return
+  }
+  store.change('hangs', props.row.id, { dropMm: Math.max(0, Math.round(wireDrop(below, span, length))), hooks: 1 })
+}
+</script>
+
+<template>
+  <section class="panel-part wide-part" aria-label="The chosen picture">
+    <h2>{{ hung.name }}</h2>
+    <p class="second">{{ mmText(Math.round(hung.widthMm)) }} × {{ mmText(Math.round(hung.heightMm)) }}{{ hung.frame ? ', frame included' : '' }}; nail at {{ mmText(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor</p>
+    <div class="fields">
+      <RowField collection="hangs" :row="row" field="xMm" kind="length" figure label="Middle from left" />
+      <RowField collection="hangs" :row="row" field="centerMm" kind="length" figure label="Middle above floor" />
+      <RowField collection="hangs" :row="row" field="dropMm" kind="length" figure />
+      <RowField collection="hangs" :row="row" field="hooks" kind="whole" figure />
+      <RowField v-if="row.hooks > 1" collection="hangs" :row="row" field="hookSpanMm" kind="length" figure />
+      <RowField collection="hangs" :row="row" field="ratedG" kind="weight" figure />
+      <RowChoice collection="hangs" :row="row" field="fixing" :choices="HANG_FIXINGS" />
+      <RowChoice collection="hangs" :row="row" field="into" :choices="WALL_MAKES" label="Into a wall of" />
+      <RowField collection="hangs" :row="row" field="group" kind="text" />
+    </div>
+    <details>
+      <summary>It hangs by a wire</summary>
+      <div class="fields">
+        <LengthInput label="Fixings below top" :mm="wire.below" :min-mm="0" @typed="(v) => (wire.below = v)" />
+        <LengthInput label="Between fixings" :mm="wire.span" :min-mm="10" @typed="(v) => (wire.span = v)" />
+        <LengthInput label="Length of wire" :mm="wire.length" :min-mm="10" @typed="(v) => (wire.length = v)" />
+      </div>
+      <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+      <button class="word" @click="fromWire">Work out the hook drop</button>
+    </details>
+    <p class="acts">
+      <button class="word" @click="store.remove('hangs', row.id), emit('down')">Take it down</button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.wide-part {
+  justify-items: stretch;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 6px 10px;
+}
+summary {
+  cursor: pointer;
+  font-size: 13px;
+  min-height: 24px;
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue'
+import { InputError } from '@bonitas/core/errors/InputError'
+import { lengthText, mmText, parseLength } from '@bonitas/core/units/length'
+import { useJobStore } from '../job/jobStore.js'
+
+/** A length that is typed as it is spoken and belongs to no single field of a row: a distance to a wall. */
+const props = withDefaults(
+  defineProps<{ label: string; mm: number; minMm?: number; maxMm?: number; bare?: boolean }>(),
+  { minMm: -20_000, maxMm: 50_000 },
+)
+const emit = defineEmits<{ typed: [mm: number] }>()
+const store = useJobStore()
+const id = useId()
+const input = ref<HTMLInputElement>()
+const system = computed(() => store.snapshot?.studio.system ?? 'metric')
+const shown = () =>
+  system.value === 'metric' ? mmText(Math.round(props.mm)) : lengthText(Math.round(props.mm), 'imperial')
+const draft = ref(shown())
+const dirty = ref(false)
+const fault = ref('')
+watch(
+  () => props.mm,
+  () => {
+    if (dirty.value) return
+    draft.value = shown()
+    fault.value = ''
+  },
+)
+function enter(): void {
+  if (!dirty.value && system.value === 'metric') draft.value = String(Math.round(props.mm))
+  void Promise.resolve().then(() => input.value?.select())
+}
+function keep(): void {
+  if (!dirty.value) {
+    draft.value = shown()
+    return
+  }
+  try {
+    const read = parseLength(draft.value, { label: props.label, system: system.value, minMm: props.minMm, maxMm: props.maxMm })
+    dirty.value = false
+    fault.value = ''
+    emit('typed', read)
+    draft.value = shown()
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    fault.value = error.message
+  }
+} // prettier-ignore
+function escape(event: KeyboardEvent): void {
+  if (!dirty.value) return
+  event.stopPropagation()
+  dirty.value = false
+  fault.value = ''
+  draft.value = shown()
+}
+defineExpose({ focus: () => input.value?.focus() })
+</script>
+
+<template>
+  <div class="row-field" :class="{ bare }">
+    <label :for="id" :class="{ 'said-once': bare }">{{ label }}</label>
+    <input
+      :id="id"
+      ref="input"
+      v-model="draft"
+      class="right"
+      autocomplete="off"
+      :data-dirty="dirty"
+      :aria-invalid="fault ? 'true' : undefined"
+      :aria-describedby="fault ? `${id}-says` : undefined"
+      @focus="enter"
+      @input="dirty = true"
+      @blur="keep"
+      @keydown.enter.prevent="keep"
+      @keydown.esc="escape"
+    />
+    <p v-if="fault" :id="`${id}-says`" class="fault">{{ fault }}</p>
+  </div>
+</template>

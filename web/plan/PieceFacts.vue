@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/job/words'
+import RowCheck from '../form/RowCheck.vue'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+
+/** Facts of a piece that the rules ask after, asked when it is chosen. */
+const props = defineProps<{ pieceId: string }>()
+const store = useJobStore()
+const piece = computed(() => store.snapshot?.pieces.find((p) => p.id === props.pieceId))
+
+const ALWAYS: readonly Trait[] = ['corded', 'made for outdoors']
+const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
+  rug: ['only the nominal size is known', 'underlay or gripper', 'washable', 'gripping back', 'joined by a taped seam'],
+  bed: ['only the nominal size is known'],
+  picture: ['only the nominal size is known'],
+  lamp: ['cloth, paper or wood shade', 'hot lamp', 'cool lamp, clear gap all round', 'hung by line or cord', 'hung by rated chain or cable'],
+  shelves: ['anchored to the building', 'pads against tipping', 'open below'],
+  cabinet: ['anchored to the building', 'pads against tipping', 'open below'],
+  wardrobe: ['anchored to the building', 'pads against tipping'],
+  'chest of drawers': ['anchored to the building', 'pads against tipping'],
+  mirror: ['anchored to the building', 'pads against tipping'],
+  curtains: ['blackout lining', 'dimming lining'],
+  blind: ['blackout lining', 'dimming lining'],
+  sanitary: ['open below', 'untidy side'],
+  object: ['open flame', 'gel or gas fire'],
+  table: ['open below', 'clear glass'],
+  'low table': ['open below', 'clear glass'],
+  other: [...TRAITS],
+} // prettier-ignore
+const asked = computed(() => {
+  const p = piece.value
+  if (!p) return []
+  const list = new Set<Trait>([...(OF[p.kind] ?? []), ...ALWAYS, ...p.traits])
+  return TRAITS.filter((t) => list.has(t))
+})
+function set(trait: Trait, on: boolean): void {
+  const p = piece.value
+  if (p) store.change('pieces', p.id, { traits: on ? [...p.traits, trait] : p.traits.filter((t) => t !== trait) })
+}
+</script>
+
+<template>
+  <details v-if="piece" class="facts">
+    <summary>What else is known of it</summary>
+    <div class="fields">
+      <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="openDepthMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="legsMm" kind="length" figure />
+      <RowField collection="pieces" :row="piece" field="weightG" kind="weight" figure />
+    </div>
+    <RowCheck collection="pieces" :row="piece" field="stays" />
+    <RowCheck collection="pieces" :row="piece" field="focal" />
+    <label v-for="t in asked" :key="t" class="tick">
+      <input type="checkbox" :checked="piece.traits.includes(t)" @change="(e) => set(t, (e.target as HTMLInputElement).checked)" />
+      {{ t }}
+    </label>
+  </details>
+</template>
+
+<style scoped>
+.facts {
+  font-size: 13px;
+}
+summary {
+  cursor: pointer;
+  min-height: 24px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 6px 10px;
+  padding: 6px 0;
+}
+.tick {
+  min-height: 26px;
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PlanFacts } from '@bonitas/core/plan/planFacts'
+import { adviseRug } from '@bonitas/core/plan/rules/rugs'
+import type { RugAdvice } from '@bonitas/core/plan/rug'
+import type { Standing } from '@bonitas/core/plan/standing'
+import { mmText } from '@bonitas/core/units/length'
+import { useJobStore } from '../job/jobStore.js'
+
+/** The rug adviser: stock sizes laid for the seats, what stands on each, and what floor is left. */
+const props = defineProps<{ facts: PlanFacts; rug: Standing }>()
+const store = useJobStore()
+const advice = computed(() => adviseRug(props.facts))
+/** Each size once, the way round that serves more seats. */
+const rows = computed(() => {
+  const legs = (a: RugAdvice) => a.seats.reduce((sum, s) => sum + s.legsOn + 2 * s.frontOn, 0)
+  const best = new Map<string, RugAdvice>()
+  for (const a of advice.value.all) {
+    const key = `${a.size.name} ${a.joined}`
+    const now = best.get(key)
+    if (!now || legs(a) > legs(now)) best.set(key, a)
+  }
+  const all = [...best.values()].filter((a) => a.areaMm2 > 1.5e6)
+  return all.filter((a) => !a.joined || a === advice.value.chosen || props.facts.schools.rug === 'layered or joined').slice(0, 10)
+}) // prettier-ignore
+const legsText = (a: RugAdvice) => a.seats.map((s) => `${s.seat.name}: ${s.legsOn} of 4`).join('; ')
+function lay(a: RugAdvice): void {
+  const turn = Math.round(((Math.atan2(a.box.uy, a.box.ux) * 180) / Math.PI + 360) % 360)
+  store.apply([
+    { collection: 'pieces', id: props.rug.pieceId, set: { widthMm: Math.round(2 * a.box.halfW), depthMm: Math.round(2 * a.box.halfD) } },
+    { collection: 'stands', id: props.rug.id, set: { xMm: Math.round(a.box.x), yMm: Math.round(a.box.y), turnDeg: turn, optionId: null } },
+  ])
+} // prettier-ignore
+</script>
+
+<template>
+  <section class="panel-part" aria-label="Rug adviser">
+    <h2>Rug adviser</h2>
+    <p class="second">
+      {{ facts.schools.rug ? `School: ${facts.schools.rug}.` : 'No school is chosen for the rug; the smallest that puts front legs on is marked.' }}
+      <template v-if="facts.schools.rug === 'bare floor kept whole'">The floor stays bare.</template>
+      <template v-else-if="!advice.chosen">No stock size serves; a made one, or two joined, would.</template>
+    </p>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Size</th>
+          <th scope="col">On it</th>
+          <th scope="col" class="figure">Floor left</th>
+          <th scope="col"><span class="said-once">Lay it</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="a in rows" :key="`${a.size.name}${a.joined}`" :class="{ best: a === advice.chosen || (advice.chosen && a.size === advice.chosen.size && a.joined === advice.chosen.joined) }">
+          <td>{{ a.joined ? 'two of ' : '' }}{{ a.size.name }}</td>
+          <td :title="legsText(a)">{{ a.verdict }}</td>
+          <td class="figure" :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">{{ mmText(a.leastBorderMm) }}</td>
+          <td><button v-if="!a.joined" class="word" @click="lay(a)">Lay it</button></td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.best td {
+  font-weight: 650;
+}
+</style>

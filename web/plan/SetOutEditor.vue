@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PlanFacts } from '@bonitas/core/plan/planFacts'
+import { avoidedOn } from '@bonitas/core/plan/rules/frames'
+import type { SetOut } from '@bonitas/core/plan/schema'
+import { curtainRail, laySetOut } from '@bonitas/core/plan/walls/setOut'
+import { mmText } from '@bonitas/core/units/length'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+
+/** One thing set out along a wall, its numbers, and how its fields come out. */
+const props = defineProps<{ row: SetOut; facts: PlanFacts }>()
+const store = useJobStore()
+const laid = computed(() => laySetOut(props.row, avoidedOn(props.facts, props.row.wallId)))
+const window = computed(() => props.facts.room.openings.find((o) => o.id === props.row.openingId))
+const says = computed(() => {
+  const { row } = props
+  if (row.kind === 'curtain rail' && window.value) {
+    const beyond = window.value.startMm - row.startMm
+    const rail = curtainRail(window.value.startMm, window.value.widthMm, Math.max(0, beyond), 2)
+    return `reaches ${mmText(beyond)} beyond the window; drawn back the curtains take ${mmText(rail.stackMm)} a side${rail.overGlassMm > 0 ? `, ${mmText(rail.overGlassMm)} of it over the glass` : ' and leave the glass free'}`
+  }
+  if (laid.value.stiles.length === 0) return `${mmText(row.endMm - row.startMm)} long, at ${mmText(row.bottomMm)}`
+  return `${row.count} fields of ${mmText(Math.round(laid.value.fieldMm))}${laid.value.clashes.length > 0 ? '; a socket on a stile' : '; no socket on a stile'}`
+}) // prettier-ignore
+</script>
+
+<template>
+  <details class="set-out">
+    <summary><b>{{ row.name || row.kind }}</b> <span class="second">{{ says }}</span></summary>
+    <div class="fields">
+      <RowField collection="setOuts" :row="row" field="name" kind="text" />
+      <RowField collection="setOuts" :row="row" field="startMm" kind="length" figure />
+      <RowField collection="setOuts" :row="row" field="endMm" kind="length" figure />
+      <RowField collection="setOuts" :row="row" field="bottomMm" kind="length" figure label="Lower edge" />
+      <RowField collection="setOuts" :row="row" field="heightMm" kind="length" figure />
+      <RowField v-if="laid.stiles.length > 0" collection="setOuts" :row="row" field="count" kind="whole" figure label="Fields" />
+      <RowField v-if="laid.stiles.length > 0" collection="setOuts" :row="row" field="stileMm" kind="length" figure />
+      <RowField collection="setOuts" :row="row" field="depthMm" kind="length" figure />
+    </div>
+    <p v-if="laid.stiles.length > 0" class="second">Fields begin at {{ laid.fields.map((f) => mmText(Math.round(f.leftMm))).join(', ') }} from the left corner.</p>
+    <button class="word" @click="store.remove('setOuts', row.id)">Take it off the wall</button>
+  </details>
+</template>
+
+<style scoped>
+.set-out {
+  font-size: 13px;
+}
+summary {
+  cursor: pointer;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 6px 10px;
+  padding: 6px 0;
+}
+</style>

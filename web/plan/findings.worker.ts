@@ -1,0 +1,30 @@
+import { judge, type JudgedFinding } from '@bonitas/core/findings/finding'
+import { planFactsOf } from '@bonitas/core/job/planFactsOf'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { measureFacts, type MeasureFacts } from '@bonitas/core/measure/measureFacts'
+import { paletteFacts, type PaletteFacts } from '@bonitas/core/palette/paletteFacts'
+import type { Stand } from '@bonitas/core/plan/schema'
+import { planFindings } from '@bonitas/core/plan/rules/index'
+
+/** A job to judge, or one stand of it as it is being moved. */
+export type FindingsAsk = { readonly job: JobSnapshot } | { readonly moved: Stand; readonly nth: number }
+export interface FindingsAnswer {
+  readonly nth: number
+  readonly findings: readonly JudgedFinding[]
+}
+
+let held: { job: JobSnapshot; measure: MeasureFacts; palette: PaletteFacts } | undefined
+
+addEventListener('message', ({ data }: MessageEvent<FindingsAsk>) => {
+  if ('job' in data) {
+    const measure = measureFacts(data.job, data.job.passages, data.job.studio.system)
+    const palette = paletteFacts(data.job, measure.areas, data.job.brief.schemeId)
+    held = { job: data.job, measure, palette }
+    return
+  }
+  if (!held) return
+  const { job, measure, palette } = held
+  const stands = job.stands.map((s) => (s.id === data.moved.id ? data.moved : s))
+  const facts = planFactsOf(job, measure, palette, { stands, withMends: false })
+  postMessage({ nth: data.nth, findings: facts ? judge(planFindings(facts), job.acceptances) : [] } satisfies FindingsAnswer)
+}) // prettier-ignore
