@@ -106,7 +106,13 @@ export default ts.config(
   {
     // Loops over pixels and colors read typed arrays within their bounds; a fallback at every index costs a third
     // of their speed.
-    files: ['core/color/nearest.ts', 'core/palette/extraction/*.ts', 'core/testing/syntheticPhoto.ts'],
+    files: [
+      'core/color/nearest.ts',
+      'core/palette/extraction/*.ts',
+      'core/testing/syntheticPhoto.ts',
+      'core/plan/arrange/energy.ts',
+      'core/plan/arrange/anneal.ts',
+    ],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   // Scripts run before anything is installed: plain Node, checked by the linter's own rules only.
