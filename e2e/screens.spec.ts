@@ -46,6 +46,7 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Brief: ['Pieces', 'Limits', 'Schools', 'Money', 'Pictures'],
   Measure: ['Openings and fixtures', 'Way in'],
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
+  Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
 }
 
 test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {
@@ -57,7 +58,7 @@ test('the accessibility checker has nothing to say on any screen', async ({ page
   await expect(page.getByText('Studio is empty. Write it here.')).toBeVisible()
   await expectAccessible(page, 'founding, with faults')
   await openDemo(page, demo.url)
-  for (const name of ['Brief', 'Measure', 'Palette', 'Take-off', 'Source', 'Ledger'] as const) {
+  for (const name of ['Brief', 'Measure', 'Palette', 'Plan', 'Take-off', 'Source', 'Ledger'] as const) {
     await stage(page, name)
     await expectAccessible(page, name)
     for (const further of FURTHER[name] ?? []) {
@@ -89,7 +90,7 @@ test('an empty job teaches on every screen', async ({ page, empty }) => {
   await expect(page.getByText('A job is one room of one client')).toBeVisible()
   await openJob(page, 'Ito', 'Landing', '800')
   await expect(page.getByText('A use is one thing the room must do')).toBeVisible()
-  for (const [name, says] of [['Measure', 'The plan draws itself'], ['Palette', 'Point at a row|no finish yet'], ['Take-off', 'Nothing to count yet'], ['Source', 'The schedule decides'], ['Ledger', 'An order takes the options chosen']] as const) {
+  for (const [name, says] of [['Measure', 'The plan draws itself'], ['Palette', 'Point at a row|no finish yet'], ['Plan', 'begins with a measured room'], ['Take-off', 'Nothing to count yet'], ['Source', 'The schedule decides'], ['Ledger', 'An order takes the options chosen']] as const) {
     await stage(page, name)
     await expect(page.getByText(new RegExp(says)).first()).toBeVisible()
     await expectAccessible(page, `${name}, empty`)

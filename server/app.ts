@@ -12,6 +12,7 @@ import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
 import { ledgerRoutes } from './ledger/routes.js'
 import { paletteRoutes } from './palette/routes.js'
+import { planRoutes } from './plan/routes.js'
 import { photoRoutes } from './photo/routes.js'
 import { sessionRoutes, signedIn } from './session/routes.js'
 
@@ -74,6 +75,7 @@ export function createApp({ db, webFolder, secure = false, laserTape, colorReade
   })
   api.use('/jobs/:jobId', photoRoutes(db))
   api.use('/jobs/:jobId', paletteRoutes(db))
+  api.use('/jobs/:jobId', planRoutes(db))
   api.use(jobRoutes(db))
   api.use(libraryRoutes(db))
   api.use('/jobs/:jobId', ledgerRoutes(db))

@@ -129,12 +129,12 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
       'finishes',
       finishRow({
         name: 'Rust check',
-        material: 'fabric',
+        material: 'textile',
         patternKind: 'check',
         patternRepeatMm: 120,
         colors: [{ l: 40, a: 30, b: 30, share: 0.3 }],
         readings: [{ l: 41, a: 29, b: 31 }],
-        wear: 'heavy',
+        wear: 'hard-wearing',
       }),
     ),
   ]
@@ -147,7 +147,7 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
   const part = await put('parts', {
     id: randomUUID(),
     name: 'Splashback',
-    kind: 'splashback',
+    kind: 'other',
     wallId: null,
     count: 1,
     widthMm: 900,

@@ -49,7 +49,7 @@ function routes(): { method: string; path: string }[] {
         walk(
           layer.handle.stack,
           layer.handle.stack.some((l) =>
-            ['/orders', '/pictures/:id', '/board.pdf'].includes(l.route?.path ?? ''),
+            ['/orders', '/pictures/:id', '/board.pdf', '/plan/tape-out.pdf'].includes(l.route?.path ?? ''),
           )
             ? '/jobs/:jobId'
             : prefix,
@@ -73,6 +73,8 @@ describe('a member of another studio', () => {
       'POST /jobs/:jobId/change-orders',
       'PUT /jobs/:jobId/pictures/:id',
       'GET /jobs/:jobId/pictures/:id',
+      'GET /jobs/:jobId/plan/tape-out.pdf',
+      'GET /jobs/:jobId/plan/hanging-sheet.pdf',
       'POST /jobs/:jobId/reversals',
     ])
       expect(names).toContain(name)

@@ -99,9 +99,21 @@ export const router = createRouter({
         },
         { path: 'plan', component: () => import('./plan/FloorPage.vue'), meta: { title: 'Plan' } },
         { path: 'plan/walls', component: () => import('./plan/WallPage.vue'), meta: { title: 'Walls' } },
-        { path: 'plan/light', component: () => import('./plan/LightPage.vue'), meta: { title: 'Light of the plan' } },
-        { path: 'plan/proposals', component: () => import('./plan/ArrangePage.vue'), meta: { title: 'Arrangements' } },
-        { path: 'plan/distances', component: () => import('./plan/DistancesPage.vue'), meta: { title: 'Distances' } },
+        {
+          path: 'plan/light',
+          component: () => import('./plan/LightPage.vue'),
+          meta: { title: 'Light of the plan' },
+        },
+        {
+          path: 'plan/proposals',
+          component: () => import('./plan/ArrangePage.vue'),
+          meta: { title: 'Arrangements' },
+        },
+        {
+          path: 'plan/distances',
+          component: () => import('./plan/DistancesPage.vue'),
+          meta: { title: 'Distances' },
+        },
         {
           path: 'takeoff',
           component: () => import('./takeoff/TakeoffPage.vue'),

@@ -162,7 +162,8 @@ function cutX(points: readonly Point[], at: number, sign: 1 | -1): Point[] {
     const q = points[(i + 1) % points.length] ?? p
     const [sp, sq] = [sign * (p.x - at), sign * (q.x - at)]
     if (sp > TOUCH) out.push(p)
-    if ((sp > TOUCH && sq < -TOUCH) || (sp < -TOUCH && sq > TOUCH)) out.push(plus(p, minus(q, p), sp / (sp - sq)))
+    if ((sp > TOUCH && sq < -TOUCH) || (sp < -TOUCH && sq > TOUCH))
+      out.push(plus(p, minus(q, p), sp / (sp - sq)))
   })
   return out
 }

@@ -35,10 +35,7 @@ export function longestRound(a: number, b: number, width: number): number {
 export function spareRound(a: number, b: number, l: number, w: number): number {
   const [long, short] = [Math.max(l, w), Math.min(l, w)]
   const turned = short > Math.min(a, b) ? short - Math.min(a, b) : 0
-  const slid = Math.max(
-    Math.min(a - short, b - long),
-    Math.min(a - long, b - short),
-  )
+  const slid = Math.max(Math.min(a - short, b - long), Math.min(a - long, b - short))
   const round = turned > 0 ? -turned : longestRound(a, b, short) - long
   return Math.max(round, slid)
 }

@@ -19,7 +19,15 @@ const rooms = new WeakMap<JobSnapshot['walls'], { of: readonly unknown[]; room: 
 
 /** The measured room as the plan sets pieces out in it; undefined while the run of walls is open. */
 export function planRoomOf(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined {
-  const of = [job.openings, job.fixtures, job.ceilings, job.diagonals, job.room.heightMm, job.room.kind, job.room.northDeg]
+  const of = [
+    job.openings,
+    job.fixtures,
+    job.ceilings,
+    job.diagonals,
+    job.room.heightMm,
+    job.room.kind,
+    job.room.northDeg,
+  ]
   const known = rooms.get(job.walls)
   if (known?.of.every((v, i) => v === of[i])) return known.room
   const room = laidRoom(job, measure)

@@ -27,7 +27,14 @@ import { thirdOf } from './walls/setOut.js'
 const judge = (facts: PlanFacts): Finding[] => PLAN_RULES.flatMap((r) => r.check(facts))
 const found = (facts: PlanFacts, rule: string) => judge(facts).filter((f) => f.rule === rule)
 const near = (got: number, want: number, by: number) => Math.abs(got - want) <= by
-const hung = (name: string, xMm: number, centerMm: number, widthMm = 100, heightMm = 100) => ({ id: name, name, xMm, centerMm, widthMm, heightMm })
+const hung = (name: string, xMm: number, centerMm: number, widthMm = 100, heightMm = 100) => ({
+  id: name,
+  name,
+  xMm,
+  centerMm,
+  widthMm,
+  heightMm,
+})
 const NO_DOOR = { openings: [] }
 
 /** A seat whose front legs stand at y, looking down the sheet (or up, turned). */
@@ -352,6 +359,9 @@ test.each(Object.keys(CASES))('%s', (id) => {
 
 afterAll(() => {
   const agree = table.filter((t) => t.agrees).length
-  console.error(`Cases of plan, wall, light, small rooms, safety and framing: ${agree} of ${table.length} agree`)
-  for (const t of table) console.error(`  ${t.agrees ? 'agrees' : `DIFFERS: ${t.failed.join('; ')}`}  ${t.id}`)
+  console.error(
+    `Cases of plan, wall, light, small rooms, safety and framing: ${agree} of ${table.length} agree`,
+  )
+  for (const t of table)
+    console.error(`  ${t.agrees ? 'agrees' : `DIFFERS: ${t.failed.join('; ')}`}  ${t.id}`)
 })

@@ -53,7 +53,9 @@ export function elevationDrawing(facts: PlanFacts, wallId: string): PlanDrawing 
   }
   for (const b of beforeWall(wall, facts.standings)) {
     marks.push({ kind: 'outline', layer: 'PIECE', points: rect(Math.round(b.leftMm), b.standing.raisedMm, Math.round(b.rightMm), b.topMm), closed: true, id: b.standing.id })
-    marks.push({ kind: 'text', layer: 'PIECE', at: { x: (b.leftMm + b.rightMm) / 2, y: -(b.standing.raisedMm + b.topMm) / 2 }, text: b.standing.name, angleDeg: 0, sizeMm: textMm })
+    // A name that is wider than its piece would run into its neighbors.
+    if (b.rightMm - b.leftMm > b.standing.name.length * textMm * 0.55)
+      marks.push({ kind: 'text', layer: 'PIECE', at: { x: (b.leftMm + b.rightMm) / 2, y: -(b.standing.raisedMm + b.topMm) / 2 }, text: b.standing.name, angleDeg: 0, sizeMm: textMm })
   }
   const line = -facts.eyeLineMm
   marks.push({ kind: 'line', layer: 'LINE', from: { x: 0, y: line }, to: { x: w, y: line } })
@@ -63,7 +65,8 @@ export function elevationDrawing(facts: PlanFacts, wallId: string): PlanDrawing 
       marks.push(
         { kind: 'line', layer: 'NAIL', from: { x: nail.xMm - 20, y: -nail.heightMm }, to: { x: nail.xMm + 20, y: -nail.heightMm } },
         { kind: 'line', layer: 'NAIL', from: { x: nail.xMm, y: -nail.heightMm - 20 }, to: { x: nail.xMm, y: -nail.heightMm + 20 } },
-        { kind: 'text', layer: 'NAIL', at: { x: nail.xMm, y: -hung.topMm - textMm }, text: `${mmText(Math.round(nail.xMm))} · ${mmText(Math.round(nail.heightMm))}`, angleDeg: 0, sizeMm: textMm },
+        { kind: 'line', layer: 'DIMENSION', from: { x: nail.xMm, y: -nail.heightMm - 40 }, to: { x: nail.xMm, y: -h - 60 } },
+        { kind: 'text', layer: 'NAIL', at: { x: nail.xMm, y: -h - 60 - textMm * 0.8 }, text: mmText(Math.round(nail.xMm)), angleDeg: 0, sizeMm: textMm },
       )
   }
   return { marks, textMm, low: { x: -300, y: -h - 300 }, high: { x: w + 300, y: 300 }, upDeg: undefined }

@@ -8,7 +8,11 @@ import type { Standing } from './standing.js'
 const BEFORE_MM = 1_000
 
 /** What stands before a wall, farthest first, so that the nearest is drawn last. */
-export function beforeWall(wall: PlanWall, standings: readonly Standing[], reachMm = BEFORE_MM): BeforeWall[] {
+export function beforeWall(
+  wall: PlanWall,
+  standings: readonly Standing[],
+  reachMm = BEFORE_MM,
+): BeforeWall[] {
   return standings
     .filter((s) => !isFlat(s.kind))
     .flatMap((standing): BeforeWall[] => {

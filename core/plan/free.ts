@@ -28,7 +28,13 @@ export const inTheWay = (s: Standing): boolean =>
  * @param others pieces that may end it
  * @param withinMm pieces farther than this are not looked at
  */
-export function freeBefore(s: Standing, side: Side, room: PlanRoom, others: readonly Standing[], withinMm = 8_000): Free {
+export function freeBefore(
+  s: Standing,
+  side: Side,
+  room: PlanRoom,
+  others: readonly Standing[],
+  withinMm = 8_000,
+): Free {
   const { origin, along, normal, half } = sideOf(s.box, side)
   const reach = half - Math.min(100, half * 0.2)
   let best: { mm: number; against: string; piece: Standing | undefined } = {

@@ -42,10 +42,12 @@ export function liveCheck(facts: PlanFacts, moved: Standing): LiveCheck {
   const now = { ...facts, solid: facts.solid.map((s) => (s.id === moved.id ? moved : s)) }
   const tight = isFlat(moved.kind) ? [] : tightSides(now, moved)
   const solid = others.filter((s) => !isFlat(s.kind))
+  const own = facts.seats.some((s) => s.id === moved.id) ? kneesOf(facts, moved) : undefined
+  const nearKnees = own !== undefined && own.mm < facts.needs.kneesLeast
   const gaps = SIDES.flatMap((side): LiveGap[] => {
     const free = freeBefore(moved, side, facts.room, isFlat(moved.kind) ? [] : solid)
     if (!Number.isFinite(free.mm) || free.mm < 1 || free.mm > SHOWN_MM) return []
-    return [{ from: free.from, to: free.to, mm: Math.round(free.mm), tight: tight.some((t) => t.need.side === side) }]
+    return [{ from: free.from, to: free.to, mm: Math.round(free.mm), tight: tight.some((t) => t.need.side === side) || (side === 'front' && nearKnees) }]
   })
   const knees = moved.kind === 'low table' ? facts.seats.flatMap((s) => kneesOf({ ...facts, standings: [moved] }, s) ?? []) : []
   return {

@@ -120,7 +120,8 @@ const SANITARY_WORDS: readonly (readonly [RegExp, Sanitary])[] = [
   [/\bbath\b|tub/i, 'bath'],
   [/shower (tray|pan|stall|enclosure)|^shower$|shower base|walk-in shower/i, 'shower'],
 ]
-export const sanitaryOf = (name: string): Sanitary => SANITARY_WORDS.find(([w]) => w.test(name))?.[1] ?? 'other'
+export const sanitaryOf = (name: string): Sanitary =>
+  SANITARY_WORDS.find(([w]) => w.test(name))?.[1] ?? 'other'
 
 export const SANITARY_ZONES: Readonly<Record<Sanitary, readonly ZoneNeed[]>> = {
   toilet: front('fixtureFrontWish', 'fixtureFront'),
@@ -131,12 +132,26 @@ export const SANITARY_ZONES: Readonly<Record<Sanitary, readonly ZoneNeed[]>> = {
 }
 
 /** Kinds that hang or lie and take no floor. */
-export const OFF_FLOOR: ReadonlySet<PieceKind> = new Set(['curtains', 'blind', 'cushion', 'throw', 'picture', 'mirror'])
+export const OFF_FLOOR: ReadonlySet<PieceKind> = new Set([
+  'curtains',
+  'blind',
+  'cushion',
+  'throw',
+  'picture',
+  'mirror',
+])
 
 /** Kinds that lie flat: one walks over them and pieces stand on them. */
 export const isFlat = (kind: PieceKind): boolean => kind === 'rug'
 
 /** Kinds one sits on, and those that are pulled up to a table. */
-export const SEATS: ReadonlySet<PieceKind> = new Set(['sofa', 'sofa bed', 'armchair', 'chair', 'stool', 'bench'])
+export const SEATS: ReadonlySet<PieceKind> = new Set([
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'chair',
+  'stool',
+  'bench',
+])
 export const PULLED_UP: ReadonlySet<PieceKind> = new Set(['chair', 'stool', 'bench'])
 export const TABLES: ReadonlySet<PieceKind> = new Set(['table', 'desk', 'piano'])

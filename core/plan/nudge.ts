@@ -24,7 +24,11 @@ export function standIn(a: Standing, b: Standing): number {
 
 /** Fixtures that take floor or wall a piece cannot stand in. */
 export const standsOut = (f: PlanFixture): boolean =>
-  f.kind !== 'ceiling point' && f.kind !== 'socket' && f.kind !== 'switch' && f.kind !== 'vent' && f.depthMm > 40
+  f.kind !== 'ceiling point' &&
+  f.kind !== 'socket' &&
+  f.kind !== 'switch' &&
+  f.kind !== 'vent' &&
+  f.depthMm > 40
 
 /** A fixture a piece stands in; undefined when it is clear of all. */
 export function inFixture(s: Standing, room: PlanRoom): PlanFixture | undefined {
@@ -51,7 +55,8 @@ export const SWING_MM2 = 2_000
 /** True when nothing forbids a piece to stand where it does. */
 export function standsClear(facts: PlanFacts, s: Standing): boolean {
   const { room } = facts
-  if (!insideRoom({ ...s.box, halfW: s.box.halfW - SLACK_MM, halfD: s.box.halfD - SLACK_MM }, room)) return false
+  if (!insideRoom({ ...s.box, halfW: s.box.halfW - SLACK_MM, halfD: s.box.halfD - SLACK_MM }, room))
+    return false
   if (inFixture(s, room)) return false
   if (room.openings.some((o) => inSwing(s, o.swept) > SWING_MM2)) return false
   return facts.standings.every((o) => o.id === s.id || standIn(s, o) === 0)
@@ -81,7 +86,10 @@ export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => bo
   if (!facts.withMends || s.piece.stays) return []
   for (let by = STEP_MM; by <= FARTHEST_MM; by += by < 400 ? STEP_MM : 2 * STEP_MM)
     for (const { dx, dy, word } of WORDS) {
-      const moved: Standing = { ...s, box: { ...s.box, x: Math.round(s.box.x + dx * by), y: Math.round(s.box.y + dy * by) } }
+      const moved: Standing = {
+        ...s,
+        box: { ...s.box, x: Math.round(s.box.x + dx * by), y: Math.round(s.box.y + dy * by) },
+      }
       if (!ok(moved) || !standsClear(facts, moved)) continue
       return [
         {

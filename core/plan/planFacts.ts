@@ -103,13 +103,21 @@ const LARGE_MM = 600
 
 /** Large pieces that must still come in. */
 export const mustComeIn = (p: PlanPiece): boolean =>
-  !p.there && !OFF_FLOOR.has(p.kind) && p.kind !== 'rug' && [p.widthMm, p.depthMm, p.heightMm].filter((v) => v >= LARGE_MM).length >= 2
+  !p.there &&
+  !OFF_FLOOR.has(p.kind) &&
+  p.kind !== 'rug' &&
+  [p.widthMm, p.depthMm, p.heightMm].filter((v) => v >= LARGE_MM).length >= 2
 
 /** Works out what follows from where things stand. Pure; the same in browser, worker and server. */
 export function planFacts(input: PlanInput): PlanFacts {
   const { room, standings, needs } = input
   const solid = standings.filter(inTheWay)
-  const hangings = input.hangs.map((h) => ({ name: h.name, wallId: h.wallId, xMm: h.xMm, widthMm: h.widthMm }))
+  const hangings = input.hangs.map((h) => ({
+    name: h.name,
+    wallId: h.wallId,
+    xMm: h.xMm,
+    widthMm: h.widthMm,
+  }))
   return {
     ...input,
     solid,
@@ -135,15 +143,25 @@ function walksOf(room: PlanRoom, standings: readonly Standing[], solid: readonly
       const { origin, normal, along, half } = sideOf(s.box, 'front')
       // A wide seat is reached at its ends, a bed from its sides: what stands before its middle is no wall.
       const reach = SEATS.has(s.kind) ? [0, half - 200, 200 - half] : [0]
-      const before = reach.map((by) => ({ x: origin.x + normal.x * REACH_MM + along.x * by, y: origin.y + normal.y * REACH_MM + along.y * by }))
-      const beside = s.kind === 'bed' ? (['left', 'right'] as const).map((side) => sideOf(s.box, side)).map((l) => ({ x: l.origin.x + l.normal.x * REACH_MM, y: l.origin.y + l.normal.y * REACH_MM })) : []
+      const before = reach.map((by) => ({
+        x: origin.x + normal.x * REACH_MM + along.x * by,
+        y: origin.y + normal.y * REACH_MM + along.y * by,
+      }))
+      const beside =
+        s.kind === 'bed'
+          ? (['left', 'right'] as const)
+              .map((side) => sideOf(s.box, side))
+              .map((l) => ({ x: l.origin.x + l.normal.x * REACH_MM, y: l.origin.y + l.normal.y * REACH_MM }))
+          : []
       return { id: s.id, name: s.name, at: [...before, ...beside] }
     }),
     ...room.openings
       .filter((o) => o.kind === 'window')
       .flatMap((o) => {
         const wall = room.walls.find((w) => w.id === o.wallId)
-        return wall ? [{ id: o.id, name: o.name || 'Window', at: [onWall(wall, o.startMm + o.widthMm / 2, REACH_MM)] }] : []
+        return wall
+          ? [{ id: o.id, name: o.name || 'Window', at: [onWall(wall, o.startMm + o.widthMm / 2, REACH_MM)] }]
+          : []
       }),
   ]
   const obstacles = solid
@@ -153,7 +171,21 @@ function walksOf(room: PlanRoom, standings: readonly Standing[], solid: readonly
 }
 
 /** Kinds one must be able to walk up to. */
-const REACHED: ReadonlySet<string> = new Set(['sofa', 'sofa bed', 'armchair', 'desk', 'table', 'cabinet', 'chest of drawers', 'wardrobe', 'shelves', 'bed', 'cot', 'piano', 'sanitary'])
+const REACHED: ReadonlySet<string> = new Set([
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'desk',
+  'table',
+  'cabinet',
+  'chest of drawers',
+  'wardrobe',
+  'shelves',
+  'bed',
+  'cot',
+  'piano',
+  'sanitary',
+])
 /** Kinds a person moves aside with one hand on the way. */
 const LIGHT_KINDS: ReadonlySet<string> = new Set(['chair', 'stool'])
 

@@ -178,7 +178,11 @@ export function stepIn(opening: PlanOpening, walls: readonly PlanWall[], intoMm:
 }
 
 /** The strip of floor before a window as a box. */
-export function stripBefore(opening: PlanOpening, walls: readonly PlanWall[], depthMm: number): Box | undefined {
+export function stripBefore(
+  opening: PlanOpening,
+  walls: readonly PlanWall[],
+  depthMm: number,
+): Box | undefined {
   const at = stepIn(opening, walls, depthMm / 2)
   const wall = walls.find((w) => w.id === opening.wallId)
   return at && wall && boxOf(at.x, at.y, opening.widthMm, depthMm, turnAgainst(wall))

@@ -12,7 +12,11 @@ export const POISONOUS: readonly PlantHarm[] = [
   { words: /\blil(y|ies)\b(?! of)|peace lily/i, name: 'lily', instead: 'orchid or gerbera' },
   { words: /lily of the valley/i, name: 'lily of the valley', instead: 'bellflower' },
   { words: /dumb ?cane|dieffenbachia/i, name: 'dumb cane', instead: 'prayer plant or parlor palm' },
-  { words: /philodendron|monstera|swiss cheese plant|pothos|devil'?s ivy/i, name: 'philodendron family', instead: 'spider plant or Boston fern' },
+  {
+    words: /philodendron|monstera|swiss cheese plant|pothos|devil'?s ivy/i,
+    name: 'philodendron family',
+    instead: 'spider plant or Boston fern',
+  },
   { words: /\bivy\b/i, name: 'ivy', instead: 'Swedish ivy or spider plant' },
   { words: /sago palm|cycad/i, name: 'sago palm', instead: 'parlor palm or areca palm' },
   { words: /\byew\b/i, name: 'yew', instead: 'boxleaf holly grape, or hornbeam' },

@@ -125,7 +125,9 @@ export function seatGroup(standings: readonly Standing[], farthestMm: number): S
     (s.kind === 'chair' || s.kind === 'stool' || s.kind === 'bench') &&
     tables.some((t) => {
       const at = inBox(t.box, s.box)
-      return Math.abs(at.x) < t.box.halfW + s.box.halfW + 250 && Math.abs(at.y) < t.box.halfD + s.box.halfD + 400
+      return (
+        Math.abs(at.x) < t.box.halfW + s.box.halfW + 250 && Math.abs(at.y) < t.box.halfD + s.box.halfD + 400
+      )
     })
   const seats = standings.filter(
     (s) => SEATS.has(s.kind) && s.kind !== 'stool' && !pulledUp(s) && s.raisedMm === 0,
@@ -139,7 +141,8 @@ export function seatGroup(standings: readonly Standing[], farthestMm: number): S
 export const anchorSeat = (seats: readonly Standing[]): Standing | undefined =>
   [...seats].sort(
     (a, b) =>
-      Number(b.kind === 'sofa' || b.kind === 'sofa bed') - Number(a.kind === 'sofa' || a.kind === 'sofa bed') ||
+      Number(b.kind === 'sofa' || b.kind === 'sofa bed') -
+        Number(a.kind === 'sofa' || a.kind === 'sofa bed') ||
       b.widthMm - a.widthMm ||
       (a.id < b.id ? -1 : 1),
   )[0]
@@ -209,12 +212,10 @@ function halves(box: Box): Box[] {
 /** Moves a rug, as little as need be, so that it leaves the border; where it cannot, evenly between the walls. */
 function placeIn(box: Box, room: PlanRoom, borderMm: number): Box {
   let now = box
-  for (const [plusSide, minusSide] of [['right', 'left'], ['front', 'back']] as const) {
-    const [, right, , left] = bordersOf([now], room)
-    const [front, , back] = bordersOf([now], room)
-    const [ahead, behind] = plusSide === 'right' ? [right, left] : [front, back]
-    const { normal } = sideOf(now, plusSide)
-    void minusSide
+  for (const side of ['right', 'front'] as const) {
+    const [front, right, back, left] = bordersOf([now], room)
+    const [ahead, behind] = side === 'right' ? [right, left] : [front, back]
+    const { normal } = sideOf(now, side)
     const total = ahead + behind
     const want = Math.min(borderMm, total / 2)
     const by = ahead < want ? ahead - want : behind < want ? want - behind : 0
@@ -246,7 +247,12 @@ export function chosenRug(
 }
 
 /** Smallest size under a dining table that keeps chairs on it when they are pulled out. */
-export function rugUnderTable(lengthMm: number, widthMm: number, beyondMm: number, sizes: readonly RugSize[]) {
+export function rugUnderTable(
+  lengthMm: number,
+  widthMm: number,
+  beyondMm: number,
+  sizes: readonly RugSize[],
+) {
   const need = { longMm: lengthMm + 2 * beyondMm, shortMm: widthMm + 2 * beyondMm }
   const [long, short] = [Math.max(need.longMm, need.shortMm), Math.min(need.longMm, need.shortMm)]
   const size = [...sizes]

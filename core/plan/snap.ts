@@ -77,7 +77,11 @@ function linesAlong(dir: Point, box: Box, room: PlanRoom, others: readonly Stand
   const lines: { value: number; edge: number; says: string }[] = []
   for (const wall of room.walls)
     if (Math.abs(dot(wall.dir, dir)) > 0.999)
-      lines.push({ value: dot(onWall(wall, wall.lengthMm / 2), dir), edge: 0, says: `middle of ${wall.name}` })
+      lines.push({
+        value: dot(onWall(wall, wall.lengthMm / 2), dir),
+        edge: 0,
+        says: `middle of ${wall.name}`,
+      })
   for (const o of others) {
     const ob = boxBounds(o.box)
     const reach = dir === X ? ob.halfX : ob.halfY
@@ -94,18 +98,28 @@ export function nearestWall(box: Box, room: PlanRoom): PlanWall | undefined {
   return [...room.walls]
     .map((wall) => ({ wall, ...fromWall(wall, box) }))
     .filter((w) => w.alongMm > -50 && w.alongMm < w.wall.lengthMm + 50 && w.beforeMm > -50)
-    .sort((a, b) => a.beforeMm - reachAlong(box, a.wall.into) - (b.beforeMm - reachAlong(box, b.wall.into)))[0]?.wall
+    .sort(
+      (a, b) => a.beforeMm - reachAlong(box, a.wall.into) - (b.beforeMm - reachAlong(box, b.wall.into)),
+    )[0]?.wall
 }
 
 /** A piece with its back to a wall, at a distance along it from the left. */
 export function againstWall(widthMm: number, depthMm: number, wall: PlanWall, alongMm: number, gapMm = 0) {
-  const at = onWall(wall, Math.max(widthMm / 2, Math.min(wall.lengthMm - widthMm / 2, alongMm)), gapMm + depthMm / 2)
+  const at = onWall(
+    wall,
+    Math.max(widthMm / 2, Math.min(wall.lengthMm - widthMm / 2, alongMm)),
+    gapMm + depthMm / 2,
+  )
   return { xMm: Math.round(at.x), yMm: Math.round(at.y), turnDeg: turnAgainst(wall) }
 }
 
 /** Mirrored at the middle of the room, left and right. */
 export function mirroredAcross(room: PlanRoom, at: { xMm: number; yMm: number; turnDeg: number }) {
-  return { xMm: Math.round(room.low.x + room.high.x - at.xMm), yMm: at.yMm, turnDeg: (360 - at.turnDeg) % 360 }
+  return {
+    xMm: Math.round(room.low.x + room.high.x - at.xMm),
+    yMm: at.yMm,
+    turnDeg: (360 - at.turnDeg) % 360,
+  }
 }
 
 /** A side or the middle of one piece brought into line with another's. */
@@ -120,4 +134,3 @@ export function alignedTo(moved: Box, to: Box, how: 'left' | 'center' | 'right' 
   if (how === 'bottom') y = to.y + t.halfY - m.halfY
   return { xMm: Math.round(x), yMm: Math.round(y) }
 } // prettier-ignore
-

@@ -263,7 +263,9 @@ function exactWidth(grid: ClearanceGrid, at: Point): { mm: number; between: read
   const near = grid.nearest(at)
   const first = least(near)
   if (!first) return { mm: 2 * CAP_MM, between: ['nothing', 'nothing'] }
-  const across = least(near.filter((o) => o !== first && o.dir.x * first.dir.x + o.dir.y * first.dir.y < -0.5))
+  const across = least(
+    near.filter((o) => o !== first && o.dir.x * first.dir.x + o.dir.y * first.dir.y < -0.5),
+  )
   if (!across) return { mm: 2 * first.mm, between: [first.name, 'open floor'] }
   const mm = first.box && across.box ? boxGap(first.box, across.box) : first.mm + across.mm
   // Two walls that stand at an angle, or a gap measured elsewhere, never make it wider than it is here.

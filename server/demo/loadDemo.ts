@@ -81,6 +81,11 @@ async function removeDemo(db: Database): Promise<void> {
     await tx.execute(sql`update item set chosen_option_id = null where studio_id = ${owner.studioId}`)
     // The ledger first, then what names rows of its own job before what is named; the job takes the rest with it.
     const rows = [
+      'stand',
+      'hang',
+      'frame',
+      'light',
+      'set_out',
       'consent',
       'limit',
       'dressing',

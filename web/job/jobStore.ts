@@ -4,6 +4,7 @@ import { ValidationError } from 'yup'
 import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/job/collections'
 import { dependents } from '@bonitas/core/job/dependents'
 import { deriveJob } from '@bonitas/core/job/derive'
+import type { derivePlan } from '@bonitas/core/job/derivePlan'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
 import { request } from '../api/http.js'
@@ -23,7 +24,7 @@ export const useJobStore = defineStore('job', () => {
   const day = ref(today())
   const derived = computed(() => snapshot.value && deriveJob(snapshot.value, day.value))
   // The code of the plan is heavy and needed by its own pages and one line of text: it comes after the page.
-  const planCode = shallowRef<typeof import('@bonitas/core/job/derivePlan')>()
+  const planCode = shallowRef<{ readonly derivePlan: typeof derivePlan }>()
   const plan = computed(
     () => snapshot.value && derived.value && planCode.value?.derivePlan(snapshot.value, derived.value),
   )

@@ -34,7 +34,7 @@ interface PlanLine {
 }
 
 function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
-  if (job.walls.length === 0) return 'measure first'
+  if (job.walls.length === 0) return 'needs the room'
   if (job.stands.length + job.hangs.length === 0) return 'nothing stands yet'
   const open = plan?.findings.filter((f) => !f.accepted && f.severity !== 'note')
   if (open && open.length > 0) return lookLine(open)

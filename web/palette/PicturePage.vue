@@ -14,7 +14,7 @@ import { useBench } from './library/useBench.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
 import type { ExtractAsk, ExtractResult } from './picture/extract.worker.js'
 import PickCanvas from './picture/PickCanvas.vue'
-import { useTask } from './useTask.js'
+import { useTask } from '../worker/useTask.js'
 
 interface Picked {
   readonly lab: LabD65

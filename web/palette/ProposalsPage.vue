@@ -15,7 +15,7 @@ import StageTabs from '../job/StageTabs.vue'
 import { useLibraryStore } from './library/libraryStore.js'
 import { PALETTE_PAGES } from './paletteTabs.js'
 import type { ProposalAsk, ProposalResult } from './proposals.worker.js'
-import { useTask } from './useTask.js'
+import { useTask } from '../worker/useTask.js'
 
 const store = useJobStore()
 const library = useLibraryStore()

@@ -27,9 +27,17 @@ const says = computed(() => {
       </thead>
       <tbody>
         <tr v-for="s in result.steps" :key="s.part.id">
-          <td>{{ s.part.name || s.part.kind }} <span class="second">{{ mmText(s.part.widthMm) }} × {{ mmText(s.part.heightMm) }}</span></td>
-          <td>{{ s.missing ? `its ${s.missing} is not known` : s.carried }}{{ s.tiltDeg ? `, ${s.tiltDeg}°` : '' }}</td>
-          <td class="figure" :class="{ fault: s.spareMm < 0 }">{{ s.missing ? '–' : mmText(Math.floor(s.spareMm)) }}</td>
+          <td>
+            {{ s.part.name || s.part.kind }}
+            <span class="second">{{ mmText(s.part.widthMm) }} × {{ mmText(s.part.heightMm) }}</span>
+          </td>
+          <td>
+            {{ s.missing ? `its ${s.missing} is not known` : s.carried
+            }}{{ s.tiltDeg ? `, ${s.tiltDeg}°` : '' }}
+          </td>
+          <td class="figure" :class="{ fault: s.spareMm < 0 }">
+            {{ s.missing ? '–' : mmText(Math.floor(s.spareMm)) }}
+          </td>
         </tr>
       </tbody>
     </table>

@@ -12,7 +12,11 @@ import { usePlan } from './usePlan.js'
 
 const { store } = usePlan()
 const rows = computed(() =>
-  NEED_KEYS.map((key) => ({ key, ...NEEDS[key], rule: store.snapshot?.houseRules.find((h) => h.need === key) })),
+  NEED_KEYS.map((key) => ({
+    key,
+    ...NEEDS[key],
+    rule: store.snapshot?.houseRules.find((h) => h.need === key),
+  })),
 )
 const kinds = Object.entries(ZONES).map(([kind, zones]) => ({
   kind,
@@ -28,7 +32,10 @@ function set(key: NeedKey, mm: number): void {
 <template>
   <StagePage v-if="store.snapshot" title="Plan">
     <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
-    <p class="teaching">Every distance the plan is held against, with where it is told. Type another and it holds for this job; the local code decides where one applies.</p>
+    <p class="teaching">
+      Every distance the plan is held against, with where it is told. Type another and it holds for this job;
+      the local code decides where one applies.
+    </p>
     <table>
       <thead>
         <tr>
@@ -42,12 +49,29 @@ function set(key: NeedKey, mm: number): void {
         <tr v-for="r in rows" :key="r.key">
           <td>
             {{ r.title }}
-            <RowField v-if="r.rule" collection="houseRules" :row="r.rule" field="why" kind="text" bare hint="why" />
+            <RowField
+              v-if="r.rule"
+              collection="houseRules"
+              :row="r.rule"
+              field="why"
+              kind="text"
+              bare
+              hint="why"
+            />
           </td>
           <td class="figure">{{ mmText(r.mm) }}</td>
           <td class="figure set">
-            <LengthInput :label="r.title" :mm="r.rule?.mm ?? r.mm" :min-mm="0" :max-mm="20000" bare @typed="(v) => set(r.key, v)" />
-            <button v-if="r.rule" class="word" @click="store.remove('houseRules', r.rule.id)">as customary</button>
+            <LengthInput
+              :label="r.title"
+              :mm="r.rule?.mm ?? r.mm"
+              :min-mm="0"
+              :max-mm="20000"
+              bare
+              @typed="(v) => set(r.key, v)"
+            />
+            <button v-if="r.rule" class="word" @click="store.remove('houseRules', r.rule.id)">
+              as customary
+            </button>
           </td>
           <td class="second">{{ r.source }}</td>
         </tr>
@@ -56,7 +80,10 @@ function set(key: NeedKey, mm: number): void {
     <template #panel>
       <section class="panel-part">
         <h2>What each kind wants</h2>
-        <p v-for="k in kinds" :key="k.kind" class="second"><b>{{ k.kind }}</b>: {{ k.says }}</p>
+        <p v-for="k in kinds" :key="k.kind" class="second">
+          <b>{{ k.kind }}</b
+          >: {{ k.says }}
+        </p>
       </section>
       <FindingsPanel stage="plan" quiet="Nothing here to look at." />
     </template>

@@ -58,17 +58,41 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
     <path :d="path(room.corners)" :fill="floor" />
     <template v-for="o in openings" :key="o.id">
       <path :d="o.box" fill="#f7f7f7" stroke="#1a1a1a" :stroke-width="px" />
-      <path v-if="o.pane" :d="`M${o.pane[0]?.x} ${o.pane[0]?.y}L${o.pane[1]?.x} ${o.pane[1]?.y}`" class="line" :stroke-width="px" />
+      <path
+        v-if="o.pane"
+        :d="`M${o.pane[0]?.x} ${o.pane[0]?.y}L${o.pane[1]?.x} ${o.pane[1]?.y}`"
+        class="line"
+        :stroke-width="px"
+      />
       <path v-if="o.leaf" :d="o.leaf" class="line" :stroke-width="1.5 * px" />
-      <path v-if="o.swing" :d="o.swing" class="line" :stroke-width="px" :stroke-dasharray="`${4 * px} ${3 * px}`" />
+      <path
+        v-if="o.swing"
+        :d="o.swing"
+        class="line"
+        :stroke-width="px"
+        :stroke-dasharray="`${4 * px} ${3 * px}`"
+      />
     </template>
     <template v-for="f in room.fixtures" :key="f.id">
-      <g v-if="f.kind === 'ceiling point'" :transform="`translate(${f.box.x} ${f.box.y})`" class="line" :stroke-width="px">
+      <g
+        v-if="f.kind === 'ceiling point'"
+        :transform="`translate(${f.box.x} ${f.box.y})`"
+        class="line"
+        :stroke-width="px"
+      >
         <path :d="`M${-7 * px} 0H${7 * px}M0 ${-7 * px}V${7 * px}`" />
         <circle :r="4 * px" fill="none" />
       </g>
       <g v-else-if="f.depthMm <= 40" :transform="`translate(${f.box.x} ${f.box.y})`">
-        <rect :x="-4 * px" :y="-4 * px" :width="8 * px" :height="8 * px" fill="#f7f7f7" stroke="#1a1a1a" :stroke-width="px">
+        <rect
+          :x="-4 * px"
+          :y="-4 * px"
+          :width="8 * px"
+          :height="8 * px"
+          fill="#f7f7f7"
+          stroke="#1a1a1a"
+          :stroke-width="px"
+        >
           <title>{{ f.name || f.kind }}</title>
         </rect>
       </g>
@@ -89,13 +113,29 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
     <g class="ruler" aria-hidden="true">
       <template v-for="t in across" :key="`x${t.n}`">
         <path :d="`M${t.at} ${room.low.y - WALL - 8 * px}v${-size(t.n)}`" :stroke-width="px" />
-        <text v-if="t.n % 10 === 0" :x="t.at + 3 * px" :y="room.low.y - WALL - 16 * px" :font-size="13 * px">{{ t.n === 0 ? '0 m' : `${t.n / 10} m` }}</text>
+        <text
+          v-if="t.n % 10 === 0"
+          :x="t.at + 3 * px"
+          :y="room.low.y - WALL - 16 * px"
+          :font-size="13 * px"
+          >{{ t.n === 0 ? '0 m' : `${t.n / 10} m` }}</text
+        >
       </template>
       <template v-for="t in down" :key="`y${t.n}`">
         <path :d="`M${room.low.x - WALL - 8 * px} ${t.at}h${-size(t.n)}`" :stroke-width="px" />
-        <text v-if="t.n % 10 === 0 && t.n > 0" class="end" :x="room.low.x - WALL - 22 * px" :y="t.at + 4.5 * px" :font-size="13 * px">{{ t.n / 10 }}</text>
+        <text
+          v-if="t.n % 10 === 0 && t.n > 0"
+          class="end"
+          :x="room.low.x - WALL - 22 * px"
+          :y="t.at + 4.5 * px"
+          :font-size="13 * px"
+          >{{ t.n / 10 }}</text
+        >
       </template>
-      <title>{{ mmText(Math.round(room.high.x - room.low.x)) }} by {{ mmText(Math.round(room.high.y - room.low.y)) }}</title>
+      <title>
+        {{ mmText(Math.round(room.high.x - room.low.x)) }} by
+        {{ mmText(Math.round(room.high.y - room.low.y)) }}
+      </title>
     </g>
   </g>
 </template>

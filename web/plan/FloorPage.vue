@@ -9,6 +9,7 @@ import { kindOfName } from '@bonitas/core/brief/coverage'
 import { carryIn } from '@bonitas/core/plan/carryIn'
 import { firstPlace } from '@bonitas/core/plan/firstPlace'
 import { OFF_FLOOR } from '@bonitas/core/plan/needs'
+import { mustComeIn } from '@bonitas/core/plan/planFacts'
 import { fromWall } from '@bonitas/core/plan/planRoom'
 import { alignedTo, againstWall, mirroredAcross, nearestWall } from '@bonitas/core/plan/snap'
 import { letOut } from '@bonitas/core/plan/standing'
@@ -154,7 +155,8 @@ function choose(id: string, also: boolean): void {
 }
 
 // Pointer
-let grab: { id: string; dx: number; dy: number; turn: number; sx: number; sy: number; began: boolean } | undefined
+let grab:
+  { id: string; dx: number; dy: number; turn: number; sx: number; sy: number; began: boolean } | undefined
 function toPlan(event: PointerEvent): { x: number; y: number } | undefined {
   const matrix = svg.value?.getScreenCTM()
   if (!matrix) return undefined
@@ -225,10 +227,10 @@ function keys(event: KeyboardEvent): void {
     choose(stand, event.shiftKey)
     return
   }
+  chosenId.value = id
   const arrow = STEP[key]
   if (arrow) {
     event.preventDefault()
-    chosenId.value = id
     if (s.piece.stays) return
     const by = event.shiftKey ? 100 : 10
     moving.step(id, arrow[0] * by, arrow[1] * by)
@@ -330,7 +332,7 @@ const options = computed(() => {
 })
 const carry = computed(() => {
   const [s, f] = [chosen.value, facts.value]
-  return s && f && f.way.length > 0 && !s.piece.there ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way) : undefined
+  return s && f && f.way.length > 0 && mustComeIn(s.piece) ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way) : undefined
 }) // prettier-ignore
 function tape(): void {
   const job = store.snapshot
@@ -340,7 +342,9 @@ const dims = computed(() => check.value?.gaps ?? [])
 const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number } }) => {
   const across = Math.abs(g.to.x - g.from.x) >= Math.abs(g.to.y - g.from.y)
   const [mx, my] = [(g.from.x + g.to.x) / 2, (g.from.y + g.to.y) / 2]
-  return across ? { x: mx, y: my - 8 * px.value, anchor: 'middle' } : { x: mx + 6 * px.value, y: my, anchor: 'start' }
+  return across
+    ? { x: mx, y: my - 8 * px.value, anchor: 'middle' }
+    : { x: mx + 6 * px.value, y: my, anchor: 'start' }
 }
 </script>
 
@@ -353,12 +357,14 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
     <div v-if="!store.plan" class="second" role="status">Laying out the room …</div>
     <div v-else-if="!room || !view" class="teaching">
       <p>
-        The Plan says what fits, where it stands and where it hangs. It begins with a measured room: call out the walls
-        until they close.
+        The Plan says what fits, where it stands and where it hangs. It begins with a measured room: call out
+        the walls until they close.
       </p>
-      <RouterLink class="button" :to="`/jobs/${store.snapshot.brief.id}/measure`">Measure the room</RouterLink>
+      <RouterLink class="button" :to="`/jobs/${store.snapshot.brief.id}/measure`"
+        >Measure the room</RouterLink
+      >
     </div>
-    <div v-else class="floor" @keydown="keys">
+    <div v-else class="floor">
       <svg
         ref="svg"
         :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
@@ -370,7 +376,6 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
         @pointercancel="cancel"
       >
         <FloorGround :room="room" :floor="floorHex" :px="px" />
-        <path v-if="walk && walk.path.length > 1 && !live" class="walk" :d="`M${walk.path.map((p) => `${p.x} ${p.y}`).join('L')}`" :stroke-width="1.4 * px" :stroke-dasharray="`${2 * px} ${5 * px}`" />
         <FloorPiece
           v-for="s in drawn"
           :key="s.id"
@@ -384,17 +389,50 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
           :open="openBeds"
         />
         <template v-if="openBeds">
-          <FloorPiece v-for="s in parkedStandings" :key="s.id" :standing="s" :hex="hexOf(s.piece.finishId)" :px="px" parked :chosen="s.id === chosenId" />
+          <FloorPiece
+            v-for="s in parkedStandings"
+            :key="s.id"
+            :standing="s"
+            :hex="hexOf(s.piece.finishId)"
+            :px="px"
+            parked
+            :chosen="s.id === chosenId"
+          />
         </template>
+        <path
+          v-if="walk && walk.path.length > 1 && !live"
+          class="walk"
+          :d="`M${walk.path.map((p) => `${p.x} ${p.y}`).join('L')}`"
+          :stroke-width="1.4 * px"
+          :stroke-dasharray="`${2 * px} ${5 * px}`"
+        />
         <g v-if="facts?.sight" class="sight">
-          <path :d="`M${facts.sight.from.x} ${facts.sight.from.y}L${facts.sight.to.x} ${facts.sight.to.y}`" :stroke-width="px" :stroke-dasharray="`${8 * px} ${3 * px} ${2 * px} ${3 * px}`" />
+          <path
+            :d="`M${facts.sight.from.x} ${facts.sight.from.y}L${facts.sight.to.x} ${facts.sight.to.y}`"
+            :stroke-width="px"
+            :stroke-dasharray="`${8 * px} ${3 * px} ${2 * px} ${3 * px}`"
+          />
         </g>
-        <path v-for="(g, i) in guides" :key="`g${i}`" class="guide" :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`" :stroke-width="px" />
+        <path
+          v-for="(g, i) in guides"
+          :key="`g${i}`"
+          class="guide"
+          :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`"
+          :stroke-width="px"
+        />
         <g v-for="(g, i) in dims" :key="`d${i}`" class="dim" :class="{ tight: g.tight }">
           <path :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`" :stroke-width="px" />
           <circle :cx="g.from.x" :cy="g.from.y" :r="2 * px" />
           <circle :cx="g.to.x" :cy="g.to.y" :r="2 * px" />
-          <text :x="dimText(g).x" :y="dimText(g).y" :text-anchor="dimText(g).anchor" :font-size="13 * px" :stroke-width="4 * px">{{ mmText(g.mm) }}</text>
+          <text
+            :x="dimText(g).x"
+            :y="dimText(g).y"
+            :text-anchor="dimText(g).anchor"
+            :font-size="13 * px"
+            :stroke-width="4 * px"
+          >
+            {{ mmText(g.mm) }}
+          </text>
         </g>
       </svg>
     </div>
@@ -403,18 +441,56 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
         <section class="panel-part wide-part" aria-label="The chosen piece">
           <h2>{{ chosen.name }}</h2>
           <p class="second">
-            {{ chosen.kind }}, {{ mmText(chosen.widthMm) }} × {{ mmText(chosen.depthMm) }} × {{ mmText(chosen.heightMm) }} mm{{ chosen.piece.stays ? '; it stays where it is' : '' }}{{ chosenRow.parked ? '; its parking place' : '' }}
+            {{ chosen.kind }}, {{ mmText(chosen.widthMm) }} × {{ mmText(chosen.depthMm) }} ×
+            {{ mmText(chosen.heightMm) }} mm{{ chosen.piece.stays ? '; it stays where it is' : ''
+            }}{{ chosenRow.parked ? '; its parking place' : '' }}
           </p>
-          <p v-if="check && check.stops.length > 0" class="fault" role="status">It stands {{ check.stops.join(', ') }}.</p>
+          <p v-if="check && check.stops.length > 0" class="fault" role="status">
+            It stands {{ check.stops.join(', ') }}.
+          </p>
           <div class="fields">
-            <LengthInput :label="`From ${wallWord(1, 0)}`" :mm="edges.left" @typed="(v) => typed('left', v)" />
-            <LengthInput :label="`From ${wallWord(-1, 0)}`" :mm="edges.right" @typed="(v) => typed('right', v)" />
+            <LengthInput
+              :label="`From ${wallWord(1, 0)}`"
+              :mm="edges.left"
+              @typed="(v) => typed('left', v)"
+            />
+            <LengthInput
+              :label="`From ${wallWord(-1, 0)}`"
+              :mm="edges.right"
+              @typed="(v) => typed('right', v)"
+            />
             <LengthInput :label="`From ${wallWord(0, 1)}`" :mm="edges.top" @typed="(v) => typed('top', v)" />
-            <LengthInput :label="`From ${wallWord(0, -1)}`" :mm="edges.bottom" @typed="(v) => typed('bottom', v)" />
-            <LengthInput label="Above the floor" :mm="chosenRow.raisedMm" :min-mm="0" :max-mm="12000" @typed="(v) => store.change('stands', chosenRow!.id, { raisedMm: v })" />
+            <LengthInput
+              :label="`From ${wallWord(0, -1)}`"
+              :mm="edges.bottom"
+              @typed="(v) => typed('bottom', v)"
+            />
+            <LengthInput
+              label="Above the floor"
+              :mm="chosenRow.raisedMm"
+              :min-mm="0"
+              :max-mm="12000"
+              @typed="(v) => store.change('stands', chosenRow!.id, { raisedMm: v })"
+            />
             <div class="row-field">
               <label for="turned">Turned, degrees</label>
-              <input id="turned" class="right" type="number" min="0" max="360" step="15" :value="Math.round(chosen.turnDeg)" @change="(e) => put({ xMm: chosenRow!.xMm, yMm: chosenRow!.yMm, turnDeg: ((Number((e.target as HTMLInputElement).value) % 360) + 360) % 360 })" />
+              <input
+                id="turned"
+                class="right"
+                type="number"
+                min="0"
+                max="360"
+                step="15"
+                :value="Math.round(chosen.turnDeg)"
+                @change="
+                  (e) =>
+                    put({
+                      xMm: chosenRow!.xMm,
+                      yMm: chosenRow!.yMm,
+                      turnDeg: ((Number((e.target as HTMLInputElement).value) % 360) + 360) % 360,
+                    })
+                "
+              />
             </div>
           </div>
           <p class="acts">
@@ -422,21 +498,40 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
             <button class="word" @click="toWall">To the wall</button>
             <button class="word" @click="toMiddle">Middle of the wall</button>
             <button class="word" @click="mirror">Mirror</button>
-            <button v-if="letOut(chosen)" class="word" :aria-pressed="openBeds" @click="openBeds = !openBeds">{{ openBeds ? 'Fold in' : 'Let out' }}</button>
+            <button v-if="letOut(chosen)" class="word" :aria-pressed="openBeds" @click="openBeds = !openBeds">
+              {{ openBeds ? 'Fold in' : 'Let out' }}
+            </button>
             <button class="word" @click="park">Give it a parking place</button>
             <button class="word" @click="tape">Tape it out</button>
             <button class="word" @click="takeOut">Take it out</button>
           </p>
           <p v-if="other" class="acts">
             <span class="second">With {{ other.name }}:</span>
-            <button v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const" :key="how" class="word" @click="align(how)">{{ how }}</button>
+            <button
+              v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const"
+              :key="how"
+              class="word"
+              @click="align(how)"
+            >
+              {{ how }}
+            </button>
           </p>
           <p v-else class="second">Shift and click a second piece to align the two.</p>
           <label v-if="options.length > 0" class="row-field">
             <span class="second">Try in its place</span>
-            <select :value="chosenRow.optionId ?? ''" @change="(e) => store.change('stands', chosenRow!.id, { optionId: (e.target as HTMLSelectElement).value || null })">
+            <select
+              :value="chosenRow.optionId ?? ''"
+              @change="
+                (e) =>
+                  store.change('stands', chosenRow!.id, {
+                    optionId: (e.target as HTMLSelectElement).value || null,
+                  })
+              "
+            >
               <option value="">its own size</option>
-              <option v-for="o in options" :key="o.id" :value="o.id">{{ o.name }}, {{ o.widthMm }} × {{ o.depthMm ?? '?' }} × {{ o.heightMm ?? '?' }}</option>
+              <option v-for="o in options" :key="o.id" :value="o.id">
+                {{ o.name }}, {{ o.widthMm }} × {{ o.depthMm ?? '?' }} × {{ o.heightMm ?? '?' }}
+              </option>
             </select>
           </label>
         </section>
@@ -450,31 +545,57 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
           <tbody>
             <tr v-for="m in measures" :key="m.name">
               <td>{{ m.name }}</td>
-              <td class="figure" :title="m.sum"><b>{{ m.value }}</b></td>
+              <td class="figure" :title="m.sum">
+                <b>{{ m.value }}</b>
+              </td>
             </tr>
           </tbody>
         </table>
         <p class="acts">
-          <button class="word" @click="downloadPlan(facts, 'svg', store.snapshot.brief.roomName)">Plan as SVG</button>
-          <button class="word" @click="downloadPlan(facts, 'dxf', store.snapshot.brief.roomName)">Plan as DXF</button>
+          <button class="word" @click="downloadPlan(facts, 'svg', store.snapshot.brief.roomName)">
+            Plan as SVG
+          </button>
+          <button class="word" @click="downloadPlan(facts, 'dxf', store.snapshot.brief.roomName)">
+            Plan as DXF
+          </button>
           <button class="word" @click="tape">Floor tape-out, 1 : 1</button>
         </p>
       </section>
-      <FindingsPanel stage="plan" :list="findings" quiet="Nothing here asks for another place." @point="(f) => (pointed = f)" />
+      <FindingsPanel
+        stage="plan"
+        :list="findings"
+        quiet="Nothing here asks for another place."
+        @point="(f) => (pointed = f)"
+      />
     </template>
     <template #strip>
       <div v-if="room" class="waiting">
         <p>
-          <b>{{ waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet' }}</b>
-          <span class="second">&ensp;{{ standings.length }} placed{{ open.length > 0 ? `, ${open.length} to look at` : '' }}</span>
+          <b>{{
+            waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet'
+          }}</b>
+          <span class="second"
+            >&ensp;{{ standings.length }} placed{{
+              open.length > 0 ? `, ${open.length} to look at` : ''
+            }}</span
+          >
         </p>
         <p class="acts">
-          <button v-for="w in waiting" :key="w.piece.id" class="chip" @click="placePiece(w.piece.id, w.number)">
+          <button
+            v-for="w in waiting"
+            :key="w.piece.id"
+            class="chip"
+            @click="placePiece(w.piece.id, w.number)"
+          >
             {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
             <span>{{ mmText(w.piece.widthMm) }} × {{ mmText(w.piece.depthMm) }}</span>
           </button>
-          <button v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="drawItem(i.id)">{{ i.name }} <span>to buy</span></button>
-          <RouterLink ref="proposals" class="word" :to="`/jobs/${store.snapshot.brief.id}/plan/proposals`">Propose arrangements</RouterLink>
+          <button v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="drawItem(i.id)">
+            {{ i.name }} <span>to buy</span>
+          </button>
+          <RouterLink ref="proposals" class="word" :to="`/jobs/${store.snapshot.brief.id}/plan/proposals`"
+            >Propose arrangements</RouterLink
+          >
         </p>
       </div>
     </template>

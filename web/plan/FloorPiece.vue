@@ -17,12 +17,12 @@ const props = defineProps<{
   at?: { readonly xMm: number; readonly yMm: number; readonly turnDeg: number } | undefined
   parked?: boolean
   open?: boolean
+  /** A picture of a piece, not one to be chosen. */
+  inert?: boolean
 }>()
 const ROUND = new Set(['plant', 'lamp'])
 const s = computed(() => props.standing)
-const place = computed(
-  () => props.at ?? { xMm: s.value.box.x, yMm: s.value.box.y, turnDeg: s.value.turnDeg },
-)
+const place = computed(() => props.at ?? { xMm: s.value.box.x, yMm: s.value.box.y, turnDeg: s.value.turnDeg })
 const w = computed(() => s.value.widthMm)
 const d = computed(() => s.value.depthMm)
 const ink = computed(() => inkOn(props.hex))
@@ -43,7 +43,7 @@ const marks = computed(() => {
       return `M${-hw} ${-hd + back}H${hw}`
     case 'bed':
     case 'cot':
-      return `M${-hw + 60} ${-hd + 60}h${w.value / 2 - 90}v${Math.min(380, d.value * 0.2)}h${-(w.value / 2 - 90)}zM${30} ${-hd + 60}h${w.value / 2 - 90}v${Math.min(380, d.value * 0.2)}h${-(w.value / 2 - 90)}z`
+      return `M${-hw + 60} ${-hd + 60}h${w.value / 2 - 90}v${Math.min(380, d.value * 0.2)}h${-(w.value / 2 - 90)}zM30 ${-hd + 60}h${w.value / 2 - 90}v${Math.min(380, d.value * 0.2)}h${-(w.value / 2 - 90)}z`
     case 'piano':
       return `M${-hw + 40} ${hd - 150}H${hw - 40}`
     case 'wardrobe':
@@ -63,7 +63,9 @@ const upright = computed(() => {
   return seen > 90.5 && seen < 270.5 ? along + 180 : along
 })
 const room = computed(() => Math.max(w.value, d.value) / props.px - 8)
-const fontPx = computed(() => Math.max(10, Math.min(14, room.value / Math.max(4, s.value.name.length * 0.52))))
+const fontPx = computed(() =>
+  Math.max(10, Math.min(14, room.value / Math.max(4, s.value.name.length * 0.52))),
+)
 const label = computed(() => {
   const most = Math.floor(room.value / (fontPx.value * 0.5))
   return s.value.name.length <= most ? s.value.name : most < 4 ? '' : `${s.value.name.slice(0, most - 1)}…`
@@ -82,18 +84,59 @@ const says = computed(
     class="piece"
     :class="{ chosen, also, stop: !!stop, parked, rug: s.kind === 'rug' }"
     :transform="`translate(${place.xMm} ${place.yMm}) rotate(${place.turnDeg})`"
-    tabindex="0"
-    role="button"
-    :aria-label="says"
-    :aria-pressed="chosen ? 'true' : 'false'"
-    :data-stand="s.id"
+    :tabindex="inert ? undefined : 0"
+    :role="inert ? undefined : 'button'"
+    :aria-label="inert ? undefined : says"
+    :aria-pressed="inert ? undefined : chosen ? 'true' : 'false'"
+    :data-stand="inert ? undefined : s.id"
   >
-    <rect v-if="open && openDepth" :x="-w / 2" :y="-d / 2" :width="w" :height="openDepth" class="letout" :stroke-width="1.2 * px" :stroke-dasharray="`${6 * px} ${4 * px}`" />
-    <ellipse v-if="round" :rx="w / 2" :ry="d / 2" :fill="hex" class="body" :stroke-width="(chosen ? 2.6 : 1.1) * px" />
-    <rect v-else :x="-w / 2" :y="-d / 2" :width="w" :height="d" :fill="hex" class="body" :stroke-width="(chosen ? 2.6 : 1.1) * px" />
+    <rect
+      v-if="open && openDepth"
+      :x="-w / 2"
+      :y="-d / 2"
+      :width="w"
+      :height="openDepth"
+      class="letout"
+      :stroke-width="1.2 * px"
+      :stroke-dasharray="`${6 * px} ${4 * px}`"
+    />
+    <ellipse
+      v-if="round"
+      :rx="w / 2"
+      :ry="d / 2"
+      :fill="hex"
+      class="body"
+      :stroke-width="(chosen ? 2.6 : 1.1) * px"
+    />
+    <rect
+      v-else
+      :x="-w / 2"
+      :y="-d / 2"
+      :width="w"
+      :height="d"
+      :fill="hex"
+      class="body"
+      :stroke-width="(chosen ? 2.6 : 1.1) * px"
+    />
     <path v-if="marks" :d="marks" fill="none" :stroke="ink" :stroke-width="px" />
-    <text v-if="label && cross > 13" :font-size="fontPx * px" :fill="ink" :transform="`rotate(${upright})`" :y="labelY">{{ label }}</text>
-    <rect v-if="chosen" class="halo" :x="-w / 2 - 4 * px" :y="-d / 2 - 4 * px" :width="w + 8 * px" :height="d + 8 * px" :stroke-width="1.2 * px" />
+    <text
+      aria-hidden="true"
+      v-if="label && cross > 13"
+      :font-size="fontPx * px"
+      :fill="ink"
+      :transform="`rotate(${upright})`"
+      :y="labelY"
+      >{{ label }}</text
+    >
+    <rect
+      v-if="chosen"
+      class="halo"
+      :x="-w / 2 - 4 * px"
+      :y="-d / 2 - 4 * px"
+      :width="w + 8 * px"
+      :height="d + 8 * px"
+      :stroke-width="1.2 * px"
+    />
     <title>{{ s.name }} · {{ mmText(w) }} × {{ mmText(d) }} × {{ mmText(s.heightMm) }}</title>
   </g>
 </template>

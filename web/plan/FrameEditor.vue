@@ -13,8 +13,11 @@ const props = defineProps<{ frame: Frame; sun: number }>()
 const store = useJobStore()
 const sizes = computed(() => frameSizes(props.frame))
 const cost = computed(() => frameCost(props.frame))
-const money = (minor: number) => moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
-const glass = computed(() => glazingKg(sizes.value.mat[0], sizes.value.mat[1], props.frame.glazingMm, props.frame.glazing))
+const money = (minor: number) =>
+  moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
+const glass = computed(() =>
+  glazingKg(sizes.value.mat[0], sizes.value.mat[1], props.frame.glazingMm, props.frame.glazing),
+)
 const pair = ([w, h]: readonly [number, number]) => `${mmText(Math.round(w))} × ${mmText(Math.round(h))}`
 const picture = ref<'traditional' | 'modern'>('modern')
 const house = ref<'traditional' | 'modern'>('modern')
@@ -28,9 +31,23 @@ const ranked = computed(() =>
   <div class="fields">
     <RowField collection="frames" :row="frame" field="sheetWidthMm" kind="length" figure />
     <RowField collection="frames" :row="frame" field="sheetHeightMm" kind="length" figure />
-    <RowField collection="frames" :row="frame" field="overlapMm" kind="length" figure label="Mat over sheet" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="overlapMm"
+      kind="length"
+      figure
+      label="Mat over sheet"
+    />
     <RowField collection="frames" :row="frame" field="borderMm" kind="length" figure label="Border" />
-    <RowField collection="frames" :row="frame" field="bottomBorderMm" kind="length" figure label="Border below" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="bottomBorderMm"
+      kind="length"
+      figure
+      label="Border below"
+    />
     <RowField collection="frames" :row="frame" field="faceMm" kind="length" figure label="Face" />
     <RowField collection="frames" :row="frame" field="rebateMm" kind="length" figure label="Over the mat" />
     <RowField collection="frames" :row="frame" field="filletMm" kind="length" figure label="Fillet" />
@@ -39,30 +56,96 @@ const ranked = computed(() =>
     <RowChoice collection="frames" :row="frame" field="coat" :choices="FRAME_COATS" label="Finish" />
     <RowChoice collection="frames" :row="frame" field="board" :choices="BOARDS" label="Board" />
     <RowChoice collection="frames" :row="frame" field="glazing" :choices="GLAZINGS" />
-    <RowField collection="frames" :row="frame" field="moldingMinor" kind="money" figure label="Molding, a m" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="moldingMinor"
+      kind="money"
+      figure
+      label="Molding, a m"
+    />
     <RowField collection="frames" :row="frame" field="boardMinor" kind="money" figure label="Board, a m²" />
-    <RowField collection="frames" :row="frame" field="glazingMinor" kind="money" figure label="Glazing, a m²" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="glazingMinor"
+      kind="money"
+      figure
+      label="Glazing, a m²"
+    />
     <RowField collection="frames" :row="frame" field="workMinor" kind="money" figure label="Making" />
   </div>
   <table>
     <tbody>
-      <tr><td>Window of the mat</td><td class="figure">{{ pair(sizes.window) }}</td></tr>
-      <tr><td>Mat, glass and back</td><td class="figure">{{ pair(sizes.mat) }}</td></tr>
-      <tr><td>Outer size</td><td class="figure"><b>{{ pair(sizes.outer) }}</b></td></tr>
-      <tr><td>Molding, mitered</td><td class="figure">{{ mmText(Math.round(sizes.moldingMm)) }}</td></tr>
-      <tr v-if="frame.glazing !== 'none'"><td>Glazing weighs</td><td class="figure">{{ glass.toFixed(1) }} kg</td></tr>
-      <tr><td>Sun on this wall, June</td><td class="figure">{{ sun > 0 ? `${sun.toFixed(1)} h a day` : 'none known' }}</td></tr>
-      <tr><td>Cost</td><td class="figure" :title="cost.layers.map((l) => `${l.name}: ${l.minor === undefined ? 'not known' : money(l.minor)}`).join('; ')">{{ cost.totalMinor === undefined ? 'a price is missing' : money(cost.totalMinor) }}</td></tr>
+      <tr>
+        <td>Window of the mat</td>
+        <td class="figure">{{ pair(sizes.window) }}</td>
+      </tr>
+      <tr>
+        <td>Mat, glass and back</td>
+        <td class="figure">{{ pair(sizes.mat) }}</td>
+      </tr>
+      <tr>
+        <td>Outer size</td>
+        <td class="figure">
+          <b>{{ pair(sizes.outer) }}</b>
+        </td>
+      </tr>
+      <tr>
+        <td>Molding, mitered</td>
+        <td class="figure">{{ mmText(Math.round(sizes.moldingMm)) }}</td>
+      </tr>
+      <tr v-if="frame.glazing !== 'none'">
+        <td>Glazing weighs</td>
+        <td class="figure">{{ glass.toFixed(1) }} kg</td>
+      </tr>
+      <tr>
+        <td>Sun on this wall, June</td>
+        <td class="figure">{{ sun > 0 ? `${sun.toFixed(1)} h a day` : 'none known' }}</td>
+      </tr>
+      <tr>
+        <td>Cost</td>
+        <td
+          class="figure"
+          :title="
+            cost.layers
+              .map((l) => `${l.name}: ${l.minor === undefined ? 'not known' : money(l.minor)}`)
+              .join('; ')
+          "
+        >
+          {{ cost.totalMinor === undefined ? 'a price is missing' : money(cost.totalMinor) }}
+        </td>
+      </tr>
     </tbody>
   </table>
   <details>
     <summary>Which frame suits</summary>
     <div class="fields two">
-      <label class="row-field"><span class="second">The picture is</span><select v-model="picture"><option>traditional</option><option>modern</option></select></label>
-      <label class="row-field"><span class="second">The house is</span><select v-model="house"><option>traditional</option><option>modern</option></select></label>
+      <label class="row-field"
+        ><span class="second">The picture is</span
+        ><select v-model="picture">
+          <option>traditional</option>
+          <option>modern</option>
+        </select></label
+      >
+      <label class="row-field"
+        ><span class="second">The house is</span
+        ><select v-model="house">
+          <option>traditional</option>
+          <option>modern</option>
+        </select></label
+      >
     </div>
     <ul>
-      <li v-for="r in ranked" :key="r.offer.name"><button class="word" @click="store.change('frames', frame.id, { profile: r.offer.profile, coat: r.offer.coat })">{{ r.offer.name }}</button> <span class="second">{{ r.reasons.join('; ') }}</span></li>
+      <li v-for="r in ranked" :key="r.offer.name">
+        <button
+          class="word"
+          @click="store.change('frames', frame.id, { profile: r.offer.profile, coat: r.offer.coat })"
+        >
+          {{ r.offer.name }}
+        </button>
+        <span class="second">{{ r.reasons.join('; ') }}</span>
+      </li>
     </ul>
   </details>
   <button class="word" @click="store.remove('frames', frame.id)">Leave the frame out</button>

@@ -23,17 +23,31 @@ function fromWire(): void {
     fault.value = 'Wire is shorter than the way between its fixings. Measure it again.'
     return
   }
-  store.change('hangs', props.row.id, { dropMm: Math.max(0, Math.round(wireDrop(below, span, length))), hooks: 1 })
+  store.change('hangs', props.row.id, {
+    dropMm: Math.max(0, Math.round(wireDrop(below, span, length))),
+    hooks: 1,
+  })
 }
 </script>
 
 <template>
   <section class="panel-part wide-part" aria-label="The chosen picture">
     <h2>{{ hung.name }}</h2>
-    <p class="second">{{ mmText(Math.round(hung.widthMm)) }} × {{ mmText(Math.round(hung.heightMm)) }}{{ hung.frame ? ', frame included' : '' }}; nail at {{ mmText(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor</p>
+    <p class="second">
+      {{ mmText(Math.round(hung.widthMm)) }} × {{ mmText(Math.round(hung.heightMm))
+      }}{{ hung.frame ? ', frame included' : '' }}; nail at
+      {{ mmText(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor
+    </p>
     <div class="fields">
       <RowField collection="hangs" :row="row" field="xMm" kind="length" figure label="Middle from left" />
-      <RowField collection="hangs" :row="row" field="centerMm" kind="length" figure label="Middle above floor" />
+      <RowField
+        collection="hangs"
+        :row="row"
+        field="centerMm"
+        kind="length"
+        figure
+        label="Middle above floor"
+      />
       <RowField collection="hangs" :row="row" field="dropMm" kind="length" figure />
       <RowField collection="hangs" :row="row" field="hooks" kind="whole" figure />
       <RowField v-if="row.hooks > 1" collection="hangs" :row="row" field="hookSpanMm" kind="length" figure />
@@ -45,15 +59,25 @@ function fromWire(): void {
     <details>
       <summary>It hangs by a wire</summary>
       <div class="fields">
-        <LengthInput label="Fixings below top" :mm="wire.below" :min-mm="0" @typed="(v) => (wire.below = v)" />
+        <LengthInput
+          label="Fixings below top"
+          :mm="wire.below"
+          :min-mm="0"
+          @typed="(v) => (wire.below = v)"
+        />
         <LengthInput label="Between fixings" :mm="wire.span" :min-mm="10" @typed="(v) => (wire.span = v)" />
-        <LengthInput label="Length of wire" :mm="wire.length" :min-mm="10" @typed="(v) => (wire.length = v)" />
+        <LengthInput
+          label="Length of wire"
+          :mm="wire.length"
+          :min-mm="10"
+          @typed="(v) => (wire.length = v)"
+        />
       </div>
       <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
       <button class="word" @click="fromWire">Work out the hook drop</button>
     </details>
     <p class="acts">
-      <button class="word" @click="store.remove('hangs', row.id), emit('down')">Take it down</button>
+      <button class="word" @click="(store.remove('hangs', row.id), emit('down'))">Take it down</button>
     </p>
   </section>
 </template>

@@ -24,7 +24,9 @@ const planeMm = ref(750)
 const off = ref<ReadonlySet<string>>(new Set())
 const rowOf = (lamp: Luminaire) => lamp.id.split(' ')[0] ?? lamp.id
 const lamps = computed(() => (facts.value?.lamps ?? []).filter((l) => !off.value.has(rowOf(l))))
-const grid = computed(() => facts.value && lightGrid(facts.value.room, lamps.value, facts.value.reflecting, planeMm.value, 200))
+const grid = computed(
+  () => facts.value && lightGrid(facts.value.room, lamps.value, facts.value.reflecting, planeMm.value, 200),
+)
 const uses = computed(() => (facts.value ? usePlaces({ ...facts.value, lamps: lamps.value }) : []))
 const surfaces = computed(() => facts.value?.reflecting)
 
@@ -32,7 +34,9 @@ const surfaces = computed(() => facts.value?.reflecting)
 const STEPS = [20, 50, 100, 200, 300, 500]
 const grey = (lux: number) => {
   const i = STEPS.findIndex((s) => lux < s)
-  return ['#4a4a4a', '#707070', '#949494', '#b4b4b4', '#d0d0d0', '#e6e6e6', '#ffffff'][i < 0 ? 6 : i] ?? '#fff'
+  return (
+    ['#4a4a4a', '#707070', '#949494', '#b4b4b4', '#d0d0d0', '#e6e6e6', '#ffffff'][i < 0 ? 6 : i] ?? '#fff'
+  )
 }
 const cells = computed(() => {
   const g = grid.value
@@ -46,7 +50,9 @@ const figures = computed(() => {
 })
 const view = computed(() => {
   const r = facts.value?.room
-  return r ? { x: r.low.x - 430, y: r.low.y - 400, w: r.high.x - r.low.x + 620, h: r.high.y - r.low.y + 590 } : undefined
+  return r
+    ? { x: r.low.x - 430, y: r.low.y - 400, w: r.high.x - r.low.x + 620, h: r.high.y - r.low.y + 590 }
+    : undefined
 })
 const px = computed(() => (view.value ? Math.max(view.value.w / 650, view.value.h / 470) : 10))
 
@@ -70,7 +76,13 @@ const utilization = computed(() => {
 const wanted = computed(() => {
   const [i, u] = [index.value, utilization.value]
   if (!i || !u) return undefined
-  return lumenMethod({ lux: target.value, areaM2: i.area, lumensEach: 806, utilization: Math.min(1, u), maintenance: 0.9 })
+  return lumenMethod({
+    lux: target.value,
+    areaM2: i.area,
+    lumensEach: 806,
+    utilization: Math.min(1, u),
+    maintenance: 0.9,
+  })
 })
 const day = computed(() => {
   const f = facts.value
@@ -86,7 +98,9 @@ const spots = computed(() => {
   return { dark }
 })
 /** Bare lamps seen at eye height by somebody sitting: they glare (common practice). */
-const glare = computed(() => lamps.value.filter((l) => l.aim === 'all round' && l.heightMm > 900 && l.heightMm < 1500 && l.lumens > 600))
+const glare = computed(() =>
+  lamps.value.filter((l) => l.aim === 'all round' && l.heightMm > 900 && l.heightMm < 1500 && l.lumens > 600),
+)
 
 /** Free places for one more lamp: near each socket, and at the corners of the room. */
 const places = computed(() => {
@@ -123,7 +137,13 @@ const points = computed(() => {
 }) // prettier-ignore
 function addPiece(id: string): void {
   const piece = store.snapshot?.pieces.find((p) => p.id === id)
-  if (piece) store.add('lights', { ...NEW_LIGHT, name: piece.name, pieceId: id, headMm: Math.max(0, Math.round(piece.heightMm * 0.85)) })
+  if (piece)
+    store.add('lights', {
+      ...NEW_LIGHT,
+      name: piece.name,
+      pieceId: id,
+      headMm: Math.max(0, Math.round(piece.heightMm * 0.85)),
+    })
 }
 function addFixture(id: string): void {
   const f = store.snapshot?.fixtures.find((x) => x.id === id)
@@ -144,23 +164,75 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
   <StagePage v-if="store.snapshot" title="Plan" broad>
     <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
-    <p v-else-if="!facts || !view || !grid" class="teaching">Light is reckoned once the room is measured and its walls close.</p>
+    <p v-else-if="!facts || !view || !grid" class="teaching">
+      Light is reckoned once the room is measured and its walls close.
+    </p>
     <div v-else class="light">
       <div class="over-bench">
         <span role="group" aria-label="Height">
-          <button class="button" :aria-pressed="planeMm === 750 ? 'true' : 'false'" @click="planeMm = 750">On a table</button>
-          <button class="button" :aria-pressed="planeMm === 0 ? 'true' : 'false'" @click="planeMm = 0">On the floor</button>
+          <button class="button" :aria-pressed="planeMm === 750 ? 'true' : 'false'" @click="planeMm = 750">
+            On a table
+          </button>
+          <button class="button" :aria-pressed="planeMm === 0 ? 'true' : 'false'" @click="planeMm = 0">
+            On the floor
+          </button>
         </span>
-        <span class="key second"><template v-for="(s, i) in STEPS" :key="s"><i :style="{ background: grey(s - 1) }"></i>{{ i === 0 ? `under ${s}` : s }}</template><i :style="{ background: '#fff' }"></i>lx and more</span>
+        <span class="key second"
+          ><template v-for="(s, i) in STEPS" :key="s"
+            ><i :style="{ background: grey(s - 1) }"></i>{{ i === 0 ? `under ${s}` : s }}</template
+          ><i :style="{ background: '#fff' }"></i>lx and more</span
+        >
       </div>
-      <svg :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`" role="img" :aria-label="`Light on ${planeMm ? 'a table' : 'the floor'}: ${Math.round(grid.meanLux)} lux in the mean, ${Math.round(grid.leastLux)} at the least, ${Math.round(grid.mostLux)} at the most`">
+      <svg
+        :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
+        role="img"
+        :aria-label="`Light on ${planeMm ? 'a table' : 'the floor'}: ${Math.round(grid.meanLux)} lux in the mean, ${Math.round(grid.leastLux)} at the least, ${Math.round(grid.mostLux)} at the most`"
+      >
         <FloorGround :room="facts.room" floor="#f7f7f7" :px="px" />
-        <rect v-for="c in cells" :key="c.i" :x="c.x" :y="c.y" :width="grid.stepX + 1" :height="grid.stepY + 1" shape-rendering="crispEdges" :fill="grey(c.lux)" />
-        <path v-for="s in facts.standings" :key="s.id" class="outline" :d="`M${[[-1, -1], [1, -1], [1, 1], [-1, 1]].map(([a = 0, b = 0]) => `${s.box.x + a * s.box.halfW * s.box.ux - b * s.box.halfD * s.box.uy} ${s.box.y + a * s.box.halfW * s.box.uy + b * s.box.halfD * s.box.ux}`).join('L')}Z`" :stroke-width="px * 0.8" />
-        <text v-for="c in figures" :key="`t${c.i}`" :x="c.x + grid.stepX / 2" :y="c.y + grid.stepY / 2" :font-size="13 * px" :fill="c.lux < 100 ? '#fff' : '#1a1a1a'">{{ Math.round(c.lux) }}</text>
+        <rect
+          v-for="c in cells"
+          :key="c.i"
+          :x="c.x"
+          :y="c.y"
+          :width="grid.stepX + 1"
+          :height="grid.stepY + 1"
+          shape-rendering="crispEdges"
+          :fill="grey(c.lux)"
+        />
+        <path
+          v-for="s in facts.standings"
+          :key="s.id"
+          class="outline"
+          :d="`M${[
+            [-1, -1],
+            [1, -1],
+            [1, 1],
+            [-1, 1],
+          ]
+            .map(
+              ([a = 0, b = 0]) =>
+                `${s.box.x + a * s.box.halfW * s.box.ux - b * s.box.halfD * s.box.uy} ${s.box.y + a * s.box.halfW * s.box.uy + b * s.box.halfD * s.box.ux}`,
+            )
+            .join('L')}Z`"
+          :stroke-width="px * 0.8"
+        />
+        <text
+          v-for="c in figures"
+          :key="`t${c.i}`"
+          :x="c.x + grid.stepX / 2"
+          :y="c.y + grid.stepY / 2"
+          :font-size="13 * px"
+          :fill="c.lux < 100 ? '#fff' : '#1a1a1a'"
+        >
+          {{ Math.round(c.lux) }}
+        </text>
         <g v-for="l in lamps" :key="l.id" :transform="`translate(${l.at.x} ${l.at.y})`">
           <circle :r="8 * px" fill="#f7f7f7" stroke="#1a1a1a" :stroke-width="1.5 * px" />
-          <path :d="`M${-5 * px} ${-5 * px}L${5 * px} ${5 * px}M${-5 * px} ${5 * px}L${5 * px} ${-5 * px}`" stroke="#1a1a1a" :stroke-width="1.5 * px" />
+          <path
+            :d="`M${-5 * px} ${-5 * px}L${5 * px} ${5 * px}M${-5 * px} ${5 * px}L${5 * px} ${-5 * px}`"
+            stroke="#1a1a1a"
+            :stroke-width="1.5 * px"
+          />
           <title>{{ l.name }}, {{ l.lumens }} lm at {{ mmText(l.heightMm) }}</title>
         </g>
       </svg>
@@ -170,7 +242,14 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
         <section class="panel-part wide-part">
           <h2>Light for each use</h2>
           <table v-if="uses.length > 0">
-            <thead><tr><th scope="col">Use</th><th scope="col">At</th><th scope="col" class="figure">lx</th><th scope="col" class="figure">Wanted</th></tr></thead>
+            <thead>
+              <tr>
+                <th scope="col">Use</th>
+                <th scope="col">At</th>
+                <th scope="col" class="figure">lx</th>
+                <th scope="col" class="figure">Wanted</th>
+              </tr>
+            </thead>
             <tbody>
               <tr v-for="u in uses" :key="u.use.id + u.by.id" :class="{ dark: u.lux < 0.8 * u.targetLux }">
                 <td>{{ u.use.name }}</td>
@@ -180,56 +259,147 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
               </tr>
             </tbody>
           </table>
-          <p v-else class="second">Say in the Brief which piece serves which use, and set it in the room: its light is told here.</p>
+          <p v-else class="second">
+            Say in the Brief which piece serves which use, and set it in the room: its light is told here.
+          </p>
         </section>
         <section class="panel-part wide-part">
           <h2>The room</h2>
           <table>
             <tbody>
-              <tr><td>Mean, {{ planeMm ? 'on a table' : 'on the floor' }}</td><td class="figure"><b>{{ Math.round(grid.meanLux) }} lx</b></td></tr>
-              <tr><td>Least to most</td><td class="figure">{{ Math.round(grid.leastLux) }} – {{ Math.round(grid.mostLux) }} lx</td></tr>
-              <tr><td>Evenness, least to mean</td><td class="figure">{{ grid.evenness.toFixed(2) }}</td></tr>
-              <tr><td>Of it thrown back by the surfaces</td><td class="figure" :title="`ceiling ${Math.round(surfaces.ceiling * 100)} %, walls ${Math.round(surfaces.walls * 100)} %, floor ${Math.round(surfaces.floor * 100)} % by their LRV`">{{ Math.round(grid.reflectedLux) }} lx</td></tr>
-              <tr v-if="spots"><td>Floor darker than half of {{ target }} lx</td><td class="figure">{{ Math.round(spots.dark * 100) }} %</td></tr>
-              <tr v-if="index"><td>Room index</td><td class="figure" :title="`room cavity ratio ${index.rcr.toFixed(2)}`">{{ index.k.toFixed(2) }}</td></tr>
-              <tr v-if="wanted && utilization"><td>For {{ target }} lx all over</td><td class="figure" :title="`E A / (F UF MF): ${target} lx × ${index?.area.toFixed(1)} m² / (${utilization.toFixed(2)} × 0.90)`">{{ Math.round(wanted.totalLumens).toLocaleString('en') }} lm, {{ wanted.luminaires }} × 806</td></tr>
-              <tr v-if="day"><td>Daylight factor, open view</td><td class="figure" :title="`${day.windows.toFixed(1)} m² of window, clear double glazing`">{{ day.percent.toFixed(1) }} %{{ day.least ? `, ${day.least} wanted` : '' }}</td></tr>
-              <tr v-if="pendantSize"><td>Hanging lamp over the floor</td><td class="figure" title="feet of length and width as inches across; head clearance under it">{{ mmText(pendantSize.room) }} across, drop {{ mmText(pendantSize.height) }}</td></tr>
-              <tr v-if="pendantSize?.table"><td>Over the table</td><td class="figure">{{ mmText(pendantSize.table.leastMm) }} – {{ mmText(pendantSize.table.mostMm) }} across</td></tr>
+              <tr>
+                <td>Mean, {{ planeMm ? 'on a table' : 'on the floor' }}</td>
+                <td class="figure">
+                  <b>{{ Math.round(grid.meanLux) }} lx</b>
+                </td>
+              </tr>
+              <tr>
+                <td>Least to most</td>
+                <td class="figure">{{ Math.round(grid.leastLux) }} – {{ Math.round(grid.mostLux) }} lx</td>
+              </tr>
+              <tr>
+                <td>Evenness, least to mean</td>
+                <td class="figure">{{ grid.evenness.toFixed(2) }}</td>
+              </tr>
+              <tr>
+                <td>Of it thrown back by the surfaces</td>
+                <td
+                  class="figure"
+                  :title="`ceiling ${Math.round(surfaces.ceiling * 100)} %, walls ${Math.round(surfaces.walls * 100)} %, floor ${Math.round(surfaces.floor * 100)} % by their LRV`"
+                >
+                  {{ Math.round(grid.reflectedLux) }} lx
+                </td>
+              </tr>
+              <tr v-if="spots">
+                <td>Floor darker than half of {{ target }} lx</td>
+                <td class="figure">{{ Math.round(spots.dark * 100) }} %</td>
+              </tr>
+              <tr v-if="index">
+                <td>Room index</td>
+                <td class="figure" :title="`room cavity ratio ${index.rcr.toFixed(2)}`">
+                  {{ index.k.toFixed(2) }}
+                </td>
+              </tr>
+              <tr v-if="wanted && utilization">
+                <td>For {{ target }} lx all over</td>
+                <td
+                  class="figure"
+                  :title="`E A / (F UF MF): ${target} lx × ${index?.area.toFixed(1)} m² / (${utilization.toFixed(2)} × 0.90)`"
+                >
+                  {{ Math.round(wanted.totalLumens).toLocaleString('en') }} lm, {{ wanted.luminaires }} × 806
+                </td>
+              </tr>
+              <tr v-if="day">
+                <td>Daylight factor, open view</td>
+                <td class="figure" :title="`${day.windows.toFixed(1)} m² of window, clear double glazing`">
+                  {{ day.percent.toFixed(1) }} %{{ day.least ? `, ${day.least} wanted` : '' }}
+                </td>
+              </tr>
+              <tr v-if="pendantSize">
+                <td>Hanging lamp over the floor</td>
+                <td class="figure" title="feet of length and width as inches across; head clearance under it">
+                  {{ mmText(pendantSize.room) }} across, drop {{ mmText(pendantSize.height) }}
+                </td>
+              </tr>
+              <tr v-if="pendantSize?.table">
+                <td>Over the table</td>
+                <td class="figure">
+                  {{ mmText(pendantSize.table.leastMm) }} – {{ mmText(pendantSize.table.mostMm) }} across
+                </td>
+              </tr>
             </tbody>
           </table>
-          <p v-if="glare.length > 0" class="second">Shade {{ glare.map((l) => l.name).join(', ') }}: a bare lamp at eye height glares.</p>
+          <p v-if="glare.length > 0" class="second">
+            Shade {{ glare.map((l) => l.name).join(', ') }}: a bare lamp at eye height glares.
+          </p>
         </section>
         <section v-if="places.length > 0" class="panel-part wide-part">
           <h2>Where one more lamp helps</h2>
           <ol>
-            <li v-for="p in places" :key="p.place.name"><b>{{ p.place.name }}</b>: <span class="second">{{ p.refused ?? p.reasons.join('; ') }}</span></li>
+            <li v-for="p in places" :key="p.place.name">
+              <b>{{ p.place.name }}</b
+              >: <span class="second">{{ p.refused ?? p.reasons.join('; ') }}</span>
+            </li>
           </ol>
         </section>
         <FindingsPanel stage="plan" :list="findings" quiet="No lamp asks to be looked at." />
-        <p class="second">Lamps as points, without what stands in their light; light thrown back spread evenly. Good enough to see what is dark, not a lighting design.</p>
+        <p class="second">
+          Lamps as points, without what stands in their light; light thrown back spread evenly. Good enough to
+          see what is dark, not a lighting design.
+        </p>
       </template>
     </template>
     <template #strip>
       <div v-if="facts" class="lamps">
         <table v-if="rows.length > 0">
-          <thead><tr><th scope="col">Lamp</th><th scope="col">On</th><th scope="col" class="figure">Lumens</th><th scope="col" class="figure">Beam</th><th scope="col">Thrown</th><th scope="col" class="figure">Above foot</th><th></th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Lamp</th>
+              <th scope="col">On</th>
+              <th scope="col" class="figure">Lumens</th>
+              <th scope="col" class="figure">Beam</th>
+              <th scope="col">Thrown</th>
+              <th scope="col" class="figure">Above foot</th>
+              <th></th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="l in rows" :key="l.id">
               <td><RowField collection="lights" :row="l" field="name" kind="text" bare /></td>
-              <td><input type="checkbox" :checked="!off.has(l.id)" :aria-label="`${l.name} is on`" @change="toggle(l.id)" /> <span v-if="!stands(l.id)" class="second">not placed</span></td>
-              <td class="figure"><RowField collection="lights" :row="l" field="lumens" kind="whole" bare figure /></td>
-              <td class="figure"><RowField collection="lights" :row="l" field="beamDeg" kind="real" bare figure /></td>
+              <td>
+                <input
+                  type="checkbox"
+                  :checked="!off.has(l.id)"
+                  :aria-label="`${l.name} is on`"
+                  @change="toggle(l.id)"
+                />
+                <span v-if="!stands(l.id)" class="second">not placed</span>
+              </td>
+              <td class="figure">
+                <RowField collection="lights" :row="l" field="lumens" kind="whole" bare figure />
+              </td>
+              <td class="figure">
+                <RowField collection="lights" :row="l" field="beamDeg" kind="real" bare figure />
+              </td>
               <td><RowChoice collection="lights" :row="l" field="aim" :choices="AIMS" bare /></td>
-              <td class="figure"><RowField collection="lights" :row="l" field="headMm" kind="length" bare figure /></td>
+              <td class="figure">
+                <RowField collection="lights" :row="l" field="headMm" kind="length" bare figure />
+              </td>
               <td><button class="word" @click="store.remove('lights', l.id)">Remove</button></td>
             </tr>
           </tbody>
         </table>
-        <p v-else class="second">No lamp has its light entered yet. Lumens stand on every box; a 60 W bulb of old gave about 806 (EC 244/2009, from memory).</p>
+        <p v-else class="second">
+          No lamp has its light entered yet. Lumens stand on every box; a 60 W bulb of old gave about 806 (EC
+          244/2009, from memory).
+        </p>
         <p class="acts">
-          <button v-for="p in unlit" :key="p.id" class="chip" @click="addPiece(p.id)">Light of {{ p.name }}</button>
-          <button v-for="f in points" :key="f.id" class="chip" @click="addFixture(f.id)">Lamp at {{ f.name || f.kind }}</button>
+          <button v-for="p in unlit" :key="p.id" class="chip" @click="addPiece(p.id)">
+            Light of {{ p.name }}
+          </button>
+          <button v-for="f in points" :key="f.id" class="chip" @click="addFixture(f.id)">
+            Lamp at {{ f.name || f.kind }}
+          </button>
         </p>
       </div>
     </template>

@@ -37,7 +37,8 @@ const asked = computed(() => {
 })
 function set(trait: Trait, on: boolean): void {
   const p = piece.value
-  if (p) store.change('pieces', p.id, { traits: on ? [...p.traits, trait] : p.traits.filter((t) => t !== trait) })
+  if (p)
+    store.change('pieces', p.id, { traits: on ? [...p.traits, trait] : p.traits.filter((t) => t !== trait) })
 }
 </script>
 
@@ -55,7 +56,11 @@ function set(trait: Trait, on: boolean): void {
     <RowCheck collection="pieces" :row="piece" field="stays" />
     <RowCheck collection="pieces" :row="piece" field="focal" />
     <label v-for="t in asked" :key="t" class="tick">
-      <input type="checkbox" :checked="piece.traits.includes(t)" @change="(e) => set(t, (e.target as HTMLInputElement).checked)" />
+      <input
+        type="checkbox"
+        :checked="piece.traits.includes(t)"
+        @change="(e) => set(t, (e.target as HTMLInputElement).checked)"
+      />
       {{ t }}
     </label>
   </details>

@@ -37,7 +37,11 @@ function lay(a: RugAdvice): void {
   <section class="panel-part" aria-label="Rug adviser">
     <h2>Rug adviser</h2>
     <p class="second">
-      {{ facts.schools.rug ? `School: ${facts.schools.rug}.` : 'No school is chosen for the rug; the smallest that puts front legs on is marked.' }}
+      {{
+        facts.schools.rug
+          ? `School: ${facts.schools.rug}.`
+          : 'No school is chosen for the rug; the smallest that puts front legs on is marked.'
+      }}
       <template v-if="facts.schools.rug === 'bare floor kept whole'">The floor stays bare.</template>
       <template v-else-if="!advice.chosen">No stock size serves; a made one, or two joined, would.</template>
     </p>
@@ -51,10 +55,20 @@ function lay(a: RugAdvice): void {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="a in rows" :key="`${a.size.name}${a.joined}`" :class="{ best: a === advice.chosen || (advice.chosen && a.size === advice.chosen.size && a.joined === advice.chosen.joined) }">
+        <tr
+          v-for="a in rows"
+          :key="`${a.size.name}${a.joined}`"
+          :class="{
+            best:
+              a === advice.chosen ||
+              (advice.chosen && a.size === advice.chosen.size && a.joined === advice.chosen.joined),
+          }"
+        >
           <td>{{ a.joined ? 'two of ' : '' }}{{ a.size.name }}</td>
           <td :title="legsText(a)">{{ a.verdict }}</td>
-          <td class="figure" :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">{{ mmText(a.leastBorderMm) }}</td>
+          <td class="figure" :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">
+            {{ mmText(a.leastBorderMm) }}
+          </td>
           <td><button v-if="!a.joined" class="word" @click="lay(a)">Lay it</button></td>
         </tr>
       </tbody>

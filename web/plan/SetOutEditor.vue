@@ -27,18 +27,38 @@ const says = computed(() => {
 
 <template>
   <details class="set-out">
-    <summary><b>{{ row.name || row.kind }}</b> <span class="second">{{ says }}</span></summary>
+    <summary>
+      <b>{{ row.name || row.kind }}</b> <span class="second">{{ says }}</span>
+    </summary>
     <div class="fields">
       <RowField collection="setOuts" :row="row" field="name" kind="text" />
       <RowField collection="setOuts" :row="row" field="startMm" kind="length" figure />
       <RowField collection="setOuts" :row="row" field="endMm" kind="length" figure />
       <RowField collection="setOuts" :row="row" field="bottomMm" kind="length" figure label="Lower edge" />
       <RowField collection="setOuts" :row="row" field="heightMm" kind="length" figure />
-      <RowField v-if="laid.stiles.length > 0" collection="setOuts" :row="row" field="count" kind="whole" figure label="Fields" />
-      <RowField v-if="laid.stiles.length > 0" collection="setOuts" :row="row" field="stileMm" kind="length" figure />
+      <RowField
+        v-if="laid.stiles.length > 0"
+        collection="setOuts"
+        :row="row"
+        field="count"
+        kind="whole"
+        figure
+        label="Fields"
+      />
+      <RowField
+        v-if="laid.stiles.length > 0"
+        collection="setOuts"
+        :row="row"
+        field="stileMm"
+        kind="length"
+        figure
+      />
       <RowField collection="setOuts" :row="row" field="depthMm" kind="length" figure />
     </div>
-    <p v-if="laid.stiles.length > 0" class="second">Fields begin at {{ laid.fields.map((f) => mmText(Math.round(f.leftMm))).join(', ') }} from the left corner.</p>
+    <p v-if="laid.stiles.length > 0" class="second">
+      Fields begin at {{ laid.fields.map((f) => mmText(Math.round(f.leftMm))).join(', ') }} from the left
+      corner.
+    </p>
     <button class="word" @click="store.remove('setOuts', row.id)">Take it off the wall</button>
   </details>
 </template>

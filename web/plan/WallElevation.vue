@@ -37,11 +37,16 @@ const y = (mm: number) => -mm
 const before = computed(() => (wall.value ? beforeWall(wall.value, props.facts.standings) : []))
 const hangs = computed(() => props.facts.hangs.filter((h) => h.wallId === props.wallId))
 const openings = computed(() => props.facts.room.openings.filter((o) => o.wallId === props.wallId))
-const fixtures = computed(() => props.facts.room.fixtures.filter((f) => f.wallId === props.wallId && f.kind !== 'ceiling point'))
-const setOuts = computed(() =>
-  props.facts.setOuts.filter((s) => s.wallId === props.wallId).map((s) => ({ s, laid: laySetOut(s, avoidedOn(props.facts, props.wallId)) })),
+const fixtures = computed(() =>
+  props.facts.room.fixtures.filter((f) => f.wallId === props.wallId && f.kind !== 'ceiling point'),
 )
-const at = (h: Hung) => (props.live?.id === h.id ? { x: props.live.xMm, c: props.live.centerMm } : { x: h.xMm, c: h.centerMm })
+const setOuts = computed(() =>
+  props.facts.setOuts
+    .filter((s) => s.wallId === props.wallId)
+    .map((s) => ({ s, laid: laySetOut(s, avoidedOn(props.facts, props.wallId)) })),
+)
+const at = (h: Hung) =>
+  props.live?.id === h.id ? { x: props.live.xMm, c: props.live.centerMm } : { x: h.xMm, c: h.centerMm }
 /** Mat and picture inside the frame, when they are known. */
 const inside = (h: Hung) => {
   if (!h.frame) return undefined
@@ -100,30 +105,123 @@ function up(): void {
 </script>
 
 <template>
-  <svg v-if="wall" ref="svg" :viewBox="box" role="group" :aria-label="`${wall.name}, elevation`" @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="up">
+  <svg
+    v-if="wall"
+    ref="svg"
+    :viewBox="box"
+    role="group"
+    :aria-label="`${wall.name}, elevation`"
+    @pointerdown="down"
+    @pointermove="move"
+    @pointerup="up"
+    @pointercancel="up"
+  >
     <rect x="0" :y="y(H)" :width="W" :height="H" :fill="upper" />
     <rect v-if="lowerMm > 0" x="0" :y="y(lowerMm)" :width="W" :height="lowerMm" :fill="lower" />
     <template v-for="{ s, laid } in setOuts" :key="s.id">
       <template v-if="laid.stiles.length > 0">
-        <rect v-for="(f, i) in laid.fields" :key="i" class="panel-line" :x="f.leftMm" :y="y(s.bottomMm + s.heightMm)" :width="Math.max(0, f.rightMm - f.leftMm)" :height="s.heightMm" :stroke-width="px" />
+        <rect
+          v-for="(f, i) in laid.fields"
+          :key="i"
+          class="panel-line"
+          :x="f.leftMm"
+          :y="y(s.bottomMm + s.heightMm)"
+          :width="Math.max(0, f.rightMm - f.leftMm)"
+          :height="s.heightMm"
+          :stroke-width="px"
+        />
       </template>
-      <rect v-else class="solid-line" :x="s.startMm" :y="y(s.bottomMm + Math.max(30, s.heightMm))" :width="s.endMm - s.startMm" :height="Math.max(30, s.heightMm)" :stroke-width="px"><title>{{ s.name || s.kind }}</title></rect>
+      <rect
+        v-else
+        class="solid-line"
+        :x="s.startMm"
+        :y="y(s.bottomMm + Math.max(30, s.heightMm))"
+        :width="s.endMm - s.startMm"
+        :height="Math.max(30, s.heightMm)"
+        :stroke-width="px"
+      >
+        <title>{{ s.name || s.kind }}</title>
+      </rect>
     </template>
-    <rect v-if="skirtingMm > 0" x="0" :y="y(skirtingMm)" :width="W" :height="skirtingMm" fill="#f7f7f7" stroke="#8a8a8a" :stroke-width="px" />
+    <rect
+      v-if="skirtingMm > 0"
+      x="0"
+      :y="y(skirtingMm)"
+      :width="W"
+      :height="skirtingMm"
+      fill="#f7f7f7"
+      stroke="#8a8a8a"
+      :stroke-width="px"
+    />
     <g v-for="o in openings" :key="o.id">
-      <rect :x="o.startMm" :y="y(o.sillMm + o.heightMm)" :width="o.widthMm" :height="o.heightMm" fill="#f7f7f7" stroke="#1a1a1a" :stroke-width="px" />
-      <path v-if="o.kind === 'window'" :d="`M${o.startMm + o.widthMm / 2} ${y(o.sillMm + o.heightMm)}V${y(o.sillMm)}`" stroke="#1a1a1a" :stroke-width="px" />
+      <rect
+        :x="o.startMm"
+        :y="y(o.sillMm + o.heightMm)"
+        :width="o.widthMm"
+        :height="o.heightMm"
+        fill="#f7f7f7"
+        stroke="#1a1a1a"
+        :stroke-width="px"
+      />
+      <path
+        v-if="o.kind === 'window'"
+        :d="`M${o.startMm + o.widthMm / 2} ${y(o.sillMm + o.heightMm)}V${y(o.sillMm)}`"
+        stroke="#1a1a1a"
+        :stroke-width="px"
+      />
       <title>{{ o.name || o.kind }}</title>
     </g>
-    <rect v-for="f in fixtures" :key="f.id" :x="f.startMm" :y="y(f.bottomMm + f.heightMm)" :width="Math.max(30, f.widthMm)" :height="Math.max(30, f.heightMm)" fill="#dedede" stroke="#1a1a1a" :stroke-width="px"><title>{{ f.name || f.kind }}</title></rect>
+    <rect
+      v-for="f in fixtures"
+      :key="f.id"
+      :x="f.startMm"
+      :y="y(f.bottomMm + f.heightMm)"
+      :width="Math.max(30, f.widthMm)"
+      :height="Math.max(30, f.heightMm)"
+      fill="#dedede"
+      stroke="#1a1a1a"
+      :stroke-width="px"
+    >
+      <title>{{ f.name || f.kind }}</title>
+    </rect>
     <rect x="0" :y="y(H)" :width="W" :height="H" fill="none" stroke="#1a1a1a" :stroke-width="2 * px" />
     <g v-for="b in before" :key="b.standing.id" class="stands">
-      <path :d="shapeOf(b)" :fill="hexOf(b.standing.piece.finishId)" stroke="#1a1a1a" :stroke-width="px" stroke-linejoin="round" />
-      <text v-if="b.standing.kind !== 'lamp' && (b.rightMm - b.leftMm) / px > 44 && (b.topMm - b.standing.raisedMm) / px > 16" :x="(b.leftMm + b.rightMm) / 2" :y="y((b.topMm + b.standing.raisedMm) / 2)" :font-size="13 * px" :fill="inkOn(hexOf(b.standing.piece.finishId))">{{ b.standing.name }}</text>
+      <path
+        :d="shapeOf(b)"
+        :fill="hexOf(b.standing.piece.finishId)"
+        stroke="#1a1a1a"
+        :stroke-width="px"
+        stroke-linejoin="round"
+      />
+      <text
+        v-if="
+          b.standing.kind !== 'lamp' &&
+          (b.rightMm - b.leftMm) / px > 44 &&
+          (b.topMm - b.standing.raisedMm) / px > 16
+        "
+        :x="(b.leftMm + b.rightMm) / 2"
+        :y="y((b.topMm + b.standing.raisedMm) / 2)"
+        :font-size="13 * px"
+        :fill="inkOn(hexOf(b.standing.piece.finishId))"
+      >
+        {{ b.standing.name }}
+      </text>
     </g>
     <g class="eye">
-      <path :d="`M0 ${y(facts.eyeLineMm)}H${W}`" :stroke-width="px" :stroke-dasharray="`${6 * px} ${4 * px}`" />
-      <text class="end" :x="W - 6 * px" :y="y(facts.eyeLineMm) - 9 * px" :font-size="13 * px" :fill="inkOn(upper)">eye line {{ mmText(facts.eyeLineMm) }}</text>
+      <path
+        :d="`M0 ${y(facts.eyeLineMm)}H${W}`"
+        :stroke-width="px"
+        :stroke-dasharray="`${6 * px} ${4 * px}`"
+      />
+      <text
+        class="end"
+        :x="W - 6 * px"
+        :y="y(facts.eyeLineMm) - 9 * px"
+        :font-size="13 * px"
+        :fill="inkOn(upper)"
+      >
+        eye line {{ mmText(facts.eyeLineMm) }}
+      </text>
     </g>
     <g
       v-for="h in hangs"
@@ -137,13 +235,38 @@ function up(): void {
       :data-hang="h.id"
       :transform="`translate(${at(h).x} ${y(at(h).c)})`"
     >
-      <rect class="body" :x="-h.widthMm / 2" :y="-h.heightMm / 2" :width="h.widthMm" :height="h.heightMm" :fill="hexOf(h.piece.finishId)" :stroke-width="(h.id === chosen ? 2.4 : 1.1) * px" />
+      <rect
+        class="body"
+        :x="-h.widthMm / 2"
+        :y="-h.heightMm / 2"
+        :width="h.widthMm"
+        :height="h.heightMm"
+        :fill="hexOf(h.piece.finishId)"
+        :stroke-width="(h.id === chosen ? 2.4 : 1.1) * px"
+      />
       <template v-if="inside(h)">
-        <rect :x="-(inside(h)?.seen[0] ?? 0) / 2" :y="-(inside(h)?.seen[1] ?? 0) / 2" :width="inside(h)?.seen[0]" :height="inside(h)?.seen[1]" fill="#f7f7f7" />
-        <rect :x="-(inside(h)?.window[0] ?? 0) / 2" :y="-(inside(h)?.window[1] ?? 0) / 2" :width="inside(h)?.window[0]" :height="inside(h)?.window[1]" fill="#c9c9c9" />
+        <rect
+          :x="-(inside(h)?.seen[0] ?? 0) / 2"
+          :y="-(inside(h)?.seen[1] ?? 0) / 2"
+          :width="inside(h)?.seen[0]"
+          :height="inside(h)?.seen[1]"
+          fill="#f7f7f7"
+        />
+        <rect
+          :x="-(inside(h)?.window[0] ?? 0) / 2"
+          :y="-(inside(h)?.window[1] ?? 0) / 2"
+          :width="inside(h)?.window[0]"
+          :height="inside(h)?.window[1]"
+          fill="#c9c9c9"
+        />
       </template>
       <title>{{ says(h) }}</title>
-      <g v-for="(n, i) in h.nails" :key="i" class="nail" :transform="`translate(${n.xMm - h.xMm} ${h.centerMm - n.heightMm})`">
+      <g
+        v-for="(n, i) in h.nails"
+        :key="i"
+        class="nail"
+        :transform="`translate(${n.xMm - h.xMm} ${h.centerMm - n.heightMm})`"
+      >
         <path :d="`M${-5 * px} 0H${5 * px}M0 ${-5 * px}V${5 * px}`" :stroke-width="1.4 * px" />
       </g>
     </g>
@@ -157,8 +280,13 @@ function up(): void {
     </g>
     <text class="note" x="0" :y="y(H) - 34 * px" :font-size="13 * px">nails, from the left corner</text>
     <g class="height">
-      <path :d="`M${-14 * px} ${y(H)}V0M${-20 * px} ${y(H)}h${12 * px}M${-20 * px} 0h${12 * px}`" :stroke-width="px" />
-      <text :transform="`translate(${-26 * px} ${y(H / 2)}) rotate(-90)`" :font-size="13 * px">{{ mmText(H) }}</text>
+      <path
+        :d="`M${-14 * px} ${y(H)}V0M${-20 * px} ${y(H)}h${12 * px}M${-20 * px} 0h${12 * px}`"
+        :stroke-width="px"
+      />
+      <text :transform="`translate(${-26 * px} ${y(H / 2)}) rotate(-90)`" :font-size="13 * px">
+        {{ mmText(H) }}
+      </text>
       <path :d="`M0 ${16 * px}H${W}M0 ${10 * px}v${12 * px}M${W} ${10 * px}v${12 * px}`" :stroke-width="px" />
       <text :x="W / 2" :y="30 * px" :font-size="13 * px">{{ mmText(Math.round(W)) }}</text>
     </g>

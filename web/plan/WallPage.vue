@@ -75,7 +75,8 @@ const lower = computed(() => {
 const stops = computed(() => {
   const by = new Map<string, string>()
   for (const f of store.plan?.findings ?? [])
-    if (f.severity === 'stop' && !f.accepted) for (const r of f.about) if (r.kind === 'hang') by.set(r.id, f.title)
+    if (f.severity === 'stop' && !f.accepted)
+      for (const r of f.about) if (r.kind === 'hang') by.set(r.id, f.title)
   return by
 })
 const findings = computed(() => {
@@ -170,7 +171,8 @@ const group = computed(() => {
   const list = name ? onWall.value.filter((h) => h.row.group === name) : onWall.value
   return list.filter((h) => h.piece.kind === 'picture' || h.piece.kind === 'mirror')
 })
-const lay = (layout: Layout) => facts.value && store.apply(layGroup(facts.value, group.value, layout, gap.value))
+const lay = (layout: Layout) =>
+  facts.value && store.apply(layGroup(facts.value, group.value, layout, gap.value))
 
 function addFrame(): void {
   const h = hung.value
@@ -193,19 +195,37 @@ function addSetOut(kind: SetOutKind): void {
   if (kind === 'curtain rail') Object.assign(base, { startMm: Math.max(0, rail?.startMm ?? 0), endMm: Math.min(length, rail?.endMm ?? length), bottomMm: Math.min((job.room.heightMm ?? 2500) - 60, window ? window.sillMm + window.heightMm + 120 : 2300), heightMm: 40, count: 1, stileMm: 0, depthMm: 100, openingId: window?.id ?? null })
   store.add('setOuts', base)
 } // prettier-ignore
-const kinds: readonly SetOutKind[] = ['rail', 'wainscot panels', 'picture-frame panels', 'board and batten', 'curtain rail', 'shelf']
+const kinds: readonly SetOutKind[] = [
+  'rail',
+  'wainscot panels',
+  'picture-frame panels',
+  'board and batten',
+  'curtain rail',
+  'shelf',
+]
 const sheet = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}/plan/hanging-sheet.pdf`)
-const weightOf = (g: number | null, hooks: number) => (g === null ? '?' : weightText(Math.round(g / hooks), store.snapshot?.studio.system ?? 'metric'))
+const weightOf = (g: number | null, hooks: number) =>
+  g === null ? '?' : weightText(Math.round(g / hooks), store.snapshot?.studio.system ?? 'metric')
 </script>
 
 <template>
   <StagePage v-if="store.snapshot" title="Plan" broad @keydown="keys">
     <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
-    <p v-else-if="!facts || !wall" class="teaching">Walls are planned once the room is measured and its walls close.</p>
+    <p v-else-if="!facts || !wall" class="teaching">
+      Walls are planned once the room is measured and its walls close.
+    </p>
     <div v-else class="wall">
       <div class="over-bench" role="group" aria-label="Wall">
-        <button v-for="w in walls" :key="w.id" class="button" :aria-pressed="w.id === wallId ? 'true' : 'false'" @click="show(w.id)">{{ w.name }}</button>
+        <button
+          v-for="w in walls"
+          :key="w.id"
+          class="button"
+          :aria-pressed="w.id === wallId ? 'true' : 'false'"
+          @click="show(w.id)"
+        >
+          {{ w.name }}
+        </button>
       </div>
       <div class="elevation">
         <WallElevation
@@ -230,15 +250,27 @@ const weightOf = (g: number | null, hooks: number) => (g === null ? '?' : weight
         <HangEditor v-if="hung && row" :hung="hung" :row="row" @down="chosen = undefined" />
         <section v-if="hung" class="panel-part wide-part">
           <FrameEditor v-if="frame" :frame="frame" :sun="facts.sunOnWall.get(wallId) ?? 0" />
-          <button v-else-if="hung.piece.kind === 'picture'" class="word" @click="addFrame">Work out mat and frame</button>
+          <button v-else-if="hung.piece.kind === 'picture'" class="word" @click="addFrame">
+            Work out mat and frame
+          </button>
         </section>
         <section v-if="group.length > 1" class="panel-part wide-part">
           <h2>Lay out {{ group.length }} pictures</h2>
-          <LengthInput label="Gap between them" :mm="gap" :min-mm="0" :max-mm="1000" @typed="(v) => (gap = v)" />
+          <LengthInput
+            label="Gap between them"
+            :mm="gap"
+            :min-mm="0"
+            :max-mm="1000"
+            @typed="(v) => (gap = v)"
+          />
           <p class="acts">
             <button v-for="l in LAYOUTS" :key="l" class="word" @click="lay(l)">{{ l }}</button>
           </p>
-          <p class="second">{{ facts.schools.hanging ? `School: ${facts.schools.hanging}.` : 'No school is chosen for hanging.' }}</p>
+          <p class="second">
+            {{
+              facts.schools.hanging ? `School: ${facts.schools.hanging}.` : 'No school is chosen for hanging.'
+            }}
+          </p>
         </section>
         <FindingsPanel stage="plan" :list="findings" quiet="Nothing here to look at." />
         <section class="panel-part wide-part">
@@ -274,17 +306,23 @@ const weightOf = (g: number | null, hooks: number) => (g === null ? '?' : weight
           </thead>
           <tbody>
             <tr v-for="h in onWall" :key="h.id">
-              <td><button class="word" @click="choose(h.id, false)">{{ h.name }}</button></td>
+              <td>
+                <button class="word" @click="choose(h.id, false)">{{ h.name }}</button>
+              </td>
               <td class="figure">{{ h.nails.map((n) => mmText(Math.round(n.xMm))).join(', ') }}</td>
               <td class="figure">{{ mmText(Math.round(h.nails[0]?.heightMm ?? 0)) }}</td>
               <td class="figure">{{ mmText(h.centerMm) }}</td>
               <td class="figure">{{ mmText(Math.round(h.topMm)) }}</td>
-              <td class="figure">{{ mmText(Math.round(h.widthMm)) }} × {{ mmText(Math.round(h.heightMm)) }}</td>
+              <td class="figure">
+                {{ mmText(Math.round(h.widthMm)) }} × {{ mmText(Math.round(h.heightMm)) }}
+              </td>
               <td class="figure">{{ weightOf(h.piece.weightG, h.row.hooks) }}</td>
             </tr>
           </tbody>
         </table>
-        <p v-else class="second">Nothing hangs here yet. Heights are told from the floor, places from the left corner.</p>
+        <p v-else class="second">
+          Nothing hangs here yet. Heights are told from the floor, places from the left corner.
+        </p>
         <p v-if="waiting.length > 0" class="acts">
           <button v-for="w in waiting" :key="w.piece.id" class="chip" @click="hang(w.piece.id, w.number)">
             Hang {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}

@@ -12,9 +12,18 @@ import { boardOf } from './board.js'
 import { ownCost, pairCost, settle } from './energy.js'
 
 const demo = (file: string): PlanFacts => {
-  const job = JSON.parse(readFileSync(new URL(`../../../demo/jobs/${file}.json`, import.meta.url), 'utf8')) as Partial<JobSnapshot>
+  const job = JSON.parse(
+    readFileSync(new URL(`../../../demo/jobs/${file}.json`, import.meta.url), 'utf8'),
+  ) as Partial<JobSnapshot>
   const empty = emptyJob()
-  return planOf({ ...empty, ...job, brief: { ...empty.brief, ...job.brief }, lines: [], orders: [], entries: [] })!
+  return planOf({
+    ...empty,
+    ...job,
+    brief: { ...empty.brief, ...job.brief },
+    lines: [],
+    orders: [],
+    entries: [],
+  })!
 }
 const DEMO = ['1-music-and-reading-room', '2-box-room', '3-guest-shower-room', '4-roof-terrace'] as const
 
@@ -36,13 +45,21 @@ describe.each(DEMO)('%s', (file) => {
     const hand = layoutScore(planFindings(facts))
     let best = Infinity
     for (let seed = 1; seed <= 10 && best > layoutRank(hand); seed++)
-      for (const a of arrange({ input: facts, keep: [], seed, count: 1 })) best = Math.min(best, layoutRank(a))
+      for (const a of arrange({ input: facts, keep: [], seed, count: 1 }))
+        best = Math.min(best, layoutRank(a))
     expect(best).toBeLessThanOrEqual(layoutRank(hand))
     expect(best).toBeLessThan(1_000)
   })
   test('what stays keeps its place, and what is said of an arrangement is what the rule book says', () => {
     const facts = demo(file)
-    const [first] = arrange({ input: facts, keep: [facts.standings[0]!.id], seed: 3, count: 2, moves: 8_000, runs: 2 })
+    const [first] = arrange({
+      input: facts,
+      keep: [facts.standings[0]!.id],
+      seed: 3,
+      count: 2,
+      moves: 8_000,
+      runs: 2,
+    })
     for (const s of facts.standings.filter((x) => x.piece.stays || x.id === facts.standings[0]!.id)) {
       const p = first!.places.find((x) => x.id === s.id)!
       expect([p.xMm, p.yMm, p.turnDeg]).toEqual([Math.round(s.box.x), Math.round(s.box.y), s.turnDeg])
@@ -94,8 +111,28 @@ test('the running sums of a search are those of its last state, reckoned anew', 
     expect(state.own[i]).toBeCloseTo(ownCost(board, i, state.x[i]!, state.y[i]!, state.turn[i]!), 9)
     for (let j = 0; j < board.n; j++) {
       if (i === j) continue
-      const one = pairCost(board, i, state.x[i]!, state.y[i]!, state.turn[i]!, j, state.x[j]!, state.y[j]!, state.turn[j]!)
-      const two = pairCost(board, j, state.x[j]!, state.y[j]!, state.turn[j]!, i, state.x[i]!, state.y[i]!, state.turn[i]!)
+      const one = pairCost(
+        board,
+        i,
+        state.x[i]!,
+        state.y[i]!,
+        state.turn[i]!,
+        j,
+        state.x[j]!,
+        state.y[j]!,
+        state.turn[j]!,
+      )
+      const two = pairCost(
+        board,
+        j,
+        state.x[j]!,
+        state.y[j]!,
+        state.turn[j]!,
+        i,
+        state.x[i]!,
+        state.y[i]!,
+        state.turn[i]!,
+      )
       expect(one).toBeCloseTo(two, 9)
     }
   }

@@ -29,6 +29,7 @@ export interface Arrangement {
   readonly left: readonly string[]
   /** What tells it apart, in words. */
   readonly says: string
+  /** Moves tried in all runs together. */
   readonly moves: number
 }
 
@@ -59,7 +60,8 @@ export function layoutScore(findings: readonly Finding[]) {
   return { stops: count('stop'), looks: count('look'), notes: count('note'), findings: own }
 }
 
-export const layoutRank = (s: { stops: number; looks: number; notes: number }): number => 1_000 * s.stops + 30 * s.looks + 3 * s.notes
+export const layoutRank = (s: { stops: number; looks: number; notes: number }): number =>
+  1_000 * s.stops + 30 * s.looks + 3 * s.notes
 
 /**
  * Searches arrangements of a room: several runs of annealing from different numbers of one seed, each mended by the
@@ -79,11 +81,11 @@ export function arrange(wish: ArrangeWish): Arrangement[] {
   for (let r = 0; r < runs; r++) {
     // The first run follows the sums alone; the others each lean another way, so that they end elsewhere.
     board.bias.forEach((_, k) => (board.bias[k] = r === 0 ? 0 : random() * LEAN))
-    const { state, moves: tried } = anneal(board, start, moves, seed * 1_000 + r)
+    const { state } = anneal(board, start, moves, seed * 1_000 + r)
     progress?.((r + 0.5) / runs)
     const mended = mend(input, standingsAt(input.standings, moving, state), movable)
     const score = layoutScore(planFindings(planFacts({ ...input, standings: mended, withMends: false })))
-    found.push({ places: placesOf(mended), ...counts(score), left: titles(score.findings), says: saysOf({ ...input, standings: mended }), moves: tried, rank: layoutRank(score), cost: state.total })
+    found.push({ places: placesOf(mended), ...counts(score), left: titles(score.findings), says: saysOf({ ...input, standings: mended }), moves: moves * runs, rank: layoutRank(score), cost: state.total })
     progress?.((r + 1) / runs)
   }
   found.sort((a, b) => a.rank - b.rank || a.cost - b.cost)
@@ -100,7 +102,8 @@ const LEAN = 2.5
 
 const counts = ({ stops, looks, notes }: ReturnType<typeof layoutScore>) => ({ stops, looks, notes })
 const ORDER = { stop: 0, look: 1, note: 2 }
-const titles = (findings: readonly Finding[]) => [...findings].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]).map((f) => f.title)
+const titles = (findings: readonly Finding[]) =>
+  [...findings].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]).map((f) => f.title)
 
 function startOf(board: Board, moving: readonly Standing[], fixed: readonly Standing[]): State {
   const state = newState(board.n)

@@ -239,4 +239,3 @@ function relations(all: readonly Standing[]): number[] {
     return r ? RELATIONS.indexOf(r) + 1 : 0
   }))
 } // prettier-ignore
-

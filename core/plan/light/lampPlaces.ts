@@ -85,7 +85,10 @@ export function pendantFit(ask: {
 }
 
 /** Diameter of a lamp over a table: half to two thirds of its width (common practice). */
-export const diameterOverTable = (tableWidthMm: number) => ({ leastMm: Math.round(tableWidthMm / 2), mostMm: Math.round((tableWidthMm * 2) / 3) })
+export const diameterOverTable = (tableWidthMm: number) => ({
+  leastMm: Math.round(tableWidthMm / 2),
+  mostMm: Math.round((tableWidthMm * 2) / 3),
+})
 
 /**
  * A standing lamp beside a wall piece: it stays below its lower edge, or it competes with it. The table under the

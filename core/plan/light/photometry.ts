@@ -23,7 +23,12 @@ export function lumenMethod(ask: {
   const exact = totalLumens / lumensEach
   // A count that is whole but for rounding is not raised to the next.
   const luminaires = Math.ceil(exact - 1e-9)
-  return { totalLumens, exact, luminaires, achievedLux: (luminaires * lumensEach * utilization * maintenance) / areaM2 }
+  return {
+    totalLumens,
+    exact,
+    luminaires,
+    achievedLux: (luminaires * lumensEach * utilization * maintenance) / areaM2,
+  }
 }
 
 /** A factor read from a table of room indexes, linear between two rows; outside it the nearest row. */
@@ -52,7 +57,8 @@ export const coneCandela = (lumens: number, beamDeg: number): number =>
   lumens / (2 * Math.PI * (1 - Math.cos((beamDeg / 2) * RAD)))
 
 /** Diameter of the spot of a beam at a distance. */
-export const beamDiameter = (beamDeg: number, distanceM: number): number => 2 * distanceM * Math.tan((beamDeg / 2) * RAD)
+export const beamDiameter = (beamDeg: number, distanceM: number): number =>
+  2 * distanceM * Math.tan((beamDeg / 2) * RAD)
 
 /** Peak intensity of a flat diffuse panel, F / π. */
 export const panelCandela = (lumens: number): number => lumens / Math.PI
@@ -74,8 +80,12 @@ export function meanReflectance(areas: readonly number[], reflectances: readonly
  * mean reflectance ρ, F ρ₁ / (A (1 − ρ)). The integrating-sphere form used for the reflected part in handbooks
  * (written from memory); it spreads the light evenly and so says nothing of shadows.
  */
-export const reflectedLux = (lumens: number, firstReflectance: number, totalAreaM2: number, mean: number): number =>
-  (lumens * firstReflectance) / (totalAreaM2 * (1 - Math.min(0.95, mean)))
+export const reflectedLux = (
+  lumens: number,
+  firstReflectance: number,
+  totalAreaM2: number,
+  mean: number,
+): number => (lumens * firstReflectance) / (totalAreaM2 * (1 - Math.min(0.95, mean)))
 
 /** Average daylight factor in percent, T W θ M / (A (1 − R²)) (BRE formula, as in BS 8206-2, from memory). */
 export function averageDaylightFactor(ask: {

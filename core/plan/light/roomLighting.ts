@@ -64,7 +64,9 @@ function towards(lamp: Luminaire, theta: number): number {
   if (lamp.aim === 'all round') return lamp.lumens / (4 * Math.PI)
   if (lamp.aim === 'up') return 0
   const down = lamp.aim === 'up and down' ? lamp.lumens / 2 : lamp.lumens
-  return theta <= ((lamp.beamDeg / 2) * Math.PI) / 180 + 1e-9 ? coneCandela(down, Math.min(lamp.beamDeg, 359)) : 0
+  return theta <= ((lamp.beamDeg / 2) * Math.PI) / 180 + 1e-9
+    ? coneCandela(down, Math.min(lamp.beamDeg, 359))
+    : 0
 }
 
 /** Light thrown back by the surfaces: each part of the flux first strikes what it is aimed at. */
@@ -105,8 +107,12 @@ export function lightGrid(room: PlanRoom, lamps: readonly Luminaire[], surfaces:
 } // prettier-ignore
 
 /** Light at one place, direct and thrown back. */
-export const luxAt = (p: Point, heightMm: number, lamps: readonly Luminaire[], surfaces: Reflecting): number =>
-  directLux(p, heightMm, lamps) + reflectedInRoom(lamps, surfaces)
+export const luxAt = (
+  p: Point,
+  heightMm: number,
+  lamps: readonly Luminaire[],
+  surfaces: Reflecting,
+): number => directLux(p, heightMm, lamps) + reflectedInRoom(lamps, surfaces)
 
 // Clear double glazing, an open view, glass kept clean (common practice); a window's frame takes a fifth of it.
 const TRANSMITTANCE = 0.68

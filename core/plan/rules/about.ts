@@ -14,7 +14,8 @@ export const wallRef = (facts: PlanFacts, wallId: string): Ref => ({
 export const mm = (v: number): string => `${Math.round(v).toLocaleString('en').replace(/,/g, '\u2009')} mm`
 export const kg = (g: number): string => `${(g / 1000).toFixed(1)} kg`
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
-export const has = (p: PlanPiece, ...traits: PlanPiece['traits']): boolean => traits.some((t) => p.traits.includes(t))
+export const has = (p: PlanPiece, ...traits: PlanPiece['traits']): boolean =>
+  traits.some((t) => p.traits.includes(t))
 /** A mend that adds facts to a piece. */
 export const withTraits = (p: PlanPiece, label: string, add: PlanPiece['traits'], drop: PlanPiece['traits'] = []) => ({
   label,
@@ -24,4 +25,6 @@ export const withTraits = (p: PlanPiece, label: string, add: PlanPiece['traits']
 }) // prettier-ignore
 /** Names in a sentence: a, b and c. */
 export const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1] ?? ''}`
+  names.length < 2
+    ? (names[0] ?? '')
+    : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1] ?? ''}`

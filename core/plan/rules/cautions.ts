@@ -29,7 +29,10 @@ function fallsOn(facts: PlanFacts, h: Pick<Hung, 'wallId' | 'xMm' | 'widthMm'>, 
 } // prettier-ignore
 
 const heavyOrCorded = (p: PlanPiece): boolean =>
-  (p.weightG ?? (p.kind === 'mirror' || p.kind === 'shelves' ? Infinity : 0)) >= OVER_BED_G || has(p, 'corded') || p.kind === 'mirror' || p.kind === 'shelves'
+  (p.weightG ?? (p.kind === 'mirror' || p.kind === 'shelves' ? Infinity : 0)) >= OVER_BED_G ||
+  has(p, 'corded') ||
+  p.kind === 'mirror' ||
+  p.kind === 'shelves'
 
 /** Other walls a piece can hang on, those with nobody under it first. */
 function otherWalls(facts: PlanFacts, h: Hung): Mend[] {
@@ -169,7 +172,17 @@ export const tipOver: Rule<PlanFacts> = {
 
 // A flame and cloth, or a hot thing and cloth, this near (common practice).
 const FLAME_MM = 1_000
-const CLOTH: ReadonlySet<string> = new Set(['curtains', 'throw', 'cushion', 'sofa', 'sofa bed', 'armchair', 'bed', 'cot', 'blind'])
+const CLOTH: ReadonlySet<string> = new Set([
+  'curtains',
+  'throw',
+  'cushion',
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'bed',
+  'cot',
+  'blind',
+])
 
 export const flame: Rule<PlanFacts> = {
   name: 'plan.flame',

@@ -4,7 +4,7 @@ import type { JobSnapshot, Stored } from '../../job/snapshot.js'
 import type { PieceKind } from '../../job/words.js'
 import { NEW_FRAME, NEW_HANG, NEW_LIGHT } from '../newRows.js'
 import type { PlanFacts } from '../planFacts.js'
-import type { Frame, Hang, Light, SetOut, Stand } from '../schema.js'
+import type { Frame, Hang, Light, Stand } from '../schema.js'
 
 type Rows = Partial<JobSnapshot>
 type PieceRow = JobSnapshot['pieces'][number]

@@ -107,13 +107,20 @@ export const oneFrame: Rule<PlanFacts> = {
   },
 } // prettier-ignore
 
-const blacks = () => [0, 1, 2].map((i) => ex('picture', `Print ${i + 1}`, { hang: { xMm: 1000 + i * 900 }, frame: {} }))
+const blacks = () =>
+  [0, 1, 2].map((i) => ex('picture', `Print ${i + 1}`, { hang: { xMm: 1000 + i * 900 }, frame: {} }))
 
 /** Sockets and switches of a wall, which a stile must not meet. */
 export const avoidedOn = (facts: PlanFacts, wallId: string): Avoided[] =>
   facts.room.fixtures
     .filter((f) => f.wallId === wallId && (f.kind === 'socket' || f.kind === 'switch'))
-    .map((f) => ({ name: f.name || f.kind, leftMm: f.startMm, rightMm: f.startMm + f.widthMm, bottomMm: f.bottomMm, topMm: f.bottomMm + f.heightMm }))
+    .map((f) => ({
+      name: f.name || f.kind,
+      leftMm: f.startMm,
+      rightMm: f.startMm + f.widthMm,
+      bottomMm: f.bottomMm,
+      topMm: f.bottomMm + f.heightMm,
+    }))
 
 // Fields narrower than this are no panels but battens.
 const LEAST_FIELD_MM = 80

@@ -2,7 +2,14 @@ import type { Finding, Mend, Rule } from '../../findings/finding.js'
 import { beforeWall } from '../elevation.js'
 import { NEEDS } from '../needs.js'
 import type { BeforeWall, Hung, PlanFacts } from '../planFacts.js'
-import { GRID_SLACK_MM, groupOutline, mismatchedPairs, offGrid, PAIR_SLACK_MM, type Placed } from '../walls/hanging.js'
+import {
+  GRID_SLACK_MM,
+  groupOutline,
+  mismatchedPairs,
+  offGrid,
+  PAIR_SLACK_MM,
+  type Placed,
+} from '../walls/hanging.js'
 import { hungRef, kg, lower, mm, wallRef } from './about.js'
 import { ex, example } from './example.js'
 
@@ -39,7 +46,11 @@ export function furnitureUnder(facts: PlanFacts, h: Pick<Hung, 'wallId' | 'xMm' 
 
 const isStacked = (facts: PlanFacts, h: Hung): boolean =>
   facts.hangs.some(
-    (o) => o.id !== h.id && o.wallId === h.wallId && o.topMm < h.bottomMm + 1 && Math.abs(o.xMm - h.xMm) < (o.widthMm + h.widthMm) / 2,
+    (o) =>
+      o.id !== h.id &&
+      o.wallId === h.wallId &&
+      o.topMm < h.bottomMm + 1 &&
+      Math.abs(o.xMm - h.xMm) < (o.widthMm + h.widthMm) / 2,
   )
 
 export const eyeLine: Rule<PlanFacts> = {

@@ -1,8 +1,27 @@
 import type { Rule } from '../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { cordAcross, flame, overBed, overSeat, plants, shade, suspension, tipOver, wetLamp } from './cautions.js'
+import {
+  cordAcross,
+  flame,
+  overBed,
+  overSeat,
+  plants,
+  shade,
+  suspension,
+  tipOver,
+  wetLamp,
+} from './cautions.js'
 import { matWider, oneFrame, paperGuard, setOutClash } from './frames.js'
-import { eyeLine, faceRefuses, grid, hungOver, load, mirrored, overFurniture, underCeiling } from './hanging.js'
+import {
+  eyeLine,
+  faceRefuses,
+  grid,
+  hungOver,
+  load,
+  mirrored,
+  overFurniture,
+  underCeiling,
+} from './hanging.js'
 import { competes, cord, lampSchool, pendant, sleepDark, useDark } from './lamps.js'
 import { floorCutUp, rugBorder, rugFlat, rugGrip, rugLegs, rugNominal } from './rugs.js'
 import { front, knees, talk, toiletSide, walk } from './space.js'

@@ -1,4 +1,4 @@
-import { boxCorners, pointToBox } from '../../geometry/box.js'
+import { pointToBox } from '../../geometry/box.js'
 import { distance, type Point } from '../../geometry/polygon.js'
 import type { Finding, Rule } from '../../findings/finding.js'
 import { beforeWall } from '../elevation.js'
@@ -70,17 +70,36 @@ export const useDark: Rule<PlanFacts> = {
     passes: () => example({ pieces: [ex('armchair', 'Chair', { at: [4200, 600], serves: ['read'] }), ex('lamp', 'Lamp', { at: [4200, 250], light: { lumens: 3000 } })], more: { uses: [READ] } }),
   },
 } // prettier-ignore
-const READ = { id: 'read', name: 'Read', kind: 'read', persons: 1, time: 'any time', position: 0, version: 1 } as const
+const READ = {
+  id: 'read',
+  name: 'Read',
+  kind: 'read',
+  persons: 1,
+  time: 'any time',
+  position: 0,
+  version: 1,
+} as const
 
 /** Way of a cord: along the floor from the lamp to the nearest socket. */
-export function cordOf(facts: PlanFacts, lamp: Standing): { socket: string; mm: number; at: Point } | undefined {
+export function cordOf(
+  facts: PlanFacts,
+  lamp: Standing,
+): { socket: string; mm: number; at: Point } | undefined {
   return facts.room.fixtures
     .filter((f) => f.kind === 'socket')
-    .map((f) => ({ socket: f.name || 'socket', mm: Math.round(pointToBox(lamp.box, f.box)), at: { x: f.box.x, y: f.box.y } }))
+    .map((f) => ({
+      socket: f.name || 'socket',
+      mm: Math.round(pointToBox(lamp.box, f.box)),
+      at: { x: f.box.x, y: f.box.y },
+    }))
     .sort((a, b) => a.mm - b.mm)[0]
 }
 
-const plugged = (s: Standing): boolean => s.kind === 'lamp' && s.piece.fixing !== 'wired in' && s.piece.fixing !== 'screwed to the ceiling' && s.raisedMm < 1_500
+const plugged = (s: Standing): boolean =>
+  s.kind === 'lamp' &&
+  s.piece.fixing !== 'wired in' &&
+  s.piece.fixing !== 'screwed to the ceiling' &&
+  s.raisedMm < 1_500
 
 export const cord: Rule<PlanFacts> = {
   name: 'plan.lamp-cord',
@@ -163,7 +182,7 @@ export const pendant: Rule<PlanFacts> = {
       .flatMap((s): Finding[] => {
         const ceiling = facts.room.heightMm
         if (ceiling === null) return []
-        const table = facts.standings.find((o) => (o.kind === 'table' || o.kind === 'desk') && boxCorners(o.box).length > 0 && pointToBox(o.box, s.box) === 0)
+        const table = facts.standings.find((o) => (o.kind === 'table' || o.kind === 'desk') && pointToBox(o.box, s.box) === 0)
         const drop = ceiling - s.raisedMm
         const fit = pendantFit({ ceilingMm: ceiling, shadeMm: drop, canopyAndCordMm: 0, headClearMm: facts.needs.headClear, tableMm: table?.heightMm, overTableMm: facts.needs.overTable })
         if (fit.fits) return []

@@ -1,7 +1,15 @@
 import type { Finding, Mend, Rule } from '../../findings/finding.js'
 import { NEEDS } from '../needs.js'
 import type { PlanFacts } from '../planFacts.js'
-import { chosenRug, insideRoom, judgeRug, rugAdvice, RUG_SIZES, RUNNER_SIZES, type RugAdvice } from '../rug.js'
+import {
+  chosenRug,
+  insideRoom,
+  judgeRug,
+  rugAdvice,
+  RUG_SIZES,
+  RUNNER_SIZES,
+  type RugAdvice,
+} from '../rug.js'
 import type { Standing } from '../standing.js'
 import { has, listed, lower, mm, ref, withTraits } from './about.js'
 import { ex, example } from './example.js' // prettier-ignore

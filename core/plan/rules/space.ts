@@ -1,7 +1,16 @@
 import { boxGap } from '../../geometry/box.js'
 import type { Finding, Ref, Rule } from '../../findings/finding.js'
 import { freeBefore, type Free } from '../free.js'
-import { NEEDS, PULLED_UP, SANITARY_ZONES, SEATS, ZONES, type NeedKey, type Side, type ZoneNeed } from '../needs.js'
+import {
+  NEEDS,
+  PULLED_UP,
+  SANITARY_ZONES,
+  SEATS,
+  ZONES,
+  type NeedKey,
+  type Side,
+  type ZoneNeed,
+} from '../needs.js'
 import { nudge } from '../nudge.js'
 import type { PlanFacts } from '../planFacts.js'
 import { anchorSeat } from '../rug.js'
@@ -14,7 +23,8 @@ const AGAINST_MM = 60
 
 /** What may stand before a kind without being in the way of it. */
 export function belongsBefore(s: Standing, other: Standing): boolean {
-  if (PULLED_UP.has(other.kind) && (s.kind === 'desk' || s.kind === 'piano' || s.kind === 'table')) return true
+  if (PULLED_UP.has(other.kind) && (s.kind === 'desk' || s.kind === 'piano' || s.kind === 'table'))
+    return true
   if (SEATS.has(s.kind)) return ['low table', 'side table', 'trunk', 'stool', 'lamp'].includes(other.kind)
   if (s.kind === 'bed') return ['side table', 'lamp', 'bench', 'trunk', 'stool'].includes(other.kind)
   if (s.kind === 'piano') return /music|stand/i.test(other.name)
@@ -62,7 +72,9 @@ export function tightSides(facts: PlanFacts, s: Standing): SideJudged[] {
   const oneFree = either.some((j) => j.free.mm >= j.wantMm - 0.5)
   const wide = s.kind === 'bed' && s.widthMm > 1_200
   // A bed for one is got into from one side; one for two from both.
-  const kept = tight.filter((j) => !j.need.either || (!oneFree && j === farthestOf(either)) || (wide && oneFree))
+  const kept = tight.filter(
+    (j) => !j.need.either || (!oneFree && j === farthestOf(either)) || (wide && oneFree),
+  )
   if (!table) return kept
   const worst = nearestOf(kept)
   return worst ? [worst] : []
@@ -78,7 +90,12 @@ const farthestOf = (list: readonly SideJudged[]): SideJudged | undefined =>
 export const nearMoved = (facts: PlanFacts, s: Standing): boolean =>
   !facts.moved || s.id === facts.moved.id || boxGap(s.box, facts.moved.box) < 1_500
 
-const SIDE_WORD: Readonly<Record<Side, string>> = { front: 'before', back: 'behind', left: 'beside', right: 'beside' }
+const SIDE_WORD: Readonly<Record<Side, string>> = {
+  front: 'before',
+  back: 'behind',
+  left: 'beside',
+  right: 'beside',
+}
 
 export const front: Rule<PlanFacts> = {
   name: 'plan.front',
@@ -98,7 +115,7 @@ export const front: Rule<PlanFacts> = {
           about: [ref(s), ...(j.free.piece ? [ref(j.free.piece)] : [])],
           title: `${mm(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
           measured: `${mm(j.free.mm)} to ${lower(j.free.against)}`,
-          wanted: `${mm(stop ? (j.stopMm ?? j.wantMm) : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
+          wanted: `${mm(stop ? j.stopMm : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
           because: s.kind === 'sanitary' ? 'One stands, turns and bends there; the local code decides.' : 'One has to stand, open and turn there.',
           mends: [
             ...nudge(facts, s, (m) => freeEnough(facts, m)),
@@ -310,7 +327,8 @@ export function bedFits(room: readonly [number, number], bed: readonly [number, 
 } // prettier-ignore
 
 /** Seats at a table: round by its edge, a rectangle by its sides and one at each end. */
-export const seatsAtRound = (diameter: number, place: number): number => Math.floor((Math.PI * diameter) / place + 1e-9)
+export const seatsAtRound = (diameter: number, place: number): number =>
+  Math.floor((Math.PI * diameter) / place + 1e-9)
 export const seatsAtTable = (length: number, place: number): number => 2 * Math.floor(length / place) + 2
 
 /** Screen and the distance at which it fills an angle of the view. */

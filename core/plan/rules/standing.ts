@@ -10,7 +10,9 @@ import { ex, example } from './example.js'
 const STAND_MOVED = 'the piece stands where nothing else does'
 
 /** Pairs of pieces that stand in each other. */
-export function overlaps(facts: Pick<PlanFacts, 'standings' | 'moved'>): { one: Standing; two: Standing; depth: number }[] {
+export function overlaps(
+  facts: Pick<PlanFacts, 'standings' | 'moved'>,
+): { one: Standing; two: Standing; depth: number }[] {
   const found: { one: Standing; two: Standing; depth: number }[] = []
   const { standings, moved } = facts
   if (moved) {
@@ -192,7 +194,8 @@ export const sizeDoubt: Rule<PlanFacts> = {
 } // prettier-ignore
 
 // In front of what a low thing is no harm: a radiator gives its heat over it.
-const covers = (s: Standing, bottomMm: number) => s.raisedMm <= bottomMm + 100 && s.raisedMm + s.heightMm > bottomMm + 50
+const covers = (s: Standing, bottomMm: number) =>
+  s.raisedMm <= bottomMm + 100 && s.raisedMm + s.heightMm > bottomMm + 50
 
 export const covered: Rule<PlanFacts> = {
   name: 'plan.covered',
@@ -230,7 +233,12 @@ export const covered: Rule<PlanFacts> = {
 
 const RADIATOR = { id: 'rad', wallId: 'north', kind: 'radiator', name: 'Radiator', startMm: 2000, widthMm: 1000, heightMm: 600, bottomMm: 100, depthMm: 100, version: 1 } as const // prettier-ignore
 
-function coversHalf(facts: PlanFacts, f: PlanFacts['room']['fixtures'][number], s: Standing, needMm: number): boolean {
+function coversHalf(
+  facts: PlanFacts,
+  f: PlanFacts['room']['fixtures'][number],
+  s: Standing,
+  needMm: number,
+): boolean {
   const wall = facts.room.walls.find((w) => w.id === f.wallId)
   if (!wall) return false
   const along = { from: f.startMm, to: f.startMm + Math.max(f.widthMm, 60) }

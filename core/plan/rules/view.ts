@@ -144,7 +144,9 @@ export const profile: Rule<PlanFacts> = {
 } // prettier-ignore
 
 /** What an open piece lets one see behind it from the door. */
-export function exposedBehind(facts: Pick<PlanFacts, 'sight' | 'standings'>): { open: Standing; shown: Standing }[] {
+export function exposedBehind(
+  facts: Pick<PlanFacts, 'sight' | 'standings'>,
+): { open: Standing; shown: Standing }[] {
   const from = facts.sight?.from
   if (!from) return []
   const open = facts.standings.filter((s) => has(s.piece, 'open below'))

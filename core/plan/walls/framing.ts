@@ -1,6 +1,16 @@
 import type { Frame, Glazing } from '../schema.js'
 
-type Sizes = Pick<Frame, 'sheetWidthMm' | 'sheetHeightMm' | 'overlapMm' | 'borderMm' | 'bottomBorderMm' | 'faceMm' | 'rebateMm' | 'filletMm'>
+type Sizes = Pick<
+  Frame,
+  | 'sheetWidthMm'
+  | 'sheetHeightMm'
+  | 'overlapMm'
+  | 'borderMm'
+  | 'bottomBorderMm'
+  | 'faceMm'
+  | 'rebateMm'
+  | 'filletMm'
+>
 
 export interface FrameSizes {
   /** The window cut in the mat: what is seen of the sheet, less the fillet that lies in it. */
@@ -47,7 +57,8 @@ export const evenBorders = (opening: readonly [number, number], mat: readonly [n
 })
 
 /** A frame is held against its mat by this alone: its face must be strictly narrower than the border of the mat. */
-export const faceNarrowerThanMat = (faceMm: number, borderMm: number): boolean => borderMm === 0 || faceMm < borderMm
+export const faceNarrowerThanMat = (faceMm: number, borderMm: number): boolean =>
+  borderMm === 0 || faceMm < borderMm
 
 // Density of float glass and of acrylic sheet (handbook, from memory), kg/m³.
 const DENSITY: Readonly<Record<Glazing, number>> = {

@@ -19,7 +19,11 @@ export function wireOnHook(spanMm: number, wireMm: number, weight: number) {
   if (wireMm < spanMm) throw new RangeError('a wire cannot be shorter than the way between its fixings')
   const rise = Math.sqrt((wireMm / 2) ** 2 - (spanMm / 2) ** 2)
   const angle = Math.atan2(rise, spanMm / 2)
-  return { rise, angleDeg: (angle * 180) / Math.PI, tensionEach: angle > 0 ? weight / (2 * Math.sin(angle)) : Infinity }
+  return {
+    rise,
+    angleDeg: (angle * 180) / Math.PI,
+    tensionEach: angle > 0 ? weight / (2 * Math.sin(angle)) : Infinity,
+  }
 }
 
 /** Hook drop of a picture with a wire: how far its fixings are below the top, less the rise of the wire. */

@@ -25,21 +25,30 @@ export interface SetOutLaid {
 }
 
 /** Width of n equal panels between n + 1 stiles. */
-export const panelWidth = (lengthMm: number, n: number, stileMm: number): number => (lengthMm - (n + 1) * stileMm) / n
+export const panelWidth = (lengthMm: number, n: number, stileMm: number): number =>
+  (lengthMm - (n + 1) * stileMm) / n
 
 /** Number of panels whose width comes nearest to the one wanted. */
 export const panelCount = (lengthMm: number, stileMm: number, targetMm: number): number =>
   Math.max(1, Math.round((lengthMm - stileMm) / (targetMm + stileMm)))
 
 /** Fewest balusters (or battens) whose gaps are at most so wide, and the gap they then have. */
-export function fewestBetween(lengthMm: number, widthMm: number, mostMm: number): { count: number; gapMm: number } {
+export function fewestBetween(
+  lengthMm: number,
+  widthMm: number,
+  mostMm: number,
+): { count: number; gapMm: number } {
   const count = Math.max(0, Math.ceil((lengthMm - mostMm) / (widthMm + mostMm) - 1e-9))
   return { count, gapMm: (lengthMm - count * widthMm) / (count + 1) }
 }
 
 // Picture-frame panels have no stile at the ends but a gap, like those between them; board and batten begins and ends
 // with a batten against the side walls, as wainscot with a stile.
-const hasFields: ReadonlySet<SetOutKind> = new Set(['wainscot panels', 'picture-frame panels', 'board and batten'])
+const hasFields: ReadonlySet<SetOutKind> = new Set([
+  'wainscot panels',
+  'picture-frame panels',
+  'board and batten',
+])
 
 /** Lays a set-out evenly between its ends: equal fields, and what meets a stile. */
 export function laySetOut(
@@ -73,7 +82,10 @@ export function laySetOut(
 /**
  * Another number of equal fields near the one wanted that meets nothing; undefined when none within four does.
  */
-export function avoidingCount(s: Parameters<typeof laySetOut>[0], avoided: readonly Avoided[]): number | undefined {
+export function avoidingCount(
+  s: Parameters<typeof laySetOut>[0],
+  avoided: readonly Avoided[],
+): number | undefined {
   for (const by of [0, 1, -1, 2, -2, 3, -3, 4, -4]) {
     const count = s.count + by
     if (count < 1) continue

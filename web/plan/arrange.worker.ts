@@ -1,0 +1,11 @@
+import { arrange, type Arrangement, type ArrangeWish } from '@bonitas/core/plan/arrange/arrange'
+
+export type ArrangeAsk = Omit<ArrangeWish, 'progress'>
+export interface ArrangeResult {
+  readonly arrangements: readonly Arrangement[]
+}
+
+addEventListener('message', ({ data }: MessageEvent<ArrangeAsk>) => {
+  const arrangements = arrange({ ...data, progress: (done) => postMessage({ done }) })
+  postMessage({ arrangements } satisfies ArrangeResult)
+})
