@@ -65,9 +65,10 @@ test('nine walls with a bay, a chimney breast and one reading of 100 mm too much
 test('the network is cut in the middle of measuring: twenty entries, all there once when it is back', async ({
   page,
   context,
-  demo,
+  empty,
 }) => {
-  await openDemo(page, demo.url, 'Roof terrace')
+  await foundStudio(page, empty.url)
+  await openJob(page, 'Nyberg', 'Winter garden', '3200')
   await stage(page, 'Measure')
   await callOut(page, ['6200'])
   await allKept(page)
@@ -247,11 +248,12 @@ test('a wall that goes takes its openings along, and comes back with them', asyn
 
 test('on a phone: walls are called out, the plan is there, and nothing runs off the side', async ({
   browser,
-  demo,
+  empty,
 }) => {
   const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   const page = await phone.newPage()
-  await openDemo(page, demo.url, 'Roof terrace')
+  await foundStudio(page, empty.url)
+  await openJob(page, 'Nyberg', 'Winter garden', '3200')
   await stage(page, 'Measure')
   await callOut(page, ['6200', '4100', '6200', '4100'])
   await expect(status(page)).toHaveText('Closes exactly')

@@ -16,3 +16,21 @@ export function typing(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
   return !!target?.closest('input, textarea, select, [contenteditable], .el-select')
 }
+
+/**
+ * Keys of a whole page, wherever the focus is: nothing is lost when what had it goes away. A field that is being typed
+ * in, an open dialog and what was handled already keep their keys.
+ */
+export function usePageKeys(handle: (event: KeyboardEvent) => void): void {
+  const listen = (event: KeyboardEvent) => {
+    if (event.defaultPrevented || typing(event) || document.querySelector('[role="dialog"]')) return
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    // In the panel and the strip arrows scroll, and nothing is taken out by them.
+    const aside = event.target instanceof Element && event.target.closest('.panel, .strip')
+    if (aside && (event.key.startsWith('Arrow') || event.key === 'Delete' || event.key === 'Backspace'))
+      return
+    handle(event)
+  }
+  onMounted(() => window.addEventListener('keydown', listen))
+  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+}

@@ -10,7 +10,7 @@ import { NEW_STAND } from '@bonitas/core/plan/newRows'
 import { boxOf } from '@bonitas/core/geometry/box'
 import { mmText } from '@bonitas/core/units/length'
 import type { RowChange } from '@bonitas/core/findings/finding'
-import { useStageKeys } from '../job/keys.js'
+import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useTask } from '../worker/useTask.js'
@@ -132,14 +132,8 @@ function take(a: Arrangement): void {
   store.apply(changes)
   void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan`)
 } // prettier-ignore
+usePageKeys(keys)
 function keys(event: KeyboardEvent): void {
-  if (
-    (event.target as Element).closest('input, select, textarea') ||
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey
-  )
-    return
   const card = cards.value[Number(event.key) - 1]
   if (card) take(card.a)
   else if (event.key === 'p' || event.key === 'P') void run()
@@ -163,7 +157,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan" @keydown="keys">
+  <StagePage v-if="store.snapshot" title="Plan">
     <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
     <p v-else-if="!facts || !view" class="teaching">
@@ -175,7 +169,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
     </p>
     <div v-else>
       <div class="over-bench">
-        <button class="button primary" :disabled="done !== undefined || taking.length === 0" @click="run">
+        <button class="button primary" :disabled="taking.length === 0" @click="run">
           Propose arrangements
         </button>
         <button v-if="found && done === undefined" class="button" @click="others">Others</button>

@@ -81,8 +81,7 @@ function set(key: NeedKey, mm: number): void {
       <section class="panel-part">
         <h2>What each kind wants</h2>
         <p v-for="k in kinds" :key="k.kind" class="second">
-          <b>{{ k.kind }}</b
-          >: {{ k.says }}
+          <b>{{ k.kind }}</b>: {{ k.says }}
         </p>
       </section>
       <FindingsPanel stage="plan" quiet="Nothing here to look at." />

@@ -16,7 +16,7 @@ import { letOut } from '@bonitas/core/plan/standing'
 import { mmText } from '@bonitas/core/units/length'
 import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
-import { typing, useStageKeys } from '../job/keys.js'
+import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import CarrySteps from './CarrySteps.vue'
@@ -197,8 +197,8 @@ function cancel(): void {
 const STEP: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1],
 } // prettier-ignore
+usePageKeys(keys)
 function keys(event: KeyboardEvent): void {
-  if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
   const stand = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
   const key = event.key
   if (key === 'n' || key === 'N') {
@@ -282,8 +282,12 @@ function align(how: Parameters<typeof alignedTo>[2]): void {
 function takeOut(): void {
   if (chosenId.value) {
     moving.drop()
+    const at = drawn.value.findIndex((s) => s.id === chosenId.value)
+    const next = drawn.value[at + 1] ?? drawn.value[at - 1]
     store.remove('stands', chosenId.value)
     chosenId.value = undefined
+    // The focus goes on to the next piece, and not to nowhere.
+    void nextTick(() => svg.value?.querySelector<SVGGElement>(`[data-stand="${next?.id ?? ''}"]`)?.focus())
   }
 }
 function park(): void {
@@ -349,7 +353,7 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan" broad @keydown="keys">
+  <StagePage v-if="store.snapshot" title="Plan" broad>
     <template #head>
       <StageTabs stage="plan" :pages="PLAN_PAGES" />
       <p class="second hint">arrows move 10, Shift 100 · R turns · N next piece · ? all keys</p>

@@ -66,9 +66,13 @@ const room = computed(() => Math.max(w.value, d.value) / props.px - 8)
 const fontPx = computed(() =>
   Math.max(10, Math.min(14, room.value / Math.max(4, s.value.name.length * 0.52))),
 )
+/** As many whole words of its name as there is room for. */
 const label = computed(() => {
   const most = Math.floor(room.value / (fontPx.value * 0.5))
-  return s.value.name.length <= most ? s.value.name : most < 4 ? '' : `${s.value.name.slice(0, most - 1)}…`
+  const words = s.value.name.split(' ')
+  while (words.length > 1 && words.join(' ').length > most) words.pop()
+  const text = words.join(' ').replace(/,$/, '')
+  return text.length <= most ? text : ''
 })
 /** What lies under others is named at its edge. */
 const labelY = computed(() => (s.value.kind === 'rug' ? Math.min(w.value, d.value) / 2 - 11 * props.px : 0))
@@ -120,7 +124,6 @@ const says = computed(
     />
     <path v-if="marks" :d="marks" fill="none" :stroke="ink" :stroke-width="px" />
     <text
-      aria-hidden="true"
       v-if="label && cross > 13"
       :font-size="fontPx * px"
       :fill="ink"

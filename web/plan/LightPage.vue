@@ -337,8 +337,7 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
           <h2>Where one more lamp helps</h2>
           <ol>
             <li v-for="p in places" :key="p.place.name">
-              <b>{{ p.place.name }}</b
-              >: <span class="second">{{ p.refused ?? p.reasons.join('; ') }}</span>
+              <b>{{ p.place.name }}</b>: <span class="second">{{ p.refused ?? p.reasons.join('; ') }}</span>
             </li>
           </ol>
         </section>
@@ -360,7 +359,7 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
               <th scope="col" class="figure">Beam</th>
               <th scope="col">Thrown</th>
               <th scope="col" class="figure">Above foot</th>
-              <th></th>
+              <th scope="col"><span class="said-once">Remove</span></th>
             </tr>
           </thead>
           <tbody>

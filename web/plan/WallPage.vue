@@ -8,7 +8,7 @@ import { finishOn } from '@bonitas/core/palette/paletteFacts'
 import { labToHex } from '@bonitas/core/color/lab'
 import { mmText } from '@bonitas/core/units/length'
 import FindingsPanel from '../job/FindingsPanel.vue'
-import { typing, useStageKeys } from '../job/keys.js'
+import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { weightText } from '../form/weight.js'
@@ -135,8 +135,8 @@ function nudge(dx: number, dy: number): void {
 const STEP: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1],
 } // prettier-ignore
+usePageKeys(keys)
 function keys(event: KeyboardEvent): void {
-  if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
   const focused = (event.target as Element).closest<SVGGElement>('[data-hang]')?.dataset.hang
   if (focused && focused !== chosen.value) choose(focused, false)
   const arrow = STEP[event.key]
@@ -209,7 +209,7 @@ const weightOf = (g: number | null, hooks: number) =>
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan" broad @keydown="keys">
+  <StagePage v-if="store.snapshot" title="Plan" broad>
     <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
     <p v-else-if="!facts || !wall" class="teaching">
