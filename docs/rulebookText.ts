@@ -3,6 +3,7 @@ import type { Rule } from '@bonitas/core/findings/finding'
 import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
+import { PLAN_RULES } from '@bonitas/core/plan/rules/index'
 
 interface Told {
   readonly name: string
@@ -33,6 +34,7 @@ export function rulebookText(): string {
     ['Brief', BRIEF_RULES.map(told)],
     ['Measure', MEASURE_RULES.map(told)],
     ['Palette', PALETTE_RULES.map(told)],
+    ['Plan', PLAN_RULES.map(told)],
     ['Ledger', LEDGER_RULES.map(told)],
   ]
   return [

@@ -4,6 +4,7 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
+import { arrangementMoves, planPage } from './benchPlan.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
 import { freePort, startCluster } from './database.mjs'
 import { build, installModules, quietly, ROOT, STATE } from './prepare.mjs'
@@ -21,6 +22,7 @@ const round = (x, digits = 1) => Number(x.toFixed(digits))
 await bytes()
 await colors()
 await nearestMatch(row)
+await arrangementMoves(row)
 {
   const { chromium } = await import('@playwright/test')
   const browser = await chromium.launch(CHROMIUM)
@@ -88,6 +90,7 @@ async function bytes() {
         ['job/JobShell.vue', `${s}/${s[0].toUpperCase()}${s.slice(1)}Page.vue`],
       ]),
     ),
+    plan: ['job/JobShell.vue', 'plan/FloorPage.vue'],
   }
   for (const [name, files] of Object.entries(routes)) {
     const bytes = size(['index.html', ...files])
@@ -265,6 +268,7 @@ async function serverAndPage() {
       `  page: from stage to stage, ms: ${change.map((t) => round(t)).join(', ')} (a frame is 16.7)`,
     )
     await proposals(page, url)
+    await planPage(page, url)
     await browser.close()
 
     // Ledger writes: payments of a cent towards an order, one after another and eight at a time.

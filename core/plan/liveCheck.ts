@@ -4,8 +4,8 @@ import { isFlat, type Side } from './needs.js'
 import { inFixture, inSwing, SLACK_MM, standIn, SWING_MM2 } from './nudge.js'
 import type { PlanFacts } from './planFacts.js'
 import { insideRoom } from './rug.js'
-import { kneesOf, tightSides } from './rules/space.js'
-import type { Standing } from './standing.js'
+import { kneesOf, sidesOf, tightSides } from './rules/space.js'
+import { sideOf, type Standing } from './standing.js'
 
 /** A distance shown on the plan as a dimension. */
 export interface LiveGap {
@@ -16,7 +16,14 @@ export interface LiveGap {
   readonly tight: boolean
 }
 
+/** Free floor a piece wants on one side, as an outline. */
+export interface LiveZone {
+  readonly points: readonly Point[]
+  readonly tight: boolean
+}
+
 export interface LiveCheck {
+  readonly zones: readonly LiveZone[]
   /** What forbids the place, in words; empty when nothing does. */
   readonly stops: readonly string[]
   readonly gaps: readonly LiveGap[]
@@ -52,9 +59,19 @@ export function liveCheck(facts: PlanFacts, moved: Standing): LiveCheck {
   const knees = moved.kind === 'low table' ? facts.seats.flatMap((s) => kneesOf({ ...facts, standings: [moved] }, s) ?? []) : []
   return {
     stops,
+    zones: zonesDrawn(now, moved),
     gaps: [
       ...gaps,
       ...knees.filter((k) => k.mm < facts.needs.kneesLeast).map((k) => ({ from: k.from, to: k.to, mm: Math.round(k.mm), tight: true })),
     ],
   }
+} // prettier-ignore
+
+/** The floor a piece wants before, behind or beside it, drawn for the eye. */
+function zonesDrawn(facts: PlanFacts, s: Standing): LiveZone[] {
+  return sidesOf(facts, s).map(({ need, wantMm, free }) => {
+    const { origin, along, normal, half } = sideOf(s.box, need.side)
+    const at = (a: number, n: number): Point => ({ x: origin.x + along.x * a + normal.x * n, y: origin.y + along.y * a + normal.y * n })
+    return { points: [at(-half, 0), at(half, 0), at(half, wantMm), at(-half, wantMm)], tight: free.mm < wantMm - 0.5 }
+  })
 } // prettier-ignore

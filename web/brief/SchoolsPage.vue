@@ -5,6 +5,7 @@ import { SCHOOLS, TOPICS, type Topic } from '@bonitas/core/brief/schools'
 import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
+import { PLAN_RULES } from '@bonitas/core/plan/rules/index'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import JudgedPanel from './JudgedPanel.vue'
@@ -13,7 +14,7 @@ import StageTabs from '../job/StageTabs.vue'
 import { BRIEF_PAGES } from './briefTabs.js'
 
 /** Titles of the rules that listen to a topic; a topic of a later stage has none yet, and says so. */
-const RULES = [...BRIEF_RULES, ...MEASURE_RULES, ...PALETTE_RULES, ...LEDGER_RULES]
+const RULES = [...BRIEF_RULES, ...MEASURE_RULES, ...PALETTE_RULES, ...PLAN_RULES, ...LEDGER_RULES]
 const heardBy = (topic: Topic) =>
   RULES.filter(
     (r) => r.schools !== 'all' && SCHOOLS[topic].schools.some((s) => r.schools.includes(s.name)),

@@ -13,6 +13,8 @@ const props = defineProps<{
   quiet?: string
   /** These instead of all of the stage. */
   list?: readonly JudgedFinding[]
+  /** How many at once; the rest when asked for. */
+  most?: number
 }>()
 const emit = defineEmits<{ point: [finding: JudgedFinding | undefined] }>()
 const store = useJobStore()
@@ -21,6 +23,10 @@ const findings = computed(() => {
   if (props.stage === 'plan') return store.plan?.findings ?? []
   return store.derived ? findingsOf(store.derived, props.stage) : []
 })
+/** A page of a hundred findings is read by nobody: the gravest come first, the rest when asked for. */
+const MOST = 24
+const all = ref(false)
+const shown = computed(() => (all.value ? findings.value : findings.value.slice(0, props.most ?? MOST)))
 const accepting = ref('')
 const reason = ref('')
 const fault = ref('')
@@ -72,7 +78,7 @@ function begin(finding: JudgedFinding): void {
 <template>
   <section class="findings" aria-label="Findings">
     <article
-      v-for="f in findings"
+      v-for="f in shown"
       :key="f.key"
       :class="[f.severity, { accepted: f.accepted }]"
       @pointerenter="emit('point', f)"
@@ -115,6 +121,9 @@ function begin(finding: JudgedFinding): void {
         </form>
       </template>
     </article>
+    <button v-if="findings.length > shown.length" class="word" @click="all = true">
+      Show {{ findings.length - shown.length }} more
+    </button>
     <p v-if="findings.length === 0" class="second">{{ quiet ?? 'Nothing to look at here.' }}</p>
   </section>
 </template>
@@ -125,6 +134,7 @@ function begin(finding: JudgedFinding): void {
   gap: 8px;
 }
 article {
+  contain: layout style;
   background: var(--paper);
   border-left: 4px solid var(--rule-2);
   padding: 8px 12px 9px;

@@ -157,13 +157,14 @@ function choose(id: string, also: boolean): void {
 // Pointer
 let grab:
   { id: string; dx: number; dy: number; turn: number; sx: number; sy: number; began: boolean } | undefined
+// Taken once at the beginning of a drag: asking for it at every move would make the browser lay the page out twice.
+let toSheet: DOMMatrix | undefined
 function toPlan(event: PointerEvent): { x: number; y: number } | undefined {
-  const matrix = svg.value?.getScreenCTM()
-  if (!matrix) return undefined
-  const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse())
-  return { x: p.x, y: p.y }
+  toSheet ??= svg.value?.getScreenCTM()?.inverse()
+  return toSheet && new DOMPoint(event.clientX, event.clientY).matrixTransform(toSheet)
 }
 function down(event: PointerEvent): void {
+  toSheet = undefined
   const id = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
   if (!id) {
     chosenId.value = undefined
@@ -410,6 +411,15 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
           :stroke-width="1.4 * px"
           :stroke-dasharray="`${2 * px} ${5 * px}`"
         />
+        <path
+          v-for="(z, i) in check?.zones ?? []"
+          :key="`z${i}`"
+          class="zone"
+          :class="{ tight: z.tight }"
+          :d="`M${z.points.map((p) => `${p.x} ${p.y}`).join('L')}Z`"
+          :stroke-width="px"
+          :stroke-dasharray="`${3 * px} ${3 * px}`"
+        />
         <g v-if="facts?.sight" class="sight">
           <path
             :d="`M${facts.sight.from.x} ${facts.sight.from.y}L${facts.sight.to.x} ${facts.sight.to.y}`"
@@ -567,6 +577,7 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
       </section>
       <FindingsPanel
         stage="plan"
+        :most="live ? 5 : 24"
         :list="findings"
         quiet="Nothing here asks for another place."
         @point="(f) => (pointed = f)"
@@ -613,6 +624,7 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
   text-overflow: ellipsis;
 }
 .floor {
+  contain: layout style paint;
   height: 100%;
   min-height: 380px;
 }
@@ -632,6 +644,14 @@ svg {
   fill: none;
   stroke: #1a1a1a;
   pointer-events: none;
+}
+.zone {
+  fill: none;
+  stroke: #1a1a1a;
+  pointer-events: none;
+}
+.zone.tight {
+  stroke: var(--stop);
 }
 .guide {
   stroke: #1a1a1a;

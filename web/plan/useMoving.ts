@@ -36,8 +36,11 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
     worker = new Worker(new URL('./findings.worker.ts', import.meta.url), { type: 'module' })
     worker.addEventListener('message', ({ data }: MessageEvent<FindingsAnswer>) => {
       busy = false
-      if (live.value && data.nth <= nth) told.value = data.findings
       if (again) ask()
+      // Shown with the next frame, so that the page is laid out once for it and not twice.
+      requestAnimationFrame(() => {
+        if (live.value && data.nth <= nth) told.value = data.findings
+      })
     })
     give()
   })

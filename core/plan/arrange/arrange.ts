@@ -50,7 +50,7 @@ export interface ArrangeWish {
 export const LAYOUT_RULES: ReadonlySet<string> = new Set([
   'plan.overlap', 'plan.outside', 'plan.door-swing', 'plan.front', 'plan.knees', 'plan.walk', 'plan.toilet-side', 'plan.talk', 'plan.covered', 'plan.window-blocked',
   'plan.rug-legs', 'plan.rug-flat', 'plan.rug-border', 'plan.let-out-blocked', 'plan.let-out-foot', 'plan.sight-end', 'plan.balance', 'plan.height-profile',
-  'plan.exposed', 'plan.lamp-cord', 'plan.lamp-competes', 'plan.cord-across', 'plan.over-bed', 'plan.over-seat', 'plan.wet-lamp', 'plan.over-furniture',
+  'plan.exposed', 'plan.lamp-cord', 'plan.lamp-seat', 'plan.rug-under-table', 'plan.lamp-competes', 'plan.cord-across', 'plan.over-bed', 'plan.over-seat', 'plan.wet-lamp', 'plan.over-furniture',
 ]) // prettier-ignore
 
 /** Findings of a plan that its arrangement decides, counted. */

@@ -10,7 +10,8 @@ import type { Standing } from '../standing.js'
 // The search works on flat arrays: a move is tried a few hundred thousand times a second, and an object made at each
 // would cost more than the sums. Pieces stand at quarter turns: turn r is r × 90° clockwise, 0 with the back up the sheet.
 
-const STEP_MM = 50
+/** Cells of the wall field are this large, mm. */
+export const STEP_MM = 50
 
 /** Distance from the walls on a grid: positive inside the room, negative outside. */
 export interface Field {

@@ -1,4 +1,4 @@
-import type { Board } from './board.js'
+import { STEP_MM, type Board } from './board.js'
 
 /** Where every piece of a board stands, and what it costs, kept as running sums. */
 export interface State {
@@ -25,10 +25,14 @@ const COS = [1, 0, -1, 0]
 
 /** Distance from the walls at a point: positive inside. */
 function wallAt(b: Board, x: number, y: number): number {
-  const { field } = b
-  const c = Math.round((x - field.x0) / field.step)
-  const r = Math.round((y - field.y0) / field.step)
-  if (c < 0 || r < 0 || c >= field.nx || r >= field.ny) return -1_500
+  const field = b.field
+  const inverse = 1 / STEP_MM
+  const cx = (x - field.x0) * inverse + 0.5
+  const cy = (y - field.y0) * inverse + 0.5
+  if (cx < 0 || cy < 0) return -1_500
+  const c = cx | 0
+  const r = cy | 0
+  if (c >= field.nx || r >= field.ny) return -1_500
   return field.mm[r * field.nx + c]!
 }
 

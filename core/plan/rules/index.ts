@@ -22,8 +22,8 @@ import {
   overFurniture,
   underCeiling,
 } from './hanging.js'
-import { competes, cord, lampSchool, pendant, sleepDark, useDark } from './lamps.js'
-import { floorCutUp, rugBorder, rugFlat, rugGrip, rugLegs, rugNominal } from './rugs.js'
+import { competes, cord, lampSchool, lampToSeat, pendant, sleepDark, useDark } from './lamps.js'
+import { floorCutUp, rugBorder, rugFlat, rugGrip, rugLegs, rugUnder, rugNominal } from './rugs.js'
 import { front, knees, talk, toiletSide, walk } from './space.js'
 import { covered, doorSwing, outside, overlap, sizeDoubt, tooWide } from './standing.js'
 import { balanced, exposed, letOutBlocked, letOutFoot, manyFocal, profile, sightEnds, wayIn, windowBlocked } from './view.js' // prettier-ignore
@@ -31,11 +31,11 @@ import { balanced, exposed, letOutBlocked, letOutFoot, manyFocal, profile, sight
 /** The rules of the plan, in the order they are told. */
 export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   overlap, outside, doorSwing, front, knees, walk, toiletSide, talk, covered, windowBlocked, tooWide, sizeDoubt,
-  rugLegs, rugFlat, rugBorder, rugNominal, floorCutUp, rugGrip,
+  rugLegs, rugFlat, rugBorder, rugNominal, rugUnder, floorCutUp, rugGrip,
   letOutBlocked, letOutFoot, wayIn,
   sightEnds, manyFocal, balanced, profile, exposed,
   eyeLine, underCeiling, grid, mirrored, overFurniture, hungOver, load, faceRefuses, matWider, paperGuard, oneFrame, setOutClash,
-  useDark, cord, competes, pendant, lampSchool, sleepDark,
+  useDark, lampToSeat, cord, competes, pendant, lampSchool, sleepDark,
   overBed, overSeat, tipOver, flame, shade, suspension, plants, cordAcross, wetLamp,
 ] // prettier-ignore
 

@@ -1,4 +1,4 @@
-import { pointToBox } from '../../geometry/box.js'
+import { boxGap, pointToBox } from '../../geometry/box.js'
 import { distance, type Point } from '../../geometry/polygon.js'
 import type { Finding, Rule } from '../../findings/finding.js'
 import { beforeWall } from '../elevation.js'
@@ -7,6 +7,7 @@ import { luxAt } from '../light/roomLighting.js'
 import { LIGHT_TARGETS } from '../light/targets.js'
 import { NEEDS } from '../needs.js'
 import { nudge } from '../nudge.js'
+import { onWall } from '../planRoom.js'
 import type { PlanFacts, PlanUse } from '../planFacts.js'
 import type { Standing } from '../standing.js'
 import { has, lower, mm, pieceRef, ref, withTraits } from './about.js'
@@ -70,6 +71,45 @@ export const useDark: Rule<PlanFacts> = {
     passes: () => example({ pieces: [ex('armchair', 'Chair', { at: [4200, 600], serves: ['read'] }), ex('lamp', 'Lamp', { at: [4200, 250], light: { lumens: 3000 } })], more: { uses: [READ] } }),
   },
 } // prettier-ignore
+export const lampToSeat: Rule<PlanFacts> = {
+  name: 'plan.lamp-seat',
+  title: 'A seat one reads in has no lamp near',
+  numbers: `A lamp at eye level within ${NEEDS.lampToSeat.mm} mm of every seat that serves reading.`,
+  source: NEEDS.lampToSeat.source,
+  schools: 'all',
+  check: (facts) => {
+    const reading = new Set(facts.uses.filter((u) => u.kind === 'read').map((u) => u.id))
+    const lamps = facts.standings.filter((s) => s.kind === 'lamp' && s.raisedMm < 1_800)
+    const hung = facts.hangs.filter((h) => h.piece.kind === 'lamp')
+    return facts.seats
+      .filter((s) => s.piece.serves.some((u) => reading.has(u)))
+      .flatMap((seat): Finding[] => {
+        const walls = hung.flatMap((h) => {
+          const wall = facts.room.walls.find((w) => w.id === h.wallId)
+          return wall ? [pointToBox(seat.box, onWall(wall, h.xMm, 150))] : []
+        })
+        const least = Math.min(...lamps.map((l) => boxGap(seat.box, l.box)), ...walls, Infinity)
+        if (least <= facts.needs.lampToSeat) return []
+        return [
+          {
+            rule: 'plan.lamp-seat',
+            severity: 'look',
+            about: [ref(seat)],
+            title: `No lamp to read by at ${lower(seat.name)}`,
+            measured: Number.isFinite(least) ? `the nearest ${mm(least)} away` : 'no lamp stands or hangs in the room',
+            wanted: `one within ${mm(facts.needs.lampToSeat)}`,
+            because: 'A page is lit from beside the shoulder, not from the ceiling.',
+            mends: lamps.flatMap((l) => nudge(facts, l, (m) => boxGap(seat.box, m.box) <= facts.needs.lampToSeat)).slice(0, 1),
+          },
+        ]
+      })
+  },
+  examples: {
+    trips: () => example({ pieces: [ex('armchair', 'Chair', { at: [4200, 600], serves: ['read'] }), ex('lamp', 'Lamp', { at: [1500, 3500] })], openings: [], more: { uses: [READ] } }),
+    passes: () => example({ pieces: [ex('armchair', 'Chair', { at: [4200, 600], serves: ['read'] }), ex('lamp', 'Lamp', { at: [3500, 400] })], openings: [], more: { uses: [READ] } }),
+  },
+} // prettier-ignore
+
 const READ = {
   id: 'read',
   name: 'Read',

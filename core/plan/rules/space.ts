@@ -14,7 +14,7 @@ import {
 import { nudge } from '../nudge.js'
 import type { PlanFacts } from '../planFacts.js'
 import { anchorSeat } from '../rug.js'
-import type { Standing } from '../standing.js'
+import { sideOf, type Standing } from '../standing.js'
 import { listed, lower, mm, ref } from './about.js'
 import { ex, example } from './example.js'
 
@@ -58,9 +58,29 @@ export function sidesOf(facts: PlanFacts, s: Standing): SideJudged[] {
   return zones.map((need) => ({
     need,
     free: freeBefore(s, need.side, facts.room, others, facts.needs[need.need]),
-    wantMm: facts.needs[need.need],
+    wantMm:
+      s.kind === 'table' && passedOn(facts, s, need.side) ? facts.needs.chairPass : facts.needs[need.need],
     stopMm: need.stopBelow && facts.needs[need.stopBelow],
   }))
+}
+
+/** True when the way to another piece leads through the floor on a side: behind a chair somebody passes there. */
+function passedOn(facts: PlanFacts, s: Standing, side: Side): boolean {
+  const { origin, normal, along, half } = sideOf(s.box, side)
+  const depth = facts.needs.chairPass
+  return facts.walks.some(
+    (w) =>
+      w.toId !== s.id &&
+      w.path.some((p, i) => {
+        const q = w.path[i + 1] ?? p
+        // Corners of a way, and the middle of each stretch.
+        return [p, { x: (p.x + q.x) / 2, y: (p.y + q.y) / 2 }].some((r) => {
+          const away = (r.x - origin.x) * normal.x + (r.y - origin.y) * normal.y
+          const aside = (r.x - origin.x) * along.x + (r.y - origin.y) * along.y
+          return away > 450 && away < depth && Math.abs(aside) < half * 0.6
+        })
+      }),
+  )
 }
 
 /** The sides of a piece that are too tight; a table against a wall and one side of a bed are forgiven. */
@@ -244,6 +264,25 @@ function opensWay(facts: PlanFacts, moved: Standing, was: Standing, [a, b]: read
   return (moved.box.x - wall.from.x) * wall.into.x + (moved.box.y - wall.from.y) * wall.into.y - reach >= want
 } // prettier-ignore
 
+/** Two seats that look at each other across the floor between them. */
+function facing(a: Standing, b: Standing): boolean {
+  const [dx, dy] = [b.box.x - a.box.x, b.box.y - a.box.y]
+  const length = Math.hypot(dx, dy) || 1
+  const looks = (s: Standing, sign: number) => ((-s.box.uy * dx + s.box.ux * dy) * sign) / length
+  return looks(a, 1) > 0.8 && looks(b, -1) > 0.8
+}
+
+const kneeToKnee = (facts: PlanFacts, anchor: Standing, s: Standing, gap: number): Finding => ({
+  rule: 'plan.talk',
+  severity: 'note',
+  about: [ref(anchor), ref(s)],
+  title: `${s.name} faces ${lower(anchor.name)} at ${mm(gap)}`,
+  measured: mm(gap),
+  wanted: `${mm(facts.needs.talkLeast)} or more between seats that face each other`,
+  because: 'Nearer than that one sits knee to knee.',
+  mends: nudge(facts, s, (m) => boxGap(anchor.box, m.box) >= facts.needs.talkLeast && boxGap(anchor.box, m.box) <= facts.needs.talkMost),
+}) // prettier-ignore
+
 export const talk: Rule<PlanFacts> = {
   name: 'plan.talk',
   title: 'Seats too far apart to talk, or knee to knee',
@@ -256,6 +295,7 @@ export const talk: Rule<PlanFacts> = {
     return facts.seats.flatMap((s): Finding[] => {
       if (s.id === anchor.id) return []
       const gap = boxGap(anchor.box, s.box)
+      if (gap < facts.needs.talkLeast && facing(anchor, s)) return [kneeToKnee(facts, anchor, s, gap)]
       if (gap <= facts.needs.talkMost) return []
       return [
         {
