@@ -29,7 +29,6 @@ async function shot(name, act = async () => {}) {
 
 await page.goto(`${base}/sign-in`)
 await page.getByRole('button', { name: 'Open the demo studio' }).waitFor()
-await shot('sign-in')
 await page.getByRole('button', { name: 'Open the demo studio' }).click()
 await page.getByRole('heading', { name: 'Jobs' }).waitFor()
 await page.getByRole('link', { name: 'Music and reading room' }).waitFor()
@@ -54,7 +53,27 @@ for (const page_ of ['pairs', 'light', 'schemes', 'picture', 'board'])
     }
     await page.mouse.move(640, 700)
   })
-for (const page_ of ['pieces', 'money'])
+for (const [name, path, act] of [
+  ['plan', 'plan', () => page.locator('[data-stand][aria-label^="Low table"]').press('Enter')],
+  ['plan-wall', 'plan/walls', () => page.locator('[data-hang]').first().press('Enter')],
+  ['plan-light', 'plan/light', async () => {}],
+  [
+    'plan-arrangements',
+    'plan/proposals',
+    async () => {
+      await page.getByRole('button', { name: 'Propose arrangements' }).click()
+      await page.locator('article').first().waitFor({ timeout: 30_000 })
+    },
+  ],
+])
+  // prettier-ignore
+  await shot(name, async () => {
+    await page.goto(`${job}/${path}`)
+    await page.locator('.bench svg, .bench .over-bench').first().waitFor()
+    await act()
+    await page.mouse.move(640, 790)
+  })
+for (const page_ of ['money'])
   await shot(page_, async () => {
     await page.goto(`${job}/brief/${page_}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
@@ -66,32 +85,6 @@ const openJob = async (name) => {
   return page.url().replace(/\/brief$/, '')
 }
 await shot('limits', async () => page.goto(`${await openJob('Box room turned sewing room')}/brief/limits`))
-// Nothing of what follows reaches the server: it is typed on this page only.
-const nothingKept = (method) => async (route) =>
-  route.request().method() === method
-    ? route.fulfill({ status: 200, json: { ...route.request().postDataJSON(), version: 99 } })
-    : route.continue()
-await shot('measure-not-closed', async () => {
-  const terrace = await openJob('Roof terrace')
-  await page.route('**/api/jobs/*/walls/*', nothingKept('PUT'))
-  await page.route('**/api/jobs/*/room/*', nothingKept('PUT'))
-  await page.goto(`${terrace}/measure`)
-  await page.locator('#next-wall').click()
-  const bay = ['850 r 45, bay left', '1800 r 45, bay front', '850 r 45, bay right', '3700, east']
-  for (const wall of [...bay, '3002', '1400', '350 l', '2200 l, breast', '350 r 135']) {
-    await page.keyboard.type(wall)
-    await page.keyboard.press('Enter')
-  }
-  await page.getByLabel('Ceiling height').fill('2600')
-  await page.getByLabel('Ceiling height').press('Enter')
-})
-await page.unrouteAll()
-await shot('measure-phone', async () => {
-  await page.setViewportSize({ width: 390, height: 844 })
-  await page.goto(`${job}/measure`)
-  await page.getByRole('heading', { level: 1 }).waitFor()
-})
-await page.setViewportSize({ width: 1280, height: 800 })
 await shot('over-budget', async () => {
   // The tape's length is the agreed budget: a job without its change orders, and with less agreed.
   await page.route(`**/api/jobs/*`, async (route) => {

@@ -343,6 +343,18 @@ function tape(): void {
   const job = store.snapshot
   if (job) window.open(`/api/jobs/${job.brief.id}/plan/tape-out.pdf${chosenId.value ? `?stand=${chosenId.value}` : ''}`, '_blank', 'noopener')
 } // prettier-ignore
+/** Where the words of the sight line stand: near the door, read from below or from the right. */
+const sightLabel = computed(() => {
+  const line = facts.value?.sight
+  if (!line) return { x: 0, y: 0, deg: 0 }
+  const [dx, dy] = [line.to.x - line.from.x, line.to.y - line.from.y]
+  const deg = (Math.atan2(dy, dx) * 180) / Math.PI
+  return {
+    x: line.from.x + dx * 0.3,
+    y: line.from.y + dy * 0.3,
+    deg: deg > 90.5 ? deg - 180 : deg < -90.5 ? deg + 180 : deg,
+  }
+})
 const dims = computed(() => check.value?.gaps ?? [])
 const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number } }) => {
   const across = Math.abs(g.to.x - g.from.x) >= Math.abs(g.to.y - g.from.y)
@@ -426,6 +438,14 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
             :stroke-width="px"
             :stroke-dasharray="`${8 * px} ${3 * px} ${2 * px} ${3 * px}`"
           />
+          <text
+            :font-size="13 * px"
+            :stroke-width="3 * px"
+            :transform="`translate(${sightLabel.x} ${sightLabel.y}) rotate(${sightLabel.deg})`"
+            :y="-7 * px"
+          >
+            sight line from the door
+          </text>
         </g>
         <path
           v-for="(g, i) in guides"
@@ -638,6 +658,14 @@ svg {
 .sight path {
   stroke: #1a1a1a;
   fill: none;
+  pointer-events: none;
+}
+.sight text {
+  text-anchor: middle;
+  font-stretch: 75%;
+  fill: #1a1a1a;
+  stroke: #f7f7f7;
+  paint-order: stroke;
   pointer-events: none;
 }
 .walk {

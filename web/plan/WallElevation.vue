@@ -314,7 +314,6 @@ text {
   text-anchor: middle;
   dominant-baseline: central;
   font-stretch: 80%;
-  fill: #1a1a1a;
 }
 .stands text {
   font-weight: 550;

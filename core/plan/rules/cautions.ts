@@ -109,20 +109,27 @@ export const overSeat: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    facts.hangs.flatMap((h): Finding[] => {
-      if ((h.piece.weightG ?? 0) < 3_000 || (h.row.hooks >= 2 && h.row.ratedG !== null && h.row.fixing !== 'string on a nail')) return []
-      const seat = facts.seats.find((s) => fallsOn(facts, h, s, 0))
-      if (!seat) return []
+    // Several alike over one seat are one finding.
+    [...new Set(facts.hangs.map((h) => h.piece))].flatMap((piece): Finding[] => {
+      if ((piece.weightG ?? 0) < 3_000) return []
+      const held = (h: Hung) => h.row.hooks >= 2 && h.row.ratedG !== null && h.row.fixing !== 'string on a nail'
+      const loose = facts.hangs.filter((h) => h.piece === piece && !held(h))
+      const over = loose.flatMap((h) => {
+        const seat = facts.seats.find((s) => fallsOn(facts, h, s, 0))
+        return seat ? [{ h, seat }] : []
+      })
+      const [first] = over
+      if (!first) return []
       return [
         {
           rule: 'plan.over-seat',
           severity: 'look',
-          about: [hungRef(h), ref(seat)],
-          title: `${h.name} hangs over ${lower(seat.name)}`,
-          measured: `${kg(h.piece.weightG ?? 0)} on ${h.row.hooks} ${h.row.fixing}${h.row.ratedG === null ? ', rating not known' : ''}`,
+          about: [...over.map((o) => hungRef(o.h)), ref(first.seat)],
+          title: over.length > 1 ? `${over.length} of ${lower(piece.name)} hang over ${lower(first.seat.name)}` : `${first.h.name} hangs over ${lower(first.seat.name)}`,
+          measured: `${kg(piece.weightG ?? 0)} on ${first.h.row.hooks} ${first.h.row.fixing}${first.h.row.ratedG === null ? ', rating not known' : ''}`,
           wanted: 'two fixings of known rating into the wall',
           because: `Heads are under it. ${ASK}`,
-          mends: [{ label: 'Two rated anchors', changes: [{ collection: 'hangs', id: h.id, set: { hooks: 2, hookSpanMm: Math.max(200, Math.round(h.widthMm / 2)), fixing: 'screw and plug', ratedG: Math.max(5_000, h.piece.weightG ?? 0) } }] }],
+          mends: [{ label: 'Two rated anchors', changes: over.map(({ h }) => ({ collection: 'hangs', id: h.id, set: { hooks: 2, hookSpanMm: Math.max(200, Math.round(h.widthMm / 2)), fixing: 'screw and plug', ratedG: Math.max(5_000, piece.weightG ?? 0) } })) }],
         },
       ]
     }),
