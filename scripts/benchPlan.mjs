@@ -61,7 +61,7 @@ export async function arrangementMoves(row) {
 } // prettier-ignore
 
 /** A job with 150 pieces, made of the demo's own file. */
-async function crowdedJob(page, url) {
+async function crowdedJob(page) {
   const jobs = await page.locator('a[href*="/jobs/"]').evaluateAll((l) => l.map((a) => a.getAttribute('href')))
   const demo = jobs.find((j) => /\/jobs\/[0-9a-f-]{36}/.test(j))
   const id = /[0-9a-f-]{36}/.exec(demo)[0]
@@ -97,7 +97,7 @@ export async function planPage(page, url) {
   console.log('\nThe plan on screen')
   await page.goto(`${url}/jobs`)
   await page.getByRole('link', { name: 'Music and reading room' }).waitFor()
-  const id = await crowdedJob(page, url)
+  const id = await crowdedJob(page)
   await page.goto(`${url}/jobs/${id}/plan`)
   await page.locator('[data-stand]').nth(149).waitFor()
   await page.waitForTimeout(1500)

@@ -24,6 +24,7 @@ test('each stage says in words and numbers what is open', () => {
     [1, 'Brief', '5 uses, 1 to look at'],
     [2, 'Measure', '19.0 m² floor'],
     [3, 'Palette', '1 clash, 5 to look at'],
+    [4, 'Plan', '12 pieces placed'],
     [5, 'Take-off', '11.3 L in 5 paints'],
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '2 to look at'],
@@ -44,7 +45,7 @@ test('each stage says in words and numbers what is open', () => {
     entries: [],
   }
   expect(stageLines(bare, deriveJob(bare, '2026-11-23'), '2026-11-23').map((s) => s.line)).toEqual([
-    '0 uses · 31 Dec', 'not measured yet', 'no finishes yet', 'nothing to paint yet', 'no items yet', '0 orders',
+    '0 uses · 31 Dec', 'not measured yet', 'no finishes yet', 'needs the room', 'nothing to paint yet', 'no items yet', '0 orders',
   ]) // prettier-ignore
 })
 

@@ -1,4 +1,3 @@
-import { boxOf } from '../geometry/box.js'
 import { inFixture, inSwing, standIn, SWING_MM2 } from './nudge.js'
 import type { PlanFacts } from './planFacts.js'
 import { insideRoom, adviceBox } from './rug.js'
@@ -39,9 +38,11 @@ export function firstPlace(facts: PlanFacts, piece: PlanPiece): Place {
     return { xMm: Math.round(at.x), yMm: Math.round(at.y), turnDeg: 0, raisedMm: Math.max(0, top - piece.heightMm) }
   }
   if (piece.kind === 'rug') {
-    const at = adviceBox(facts.seats, room, piece, facts.needs.rugBorder) ?? boxOf(middle.x, middle.y, piece.widthMm, piece.depthMm, 0)
-    const turn = Math.round(((Math.atan2(at.uy, at.ux) * 180) / Math.PI + 360) % 360)
-    return { xMm: Math.round(at.x), yMm: Math.round(at.y), turnDeg: turn, raisedMm: 0 }
+    const at = adviceBox(facts.seats, room, piece, facts.needs.rugBorder)
+    if (at) {
+      const turn = Math.round(((Math.atan2(at.uy, at.ux) * 180) / Math.PI + 360) % 360)
+      return { xMm: Math.round(at.x), yMm: Math.round(at.y), turnDeg: turn, raisedMm: 0 }
+    }
   }
   const seat = facts.seats[0]
   if (piece.kind === 'low table' && seat) {
@@ -62,6 +63,7 @@ export function firstPlace(facts: PlanFacts, piece: PlanPiece): Place {
     for (let k = 0; k < (r === 0 ? 1 : 8); k++) {
       const at = { xMm: Math.round(middle.x + r * Math.cos((k * Math.PI) / 4)), yMm: Math.round(middle.y + r * Math.sin((k * Math.PI) / 4)), turnDeg: 0 }
       if (clear(at)) return { ...at, raisedMm: 0 }
+      if (piece.kind === 'rug' && clear({ ...at, turnDeg: 90 })) return { ...at, turnDeg: 90, raisedMm: 0 }
     }
   return { xMm: Math.round(middle.x), yMm: Math.round(middle.y), turnDeg: 0, raisedMm: 0 }
 } // prettier-ignore

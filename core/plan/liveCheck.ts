@@ -62,7 +62,7 @@ export function liveCheck(facts: PlanFacts, moved: Standing): LiveCheck {
     zones: zonesDrawn(now, moved),
     gaps: [
       ...gaps,
-      ...knees.filter((k) => k.mm < facts.needs.kneesLeast).map((k) => ({ from: k.from, to: k.to, mm: Math.round(k.mm), tight: true })),
+      ...knees.filter((k) => k.mm >= 1 && k.mm < facts.needs.kneesLeast).map((k) => ({ from: k.from, to: k.to, mm: Math.round(k.mm), tight: true })),
     ],
   }
 } // prettier-ignore

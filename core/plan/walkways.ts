@@ -26,6 +26,8 @@ const CAP_MM = 760
 /** Cells are this small, larger in very large rooms, so that a hall costs no more than a room. */
 const CELL_MM = 50
 const MOST_CELLS = 12_000
+/** Within this of the place one comes in to, the wall behind one is left out. */
+const COME_IN_MM = 600
 
 /** Free distance from the walls alone, which do not move: reckoned once for a room. */
 interface Ground {
@@ -116,6 +118,26 @@ export class ClearanceGrid {
   }
 
   /**
+   * The wall one has just come in through is behind one: near that place it narrows no way, whatever else does.
+   */
+  comeIn(from: Point): void {
+    const behind = least(
+      this.room.walls.map((wall) => ({ wall, mm: distanceToSegment(from, wall.from, wall.to) })),
+    )
+    if (!behind) return
+    const others = this.room.walls.filter((w) => w !== behind.wall)
+    const boxes = this.obstacles.map((o) => o.box).filter((b) => pointToBox(b, from) < CAP_MM + COME_IN_MM)
+    for (let i = 0; i < this.clear.length; i++) {
+      const p = this.at(i)
+      if ((this.clear[i] ?? 0) <= 0 || Math.hypot(p.x - from.x, p.y - from.y) > COME_IN_MM) continue
+      let free = CAP_MM
+      for (const w of others) free = Math.min(free, distanceToSegment(p, w.from, w.to))
+      for (const b of boxes) free = Math.min(free, pointToBox(b, p))
+      this.clear[i] = free
+    }
+  }
+
+  /**
    * The widest way from a place to every cell: over all ways the one whose narrowest place is widest.
    * @returns per cell the free distance at its narrowest place, and the cell one comes from
    */
@@ -123,7 +145,8 @@ export class ClearanceGrid {
     const n = this.clear.length
     const bottleneck = new Float32Array(n).fill(-1)
     const via = new Int32Array(n).fill(-1)
-    // Cells by their bottleneck, in steps of 4 mm: a bucket queue, widest first.
+    // Cells by their bottleneck, in steps of 4 mm, widest first; within a step first come, first served, so that of two
+    // ways as wide the shorter is kept.
     const buckets: number[][] = Array.from({ length: Math.ceil(CAP_MM / 4) + 2 }, () => [])
     const start = this.cellAt(from)
     // One comes through the door, however near its jambs are.
@@ -131,7 +154,8 @@ export class ClearanceGrid {
     buckets[buckets.length - 1]?.push(start)
     for (let b = buckets.length - 1; b >= 0; b--) {
       const bucket = buckets[b] ?? []
-      for (let i = bucket.pop(); i !== undefined; i = bucket.pop()) {
+      for (let head = 0; head < bucket.length; head++) {
+        const i = bucket[head] ?? 0
         const here = bottleneck[i] ?? 0
         if (Math.floor(here / 4) > b) continue
         const [c, r] = [i % this.nx, Math.floor(i / this.nx)]
@@ -196,24 +220,22 @@ export function walkways(
 ): Walkway[] {
   if (targets.length === 0) return []
   const grid = new ClearanceGrid(room, obstacles)
+  grid.comeIn(from)
   const { bottleneck, via } = grid.widest(from)
   return targets.map((t): Walkway => {
     const ends = t.at.flatMap((at) => {
       const cell = freeCellNear(grid, bottleneck, at)
-      if (cell === undefined) return []
-      const way = followed(grid, via, cell, from, at)
-      return [{ ...way, clear: way.tight < 0 ? CAP_MM : (grid.clear[way.tight] ?? 0) }]
+      return cell === undefined ? [] : [followed(grid, via, cell, from, at)]
     })
     const best = ends.reduce<(typeof ends)[number] | undefined>((a, b) => (!a || b.clear > a.clear ? b : a), undefined)
     if (!best)
       return { toId: t.id, toName: t.name, widthMm: 0, at: undefined, between: undefined, path: [] }
     const { tight, path, clear } = best
     // Wide enough for anything a plan asks: no need to know what stands on both sides.
-    if (tight < 0 || 2 * clear > WIDE_MM)
+    if (tight.length === 0 || 2 * clear > WIDE_MM)
       return { toId: t.id, toName: t.name, widthMm: Math.round(2 * clear), at: undefined, between: undefined, path }
-    const at = grid.at(tight)
-    const measured = exactWidth(grid, at)
-    return { toId: t.id, toName: t.name, widthMm: Math.min(2 * CAP_MM, Math.round(measured.mm)), at, between: measured.between, path }
+    const measured = least(tight.map((i) => ({ ...exactWidth(grid, grid.at(i)), at: grid.at(i) })))
+    return { toId: t.id, toName: t.name, widthMm: Math.min(2 * CAP_MM, Math.round(measured?.mm ?? 2 * clear)), at: measured?.at, between: measured?.between, path }
   })
 } // prettier-ignore
 
@@ -221,26 +243,31 @@ const WIDE_MM = 1_150
 // The last steps lead up to the thing itself, and the first come through the door: neither is a walk.
 const END_MM = 250
 
-/** The way back from a cell to the door: its corners, and the cell where it is narrowest. */
-function followed(grid: ClearanceGrid, via: Int32Array, end: number, from: Point, to: Point): { tight: number; path: Point[] } {
+/**
+ * The way back from a cell to the door: its corners, its least free distance, and every cell that is about as near to
+ * something. Which of them is the narrow place the distance alone does not tell: a way may run close along one thing
+ * with all the room in the world on its other side.
+ */
+function followed(grid: ClearanceGrid, via: Int32Array, end: number, from: Point, to: Point): { tight: number[]; clear: number; path: Point[] } {
   const path: Point[] = []
-  let [tight, least, before] = [-1, Infinity, 0]
+  const walked: number[] = []
+  let [least, before] = [Infinity, 0]
   const { nx, cell, clear } = grid
   const [x0, y0] = [grid.at(0).x, grid.at(0).y]
   for (let i = end; i >= 0; ) {
     const x = x0 + (i % nx) * cell
     const y = y0 + Math.floor(i / nx) * cell
-    const here = clear[i] ?? 0
-    if (here < least && (x - from.x) ** 2 + (y - from.y) ** 2 > END_MM ** 2 && (x - to.x) ** 2 + (y - to.y) ** 2 > END_MM ** 2) {
-      least = here
-      tight = i
+    if ((x - from.x) ** 2 + (y - from.y) ** 2 > END_MM ** 2 && (x - to.x) ** 2 + (y - to.y) ** 2 > END_MM ** 2) {
+      least = Math.min(least, clear[i] ?? 0)
+      walked.push(i)
     }
     const next = via[i] ?? -1
     if (next - i !== before || next < 0) path.push({ x, y })
     before = next - i
     i = next
   }
-  return { tight, path: path.reverse() }
+  const tight = walked.filter((i) => (clear[i] ?? 0) <= least + cell / 2)
+  return { tight, clear: Math.min(least, CAP_MM), path: path.reverse() }
 } // prettier-ignore
 
 function freeCellNear(grid: ClearanceGrid, bottleneck: Float32Array, p: Point): number | undefined {
