@@ -268,6 +268,23 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       'six colors are six': families([...six, ...six]) === 6,
     }
   },
+  'C047 a bold paper beside a tile that stays': () => {
+    const of = (third: string) =>
+      room([
+        { name: 'Tile', hex: '#AE9E8D', material: 'ceramic', role: 'stays', on: ['floor'] },
+        {
+          name: 'Paper', hex: '#1C1C1E', material: 'wallpaper', patternKind: 'floral', on: ['walls'],
+          colors: ['#F1EDE6', third].map((hex) => ({ ...hexToLab(hex), share: 0.3 })),
+        },
+      ]) // prettier-ignore
+    const gap = (hex: string) => deltaE00(hexToLab('#AE9E8D'), hexToLab(hex))
+    return {
+      'one paper is bold and fine, its nearest color 0.6 away':
+        !fires(of('#AC9C8B'), 'palette.bold-unrelated') && Math.abs(gap('#AC9C8B') - 0.6) < 0.1,
+      'the other, as bold, is flagged, 19.3 away':
+        fires(of('#8FA3B5'), 'palette.bold-unrelated') && Math.abs(gap('#8FA3B5') - 19.3) < 0.3,
+    }
+  },
   'C103 trim in a small room': () => {
     const of = (trim: string, school: 'one envelope, light' | 'contrast') =>
       judge(

@@ -2,6 +2,7 @@ import type { Rule } from '../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
 import { accentMissing, accentScarce } from './accentScarce.js'
 import { accentSeenAgain } from './accentSeenAgain.js'
+import { boldUnrelated } from './boldUnrelated.js'
 import { clothNearWall } from './clothNearWall.js'
 import { darkFocus } from './darkFocus.js'
 import { envelope, envelopeDepth } from './envelope.js'
@@ -52,6 +53,7 @@ export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
   notInInspiration,
   inspirationUnused,
   staysIgnored,
+  boldUnrelated,
   shouts,
   metals,
   metalWarmth,
