@@ -271,7 +271,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
   'C047 a bold paper beside a tile that stays': () => {
     const of = (third: string) =>
       room([
-        { name: 'Tile', hex: '#AE9E8D', material: 'ceramic', role: 'stays', on: ['floor'] },
+        { name: 'Tile', hex: '#AE9E8D', material: 'tile', role: 'stays', on: ['floor'] },
         {
           name: 'Paper', hex: '#1C1C1E', material: 'wallpaper', patternKind: 'floral', on: ['walls'],
           colors: ['#F1EDE6', third].map((hex) => ({ ...hexToLab(hex), share: 0.3 })),

@@ -2,29 +2,23 @@
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
-import { boxBounds } from '@bonitas/core/geometry/box'
-import { triedOptionsOf } from '@bonitas/core/job/planFactsOf'
 import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
 import { kindOfName } from '@bonitas/core/brief/coverage'
-import { carryIn } from '@bonitas/core/plan/carryIn'
 import { firstPlace } from '@bonitas/core/plan/firstPlace'
 import { OFF_FLOOR } from '@bonitas/core/plan/needs'
-import { mustComeIn } from '@bonitas/core/plan/planFacts'
 import { fromWall } from '@bonitas/core/plan/planRoom'
 import { alignedTo, againstWall, mirroredAcross, nearestWall } from '@bonitas/core/plan/snap'
-import { letOut } from '@bonitas/core/plan/standing'
 import { mmText } from '@bonitas/core/units/length'
 import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import CarrySteps from './CarrySteps.vue'
 import FloorGround from './FloorGround.vue'
+import FloorMarks from './FloorMarks.vue'
 import FloorPiece from './FloorPiece.vue'
-import LengthInput from './LengthInput.vue'
 import PieceFacts from './PieceFacts.vue'
-import RugSizes from './RugSizes.vue'
+import PlacedPiece from './PlacedPiece.vue'
 import { measuresOf } from './floorView.js'
 import { PLAN_PAGES } from './planTabs.js'
 import { downloadPlan } from './planDownload.js'
@@ -299,70 +293,10 @@ function park(): void {
 }
 const parkedStandings = computed(() => facts.value?.parked ?? [])
 
-/** Distances of the outline of the chosen piece from the left and upper edge of the room, as they are typed. */
-const edges = computed(() => {
-  const [s, r] = [chosen.value, room.value]
-  if (!s || !r) return undefined
-  const b = boxBounds(s.box)
-  return {
-    left: s.box.x - b.halfX - r.low.x,
-    right: r.high.x - s.box.x - b.halfX,
-    top: s.box.y - b.halfY - r.low.y,
-    bottom: r.high.y - s.box.y - b.halfY,
-  }
-})
-function typed(side: 'left' | 'right' | 'top' | 'bottom', mm: number): void {
-  const [s, r] = [chosen.value, room.value]
-  if (!s || !r) return
-  const b = boxBounds(s.box)
-  const [x, y] = [Math.round(s.box.x), Math.round(s.box.y)]
-  if (side === 'left') put({ xMm: Math.round(r.low.x + mm + b.halfX), yMm: y })
-  else if (side === 'right') put({ xMm: Math.round(r.high.x - mm - b.halfX), yMm: y })
-  else if (side === 'top') put({ xMm: x, yMm: Math.round(r.low.y + mm + b.halfY) })
-  else put({ xMm: x, yMm: Math.round(r.high.y - mm - b.halfY) })
-}
-const wallWord = (x: number, y: number) => {
-  const wall = room.value?.walls.find((w) => Math.abs(w.into.x - x) < 0.3 && Math.abs(w.into.y - y) < 0.3)
-  return wall?.name ?? (x === 1 ? 'left' : x === -1 ? 'right' : y === 1 ? 'top' : 'bottom')
-}
-
-/** Options of the item that buys the chosen piece: any of them can be tried in its place. */
-const options = computed(() => {
-  const [job, s] = [store.snapshot, chosen.value]
-  if (!job || !s) return []
-  const name = s.piece.name.trim().toLowerCase()
-  const ids = new Set(job.items.filter((i) => i.name.trim().toLowerCase() === name).map((i) => i.id))
-  const sized = job.options.filter((o) => ids.has(o.itemId) && o.widthMm != null)
-  return triedOptionsOf(job).filter((o) => sized.some((x) => x.id === o.id))
-})
-const carry = computed(() => {
-  const [s, f] = [chosen.value, facts.value]
-  return s && f && f.way.length > 0 && mustComeIn(s.piece) ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way) : undefined
-}) // prettier-ignore
 function tape(): void {
   const job = store.snapshot
   if (job) window.open(`/api/jobs/${job.brief.id}/plan/tape-out.pdf${chosenId.value ? `?stand=${chosenId.value}` : ''}`, '_blank', 'noopener')
 } // prettier-ignore
-/** Where the words of the sight line stand: near the door, read from below or from the right. */
-const sightLabel = computed(() => {
-  const line = facts.value?.sight
-  if (!line) return { x: 0, y: 0, deg: 0 }
-  const [dx, dy] = [line.to.x - line.from.x, line.to.y - line.from.y]
-  const deg = (Math.atan2(dy, dx) * 180) / Math.PI
-  return {
-    x: line.from.x + dx * 0.3,
-    y: line.from.y + dy * 0.3,
-    deg: deg > 90.5 ? deg - 180 : deg < -90.5 ? deg + 180 : deg,
-  }
-})
-const dims = computed(() => check.value?.gaps ?? [])
-const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number } }) => {
-  const across = Math.abs(g.to.x - g.from.x) >= Math.abs(g.to.y - g.from.y)
-  const [mx, my] = [(g.from.x + g.to.x) / 2, (g.from.y + g.to.y) / 2]
-  return across
-    ? { x: mx, y: my - 8 * px.value, anchor: 'middle' }
-    : { x: mx + 6 * px.value, y: my, anchor: 'start' }
-}
 </script>
 
 <template>
@@ -416,161 +350,35 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
             :chosen="s.id === chosenId"
           />
         </template>
-        <path
-          v-if="walk && walk.path.length > 1 && !live"
-          class="walk"
-          :d="`M${walk.path.map((p) => `${p.x} ${p.y}`).join('L')}`"
-          :stroke-width="1.4 * px"
-          :stroke-dasharray="`${2 * px} ${5 * px}`"
+        <FloorMarks
+          v-if="facts"
+          :facts="facts"
+          :check="check"
+          :walk="live ? undefined : walk"
+          :guides="guides"
+          :px="px"
         />
-        <path
-          v-for="(z, i) in check?.zones ?? []"
-          :key="`z${i}`"
-          class="zone"
-          :class="{ tight: z.tight }"
-          :d="`M${z.points.map((p) => `${p.x} ${p.y}`).join('L')}Z`"
-          :stroke-width="px"
-          :stroke-dasharray="`${3 * px} ${3 * px}`"
-        />
-        <g v-if="facts?.sight" class="sight">
-          <path
-            :d="`M${facts.sight.from.x} ${facts.sight.from.y}L${facts.sight.to.x} ${facts.sight.to.y}`"
-            :stroke-width="px"
-            :stroke-dasharray="`${8 * px} ${3 * px} ${2 * px} ${3 * px}`"
-          />
-          <text
-            :font-size="13 * px"
-            :stroke-width="3 * px"
-            :transform="`translate(${sightLabel.x} ${sightLabel.y}) rotate(${sightLabel.deg})`"
-            :y="-7 * px"
-          >
-            sight line from the door
-          </text>
-        </g>
-        <path
-          v-for="(g, i) in guides"
-          :key="`g${i}`"
-          class="guide"
-          :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`"
-          :stroke-width="px"
-        />
-        <g v-for="(g, i) in dims" :key="`d${i}`" class="dim" :class="{ tight: g.tight }">
-          <path :d="`M${g.from.x} ${g.from.y}L${g.to.x} ${g.to.y}`" :stroke-width="px" />
-          <circle :cx="g.from.x" :cy="g.from.y" :r="2 * px" />
-          <circle :cx="g.to.x" :cy="g.to.y" :r="2 * px" />
-          <text
-            :x="dimText(g).x"
-            :y="dimText(g).y"
-            :text-anchor="dimText(g).anchor"
-            :font-size="13 * px"
-            :stroke-width="4 * px"
-          >
-            {{ mmText(g.mm) }}
-          </text>
-        </g>
       </svg>
     </div>
     <template #panel>
-      <template v-if="chosen && edges && chosenRow">
-        <section class="panel-part wide-part" aria-label="The chosen piece">
-          <h2>{{ chosen.name }}</h2>
-          <p class="second">
-            {{ chosen.kind }}, {{ mmText(chosen.widthMm) }} × {{ mmText(chosen.depthMm) }} ×
-            {{ mmText(chosen.heightMm) }} mm{{ chosen.piece.stays ? '; it stays where it is' : ''
-            }}{{ chosenRow.parked ? '; its parking place' : '' }}
-          </p>
-          <p v-if="check && check.stops.length > 0" class="fault" role="status">
-            It stands {{ check.stops.join(', ') }}.
-          </p>
-          <div class="fields">
-            <LengthInput
-              :label="`From ${wallWord(1, 0)}`"
-              :mm="edges.left"
-              @typed="(v) => typed('left', v)"
-            />
-            <LengthInput
-              :label="`From ${wallWord(-1, 0)}`"
-              :mm="edges.right"
-              @typed="(v) => typed('right', v)"
-            />
-            <LengthInput :label="`From ${wallWord(0, 1)}`" :mm="edges.top" @typed="(v) => typed('top', v)" />
-            <LengthInput
-              :label="`From ${wallWord(0, -1)}`"
-              :mm="edges.bottom"
-              @typed="(v) => typed('bottom', v)"
-            />
-            <LengthInput
-              label="Above the floor"
-              :mm="chosenRow.raisedMm"
-              :min-mm="0"
-              :max-mm="12000"
-              @typed="(v) => store.change('stands', chosenRow!.id, { raisedMm: v })"
-            />
-            <div class="row-field">
-              <label for="turned">Turned, degrees</label>
-              <input
-                id="turned"
-                class="right"
-                type="number"
-                min="0"
-                max="360"
-                step="15"
-                :value="Math.round(chosen.turnDeg)"
-                @change="
-                  (e) =>
-                    put({
-                      xMm: chosenRow!.xMm,
-                      yMm: chosenRow!.yMm,
-                      turnDeg: ((Number((e.target as HTMLInputElement).value) % 360) + 360) % 360,
-                    })
-                "
-              />
-            </div>
-          </div>
-          <p class="acts">
-            <button class="word" @click="turn(90)">Turn</button>
-            <button class="word" @click="toWall">To the wall</button>
-            <button class="word" @click="toMiddle">Middle of the wall</button>
-            <button class="word" @click="mirror">Mirror</button>
-            <button v-if="letOut(chosen)" class="word" :aria-pressed="openBeds" @click="openBeds = !openBeds">
-              {{ openBeds ? 'Fold in' : 'Let out' }}
-            </button>
-            <button class="word" @click="park">Give it a parking place</button>
-            <button class="word" @click="tape">Tape it out</button>
-            <button class="word" @click="takeOut">Take it out</button>
-          </p>
-          <p v-if="other" class="acts">
-            <span class="second">With {{ other.name }}:</span>
-            <button
-              v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const"
-              :key="how"
-              class="word"
-              @click="align(how)"
-            >
-              {{ how }}
-            </button>
-          </p>
-          <p v-else class="second">Shift and click a second piece to align the two.</p>
-          <label v-if="options.length > 0" class="row-field">
-            <span class="second">Try in its place</span>
-            <select
-              :value="chosenRow.optionId ?? ''"
-              @change="
-                (e) =>
-                  store.change('stands', chosenRow!.id, {
-                    optionId: (e.target as HTMLSelectElement).value || null,
-                  })
-              "
-            >
-              <option value="">its own size</option>
-              <option v-for="o in options" :key="o.id" :value="o.id">
-                {{ o.name }}, {{ o.widthMm }} × {{ o.depthMm ?? '?' }} × {{ o.heightMm ?? '?' }}
-              </option>
-            </select>
-          </label>
-        </section>
-        <CarrySteps v-if="carry" :result="carry" />
-        <RugSizes v-if="chosen.kind === 'rug' && facts" :facts="facts" :rug="chosen" />
+      <template v-if="chosen && chosenRow && facts">
+        <PlacedPiece
+          v-model:open="openBeds"
+          :chosen="chosen"
+          :row="chosenRow"
+          :other="other"
+          :check="check"
+          :facts="facts"
+          @put="put"
+          @turn="turn(90)"
+          @wall="toWall"
+          @middle="toMiddle"
+          @mirror="mirror"
+          @align="align"
+          @tape="tape"
+          @park="park"
+          @out="takeOut"
+        />
         <PieceFacts :piece-id="chosen.pieceId" />
       </template>
       <section v-if="measures.length > 0 && facts && !chosen" class="measures">
@@ -654,69 +462,6 @@ svg {
   display: block;
   touch-action: none;
   user-select: none;
-}
-.sight path {
-  stroke: #1a1a1a;
-  fill: none;
-  pointer-events: none;
-}
-.sight text {
-  text-anchor: middle;
-  font-stretch: 75%;
-  fill: #1a1a1a;
-  stroke: #f7f7f7;
-  paint-order: stroke;
-  pointer-events: none;
-}
-.walk {
-  fill: none;
-  stroke: #1a1a1a;
-  pointer-events: none;
-}
-.zone {
-  fill: none;
-  stroke: #1a1a1a;
-  pointer-events: none;
-}
-.zone.tight {
-  stroke: var(--stop);
-}
-.guide {
-  stroke: #1a1a1a;
-  stroke-dasharray: 30 30;
-  pointer-events: none;
-}
-.dim {
-  pointer-events: none;
-}
-.dim path {
-  stroke: #1a1a1a;
-}
-.dim circle {
-  fill: #1a1a1a;
-}
-.dim text {
-  font-stretch: 75%;
-  font-weight: 650;
-  fill: #1a1a1a;
-  stroke: #f7f7f7;
-  paint-order: stroke;
-  dominant-baseline: central;
-}
-.dim.tight path {
-  stroke: var(--stop);
-}
-.dim.tight circle,
-.dim.tight text {
-  fill: var(--stop);
-}
-.wide-part {
-  justify-items: stretch;
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px 12px;
 }
 .acts {
   display: flex;

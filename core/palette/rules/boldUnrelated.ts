@@ -26,7 +26,7 @@ const nearest = (f: FinishFacts, kept: readonly FinishFacts[]): number =>
 const TILE: ExampleFinish = {
   name: 'Tile',
   hex: '#AE9E8D',
-  material: 'ceramic',
+  material: 'tile',
   role: 'stays',
   on: ['floor'],
 }

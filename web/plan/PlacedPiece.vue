@@ -1,0 +1,187 @@
+<script setup lang="ts">
+// The chosen piece: where it stands, typed; what can be done with it; what else could stand in its place.
+import { computed } from 'vue'
+import { boxBounds } from '@bonitas/core/geometry/box'
+import { triedOptionsOf } from '@bonitas/core/job/planFactsOf'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { carryIn } from '@bonitas/core/plan/carryIn'
+import type { LiveCheck } from '@bonitas/core/plan/liveCheck'
+import { mustComeIn, type PlanFacts } from '@bonitas/core/plan/planFacts'
+import type { alignedTo } from '@bonitas/core/plan/snap'
+import { letOut, type Standing } from '@bonitas/core/plan/standing'
+import { mmText } from '@bonitas/core/units/length'
+import { useJobStore } from '../job/jobStore.js'
+import CarrySteps from './CarrySteps.vue'
+import LengthInput from './LengthInput.vue'
+import RugSizes from './RugSizes.vue'
+
+const props = defineProps<{
+  chosen: Standing
+  row: JobSnapshot['stands'][number]
+  /** A second piece, to align with. */
+  other: Standing | undefined
+  check: LiveCheck | undefined
+  facts: PlanFacts
+}>()
+const open = defineModel<boolean>('open', { required: true })
+const emit = defineEmits<{
+  put: [place: { xMm: number; yMm: number; turnDeg?: number }]
+  align: [how: Parameters<typeof alignedTo>[2]]
+  turn: []
+  wall: []
+  middle: []
+  mirror: []
+  tape: []
+  park: []
+  out: []
+}>()
+const store = useJobStore()
+
+/** Distances of the outline of the chosen piece from the left and upper edge of the room, as they are typed. */
+const edges = computed(() => {
+  const [s, r] = [props.chosen, props.facts.room]
+  const b = boxBounds(s.box)
+  return {
+    left: s.box.x - b.halfX - r.low.x,
+    right: r.high.x - s.box.x - b.halfX,
+    top: s.box.y - b.halfY - r.low.y,
+    bottom: r.high.y - s.box.y - b.halfY,
+  }
+})
+function typed(side: 'left' | 'right' | 'top' | 'bottom', mm: number): void {
+  const [s, r] = [props.chosen, props.facts.room]
+  const b = boxBounds(s.box)
+  const [x, y] = [Math.round(s.box.x), Math.round(s.box.y)]
+  if (side === 'left') emit('put', { xMm: Math.round(r.low.x + mm + b.halfX), yMm: y })
+  else if (side === 'right') emit('put', { xMm: Math.round(r.high.x - mm - b.halfX), yMm: y })
+  else if (side === 'top') emit('put', { xMm: x, yMm: Math.round(r.low.y + mm + b.halfY) })
+  else emit('put', { xMm: x, yMm: Math.round(r.high.y - mm - b.halfY) })
+}
+const wallWord = (x: number, y: number) => {
+  const wall = props.facts.room.walls.find(
+    (w) => Math.abs(w.into.x - x) < 0.3 && Math.abs(w.into.y - y) < 0.3,
+  )
+  return wall?.name ?? (x === 1 ? 'left' : x === -1 ? 'right' : y === 1 ? 'top' : 'bottom')
+}
+
+/** Options of the item that buys the chosen piece: any of them can be tried in its place. */
+const options = computed(() => {
+  const [job, s] = [store.snapshot, props.chosen]
+  if (!job) return []
+  const name = s.piece.name.trim().toLowerCase()
+  const ids = new Set(job.items.filter((i) => i.name.trim().toLowerCase() === name).map((i) => i.id))
+  const sized = job.options.filter((o) => ids.has(o.itemId) && o.widthMm != null)
+  return triedOptionsOf(job).filter((o) => sized.some((x) => x.id === o.id))
+})
+const carry = computed(() => {
+  const [s, f] = [props.chosen, props.facts]
+  return f.way.length > 0 && mustComeIn(s.piece) ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way) : undefined
+}) // prettier-ignore
+</script>
+
+<template>
+  <section class="panel-part wide-part" aria-label="The chosen piece">
+    <h2>{{ chosen.name }}</h2>
+    <p class="second">
+      {{ chosen.kind }}, {{ mmText(chosen.widthMm) }} × {{ mmText(chosen.depthMm) }} ×
+      {{ mmText(chosen.heightMm) }} mm{{ chosen.piece.stays ? '; it stays where it is' : ''
+      }}{{ row.parked ? '; its parking place' : '' }}
+    </p>
+    <p v-if="check && check.stops.length > 0" class="fault" role="status">
+      It stands {{ check.stops.join(', ') }}.
+    </p>
+    <div class="fields">
+      <LengthInput :label="`From ${wallWord(1, 0)}`" :mm="edges.left" @typed="(v) => typed('left', v)" />
+      <LengthInput :label="`From ${wallWord(-1, 0)}`" :mm="edges.right" @typed="(v) => typed('right', v)" />
+      <LengthInput :label="`From ${wallWord(0, 1)}`" :mm="edges.top" @typed="(v) => typed('top', v)" />
+      <LengthInput :label="`From ${wallWord(0, -1)}`" :mm="edges.bottom" @typed="(v) => typed('bottom', v)" />
+      <LengthInput
+        label="Above the floor"
+        :mm="row.raisedMm"
+        :min-mm="0"
+        :max-mm="12000"
+        @typed="(v) => store.change('stands', row.id, { raisedMm: v })"
+      />
+      <div class="row-field">
+        <label for="turned">Turned, degrees</label>
+        <input
+          id="turned"
+          class="right"
+          type="number"
+          min="0"
+          max="360"
+          step="15"
+          :value="Math.round(chosen.turnDeg)"
+          @change="
+            (e) =>
+              emit('put', {
+                xMm: row.xMm,
+                yMm: row.yMm,
+                turnDeg: ((Number((e.target as HTMLInputElement).value) % 360) + 360) % 360,
+              })
+          "
+        />
+      </div>
+    </div>
+    <p class="acts">
+      <button class="word" @click="$emit('turn')">Turn</button>
+      <button class="word" @click="$emit('wall')">To the wall</button>
+      <button class="word" @click="$emit('middle')">Middle of the wall</button>
+      <button class="word" @click="$emit('mirror')">Mirror</button>
+      <button v-if="letOut(chosen)" class="word" :aria-pressed="open" @click="open = !open">
+        {{ open ? 'Fold in' : 'Let out' }}
+      </button>
+      <button class="word" @click="$emit('park')">Give it a parking place</button>
+      <button class="word" @click="$emit('tape')">Tape it out</button>
+      <button class="word" @click="$emit('out')">Take it out</button>
+    </p>
+    <p v-if="other" class="acts">
+      <span class="second">With {{ other.name }}:</span>
+      <button
+        v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const"
+        :key="how"
+        class="word"
+        @click="$emit('align', how)"
+      >
+        {{ how }}
+      </button>
+    </p>
+    <p v-else class="second">Shift and click a second piece to align the two.</p>
+    <label v-if="options.length > 0" class="row-field">
+      <span class="second">Try in its place</span>
+      <select
+        :value="row.optionId ?? ''"
+        @change="
+          (e) =>
+            store.change('stands', row.id, {
+              optionId: (e.target as HTMLSelectElement).value || null,
+            })
+        "
+      >
+        <option value="">its own size</option>
+        <option v-for="o in options" :key="o.id" :value="o.id">
+          {{ o.name }}, {{ o.widthMm }} × {{ o.depthMm ?? '?' }} × {{ o.heightMm ?? '?' }}
+        </option>
+      </select>
+    </label>
+  </section>
+  <CarrySteps v-if="carry" :result="carry" />
+  <RugSizes v-if="chosen.kind === 'rug'" :facts="facts" :rug="chosen" />
+</template>
+
+<style scoped>
+.wide-part {
+  justify-items: stretch;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 12px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+}
+</style>
