@@ -35,6 +35,9 @@ export const NEW_BRIEF = {
   beforeReason: '',
   backPrimerMinor: 0,
   backPaintMinor: 0,
+  hourMinor: 0,
+  stayYears: null,
+  weights: { size: 10, 'way in': 10, date: 6, stock: 5, color: 8, wear: 6, liking: 8, years: 4, safety: 10 },
 } as const
 
 /** A room before its first wall. */

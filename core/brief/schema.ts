@@ -11,13 +11,14 @@ import {
   mmOrNone,
   noteField,
   ppmField,
+  realOrNone,
   rowSchema,
   textField,
   wholeField,
   wholeOrNone,
 } from '../job/fields.js'
 import { MAX_MINOR } from '../money/currency.js'
-import { CATEGORIES, CHANGES, LEVELS } from '../job/words.js'
+import { ASPECTS, CATEGORIES, CHANGES, LEVELS, type Aspect } from '../job/words.js'
 import { schoolNames, SCHOOLS, TOPICS, type ChosenSchools } from './schools.js'
 import {
   FEE_KINDS,
@@ -67,6 +68,19 @@ export const briefSchema = rowSchema({
   /** Price of a liter of primer and of pale paint, for painting back at the end of a lease. */
   backPrimerMinor: minorField('Primer, a liter'),
   backPaintMinor: minorField('Pale paint, a liter'),
+  /** What an hour of own work is worth, for made against bought. */
+  hourMinor: minorField('An hour of own work'),
+  /** How long the client means to stay; null when nobody knows. */
+  stayYears: realOrNone('Years of staying', 0.1, 200),
+  /** How much each aspect of an option counts, 0 to 10. */
+  weights: object(
+    Object.fromEntries(ASPECTS.map((a) => [a, wholeField(`Weight of ${a}`, 0, 10, 'points')])) as Record<
+      Aspect,
+      ReturnType<typeof wholeField>
+    >,
+  )
+    .noUnknown()
+    .required('Weights are missing. Give all of them.'),
 })
 export type Brief = InferType<typeof briefSchema>
 

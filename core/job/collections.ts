@@ -73,10 +73,16 @@ import {
 } from '../plan/schema.js'
 import {
   itemSchema,
+  makingSchema,
+  offerSchema,
   optionSchema,
+  sightingSchema,
   supplierSchema,
   type Item,
+  type Making,
+  type Offer,
   type Option,
+  type Sighting,
   type Supplier,
 } from '../source/schema.js'
 
@@ -116,7 +122,10 @@ export interface Rows {
   houseRules: HouseRule
   items: Item
   options: Option
+  makings: Making
+  sightings: Sighting
   suppliers: Supplier
+  offers: Offer
   acceptances: Acceptance
 }
 export type Collection = keyof Rows
@@ -157,7 +166,10 @@ export const SCHEMAS = {
   houseRules: houseRuleSchema,
   items: itemSchema,
   options: optionSchema,
+  makings: makingSchema,
+  sightings: sightingSchema,
   suppliers: supplierSchema,
+  offers: offerSchema,
   acceptances: acceptanceSchema,
 } as const
 

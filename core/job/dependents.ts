@@ -12,6 +12,14 @@ export function dependents(job: JobSnapshot, collection: Collection, id: string)
   const freed = (name: Collection, field: string, rows: readonly { readonly id: string }[]): RowChange[] =>
     rows.map((r) => ({ collection: name, id: r.id, set: { [field]: null } }))
   const laidOn = (surface: string) => gone('placements', job.placements.filter((p) => p.surface === surface))
+  /** What hangs on options that go: prices seen, lists of making, places tried in, plans and sets that name them. */
+  const ofOptions = (going: (optionId: string | null | undefined) => boolean): RowChange[] => [
+    ...freed('stands', 'optionId', job.stands.filter((s) => going(s.optionId))),
+    ...freed('items', 'plannedOptionId', job.items.filter((i) => going(i.plannedOptionId))),
+    ...freed('options', 'partOfId', job.options.filter((o) => going(o.partOfId) && !going(o.id))),
+    ...gone('makings', job.makings.filter((m) => going(m.optionId))),
+    ...gone('sightings', job.sightings.filter((s) => going(s.optionId))),
+  ]
   switch (collection) {
     case 'pieces':
       return [
@@ -22,9 +30,19 @@ export function dependents(job: JobSnapshot, collection: Collection, id: string)
         ...gone('lights', job.lights.filter((l) => l.pieceId === id)),
       ]
     case 'options':
-      return freed('stands', 'optionId', job.stands.filter((s) => s.optionId === id))
+      return ofOptions((optionId) => optionId === id)
     case 'items':
-      return freed('stands', 'optionId', job.stands.filter((s) => job.options.some((o) => o.id === s.optionId && o.itemId === id)))
+      return [
+        ...freed('items', 'forItemId', job.items.filter((i) => i.forItemId === id)),
+        ...ofOptions((optionId) => job.options.some((o) => o.id === optionId && o.itemId === id)),
+        ...gone('offers', job.offers.filter((o) => o.itemId === id)),
+        ...freed('items', 'chosenOptionId', job.items.filter((i) => i.id === id && i.chosenOptionId)),
+        ...gone('options', job.options.filter((o) => o.itemId === id)),
+      ]
+    case 'photos':
+      return freed('options', 'photoId', job.options.filter((o) => o.photoId === id))
+    case 'finishes':
+      return freed('items', 'aimFinishId', job.items.filter((i) => i.aimFinishId === id))
     case 'fixtures':
       return gone('lights', job.lights.filter((l) => l.fixtureId === id))
     case 'parts':

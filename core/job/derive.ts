@@ -18,20 +18,32 @@ import {
 } from '../palette/paletteFacts.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../palette/visibleArea.js'
-import { landedPrice, type LandedPrice } from '../source/landedPrice.js'
+import { basketsOf, type SupplierBasket } from '../source/baskets.js'
+import { optionFit, type FitFrame, type OptionFit } from '../source/fit.js'
+import { swapOf, type Swap } from '../source/intent.js'
+import { heldFor, inOrders, lastingFound, priceOf } from '../source/chosenMoney.js'
+import type { LandedPrice } from '../source/landedPrice.js'
+import type { MadeCost } from '../source/making.js'
+import { SOURCE_RULES } from '../source/rules/index.js'
 import { sizeFit, type SizeFit } from '../source/sizeFit.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
 import { addDays, daysBetween } from '../units/days.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
+import { fitFrameOf } from './fitFrameOf.js'
+import { sourceFactsOf } from './sourceFactsOf.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot, Order, OrderLine, Stored } from './snapshot.js'
-import type { Item, Option } from '../source/schema.js'
+import type { Item, Making, Option } from '../source/schema.js'
 import type { Finish, Placement } from '../palette/schema.js'
 
 export interface DerivedOption {
   readonly option: Stored<Option>
   readonly price: LandedPrice
   readonly fit: SizeFit
+  /** Every aspect with its reason; what strikes it out among them. */
+  readonly suits: OptionFit
+  /** What it takes, when it is made from a list. */
+  readonly made: MadeCost | undefined
   readonly chosen: boolean
 }
 
@@ -42,6 +54,12 @@ export interface DerivedItem {
   readonly item: Stored<Item>
   readonly options: readonly DerivedOption[]
   readonly chosen: DerivedOption | undefined
+  /** What the chosen option comes to in the order it will be part of. */
+  readonly chosenMinor: number
+  /** Kept back for the lasting piece while a placeholder stands in. */
+  readonly heldMinor: number
+  /** Something else than planned is chosen. */
+  readonly swap: Swap | undefined
   readonly state: ItemState
   readonly lines: readonly DerivedLine[]
 }
@@ -76,6 +94,8 @@ export interface DerivedJob {
   readonly ribbon: readonly FinishFacts[]
   readonly paint: readonly PaintLine[]
   readonly items: readonly DerivedItem[]
+  /** Chosen and not ordered, by supplier, with coupon and delivery of the order. */
+  readonly baskets: readonly SupplierBasket[]
   readonly orders: readonly DerivedOrder[]
   readonly position: BudgetPosition
   readonly findings: readonly JudgedFinding[]
@@ -90,7 +110,10 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const { areas } = measure
   const palette = paletteFacts(job, areas, job.brief.schemeId)
   const surfaces = wearableAreas(areas, job)
-  const items = deriveItems(job, deriveLines(job))
+  const frame = fitFrame(job, palette, today)
+  const bare = deriveItems(job, deriveLines(job), frame)
+  const baskets = deriveBaskets(job, bare, today)
+  const items = withBaskets(bare, baskets)
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem))
   const orders = deriveOrders(job, items)
   const brief = briefFactsOf(
@@ -100,7 +123,7 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     position,
     items.map((i) => ({
       id: i.item.id,
-      landedMinor: i.chosen?.price.landedMinor,
+      landedMinor: i.chosen ? i.chosenMinor : undefined,
       leadDays: i.chosen?.option.leadDays ?? null,
     })),
   )
@@ -108,6 +131,7 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     ...BRIEF_RULES.flatMap((rule) => rule.check(brief)),
     ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
     ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
+    ...SOURCE_RULES.flatMap((rule) => rule.check(sourceFactsOf(job, items, baskets, today))),
     ...LEDGER_RULES.flatMap((rule) => rule.check(ledgerFacts(job, items, orders, position, today))),
   ]
   return {
@@ -120,6 +144,7 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     ribbon: palette.finishes.filter((f) => f.share > 0),
     paint: derivePaint(job, palette.placements, surfaces),
     items,
+    baskets,
     orders,
     position,
     findings: judge(findings, job.acceptances),
@@ -183,29 +208,76 @@ function deriveLines(job: JobSnapshot): DerivedLine[] {
   })
 }
 
-function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedItem[] {
-  const optionsOf = new Map<string, Stored<Option>[]>()
-  for (const option of job.options) {
-    const list = optionsOf.get(option.itemId)
-    if (list) list.push(option)
-    else optionsOf.set(option.itemId, [option])
+/** One frame as long as what it rests on is the same, so that what was found for an option can be kept. */
+let lastFrame: { readonly on: readonly unknown[]; readonly frame: FitFrame } | undefined
+function fitFrame(job: JobSnapshot, palette: PaletteFacts, today: string): FitFrame {
+  const on = [
+    job.brief, job.schools, job.people, job.passages, job.finishes, job.placements, job.pieces, job.walls, job.openings,
+    job.dressings, job.schemes, job.room, job.parts, today,
+  ] // prettier-ignore
+  if (lastFrame?.on.every((x, i) => x === on[i])) return lastFrame.frame
+  lastFrame = { on, frame: fitFrameOf(job, palette, today) }
+  return lastFrame.frame
+}
+
+/** Rows are never changed in place: what was derived of an option stands while its rows and the frame are the same. */
+const found = new WeakMap<
+  Stored<Option>,
+  {
+    readonly item: Item
+    readonly makings: readonly Making[]
+    readonly frame: FitFrame
+    readonly is: DerivedOption
   }
-  const linesOf = new Map<string, DerivedLine[]>()
-  for (const line of lines) {
-    const list = linesOf.get(line.line.itemId)
-    if (list) list.push(line)
-    else linesOf.set(line.line.itemId, [line])
+>()
+
+function deriveOption(
+  job: JobSnapshot,
+  option: Stored<Option>,
+  item: Stored<Item>,
+  makings: readonly Stored<Making>[],
+  frame: FitFrame,
+): DerivedOption {
+  const known = found.get(option)
+  const same = known?.makings.length === makings.length && known.makings.every((m, i) => m === makings[i])
+  if (known && same && known.item === item && known.frame === frame) return known.is
+  const { price, made } = priceOf(option, item.quantity, makings, {
+    taxPpm: job.brief.taxPpm,
+    pricesIncludeTax: job.brief.pricesIncludeTax,
+    currency: job.studio.currency,
+  })
+  const is: DerivedOption = {
+    option,
+    price,
+    fit: sizeFit(option, item),
+    suits: optionFit(option, item, frame),
+    made,
+    chosen: option.id === item.chosenOptionId,
   }
+  found.set(option, { item, makings, frame, is })
+  return is
+}
+
+function groupedBy<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const row of rows) {
+    const list = groups.get(keyOf(row))
+    if (list) list.push(row)
+    else groups.set(keyOf(row), [row])
+  }
+  return groups
+}
+
+function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[], frame: FitFrame): DerivedItem[] {
+  const optionsOf = groupedBy(job.options, (o) => o.itemId)
+  const makingsOf = groupedBy(job.makings, (m) => m.optionId)
+  const linesOf = groupedBy(lines, (l) => l.line.itemId)
+  const lasting = lastingFound(job.items)
   return [...job.items]
     .sort((x, y) => x.position - y.position)
     .map((item): DerivedItem => {
       const options = (optionsOf.get(item.id) ?? [])
-        .map((option): DerivedOption => ({
-          option,
-          price: landedPrice(option, item.quantity, job.brief.taxPpm, job.brief.pricesIncludeTax),
-          fit: sizeFit(option, item),
-          chosen: option.id === item.chosenOptionId,
-        }))
+        .map((option) => deriveOption(job, option, item, makingsOf.get(option.id) ?? [], frame))
         .sort((x, y) => x.price.landedMinor - y.price.landedMinor)
       const own = linesOf.get(item.id) ?? []
       const live = own.filter((l) => l.state.liveQuantity > 0)
@@ -218,8 +290,41 @@ function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedIt
           : chosen
             ? 'chosen'
             : 'open'
-      return { item, options, chosen, state, lines: own }
+      const priced = (o: DerivedOption | undefined) =>
+        o && { id: o.option.id, name: o.option.name, landedMinor: o.price.landedMinor }
+      return {
+        item,
+        options,
+        chosen,
+        chosenMinor: state === 'chosen' ? (chosen?.price.landedMinor ?? 0) : 0,
+        heldMinor: heldFor(item, chosen?.option, lasting),
+        swap: swapOf(
+          priced(options.find((o) => o.option.id === item.plannedOptionId)),
+          priced(chosen),
+          item.intentKept ?? null,
+        ),
+        state,
+        lines: own,
+      }
     })
+}
+
+function deriveBaskets(job: JobSnapshot, items: readonly DerivedItem[], today: string): SupplierBasket[] {
+  const lines = items.flatMap((i) =>
+    i.state === 'chosen' && i.chosen
+      ? [{ itemId: i.item.id, supplierId: i.chosen.option.supplierId ?? null, price: i.chosen.price }]
+      : [],
+  )
+  return basketsOf(lines, job.suppliers, job.offers, job.brief, today)
+}
+
+/** Items at what they come to in their orders. */
+function withBaskets(items: readonly DerivedItem[], baskets: readonly SupplierBasket[]): DerivedItem[] {
+  const landed = inOrders(baskets)
+  return items.map((i) => {
+    const chosenMinor = landed.get(i.item.id)?.landedMinor
+    return chosenMinor === undefined || chosenMinor === i.chosenMinor ? i : { ...i, chosenMinor }
+  })
 }
 
 function moneyItem(derived: DerivedItem): LeveledItem {
@@ -229,7 +334,8 @@ function moneyItem(derived: DerivedItem): LeveledItem {
     name: derived.item.name,
     category: derived.item.category,
     targetMinor: derived.item.targetMinor,
-    chosenMinor: derived.state === 'chosen' ? derived.chosen?.price.landedMinor : undefined,
+    chosenMinor: derived.state === 'chosen' ? derived.chosenMinor : undefined,
+    heldMinor: derived.heldMinor,
     lines: derived.lines.map((l) => l.state),
   }
 }
@@ -268,13 +374,13 @@ function ledgerFacts(
       .filter((i) => i.state === 'chosen')
       .flatMap((i) =>
         i.options
-          .filter((o) => !o.chosen && o.fit.verdict !== 'too large')
+          .filter((o) => !i.item.locked && !o.chosen && o.suits.against.length === 0)
           .map((o) => ({
             itemId: i.item.id,
             itemName: i.item.name,
             optionId: o.option.id,
             optionName: o.option.name,
-            savesMinor: (i.chosen?.price.landedMinor ?? 0) - o.price.landedMinor,
+            savesMinor: i.chosenMinor - o.price.landedMinor,
           })),
       )
       .filter((c) => c.savesMinor > 0),

@@ -1,7 +1,7 @@
 import { NEW_BRIEF, NEW_ROOM } from '../brief/newJob.js'
 import { TOPICS } from '../brief/schools.js'
 import type { Finish, Piece, Placement } from '../palette/schema.js'
-import type { Item } from '../source/schema.js'
+import type { Item, Option, Supplier } from '../source/schema.js'
 import type { Rows } from './collections.js'
 import type { JobSnapshot, Stored } from './snapshot.js'
 
@@ -16,7 +16,7 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
     room: { ...NEW_ROOM, id: 'room', version: 1 },
     people: [], uses: [], focuses: [], limits: [], consents: [], allotments: [], visits: [], works: [], photos: [],
     walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [], passages: [],
-    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], stands: [], hangs: [], frames: [], setOuts: [], lights: [], houseRules: [], items: [], options: [], suppliers: [], acceptances: [],
+    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], stands: [], hangs: [], frames: [], setOuts: [], lights: [], houseRules: [], items: [], options: [], makings: [], sightings: [], suppliers: [], offers: [], acceptances: [],
     changeOrders: [], orders: [], lines: [], entries: [],
     ...more,
   } // prettier-ignore
@@ -97,7 +97,77 @@ export const NEW_ITEM = {
   wallId: null,
   level: null,
   originalAt: '',
+  pieceKind: null,
+  minWidthMm: null,
+  minDepthMm: null,
+  minHeightMm: null,
+  aimFinishId: null,
+  aimDeltaE: null,
+  demands: [],
+  spend: 'even',
+  importance: 3,
+  mayWait: false,
+  locked: false,
+  plannedOptionId: null,
+  intentKept: null,
+  forItemId: null,
+  companion: '',
+  usesPerYear: null,
 } as const satisfies Partial<Item>
+
+/** What an option is before anything but its item, name and price is known. */
+export const NEW_OPTION = {
+  kind: 'new',
+  supplierId: null,
+  packSize: 1,
+  discountPpm: 0,
+  discountMinor: 0,
+  deliveryMinor: 0,
+  fittingMinor: 0,
+  leadDays: null,
+  returnDays: null,
+  widthMm: null,
+  depthMm: null,
+  heightMm: null,
+  note: '',
+  legsMm: null,
+  unit: 'each',
+  currency: null,
+  rate: '',
+  rateOn: null,
+  tradePpm: 0,
+  reworkMinor: 0,
+  hours: 0,
+  years: null,
+  colorL: null,
+  colorA: null,
+  colorB: null,
+  material: '',
+  traits: [],
+  liking: null,
+  condition: null,
+  lookedAt: [],
+  seenAt: '',
+  seenOn: null,
+  heldUntil: null,
+  reviewOn: null,
+  stock: null,
+  stockOn: null,
+  watchMinor: null,
+  partOfId: null,
+  catalogKey: '',
+  photoId: null,
+} as const satisfies Partial<Option>
+
+/** What a supplier is before anything but its name is known. */
+export const NEW_SUPPLIER = {
+  note: '',
+  minOrderMinor: 0,
+  restockPpm: 0,
+  deliveryBands: [],
+  columns: [],
+  catalog: '',
+} as const satisfies Partial<Supplier>
 
 /** A stored piece for an example or a test. */
 export const pieceWith = (more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piece> => ({
@@ -106,5 +176,10 @@ export const pieceWith = (more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piec
 
 /** A stored item for an example or a test. */
 export const itemWith = (more: Partial<Item> & Pick<Item, 'id'>): Stored<Item> => ({
-  ...NEW_ITEM, name: more.id, category: 'furniture', targetMinor: 10_000, serves: [], version: 1, ...more,
+  ...NEW_ITEM, name: more.id, category: 'furniture', targetMinor: 10_000, serves: [], demands: [], version: 1, ...more,
+}) // prettier-ignore
+
+/** A stored option for an example or a test. */
+export const optionWith = (more: Partial<Option> & Pick<Option, 'id' | 'itemId'>): Stored<Option> => ({
+  ...NEW_OPTION, name: more.id, priceMinor: 10_000, traits: [], lookedAt: [], version: 1, ...more,
 }) // prettier-ignore

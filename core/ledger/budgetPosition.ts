@@ -10,6 +10,8 @@ export interface MoneyItem {
   readonly targetMinor: Minor
   /** Landed price of the chosen option while it is not ordered; undefined when none is chosen. */
   readonly chosenMinor: Minor | undefined
+  /** Kept back for the lasting piece while a placeholder stands in; absent when nothing is. */
+  readonly heldMinor?: Minor
   /** States of its order lines. */
   readonly lines: readonly LineState[]
 }
@@ -52,10 +54,12 @@ export interface BudgetPosition {
   /** Ordered and still to pay. */
   readonly orderedMinor: Minor
   readonly chosenMinor: Minor
+  /** Kept back for what placeholders stand in for. */
+  readonly heldMinor: Minor
   /** The decorator's fee, and whether it comes out of the budget; 0 when there is none. */
   readonly feeMinor: Minor
   readonly feeInside: boolean
-  /** Agreed − reserve − paid − ordered − chosen, and less a fee inside the budget. Below zero the tape runs past its reserve. */
+  /** Agreed − reserve − paid − ordered − chosen − held, and less a fee inside the budget. Below zero the tape runs past its reserve. */
   readonly freeMinor: Minor
   /** Refunds promised and not arrived; they lie inside `paid` until they do. */
   readonly dueBackMinor: Minor
@@ -95,15 +99,17 @@ export function budgetPosition(
   const of = (state: Stretch['state']) => sum(stretches.filter((s) => s.state === state), (s) => s.amountMinor) // prettier-ignore
   const reserveMinor = shareOf(agreedMinor, reservePpm)
   const [paidMinor, orderedMinor, chosenMinor] = [of('paid'), of('ordered'), of('chosen')]
+  const heldMinor = sum(items, (i) => i.heldMinor ?? 0)
   return {
     agreedMinor,
     reserveMinor,
     paidMinor,
     orderedMinor,
     chosenMinor,
+    heldMinor,
     feeMinor: fee.amountMinor,
     feeInside: fee.inside && fee.amountMinor > 0,
-    freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor - (fee.inside ? fee.amountMinor : 0),
+    freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor - heldMinor - (fee.inside ? fee.amountMinor : 0),
     dueBackMinor: sum(items.flatMap((i) => i.lines), (l) => l.dueBackMinor),
     forecastMinor: sum(categories, (r) => r.forecastMinor),
     stretches: stretches.sort((x, y) => STATES.indexOf(x.state) - STATES.indexOf(y.state)),
@@ -117,7 +123,8 @@ const STATES = ['paid', 'ordered', 'chosen'] as const
 function itemRow(item: MoneyItem): ItemRow {
   const chosenMinor = item.chosenMinor ?? 0
   const filled = item.chosenMinor !== undefined || item.lines.some((l) => l.liveQuantity > 0)
-  const forecastMinor = sum(item.lines, (l) => l.dueMinor) + (filled ? chosenMinor : item.targetMinor)
+  const forecastMinor =
+    sum(item.lines, (l) => l.dueMinor) + (filled ? chosenMinor : item.targetMinor) + (item.heldMinor ?? 0)
   return {
     itemId: item.id,
     name: item.name,

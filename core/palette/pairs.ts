@@ -17,14 +17,17 @@ export interface Pair {
  * Undertones of two finishes against each other. Timber is held against timber, metal against metal, leaf against
  * leaf; whites and greys also against each other, since a wall and a sofa are compared whatever they are called.
  */
-export function leaningOf(one: FinishFacts, two: FinishFacts): Leaning | undefined {
+export function leaningOf(one: Colored, two: Colored): Leaning | undefined {
   const [f, g] = [one.undertone.family, two.undertone.family]
   if (f === g) return compareUndertone(f, one.lab, two.lab)
   return nearNeutral(f) && nearNeutral(g) ? compareUndertone('grey', one.lab, two.lab) : undefined
 }
 
+/** What of a finish is compared. */
+export type Colored = Pick<FinishFacts, 'lab' | 'undertone'>
+
 /** How two finishes stand to each other in one view. */
-export function comparePair(one: FinishFacts, two: FinishFacts): Pair {
+export function comparePair(one: Colored, two: Colored): Pair {
   const { zone, deltaE } = likeness(one.lab, two.lab)
   const leaning = leaningOf(one, two)
   const [a, b] = leaning?.words ?? ['', '']

@@ -77,10 +77,11 @@ export const tenureUnknown: Rule<BriefFacts> = {
 
 /** Pieces and items alike, with what is needed to judge how they are held. */
 function held(job: JobSnapshot) {
+  const optionOf = new Map(job.options.map((o) => [o.id, o]))
   return [
     ...job.pieces.map((row) => ({ row, kind: 'piece' as const, collection: 'pieces', pieceKind: row.kind, heightMm: row.heightMm, depthMm: row.depthMm })),
     ...job.items.map((row) => {
-      const option = job.options.find((o) => o.id === row.chosenOptionId)
+      const option = row.chosenOptionId ? optionOf.get(row.chosenOptionId) : undefined
       return { row, kind: 'item' as const, collection: 'items', pieceKind: kindOfName(row.name) ?? ('other' as const), heightMm: option?.heightMm ?? null, depthMm: option?.depthMm ?? null }
     }),
   ]

@@ -1,0 +1,74 @@
+import { carryIn } from '../plan/carryIn.js'
+import { comparePair, type Colored } from '../palette/pairs.js'
+import type { PaletteFacts } from '../palette/paletteFacts.js'
+import type { Material } from '../palette/schema.js'
+import { undertone } from '../palette/undertone.js'
+import { deltaE00, type LabD65 } from '../color/lab.js'
+import type { FitFrame } from '../source/fit.js'
+import type { JobSnapshot } from './snapshot.js'
+
+/** The material a palette would call it, from the words of an option; cloth where nothing is said, since most is. */
+export function paletteMaterial(words: string): Material {
+  if (/brass|steel|iron|copper|bronze|nickel|chrome|alumin|metal/i.test(words)) return 'metal'
+  if (/oak|walnut|ash|beech|pine|mahogany|teak|birch|timber|wood|cane|rattan/i.test(words)) return 'timber'
+  if (/marble|stone|slate|granite|concrete/i.test(words)) return 'stone'
+  return 'textile'
+}
+
+/** An option's color as the palette sees a finish, so that it can be held against those of the room. */
+export const asColored = (lab: LabD65, words: string): Colored => ({
+  lab,
+  undertone: undertone(paletteMaterial(words), lab),
+})
+
+/** The facts of a job that its options are held against. */
+export function fitFrameOf(
+  job: Pick<JobSnapshot, 'brief' | 'schools' | 'people' | 'passages'>,
+  palette: PaletteFacts,
+  today: string,
+): FitFrame {
+  // What is itself to be bought is no neighbor: only what stays, or lies on a surface, is certain.
+  const neighbors = palette.finishes.filter((f) => f.share > 0)
+  const way = job.passages.map((p) => ({
+    id: p.id, kind: p.kind, name: p.name, widthMm: p.widthMm, heightMm: p.heightMm, lengthMm: p.lengthMm ?? null,
+  })) // prettier-ignore
+  const ways = new Map<string, ReturnType<NonNullable<FitFrame['way']>>>()
+  return {
+    today,
+    weights: job.brief.weights,
+    rented: job.schools.tenure === 'rented',
+    children: job.people.some((p) => p.kind === 'child'),
+    way:
+      way.length === 0
+        ? undefined
+        : (size) => {
+            const key = `${size.widthMm} ${size.depthMm} ${size.heightMm} ${size.legsMm ?? 0}`
+            const known = ways.get(key)
+            if (known) return known
+            const carried = carryIn(size, way)
+            const found = {
+              verdict: carried.verdict,
+              where: carried.tightest?.part.name ?? 'the way in',
+              spareMm: carried.spareMm,
+            }
+            ways.set(key, found)
+            return found
+          },
+    color: (lab, material, item) => {
+      const own = asColored(lab, material)
+      const aim = item.aimFinishId
+        ? palette.finishes.find((f) => f.finish.id === item.aimFinishId)
+        : undefined
+      if (neighbors.length === 0 && !aim) return undefined
+      let clash: { name: string; says: string } | undefined
+      let nearMiss: { name: string } | undefined
+      for (const other of neighbors) {
+        if (other === aim) continue
+        const pair = comparePair(own, other)
+        if (pair.verdict === 'clashes') clash ??= { name: other.finish.name, says: pair.says }
+        if (pair.verdict === 'near miss') nearMiss ??= { name: other.finish.name }
+      }
+      return { deltaE: aim && deltaE00(aim.lab, lab), aimName: aim?.finish.name ?? '', clash, nearMiss }
+    },
+  }
+}

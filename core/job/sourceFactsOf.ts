@@ -1,0 +1,138 @@
+import { moneyText } from '../money/moneyText.js'
+import type { SupplierBasket } from '../source/baskets.js'
+import { companionsOf } from '../source/companions.js'
+import { priceHistory, slipAgainst, slipInHistory } from '../source/priceHistory.js'
+import type { ItemFacts, OptionFacts, SourceFacts } from '../source/sourceFacts.js'
+import type { DerivedItem, DerivedOption } from './derive.js'
+import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
+import type { JobSnapshot } from './snapshot.js'
+
+/** What of all options is asked after at every edit, as long as none of them changes. */
+const abouts = new WeakMap<
+  JobSnapshot['options'],
+  { readonly inSets: boolean; readonly owned: ReadonlySet<string> }
+>()
+function aboutOptions(options: JobSnapshot['options']) {
+  let about = abouts.get(options)
+  if (!about) {
+    about = {
+      inSets: options.some((o) => o.partOfId),
+      owned: new Set(options.filter((o) => o.kind === 'owned').map((o) => o.name)),
+    }
+    abouts.set(options, about)
+  }
+  return about
+}
+
+/** What was found for an item stands while its rows, its options and what goes with it are the same. */
+const kept = new WeakMap<
+  DerivedItem['item'],
+  { readonly on: readonly unknown[]; readonly facts: ItemFacts }
+>()
+
+/** What the rules of Source judge, from the job and what is derived of its items. */
+export function sourceFactsOf(
+  job: JobSnapshot,
+  items: readonly DerivedItem[],
+  baskets: readonly SupplierBasket[],
+  today: string,
+): SourceFacts {
+  const sightings = new Map<string, JobSnapshot['sightings'][number][]>()
+  for (const s of job.sightings) sightings.set(s.optionId, [...(sightings.get(s.optionId) ?? []), s])
+  const optionAt = new Map<string, { itemId: string; o: DerivedOption }>()
+  const about = aboutOptions(job.options)
+  if (about.inSets)
+    for (const i of items) for (const o of i.options) optionAt.set(o.option.id, { itemId: i.item.id, o })
+  const companions = new Map<string, DerivedItem[]>()
+  for (const i of items)
+    if (i.item.forItemId) companions.set(i.item.forItemId, [...(companions.get(i.item.forItemId) ?? []), i])
+
+  const optionFacts = (i: DerivedItem, o: DerivedOption): OptionFacts => {
+    const { option } = o
+    const seen = sightings.get(option.id) ?? []
+    const history = priceHistory(seen, {
+      priceMinor: option.priceMinor,
+      stock: option.stock ?? null,
+      on: today,
+      watchMinor: option.watchMinor ?? null,
+    })
+    // Only what is priced in the job's currency can be held against the target.
+    const comparable = option.priceMinor > 0 && !option.currency && option.kind !== 'owned' && !o.made && !option.partOfId
+    const set = option.partOfId ? optionAt.get(option.partOfId) : undefined
+    return {
+      id: option.id,
+      name: option.name,
+      kind: option.kind,
+      landedMinor: o.price.landedMinor,
+      leadDays: option.leadDays ?? null,
+      years: option.years ?? null,
+      stock: option.stock ?? null,
+      heldUntil: option.heldUntil ?? null,
+      reviewOn: option.reviewOn ?? null,
+      lookedAt: option.lookedAt,
+      against: o.suits.against,
+      chosen: o.chosen,
+      history,
+      slip:
+        slipInHistory(history.points.map((p) => p.priceMinor)) ??
+        (comparable && option.kind !== 'placeholder'
+          ? slipAgainst(o.price.goodsMinor, [
+              i.item.targetMinor,
+              ...i.options.filter((x) => x !== o && x.price.goodsMinor > 0).map((x) => x.price.goodsMinor),
+            ])
+          : undefined),
+      priceMinor: option.priceMinor,
+      partOf: set && { itemId: set.itemId, optionId: set.o.option.id, name: set.o.option.name, chosen: set.o.chosen },
+    }
+  }
+
+  const itemFacts = (i: DerivedItem, with_: readonly DerivedItem[]): ItemFacts => {
+    const chosen = i.chosen?.option
+    const needed =
+      chosen && chosen.kind !== 'owned' ? companionsOf(i.item.pieceKind ?? null, chosen.traits) : []
+    return {
+      id: i.item.id,
+      name: i.item.name,
+      category: i.item.category,
+      pieceKind: i.item.pieceKind ?? null,
+      intent: i.item.intent,
+      targetMinor: i.item.targetMinor,
+      neededOn: i.item.neededOn ?? null,
+      open: i.state === 'open',
+      undecided: i.state === 'chosen',
+      options: i.options.map((o) => optionFacts(i, o)),
+      swap: i.swap,
+      missing: needed.filter((n) => !with_.some((w) => w.item.companion === n.what)),
+      companionsOpen: with_.filter((w) => w.state === 'open').map((w) => ({ id: w.item.id, name: w.item.name })),
+      position: i.item.position,
+    }
+  }
+  const sets = [...optionAt.values()].map((x) => x.o)
+  const facts = items.map((i) => {
+    const with_ = companions.get(i.item.id) ?? []
+    const on = [today, i.state, i.swap?.intent, job.sightings, ...i.options, ...with_.map((w) => w.item), ...(i.item.forItemId ? [] : sets)]
+    const known = kept.get(i.item)
+    if (known?.on.length === on.length && known.on.every((x, k) => x === on[k])) return known.facts
+    const facts = itemFacts(i, with_)
+    kept.set(i.item, { on, facts })
+    return facts
+  })
+  return {
+    today,
+    items: facts,
+    baskets: baskets.map((b) => ({
+      supplierId: b.supplierId,
+      supplierName: job.suppliers.find((s) => s.id === b.supplierId)?.name ?? 'no supplier named',
+      goodsMinor: b.goodsMinor,
+      shortMinor: b.shortMinor,
+      nextBand: b.nextBand,
+    })),
+    stayYears: job.brief.stayYears ?? null,
+    owned: job.pieces
+      .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.name))
+      .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
+    money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
+    newItem: (more) => ({ ...NEW_ITEM, serves: [], demands: [], neededOn: job.brief.installOn ?? null, targetMinor: 0, ...more }),
+    newOption: (more) => ({ ...NEW_OPTION, traits: [], lookedAt: [], ...more }),
+  }
+} // prettier-ignore
