@@ -14,6 +14,9 @@ import { ledgerRoutes } from './ledger/routes.js'
 import { paletteRoutes } from './palette/routes.js'
 import { planRoutes } from './plan/routes.js'
 import { photoRoutes } from './photo/routes.js'
+import { Catalogs, type CatalogPlaces } from './source/catalogs.js'
+import { catalogRoutes } from './source/catalogRoutes.js'
+import { scheduleRoutes } from './source/scheduleRoutes.js'
 import { sessionRoutes, signedIn } from './session/routes.js'
 
 export interface AppOptions {
@@ -26,10 +29,20 @@ export interface AppOptions {
   readonly laserTape?: string | undefined
   /** Where the color reader sends its readings, likewise. */
   readonly colorReader?: string | undefined
+  /** Catalogs of suppliers by name, as `catalogPlaces` reads them. */
+  readonly suppliers?: CatalogPlaces
 }
 
 /** The whole server as one Express application; it holds no state of its own. */
-export function createApp({ db, webFolder, secure = false, laserTape, colorReader }: AppOptions): Express {
+export function createApp({
+  db,
+  webFolder,
+  secure = false,
+  laserTape,
+  colorReader,
+  suppliers = new Map<string, string>(),
+}: AppOptions): Express {
+  const catalogs = new Catalogs(suppliers)
   const devices = [laserTape, colorReader].flatMap((d) => (d ? [new URL(d).origin] : []))
   const app = express()
   app.disable('x-powered-by')
@@ -67,6 +80,7 @@ export function createApp({ db, webFolder, secure = false, laserTape, colorReade
   // A job file may be large; everything else is small, and an upload nobody asked for should fail early.
   api.use('/jobs/import', express.json({ limit: '60mb' }))
   api.use('/library', express.json({ limit: '30mb' }))
+  api.use('/jobs/:jobId/list-import', express.json({ limit: '25mb' }))
   api.use(express.json({ limit: '1mb' }))
   api.use(sessionRoutes(db, secure))
   api.use(signedIn(db))
@@ -76,9 +90,11 @@ export function createApp({ db, webFolder, secure = false, laserTape, colorReade
   api.use('/jobs/:jobId', photoRoutes(db))
   api.use('/jobs/:jobId', paletteRoutes(db))
   api.use('/jobs/:jobId', planRoutes(db))
+  api.use(catalogRoutes(db, catalogs))
+  api.use(scheduleRoutes(db))
   api.use(jobRoutes(db))
   api.use(libraryRoutes(db))
-  api.use('/jobs/:jobId', ledgerRoutes(db))
+  api.use('/jobs/:jobId', ledgerRoutes(db, catalogs))
   api.use(() => {
     throw notFound('This address')
   })

@@ -5,9 +5,11 @@ import { Database } from './database/database.js'
 import { migrate } from './database/migrate.js'
 import { loadDemo } from './demo/loadDemo.js'
 import { loggable } from './http/loggable.js'
+import { catalogPlaces } from './source/catalogs.js'
 
 // The process that `npm start` runs. Told by the environment: DATABASE_URL, PORT, HOST, BONITAS_ROOT, BONITAS_DEMO
-// (load | reset | none), BONITAS_SECURE, BONITAS_LASER_TAPE and BONITAS_COLOR_READER (where the browser finds their readings).
+// (load | reset | none), BONITAS_SECURE, BONITAS_LASER_TAPE and BONITAS_COLOR_READER (where the browser finds their readings),
+// BONITAS_SUPPLIERS (where the server finds catalogs: name=address, parted by commas).
 const env = process.env
 const root = env.BONITAS_ROOT ?? process.cwd()
 const url = env.DATABASE_URL
@@ -31,6 +33,7 @@ const app = createApp({
   secure: env.BONITAS_SECURE === '1',
   laserTape: env.BONITAS_LASER_TAPE || undefined,
   colorReader: env.BONITAS_COLOR_READER || undefined,
+  suppliers: catalogPlaces(env.BONITAS_SUPPLIERS),
 })
 const server = createServer(app)
 server.on('error', (error: NodeJS.ErrnoException) => {

@@ -9,6 +9,7 @@ import {
   itemRow,
   jobWithItems,
   optionRow,
+  supplierRow,
   snapshotOf,
   startTestServer,
   type Member,
@@ -102,7 +103,14 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
   houseRules: () => ({ id: randomUUID(), need: 'rugBorder', mm: 200, why: '' }),
   items: () => itemRow(),
   options: () => optionRow(randomUUID()),
-  suppliers: () => ({ id: randomUUID(), name: 'Supplier', note: '' }),
+  makings: () => ({
+    id: randomUUID(), optionId: randomUUID(), position: 0, name: 'Hook', kind: 'consumable', quantity: 8, unitMinor: 115, cutMm: null, cutCount: null, stockMm: null, kerfMm: null,
+  }),
+  sightings: () => ({ id: randomUUID(), optionId: randomUUID(), on: '2026-03-01', priceMinor: 449, stock: 'in stock', where: '' }),
+  suppliers: () => supplierRow(),
+  offers: () => ({
+    id: randomUUID(), supplierId: randomUUID(), name: 'Coupon', kind: 'percent off', ppm: 250_000, amountMinor: 0, minSpendMinor: 0, fromOn: null, untilOn: null, itemId: null, oneUse: true, usedOn: null, thirdParty: false,
+  }),
   acceptances: () => ({ id: randomUUID(), finding: 'palette.x', facts: 'f', reason: 'meant' }),
 } // prettier-ignore
 

@@ -160,6 +160,7 @@ describe('the demo studio', () => {
       'palette.near-miss',
       'palette.trim-contrast',
       'palette.undertone-clash',
+      'source.order-by',
     ])
     const p = derived.position
     expect(p.paidMinor + p.orderedMinor + p.chosenMinor + p.freeMinor + p.reserveMinor).toBe(940_000)

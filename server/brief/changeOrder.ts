@@ -5,7 +5,7 @@ import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
 import { budgetIsBound } from '../job/writeRow.js'
-import type { Act, Answer } from '../ledger/service.js'
+import type { Act, Answer } from '../ledger/lines.js'
 
 /**
  * Enters a change of the agreed budget. It is never changed or removed; a wrong one is mended by another.

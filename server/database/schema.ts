@@ -18,8 +18,10 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core'
+import type { Brief } from '@bonitas/core/brief/schema'
 import type { Finish, PaintKit } from '@bonitas/core/palette/schema'
 import type { Tin } from '@bonitas/core/palette/library/sample'
+import type { DeliveryBand } from '@bonitas/core/source/schema'
 
 // Every row belongs to a studio, and the studio leads every primary and foreign key: no key of one studio can
 // name a row of another. Row level security (see the migrations) scopes every query to the studio of the
@@ -99,6 +101,11 @@ export const supplier = pgTable(
     version: version(),
     name: text('name').notNull(),
     note: text('note').notNull(),
+    minOrderMinor: minor('min_order_minor'),
+    restockPpm: integer('restock_ppm').notNull(),
+    deliveryBands: jsonb('delivery_bands').$type<DeliveryBand[]>().notNull(),
+    columns: jsonb('columns').$type<{ header: string; field: string }[]>().notNull(),
+    catalog: text('catalog').notNull(),
   },
   (t) => [primaryKey({ columns: [t.studioId, t.id] })],
 )
@@ -135,6 +142,9 @@ export const job = pgTable(
     beforeReason: text('before_reason').notNull(),
     backPrimerMinor: minor('back_primer_minor'),
     backPaintMinor: minor('back_paint_minor'),
+    hourMinor: minor('hour_minor'),
+    stayYears: doublePrecision('stay_years'),
+    weights: jsonb('weights').$type<Brief['weights']>().notNull(),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (t) => [
@@ -792,6 +802,23 @@ export const item = pgTable(
     wallId: uuid('wall_id'),
     level: text('level'),
     originalAt: text('original_at').notNull(),
+    pieceKind: text('piece_kind'),
+    minWidthMm: integer('min_width_mm'),
+    minDepthMm: integer('min_depth_mm'),
+    minHeightMm: integer('min_height_mm'),
+    // These four point at rows that may go: the migration adds keys that then set them to null.
+    aimFinishId: uuid('aim_finish_id'),
+    aimDeltaE: doublePrecision('aim_delta_e'),
+    demands: jsonb('demands').$type<string[]>().notNull(),
+    spend: text('spend').notNull(),
+    importance: integer('importance').notNull(),
+    mayWait: boolean('may_wait').notNull(),
+    locked: boolean('locked').notNull(),
+    plannedOptionId: uuid('planned_option_id'),
+    intentKept: text('intent_kept'),
+    forItemId: uuid('for_item_id'),
+    companion: text('companion').notNull(),
+    usesPerYear: integer('uses_per_year'),
   },
   (t) => [
     ...ofJob(t as never),
@@ -852,6 +879,33 @@ export const option = pgTable(
     depthMm: integer('depth_mm'),
     heightMm: integer('height_mm'),
     note: text('note').notNull(),
+    legsMm: integer('legs_mm'),
+    unit: text('unit').notNull(),
+    currency: text('currency'),
+    rate: text('rate').notNull(),
+    rateOn: date('rate_on'),
+    tradePpm: integer('trade_ppm').notNull(),
+    reworkMinor: minor('rework_minor'),
+    hours: doublePrecision('hours').notNull(),
+    years: doublePrecision('years'),
+    colorL: doublePrecision('color_l'),
+    colorA: doublePrecision('color_a'),
+    colorB: doublePrecision('color_b'),
+    material: text('material').notNull(),
+    traits: jsonb('traits').$type<string[]>().notNull(),
+    liking: integer('liking'),
+    condition: text('condition'),
+    lookedAt: jsonb('looked_at').$type<string[]>().notNull(),
+    seenAt: text('seen_at').notNull(),
+    seenOn: date('seen_on'),
+    heldUntil: date('held_until'),
+    reviewOn: date('review_on'),
+    stock: text('stock'),
+    stockOn: date('stock_on'),
+    watchMinor: bigint('watch_minor', { mode: 'number' }),
+    partOfId: uuid('part_of_id'),
+    catalogKey: text('catalog_key').notNull(),
+    photoId: uuid('photo_id'),
   },
   (t) => [
     ...ofJob(t as never),
@@ -865,6 +919,73 @@ export const option = pgTable(
   ],
 )
 
+const toOption = (t: { studioId: never; jobId: never; optionId: never }) =>
+  foreignKey({
+    columns: [t.studioId, t.jobId, t.optionId],
+    foreignColumns: [option.studioId, option.jobId, option.id],
+  }).onDelete('cascade')
+
+/** What a made option takes. */
+export const making = pgTable(
+  'making',
+  {
+    ...part(),
+    optionId: uuid('option_id').notNull(),
+    position: integer('position').notNull(),
+    name: text('name').notNull(),
+    kind: text('kind').notNull(),
+    quantity: doublePrecision('quantity').notNull(),
+    unitMinor: minor('unit_minor'),
+    cutMm: integer('cut_mm'),
+    cutCount: integer('cut_count'),
+    stockMm: integer('stock_mm'),
+    kerfMm: integer('kerf_mm'),
+  },
+  (t) => [...ofJob(t as never), toOption(t as never)],
+)
+
+/** Price and stock of an option, as seen on a day. */
+export const sighting = pgTable(
+  'sighting',
+  {
+    ...part(),
+    optionId: uuid('option_id').notNull(),
+    on: date('on').notNull(),
+    priceMinor: minor('price_minor'),
+    stock: text('stock'),
+    where: text('where').notNull(),
+  },
+  (t) => [...ofJob(t as never), toOption(t as never)],
+)
+
+/** A coupon or a price cut at one supplier. */
+export const offer = pgTable(
+  'offer',
+  {
+    ...part(),
+    supplierId: uuid('supplier_id').notNull(),
+    name: text('name').notNull(),
+    kind: text('kind').notNull(),
+    ppm: integer('ppm').notNull(),
+    amountMinor: minor('amount_minor'),
+    minSpendMinor: minor('min_spend_minor'),
+    fromOn: date('from_on'),
+    untilOn: date('until_on'),
+    itemId: uuid('item_id'),
+    oneUse: boolean('one_use').notNull(),
+    usedOn: date('used_on'),
+    thirdParty: boolean('third_party').notNull(),
+  },
+  (t) => [
+    ...ofJob(t as never),
+    foreignKey({ columns: [t.studioId, t.supplierId], foreignColumns: [supplier.studioId, supplier.id] }),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.itemId],
+      foreignColumns: [item.studioId, item.jobId, item.id],
+    }).onDelete('cascade'),
+  ],
+)
+
 export const acceptance = pgTable(
   'acceptance',
   {
@@ -874,6 +995,18 @@ export const acceptance = pgTable(
     reason: text('reason').notNull(),
   },
   (t) => ofJob(t as never),
+)
+
+/** What a supplier's catalog said last to a question, for when it does not answer. */
+export const catalogAnswer = pgTable(
+  'catalog_answer',
+  {
+    studioId: studioId().references(() => studio.id),
+    key: text('key').notNull(),
+    answer: jsonb('answer').notNull(),
+    fetchedAt: timestamp('fetched_at', { withTimezone: true }).notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.studioId, t.key] })],
 )
 
 // Change orders, orders, their lines and the entries are append-only: a trigger refuses UPDATE and DELETE.

@@ -104,6 +104,8 @@ async function removeDemo(db: Database): Promise<void> {
     for (const table of [
       ...ledger,
       ...rows,
+      'offer',
+      'catalog_answer',
       'idempotency',
       'job',
       'client',

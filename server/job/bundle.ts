@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import { array, number, string } from 'yup'
 import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
 import {
@@ -31,8 +31,8 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 4
-const READ_VERSIONS: readonly unknown[] = [1, 2, 3, BUNDLE_VERSION]
+export const BUNDLE_VERSION = 5
+const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>
 type Bundle = Record<string, unknown> & {
@@ -61,6 +61,10 @@ const REFERENCES: readonly string[] = [
   'optionId',
   'supplierId',
   'chosenOptionId',
+  'plannedOptionId',
+  'partOfId',
+  'forItemId',
+  'aimFinishId',
   'fixtureId',
   'openingId',
   'orderId',
@@ -103,7 +107,9 @@ export function exportJob(job: JobSnapshot, pictures: readonly Picture[]): Recor
       const { version: _v, ...row } = stored as Row
       return row
     })
-  const used = new Set([...job.options.map((o) => o.supplierId), ...job.orders.map((o) => o.supplierId)])
+  const used = new Set(
+    [...job.options, ...job.offers, ...job.orders].map((o): string | null | undefined => o.supplierId),
+  )
   return {
     format: BUNDLE_FORMAT,
     version: BUNDLE_VERSION,
@@ -151,6 +157,8 @@ export async function importJob(
   const bundle = await readBundle(input, who.currency)
   const jobId = (bundle.brief as Row).id as string
   const keys = { studioId: who.studioId, jobId }
+  // Items and options may name each other in any order; the keys are looked at when the list is whole.
+  await tx.execute(sql`set constraints all deferred`)
   const put = async (collection: Collection, rows: readonly Row[], ofJob = true) => {
     for (let at = 0; at < rows.length; at += 500)
       await tx
@@ -175,6 +183,7 @@ export async function importJob(
     items.map((i) => ({ ...i, chosenOptionId: null })),
   )
   await put('options', bundle.options as Row[])
+  for (const c of ['makings', 'sightings', 'offers'] as const) await put(c, bundle[c] as Row[])
   await put('stands', bundle.stands as Row[])
   await put('consents', bundle.consents as Row[])
   await put('acceptances', bundle.acceptances as Row[])
@@ -231,7 +240,7 @@ async function adoptSuppliers(tx: Tx, studioId: string, bundle: Bundle): Promise
     if (same) takenFor.set(supplier.id, same)
     else await tx.insert(t.supplier).values({ ...bare(supplier), studioId, version: 1 } as never)
   }
-  for (const row of [...(bundle.options as Row[]), ...bundle.orders])
+  for (const row of [...(bundle.options as Row[]), ...(bundle.offers as Row[]), ...bundle.orders])
     row.supplierId = takenFor.get(row.supplierId) ?? row.supplierId
 }
 

@@ -3,11 +3,14 @@ import { jobPosition, type LeveledItem, type MoneyFrame } from '@bonitas/core/jo
 import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
 import type { Studio } from '@bonitas/core/job/snapshot'
 import type { JobLine } from '@bonitas/core/job/jobLine'
-import { landedPrice } from '@bonitas/core/source/landedPrice'
+import { basketsOf } from '@bonitas/core/source/baskets'
+import { heldFor, inOrders, lastingFound, priceOf } from '@bonitas/core/source/chosenMoney'
+import type { Making, Offer, Option } from '@bonitas/core/source/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
+import { isChosenOption } from './chosenOption.js'
 
-/** The jobs of a studio with where their money stands: four queries, and the same arithmetic as on the tape. */
+/** The jobs of a studio with where their money stands: a fixed number of queries, and the same arithmetic as on the tape. */
 export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
   const jobs = await tx
     .select({ job: t.job, clientName: t.client.name })
@@ -18,15 +21,23 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
   const items = await tx
     .select({ item: t.item, option: t.option })
     .from(t.item)
-    .leftJoin(
-      t.option,
+    .leftJoin(t.option, isChosenOption)
+    .where(eq(t.item.studioId, studio.id))
+  const makings = await tx
+    .select({ making: t.making })
+    .from(t.making)
+    .innerJoin(
+      t.item,
       and(
-        eq(t.option.studioId, t.item.studioId),
-        eq(t.option.jobId, t.item.jobId),
-        eq(t.option.id, t.item.chosenOptionId),
+        eq(t.item.studioId, t.making.studioId),
+        eq(t.item.jobId, t.making.jobId),
+        eq(t.item.chosenOptionId, t.making.optionId),
       ),
     )
-    .where(eq(t.item.studioId, studio.id))
+    .where(eq(t.making.studioId, studio.id))
+  const suppliers = await tx.select().from(t.supplier).where(eq(t.supplier.studioId, studio.id))
+  const offers = await tx.select().from(t.offer).where(eq(t.offer.studioId, studio.id))
+  const today = new Date().toISOString().slice(0, 10)
   // Summed by kind in the database, so that a long ledger sends one row per line and kind.
   const sums = await tx
     .select({
@@ -65,26 +76,44 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     })
   }
   return jobs.map(({ job, clientName }) => {
+    const own = items.filter((x) => x.item.jobId === job.id)
+    const linesOf = (itemId: string) =>
+      [...(entriesOf.get(job.id)?.get(itemId)?.values() ?? [])].map(lineState)
+    const found = lastingFound(own.map((x) => x.item))
+    const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: studio.currency }
+    const chosen = own.flatMap(({ item, option }) => {
+      if (!option || linesOf(item.id).some((line) => line.liveQuantity > 0)) return []
+      const list = makings.filter((m) => m.making.jobId === job.id && m.making.optionId === option.id)
+      const { price } = priceOf(
+        option,
+        item.quantity,
+        list.map((m) => m.making as Making),
+        frame,
+      )
+      return [{ itemId: item.id, supplierId: option.supplierId, price }]
+    })
+    const landed = inOrders(
+      basketsOf(
+        chosen,
+        suppliers,
+        offers.filter((o) => o.jobId === job.id) as unknown as Offer[],
+        frame,
+        today,
+      ),
+    )
     const money = jobPosition(
       job as MoneyFrame,
       changed.get(job.id) ?? 0,
-      items
-        .filter((x) => x.item.jobId === job.id)
-        .map(({ item, option }): LeveledItem => {
-          const lines = [...(entriesOf.get(job.id)?.get(item.id)?.values() ?? [])].map(lineState)
-          return {
-            id: item.id,
-            name: item.name,
-            category: item.category,
-            level: item.level as LeveledItem['level'],
-            targetMinor: item.targetMinor,
-            chosenMinor:
-              option && !lines.some((line) => line.liveQuantity > 0)
-                ? landedPrice(option, item.quantity, job.taxPpm, job.pricesIncludeTax).landedMinor
-                : undefined,
-            lines,
-          }
-        }),
+      own.map(({ item, option }): LeveledItem => ({
+        id: item.id,
+        name: item.name,
+        category: item.category,
+        level: item.level as LeveledItem['level'],
+        targetMinor: item.targetMinor,
+        chosenMinor: landed.get(item.id)?.landedMinor,
+        heldMinor: heldFor(item, (option as Option | null) ?? undefined, found),
+        lines: linesOf(item.id),
+      })),
     )
     return {
       id: job.id,

@@ -21,10 +21,14 @@ function asJson(table: PgTable, more: { and?: SQL } = {}): SQL {
 const studioId = sql.placeholder('studioId')
 const jobId = sql.placeholder('jobId')
 
+/** Rows under the names the core uses, made into JSON by their type: several times quicker than pair by pair. */
 function list(table: Part, ...order: PgColumn[]): SQL {
   const sorted = order.length > 0 ? sql` order by ${sql.join(order, sql`, `)}` : sql``
-  return sql`(select coalesce(json_agg(${asJson(table)}${sorted}), '[]') from ${table}
-    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))})`
+  const columns = Object.entries(getTableColumns(table))
+    .filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
+    .map(([name, column]) => sql`${column} as ${sql.identifier(name)}`)
+  return sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (select ${sql.join(columns, sql`, `)} from ${table}
+    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))}${sorted}) listed)`
 }
 
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
@@ -32,7 +36,7 @@ const QUERY = new PgDialect().sqlToQuery(sql`
   select json_build_object(
     'brief', ${asJson(t.job)},
     'client', ${asJson(t.client)},
-    'schools', ${list(t.schools)},
+    'schools', ${list(t.schools)} -> 0,
     'people', ${list(t.person, t.person.position, t.person.id)},
     'uses', ${list(t.use, t.use.position)},
     'focuses', ${list(t.focus, t.focus.position)},
@@ -42,7 +46,7 @@ const QUERY = new PgDialect().sqlToQuery(sql`
     'visits', ${list(t.visit, t.visit.on, t.visit.id)},
     'works', ${list(t.work, t.work.what, t.work.id)},
     'photos', ${list(t.photo, t.photo.position, t.photo.id)},
-    'room', ${list(t.room)},
+    'room', ${list(t.room)} -> 0,
     'walls', ${list(t.wall, t.wall.position, t.wall.id)},
     'ceilings', ${list(t.ceiling, t.ceiling.name, t.ceiling.id)},
     'diagonals', ${list(t.diagonal, t.diagonal.id)},
@@ -64,6 +68,9 @@ const QUERY = new PgDialect().sqlToQuery(sql`
     'houseRules', ${list(t.houseRule, t.houseRule.need)},
     'items', ${list(t.item, t.item.position, t.item.id)},
     'options', ${list(t.option, t.option.name, t.option.id)},
+    'makings', ${list(t.making, t.making.optionId, t.making.position, t.making.id)},
+    'sightings', ${list(t.sighting, t.sighting.optionId, t.sighting.on, t.sighting.id)},
+    'offers', ${list(t.offer, t.offer.name, t.offer.id)},
     'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')
                   from ${t.supplier} where ${eq(t.supplier.studioId, studioId)}),
     'acceptances', ${list(t.acceptance)},
@@ -75,14 +82,9 @@ const QUERY = new PgDialect().sqlToQuery(sql`
                 from ${t.ledgerEntry} join ${t.member}
                   on ${and(eq(t.member.studioId, t.ledgerEntry.studioId), eq(t.member.id, t.ledgerEntry.memberId))}
                 where ${and(eq(t.ledgerEntry.studioId, studioId), eq(t.ledgerEntry.jobId, jobId))})
-  ) as job
+  )::text as job
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
   where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`)
-
-type Parts = Omit<JobSnapshot, 'studio' | 'room' | 'schools'> & {
-  room: [JobSnapshot['room']]
-  schools: [JobSnapshot['schools']]
-}
 
 /**
  * Loads one job in a single query whatever its size: each part is a list of JSON rows made by PostgreSQL, so the
@@ -91,15 +93,16 @@ type Parts = Omit<JobSnapshot, 'studio' | 'room' | 'schools'> & {
  * @returns undefined when this studio has no such job
  */
 export async function loadSnapshot(tx: Tx, studio: Studio, id: string): Promise<JobSnapshot | undefined> {
+  const text = await snapshotText(tx, studio, id)
+  return text === undefined ? undefined : (JSON.parse(text) as JobSnapshot)
+}
+
+/** The same as the JSON it is sent as: PostgreSQL has written it, and nobody here needs to read it. */
+export async function snapshotText(tx: Tx, studio: Studio, id: string): Promise<string | undefined> {
   const values = fillPlaceholders(QUERY.params, { studioId: studio.id, jobId: id })
-  const { rows } = await tx.$client.query<{ job: Parts }>({ name: 'job snapshot', text: QUERY.sql, values })
+  const { rows } = await tx.$client.query<{ job: string }>({ name: 'job snapshot', text: QUERY.sql, values })
   const found = rows[0]?.job
-  if (!found) return undefined
+  if (found === undefined) return undefined
   const { name, currency, locale, system } = studio
-  return {
-    ...found,
-    room: found.room[0],
-    schools: found.schools[0],
-    studio: { id: studio.id, name, currency, locale, system },
-  }
+  return `{"studio":${JSON.stringify({ id: studio.id, name, currency, locale, system })},${found.slice(found.indexOf('{') + 1)}`
 }

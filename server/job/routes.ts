@@ -10,7 +10,7 @@ import type { Visitor } from '../session/sessions.js'
 import { exportJob, importJob } from './bundle.js'
 import { picturesOf } from '../photo/pictures.js'
 import { listJobs } from './listJobs.js'
-import { loadSnapshot } from './loadSnapshot.js'
+import { loadSnapshot, snapshotText } from './loadSnapshot.js'
 import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
 
 function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): Seen {
@@ -67,9 +67,9 @@ export function jobRoutes(db: Database): Router {
 
   router.get('/jobs/:jobId', async (req, res) => {
     const { studio } = req.visitor as Visitor
-    const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, req.params.jobId), 'read')
-    if (!job) throw notFound('This job')
-    res.json(job)
+    const job = await db.asStudio(studio.id, (tx) => snapshotText(tx, studio, req.params.jobId), 'read')
+    if (job === undefined) throw notFound('This job')
+    res.type('application/json').send(job)
   })
 
   router.get('/jobs/:jobId/export', async (req, res) => {

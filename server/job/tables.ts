@@ -40,7 +40,10 @@ export const TABLES: Readonly<Record<Collection, RowTable>> = {
   houseRules: t.houseRule,
   items: t.item,
   options: t.option,
+  makings: t.making,
+  sightings: t.sighting,
   suppliers: t.supplier,
+  offers: t.offer,
   acceptances: t.acceptance,
 }
 

@@ -1,6 +1,6 @@
 import { NEW_BRIEF } from '@bonitas/core/brief/newJob'
 import { TOPICS } from '@bonitas/core/brief/schools'
-import { NEW_FINISH, NEW_ITEM, NEW_PIECE } from '@bonitas/core/job/emptyJob'
+import { NEW_FINISH, NEW_ITEM, NEW_OPTION, NEW_PIECE, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
 
 type Row = Record<string, unknown>
 
@@ -9,7 +9,23 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion4(toVersion3(toVersion2(file)))
+  return toVersion5(toVersion4(toVersion3(toVersion2(file))))
+}
+
+/** Version 5 knows more of items, options and suppliers, and what things are made of. */
+function toVersion5(file: Row): Row {
+  if (file.version !== 4) return file
+  return {
+    ...file,
+    version: 5,
+    brief: { ...NEW_BRIEF, ...(file.brief as Row) },
+    items: rows(file.items).map((i) => ({ ...NEW_ITEM, ...i })),
+    options: rows(file.options).map((o) => ({ ...NEW_OPTION, ...o })),
+    suppliers: rows(file.suppliers).map((s) => ({ ...NEW_SUPPLIER, ...s })),
+    makings: [],
+    sightings: [],
+    offers: [],
+  }
 }
 
 /** Version 4 knows where pieces stand and hang, and more facts of each piece. */

@@ -12,24 +12,18 @@ import {
 import type { Database, Tx } from '../database/database.js'
 import { changeOrderSchema } from '@bonitas/core/brief/schema'
 import { changeOrder } from '../brief/changeOrder.js'
+import { isUuid } from '../http/guards.js'
 import { requireJob } from '../job/writeRow.js'
 import type { Visitor } from '../session/sessions.js'
+import type { Catalogs } from '../source/catalogs.js'
+import { stillThere } from '../source/stillThere.js'
 import { once } from './once.js'
-import {
-  cancelLine,
-  deliver,
-  lockLedger,
-  payOrder,
-  placeOrder,
-  refund,
-  returnGoods,
-  reverseEvent,
-  type Act,
-  type Answer,
-} from './service.js'
+import { lockLedger, type Act, type Answer } from './lines.js'
+import { placeOrder } from './placeOrder.js'
+import { cancelLine, deliver, payOrder, refund, returnGoods, reverseEvent } from './service.js'
 
 /** The acts of the ledger, each a POST that can be repeated safely under its Idempotency-Key. */
-export function ledgerRoutes(db: Database): Router {
+export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
   const router = Router({ mergeParams: true })
   const act =
     <W extends object>(
@@ -53,6 +47,13 @@ export function ledgerRoutes(db: Database): Router {
       res.status(201).json(done.answer)
     }
 
+  router.post<{ jobId: string }>('/orders', async (req, _res, next) => {
+    const { studio } = req.visitor as Visitor
+    const wish = await placeOrderSchema.validate(req.body ?? {}, { abortEarly: false })
+    if (isUuid(req.params.jobId))
+      await stillThere(db, catalogs, studio.id, req.params.jobId, wish.itemIds, req.get('Idempotency-Key'))
+    next()
+  })
   router.post('/orders', act('order', placeOrderSchema, placeOrder))
   router.post('/payments', act('payment', payOrderSchema, payOrder))
   router.post('/deliveries', act('delivery', deliverSchema, deliver))

@@ -3,9 +3,9 @@ import type { AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
-import { NEW_FINISH, NEW_ITEM } from '@bonitas/core/job/emptyJob'
+import { NEW_FINISH, NEW_ITEM, NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { createApp } from '../app.js'
+import { createApp, type AppOptions } from '../app.js'
 import { Database } from '../database/database.js'
 import { migrate } from '../database/migrate.js'
 import { foundStudio, openSession } from '../session/sessions.js'
@@ -70,10 +70,10 @@ export interface TestServer {
 
 export const PASSWORD = 'correct horse battery'
 
-export async function startTestServer(): Promise<TestServer> {
+export async function startTestServer(more: Partial<AppOptions> = {}): Promise<TestServer> {
   const url = await freshDatabase()
   const db = new Database(url)
-  const server: Server = createServer(createApp({ db }))
+  const server: Server = createServer(createApp({ db, ...more }))
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done))
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
   const call = async (
@@ -174,8 +174,11 @@ export const itemRow = (more: Record<string, unknown> = {}) => ({
 }) // prettier-ignore
 
 export const optionRow = (itemId: string, more: Record<string, unknown> = {}) => ({
-  id: randomUUID(), itemId, kind: 'new', name: 'Option', supplierId: null, priceMinor: 1000, packSize: 1, discountPpm: 0, discountMinor: 0,
-  deliveryMinor: 0, fittingMinor: 0, leadDays: null, returnDays: null, widthMm: null, depthMm: null, heightMm: null, note: '', ...more,
+  ...NEW_OPTION, id: randomUUID(), itemId, name: 'Option', priceMinor: 1000, ...more,
+}) // prettier-ignore
+
+export const supplierRow = (more: Record<string, unknown> = {}) => ({
+  ...NEW_SUPPLIER, id: randomUUID(), name: 'Supplier', ...more,
 }) // prettier-ignore
 
 export const finishRow = (more: Record<string, unknown> = {}) => ({

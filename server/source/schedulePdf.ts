@@ -1,0 +1,47 @@
+import type { DerivedItem, DerivedJob } from '@bonitas/core/job/derive'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { moneyText } from '@bonitas/core/money/moneyText'
+import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
+
+type Content = Extract<PdfDocument['content'], unknown[]>
+
+/** The schedule of items on paper. The client's has list prices, and says nothing of trade prices and suppliers. */
+export async function schedulePdf(
+  job: JobSnapshot,
+  derived: DerivedJob,
+  reader: 'studio' | 'client',
+): Promise<Buffer> {
+  const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
+  const supplierOf = (id: string | null | undefined) => job.suppliers.find((s) => s.id === id)?.name ?? ''
+  const size = (o: { widthMm?: number | null; depthMm?: number | null; heightMm?: number | null }) =>
+    [o.widthMm, o.depthMm, o.heightMm].filter((mm) => mm != null).join(' × ')
+  const priceOf = (i: DerivedItem) => {
+    if (!i.chosen) return reader === 'studio' && i.item.targetMinor > 0 ? `target ${money(i.item.targetMinor)}` : ''
+    const own = i.lines.length > 0 ? i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0) : i.chosenMinor
+    return money(reader === 'client' && i.chosen.option.tradePpm > 0 ? i.chosen.price.listMinor : own)
+  }
+  const rows = derived.items.map((i) => [
+    { stack: [{ text: i.item.name, bold: true }, { text: i.item.intent, color: '#555555' }] },
+    String(i.item.quantity),
+    i.chosen ? { stack: [i.chosen.option.name, { text: size(i.chosen.option), color: '#555555' }] } : { text: 'open', color: '#555555' },
+    ...(reader === 'studio' ? [supplierOf(i.chosen?.option.supplierId), i.state] : []),
+    { text: priceOf(i), alignment: 'right' as const },
+  ])
+  const head = ['Item', 'Pieces', 'Chosen', ...(reader === 'studio' ? ['Supplier', 'State'] : []), 'Price']
+  const content: Content = [
+    { text: job.brief.roomName, fontSize: 16, bold: true },
+    { text: [job.client.name, job.brief.place].filter(Boolean).join(', '), margin: [0, 2, 0, 2] },
+    { text: reader === 'client' ? 'Schedule of items. Prices as listed.' : 'Schedule of items, for the studio: landed prices.', margin: [0, 0, 0, 10] },
+    derived.items.length === 0
+      ? { text: 'Nothing is in the schedule yet.' }
+      : {
+          layout: 'lightHorizontalLines',
+          table: {
+            headerRows: 1,
+            widths: ['*', 'auto', '*', ...(reader === 'studio' ? ['auto', 'auto'] : []), 'auto'],
+            body: [head.map((text) => ({ text, bold: true })), ...rows],
+          },
+        },
+  ]
+  return makePdf({ pageSize: 'A4', pageMargins: 40, info: { title: `${job.brief.roomName}, schedule of items` }, content })
+} // prettier-ignore
