@@ -120,6 +120,15 @@ export const router = createRouter({
           meta: { title: 'Take-off' },
         },
         { path: 'source', component: () => import('./source/SourcePage.vue'), meta: { title: 'Source' } },
+        ...(
+          [
+            ['compare', () => import('./source/ComparePage.vue'), 'Options compared'],
+            ['best-set', () => import('./source/BestSetPage.vue'), 'The best set'],
+            ['catalogs', () => import('./source/CatalogsPage.vue'), 'Catalogs'],
+            ['terms', () => import('./source/TermsPage.vue'), 'Suppliers’ terms'],
+            ['lists', () => import('./source/ListsPage.vue'), 'Lists'],
+          ] as const
+        ).map(([path, component, title]) => ({ path: `source/${path}`, component, meta: { title } })),
         { path: 'ledger', component: () => import('./ledger/LedgerPage.vue'), meta: { title: 'Ledger' } },
       ],
     },

@@ -101,7 +101,7 @@ describe('source', () => {
     })
     expect(marks.find((m) => m.optionId === 'settee-b')).toMatchObject({
       fits: false,
-      text: 'Linen settee, long, new, €1935.00, does not fit',
+      text: 'Linen settee, long, new, €1935.00, cannot be taken: width 200 mm over',
     })
   })
   test('size, fit and the sum behind a price in words', () => {

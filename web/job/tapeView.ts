@@ -52,7 +52,8 @@ export function tapeView(
 ): TapeView {
   const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, freeMinor } = position
   const fee = position.feeInside ? position.feeMinor : 0
-  const used = paidMinor + orderedMinor + chosenMinor + fee
+  const held = position.heldMinor
+  const used = paidMinor + orderedMinor + chosenMinor + held + fee
   const end = Math.max(agreedMinor, used, 1)
   const percent = (minor: number) => (100 * minor) / end
   const stretches: TapeStretch[] = []
@@ -80,6 +81,15 @@ export function tapeView(
       `${text}, past the agreed budget`,
     )
   }
+  const heldWithin = Math.max(0, Math.min(held, agreedMinor - at))
+  lay('held', undefined, 'chosen', heldWithin, `Held for what placeholders stand in for, ${money(held)}`)
+  lay(
+    'held over',
+    undefined,
+    'over',
+    held - heldWithin,
+    `Held for what placeholders stand in for, past the agreed budget, ${money(held)}`,
+  )
   const feeWithin = Math.max(0, Math.min(fee, agreedMinor - at))
   lay('fee', undefined, 'chosen', feeWithin, `Decorator’s fee, inside the budget, ${money(fee)}`)
   lay(
@@ -97,7 +107,7 @@ export function tapeView(
     Math.max(0, agreedMinor - at),
     `Reserve, ${money(Math.max(0, agreedMinor - at))} left of ${money(reserveMinor)}`,
   )
-  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${fee > 0 ? ` − ${money(fee)} fee` : ''}`
+  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${held > 0 ? ` − ${money(held)} held` : ''}${fee > 0 ? ` − ${money(fee)} fee` : ''}`
   const sumOf = (state: 'paid' | 'ordered' | 'chosen') =>
     position.stretches
       .filter((s) => s.state === state)
@@ -133,13 +143,24 @@ export function tapeView(
     label('Paid', 'paid', paidMinor, 0, sumOf('paid')),
     label('Ordered', 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
     label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor, sumOf('chosen')),
+    ...(held > 0
+      ? [
+          label(
+            'Held',
+            'chosen',
+            held,
+            paidMinor + orderedMinor + chosenMinor,
+            'kept back for what placeholders stand in for',
+          ),
+        ]
+      : []),
     ...(fee > 0
       ? [
           label(
             'Fee',
             'chosen',
             fee,
-            paidMinor + orderedMinor + chosenMinor,
+            paidMinor + orderedMinor + chosenMinor + held,
             'the decorator’s fee, out of the budget',
           ),
         ]

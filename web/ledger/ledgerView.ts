@@ -87,7 +87,7 @@ export function orderable(job: JobSnapshot, derived: DerivedJob): OrderGroup[] {
       id: i.item.id,
       name: i.item.name,
       option: i.chosen.option.name,
-      amountMinor: i.chosen.price.landedMinor,
+      amountMinor: i.chosenMinor,
       leadDays: i.chosen.option.leadDays ?? null,
     })
     groups.set(supplierId, group)

@@ -1,22 +1,34 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/derive'
-import { CATEGORIES, FIXINGS, LEVELS } from '@bonitas/core/job/words'
+import { CATEGORIES, FIXINGS, LEVELS, PIECE_KINDS } from '@bonitas/core/job/words'
+import { DEMANDS, SPENDS } from '@bonitas/core/source/words'
+import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import RowWords from '../form/RowWords.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from '../measure/useWallChoices.js'
 
-/** What an item of the schedule asks for: size, money, day, place, and how it is held. */
-defineProps<{ item: DerivedItem }>()
+/** What an item of the schedule asks for: size, money, day, place, color, wear, and how it is held. */
+const props = defineProps<{ item: DerivedItem }>()
 const emit = defineEmits<{ remove: [] }>()
 const store = useJobStore()
 const wallChoices = useWallChoices('no wall')
-const focusChoices = computed(() => [
-  { value: null, text: 'none' },
-  ...(store.snapshot?.focuses ?? []).map((f) => ({ value: f.id, text: f.name })),
-])
+const none = (text: string, list: readonly { id: string; name: string }[]) => [
+  { value: null, text },
+  ...list.map((x) => ({ value: x.id, text: x.name })),
+]
+const focusChoices = computed(() => none('none', store.snapshot?.focuses ?? []))
+const finishChoices = computed(() => none('none', store.snapshot?.finishes ?? []))
+const planned = computed(() =>
+  none(
+    'not settled',
+    props.item.options.map((o) => ({ id: o.option.id, name: o.option.name })),
+  ),
+)
 const LEVEL_CHOICES = [{ value: null, text: 'both levels' }, ...LEVELS.map((l) => ({ value: l, text: l }))]
+const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) => ({ value: k, text: k }))]
 </script>
 
 <template>
@@ -34,9 +46,35 @@ const LEVEL_CHOICES = [{ value: null, text: 'both levels' }, ...LEVELS.map((l) =
     <RowField collection="items" :row="item.item" field="maxHeightMm" kind="length" figure />
     <RowChoice collection="items" :row="item.item" field="wallId" :choices="wallChoices" />
     <RowChoice collection="items" :row="item.item" field="focusId" :choices="focusChoices" label="Focus" />
-    <RowField collection="items" :row="item.item" field="intent" kind="text" class="three" />
-    <RowField collection="items" :row="item.item" field="originalAt" kind="text" class="two" />
+    <RowField collection="items" :row="item.item" field="intent" kind="text" class="two" />
+    <RowField collection="items" :row="item.item" field="minWidthMm" kind="length" figure />
+    <RowField collection="items" :row="item.item" field="minDepthMm" kind="length" figure />
+    <RowField collection="items" :row="item.item" field="minHeightMm" kind="length" figure />
+    <RowChoice collection="items" :row="item.item" field="pieceKind" :choices="KIND_CHOICES" label="Piece" />
+    <RowField collection="items" :row="item.item" field="usesPerYear" kind="whole" label="Uses/year" figure />
+    <RowChoice collection="items" :row="item.item" field="aimFinishId" :choices="finishChoices" />
+    <RowField collection="items" :row="item.item" field="aimDeltaE" kind="real" label="Within ΔE00" figure />
+    <RowChoice collection="items" :row="item.item" field="spend" :choices="SPENDS" label="Spend" />
+    <RowField collection="items" :row="item.item" field="importance" kind="whole" label="Counts 1–5" figure />
+    <RowChoice
+      collection="items"
+      :row="item.item"
+      field="plannedOptionId"
+      :choices="planned"
+      label="Planned"
+    />
     <RowChoice collection="items" :row="item.item" field="level" :choices="LEVEL_CHOICES" />
+    <RowField collection="items" :row="item.item" field="originalAt" kind="text" label="Original at" />
+    <RowWords
+      collection="items"
+      :row="item.item"
+      field="demands"
+      :choices="DEMANDS"
+      label="Must bear"
+      class="four"
+    />
+    <RowCheck collection="items" :row="item.item" field="mayWait" />
+    <RowCheck collection="items" :row="item.item" field="locked" label="Locked" />
     <button v-if="item.lines.length === 0" class="word" aria-label="Remove the item" @click="emit('remove')">
       Remove
     </button>
@@ -56,12 +94,12 @@ const LEVEL_CHOICES = [{ value: null, text: 'both levels' }, ...LEVELS.map((l) =
   text-overflow: ellipsis;
 }
 .item-editor .word {
-  padding-top: 24px;
+  padding-top: 4px;
 }
 .item-editor .two {
   grid-column: span 2;
 }
-.item-editor .three {
-  grid-column: span 3;
+.item-editor .four {
+  grid-column: span 4;
 }
 </style>

@@ -2,52 +2,95 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import { NEW_ITEM, NEW_OPTION } from '@bonitas/core/job/emptyJob'
+import { CATEGORIES } from '@bonitas/core/job/words'
 import { currencyDigits } from '@bonitas/core/money/currency'
-import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
-import { OPTION_KINDS } from '@bonitas/core/source/schema'
-import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
-import RowChoice from '../form/RowChoice.vue'
-import RowField from '../form/RowField.vue'
+import { moneyColumnText } from '@bonitas/core/money/moneyText'
+import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
-import ItemEditor from './ItemEditor.vue'
+import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import AxisRow from './AxisRow.vue'
 import AxisMark from './AxisMark.vue'
-import { axisMarks, axisView } from './axisView.js'
-import { fitText, landedSteps, sizeText } from './optionText.js'
+import { axisView } from './axisView.js'
+import ItemEditor from './ItemEditor.vue'
+import NextEuro from './NextEuro.vue'
+import OptionCard from './OptionCard.vue'
+import OptionEditor from './OptionEditor.vue'
+import QuickCapture from './QuickCapture.vue'
+import { SOURCE_PAGES } from './sourceTabs.js'
+import { useWindowed } from './useWindowed.js'
 
+const ROW_PX = 44
 const store = useJobStore()
 const route = useRoute()
+const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const items = computed(() => store.derived?.items ?? [])
 const currency = computed(() => job.value?.studio.currency ?? 'EUR')
-const system = computed(() => job.value?.studio.system ?? 'metric')
-const money = (minor: number) => moneyText(minor, currency.value, job.value?.studio.locale)
 const axis = computed(() => axisView(items.value, currencyDigits(currency.value)))
 const itemId = ref<string>()
 const optionId = ref<string>()
 const root = ref<HTMLElement>()
-const item = computed(() => items.value.find((i) => i.item.id === itemId.value) ?? items.value[0])
+const strip = ref<'curve' | 'item'>('curve')
+
+/** What is searched of an item; a derived item is made anew when anything of it changes. */
+const texts = new WeakMap<DerivedItem, string>()
+function textOf(i: DerivedItem): string {
+  let text = texts.get(i)
+  if (text === undefined) {
+    text =
+      `${i.item.name} ${i.item.intent} ${i.item.specification} ${i.options.map((o) => o.option.name).join(' ')}`.toLowerCase()
+    texts.set(i, text)
+  }
+  return text
+}
+
+const search = ref('')
+const only = ref('all')
+const SHOWN = ['all', 'open', 'chosen', 'ordered', 'over target', ...CATEGORIES]
+const filtered = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  if (words.length === 0 && only.value === 'all') return items.value
+  return items.value.filter((i) => {
+    if (only.value === 'open' || only.value === 'chosen') {
+      if (i.state !== only.value) return false
+    } else if (only.value === 'ordered') {
+      if (i.state !== 'ordered' && i.state !== 'delivered') return false
+    } else if (only.value === 'over target') {
+      if (!(i.chosenMinor > i.item.targetMinor && i.item.targetMinor > 0)) return false
+    } else if (only.value !== 'all' && i.item.category !== only.value) return false
+    if (words.length === 0) return true
+    const text = textOf(i)
+    return words.every((w) => text.includes(w))
+  })
+}) // prettier-ignore
+const { shown, before, after, reveal } = useWindowed(filtered, ROW_PX, root)
+// The item in hand stays while others are searched for.
+const item = computed(
+  () => items.value.find((i) => i.item.id === itemId.value) ?? filtered.value[0] ?? items.value[0],
+)
 const option = computed(() => item.value?.options.find((o) => o.option.id === optionId.value))
-const suppliers = computed(() => [
-  { value: null, text: 'none named' },
-  ...(job.value?.suppliers ?? []).map((s) => ({ value: s.id, text: s.name })),
-])
-const newSupplier = ref('')
+
 useStageKeys([
   ['↑ ↓', 'Previous and next item'],
   ['D, C', 'Dearer, cheaper option'],
   ['Enter', 'Choose the option marked, or let it go'],
   ['N', 'New item'],
   ['O', 'New option for this item'],
+  ['F', 'A find in one line'],
+  ['E', 'What the item asks for, or the curve'],
+  ['/', 'Search items and options'],
 ])
 
 watch(() => route.query.item, (id) => {
   if (typeof id === 'string') itemId.value = id
 }, { immediate: true }) // prettier-ignore
-watch(item, (now, before) => {
-  if (now?.item.id !== before?.item.id) optionId.value = (now?.chosen ?? now?.options[0])?.option.id
+watch(item, (now, then) => {
+  if (now?.item.id !== then?.item.id) optionId.value = (now?.chosen ?? now?.options[0])?.option.id
 }, { immediate: true }) // prettier-ignore
 
 const live = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
@@ -59,30 +102,25 @@ function toggle(i: DerivedItem, o: DerivedOption): void {
 
 function addItem(): void {
   const all = job.value?.items ?? []
+  search.value = ''
+  only.value = 'all'
   itemId.value = store.add('items', {
-    ...NEW_ITEM, serves: [], name: `Item ${all.length + 1}`, category: 'furniture', targetMinor: 0,
+    ...NEW_ITEM, serves: [], demands: [], name: `Item ${all.length + 1}`, category: 'furniture', targetMinor: 0,
     neededOn: job.value?.brief.installOn ?? null,
     position: nextPosition(all),
   }) // prettier-ignore
+  strip.value = 'item'
   focusIn('.item-editor')
+  void nextTick(() => reveal(filtered.value.findIndex((i) => i.item.id === itemId.value)))
 }
 
 function addOption(): void {
   const i = item.value
   if (!i) return
   optionId.value = store.add('options', {
-    itemId: i.item.id, kind: 'new', name: `Option ${i.options.length + 1}`, supplierId: null, priceMinor: i.item.targetMinor, packSize: 1,
-    discountPpm: 0, discountMinor: 0, deliveryMinor: 0, fittingMinor: 0, leadDays: null, returnDays: null, widthMm: null, depthMm: null, heightMm: null, note: '',
+    ...NEW_OPTION, traits: [], lookedAt: [], itemId: i.item.id, name: `Option ${i.options.length + 1}`, priceMinor: i.item.targetMinor,
   }) // prettier-ignore
   focusIn('.option-editor')
-}
-
-function addSupplier(): void {
-  const name = newSupplier.value.trim()
-  if (!name || name.length > 120 || !option.value) return
-  const id = store.add('suppliers', { name, note: '' })
-  store.change('options', option.value.option.id, { supplierId: id })
-  newSupplier.value = ''
 }
 
 function removeItem(i: DerivedItem): void {
@@ -97,53 +135,54 @@ function removeOption(i: DerivedItem, o: DerivedOption): void {
 
 function focusIn(where: string): void {
   // The editors stand beside the bench, in the strip and the panel.
-  void nextTick(() => document.querySelector<HTMLInputElement>(`${where} input`)?.focus())
+  void nextTick(() => document.querySelector<HTMLElement>(`${where} input, ${where} textarea`)?.focus())
+}
+
+function step(by: number): void {
+  const at = filtered.value.findIndex((x) => x === item.value)
+  const next = Math.max(0, Math.min(filtered.value.length - 1, at + by))
+  itemId.value = filtered.value[next]?.item.id
+  reveal(next)
+  void nextTick(() => root.value?.querySelector<HTMLElement>('tr.here .need')?.focus())
 }
 
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
   const i = item.value
   const down = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  const dear =
-    event.key === 'd' || event.key === 'ArrowRight'
-      ? 1
-      : event.key === 'c' || event.key === 'ArrowLeft'
-        ? -1
-        : 0
-  if (down !== 0) {
-    const at = items.value.findIndex((x) => x === i)
-    itemId.value = items.value[Math.max(0, Math.min(items.value.length - 1, at + down))]?.item.id
-    void nextTick(() => root.value?.querySelector<HTMLElement>('tr.here .need')?.focus())
-  } else if (dear !== 0 && i) {
+  const dear = event.key === 'd' || event.key === 'ArrowRight' ? 1 : event.key === 'c' || event.key === 'ArrowLeft' ? -1 : 0 // prettier-ignore
+  if (down !== 0) step(down)
+  else if (dear !== 0 && i) {
     const at = i.options.findIndex((o) => o === option.value)
     optionId.value = i.options[Math.max(0, Math.min(i.options.length - 1, at + dear))]?.option.id
   } else if (event.key === 'n') addItem()
   else if (event.key === 'o') addOption()
-  else if (
-    event.key === 'Enter' &&
-    i &&
-    option.value &&
-    (event.target as HTMLElement).classList.contains('need')
-  )
+  else if (event.key === 'f') focusIn('.capture')
+  else if (event.key === 'e') strip.value = strip.value === 'item' ? 'curve' : 'item'
+  else if (event.key === '/') document.querySelector<HTMLElement>('#item-search')?.focus()
+  else if (event.key === 'Enter' && i && option.value && (event.target as HTMLElement).classList.contains('need'))
     toggle(i, option.value)
   else return
   event.preventDefault()
-}
+} // prettier-ignore
 
 const stateText = (i: DerivedItem) =>
   i.state === 'open'
     ? 'open'
     : i.state === 'chosen'
-      ? money(i.chosen?.price.landedMinor ?? 0)
+      ? money(i.chosenMinor)
       : moneyColumnText(
           i.lines.reduce((s, l) => s + l.state.dueMinor, 0),
           currency.value,
           job.value?.studio.locale,
         ).replace(/[.,]00$/, '')
-const limits = (i: DerivedItem) => {
-  const { maxWidthMm: w, maxDepthMm: d, maxHeightMm: h } = i.item
-  return [w && `w ≤ ${w}`, d && `d ≤ ${d}`, h && `h ≤ ${h}`].filter(Boolean).join(' · ')
-}
+
+/** What the rule book says of the item in hand; of all, when none is. */
+const findings = computed(() => {
+  const all = (store.derived?.findings ?? []).filter((f) => f.rule.startsWith('source.'))
+  const own = all.filter((f) => f.about.some((r) => r.id === item.value?.item.id))
+  return own.length > 0 ? own : all.slice(0, 4)
+})
 </script>
 
 <template>
@@ -151,24 +190,32 @@ const limits = (i: DerivedItem) => {
     v-if="job"
     broad
     title="Source"
-    :says="`landed price, tax and delivery in, ${currency}`"
+    says="filled: chosen · dotted: struck out · ▾ target"
     @keydown="keys"
   >
     <template #head>
-      <p class="legend second">
-        <AxisMark kind="new" chosen fits />new <AxisMark kind="second-hand" chosen fits />second-hand
-        <AxisMark kind="made" chosen fits />made <AxisMark kind="owned" chosen fits />owned · filled: chosen ·
-        dotted: does not fit · ▾ target
-      </p>
+      <StageTabs stage="source" :pages="SOURCE_PAGES" />
       <button class="button add" @click="addItem">New item</button>
     </template>
     <div ref="root">
+      <div v-if="items.length > 0" class="above">
+        <label class="said-once" for="item-search">Search items and options</label>
+        <input id="item-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
+        <label class="said-once" for="item-only">Show</label>
+        <select id="item-only" v-model="only">
+          <option v-for="s in SHOWN" :key="s">{{ s }}</option>
+        </select>
+        <p class="legend second">
+          <AxisMark kind="new" chosen fits />new <AxisMark kind="second-hand" chosen fits />second-hand
+          <AxisMark kind="made" chosen fits />made <AxisMark kind="owned" chosen fits />owned
+        </p>
+      </div>
       <table v-if="items.length > 0">
         <thead>
           <tr>
             <th scope="col" class="need-head">Item</th>
             <th scope="col" class="axis-head">
-              <span class="said-once">Options by landed price</span>
+              <span class="said-once">Options by landed price, tax and delivery in</span>
               <div class="axis">
                 <span
                   v-for="t in axis.ticks"
@@ -179,54 +226,33 @@ const limits = (i: DerivedItem) => {
                 >
               </div>
             </th>
-            <th scope="col" class="figure chosen-head">chosen</th>
+            <th scope="col" class="figure chosen-head">chosen, {{ currency }}</th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="i in items" :key="i.item.id" :class="{ here: i === item }" @click="itemId = i.item.id">
-            <td>
-              <button class="need" :aria-pressed="i === item" @focus="itemId = i.item.id">
-                <b
-                  >{{ i.item.name
-                  }}<template v-if="i.item.quantity > 1"> × {{ i.item.quantity }}</template></b
-                >
-                <span class="second">{{
-                  [limits(i), i.item.specification].filter(Boolean).join(' · ') || i.item.category
-                }}</span>
-              </button>
-            </td>
-            <td>
-              <div class="axis line">
-                <i v-for="t in axis.ticks" :key="t.left" class="grid" :style="{ left: `${t.left}%` }"></i>
-                <i
-                  v-if="i.item.targetMinor > 0"
-                  class="target"
-                  :style="{ left: `${axis.place(i.item.targetMinor)}%` }"
-                  :title="`Target ${money(i.item.targetMinor)}`"
-                ></i>
-                <button
-                  v-for="m in axisMarks(i, axis, money)"
-                  :key="m.optionId"
-                  class="mark"
-                  tabindex="-1"
-                  :class="{ marked: m.optionId === optionId && i === item }"
-                  :style="{ left: `${m.left}%` }"
-                  :title="m.text"
-                  :aria-label="m.text"
-                  @click.stop="((itemId = i.item.id), (optionId = m.optionId))"
-                >
-                  <AxisMark :kind="m.kind" :chosen="m.chosen" :fits="m.fits" />
-                </button>
-              </div>
-            </td>
-            <td class="figure">
-              {{ stateText(i) }}
-              <p v-if="live(i)" class="second">{{ i.state }}</p>
-            </td>
+          <tr v-if="before > 0" aria-hidden="true">
+            <td colspan="3" :style="{ height: `${before}px` }"></td>
+          </tr>
+          <AxisRow
+            v-for="(i, n) in shown"
+            :key="n"
+            :item="i"
+            :axis="axis"
+            :here="i === item"
+            :option-id="i === item ? optionId : undefined"
+            :state="stateText(i)"
+            @take="itemId = i.item.id"
+            @mark="(id) => ((itemId = i.item.id), (optionId = id))"
+          />
+          <tr v-if="after > 0" aria-hidden="true">
+            <td colspan="3" :style="{ height: `${after}px` }"></td>
           </tr>
         </tbody>
       </table>
-      <div v-else class="teach">
+      <p v-if="items.length > 0 && filtered.length === 0" class="second none">
+        Nothing here is called that. Clear the search, or show all.
+      </p>
+      <div v-if="items.length === 0" class="teach">
         <h2>The schedule decides what is bought</h2>
         <p>
           An item is one thing the job needs: a settee, a rug, a lamp. Give it a target price and the size it
@@ -237,151 +263,77 @@ const limits = (i: DerivedItem) => {
       </div>
     </div>
     <template v-if="item" #strip>
-      <ItemEditor :item="item" @remove="removeItem(item)" />
+      <div class="strip-head">
+        <button class="word" :aria-pressed="strip === 'curve'" @click="strip = 'curve'">Curve</button>
+        <button class="word" :aria-pressed="strip === 'item'" @click="strip = 'item'">
+          What “{{ item.item.name }}” asks for
+        </button>
+      </div>
+      <ItemEditor v-if="strip === 'item'" :item="item" @remove="removeItem(item)" />
+      <NextEuro v-else />
     </template>
     <template v-if="item" #panel>
       <div class="of">
         <h2>{{ item.item.name }}</h2>
         <button class="button" @click="addOption">New option</button>
       </div>
+      <p v-if="item.item.intent" class="second">{{ item.item.intent }}</p>
+      <QuickCapture :item="item" @kept="(id) => (optionId = id)" />
       <p v-if="item.options.length === 0" class="second">
         No option yet. Shop the house first: what is already owned counts as one.
       </p>
-      <article
+      <OptionCard
         v-for="o in item.options"
         :key="o.option.id"
-        :class="{ chosen: o.chosen, marked: o === option }"
-        @click="optionId = o.option.id"
-      >
-        <div class="line">
-          <AxisMark :kind="o.option.kind" :chosen="o.chosen" :fits="o.fit.verdict !== 'too large'" />
-          <button class="pick" :aria-expanded="o === option" @click="optionId = o.option.id">
-            <b>{{ o.option.name }}</b>
-          </button>
-          <b class="figure" :title="landedSteps(o, item.item.quantity, money).join('\n')">{{
-            money(o.price.landedMinor)
-          }}</b>
-        </div>
-        <p class="second">
-          {{
-            [
-              sizeText(o.option, system),
-              o.option.leadDays != null ? `in ${o.option.leadDays} days` : '',
-              o.option.returnDays != null
-                ? o.option.returnDays
-                  ? `back within ${o.option.returnDays} days`
-                  : 'no returns'
-                : '',
-            ]
-              .filter(Boolean)
-              .join(' · ') || o.option.kind
-          }}
-        </p>
-        <p :class="{ unfit: o.fit.verdict === 'too large' }">
-          {{ [fitText(o, system), o.option.note].filter(Boolean).join(' · ') }}
-        </p>
-        <div v-if="o === option" class="more">
-          <ol class="sum second">
-            <li v-for="s in landedSteps(o, item.item.quantity, money)" :key="s">{{ s }}</li>
-          </ol>
-          <button
-            v-if="!live(item)"
-            class="button"
-            :class="{ primary: !o.chosen }"
-            @click.stop="toggle(item, o)"
-          >
-            {{ o.chosen ? 'Let it go' : 'Choose' }}
-          </button>
-          <p v-else class="second">
-            {{
-              o.chosen
-                ? `Chosen and ${item.state}.`
-                : `The item is ${item.state}; cancel or return it in the Ledger to choose this.`
-            }}
-          </p>
-        </div>
-      </article>
-      <section v-if="option" class="option-editor">
-        <RowField
-          :key="option.option.id"
-          collection="options"
-          :row="option.option"
-          field="name"
-          kind="text"
-          class="long"
-        />
-        <RowChoice collection="options" :row="option.option" field="kind" :choices="OPTION_KINDS" />
-        <RowField collection="options" :row="option.option" field="priceMinor" kind="money" figure />
-        <RowField collection="options" :row="option.option" field="packSize" kind="whole" figure />
-        <RowField
-          collection="options"
-          :row="option.option"
-          field="discountPpm"
-          kind="percent"
-          label="Discount, %"
-          figure
-        />
-        <RowField collection="options" :row="option.option" field="discountMinor" kind="money" figure />
-        <RowField collection="options" :row="option.option" field="deliveryMinor" kind="money" figure />
-        <RowField collection="options" :row="option.option" field="fittingMinor" kind="money" figure />
-        <RowField collection="options" :row="option.option" field="widthMm" kind="length" figure />
-        <RowField collection="options" :row="option.option" field="depthMm" kind="length" figure />
-        <RowField collection="options" :row="option.option" field="heightMm" kind="length" figure />
-        <RowField
-          collection="options"
-          :row="option.option"
-          field="leadDays"
-          kind="whole"
-          label="Lead time, days"
-          figure
-        />
-        <RowField
-          collection="options"
-          :row="option.option"
-          field="returnDays"
-          kind="whole"
-          label="Returns, days"
-          figure
-        />
-        <RowChoice
-          collection="options"
-          :row="option.option"
-          field="supplierId"
-          :choices="suppliers"
-          class="two"
-        />
-        <form class="row-field" @submit.prevent="addSupplier">
-          <label for="new-supplier">New supplier</label>
-          <input
-            id="new-supplier"
-            v-model="newSupplier"
-            maxlength="120"
-            placeholder="name, Enter"
-            autocomplete="off"
-          />
-        </form>
-        <RowField collection="options" :row="option.option" field="note" kind="text" class="long" />
-        <button v-if="!(live(item) && option.chosen)" class="word" @click="removeOption(item, option)">
-          Remove the option
-        </button>
-      </section>
+        :item="item"
+        :option="o"
+        :marked="o === option"
+        :live="live(item)"
+        @mark="optionId = o.option.id"
+        @toggle="toggle(item, o)"
+      />
+      <FindingsPanel v-if="findings.length > 0" stage="source" :list="findings" :most="6" />
+      <OptionEditor
+        v-if="option"
+        :item="item"
+        :option="option"
+        :live="live(item)"
+        @remove="removeOption(item, option)"
+      />
     </template>
   </StagePage>
 </template>
 
 <style scoped>
+.above {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding-bottom: 4px;
+}
+#item-search {
+  width: 130px;
+}
+#item-only {
+  width: 108px;
+}
+.above input,
+.above select {
+  flex: none;
+}
 .legend {
   display: flex;
   align-items: center;
   gap: 3px;
   min-width: 0;
   overflow: hidden;
-  order: 2;
+  white-space: nowrap;
 }
 .legend svg {
   width: 13px;
   height: 13px;
   margin-left: 6px;
+  flex: none;
 }
 .add {
   order: 3;
@@ -395,39 +347,7 @@ table {
   width: 204px;
 }
 .chosen-head {
-  width: 84px;
-}
-td {
-  padding: 0;
-  vertical-align: middle;
-  height: 43px;
-}
-td.figure {
-  line-height: 1.2;
-}
-tr.here td {
-  background: var(--paper);
-}
-tr.here td:first-child {
-  box-shadow: inset 4px 0 var(--ink);
-}
-.need {
-  width: 204px;
-  border: 0;
-  background: none;
-  text-align: left;
-  padding: 0 8px 0 10px;
-  line-height: 1.3;
-}
-.need b {
-  font-weight: 600;
-}
-.need b,
-.need span {
-  display: block;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
+  width: 92px;
 }
 .axis-head {
   padding: 0;
@@ -443,38 +363,8 @@ tr.here td:first-child {
   transform: translateX(-50%);
   color: var(--ink);
 }
-.axis.line {
-  height: 42px;
-  background: linear-gradient(var(--rule-2), var(--rule-2)) 0 50% / 100% 1px no-repeat;
-}
-.grid {
-  position: absolute;
-  top: 7px;
-  bottom: 7px;
-  width: 1px;
-  background: var(--rule);
-}
-.target {
-  position: absolute;
-  top: 3px;
-  margin-left: -5px;
-  border: 5px solid transparent;
-  border-top: 7px solid var(--ink-2);
-  border-bottom: 0;
-}
-.mark {
-  position: absolute;
-  top: 50%;
-  width: 24px;
-  height: 24px;
-  margin: -12px 0 0 -12px;
-  padding: 3px;
-  border: 0;
-  background: none;
-}
-.mark.marked {
-  outline: 1px solid var(--ink);
-  outline-offset: -1px;
+.none {
+  padding: 14px 0;
 }
 .teach {
   max-width: 58ch;
@@ -488,61 +378,12 @@ tr.here td:first-child {
   justify-content: space-between;
   align-items: center;
 }
-article {
-  background: var(--paper);
-  padding: 8px 12px;
-  border: 2px solid transparent;
-  font-size: 13px;
-  margin-bottom: -6px;
-}
-article.chosen {
-  border-color: var(--ink);
-}
-article.marked:not(.chosen) {
-  border: 2px dotted var(--rule-2);
-}
-article .line {
-  display: grid;
-  grid-template-columns: 20px 1fr auto;
-  gap: 6px;
-  align-items: center;
-  font-size: 14px;
-}
-.pick {
-  border: 0;
-  background: none;
-  padding: 0;
-  text-align: left;
-  line-height: 1.25;
-}
-.unfit {
-  text-decoration: underline dotted;
-}
-.more {
+.strip-head {
   display: flex;
-  justify-content: space-between;
-  align-items: end;
-  gap: 12px;
-  margin-top: 6px;
+  gap: 16px;
 }
-.sum {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-.option-editor {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
-  gap: 8px 10px;
-  align-items: end;
-  border-top: 1px solid var(--rule);
-  padding-top: 12px;
-  margin-top: 6px;
-}
-.long {
-  grid-column: span 2;
-}
-.two {
-  grid-column: span 1;
+.strip-head .word[aria-pressed='true'] {
+  font-weight: 600;
+  text-decoration: none;
 }
 </style>

@@ -1,6 +1,6 @@
 import { scaleSqrt } from 'd3'
 import type { DerivedItem } from '@bonitas/core/job/derive'
-import type { OptionKind } from '@bonitas/core/source/schema'
+import type { OptionKind } from '@bonitas/core/source/words'
 
 export interface AxisMark {
   readonly optionId: string
@@ -55,7 +55,7 @@ export function axisMarks(item: DerivedItem, axis: AxisView, money: (minor: numb
     kind: o.option.kind,
     left: axis.place(o.price.landedMinor),
     chosen: o.chosen,
-    fits: o.fit.verdict !== 'too large',
-    text: `${o.option.name}, ${o.option.kind}, ${money(o.price.landedMinor)}${o.fit.verdict === 'too large' ? ', does not fit' : ''}${o.chosen ? ', chosen' : ''}`,
+    fits: o.suits.against.length === 0,
+    text: `${o.option.name}, ${o.option.kind}, ${money(o.price.landedMinor)}${o.suits.against.length > 0 ? `, cannot be taken: ${o.suits.against.map((r) => r.says).join('; ')}` : ''}${o.chosen ? ', chosen' : ''}`,
   }))
 }

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/color/lab'
-import { NEW_ITEM } from '@bonitas/core/job/emptyJob'
+import { NEW_ITEM, NEW_OPTION } from '@bonitas/core/job/emptyJob'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { labOf } from '@bonitas/core/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/takeoff/paintTakeoff'
@@ -56,8 +56,7 @@ function schedule(): void {
       collection: 'options',
       id: crypto.randomUUID(),
       fields: {
-        itemId, kind: 'new', name: 'Tins as taken off', supplierId: null, priceMinor: total.value, packSize: 1, discountPpm: 0, discountMinor: 0,
-        deliveryMinor: 0, fittingMinor: 0, leadDays: null, returnDays: null, widthMm: null, depthMm: null, heightMm: null, note: '',
+        ...NEW_OPTION, itemId, name: 'Tins as taken off', priceMinor: total.value,
       },
     },
   ]) // prettier-ignore

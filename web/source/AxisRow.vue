@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { DerivedItem } from '@bonitas/core/job/derive'
+import { useLocale } from '../form/useLocale.js'
+import AxisMark from './AxisMark.vue'
+import { axisMarks, type AxisView } from './axisView.js'
+
+/** One item as a line of the axis, each option a mark on it. */
+const props = defineProps<{
+  item: DerivedItem
+  axis: AxisView
+  here: boolean
+  optionId: string | undefined
+  state: string
+}>()
+const emit = defineEmits<{ take: []; mark: [optionId: string] }>()
+const { money } = useLocale()
+const marks = computed(() => axisMarks(props.item, props.axis, money))
+const limits = computed(() => {
+  const { minWidthMm: n, maxWidthMm: w, maxDepthMm: d, maxHeightMm: h } = props.item.item
+  return [n && `w ≥ ${n}`, w && `w ≤ ${w}`, d && `d ≤ ${d}`, h && `h ≤ ${h}`].filter(Boolean).join(' · ')
+})
+</script>
+
+<template>
+  <tr :class="{ here }" @click="emit('take')">
+    <td>
+      <button class="need" :aria-pressed="here" @focus="emit('take')">
+        <b
+          >{{ item.item.name
+          }}<template v-if="item.item.quantity > 1"> × {{ item.item.quantity }}</template></b
+        >
+        <span class="second">{{
+          [item.item.locked ? 'locked' : '', limits, item.item.specification].filter(Boolean).join(' · ') ||
+          item.item.category
+        }}</span>
+      </button>
+    </td>
+    <td>
+      <div class="axis line">
+        <i v-for="t in axis.ticks" :key="t.left" class="grid" :style="{ left: `${t.left}%` }"></i>
+        <i
+          v-if="item.item.targetMinor > 0"
+          class="target"
+          :style="{ left: `${axis.place(item.item.targetMinor)}%` }"
+          :title="`Target ${money(item.item.targetMinor)}`"
+        ></i>
+        <button
+          v-for="(m, n) in marks"
+          :key="n"
+          class="mark"
+          tabindex="-1"
+          :class="{ marked: m.optionId === optionId }"
+          :style="{ left: `${m.left}%` }"
+          :title="m.text"
+          :aria-label="m.text"
+          @click.stop="emit('mark', m.optionId)"
+        >
+          <AxisMark :kind="m.kind" :chosen="m.chosen" :fits="m.fits" />
+        </button>
+      </div>
+    </td>
+    <td class="figure">
+      {{ state }}
+      <p v-if="item.state === 'ordered' || item.state === 'delivered'" class="second">{{ item.state }}</p>
+      <p v-else-if="item.heldMinor > 0" class="second">stand-in</p>
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+td {
+  padding: 0;
+  vertical-align: middle;
+  height: 43px;
+}
+td.figure {
+  line-height: 1.2;
+}
+tr.here td {
+  background: var(--paper);
+}
+tr.here td:first-child {
+  box-shadow: inset 4px 0 var(--ink);
+}
+.need {
+  width: 204px;
+  border: 0;
+  background: none;
+  text-align: left;
+  padding: 0 8px 0 10px;
+  line-height: 1.3;
+}
+.need b {
+  font-weight: 600;
+}
+.need b,
+.need span {
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.axis {
+  position: relative;
+  margin: 0 14px 0 12px;
+}
+.axis.line {
+  height: 42px;
+  background: linear-gradient(var(--rule-2), var(--rule-2)) 0 50% / 100% 1px no-repeat;
+}
+.grid {
+  position: absolute;
+  top: 7px;
+  bottom: 7px;
+  width: 1px;
+  background: var(--rule);
+}
+.target {
+  position: absolute;
+  top: 3px;
+  margin-left: -5px;
+  border: 5px solid transparent;
+  border-top: 7px solid var(--ink-2);
+  border-bottom: 0;
+}
+.mark {
+  position: absolute;
+  top: 50%;
+  width: 24px;
+  height: 24px;
+  margin: -12px 0 0 -12px;
+  padding: 3px;
+  border: 0;
+  background: none;
+}
+.mark.marked {
+  outline: 1px solid var(--ink);
+  outline-offset: -1px;
+}
+</style>

@@ -1,0 +1,265 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { labToHex } from '@bonitas/core/color/lab'
+import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import { capture } from '@bonitas/core/source/capture'
+import type { Product } from '@bonitas/core/source/product'
+import { ApiProblem, request, ServerGone } from '../api/http.js'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import { useStageKeys } from '../job/keys.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { sizeText } from './optionText.js'
+import { SOURCE_PAGES } from './sourceTabs.js'
+
+/** Search in suppliers' catalogs by what an item asks for; what is taken becomes an option. */
+interface Answer {
+  readonly asOf: string
+  readonly total: number
+  readonly products: readonly Product[]
+  readonly unread: number
+  readonly stale: { readonly why: string; readonly since: string } | null
+}
+
+const store = useJobStore()
+const { money, system } = useLocale()
+const names = ref<readonly string[]>([])
+const q = ref('')
+const itemId = ref('')
+const within = ref(true)
+const busy = ref(0)
+const results = shallowRef<readonly { name: string; answer?: Answer; trouble?: string }[]>([])
+const asked = ref(false)
+const open = computed(() =>
+  (store.derived?.items ?? []).filter((i) => i.state === 'open' || i.state === 'chosen'),
+)
+const item = computed(() => open.value.find((i) => i.item.id === itemId.value) ?? open.value[0])
+useStageKeys([['Enter', 'Search, in the search field']])
+
+onMounted(async () => {
+  try {
+    names.value = (await request<{ names: string[] }>('/catalogs')).names
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+  }
+})
+const titleOf = (name: string) => store.snapshot?.suppliers.find((s) => s.catalog === name)?.name ?? name
+
+let round = 0
+async function search(): Promise<void> {
+  const mine = ++round
+  asked.value = true
+  busy.value = names.value.length
+  results.value = []
+  const wish = new URLSearchParams()
+  if (q.value.trim()) wish.set('q', q.value.trim().slice(0, 80))
+  const i = item.value?.item
+  if (within.value && i) {
+    if (i.pieceKind) wish.set('kind', i.pieceKind)
+    if (i.maxWidthMm) wish.set('maxWidthMm', String(i.maxWidthMm))
+    if (i.maxDepthMm) wish.set('maxDepthMm', String(i.maxDepthMm))
+    if (i.maxHeightMm) wish.set('maxHeightMm', String(i.maxHeightMm))
+  }
+  // Each supplier is shown when it answers: a slow one holds up nobody.
+  await Promise.all(
+    names.value.map(async (name) => {
+      let found: { name: string; answer?: Answer; trouble?: string }
+      try {
+        found = { name, answer: await request<Answer>(`/catalogs/${name}/products?${wish.toString()}`) }
+      } catch (error) {
+        if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+        found = { name, trouble: error instanceof ApiProblem ? error.detail : 'The server cannot be reached.' }
+      }
+      if (mine !== round) return
+      busy.value--
+      results.value = [...results.value, found].sort((x, y) => (x.name < y.name ? -1 : 1))
+    }),
+  )
+} // prettier-ignore
+
+const keysTaken = computed(
+  () => new Set((store.snapshot?.options ?? []).map((o) => o.catalogKey).filter(Boolean)),
+)
+function take(name: string, p: Product): void {
+  const i = item.value
+  if (!i) return
+  const known = store.snapshot?.suppliers.find((s) => s.catalog === name)
+  const supplierId = known?.id ?? store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: titleOf(name), catalog: name })
+  const id = store.add('options', {
+    ...NEW_OPTION, lookedAt: [], itemId: i.item.id, name: p.name, supplierId, priceMinor: p.priceMinor, packSize: p.packSize, leadDays: p.leadDays, returnDays: p.returnDays,
+    widthMm: p.widthMm || null, depthMm: p.depthMm || null, heightMm: p.heightMm || null, colorL: p.lab[0], colorA: p.lab[1], colorB: p.lab[2], material: p.material,
+    stock: p.stock, stockOn: store.day, catalogKey: p.key, traits: [...(capture(p.name, 'EUR').traits ?? [])], unit: p.packSize > 1 ? 'a pack' : 'each',
+  })
+  if (p.wasMinor && p.wasMinor !== p.priceMinor)
+    store.add('sightings', { optionId: id, on: store.day, priceMinor: p.wasMinor, stock: p.stock, where: 'catalog, before the markdown' })
+} // prettier-ignore
+
+const refreshed = ref('')
+/** Asks for today's price and stock of every option that came from a catalog; each change is a price seen today. */
+async function refresh(): Promise<void> {
+  const options = (store.snapshot?.options ?? []).filter((o) => o.catalogKey && o.supplierId)
+  refreshed.value = ''
+  let [changed, silent] = [0, 0]
+  busy.value = 1
+  for (const o of options) {
+    const supplier = store.snapshot?.suppliers.find((s) => s.id === o.supplierId)
+    if (!supplier || !names.value.includes(supplier.catalog)) continue
+    try {
+      const p = await request<Product & { stale: Answer['stale'] }>(`/catalogs/${supplier.catalog}/products/${encodeURIComponent(o.catalogKey)}`)
+      if (p.stale) {
+        silent++
+        continue
+      }
+      if (p.priceMinor !== o.priceMinor || p.stock !== o.stock) {
+        store.add('sightings', { optionId: o.id, on: store.day, priceMinor: o.priceMinor, stock: o.stock ?? null, where: 'before today' })
+        changed++
+      }
+      store.change('options', o.id, { priceMinor: p.priceMinor, stock: p.stock, stockOn: store.day })
+    } catch (error) {
+      if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+      silent++
+    }
+  }
+  busy.value = 0
+  refreshed.value = `${options.length} asked for, ${changed} changed${silent > 0 ? `, ${silent} without an answer: they stay as they were` : ''}.`
+} // prettier-ignore
+</script>
+
+<template>
+  <StagePage v-if="store.snapshot" title="Source">
+    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <form class="ask" @submit.prevent="search">
+      <label for="cat-item">For</label>
+      <select
+        id="cat-item"
+        :value="item?.item.id"
+        @change="itemId = ($event.target as HTMLSelectElement).value"
+      >
+        <option v-for="i in open" :key="i.item.id" :value="i.item.id">{{ i.item.name }}</option>
+      </select>
+      <label for="cat-q" class="said-once">Words</label>
+      <input
+        id="cat-q"
+        v-model="q"
+        type="search"
+        placeholder="wool rust, walnut …"
+        maxlength="80"
+        autocomplete="off"
+      />
+      <label><input v-model="within" type="checkbox" /> only what its kind and size allow</label>
+      <button class="button primary" :disabled="names.length === 0">Search</button>
+      <span v-if="busy > 0" class="second" role="status">waiting for {{ busy }} …</span>
+    </form>
+    <p v-if="names.length === 0" class="second">
+      No catalog is connected. Options typed in, pasted or read from a list serve as well.
+    </p>
+    <section v-for="r in results" :key="r.name" :aria-label="titleOf(r.name)">
+      <h2>
+        {{ titleOf(r.name) }}
+        <span v-if="r.answer" class="second"
+          >{{ r.answer.total }} found, prices of {{ r.answer.asOf
+          }}{{ r.answer.unread > 0 ? `, ${r.answer.unread} could not be read` : '' }}</span
+        >
+      </h2>
+      <p v-if="r.trouble" class="trouble" role="alert">{{ r.trouble }}</p>
+      <p v-if="r.answer?.stale" class="trouble" role="status">
+        It {{ r.answer.stale.why }}; this is what it said on {{ r.answer.stale.since.slice(0, 10) }} at
+        {{ r.answer.stale.since.slice(11, 16) }}.
+      </p>
+      <ul v-if="r.answer" class="goods">
+        <li v-for="p in r.answer.products" :key="p.key">
+          <img
+            :src="`/api/catalogs/${r.name}/products/${p.key}/picture`"
+            alt=""
+            width="72"
+            height="72"
+            loading="lazy"
+            :style="{ background: labToHex({ l: p.lab[0], a: p.lab[1], b: p.lab[2] }) }"
+          />
+          <p>
+            <b>{{ p.name }}</b>
+            <span class="second"
+              >{{ sizeText(p, system) }} · {{ p.material }} · in {{ p.leadDays }} days · {{ p.stock
+              }}{{ p.packSize > 1 ? ` · pack of ${p.packSize}` : '' }}</span
+            >
+          </p>
+          <p class="figure">
+            <b>{{ money(p.priceMinor) }}</b><span v-if="p.wasMinor" class="second"
+              >was {{ money(p.wasMinor) }}</span
+            >
+          </p>
+          <button class="button" :disabled="!item || keysTaken.has(p.key)" @click="take(r.name, p)">
+            {{ keysTaken.has(p.key) ? 'Taken' : 'Take' }}
+          </button>
+        </li>
+      </ul>
+      <p v-if="r.answer && r.answer.products.length === 0" class="second">
+        Nothing there fits. Fewer words, or without the limits of the item.
+      </p>
+    </section>
+    <div v-if="!asked && names.length > 0" class="teach">
+      <p>
+        A search asks every connected supplier for what the item in hand may be: its kind, and sizes within
+        its limits. What is taken becomes an option with size, color, price and stock of today.
+      </p>
+    </div>
+    <template #panel>
+      <h2>What is known already</h2>
+      <p class="second">
+        {{ keysTaken.size }} {{ keysTaken.size === 1 ? 'option' : 'options' }} of this job came from a
+        catalog.
+      </p>
+      <button class="button" :disabled="keysTaken.size === 0 || busy > 0" @click="refresh">
+        Ask for today’s prices and stock
+      </button>
+      <p v-if="refreshed" role="status">{{ refreshed }}</p>
+      <p class="second">
+        A supplier that does not answer changes nothing here: what it said last is shown, with the day.
+      </p>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.ask {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex-wrap: wrap;
+  padding-bottom: 12px;
+}
+.ask select,
+.ask input[type='search'] {
+  width: 190px;
+}
+h2 .second {
+  font-weight: normal;
+}
+.goods {
+  padding: 6px 0 16px;
+}
+.goods li {
+  display: grid;
+  grid-template-columns: 72px 1fr auto 76px;
+  gap: 12px;
+  align-items: center;
+  border-top: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.goods span {
+  display: block;
+}
+img {
+  object-fit: contain;
+}
+.trouble {
+  border-left: 3px solid var(--ink);
+  padding: 4px 10px;
+  background: var(--paper);
+  margin: 6px 0;
+}
+.teach {
+  max-width: 58ch;
+}
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import { madeAgainstBought } from '@bonitas/core/source/worth'
+import { MAKING_KINDS } from '@bonitas/core/source/words'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useLocale } from '../form/useLocale.js'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** The list of what a made thing takes, with the cuts, and made against bought. */
+const props = defineProps<{ item: DerivedItem; option: DerivedOption }>()
+const store = useJobStore()
+const { money } = useLocale()
+const rows = computed(() =>
+  (store.snapshot?.makings ?? []).filter((m) => m.optionId === props.option.option.id),
+)
+const costOf = (id: string) => props.option.made?.lines.find((l) => l.id === id)
+function add(): void {
+  store.add('makings', {
+    optionId: props.option.option.id, position: nextPosition(rows.value), name: `Material ${rows.value.length + 1}`, kind: 'material', quantity: 1, unitMinor: 0,
+    cutMm: null, cutCount: null, stockMm: null, kerfMm: null,
+  }) // prettier-ignore
+}
+const against = computed(() => {
+  const shop = props.item.options.find((o) => o.option.kind === 'new' && o.price.landedMinor > 0)
+  if (!shop) return undefined
+  const found = madeAgainstBought(
+    props.option.price.landedMinor,
+    props.option.option.hours,
+    store.snapshot?.brief.hourMinor ?? 0,
+    shop.price.landedMinor,
+  )
+  return { shop, ...found }
+})
+</script>
+
+<template>
+  <div class="making">
+    <div v-for="m in rows" :key="m.id" class="row">
+      <RowField collection="makings" :row="m" field="name" kind="text" bare />
+      <RowChoice collection="makings" :row="m" field="kind" :choices="MAKING_KINDS" bare />
+      <RowField collection="makings" :row="m" field="quantity" kind="real" bare figure />
+      <RowField collection="makings" :row="m" field="unitMinor" kind="money" bare figure />
+      <span class="figure">{{
+        m.kind === 'owned already' ? 'owned' : money(costOf(m.id)?.costMinor ?? 0)
+      }}</span>
+      <button class="word" :aria-label="`Remove ${m.name}`" @click="store.remove('makings', m.id)">×</button>
+      <div class="cuts">
+        <RowField collection="makings" :row="m" field="cutCount" kind="whole" label="Pieces" figure />
+        <RowField collection="makings" :row="m" field="cutMm" kind="length" label="Cut to" figure />
+        <RowField collection="makings" :row="m" field="stockMm" kind="length" label="Out of" figure />
+        <RowField collection="makings" :row="m" field="kerfMm" kind="whole" label="Saw, mm" figure />
+        <p v-if="costOf(m.id)?.cuts" class="second">
+          {{ costOf(m.id)?.cuts?.stocks.length }} lengths, offcuts
+          {{ costOf(m.id)?.cuts?.offcuts.join(', ') }}
+        </p>
+      </div>
+    </div>
+    <button class="word" @click="add">Add a line</button>
+    <p v-if="against" class="second">
+      Made {{ money(option.price.landedMinor)
+      }}<template v-if="against.hoursMinor > 0"
+        >, with {{ option.option.hours }} hours {{ money(against.withHoursMinor) }}</template
+      >; {{ against.shop.option.name }} in the shop {{ money(against.shop.price.landedMinor) }}. The
+      difference of {{ money(Math.abs(against.comparisonMinor)) }} is a comparison, not money left.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.making {
+  display: grid;
+  gap: 8px;
+  padding: 4px 0 8px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 1.5fr 1fr 46px 66px 62px 24px;
+  gap: 6px;
+  align-items: center;
+  border-top: 1px solid var(--rule);
+  padding-top: 6px;
+}
+.cuts {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 54px 66px 66px 60px 1fr;
+  gap: 6px;
+  align-items: end;
+}
+</style>

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { labToHex } from '@bonitas/core/color/lab'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import type { OptionKind } from '@bonitas/core/source/words'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import AxisMark from './AxisMark.vue'
+import { canBeTaken, landedSteps, reasonText, sizeText, worthText } from './optionText.js'
+
+/** One option of an item: what it is, what it costs, and why it serves or does not. */
+const props = defineProps<{ item: DerivedItem; option: DerivedOption; marked: boolean; live: boolean }>()
+const emit = defineEmits<{ mark: []; toggle: [] }>()
+const { money, system } = useLocale()
+const store = useJobStore()
+const photo = computed(() =>
+  props.option.option.photoId
+    ? `/api/jobs/${store.snapshot?.brief.id ?? ''}/pictures/${props.option.option.photoId}`
+    : undefined,
+)
+const o = computed(() => props.option)
+const hex = computed(() => {
+  const { colorL: l, colorA: a, colorB: b } = o.value.option
+  return l == null || a == null || b == null ? undefined : labToHex({ l, a, b })
+})
+const price = computed(() =>
+  props.option.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : o.value.price.landedMinor,
+)
+const steps = computed(() =>
+  landedSteps(o.value, props.item.item.quantity, money, o.value.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : undefined),
+) // prettier-ignore
+const facts = computed(
+  () =>
+    [
+      sizeText(o.value.option, system.value),
+      o.value.option.leadDays != null ? `in ${o.value.option.leadDays} days` : '',
+      o.value.option.returnDays != null ? (o.value.option.returnDays ? `back within ${o.value.option.returnDays} days` : 'no returns') : '',
+      worthText(o.value, props.item.item.usesPerYear ?? null, money),
+      o.value.option.heldUntil ? `held until ${o.value.option.heldUntil}` : '',
+    ]
+      .filter(Boolean)
+      .join(' · ') || o.value.option.kind,
+) // prettier-ignore
+</script>
+
+<template>
+  <article :class="{ chosen: o.chosen, marked }" @click="emit('mark')">
+    <div class="line">
+      <i v-if="hex" class="sample" :style="{ background: hex }"></i>
+      <AxisMark v-else :kind="o.option.kind as OptionKind" :chosen="o.chosen" :fits="canBeTaken(o)" />
+      <button class="pick" :aria-expanded="marked" @click="emit('mark')">
+        <b>{{ o.option.name }}</b>
+      </button>
+      <b class="figure" :title="steps.join('\n')">{{ money(price) }}</b>
+    </div>
+    <a v-if="photo && marked" :href="photo" target="_blank" rel="noopener"
+      ><img :src="`${photo}?size=small`" :alt="`Photo of ${o.option.name}`" loading="lazy"
+    /></a>
+    <p class="second">{{ facts }}</p>
+    <p :class="{ unfit: !canBeTaken(o) }">{{ reasonText(o) }}</p>
+    <p v-if="o.option.note" class="second">{{ o.option.note }}</p>
+    <div v-if="marked" class="more">
+      <ol class="sum second">
+        <li v-for="s in steps" :key="s">{{ s }}</li>
+      </ol>
+      <button v-if="!live" class="button" :class="{ primary: !o.chosen }" @click.stop="emit('toggle')">
+        {{ o.chosen ? 'Let it go' : 'Choose' }}
+      </button>
+      <p v-else class="second">
+        {{
+          o.chosen
+            ? `Chosen and ${item.state}.`
+            : `The item is ${item.state}; cancel or return it in the Ledger to choose this.`
+        }}
+      </p>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+article {
+  background: var(--paper);
+  padding: 8px 12px;
+  border: 2px solid transparent;
+  font-size: 13px;
+  margin-bottom: -6px;
+}
+article.chosen {
+  border-color: var(--ink);
+}
+article.marked:not(.chosen) {
+  border: 2px dotted var(--rule-2);
+}
+.line {
+  display: grid;
+  grid-template-columns: 20px 1fr auto;
+  gap: 8px;
+  align-items: center;
+  font-size: 14px;
+}
+img {
+  display: block;
+  max-height: 120px;
+  margin: 4px 0;
+}
+.sample {
+  width: 20px;
+  height: 20px;
+}
+.pick {
+  border: 0;
+  background: none;
+  padding: 0;
+  text-align: left;
+  line-height: 1.25;
+  min-height: 24px;
+}
+.unfit {
+  text-decoration: underline dotted;
+}
+.more {
+  display: flex;
+  justify-content: space-between;
+  align-items: end;
+  gap: 12px;
+  margin-top: 6px;
+}
+.sum {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+</style>

@@ -1,0 +1,218 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { hexToLab } from '@bonitas/core/color/lab'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import { NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import {
+  CONDITIONS,
+  LOOKED_AT,
+  OPTION_KINDS,
+  OPTION_TRAITS,
+  PRICE_UNITS,
+  STOCKS,
+} from '@bonitas/core/source/words'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import RowWords from '../form/RowWords.vue'
+import { useJobStore } from '../job/jobStore.js'
+import MakingList from './MakingList.vue'
+import PriceLine from './PriceLine.vue'
+import { labToHex } from '@bonitas/core/color/lab'
+
+/** All fields of one option: what is asked of every one first, the rest by what it is about. */
+const props = defineProps<{ item: DerivedItem; option: DerivedOption; live: boolean }>()
+const emit = defineEmits<{ remove: [] }>()
+const store = useJobStore()
+const row = computed(() => props.option.option)
+const suppliers = computed(() => [
+  { value: null, text: 'none named' },
+  ...(store.snapshot?.suppliers ?? []).map((s) => ({ value: s.id, text: s.name })),
+])
+const sets = computed(() => [
+  { value: null, text: 'no, it is sold by itself' },
+  ...(store.derived?.items ?? [])
+    .filter((i) => i.item.id !== props.item.item.id)
+    .flatMap((i) => i.options.filter((o) => o.option.packSize > 1).map((o) => ({ value: o.option.id, text: `${i.item.name}: ${o.option.name}` }))),
+]) // prettier-ignore
+const newSupplier = ref('')
+function addSupplier(): void {
+  const name = newSupplier.value.trim()
+  if (!name || name.length > 120) return
+  const id = store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name })
+  store.change('options', row.value.id, { supplierId: id })
+  newSupplier.value = ''
+}
+const hex = computed(() => {
+  const { colorL: l, colorA: a, colorB: b } = row.value
+  return l == null || a == null || b == null ? '' : labToHex({ l, a, b })
+})
+const colorFault = ref('')
+function setColor(event: Event): void {
+  const text = (event.target as HTMLInputElement).value.trim()
+  colorFault.value = ''
+  if (text === '') return store.change('options', row.value.id, { colorL: null, colorA: null, colorB: null })
+  const lab = /^#?[0-9a-f]{6}$/i.test(text) ? hexToLab(text.startsWith('#') ? text : `#${text}`) : undefined
+  const [l = NaN, a = NaN, b = NaN, more] = text.split(/[\s,;]+/).map(Number)
+  if (lab) store.change('options', row.value.id, { colorL: round(lab.l), colorA: round(lab.a), colorB: round(lab.b) })
+  else if ([l, a, b].every(Number.isFinite) && more === undefined)
+    store.change('options', row.value.id, { colorL: l, colorA: a, colorB: b })
+  else colorFault.value = 'Color is not read. Write it as #aabbcc or as three CIELAB numbers: 62 10 -8.'
+} // prettier-ignore
+const round = (n: number) => Math.round(n * 100) / 100
+</script>
+
+<template>
+  <section class="option-editor" aria-label="The option">
+    <RowField :key="row.id" collection="options" :row="row" field="name" kind="text" class="long" />
+    <RowChoice collection="options" :row="row" field="kind" :choices="OPTION_KINDS" />
+    <RowField v-if="!option.made" collection="options" :row="row" field="priceMinor" kind="money" figure />
+    <p v-else class="second">Price: its list below</p>
+    <RowChoice collection="options" :row="row" field="unit" :choices="PRICE_UNITS" />
+    <RowField collection="options" :row="row" field="packSize" kind="whole" figure />
+    <RowField collection="options" :row="row" field="discountPpm" kind="percent" label="Discount, %" figure />
+    <RowField collection="options" :row="row" field="discountMinor" kind="money" figure />
+    <RowField collection="options" :row="row" field="deliveryMinor" kind="money" figure />
+    <RowField collection="options" :row="row" field="fittingMinor" kind="money" figure />
+    <RowField collection="options" :row="row" field="tradePpm" kind="percent" label="Trade, %" figure />
+    <RowField collection="options" :row="row" field="reworkMinor" kind="money" label="Rework" figure />
+    <RowField collection="options" :row="row" field="widthMm" kind="length" figure />
+    <RowField collection="options" :row="row" field="depthMm" kind="length" figure />
+    <RowField collection="options" :row="row" field="heightMm" kind="length" figure />
+    <RowField collection="options" :row="row" field="leadDays" kind="whole" label="Lead time, days" figure />
+    <RowField collection="options" :row="row" field="returnDays" kind="whole" label="Returns, days" figure />
+    <RowField collection="options" :row="row" field="legsMm" kind="length" label="Legs off" figure />
+    <RowChoice collection="options" :row="row" field="supplierId" :choices="suppliers" class="two" />
+    <form class="row-field" @submit.prevent="addSupplier">
+      <label for="new-supplier">New supplier</label>
+      <input
+        id="new-supplier"
+        v-model="newSupplier"
+        maxlength="120"
+        placeholder="name, Enter"
+        autocomplete="off"
+      />
+    </form>
+    <RowField collection="options" :row="row" field="note" kind="text" class="long" />
+
+    <details class="whole">
+      <summary>Looks and wear</summary>
+      <div class="grid">
+        <div class="row-field">
+          <label for="option-color">Color</label>
+          <input
+            id="option-color"
+            :value="hex"
+            placeholder="#aabbcc or L a b"
+            autocomplete="off"
+            :aria-invalid="colorFault !== ''"
+            @change="setColor"
+          />
+          <p v-if="colorFault" class="fault" role="alert">{{ colorFault }}</p>
+        </div>
+        <RowField collection="options" :row="row" field="material" kind="text" />
+        <RowField collection="options" :row="row" field="liking" kind="whole" label="Liking, 1 to 5" figure />
+        <RowField collection="options" :row="row" field="years" kind="real" label="Years it lasts" figure />
+        <RowField collection="options" :row="row" field="hours" kind="real" label="Own hours" figure />
+        <RowChoice collection="options" :row="row" field="partOfId" :choices="sets" label="In a set" />
+        <RowWords
+          collection="options"
+          :row="row"
+          field="traits"
+          :choices="OPTION_TRAITS"
+          label="Traits"
+          class="whole"
+        />
+      </div>
+    </details>
+    <details
+      class="whole"
+      :open="row.kind === 'second-hand' || row.kind === 'placeholder' || row.kind === 'owned'"
+    >
+      <summary>Where and when it was seen</summary>
+      <div class="grid">
+        <RowField
+          collection="options"
+          :row="row"
+          field="seenAt"
+          kind="text"
+          :label="row.kind === 'owned' ? 'Moved from' : 'Seen at'"
+          class="long"
+        />
+        <RowField collection="options" :row="row" field="seenOn" kind="date" />
+        <RowField collection="options" :row="row" field="heldUntil" kind="date" />
+        <RowField collection="options" :row="row" field="reviewOn" kind="date" />
+        <RowChoice
+          collection="options"
+          :row="row"
+          field="condition"
+          :choices="[{ value: null, text: 'not said' }, ...CONDITIONS.map((c) => ({ value: c, text: c }))]"
+        />
+        <RowWords
+          v-if="row.kind === 'second-hand'"
+          collection="options"
+          :row="row"
+          field="lookedAt"
+          :choices="LOOKED_AT"
+          label="Looked at"
+          class="whole"
+        />
+      </div>
+    </details>
+    <details class="whole">
+      <summary>Price history, stock and currency</summary>
+      <div class="grid">
+        <RowChoice
+          collection="options"
+          :row="row"
+          field="stock"
+          :choices="[{ value: null, text: 'not known' }, ...STOCKS.map((c) => ({ value: c, text: c }))]"
+        />
+        <RowField collection="options" :row="row" field="stockOn" kind="date" />
+        <RowField collection="options" :row="row" field="watchMinor" kind="money" figure />
+        <RowField collection="options" :row="row" field="currency" kind="text" label="Other currency" />
+        <RowField collection="options" :row="row" field="rate" kind="text" figure />
+        <RowField collection="options" :row="row" field="rateOn" kind="date" />
+        <PriceLine :option="option" class="whole" />
+      </div>
+    </details>
+    <details v-if="row.kind === 'made' || option.made" class="whole" open>
+      <summary>What it takes</summary>
+      <MakingList :item="item" :option="option" />
+    </details>
+    <button v-if="!(live && option.chosen)" class="word" @click="emit('remove')">Remove the option</button>
+  </section>
+</template>
+
+<style scoped>
+.option-editor,
+.grid {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 8px 10px;
+  align-items: end;
+}
+.option-editor {
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+  margin-top: 6px;
+}
+.long {
+  grid-column: span 2;
+}
+.whole {
+  grid-column: 1 / -1;
+}
+summary {
+  cursor: pointer;
+  padding: 4px 0;
+  font-weight: 600;
+  font-size: 13px;
+}
+.grid {
+  padding: 4px 0 8px;
+}
+.fault {
+  color: var(--stop);
+  font-size: 13px;
+}
+</style>

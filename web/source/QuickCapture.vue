@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { capture, type Captured } from '@bonitas/core/source/capture'
+import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import type { DerivedItem } from '@bonitas/core/job/derive'
+import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
+import { useLocale } from '../form/useLocale.js'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+import { sizeText } from './optionText.js'
+
+/** A find in one line, or a row of lines pasted: what was understood is shown before Enter keeps it. */
+const props = defineProps<{ item: DerivedItem }>()
+const emit = defineEmits<{ kept: [optionId: string] }>()
+const store = useJobStore()
+const { money, system } = useLocale()
+const text = ref('')
+const said = ref('')
+const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
+const lines = computed(() => text.value.split(/\r?\n/).map((l) => l.trim()).filter(Boolean).slice(0, 100)) // prettier-ignore
+const read = computed(() => lines.value.map((l) => capture(l, currency.value, system.value)))
+const understood = computed(() => {
+  const c = read.value[0]
+  if (!c || text.value.trim() === '') return ''
+  if (read.value.length > 1) return `${read.value.length} lines: ${read.value.map((r) => r.name).join(', ')}`
+  const size = sizeText({ widthMm: c.widthMm ?? null, depthMm: c.depthMm ?? null, heightMm: c.heightMm ?? null }, system.value)
+  return [
+    c.name, c.kind, size, c.priceMinor === undefined ? 'no price' : c.currency ? `${(c.priceMinor / 100).toFixed(2)} ${c.currency}, rate to be given` : money(c.priceMinor),
+    c.packSize ? `${c.unit ?? 'a pack'} of ${c.packSize}` : '', c.discountPpm ? `less ${c.discountPpm / 10_000} %` : '', c.deliveryMinor ? `delivery ${money(c.deliveryMinor)}` : '',
+    c.leadDays === undefined ? '' : `in ${c.leadDays} days`, c.material, ...(c.traits ?? []), c.supplierName ? `from ${c.supplierName}` : '',
+  ].filter(Boolean).join(' · ')
+}) // prettier-ignore
+
+function supplierId(name: string | undefined): string | null {
+  if (!name) return null
+  const known = store.snapshot?.suppliers.find((s) => s.name.toLowerCase() === name.toLowerCase())
+  return known?.id ?? store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: name.slice(0, 120) })
+} // prettier-ignore
+
+function fieldsOf(c: Captured) {
+  const { supplierName, traits, ...rest } = c
+  const given = Object.fromEntries(Object.entries(rest).filter(([, v]) => v !== undefined))
+  return {
+    ...NEW_OPTION, lookedAt: [], itemId: props.item.item.id, priceMinor: 0, ...given, name: c.name, traits: [...(traits ?? [])],
+    supplierId: supplierId(supplierName), seenOn: store.day,
+  } // prettier-ignore
+}
+
+/** A photo taken at the market, waiting to go with the find. */
+const photo = shallowRef<File>()
+const trouble = ref('')
+function pick(event: Event): void {
+  const input = event.target as HTMLInputElement
+  photo.value = input.files?.[0]
+  input.value = ''
+}
+/** Sends the photo; the find is kept whether or not it arrives, and the photo waits until it does. */
+async function send(optionId: string, file: File, note: string): Promise<void> {
+  const id = crypto.randomUUID()
+  trouble.value = ''
+  try {
+    const row = await sendPicture(store.snapshot?.brief.id ?? '', id, file, {
+      kind: 'find',
+      subject: '',
+      note: note.slice(0, 400),
+      position: nextPosition(store.snapshot?.photos ?? []),
+    })
+    store.take('photos', row)
+    store.change('options', optionId, { photoId: id })
+    photo.value = undefined
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value =
+      error instanceof ApiProblem
+        ? error.detail
+        : 'The server did not answer; the find is kept, its photo waits here. Send it again with the next find.'
+  }
+}
+
+function keep(): void {
+  if (lines.value.length === 0) return
+  let id = ''
+  for (const c of read.value) id = store.add('options', fieldsOf(c))
+  said.value = `${read.value.length === 1 ? (read.value[0]?.name ?? '') : `${read.value.length} options`} kept.`
+  if (photo.value) void send(id, photo.value, text.value)
+  text.value = ''
+  emit('kept', id)
+}
+/** A textarea, so that rows pasted stay rows; Enter keeps, Shift+Enter begins another line. */
+function onKey(event: KeyboardEvent): void {
+  if (event.key !== 'Enter' || event.shiftKey) return
+  event.preventDefault()
+  keep()
+}
+</script>
+
+<template>
+  <form class="capture" @submit.prevent="keep">
+    <label for="capture" class="said-once">A find in one line</label>
+    <textarea
+      id="capture"
+      v-model="text"
+      :rows="Math.min(4, Math.max(1, lines.length))"
+      placeholder="A find: boucle sofa 1980x900x840 1480 4w"
+      autocomplete="off"
+      @keydown="onKey"
+    ></textarea>
+    <label class="word file"
+      >{{ photo ? `with ${photo.name}` : 'with a photo'
+      }}<input type="file" accept="image/*" capture="environment" class="said-once" @change="pick"
+    /></label>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="understood" class="second" role="status">{{ understood }}</p>
+    <p v-else-if="said" class="second" role="status">{{ said }}</p>
+  </form>
+</template>
+
+<style scoped>
+.file {
+  display: inline-block;
+  cursor: pointer;
+  font-size: 13px;
+}
+.file:focus-within {
+  outline: 2px solid var(--ink);
+}
+textarea {
+  width: 100%;
+  resize: none;
+  font: inherit;
+  font-size: 13px;
+  border: 1px solid var(--rule-2);
+  background: var(--paper);
+  padding: 5px 8px;
+}
+</style>

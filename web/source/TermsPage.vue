@@ -1,0 +1,229 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import { OFFER_KINDS } from '@bonitas/core/source/words'
+import { parseMoney } from '@bonitas/core/money/parseMoney'
+import { InputError } from '@bonitas/core/errors/InputError'
+import PlainField from '../form/PlainField.vue'
+import RowCheck from '../form/RowCheck.vue'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { SOURCE_PAGES } from './sourceTabs.js'
+
+/** Suppliers with their terms, coupons, and what the orders of today would come to. */
+const store = useJobStore()
+const { money } = useLocale()
+const suppliers = computed(() => store.snapshot?.suppliers ?? [])
+const supplierId = ref('')
+const supplier = computed(() => suppliers.value.find((s) => s.id === supplierId.value) ?? suppliers.value[0])
+const offers = computed(() =>
+  (store.snapshot?.offers ?? []).filter((o) => o.supplierId === supplier.value?.id),
+)
+const itemChoices = computed(() => [
+  { value: null, text: 'the whole order' },
+  ...(store.snapshot?.items ?? []).map((i) => ({ value: i.id, text: i.name })),
+])
+const nameOf = (id: string | null) => suppliers.value.find((s) => s.id === id)?.name ?? 'No supplier named'
+const baskets = computed(() => store.derived?.baskets ?? [])
+function addSupplier(): void {
+  supplierId.value = store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: `Supplier ${suppliers.value.length + 1}` })
+} // prettier-ignore
+function addOffer(): void {
+  if (!supplier.value) return
+  store.add('offers', {
+    supplierId: supplier.value.id, name: 'Coupon', kind: 'percent off', ppm: 100_000, amountMinor: 0, minSpendMinor: 0, fromOn: null, untilOn: null, itemId: null,
+    oneUse: true, usedOn: null, thirdParty: false,
+  }) // prettier-ignore
+}
+const from = ref('')
+const fee = ref('')
+const fault = ref('')
+function addBand(): void {
+  const s = supplier.value
+  if (!s) return
+  try {
+    const currency = store.snapshot?.studio.currency ?? 'EUR'
+    const band = {
+      fromMinor: parseMoney(from.value || '0', currency, 'Orders from'),
+      feeMinor: parseMoney(fee.value || '0', currency, 'Delivery'),
+    }
+    const others = s.deliveryBands.filter((b) => b.fromMinor !== band.fromMinor)
+    store.change('suppliers', s.id, {
+      deliveryBands: [...others, band].sort((x, y) => x.fromMinor - y.fromMinor),
+    })
+    from.value = fee.value = fault.value = ''
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    fault.value = error.message
+  }
+}
+function dropBand(fromMinor: number): void {
+  const s = supplier.value
+  if (s) store.change('suppliers', s.id, { deliveryBands: s.deliveryBands.filter((b) => b.fromMinor !== fromMinor) })
+} // prettier-ignore
+</script>
+
+<template>
+  <StagePage v-if="store.snapshot" title="Source">
+    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <div class="terms">
+      <nav aria-label="Suppliers">
+        <button
+          v-for="s in suppliers"
+          :key="s.id"
+          class="name"
+          :aria-pressed="s === supplier"
+          @click="supplierId = s.id"
+        >
+          {{ s.name }}
+        </button>
+        <button class="word" @click="addSupplier">New supplier</button>
+      </nav>
+      <section v-if="supplier" :key="supplier.id" class="supplier">
+        <div class="fields">
+          <RowField collection="suppliers" :row="supplier" field="name" kind="text" />
+          <RowField collection="suppliers" :row="supplier" field="minOrderMinor" kind="money" figure />
+          <RowField
+            collection="suppliers"
+            :row="supplier"
+            field="restockPpm"
+            kind="percent"
+            label="Restocking, %"
+            figure
+          />
+          <RowField collection="suppliers" :row="supplier" field="catalog" kind="text" />
+          <RowField collection="suppliers" :row="supplier" field="note" kind="text" class="long" />
+        </div>
+        <h2>Delivery of an order, by its size</h2>
+        <ul>
+          <li v-for="b in supplier.deliveryBands" :key="b.fromMinor">
+            from {{ money(b.fromMinor) }}: {{ b.feeMinor === 0 ? 'free' : money(b.feeMinor) }}
+            <button class="word" @click="dropBand(b.fromMinor)">remove</button>
+          </li>
+          <li v-if="supplier.deliveryBands.length === 0" class="second">
+            None: each option has a delivery of its own.
+          </li>
+        </ul>
+        <form class="band" novalidate @submit.prevent="addBand">
+          <PlainField v-model="from" label="Orders from" />
+          <PlainField v-model="fee" label="Delivery" :fault="fault || undefined" />
+          <button class="button">Add the band</button>
+        </form>
+        <h2>Coupons and offers</h2>
+        <div v-for="o in offers" :key="o.id" class="fields offer">
+          <RowField collection="offers" :row="o" field="name" kind="text" />
+          <RowChoice collection="offers" :row="o" field="kind" :choices="OFFER_KINDS" />
+          <RowField
+            v-if="o.kind === 'percent off'"
+            collection="offers"
+            :row="o"
+            field="ppm"
+            kind="percent"
+            label="Off, %"
+            figure
+          />
+          <RowField
+            v-else-if="o.kind === 'amount off'"
+            collection="offers"
+            :row="o"
+            field="amountMinor"
+            kind="money"
+            figure
+          />
+          <RowField collection="offers" :row="o" field="minSpendMinor" kind="money" figure />
+          <RowField collection="offers" :row="o" field="fromOn" kind="date" />
+          <RowField collection="offers" :row="o" field="untilOn" kind="date" />
+          <RowChoice collection="offers" :row="o" field="itemId" :choices="itemChoices" />
+          <RowField collection="offers" :row="o" field="usedOn" kind="date" />
+          <RowCheck collection="offers" :row="o" field="oneUse" />
+          <RowCheck collection="offers" :row="o" field="thirdParty" />
+          <button class="word" :aria-label="`Remove ${o.name}`" @click="store.remove('offers', o.id)">
+            Remove
+          </button>
+        </div>
+        <button class="word" @click="addOffer">Add a coupon</button>
+      </section>
+      <p v-else class="second">
+        No supplier yet. A supplier has terms: the least order, delivery by size, coupons; they are worked
+        into every price.
+      </p>
+    </div>
+    <template #panel>
+      <h2>Orders as they would be today</h2>
+      <article v-for="b in baskets" :key="b.supplierId ?? 'none'">
+        <p>
+          <b>{{ nameOf(b.supplierId) }}</b>
+        </p>
+        <ul class="second">
+          <li>
+            {{ b.lines.length }} {{ b.lines.length === 1 ? 'line' : 'lines' }}, goods
+            {{ money(b.goodsMinor) }}
+          </li>
+          <li v-if="b.offer">{{ b.offer.name }}: − {{ money(b.offer.offMinor) }}</li>
+          <li v-if="b.bandMinor > 0">delivery of the order: + {{ money(b.bandMinor) }}</li>
+          <li v-if="b.shortMinor > 0">{{ money(b.shortMinor) }} short of the least order</li>
+          <li v-if="b.nextBand">
+            {{ money(b.nextBand.missingMinor) }} more saves {{ money(b.nextBand.savesMinor) }} of delivery
+          </li>
+          <li>landed: {{ money(b.landedMinor) }}</li>
+        </ul>
+      </article>
+      <p v-if="baskets.length === 0" class="second">Nothing is chosen that is not ordered.</p>
+      <p class="second">
+        Gift cards and store credit pay; they are entered with the payment in the Ledger and change no price.
+      </p>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.terms {
+  display: grid;
+  grid-template-columns: 190px 1fr;
+  gap: 24px;
+}
+nav {
+  display: grid;
+  align-content: start;
+  gap: 2px;
+}
+.name {
+  border: 0;
+  background: none;
+  text-align: left;
+  padding: 6px 8px;
+  min-height: 28px;
+}
+.name[aria-pressed='true'] {
+  background: var(--paper);
+  box-shadow: inset 4px 0 var(--ink);
+  font-weight: 600;
+}
+.supplier {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.fields {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) repeat(3, minmax(0, 1fr));
+  gap: 6px 12px;
+  align-items: end;
+}
+.fields .long {
+  grid-column: span 4;
+}
+.offer {
+  background: var(--paper);
+  padding: 8px 12px;
+}
+.band {
+  display: flex;
+  gap: 10px;
+  align-items: end;
+}
+</style>

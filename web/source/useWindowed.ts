@@ -1,0 +1,46 @@
+import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
+
+/**
+ * The rows of a long list that are in sight, so that a thousand items cost what thirty do.
+ * @param root an element inside the scrolling bench
+ */
+export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref<HTMLElement | undefined>) {
+  const top = ref(0)
+  const height = ref(800)
+  let bench: HTMLElement | null = null
+  const look = () => {
+    if (!bench) return
+    top.value = bench.scrollTop
+    height.value = bench.clientHeight
+  }
+  let watching: ResizeObserver | undefined
+  onMounted(() => {
+    bench = root.value?.closest<HTMLElement>('.bench') ?? null
+    bench?.addEventListener('scroll', look, { passive: true })
+    watching = new ResizeObserver(look)
+    if (bench) watching.observe(bench)
+    look()
+  })
+  onBeforeUnmount(() => {
+    bench?.removeEventListener('scroll', look)
+    watching?.disconnect()
+  })
+  const OVER = 6
+  const first = computed(() => Math.max(0, Math.min(list.value.length, Math.floor(top.value / rowPx)) - OVER))
+  const last = computed(() =>
+    Math.min(list.value.length, first.value + Math.ceil(height.value / rowPx) + 2 * OVER),
+  )
+  return {
+    shown: computed(() => list.value.slice(first.value, last.value)),
+    before: computed(() => first.value * rowPx),
+    after: computed(() => (list.value.length - last.value) * rowPx),
+    /** Brings a row into sight. */
+    reveal: (index: number) => {
+      if (!bench || index < 0) return
+      const head = 34
+      const [from, to] = [index * rowPx, (index + 1) * rowPx + head]
+      if (from < bench.scrollTop) bench.scrollTop = from
+      else if (to > bench.scrollTop + bench.clientHeight) bench.scrollTop = to - bench.clientHeight
+    },
+  }
+}
