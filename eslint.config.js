@@ -112,6 +112,7 @@ export default ts.config(
       'core/testing/syntheticPhoto.ts',
       'core/plan/arrange/energy.ts',
       'core/plan/arrange/anneal.ts',
+      'core/source/bestSet/*.ts',
     ],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },

@@ -8,6 +8,8 @@ export default defineConfig({
       {
         test: {
           name: 'unit',
+          // A machine that is shared may be slow; how long something takes is the business of the bench.
+          testTimeout: 60_000,
           include: [
             'core/**/*.test.ts',
             'web/**/*.test.ts',

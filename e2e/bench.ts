@@ -79,7 +79,7 @@ export async function openJob(page: Page, client: string, room: string, agreed: 
 
 /** The stand-in of a device as built, on a port of its own. */
 export function startDevice(
-  name: 'laser-tape' | 'color-reader',
+  name: 'laser-tape' | 'color-reader' | 'suppliers',
   env: Readonly<Record<string, string>> = {},
 ): Promise<{ url: string; process: ChildProcess }> {
   const child = spawn(process.execPath, [join(process.env.BONITAS_ROOT ?? '.', `.bonitas/${name}.mjs`)], {

@@ -177,7 +177,7 @@ test('a first room, from its measures to money tracked', async ({ page, empty })
   ])
   const long = page.locator('article', { hasText: 'Long sofa' })
   await expect(long).toContainText('€1,395')
-  await expect(long).toContainText(/Does not fit: width 210 mm over/)
+  await expect(long).toContainText(/Cannot be taken: width 210 mm over/)
   await newItem(page, { name: 'Rug', category: 'textiles', target: '600' }, [
     { name: 'Flatweave', price: '640' },
     { name: 'Loop pile', price: '410' },

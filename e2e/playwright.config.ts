@@ -4,8 +4,9 @@ import { CHROMIUM } from '../scripts/chromium.mjs'
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  timeout: 90_000,
-  expect: { timeout: 7_000 },
+  timeout: 240_000,
+  // A machine that is shared may be slow; a wait ends as soon as what is waited for is there.
+  expect: { timeout: 25_000 },
   workers: 2,
   fullyParallel: true,
   reporter: [['list'], ['json']],
@@ -13,7 +14,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-IE',
     timezoneId: 'Europe/Dublin',
-    actionTimeout: 8_000,
+    actionTimeout: 25_000,
     trace: 'off',
     launchOptions: CHROMIUM,
   },

@@ -53,7 +53,7 @@ export async function startProgram(demo: 'load' | 'none'): Promise<Program & { c
     for (let tries = 0; ; tries++) {
       const up = await fetch(`${url}/api/health`).then((r) => r.ok, () => false) // prettier-ignore
       if (up) return
-      if (tries > 300) throw new Error('the program did not start')
+      if (tries > 1800) throw new Error('the program did not start')
       await new Promise((done) => setTimeout(done, 50))
     }
   }

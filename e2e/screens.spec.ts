@@ -47,6 +47,7 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Measure: ['Openings and fixtures', 'Way in'],
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
+  Source: ['Compare', 'Best set', 'Catalogs', 'Terms', 'Lists'],
 }
 
 test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {

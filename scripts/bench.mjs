@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
 import { arrangementMoves, planPage } from './benchPlan.mjs'
+import { bestSets, sourcePage } from './benchSource.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
 import { freePort, startCluster } from './database.mjs'
 import { build, installModules, quietly, ROOT, STATE } from './prepare.mjs'
@@ -23,6 +24,7 @@ await bytes()
 await colors()
 await nearestMatch(row)
 await arrangementMoves(row)
+await bestSets(row)
 {
   const { chromium } = await import('@playwright/test')
   const browser = await chromium.launch(CHROMIUM)
@@ -269,6 +271,7 @@ async function serverAndPage() {
     )
     await proposals(page, url)
     await planPage(page, url)
+    await sourcePage(page, url)
     await browser.close()
 
     // Ledger writes: payments of a cent towards an order, one after another and eight at a time.

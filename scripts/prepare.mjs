@@ -13,6 +13,7 @@ export const STATE = join(ROOT, '.bonitas')
 /** The stand-ins of the devices, as built. */
 export const LASER_TAPE = join(STATE, 'laser-tape.mjs')
 export const COLOR_READER = join(STATE, 'color-reader.mjs')
+export const SUPPLIERS = join(STATE, 'suppliers.mjs')
 
 const read = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : '')
 
@@ -98,6 +99,7 @@ export async function build() {
   for (const [device, outfile] of [
     ['laser-tape', LASER_TAPE],
     ['color-reader', COLOR_READER],
+    ['suppliers', SUPPLIERS],
   ])
     await bundleProgram({
       absWorkingDir: ROOT,

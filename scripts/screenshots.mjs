@@ -40,10 +40,13 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
   await shot(stage, async () => {
     await page.goto(`${job}/${stage}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
-    if (stage === 'source') await page.getByRole('button', { name: /^Rug/ }).first().click()
+    if (stage === 'source') {
+      await page.locator('button.need', { hasText: 'Sheet-music shelf' }).click()
+      await page.locator('.next-euro svg').waitFor()
+    }
     await page.mouse.move(640, 500)
   })
-for (const page_ of ['pairs', 'light', 'schemes', 'picture', 'board'])
+for (const page_ of ['light', 'picture', 'board'])
   await shot(`palette-${page_}`, async () => {
     await page.goto(`${job}/palette/${page_}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
@@ -78,20 +81,57 @@ for (const page_ of ['money'])
     await page.goto(`${job}/brief/${page_}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
   })
-const openJob = async (name) => {
-  await page.goto(`${base}/jobs`)
-  await page.getByRole('link', { name }).click()
-  await page.getByRole('heading', { name: 'Brief' }).waitFor()
-  return page.url().replace(/\/brief$/, '')
-}
-await shot('limits', async () => page.goto(`${await openJob('Box room turned sewing room')}/brief/limits`))
-await shot('over-budget', async () => {
-  // The tape's length is the agreed budget: a job without its change orders, and with less agreed.
+await shot('source-compare', async () => {
+  await page.goto(`${job}/source/compare`)
+  await page.locator('thead th.marked').waitFor()
+  await page.mouse.move(640, 790)
+})
+await shot('source-lists', async () => {
+  const { default: exceljs } = await import('exceljs')
+  const book = new exceljs.Workbook()
+  const sheet = book.addWorksheet('Spring')
+  sheet.addRow(['Spring list, trade'])
+  sheet.addRow([])
+  sheet.addRow(['Art. no', 'For', 'Product', 'Size', null, 'Price', 'Lead', 'Material', 'Stock'])
+  sheet.mergeCells('D3:E3')
+  sheet.addRow([null, null, null, 'W (in)', 'D (cm)', 'EUR or USD', 'weeks', null, null])
+  for (let i = 0; i < 240; i++) {
+    if (i % 40 === 39) sheet.addRow([])
+    const price = i % 3 === 0 ? `€ 1.${100 + i},00` : i % 3 === 1 ? `$ ${100 + i}.50` : i % 30 === 5 ? 'on request' : 90 + i
+    sheet.addRow([`S-${i}`, i % 24 === 23 ? null : 'Cushions', `Made-up ${['stripe', 'plain', 'ribbed'][i % 3]} ${i}`, i % 7 === 0 ? '18 1/2' : 18, '45,5', price, i % 5 === 0 ? '4-6' : 3, 'wool', 'yes'])
+  } // prettier-ignore
+  await page.goto(`${job}/source/lists`)
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from(await book.xlsx.writeBuffer()) }) // prettier-ignore
+  await page.getByLabel('1 USD in EUR').fill('0.92')
+})
+// With less agreed and three dearer choices the demo room is 640 over.
+const agreed = async (agreedMinor, choices = {}) => {
+  await page.unroute('**/api/jobs/*')
   await page.route(`**/api/jobs/*`, async (route) => {
     const answer = await route.fetch()
     const told = await answer.json()
-    await route.fulfill({ json: { ...told, brief: { ...told.brief, agreedMinor: 480_000 } } })
+    const items = told.items.map((i) => {
+      const option = told.options.find((o) => o.itemId === i.id && o.name === choices[i.name])
+      return option ? { ...i, chosenOptionId: option.id } : i
+    })
+    await route.fulfill({ json: { ...told, items, brief: { ...told.brief, agreedMinor } } })
   })
+}
+await shot('source-best-set', async () => {
+  await agreed(572_940, {
+    'Sheet-music shelf': 'Wall case, walnut',
+    'Art above the piano': 'Fen study, set of three',
+    Cushions: 'Madder velvet, single',
+  })
+  await page.goto(`${job}/source/best-set`)
+  await page.locator('.over article').first().waitFor()
+  await page.locator('.next-euro svg').waitFor()
+})
+await shot('over-budget', async () => {
+  // The tape's length is the agreed budget: a job without its change orders, and with less agreed.
+  await agreed(480_000)
   await page.goto(`${job}/ledger`)
   await page.mouse.move(640, 500)
 })

@@ -7,7 +7,7 @@ import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { startCluster } from './database.mjs'
 import { Trouble } from './packages.mjs'
-import { build, COLOR_READER, installModules, LASER_TAPE, ROOT, STATE } from './prepare.mjs'
+import { build, COLOR_READER, installModules, LASER_TAPE, ROOT, STATE, SUPPLIERS } from './prepare.mjs'
 
 const DEFAULT_PORT = 4310
 
@@ -118,6 +118,12 @@ async function main() {
   const address = `http://127.0.0.1:${port}/`
   const laserTape = process.env.BONITAS_LASER_TAPE ?? (await startDevice(LASER_TAPE, children))
   const colorReader = process.env.BONITAS_COLOR_READER ?? (await startDevice(COLOR_READER, children))
+  const standIns = process.env.BONITAS_SUPPLIERS === undefined ? await startDevice(SUPPLIERS, children) : ''
+  const suppliers =
+    process.env.BONITAS_SUPPLIERS ??
+    (standIns
+      ? ['hollin', 'lantern', 'loom'].map((s) => `${s}=${standIns.replace('/readings', `/${s}`)}`).join(',')
+      : '')
   // At work on the code the server runs from its sources and starts anew when one changes; else it runs as built.
   const [program, args] = told.dev
     ? [join(ROOT, 'node_modules/tsx/dist/cli.mjs'), ['watch', '--clear-screen=false', 'server/main.ts']]
@@ -132,6 +138,7 @@ async function main() {
       BONITAS_ROOT: ROOT,
       BONITAS_LASER_TAPE: laserTape,
       BONITAS_COLOR_READER: colorReader,
+      BONITAS_SUPPLIERS: suppliers,
       BONITAS_DEMO: told.resetDemo ? 'reset' : told.empty ? 'none' : 'load',
       NODE_ENV: 'production',
     },
