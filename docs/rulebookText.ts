@@ -1,5 +1,6 @@
 import { BRIEF_RULES } from '@bonitas/core/brief/rules/index'
 import type { Rule } from '@bonitas/core/findings/finding'
+import { SOURCE_RULES } from '@bonitas/core/source/rules/index'
 import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
@@ -35,6 +36,7 @@ export function rulebookText(): string {
     ['Measure', MEASURE_RULES.map(told)],
     ['Palette', PALETTE_RULES.map(told)],
     ['Plan', PLAN_RULES.map(told)],
+    ['Source', SOURCE_RULES.map(told)],
     ['Ledger', LEDGER_RULES.map(told)],
   ]
   return [
