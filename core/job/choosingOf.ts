@@ -1,7 +1,8 @@
 import { comparePair, type Colored } from '../palette/pairs.js'
 import { basketOf } from '../source/basket.js'
 import type { Choosing, ChoosingItem } from '../source/choosing.js'
-import type { DerivedItem, DerivedJob, DerivedOption } from './derive.js'
+import type { DerivedJob } from './derive.js'
+import type { DerivedItem, DerivedOption } from './deriveItems.js'
 import { asColored } from './fitFrameOf.js'
 import type { JobSnapshot } from './snapshot.js'
 

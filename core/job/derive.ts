@@ -2,7 +2,7 @@ import type { BriefFacts } from '../brief/briefFacts.js'
 import { BRIEF_RULES } from '../brief/rules/index.js'
 import { judge, type JudgedFinding } from '../findings/finding.js'
 import type { BudgetPosition } from '../ledger/budgetPosition.js'
-import { lineState, type LineState } from '../ledger/lineState.js'
+import type { LineState } from '../ledger/lineState.js'
 import { LEDGER_RULES } from '../ledger/rules/index.js'
 import { measureFacts, type MeasureFacts } from '../measure/measureFacts.js'
 import type { RoomAreas } from '../measure/roomAreas.js'
@@ -18,59 +18,24 @@ import {
 } from '../palette/paletteFacts.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../palette/visibleArea.js'
-import { basketsOf, type SupplierBasket } from '../source/baskets.js'
-import { optionFit, type FitFrame, type OptionFit } from '../source/fit.js'
-import { swapOf, type Swap } from '../source/intent.js'
-import { heldFor, inOrders, lastingFound, priceOf } from '../source/chosenMoney.js'
-import type { LandedPrice } from '../source/landedPrice.js'
-import type { MadeCost } from '../source/making.js'
+import type { SupplierBasket } from '../source/baskets.js'
 import { SOURCE_RULES } from '../source/rules/index.js'
-import { sizeFit, type SizeFit } from '../source/sizeFit.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
-import { addDays, daysBetween } from '../units/days.js'
+import { daysBetween } from '../units/days.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
-import { fitFrameOf } from './fitFrameOf.js'
+import {
+  deriveBaskets,
+  deriveItems,
+  deriveLines,
+  fitFrame,
+  withBaskets,
+  type DerivedItem,
+  type DerivedLine,
+} from './deriveItems.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
-import type { JobSnapshot, Order, OrderLine, Stored } from './snapshot.js'
-import type { Item, Making, Option } from '../source/schema.js'
+import type { JobSnapshot, Order } from './snapshot.js'
 import type { Finish, Placement } from '../palette/schema.js'
-
-export interface DerivedOption {
-  readonly option: Stored<Option>
-  readonly price: LandedPrice
-  readonly fit: SizeFit
-  /** Every aspect with its reason; what strikes it out among them. */
-  readonly suits: OptionFit
-  /** What it takes, when it is made from a list. */
-  readonly made: MadeCost | undefined
-  readonly chosen: boolean
-}
-
-/** open: nothing chosen · chosen: not yet ordered · ordered: on its way, in whole or part · delivered: all of it here */
-export type ItemState = 'open' | 'chosen' | 'ordered' | 'delivered'
-
-export interface DerivedItem {
-  readonly item: Stored<Item>
-  readonly options: readonly DerivedOption[]
-  readonly chosen: DerivedOption | undefined
-  /** What the chosen option comes to in the order it will be part of. */
-  readonly chosenMinor: number
-  /** Kept back for the lasting piece while a placeholder stands in. */
-  readonly heldMinor: number
-  /** Something else than planned is chosen. */
-  readonly swap: Swap | undefined
-  readonly state: ItemState
-  readonly lines: readonly DerivedLine[]
-}
-
-export interface DerivedLine {
-  readonly line: OrderLine
-  readonly state: LineState
-  readonly deliveredOn: string | undefined
-  /** Last day it can go back, when the supplier's window and a delivery are known. */
-  readonly returnUntil: string | undefined
-}
 
 export interface DerivedOrder {
   readonly order: Order
@@ -183,148 +148,6 @@ function derivePaint(
     paints.map(goods),
     primer && goods(primer),
   )
-}
-
-function deriveLines(job: JobSnapshot): DerivedLine[] {
-  const entriesOf = new Map<string, JobSnapshot['entries'][number][]>()
-  for (const entry of job.entries) {
-    const list = entriesOf.get(entry.lineId)
-    if (list) list.push(entry)
-    else entriesOf.set(entry.lineId, [entry])
-  }
-  return job.lines.map((line) => {
-    const entries = entriesOf.get(line.id) ?? []
-    const state = lineState(entries)
-    const reversed = new Set(entries.map((e) => e.reverses))
-    const deliveredOn =
-      state.deliveredQuantity > 0
-        ? entries.find((e) => e.kind === 'delivery' && !e.reverses && !reversed.has(e.eventId))?.on
-        : undefined
-    const returnUntil =
-      deliveredOn && line.returnDays != null && state.liveQuantity > 0
-        ? addDays(deliveredOn, line.returnDays)
-        : undefined
-    return { line, state, deliveredOn, returnUntil }
-  })
-}
-
-/** One frame as long as what it rests on is the same, so that what was found for an option can be kept. */
-let lastFrame: { readonly on: readonly unknown[]; readonly frame: FitFrame } | undefined
-function fitFrame(job: JobSnapshot, palette: PaletteFacts, today: string): FitFrame {
-  const on = [
-    job.brief, job.schools, job.people, job.passages, job.finishes, job.placements, job.pieces, job.walls, job.openings,
-    job.dressings, job.schemes, job.room, job.parts, today,
-  ] // prettier-ignore
-  if (lastFrame?.on.every((x, i) => x === on[i])) return lastFrame.frame
-  lastFrame = { on, frame: fitFrameOf(job, palette, today) }
-  return lastFrame.frame
-}
-
-/** Rows are never changed in place: what was derived of an option stands while its rows and the frame are the same. */
-const found = new WeakMap<
-  Stored<Option>,
-  {
-    readonly item: Item
-    readonly makings: readonly Making[]
-    readonly frame: FitFrame
-    readonly is: DerivedOption
-  }
->()
-
-function deriveOption(
-  job: JobSnapshot,
-  option: Stored<Option>,
-  item: Stored<Item>,
-  makings: readonly Stored<Making>[],
-  frame: FitFrame,
-): DerivedOption {
-  const known = found.get(option)
-  const same = known?.makings.length === makings.length && known.makings.every((m, i) => m === makings[i])
-  if (known && same && known.item === item && known.frame === frame) return known.is
-  const { price, made } = priceOf(option, item.quantity, makings, {
-    taxPpm: job.brief.taxPpm,
-    pricesIncludeTax: job.brief.pricesIncludeTax,
-    currency: job.studio.currency,
-  })
-  const is: DerivedOption = {
-    option,
-    price,
-    fit: sizeFit(option, item),
-    suits: optionFit(option, item, frame),
-    made,
-    chosen: option.id === item.chosenOptionId,
-  }
-  found.set(option, { item, makings, frame, is })
-  return is
-}
-
-function groupedBy<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>()
-  for (const row of rows) {
-    const list = groups.get(keyOf(row))
-    if (list) list.push(row)
-    else groups.set(keyOf(row), [row])
-  }
-  return groups
-}
-
-function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[], frame: FitFrame): DerivedItem[] {
-  const optionsOf = groupedBy(job.options, (o) => o.itemId)
-  const makingsOf = groupedBy(job.makings, (m) => m.optionId)
-  const linesOf = groupedBy(lines, (l) => l.line.itemId)
-  const lasting = lastingFound(job.items)
-  return [...job.items]
-    .sort((x, y) => x.position - y.position)
-    .map((item): DerivedItem => {
-      const options = (optionsOf.get(item.id) ?? [])
-        .map((option) => deriveOption(job, option, item, makingsOf.get(option.id) ?? [], frame))
-        .sort((x, y) => x.price.landedMinor - y.price.landedMinor)
-      const own = linesOf.get(item.id) ?? []
-      const live = own.filter((l) => l.state.liveQuantity > 0)
-      const chosen = options.find((o) => o.chosen)
-      const state: ItemState =
-        live.length > 0
-          ? live.every((l) => l.state.toComeQuantity === 0)
-            ? 'delivered'
-            : 'ordered'
-          : chosen
-            ? 'chosen'
-            : 'open'
-      const priced = (o: DerivedOption | undefined) =>
-        o && { id: o.option.id, name: o.option.name, landedMinor: o.price.landedMinor }
-      return {
-        item,
-        options,
-        chosen,
-        chosenMinor: state === 'chosen' ? (chosen?.price.landedMinor ?? 0) : 0,
-        heldMinor: heldFor(item, chosen?.option, lasting),
-        swap: swapOf(
-          priced(options.find((o) => o.option.id === item.plannedOptionId)),
-          priced(chosen),
-          item.intentKept ?? null,
-        ),
-        state,
-        lines: own,
-      }
-    })
-}
-
-function deriveBaskets(job: JobSnapshot, items: readonly DerivedItem[], today: string): SupplierBasket[] {
-  const lines = items.flatMap((i) =>
-    i.state === 'chosen' && i.chosen
-      ? [{ itemId: i.item.id, supplierId: i.chosen.option.supplierId ?? null, price: i.chosen.price }]
-      : [],
-  )
-  return basketsOf(lines, job.suppliers, job.offers, job.brief, today)
-}
-
-/** Items at what they come to in their orders. */
-function withBaskets(items: readonly DerivedItem[], baskets: readonly SupplierBasket[]): DerivedItem[] {
-  const landed = inOrders(baskets)
-  return items.map((i) => {
-    const chosenMinor = landed.get(i.item.id)?.landedMinor
-    return chosenMinor === undefined || chosenMinor === i.chosenMinor ? i : { ...i, chosenMinor }
-  })
 }
 
 function moneyItem(derived: DerivedItem): LeveledItem {

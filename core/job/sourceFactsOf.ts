@@ -3,7 +3,7 @@ import type { SupplierBasket } from '../source/baskets.js'
 import { companionsOf } from '../source/companions.js'
 import { priceHistory, slipAgainst, slipInHistory } from '../source/priceHistory.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../source/sourceFacts.js'
-import type { DerivedItem, DerivedOption } from './derive.js'
+import type { DerivedItem, DerivedOption } from './deriveItems.js'
 import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
 import type { JobSnapshot } from './snapshot.js'
 

@@ -1,4 +1,5 @@
-import type { DerivedItem, DerivedJob } from '@bonitas/core/job/derive'
+import type { DerivedJob } from '@bonitas/core/job/derive'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { moneyText } from '@bonitas/core/money/moneyText'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'

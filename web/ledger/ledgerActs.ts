@@ -1,4 +1,5 @@
-import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/derive'
+import type { DerivedOrder } from '@bonitas/core/job/derive'
+import type { DerivedLine } from '@bonitas/core/job/deriveItems'
 import { addDays } from '@bonitas/core/units/days'
 import type { Act } from './act.js'
 import { kindWord, type EventRow, type OrderGroup } from './ledgerView.js'

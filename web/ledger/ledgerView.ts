@@ -1,4 +1,5 @@
-import type { DerivedJob, DerivedLine } from '@bonitas/core/job/derive'
+import type { DerivedJob } from '@bonitas/core/job/derive'
+import type { DerivedLine } from '@bonitas/core/job/deriveItems'
 import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
 
 export interface EventRow {

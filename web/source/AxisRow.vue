@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DerivedItem } from '@bonitas/core/job/derive'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { useLocale } from '../form/useLocale.js'
 import AxisMark from './AxisMark.vue'
 import { axisMarks, type AxisView } from './axisView.js'

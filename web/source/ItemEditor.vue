@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DerivedItem } from '@bonitas/core/job/derive'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { CATEGORIES, FIXINGS, LEVELS, PIECE_KINDS } from '@bonitas/core/job/words'
 import { DEMANDS, SPENDS } from '@bonitas/core/source/words'
 import RowCheck from '../form/RowCheck.vue'

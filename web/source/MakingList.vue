@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { madeAgainstBought } from '@bonitas/core/source/worth'
 import { MAKING_KINDS } from '@bonitas/core/source/words'
 import RowChoice from '../form/RowChoice.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { labToHex } from '@bonitas/core/color/lab'
-import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import type { OptionKind } from '@bonitas/core/source/words'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { hexToLab } from '@bonitas/core/color/lab'
-import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
 import {
   CONDITIONS,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear, scaleTime } from 'd3'
 import { computed } from 'vue'
-import type { DerivedOption } from '@bonitas/core/job/derive'
+import type { DerivedOption } from '@bonitas/core/job/deriveItems'
 import { priceHistory } from '@bonitas/core/source/priceHistory'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'

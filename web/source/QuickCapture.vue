@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { capture, type Captured } from '@bonitas/core/source/capture'
 import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
-import type { DerivedItem } from '@bonitas/core/job/derive'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'

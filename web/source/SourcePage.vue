@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import type { DerivedItem, DerivedOption } from '@bonitas/core/job/derive'
+import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { NEW_ITEM, NEW_OPTION } from '@bonitas/core/job/emptyJob'
 import { CATEGORIES } from '@bonitas/core/job/words'
 import { currencyDigits } from '@bonitas/core/money/currency'

@@ -1,5 +1,5 @@
 import { scaleSqrt } from 'd3'
-import type { DerivedItem } from '@bonitas/core/job/derive'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import type { OptionKind } from '@bonitas/core/source/words'
 
 export interface AxisMark {
