@@ -247,6 +247,15 @@ describe('a list taken in', () => {
     const jobId = await newJob()
     const other = await server.member()
     expect((await money(other, jobId, 'list-import', { items: [itemRow()], options: [] })).status).toBe(404)
+    const asked = '/api/catalogs/hollin/products?q=chest&maxPriceMinor=90000'
+    expect((await member.request<Page>('GET', asked)).body.stale).toBeNull()
+    await mode('hollin', 'failing')
+    try {
+      expect((await member.request<Page>('GET', asked)).body.stale).not.toBeNull()
+      expect((await other.request<Page>('GET', asked)).status).toBe(424)
+    } finally {
+      await mode('hollin', 'well')
+    }
   })
 })
 

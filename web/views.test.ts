@@ -118,4 +118,42 @@ describe('source', () => {
     ])
     expect(landedSteps(item('cushions').chosen!, 4, money)[0]).toBe('4 in packs of 2: 2 × €48.00 = €96.00')
   })
+  /** The curtains' option with other figures, as the first step and the last of its sum. */
+  const sumOf = (more: Partial<JobSnapshot['options'][number]>, makings: JobSnapshot['makings'] = []) => {
+    const id = item('curtains').chosen!.option.id
+    const other = {
+      ...job,
+      makings,
+      options: job.options.map((o) => (o.id === id ? { ...o, discountPpm: 0, ...more } : o)),
+    }
+    const o = deriveJob(other, '2026-11-23').items.find((i) => i.item.id === 'curtains')!.chosen!
+    return landedSteps(o, 1, money)
+  }
+  test.each([
+    [
+      'another currency at its dated rate',
+      { currency: 'USD', rate: '0.5', rateOn: '2026-11-01' },
+      ['1 × $800 at 0.5 of 2026-11-01 = €400.00', 'landed: €400.00'],
+    ],
+    [
+      'another currency without a rate',
+      { currency: 'USD', rate: '' },
+      ['1 × €800.00 = €800.00', 'in USD, and no rate is given: the figure is taken as it stands'],
+    ],
+    ['part of a set', { partOfId: 'settee-a' }, ['comes in its set: nothing of its own', 'landed: €0.00']],
+    [
+      'cleaning and fitting',
+      { reworkMinor: 1000, fittingMinor: 500 },
+      ['fitting: + €5.00', 'cleaning and rework: + €10.00', 'landed: €815.00'],
+    ],
+  ] as const)('the sum of %s', (_what, more, steps) =>
+    expect(sumOf(more)).toEqual(expect.arrayContaining([...steps])),
+  )
+  test('the sum of what is made names its materials, and what is owned costs nothing', () => {
+    const id = item('curtains').chosen!.option.id
+    const line = (n: number, name: string, kind: 'material' | 'owned already', unitMinor: number) => ({ id: `m${n}`, optionId: id, position: n, name, kind, quantity: 2, unitMinor, cutMm: null, cutCount: null, stockMm: null, kerfMm: null, version: 1 })
+    expect(sumOf({ kind: 'made' }, [line(1, 'linen', 'material', 4000), line(2, 'thread', 'owned already', 900)])).toEqual(
+      expect.arrayContaining(['2 × linen: €80.00', '2 × thread: owned already', 'materials: €80.00', 'landed: €80.00']),
+    )
+  }) // prettier-ignore
 })

@@ -82,6 +82,7 @@ export function sourceFactsOf(
             ])
           : undefined),
       priceMinor: option.priceMinor,
+      rateMissing: o.price.rateless,
       partOf: set && { itemId: set.itemId, optionId: set.o.option.id, name: set.o.option.name, chosen: set.o.chosen },
     }
   }

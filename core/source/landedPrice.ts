@@ -35,6 +35,8 @@ export interface LandedPrice {
   readonly goodsMinor: Minor
   /** Goods in the currency of the option, when it is another one. */
   readonly foreignMinor: Minor | undefined
+  /** Its currency, when no rate to the job's is given: its figures then stand as if they were the job's. */
+  readonly rateless: string | undefined
   /** Discounts in percent: the trade discount first, the other of what is left. */
   readonly tradeOffMinor: Minor
   readonly percentOffMinor: Minor
@@ -70,8 +72,8 @@ export function landedPrice(
   madeMinor?: Minor,
 ): LandedPrice {
   const packs = Math.ceil(quantity / option.packSize)
-  const foreign =
-    option.currency && option.currency !== frame.currency && option.rate ? option.currency : undefined
+  const other = option.currency && option.currency !== frame.currency ? option.currency : undefined
+  const foreign = option.rate ? other : undefined
   const turned = (minor: Minor) => (foreign ? convert(minor, foreign, frame.currency, option.rate) : minor)
   const stated = option.partOfId ? 0 : (madeMinor ?? option.priceMinor * packs)
   const goodsMinor = madeMinor === undefined ? turned(stated) : stated
@@ -91,6 +93,7 @@ export function landedPrice(
     spare: packs * option.packSize - quantity,
     goodsMinor,
     foreignMinor: foreign && madeMinor === undefined ? stated : undefined,
+    rateless: option.rate ? undefined : other,
     tradeOffMinor: goodsMinor - afterTrade,
     percentOffMinor: afterTrade - afterPercent,
     fixedOffMinor,

@@ -185,3 +185,18 @@ describe('other prices', () => {
     expect(landedPrice({ ...plain, priceMinor: 9900, partOfId: 'set', deliveryMinor: 300 }, 4, frame).landedMinor).toBe(300))
   test('a rate that is no number is refused', () => expect(() => convert(100, 'USD', 'EUR', '1,08')).toThrow(/rate/i))
 }) // prettier-ignore
+
+test('a price in another currency without a rate stands as it is, and says so', () => {
+  const usd = { ...plain, priceMinor: 10_000, currency: 'USD' }
+  expect(landedPrice(usd, 1, frame)).toMatchObject({
+    landedMinor: 10_000,
+    rateless: 'USD',
+    foreignMinor: undefined,
+  })
+  expect(landedPrice({ ...usd, rate: '0.9' }, 1, frame)).toMatchObject({
+    landedMinor: 9_000,
+    rateless: undefined,
+    foreignMinor: 10_000,
+  })
+  expect(landedPrice({ ...usd, currency: 'EUR' }, 1, frame).rateless).toBeUndefined()
+})

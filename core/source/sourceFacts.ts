@@ -23,6 +23,8 @@ export interface OptionFacts {
   readonly history: PriceHistory
   readonly slip: Slip | undefined
   readonly priceMinor: number
+  /** Its currency, when no rate to the job's is given: the figure is then taken as it stands. */
+  readonly rateMissing: string | undefined
   /** The option whose set it comes in, and whether that is chosen. */
   readonly partOf:
     | { readonly itemId: string; readonly optionId: string; readonly name: string; readonly chosen: boolean }

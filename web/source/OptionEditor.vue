@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { hexToLab } from '@bonitas/core/color/lab'
+import { hexToLab, labToHex } from '@bonitas/core/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import { tradePrice } from '@bonitas/core/money/margin'
 import {
   CONDITIONS,
   LOOKED_AT,
@@ -14,15 +15,16 @@ import {
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'
+import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import MakingList from './MakingList.vue'
 import PriceLine from './PriceLine.vue'
-import { labToHex } from '@bonitas/core/color/lab'
 
 /** All fields of one option: what is asked of every one first, the rest by what it is about. */
 const props = defineProps<{ item: DerivedItem; option: DerivedOption; live: boolean }>()
 const emit = defineEmits<{ remove: [] }>()
 const store = useJobStore()
+const { money } = useLocale()
 const row = computed(() => props.option.option)
 const suppliers = computed(() => [
   { value: null, text: 'none named' },
@@ -34,6 +36,12 @@ const sets = computed(() => [
     .filter((i) => i.item.id !== props.item.item.id)
     .flatMap((i) => i.options.filter((o) => o.option.packSize > 1).map((o) => ({ value: o.option.id, text: `${i.item.name}: ${o.option.name}` }))),
 ]) // prettier-ignore
+/** What the trade discount leaves to the studio when the client pays the list price. */
+const trade = computed(() => {
+  const { goodsMinor } = props.option.price
+  return row.value.tradePpm > 0 && goodsMinor > 0 ? tradePrice(goodsMinor, row.value.tradePpm) : undefined
+})
+const percent = (n: number) => `${n.toFixed(1).replace(/\.0$/, '')} %`
 const newSupplier = ref('')
 function addSupplier(): void {
   const name = newSupplier.value.trim()
@@ -74,6 +82,11 @@ const round = (n: number) => Math.round(n * 100) / 100
     <RowField collection="options" :row="row" field="deliveryMinor" kind="money" figure />
     <RowField collection="options" :row="row" field="fittingMinor" kind="money" figure />
     <RowField collection="options" :row="row" field="tradePpm" kind="percent" label="Trade, %" figure />
+    <p v-if="trade" class="second whole">
+      The studio pays {{ money(trade.costMinor) }} and keeps {{ money(trade.profitMinor) }} at list price:
+      margin {{ percent(trade.marginPercent) }} of the price, markup {{ percent(trade.markupPercent) }} on the
+      cost.
+    </p>
     <RowField collection="options" :row="row" field="reworkMinor" kind="money" label="Rework" figure />
     <RowField collection="options" :row="row" field="widthMm" kind="length" figure />
     <RowField collection="options" :row="row" field="depthMm" kind="length" figure />

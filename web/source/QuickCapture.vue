@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
+import { moneyText } from '@bonitas/core/money/moneyText'
 import { capture, type Captured } from '@bonitas/core/source/capture'
 import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
@@ -25,7 +26,7 @@ const understood = computed(() => {
   if (read.value.length > 1) return `${read.value.length} lines: ${read.value.map((r) => r.name).join(', ')}`
   const size = sizeText({ widthMm: c.widthMm ?? null, depthMm: c.depthMm ?? null, heightMm: c.heightMm ?? null }, system.value)
   return [
-    c.name, c.kind, size, c.priceMinor === undefined ? 'no price' : c.currency ? `${(c.priceMinor / 100).toFixed(2)} ${c.currency}, rate to be given` : money(c.priceMinor),
+    c.name, c.kind, size, c.priceMinor === undefined ? 'no price' : c.currency ? `${moneyText(c.priceMinor, c.currency)}, its rate to be given` : money(c.priceMinor),
     c.packSize ? `${c.unit ?? 'a pack'} of ${c.packSize}` : '', c.discountPpm ? `less ${c.discountPpm / 10_000} %` : '', c.deliveryMinor ? `delivery ${money(c.deliveryMinor)}` : '',
     c.leadDays === undefined ? '' : `in ${c.leadDays} days`, c.material, ...(c.traits ?? []), c.supplierName ? `from ${c.supplierName}` : '',
   ].filter(Boolean).join(' · ')

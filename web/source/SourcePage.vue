@@ -19,6 +19,7 @@ import { axisView } from './axisView.js'
 import ItemEditor from './ItemEditor.vue'
 import NextEuro from './NextEuro.vue'
 import OptionCard from './OptionCard.vue'
+import PlanLimits from './PlanLimits.vue'
 import OptionEditor from './OptionEditor.vue'
 import QuickCapture from './QuickCapture.vue'
 import { SOURCE_PAGES } from './sourceTabs.js'
@@ -177,11 +178,11 @@ const stateText = (i: DerivedItem) =>
           job.value?.studio.locale,
         ).replace(/[.,]00$/, '')
 
-/** What the rule book says of the item in hand; of all, when none is. */
+/** What the rule book says of the item in hand; when it has nothing to say, the gravest of the others. */
 const findings = computed(() => {
   const all = (store.derived?.findings ?? []).filter((f) => f.rule.startsWith('source.'))
   const own = all.filter((f) => f.about.some((r) => r.id === item.value?.item.id))
-  return own.length > 0 ? own : all.slice(0, 4)
+  return own.length > 0 ? { elsewhere: false, list: own } : { elsewhere: true, list: all.slice(0, 4) }
 })
 </script>
 
@@ -268,6 +269,7 @@ const findings = computed(() => {
         <button class="word" :aria-pressed="strip === 'item'" @click="strip = 'item'">
           What “{{ item.item.name }}” asks for
         </button>
+        <PlanLimits v-if="strip === 'item'" :item="item" />
       </div>
       <ItemEditor v-if="strip === 'item'" :item="item" @remove="removeItem(item)" />
       <NextEuro v-else />
@@ -292,7 +294,10 @@ const findings = computed(() => {
         @mark="optionId = o.option.id"
         @toggle="toggle(item, o)"
       />
-      <FindingsPanel v-if="findings.length > 0" stage="source" :list="findings" :most="6" />
+      <template v-if="findings.list.length > 0">
+        <h2 v-if="findings.elsewhere">On other items</h2>
+        <FindingsPanel stage="source" :list="findings.list" :most="6" />
+      </template>
       <OptionEditor
         v-if="option"
         :item="item"

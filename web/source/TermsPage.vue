@@ -12,6 +12,7 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import QuoteAsk from './QuoteAsk.vue'
 import { SOURCE_PAGES } from './sourceTabs.js'
 
 /** Suppliers with their terms, coupons, and what the orders of today would come to. */
@@ -171,6 +172,7 @@ function dropBand(fromMinor: number): void {
           </li>
           <li>landed: {{ money(b.landedMinor) }}</li>
         </ul>
+        <QuoteAsk :basket="b" />
       </article>
       <p v-if="baskets.length === 0" class="second">Nothing is chosen that is not ordered.</p>
       <p class="second">

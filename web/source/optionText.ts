@@ -56,6 +56,7 @@ export function landedSteps(
         : [packs]
   return [
     ...goods,
+    price.rateless && `in ${price.rateless}, and no rate is given: the figure is taken as it stands`,
     made && `materials: ${money(made.boughtMinor)}`,
     price.tradeOffMinor > 0 && `less trade ${option.tradePpm / 10_000} %: − ${money(price.tradeOffMinor)}`,
     price.percentOffMinor > 0 && `less ${option.discountPpm / 10_000} %: − ${money(price.percentOffMinor)}`,

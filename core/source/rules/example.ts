@@ -47,6 +47,7 @@ export const option = (more: Partial<OptionFacts> = {}): OptionFacts => ({
   history: { points: [], events: [], markdowns: 0, offPercent: 0, reached: false },
   slip: undefined,
   priceMinor: 12_000,
+  rateMissing: undefined,
   partOf: undefined,
   ...more,
 })

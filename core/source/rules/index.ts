@@ -8,10 +8,10 @@ import {
   setNotChosen,
   struckOut,
 } from './chosen.js'
-import { dearerOverTheStay, priceMoved, reworkNearNew, slipOfAHundred } from './prices.js'
+import { dearerOverTheStay, priceMoved, rateNotGiven, reworkNearNew, slipOfAHundred } from './prices.js'
 import { holdEnds, houseFirst, orderBy, orderTooSmall } from './timing.js'
 
 export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
-  struckOut, setNotChosen, slipOfAHundred, companionMissing, intentLost, placeholderDue, notLookedOver, holdEnds,
+  struckOut, setNotChosen, slipOfAHundred, rateNotGiven, companionMissing, intentLost, placeholderDue, notLookedOver, holdEnds,
   orderBy, orderTooSmall, priceMoved, reworkNearNew, dearerOverTheStay, houseFirst,
 ] // prettier-ignore

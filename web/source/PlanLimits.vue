@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
+import { lengthText } from '@bonitas/core/units/length'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** Takes the size limits of an item from where its piece stands on the plan, and from the way in. */
+const props = defineProps<{ item: DerivedItem }>()
+const store = useJobStore()
+const { system } = useLocale()
+const said = ref('')
+watch(
+  () => props.item.item.id,
+  () => (said.value = ''),
+)
+
+async function take(): Promise<void> {
+  const { item } = props.item
+  await store.needPlan()
+  const facts = store.plan?.facts
+  const name = item.name.trim().toLowerCase()
+  const stood = facts?.standings.find((s) => s.piece.name.trim().toLowerCase() === name)
+  if (!facts || !stood) {
+    said.value = facts
+      ? `“${item.name}” does not stand on the plan yet. Place it there, then its limits follow.`
+      : 'The room is not measured all round yet: the plan has no limits to give.'
+    return
+  }
+  const { roomFor } = await import('@bonitas/core/plan/roomFor')
+  const room = roomFor(facts, stood)
+  if (!room) {
+    said.value = `Where “${item.name}” stands now it is not clear. Mend that on the plan first.`
+    return
+  }
+  store.change('items', item.id, { maxWidthMm: room.widthMm, maxDepthMm: room.depthMm })
+  const side = (word: string, mm: number, by: string) =>
+    `${word} ${lengthText(mm, system.value)}${by ? ` (${by})` : ''}`
+  said.value = `At most ${side('width', room.widthMm, room.widthBy)}, ${side('depth', room.depthMm, room.depthBy)}.`
+}
+</script>
+
+<template>
+  <button class="word" @click="take">Size limits from the plan</button>
+  <span class="second" role="status">{{ said }}</span>
+</template>

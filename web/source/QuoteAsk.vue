@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { moneyText } from '@bonitas/core/money/moneyText'
+import type { SupplierBasket } from '@bonitas/core/source/baskets'
+import type { Quote } from '@bonitas/core/source/product'
+import { dayText } from '@bonitas/core/units/days'
+import { ApiProblem, request, ServerGone } from '../api/http.js'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** Asks a supplier what the order of today would come to, and holds its answer beside our own sum. */
+const props = defineProps<{ basket: SupplierBasket }>()
+const store = useJobStore()
+const { money } = useLocale()
+const supplier = computed(() => store.snapshot?.suppliers.find((s) => s.id === props.basket.supplierId))
+/** Lines the supplier knows by number; it is asked for pieces, and answers in packs. */
+const known = computed(() =>
+  props.basket.lines.flatMap((l) => {
+    const item = store.derived?.items.find((i) => i.item.id === l.itemId)
+    const key = item?.chosen?.option.catalogKey
+    return item && key ? [{ key, quantity: item.item.quantity, name: item.item.name }] : []
+  }),
+)
+const quote = shallowRef<Quote>()
+const trouble = ref('')
+const busy = ref(false)
+watch(known, (now, was) => {
+  if (JSON.stringify(now) !== JSON.stringify(was)) quote.value = undefined
+})
+async function ask(): Promise<void> {
+  busy.value = true
+  trouble.value = ''
+  try {
+    const lines = known.value.map(({ key, quantity }) => ({ key, quantity }))
+    quote.value = await request<Quote>(`/catalogs/${supplier.value?.catalog ?? ''}/quotes`, {
+      method: 'POST',
+      body: { lines },
+    })
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    quote.value = undefined
+    trouble.value =
+      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+  } finally {
+    busy.value = false
+  }
+}
+const nameOf = (key: string) => known.value.find((k) => k.key === key)?.name ?? key
+const theirs = (minor: number) =>
+  quote.value && quote.value.currency !== store.snapshot?.studio.currency
+    ? moneyText(minor, quote.value.currency)
+    : money(minor)
+const refused = computed(() => quote.value?.lines.filter((l) => l.refused) ?? [])
+</script>
+
+<template>
+  <div v-if="supplier?.catalog && known.length > 0" class="quote">
+    <button class="word" :disabled="busy" @click="ask">
+      {{ busy ? 'Asking …' : `Ask ${supplier.name} for a quote` }}
+    </button>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <ul v-if="quote" class="second" role="status">
+      <li>
+        Quoted on {{ dayText(quote.asOf) }} for {{ known.length }} of {{ basket.lines.length }}
+        {{ basket.lines.length === 1 ? 'line' : 'lines' }}: goods {{ theirs(quote.goodsMinor) }}, delivery
+        {{ theirs(quote.deliveryMinor) }}
+      </li>
+      <li v-for="l in refused" :key="l.key">{{ nameOf(l.key) }}: {{ l.refused }}</li>
+      <li v-if="quote.goodsMinor < quote.minOrderMinor">
+        Below its least order of {{ theirs(quote.minOrderMinor) }}
+      </li>
+      <li v-if="quote.restockPpm > 0">It keeps {{ quote.restockPpm / 10_000 }} % of what goes back</li>
+    </ul>
+  </div>
+</template>
