@@ -90,6 +90,16 @@ test('a find in one line, a slip of a hundred questioned, a companion raised, by
   await expect(itemRow(page, 'Frame for Art above the piano')).toBeVisible()
 }) // prettier-ignore
 
+test('size limits are taken from where the piece stands on the plan, and what is not placed says so', async ({ page, demo }) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Source')
+  await itemRow(page, 'Low table').click()
+  await page.getByRole('button', { name: /^What “Low table” asks for/ }).click()
+  await page.getByRole('button', { name: 'Size limits from the plan' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^At most width \d/ })).toBeVisible()
+  await expect(page.getByLabel('Widest')).toHaveValue(/\d/)
+}) // prettier-ignore
+
 test('options side by side, by keyboard', async ({ page, demo }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Source')
@@ -168,6 +178,7 @@ test('catalogs: one hangs and one answers nonsense; the others serve, and what i
       await page.getByRole('button', { name: 'Search' }).click()
       const loom = page.getByRole('region', { name: 'Loom and Landing' })
       await expect(loom.getByRole('listitem').first()).toBeVisible()
+      const taken = await loom.getByRole('listitem').first().locator('b').first().innerText()
       await loom.getByRole('button', { name: 'Take', exact: true }).first().click()
       await expect(loom.getByRole('button', { name: 'Taken' })).toBeVisible()
       await allKept(page)
@@ -185,7 +196,16 @@ test('catalogs: one hangs and one answers nonsense; the others serve, and what i
       await expect(page.getByText(/1 asked for, 0 changed/)).toBeVisible({ timeout: 15_000 })
       await subpage(page, 'Axis')
       await itemRow(page, 'Art above the piano').click()
-      await expect(page.locator('article').first()).toBeVisible()
+      // What is chosen from a catalog is asked a quote for; silence is said, and the answer stands beside our own sum.
+      await page.locator('article').getByRole('button', { name: taken }).click()
+      await page.getByRole('button', { name: 'Choose', exact: true }).click()
+      await subpage(page, 'Terms')
+      const ask = page.getByRole('button', { name: 'Ask Loom and Landing for a quote' })
+      await ask.click()
+      await expect(page.getByRole('alert').filter({ hasText: 'did not answer in time' })).toBeVisible({ timeout: 15_000 })
+      await fetch(`${shops.url}/loom/mode?mode=well`, { method: 'POST' })
+      await ask.click()
+      await expect(page.getByText(/Quoted on .* for 1 of \d+ lines?: goods €/)).toBeVisible()
     } finally {
       await demo.close()
     }
