@@ -42,5 +42,11 @@ async function take(): Promise<void> {
 
 <template>
   <button class="word" @click="take">Size limits from the plan</button>
-  <span class="second" role="status">{{ said }}</span>
+  <span class="second said" role="status">{{ said }}</span>
 </template>
+
+<style scoped>
+.said {
+  min-width: 0;
+}
+</style>

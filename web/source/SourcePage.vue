@@ -386,6 +386,11 @@ table {
 .strip-head {
   display: flex;
   gap: 16px;
+  align-items: baseline;
+}
+.strip-head :deep(.word) {
+  flex: none;
+  white-space: nowrap;
 }
 .strip-head .word[aria-pressed='true'] {
   font-weight: 600;

@@ -219,9 +219,13 @@ nav {
 .fields .long {
   grid-column: span 4;
 }
-.offer {
+.fields.offer {
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   background: var(--paper);
   padding: 8px 12px;
+}
+.band .button {
+  white-space: nowrap;
 }
 .band {
   display: flex;
