@@ -4,6 +4,7 @@ import { createApp } from './app.js'
 import { Database } from './database/database.js'
 import { migrate } from './database/migrate.js'
 import { loadDemo } from './demo/loadDemo.js'
+import { proveAll } from './ledger/proof.js'
 import { loggable } from './http/loggable.js'
 import { catalogPlaces } from './source/catalogs.js'
 
@@ -44,6 +45,12 @@ server.listen(Number(env.PORT ?? 4310), env.HOST ?? '127.0.0.1', () => {
   started = true
   process.send?.({ listening: true })
 })
+
+// Once a day every ledger is proved in SQL; looked after hourly, so that a restart skips no night.
+const prove = () =>
+  void proveAll(db).catch((error: Error) => console.error(`ledger proof: ${loggable(error)}`))
+setTimeout(prove, 60_000).unref()
+setInterval(prove, 3_600_000).unref()
 
 let ending = false
 function end(): void {

@@ -111,6 +111,8 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
   offers: () => ({
     id: randomUUID(), supplierId: randomUUID(), name: 'Coupon', kind: 'percent off', ppm: 250_000, amountMinor: 0, minSpendMinor: 0, fromOn: null, untilOn: null, itemId: null, oneUse: true, usedOn: null, thirdParty: false,
   }),
+  vouchers: () => ({ id: randomUUID(), name: 'Card', kind: 'gift card', supplierId: null, amountMinor: 5_000, untilOn: null, note: '' }),
+  proposals: () => ({ id: randomUUID(), proposedOn: '2026-03-01', amountMinor: -5_000, why: 'No paper', items: '', state: 'proposed', answeredOn: null, answer: '' }),
   acceptances: () => ({ id: randomUUID(), finding: 'palette.x', facts: 'f', reason: 'meant' }),
 } // prettier-ignore
 
@@ -282,6 +284,8 @@ describe('in and out as a file', () => {
             quantity: 0,
             on: '2026-11-01',
             means: null,
+            voucherId: null,
+            taxMinor: 0,
             note: '',
             reverses: null,
           },

@@ -3,6 +3,8 @@ import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
+import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { whole } from '@bonitas/core/job/sparse'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { readTable, type Grid } from '@bonitas/core/source/table/readTable'
 import { catalogPlaces } from './source/catalogs.js'
@@ -223,6 +225,10 @@ describe('a list taken in', () => {
     const again = await money(member, jobId, 'list-import', { items: rows.items, options: rows.options }, key)
     expect([first.status, again.status]).toEqual([201, 201])
     const job = await snapshotOf(member, jobId)
+    // Sent without what rows mostly hold, and made whole again, it is the same job.
+    const sparse = (await member.request<JobSnapshot>('GET', `/api/jobs/${jobId}?sparse`)).body
+    expect(JSON.stringify(sparse).length).toBeLessThan(JSON.stringify(job).length / 2)
+    expect(whole(sparse)).toEqual(job)
     expect([job.items.length, job.options.length]).toEqual([40, 5000])
     const some = job.options.find((o) => o.catalogKey === 'N-17')
     expect(some).toMatchObject({ name: 'Thing 17', widthMm: 770, priceMinor: 911_750 })

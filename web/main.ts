@@ -8,6 +8,6 @@ import './styles/base.css'
 // Session, job and the code of the screen are asked for together instead of one after another.
 askAhead('/session')
 const job = /^\/jobs\/([0-9a-f-]{36})(\/|$)/.exec(location.pathname)?.[1]
-if (job) askAhead(`/jobs/${job}`)
+if (job) askAhead(`/jobs/${job}?sparse`)
 
 createApp(App).use(createPinia()).use(router).mount('#app')

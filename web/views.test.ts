@@ -27,7 +27,7 @@ test('each stage says in words and numbers what is open', () => {
     [4, 'Plan', '12 pieces placed'],
     [5, 'Take-off', '11.3 L in 5 paints'],
     [6, 'Source', '3 of 15 open'],
-    [7, 'Ledger', '2 to look at'],
+    [7, 'Ledger', '3 to look at'],
   ])
   const bare: JobSnapshot = {
     ...job,

@@ -8,6 +8,7 @@ import { inOrder, wallName, type RoomAreas } from '../measure/roomAreas.js'
 import { moneyText } from '../money/moneyText.js'
 import { inRoom, surfaceAreaMm2, surfaceName } from '../palette/visibleArea.js'
 import type { BudgetPosition } from '../ledger/budgetPosition.js'
+import { lineState } from '../ledger/lineState.js'
 import { inScheme } from './inScheme.js'
 import { jobPosition } from './jobPosition.js'
 import type { JobSnapshot } from './snapshot.js'
@@ -29,6 +30,15 @@ export function wallNames(job: Pick<JobSnapshot, 'walls'>): { id: string; name: 
   return inOrder(job.walls).map((w, i) => ({ id: w.id, name: wallName(w, i), lengthMm: w.lengthMm }))
 }
 
+/** Items that somebody has promised to give and that have not arrived. */
+export function pledgedItems(job: Pick<JobSnapshot, 'lines' | 'entries'>): ReadonlySet<string> {
+  const given = new Set(job.entries.flatMap((e) => (e.kind === 'gift' ? (e.lineId ?? []) : [])))
+  if (given.size === 0) return given
+  const open = (lineId: string) =>
+    lineState(job.entries.filter((e) => e.lineId === lineId)).toComeQuantity > 0
+  return new Set(job.lines.filter((l) => given.has(l.id) && open(l.id)).map((l) => l.itemId))
+}
+
 /**
  * Pieces and items as the coverage table sees them. What leaves the room serves nothing in it; a piece that is to come
  * and the item that buys it are one thing, told by the item.
@@ -36,7 +46,11 @@ export function wallNames(job: Pick<JobSnapshot, 'walls'>): { id: string; name: 
 export function thingsOf(job: JobSnapshot): Thing[] {
   const chosen = new Map(job.options.map((o) => [o.id, o]))
   const key = (name: string) => name.trim().toLowerCase()
-  const toBuy = job.items.filter((i) => i.category !== 'surfaces' && i.category !== 'services')
+  const pledged = pledgedItems(job)
+  // What is promised and not here covers no use.
+  const toBuy = job.items.filter(
+    (i) => i.category !== 'surfaces' && i.category !== 'services' && !pledged.has(i.id),
+  )
   const bought = new Set(toBuy.map((i) => key(i.name)))
   const coming = new Map(job.pieces.filter((p) => !p.there).map((p) => [key(p.name), p]))
   const pieces = job.pieces.filter((p) => inRoom(p) && (p.there || !bought.has(key(p.name))))

@@ -41,6 +41,7 @@ import {
   type Room,
   type Wall,
 } from '../measure/schema.js'
+import { proposalSchema, voucherSchema, type Proposal, type Voucher } from '../ledger/schema.js'
 import {
   dressingSchema,
   finishSchema,
@@ -126,6 +127,8 @@ export interface Rows {
   sightings: Sighting
   suppliers: Supplier
   offers: Offer
+  vouchers: Voucher
+  proposals: Proposal
   acceptances: Acceptance
 }
 export type Collection = keyof Rows
@@ -170,6 +173,8 @@ export const SCHEMAS = {
   sightings: sightingSchema,
   suppliers: supplierSchema,
   offers: offerSchema,
+  vouchers: voucherSchema,
+  proposals: proposalSchema,
   acceptances: acceptanceSchema,
 } as const
 

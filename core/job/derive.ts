@@ -2,12 +2,11 @@ import type { BriefFacts } from '../brief/briefFacts.js'
 import { BRIEF_RULES } from '../brief/rules/index.js'
 import { judge, type JudgedFinding } from '../findings/finding.js'
 import type { BudgetPosition } from '../ledger/budgetPosition.js'
-import type { LineState } from '../ledger/lineState.js'
+import { creditLeft } from '../ledger/accounts.js'
 import { LEDGER_RULES } from '../ledger/rules/index.js'
 import { measureFacts, type MeasureFacts } from '../measure/measureFacts.js'
 import type { RoomAreas } from '../measure/roomAreas.js'
 import { MEASURE_RULES } from '../measure/rules/index.js'
-import { moneyText } from '../money/moneyText.js'
 import {
   labOf,
   paletteFacts,
@@ -21,30 +20,13 @@ import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../palette/visib
 import type { SupplierBasket } from '../source/baskets.js'
 import { SOURCE_RULES } from '../source/rules/index.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
-import { daysBetween } from '../units/days.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
-import {
-  deriveBaskets,
-  deriveItems,
-  deriveLines,
-  fitFrame,
-  withBaskets,
-  type DerivedItem,
-  type DerivedLine,
-} from './deriveItems.js'
+import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } from './deriveItems.js'
+import { deriveLines, deriveOrders, ledgerFactsOf, type DerivedOrder } from './deriveLedger.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
-import type { JobSnapshot, Order } from './snapshot.js'
+import type { JobSnapshot } from './snapshot.js'
 import type { Finish, Placement } from '../palette/schema.js'
-
-export interface DerivedOrder {
-  readonly order: Order
-  readonly lines: readonly DerivedLine[]
-  readonly amountMinor: number
-  readonly outstandingMinor: number
-  readonly paidMinor: number
-  readonly dueBackMinor: number
-}
 
 /** Everything computed from a job: facts and findings, never stored. */
 export interface DerivedJob {
@@ -76,11 +58,12 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const palette = paletteFacts(job, areas, job.brief.schemeId)
   const surfaces = wearableAreas(areas, job)
   const frame = fitFrame(job, palette, today)
-  const bare = deriveItems(job, deriveLines(job), frame)
+  const lines = deriveLines(job)
+  const bare = deriveItems(job, lines, frame)
   const baskets = deriveBaskets(job, bare, today)
   const items = withBaskets(bare, baskets)
-  const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem))
-  const orders = deriveOrders(job, items)
+  const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem), creditLeft(job.entries))
+  const orders = deriveOrders(job, lines)
   const brief = briefFactsOf(
     job,
     today,
@@ -92,12 +75,13 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
       leadDays: i.chosen?.option.leadDays ?? null,
     })),
   )
+  const ledger = ledgerFactsOf(job, items, orders, baskets, position, today)
   const findings = [
     ...BRIEF_RULES.flatMap((rule) => rule.check(brief)),
     ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
     ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
     ...SOURCE_RULES.flatMap((rule) => rule.check(sourceFactsOf(job, items, baskets, today))),
-    ...LEDGER_RULES.flatMap((rule) => rule.check(ledgerFacts(job, items, orders, position, today))),
+    ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
   ]
   return {
     brief,
@@ -160,78 +144,5 @@ function moneyItem(derived: DerivedItem): LeveledItem {
     chosenMinor: derived.state === 'chosen' ? derived.chosenMinor : undefined,
     heldMinor: derived.heldMinor,
     lines: derived.lines.map((l) => l.state),
-  }
-}
-
-function deriveOrders(job: JobSnapshot, items: readonly DerivedItem[]): DerivedOrder[] {
-  const linesOf = new Map<string, DerivedLine[]>()
-  for (const line of items.flatMap((i) => i.lines))
-    linesOf.set(line.line.orderId, [...(linesOf.get(line.line.orderId) ?? []), line])
-  return [...job.orders]
-    .sort((x, y) => x.number - y.number)
-    .map((order) => {
-      const lines = linesOf.get(order.id) ?? []
-      const sum = (value: (s: LineState) => number) => lines.reduce((total, l) => total + value(l.state), 0)
-      return {
-        order,
-        lines,
-        amountMinor: sum((s) => s.dueMinor),
-        outstandingMinor: sum((s) => s.outstandingMinor),
-        paidMinor: sum((s) => s.netPaidMinor),
-        dueBackMinor: sum((s) => s.dueBackMinor),
-      }
-    })
-}
-
-function ledgerFacts(
-  job: JobSnapshot,
-  items: readonly DerivedItem[],
-  orders: readonly DerivedOrder[],
-  position: BudgetPosition,
-  today: string,
-) {
-  const lines = items.flatMap((i) => i.lines.map((l) => ({ ...l, item: i.item })))
-  return {
-    position,
-    cheaper: items
-      .filter((i) => i.state === 'chosen')
-      .flatMap((i) =>
-        i.options
-          .filter((o) => !i.item.locked && !o.chosen && o.suits.against.length === 0)
-          .map((o) => ({
-            itemId: i.item.id,
-            itemName: i.item.name,
-            optionId: o.option.id,
-            optionName: o.option.name,
-            savesMinor: i.chosenMinor - o.price.landedMinor,
-          })),
-      )
-      .filter((c) => c.savesMinor > 0),
-    returns: lines.flatMap((l) =>
-      l.returnUntil
-        ? [
-            {
-              lineId: l.line.id,
-              itemId: l.item.id,
-              itemName: l.item.name,
-              lastDay: l.returnUntil,
-              daysLeft: daysBetween(today, l.returnUntil),
-            },
-          ]
-        : [],
-    ),
-    late: orders.flatMap((o) =>
-      o.order.expectedOn && o.order.expectedOn < today
-        ? o.lines
-            .filter((l) => l.state.toComeQuantity > 0)
-            .map((l) => ({
-              orderId: o.order.id,
-              itemName: l.line.itemName,
-              expectedOn: o.order.expectedOn ?? '',
-              daysLate: daysBetween(o.order.expectedOn ?? '', today),
-            }))
-        : [],
-    ),
-    money: (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale),
   }
 }

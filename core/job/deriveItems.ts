@@ -7,10 +7,9 @@ import type { LandedPrice } from '../source/landedPrice.js'
 import type { MadeCost } from '../source/making.js'
 import type { Item, Making, Option } from '../source/schema.js'
 import { sizeFit, type SizeFit } from '../source/sizeFit.js'
-import { lineState, type LineState } from '../ledger/lineState.js'
-import { addDays } from '../units/days.js'
 import { fitFrameOf } from './fitFrameOf.js'
-import type { JobSnapshot, OrderLine, Stored } from './snapshot.js'
+import type { DerivedLine } from './deriveLedger.js'
+import type { JobSnapshot, Stored } from './snapshot.js'
 
 export interface DerivedOption {
   readonly option: Stored<Option>
@@ -38,37 +37,6 @@ export interface DerivedItem {
   readonly swap: Swap | undefined
   readonly state: ItemState
   readonly lines: readonly DerivedLine[]
-}
-
-export interface DerivedLine {
-  readonly line: OrderLine
-  readonly state: LineState
-  readonly deliveredOn: string | undefined
-  /** Last day it can go back, when the supplier's window and a delivery are known. */
-  readonly returnUntil: string | undefined
-}
-
-export function deriveLines(job: JobSnapshot): DerivedLine[] {
-  const entriesOf = new Map<string, JobSnapshot['entries'][number][]>()
-  for (const entry of job.entries) {
-    const list = entriesOf.get(entry.lineId)
-    if (list) list.push(entry)
-    else entriesOf.set(entry.lineId, [entry])
-  }
-  return job.lines.map((line) => {
-    const entries = entriesOf.get(line.id) ?? []
-    const state = lineState(entries)
-    const reversed = new Set(entries.map((e) => e.reverses))
-    const deliveredOn =
-      state.deliveredQuantity > 0
-        ? entries.find((e) => e.kind === 'delivery' && !e.reverses && !reversed.has(e.eventId))?.on
-        : undefined
-    const returnUntil =
-      deliveredOn && line.returnDays != null && state.liveQuantity > 0
-        ? addDays(deliveredOn, line.returnDays)
-        : undefined
-    return { line, state, deliveredOn, returnUntil }
-  })
 }
 
 /** One frame as long as what it rests on is the same, so that what was found for an option can be kept. */

@@ -21,16 +21,24 @@ export interface LeveledItem extends MoneyItem {
  * is a share of cost is taken of what the goods are forecast to come to.
  *
  * @param changesMinor all change orders added up
+ * @param creditMinor store credit that is left of refunds
  */
 export function jobPosition(
   frame: MoneyFrame,
   changesMinor: number,
   items: readonly LeveledItem[],
+  creditMinor = 0,
 ): BudgetPosition {
   const counted = items.filter((i) => i.lines.length > 0 || inLevel(i.level, frame.level ?? null))
   const goodsMinor = budgetPosition(0, 0, counted).forecastMinor
-  return budgetPosition(frame.agreedMinor + changesMinor, frame.reservePpm, counted, {
-    amountMinor: feeMinor(frame, goodsMinor),
-    inside: frame.feeInside,
-  })
+  return budgetPosition(
+    frame.agreedMinor + changesMinor,
+    frame.reservePpm,
+    counted,
+    {
+      amountMinor: feeMinor(frame, goodsMinor),
+      inside: frame.feeInside,
+    },
+    creditMinor,
+  )
 }

@@ -1,4 +1,4 @@
-import type { EntryKind } from '../ledger/schema.js'
+import type { EntryKind, OrderEventKind } from '../ledger/schema.js'
 import type { UnitSystem } from '../units/length.js'
 import type { Rows } from './collections.js'
 
@@ -20,6 +20,9 @@ export interface Order {
   readonly supplierName: string
   readonly placedOn: string
   readonly expectedOn: string | null
+  readonly depositMinor: number
+  readonly depositDueOn: string | null
+  readonly balanceDueOn: string | null
   readonly note: string
 }
 
@@ -43,14 +46,30 @@ export interface Entry {
   readonly seq: number
   readonly eventId: string
   readonly kind: EntryKind
-  readonly lineId: string
+  /** Null for what concerns the job as a whole. */
+  readonly lineId: string | null
   readonly amountMinor: number
+  readonly taxMinor: number
   readonly quantity: number
   readonly on: string
   readonly means: string | null
+  readonly voucherId: string | null
   readonly note: string
   /** The event this entry takes back, when it is a reversal. */
   readonly reverses: string | null
+  readonly memberName: string
+}
+
+/** What was heard of an order, or decided of a thing that came. */
+export interface OrderEvent {
+  readonly id: string
+  readonly seq: number
+  readonly orderId: string
+  readonly lineId: string | null
+  readonly kind: OrderEventKind
+  readonly on: string
+  readonly expectedOn: string | null
+  readonly note: string
   readonly memberName: string
 }
 
@@ -75,6 +94,8 @@ export interface JobSnapshot extends ManyRows {
   readonly orders: readonly Order[]
   readonly lines: readonly OrderLine[]
   readonly entries: readonly Entry[]
+  /** Oldest first. */
+  readonly orderEvents: readonly OrderEvent[]
 }
 
 type ManyRows = {

@@ -78,7 +78,7 @@ export function sourceFactsOf(
         (comparable && option.kind !== 'placeholder'
           ? slipAgainst(o.price.goodsMinor, [
               i.item.targetMinor,
-              ...i.options.filter((x) => x !== o && x.price.goodsMinor > 0).map((x) => x.price.goodsMinor),
+              ...i.options.flatMap((x) => (x === o ? [] : x.price.goodsMinor)),
             ])
           : undefined),
       priceMinor: option.priceMinor,

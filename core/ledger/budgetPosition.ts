@@ -61,6 +61,8 @@ export interface BudgetPosition {
   readonly feeInside: boolean
   /** Agreed − reserve − paid − ordered − chosen − held, and less a fee inside the budget. Below zero the tape runs past its reserve. */
   readonly freeMinor: Minor
+  /** Store credit that came back for what was paid, and is not spent: it is no money back, and counts as paid. */
+  readonly creditMinor: Minor
   /** Refunds promised and not arrived; they lie inside `paid` until they do. */
   readonly dueBackMinor: Minor
   /** What it all comes to: kept goods, what is chosen, and targets of what is still open. */
@@ -73,6 +75,7 @@ export interface BudgetPosition {
  * The budget at this moment. A refund counts as back only when it arrives; until then it stays in `paid` and
  * shows as due. Reserve = agreed × reserve rate, rounded half up.
  *
+ * @param creditMinor store credit that is left of refunds
  * @param fee the decorator's fee; inside the budget it is spoken for like a chosen purchase
  */
 export function budgetPosition(
@@ -80,8 +83,10 @@ export function budgetPosition(
   reservePpm: Ppm,
   items: readonly MoneyItem[],
   fee: { readonly amountMinor: Minor; readonly inside: boolean } = { amountMinor: 0, inside: false },
+  creditMinor: Minor = 0,
 ): BudgetPosition {
-  const stretches: Stretch[] = []
+  const stretches: Stretch[] =
+    creditMinor > 0 ? [{ itemId: '', name: 'Store credit', state: 'paid', amountMinor: creditMinor }] : []
   const rows = new Map<string, ItemRow[]>()
   for (const item of items) {
     const row = itemRow(item)
@@ -107,6 +112,7 @@ export function budgetPosition(
     orderedMinor,
     chosenMinor,
     heldMinor,
+    creditMinor,
     feeMinor: fee.amountMinor,
     feeInside: fee.inside && fee.amountMinor > 0,
     freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor - heldMinor - (fee.inside ? fee.amountMinor : 0),
@@ -124,7 +130,7 @@ function itemRow(item: MoneyItem): ItemRow {
   const chosenMinor = item.chosenMinor ?? 0
   const filled = item.chosenMinor !== undefined || item.lines.some((l) => l.liveQuantity > 0)
   const forecastMinor =
-    sum(item.lines, (l) => l.dueMinor) + (filled ? chosenMinor : item.targetMinor) + (item.heldMinor ?? 0)
+    sum(item.lines, (l) => l.costMinor) + (filled ? chosenMinor : item.targetMinor) + (item.heldMinor ?? 0)
   return {
     itemId: item.id,
     name: item.name,

@@ -1,4 +1,5 @@
-import type { BudgetPosition } from './budgetPosition.js'
+import { budgetPosition, type BudgetPosition } from './budgetPosition.js'
+import type { LineState } from './lineState.js'
 
 /** An option that could take the place of the one chosen, and what it saves. */
 export interface CheaperOption {
@@ -26,11 +27,85 @@ export interface LateDelivery {
   readonly daysLate: number
 }
 
+/** A line of an order with what became of it. */
+export interface LineFacts {
+  readonly lineId: string
+  readonly itemId: string
+  readonly itemName: string
+  readonly optionName: string
+  readonly category: string
+  readonly orderId: string
+  readonly orderNumber: number
+  readonly supplierName: string
+  readonly placedOn: string
+  /** As last heard. */
+  readonly expectedOn: string | null
+  readonly neededOn: string | null
+  readonly deliveredOn: string | undefined
+  readonly returnUntil: string | undefined
+  /** The last day something of it went back. */
+  readonly returnedOn: string | undefined
+  readonly decision: 'kept' | 'to go back' | undefined
+  readonly state: LineState
+  /** A lower price seen since it was ordered, and when. */
+  readonly lower: { readonly priceMinor: number; readonly wasMinor: number; readonly on: string } | undefined
+  readonly given: boolean
+}
+
+export interface OrderFacts {
+  readonly id: string
+  readonly name: string
+  readonly depositMinor: number
+  readonly depositDueOn: string | null
+  readonly balanceDueOn: string | null
+  readonly paidMinor: number
+  readonly outstandingMinor: number
+  /** All of it is here, since then. */
+  readonly completeOn: string | undefined
+}
+
+/** A gift card or credit with money left on it, or a coupon that the choices of today would use. */
+export interface Lapsing {
+  readonly id: string
+  readonly name: string
+  readonly untilOn: string
+  readonly leftMinor: number
+}
+
 /** What the rules of the ledger judge. `money` words an amount in the job's currency. */
 export interface LedgerFacts {
   readonly position: BudgetPosition
   readonly cheaper: readonly CheaperOption[]
   readonly returns: readonly OpenReturn[]
   readonly late: readonly LateDelivery[]
+  readonly today: string
+  readonly installOn: string | null
+  readonly taxPpm: number
+  readonly lines: readonly LineFacts[]
+  readonly orders: readonly OrderFacts[]
+  readonly lapsing: readonly Lapsing[]
+  /** Shares of the budget by category, with what each is forecast to come to. */
+  readonly caps: readonly {
+    readonly id: string
+    readonly category: string
+    readonly capMinor: number
+    readonly forecastMinor: number
+  }[]
   readonly money: (minor: number) => string
+}
+
+/** Facts of a job in which nothing has happened: what the examples of the rules begin with. */
+export const QUIET: LedgerFacts = {
+  position: budgetPosition(0, 0, []),
+  cheaper: [],
+  returns: [],
+  late: [],
+  today: '2026-03-02',
+  installOn: null,
+  taxPpm: 0,
+  lines: [],
+  orders: [],
+  lapsing: [],
+  caps: [],
+  money: (minor) => (minor / 100).toFixed(2),
 }

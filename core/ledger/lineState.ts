@@ -6,14 +6,24 @@ export interface LineState {
   readonly orderedMinor: Minor
   readonly cancelledMinor: Minor
   readonly returnedMinor: Minor
+  /** Taken off the price after it was ordered. */
+  readonly adjustedMinor: Minor
+  /** Added after it was ordered: restocking, cancelling, carriage. */
+  readonly chargedMinor: Minor
   readonly paidMinor: Minor
   readonly refundedMinor: Minor
+  /** Paid for by somebody else: it does not draw on the budget. */
+  readonly givenMinor: Minor
   readonly orderedQuantity: number
   readonly cancelledQuantity: number
   readonly deliveredQuantity: number
   readonly returnedQuantity: number
-  /** What the line costs in the end: ordered less cancelled less returned. */
+  /** What the line costs in the end, whoever pays: ordered and charged, less cancelled, returned and adjusted. */
   readonly dueMinor: Minor
+  /** Tax inside it. */
+  readonly taxMinor: Minor
+  /** The part of it that the budget bears. */
+  readonly costMinor: Minor
   /** Money gone: payments less refunds that have arrived. */
   readonly netPaidMinor: Minor
   /** Still to pay. */
@@ -31,10 +41,13 @@ export interface LineState {
 export interface LineEntry {
   readonly kind: EntryKind
   readonly amountMinor: Minor
+  readonly taxMinor?: Minor
   readonly quantity: number
 }
 
-/** State of one line from its entries, in any order. */
+const ADDS: ReadonlySet<EntryKind> = new Set(['order', 'charge'])
+
+/** State of one line from its entries, in any order. What is due back goes to the purse that paid: never more than it did. */
 export function lineState(entries: readonly LineEntry[]): LineState {
   const amount: Record<EntryKind, number> = {
     order: 0,
@@ -43,28 +56,40 @@ export function lineState(entries: readonly LineEntry[]): LineState {
     delivery: 0,
     return: 0,
     refund: 0,
+    adjustment: 0,
+    charge: 0,
+    gift: 0,
+    'client payment': 0,
+    fee: 0,
   }
   const quantity: Record<EntryKind, number> = { ...amount }
+  let taxMinor = 0
   for (const entry of entries) {
     amount[entry.kind] += entry.amountMinor
     quantity[entry.kind] += entry.quantity
+    taxMinor += (ADDS.has(entry.kind) ? 1 : -1) * (entry.taxMinor ?? 0)
   }
-  const dueMinor = amount.order - amount.cancel - amount.return
+  const dueMinor = amount.order + amount.charge - amount.cancel - amount.return - amount.adjustment
   const netPaidMinor = amount.payment - amount.refund
   return {
     orderedMinor: amount.order,
     cancelledMinor: amount.cancel,
     returnedMinor: amount.return,
+    adjustedMinor: amount.adjustment,
+    chargedMinor: amount.charge,
     paidMinor: amount.payment,
     refundedMinor: amount.refund,
+    givenMinor: amount.gift,
     orderedQuantity: quantity.order,
     cancelledQuantity: quantity.cancel,
     deliveredQuantity: quantity.delivery,
     returnedQuantity: quantity.return,
     dueMinor,
+    taxMinor,
+    costMinor: Math.max(0, dueMinor - amount.gift),
     netPaidMinor,
-    outstandingMinor: Math.max(0, dueMinor - netPaidMinor),
-    dueBackMinor: Math.max(0, netPaidMinor - dueMinor),
+    outstandingMinor: Math.max(0, dueMinor - amount.gift - netPaidMinor),
+    dueBackMinor: Math.max(0, Math.min(netPaidMinor, netPaidMinor + amount.gift - dueMinor)),
     liveQuantity: quantity.order - quantity.cancel - quantity.return,
     toComeQuantity: quantity.order - quantity.cancel - quantity.delivery,
     hereQuantity: quantity.delivery - quantity.return,
@@ -80,9 +105,12 @@ export function lineBreach(state: LineState): string | undefined {
   if (state.deliveredQuantity < 0) return 'the delivery was already taken back'
   if (state.toComeQuantity < 0) return 'more would be delivered than is on order'
   if (state.returnedQuantity < 0 || state.hereQuantity < 0) return 'more would go back than was delivered'
-  if (state.paidMinor < 0 || state.refundedMinor < 0) return 'the money was already taken back'
+  if (state.paidMinor < 0 || state.refundedMinor < 0 || state.givenMinor < 0)
+    return 'the money was already taken back'
+  if (state.adjustedMinor < 0 || state.chargedMinor < 0) return 'the change of price was already taken back'
   if (state.dueMinor < 0) return 'more would be credited than the line cost'
   if (state.netPaidMinor < 0) return 'more would be refunded than was paid'
-  if (state.paidMinor > state.orderedMinor) return 'more would be paid than was ordered'
+  if (state.paidMinor + state.givenMinor > state.orderedMinor + state.chargedMinor)
+    return 'more would be paid than was ordered'
   return undefined
 }

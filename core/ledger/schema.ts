@@ -1,18 +1,35 @@
-import { array, type InferType } from 'yup'
+import { array, number, type InferType } from 'yup'
+import { MAX_MINOR } from '../money/currency.js'
 import {
   choiceField,
   dayField,
   dayOrNone,
+  flagField,
   idField,
   idOrNone,
   minorField,
+  minorOrNone,
   noteField,
   rowSchema,
+  textField,
   wholeField,
+  wholeOrNone,
 } from '../job/fields.js'
 
 /** What happened to money or goods. A mistake is mended by entries of the same kind with the sign turned. */
-export const ENTRY_KINDS = ['order', 'cancel', 'payment', 'delivery', 'return', 'refund'] as const
+export const ENTRY_KINDS = [
+  'order',
+  'cancel',
+  'payment',
+  'delivery',
+  'return',
+  'refund',
+  'adjustment',
+  'charge',
+  'gift',
+  'client payment',
+  'fee',
+] as const
 export type EntryKind = (typeof ENTRY_KINDS)[number]
 
 /** What a payment was made with. Gift cards and store credit pay; they do not discount. */
@@ -31,6 +48,10 @@ export const placeOrderSchema = rowSchema({
   itemIds: lineIds('Items'),
   placedOn: dayField('Ordered on'),
   expectedOn: dayOrNone('Expected on'),
+  /** Paid with the order; nothing when none is asked for. */
+  depositMinor: minorOrNone('Deposit').optional(),
+  depositDueOn: dayOrNone('Deposit due').optional(),
+  balanceDueOn: dayOrNone('Balance due').optional(),
   note: noteField('Note', 400),
 })
 export type PlaceOrder = InferType<typeof placeOrderSchema>
@@ -41,13 +62,17 @@ export const payOrderSchema = rowSchema({
   amountMinor: minorField('Amount', 1),
   paidOn: dayField('Paid on'),
   means: choiceField('Paid by', MEANS),
+  /** The gift card or credit it is paid with, when it is one of the job's. */
+  voucherId: idOrNone('Gift card or credit').optional(),
   note: noteField('Note', 400),
 })
 export type PayOrder = InferType<typeof payOrderSchema>
 
+/** What came of an order. A part of one line says how many; without, all of each line that was still to come. */
 export const deliverSchema = rowSchema({
   orderId: idField('Order'),
   lineIds: lineIds('Lines'),
+  quantity: wholeOrNone('Quantity', 1, 10_000, 'pieces').optional(),
   deliveredOn: dayField('Delivered on'),
   note: noteField('Note', 400),
 })
@@ -68,6 +93,8 @@ export const refundSchema = rowSchema({
   amountMinor: minorField('Amount', 1),
   refundedOn: dayField('Refunded on'),
   means: choiceField('Paid by', MEANS),
+  /** The last day of the credit, when it comes back as store credit: that is no money, and lapses. */
+  creditUntilOn: dayOrNone('Credit until').optional(),
   note: noteField('Note', 400),
 })
 export type Refund = InferType<typeof refundSchema>
@@ -79,6 +106,108 @@ export const cancelSchema = rowSchema({
   note: noteField('Note', 400),
 })
 export type CancelLine = InferType<typeof cancelSchema>
+
+/** A price lowered after it was ordered: the seller owes the difference. */
+export const adjustSchema = rowSchema({
+  lineId: idField('Line'),
+  amountMinor: minorField('Amount', 1),
+  adjustedOn: dayField('Lowered on'),
+  note: noteField('Note', 400),
+})
+export type Adjust = InferType<typeof adjustSchema>
+
+/** A charge on top of what was ordered: restocking, cancelling, carriage. */
+export const chargeSchema = rowSchema({
+  lineId: idField('Line'),
+  amountMinor: minorField('Amount', 1),
+  chargedOn: dayField('Charged on'),
+  note: noteField('Note', 400).test(
+    'said',
+    'Note is empty. Say what is charged for.',
+    (v) => !!v && v.trim() !== '',
+  ),
+})
+export type Charge = InferType<typeof chargeSchema>
+
+/** Somebody else pays for what an item needs, or means to. A pledge covers no use until the thing is here. */
+export const giftSchema = rowSchema({
+  itemId: idField('Item'),
+  giver: textField('Given by'),
+  /** What it would have cost; 0 when nobody knows. */
+  valueMinor: minorField('Value'),
+  givenOn: dayField('Given on'),
+  arrived: flagField('Arrived'),
+  note: noteField('Note', 400),
+})
+export type Gift = InferType<typeof giftSchema>
+
+/** Money of the client on account with the studio, or the studio's fee charged to it. */
+export const accountSchema = rowSchema({
+  kind: choiceField('Kind', ['client payment', 'fee'] as const),
+  amountMinor: minorField('Amount', 1),
+  on: dayField('Date'),
+  means: choiceField('Paid by', MEANS),
+  note: noteField('Note', 400),
+})
+export type Account = InferType<typeof accountSchema>
+
+/** What is heard of an order, or decided of a thing that came: no money moves. */
+export const ORDER_EVENTS = [
+  'sent',
+  'acknowledged',
+  'delayed',
+  'shipped',
+  'refused',
+  'damaged',
+  'kept',
+  'to go back',
+] as const
+export type OrderEventKind = (typeof ORDER_EVENTS)[number]
+/** Those that are said of one line. */
+export const LINE_EVENTS: readonly OrderEventKind[] = ['damaged', 'kept', 'to go back']
+
+export const noteOrderSchema = rowSchema({
+  orderId: idField('Order'),
+  lineId: idOrNone('Line'),
+  kind: choiceField('What happened', ORDER_EVENTS),
+  on: dayField('Date'),
+  expectedOn: dayOrNone('Now expected on'),
+  note: noteField('Note', 400),
+})
+export type NoteOrder = InferType<typeof noteOrderSchema>
+
+export const VOUCHER_KINDS = ['gift card', 'store credit'] as const
+/** A gift card or store credit of the job. It pays; it takes nothing off a price. */
+export const voucherSchema = rowSchema({
+  id: idField(),
+  name: textField('Gift card or credit'),
+  kind: choiceField('Kind', VOUCHER_KINDS),
+  supplierId: idOrNone('Good at'),
+  amountMinor: minorField('Amount'),
+  untilOn: dayOrNone('Good until'),
+  note: noteField('Note', 400),
+})
+export type Voucher = InferType<typeof voucherSchema>
+
+export const PROPOSAL_STATES = ['proposed', 'agreed', 'refused'] as const
+/** A change of the agreed budget while client and decorator talk it over. */
+export const proposalSchema = rowSchema({
+  id: idField(),
+  proposedOn: dayField('Proposed on'),
+  amountMinor: number()
+    .label('Amount')
+    .typeError('Amount must be a number.')
+    .integer('Amount must be a whole number of minor units.')
+    .min(-MAX_MINOR, 'Amount is too far below zero. Check for digits too many.')
+    .max(MAX_MINOR, 'Amount is too large. Check for digits too many.')
+    .required('Amount is missing. Write what is added, or taken off.'),
+  why: textField('What changes', 400),
+  items: noteField('Items it touches', 400),
+  state: choiceField('State', PROPOSAL_STATES),
+  answeredOn: dayOrNone('Answered on'),
+  answer: noteField('Answer', 400),
+})
+export type Proposal = InferType<typeof proposalSchema>
 
 export const reverseSchema = rowSchema({
   eventId: idField('Entry'),

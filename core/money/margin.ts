@@ -36,6 +36,7 @@ export const marginFromMarkup = (markupPercent: number): number =>
  * 1 000.00 leave 513.00, not 450.00.
  */
 export function chainedOff(listMinor: Minor, chain: readonly Ppm[]): Minor {
+  if (chain.every((ppm) => ppm === 0)) return listMinor
   let [top, bottom] = [BigInt(listMinor), 1n]
   for (const ppm of chain) {
     top *= BigInt(ONE_PPM - ppm)

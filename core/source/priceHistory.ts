@@ -103,6 +103,8 @@ const FAR_BELOW = 20
  * @param others landed prices of the other options, and the target where one is set
  */
 export function slipAgainst(priceMinor: Minor, others: readonly Minor[]): Slip | undefined {
+  // Far below the middle is far below the dearest: most prices are not, and need no sorting.
+  if (!others.some((o) => priceMinor * FAR_BELOW <= o)) return undefined
   const known = others.filter((o) => o > 0).sort((x, y) => x - y)
   const middle = known[Math.floor(known.length / 2)]
   if (middle === undefined || priceMinor === 0 || priceMinor * FAR_BELOW > middle) return undefined

@@ -27,22 +27,30 @@ export type SizeFit =
       readonly under: readonly { readonly side: string; readonly byMm: number }[]
     }
 
+const SIDES = [
+  { side: 'width', is: 'widthMm', min: 'minWidthMm', max: 'maxWidthMm' },
+  { side: 'depth', is: 'depthMm', min: 'minDepthMm', max: 'maxDepthMm' },
+  { side: 'height', is: 'heightMm', min: 'minHeightMm', max: 'maxHeightMm' },
+] as const
+const NO_LIMIT: SizeFit = { verdict: 'no limit' }
+const FITS: SizeFit = { verdict: 'fits' }
+
 /** An option's outer size against the limits of its item. A limit that is not set forbids nothing. */
 export function sizeFit(size: Size, limit: SizeLimit): SizeFit {
-  const sides = [
-    { side: 'width', is: size.widthMm, min: limit.minWidthMm, max: limit.maxWidthMm },
-    { side: 'depth', is: size.depthMm, min: limit.minDepthMm, max: limit.maxDepthMm },
-    { side: 'height', is: size.heightMm, min: limit.minHeightMm, max: limit.maxHeightMm },
-  ]
-  if (sides.every((s) => s.max == null && s.min == null)) return { verdict: 'no limit' }
-  const over = sides.flatMap((s) =>
-    s.is != null && s.max != null && s.is > s.max ? [{ side: s.side, byMm: s.is - s.max }] : [],
-  )
+  const over: { side: string; byMm: number }[] = []
+  const under: { side: string; byMm: number }[] = []
+  const missing: string[] = []
+  let limited = false
+  for (const { side, is, min, max } of SIDES) {
+    const [mm, least, most] = [size[is], limit[min], limit[max]]
+    if (least == null && most == null) continue
+    limited = true
+    if (mm == null) missing.push(side)
+    else if (most != null && mm > most) over.push({ side, byMm: mm - most })
+    else if (least != null && mm < least) under.push({ side, byMm: least - mm })
+  }
+  if (!limited) return NO_LIMIT
   if (over.length > 0) return { verdict: 'too large', over }
-  const under = sides.flatMap((s) =>
-    s.is != null && s.min != null && s.is < s.min ? [{ side: s.side, byMm: s.min - s.is }] : [],
-  )
   if (under.length > 0) return { verdict: 'too small', under }
-  const missing = sides.filter((s) => (s.max != null || s.min != null) && s.is == null).map((s) => s.side)
-  return missing.length > 0 ? { verdict: 'unknown', missing } : { verdict: 'fits' }
+  return missing.length > 0 ? { verdict: 'unknown', missing } : FITS
 }

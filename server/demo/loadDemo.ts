@@ -76,7 +76,7 @@ async function removeDemo(db: Database): Promise<void> {
   if (!owner) return
   await db.asStudio(owner.studioId, async (tx) => {
     await tx.execute(sql`select set_config('bonitas.system', 'on', true)`)
-    const ledger = ['ledger_entry', 'order_line', 'purchase_order', 'change_order']
+    const ledger = ['posting', 'order_event', 'ledger_entry', 'order_line', 'purchase_order', 'change_order']
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} disable trigger append_only`))
     await tx.execute(sql`update item set chosen_option_id = null where studio_id = ${owner.studioId}`)
     // The ledger first, then what names rows of its own job before what is named; the job takes the rest with it.
@@ -105,6 +105,7 @@ async function removeDemo(db: Database): Promise<void> {
       ...ledger,
       ...rows,
       'offer',
+      'voucher',
       'catalog_answer',
       'idempotency',
       'job',

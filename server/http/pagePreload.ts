@@ -45,7 +45,7 @@ export function pagePreload(webFolder: string): (path: string) => string | undef
     const name = further.replace(/(?:^|-)([a-z])/g, (_all, letter: string) => letter.toUpperCase())
     const code = ofPage.get(`${stage}/${name}Page.vue`)
     if (!jobId || !code) return undefined
-    const data = ['/api/session', `/api/jobs/${jobId}`].map(
+    const data = ['/api/session', `/api/jobs/${jobId}?sparse`].map(
       (url) => `<${url}>; rel=preload; as=fetch; crossorigin=anonymous`,
     )
     return [...data, ...code].join(', ')

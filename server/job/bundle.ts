@@ -18,7 +18,7 @@ import {
 import type { AnyRowSchema } from '@bonitas/core/job/fields'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { lineBreach, lineState } from '@bonitas/core/ledger/lineState'
-import { ENTRY_KINDS } from '@bonitas/core/ledger/schema'
+import { ENTRY_KINDS, noteOrderSchema } from '@bonitas/core/ledger/schema'
 import { MAX_MINOR } from '@bonitas/core/money/currency'
 import { CATEGORIES } from '@bonitas/core/job/words'
 import { changeOrderSchema } from '@bonitas/core/brief/schema'
@@ -31,8 +31,8 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 5
-const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, BUNDLE_VERSION]
+export const BUNDLE_VERSION = 6
+const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>
 type Bundle = Record<string, unknown> & {
@@ -40,6 +40,7 @@ type Bundle = Record<string, unknown> & {
   orders: Row[]
   lines: Row[]
   entries: Row[]
+  orderEvents: Row[]
   pictures: Row[]
 }
 
@@ -71,6 +72,7 @@ const REFERENCES: readonly string[] = [
   'lineId',
   'eventId',
   'reverses',
+  'voucherId',
 ]
 /** Fields that name a wall, a part or an opening inside a text: `wall:` and its id. */
 const PLACES: readonly string[] = ['surface', 'subject']
@@ -84,7 +86,8 @@ const IN_ORDER = [
 
 const orderSchema = rowSchema({
   id: idField(), number: wholeField('Number', 1, 1_000_000, ''), supplierId: idOrNone('Supplier'), supplierName: noteField('Supplier', 120),
-  placedOn: dayField('Ordered on'), expectedOn: dayOrNone('Expected on'), note: noteField('Note', 400),
+  placedOn: dayField('Ordered on'), expectedOn: dayOrNone('Expected on'), depositMinor: minorField('Deposit'),
+  depositDueOn: dayOrNone('Deposit due'), balanceDueOn: dayOrNone('Balance due'), note: noteField('Note', 400),
 }) // prettier-ignore
 const lineSchema = rowSchema({
   id: idField(), orderId: idField('Order'), itemId: idField('Item'), optionId: idField('Option'), itemName: textField('Item'), optionName: textField('Option'),
@@ -92,12 +95,13 @@ const lineSchema = rowSchema({
   taxMinor: minorField('Tax'), returnDays: wholeOrNone('Return window', 0, 365, 'days'),
 }) // prettier-ignore
 const entrySchema = rowSchema({
-  eventId: idField('Event'), kind: choiceField('Kind', ENTRY_KINDS), lineId: idField('Line'),
+  eventId: idField('Event'), kind: choiceField('Kind', ENTRY_KINDS), lineId: idOrNone('Line'), taxMinor: number().integer('Tax must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Tax is missing.'),
   amountMinor: number().typeError('Amount must be a number.').integer('Amount must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Amount is missing.'),
   quantity: number().typeError('Quantity must be a number.').integer('Quantity must be whole.').min(-10_000).max(10_000).required('Quantity is missing.'),
-  on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'),
+  on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'), voucherId: idOrNone('Gift card or credit'),
 }) // prettier-ignore
 
+const orderEventRow = noteOrderSchema.shape({ id: idField() })
 const changeOrderRow = changeOrderSchema.shape({ id: idField() })
 
 /** The job as a bundle: everything stored, nothing derived, no versions and no member names. */
@@ -108,7 +112,9 @@ export function exportJob(job: JobSnapshot, pictures: readonly Picture[]): Recor
       return row
     })
   const used = new Set(
-    [...job.options, ...job.offers, ...job.orders].map((o): string | null | undefined => o.supplierId),
+    [...job.options, ...job.offers, ...job.vouchers, ...job.orders].map(
+      (o): string | null | undefined => o.supplierId,
+    ),
   )
   return {
     format: BUNDLE_FORMAT,
@@ -138,6 +144,7 @@ export function exportJob(job: JobSnapshot, pictures: readonly Picture[]): Recor
       thumbnail: p.thumbnail.toString('base64'),
     })),
     entries: job.entries.map(({ seq: _s, memberName: _m, ...entry }) => entry),
+    orderEvents: job.orderEvents.map(({ seq: _s, memberName: _m, ...event }) => event),
   }
 }
 
@@ -183,7 +190,8 @@ export async function importJob(
     items.map((i) => ({ ...i, chosenOptionId: null })),
   )
   await put('options', bundle.options as Row[])
-  for (const c of ['makings', 'sightings', 'offers'] as const) await put(c, bundle[c] as Row[])
+  for (const c of ['makings', 'sightings', 'offers', 'vouchers', 'proposals'] as const)
+    await put(c, bundle[c] as Row[])
   await put('stands', bundle.stands as Row[])
   await put('consents', bundle.consents as Row[])
   await put('acceptances', bundle.acceptances as Row[])
@@ -201,6 +209,8 @@ export async function importJob(
       .values(
         bundle.entries.slice(at, at + 500).map((e) => ({ ...e, ...keys, memberId: who.memberId })) as never,
       )
+  for (const event of bundle.orderEvents)
+    await tx.insert(t.orderEvent).values({ ...event, ...keys, memberId: who.memberId } as never)
   for (const item of items.filter((i) => i.chosenOptionId))
     await tx
       .update(t.item)
@@ -240,7 +250,12 @@ async function adoptSuppliers(tx: Tx, studioId: string, bundle: Bundle): Promise
     if (same) takenFor.set(supplier.id, same)
     else await tx.insert(t.supplier).values({ ...bare(supplier), studioId, version: 1 } as never)
   }
-  for (const row of [...(bundle.options as Row[]), ...(bundle.offers as Row[]), ...bundle.orders])
+  for (const row of [
+    ...(bundle.options as Row[]),
+    ...(bundle.offers as Row[]),
+    ...(bundle.vouchers as Row[]),
+    ...bundle.orders,
+  ])
     row.supplierId = takenFor.get(row.supplierId) ?? row.supplierId
 }
 
@@ -295,6 +310,7 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
     orders: list('orders'),
     lines: list('lines'),
     entries: list('entries'),
+    orderEvents: list('orderEvents'),
   } as Bundle
   await check('brief', SCHEMAS.brief, bundle.brief)
   await check('client', SCHEMAS.client, bundle.client)
@@ -306,6 +322,7 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
   await check('orders', array(orderSchema), bundle.orders)
   await check('lines', array(lineSchema), bundle.lines)
   await check('entries', array(entrySchema), bundle.entries)
+  await check('orderEvents', array(orderEventRow), bundle.orderEvents)
   for (const line of bundle.lines) {
     const breach = lineBreach(lineState(bundle.entries.filter((e) => e.lineId === line.id) as never))
     if (breach) throw damaged(`The ledger of ${String(line.itemName)} does not add up: ${breach}.`)

@@ -47,6 +47,7 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
       kind: t.ledgerEntry.kind,
       amountMinor: sql<string>`sum(${t.ledgerEntry.amountMinor})`,
       quantity: sql<string>`sum(${t.ledgerEntry.quantity})`,
+      creditMinor: sql<string>`coalesce(sum(${t.ledgerEntry.amountMinor}) filter (where ${t.ledgerEntry.means} = 'store credit'), 0)`,
     })
     .from(t.ledgerEntry)
     .innerJoin(
@@ -66,7 +67,13 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     .groupBy(t.changeOrder.jobId)
   const changed = new Map(changes.map((c) => [c.jobId, Number(c.amountMinor)]))
   const entriesOf = new Map<string, Map<string, Map<string, LineEntry[]>>>()
+  const credits = new Map<string, number>()
   for (const s of sums) {
+    if (s.kind === 'refund' || s.kind === 'payment')
+      credits.set(
+        s.jobId,
+        (credits.get(s.jobId) ?? 0) + (s.kind === 'refund' ? 1 : -1) * Number(s.creditMinor),
+      )
     const items = getOrMake(entriesOf, s.jobId, () => new Map<string, Map<string, LineEntry[]>>())
     const lines = getOrMake(items, s.itemId, () => new Map<string, LineEntry[]>())
     getOrMake(lines, s.lineId, () => []).push({
@@ -114,6 +121,7 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
         heldMinor: heldFor(item, (option as Option | null) ?? undefined, found),
         lines: linesOf(item.id),
       })),
+      Math.max(0, credits.get(job.id) ?? 0),
     )
     return {
       id: job.id,

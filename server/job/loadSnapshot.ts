@@ -1,5 +1,6 @@
 import { and, eq, fillPlaceholders, getTableColumns, sql, type SQL } from 'drizzle-orm'
 import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
+import { USUAL } from '@bonitas/core/job/sparse'
 import type { JobSnapshot, Studio } from '@bonitas/core/job/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -11,11 +12,11 @@ const WHOSE: ReadonlySet<string> = new Set(['studioId', 'jobId', 'createdAt'])
 const UNSENT = 'memberId'
 
 /** A row as JSON under the names the core uses, without the keys that say whose it is. */
-function asJson(table: PgTable, more: { and?: SQL } = {}): SQL {
+function asJson(table: PgTable): SQL {
   const pairs = Object.entries(getTableColumns(table))
     .filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
     .map(([name, column]) => sql`${sql.raw(`'${name}'`)}, ${column}`)
-  return sql`json_build_object(${sql.join(more.and ? [...pairs, more.and] : pairs, sql`, `)})`
+  return sql`json_build_object(${sql.join(pairs, sql`, `)})`
 }
 
 const studioId = sql.placeholder('studioId')
@@ -24,15 +25,49 @@ const jobId = sql.placeholder('jobId')
 /** Rows under the names the core uses, made into JSON by their type: several times quicker than pair by pair. */
 function list(table: Part, ...order: PgColumn[]): SQL {
   const sorted = order.length > 0 ? sql` order by ${sql.join(order, sql`, `)}` : sql``
-  const columns = Object.entries(getTableColumns(table))
-    .filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
-    .map(([name, column]) => sql`${column} as ${sql.identifier(name)}`)
-  return sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (select ${sql.join(columns, sql`, `)} from ${table}
+  return sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (select ${columnsOf(table)} from ${table}
     where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))}${sorted}) listed)`
 }
 
+/** Rows of a list that only grows, oldest first, each with the name of who wrote it. */
+function withMember(
+  table: Part & { memberId: PgColumn },
+  order: PgColumn,
+  usual: Readonly<Record<string, unknown>> = {},
+): SQL {
+  const row = Object.keys(usual).length > 0 ? sql`json_strip_nulls(row_to_json(listed))` : sql`row_to_json(listed)`
+  return sql`(select coalesce(json_agg(${row}), '[]') from (select ${columnsOf(table, usual)}, ${t.member.name} as "memberName"
+    from ${table} join ${t.member} on ${and(eq(t.member.studioId, table.studioId), eq(t.member.id, table.memberId))}
+    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))} order by ${order}) listed)`
+} // prettier-ignore
+
+/** A value as PostgreSQL writes it; an empty list is an empty array of JSON. */
+const literal = (value: unknown): SQL =>
+  Array.isArray(value)
+    ? sql.raw(`'[]'::jsonb`)
+    : sql.raw(typeof value === 'string' ? `'${value.replaceAll("'", "''")}'` : String(value))
+
+/** Columns under the names the core uses; with what they usually hold, that is left out as nothing. */
+function columnsOf(table: PgTable, usual: Readonly<Record<string, unknown>> = {}): SQL {
+  const columns = Object.entries(getTableColumns(table))
+    .filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
+    .map(([name, column]) =>
+      usual[name] === undefined || usual[name] === null
+        ? sql`${column} as ${sql.identifier(name)}`
+        : sql`nullif(${column}, ${literal(usual[name])}) as ${sql.identifier(name)}`,
+    )
+  return sql.join(columns, sql`, `)
+}
+
+/** The same list without the fields that hold what they usually do. */
+function sparseList(table: Part, usual: Readonly<Record<string, unknown>>, ...order: PgColumn[]): SQL {
+  return sql`(select coalesce(json_agg(json_strip_nulls(row_to_json(listed))), '[]') from (select ${columnsOf(table, usual)} from ${table}
+    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))} order by ${sql.join(order, sql`, `)}) listed)`
+} // prettier-ignore
+
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
-const QUERY = new PgDialect().sqlToQuery(sql`
+const query = (sparse: boolean) =>
+  new PgDialect().sqlToQuery(sql`
   select json_build_object(
     'brief', ${asJson(t.job)},
     'client', ${asJson(t.client)},
@@ -67,24 +102,25 @@ const QUERY = new PgDialect().sqlToQuery(sql`
     'lights', ${list(t.light, t.light.name, t.light.id)},
     'houseRules', ${list(t.houseRule, t.houseRule.need)},
     'items', ${list(t.item, t.item.position, t.item.id)},
-    'options', ${list(t.option, t.option.name, t.option.id)},
+    'options', ${sparse ? sparseList(t.option, USUAL.options, t.option.name, t.option.id) : list(t.option, t.option.name, t.option.id)},
     'makings', ${list(t.making, t.making.optionId, t.making.position, t.making.id)},
     'sightings', ${list(t.sighting, t.sighting.optionId, t.sighting.on, t.sighting.id)},
     'offers', ${list(t.offer, t.offer.name, t.offer.id)},
+    'vouchers', ${list(t.voucher, t.voucher.name, t.voucher.id)},
+    'proposals', ${list(t.proposal, t.proposal.proposedOn, t.proposal.id)},
     'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')
                   from ${t.supplier} where ${eq(t.supplier.studioId, studioId)}),
     'acceptances', ${list(t.acceptance)},
     'changeOrders', ${list(t.changeOrder, t.changeOrder.agreedOn, t.changeOrder.createdAt)},
     'orders', ${list(t.purchaseOrder, t.purchaseOrder.number)},
     'lines', ${list(t.orderLine, t.orderLine.itemName)},
-    'entries', (select coalesce(json_agg(${asJson(t.ledgerEntry, { and: sql`'memberName', ${t.member.name}` })}
-                                         order by ${t.ledgerEntry.seq}), '[]')
-                from ${t.ledgerEntry} join ${t.member}
-                  on ${and(eq(t.member.studioId, t.ledgerEntry.studioId), eq(t.member.id, t.ledgerEntry.memberId))}
-                where ${and(eq(t.ledgerEntry.studioId, studioId), eq(t.ledgerEntry.jobId, jobId))})
+    'entries', ${withMember(t.ledgerEntry, t.ledgerEntry.seq, sparse ? USUAL.entries : {})},
+    'orderEvents', ${withMember(t.orderEvent, t.orderEvent.seq)}
   )::text as job
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
   where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`)
+const WHOLE = { name: 'job snapshot', ...query(false) }
+const SPARSE = { name: 'sparse job snapshot', ...query(true) }
 
 /**
  * Loads one job in a single query whatever its size: each part is a list of JSON rows made by PostgreSQL, so the
@@ -97,10 +133,19 @@ export async function loadSnapshot(tx: Tx, studio: Studio, id: string): Promise<
   return text === undefined ? undefined : (JSON.parse(text) as JobSnapshot)
 }
 
-/** The same as the JSON it is sent as: PostgreSQL has written it, and nobody here needs to read it. */
-export async function snapshotText(tx: Tx, studio: Studio, id: string): Promise<string | undefined> {
-  const values = fillPlaceholders(QUERY.params, { studioId: studio.id, jobId: id })
-  const { rows } = await tx.$client.query<{ job: string }>({ name: 'job snapshot', text: QUERY.sql, values })
+/**
+ * The same as the JSON it is sent as: PostgreSQL has written it, and nobody here needs to read it.
+ * @param sparse without what its longest lists mostly hold; `whole` puts it back
+ */
+export async function snapshotText(
+  tx: Tx,
+  studio: Studio,
+  id: string,
+  sparse = false,
+): Promise<string | undefined> {
+  const { name: queryName, sql: text, params } = sparse ? SPARSE : WHOLE
+  const values = fillPlaceholders(params, { studioId: studio.id, jobId: id })
+  const { rows } = await tx.$client.query<{ job: string }>({ name: queryName, text, values })
   const found = rows[0]?.job
   if (found === undefined) return undefined
   const { name, currency, locale, system } = studio

@@ -67,7 +67,11 @@ export function jobRoutes(db: Database): Router {
 
   router.get('/jobs/:jobId', async (req, res) => {
     const { studio } = req.visitor as Visitor
-    const job = await db.asStudio(studio.id, (tx) => snapshotText(tx, studio, req.params.jobId), 'read')
+    const job = await db.asStudio(
+      studio.id,
+      (tx) => snapshotText(tx, studio, req.params.jobId, req.query.sparse !== undefined),
+      'read',
+    )
     if (job === undefined) throw notFound('This job')
     res.type('application/json').send(job)
   })

@@ -44,6 +44,8 @@ export const TABLES: Readonly<Record<Collection, RowTable>> = {
   sightings: t.sighting,
   suppliers: t.supplier,
   offers: t.offer,
+  vouchers: t.voucher,
+  proposals: t.proposal,
   acceptances: t.acceptance,
 }
 

@@ -9,7 +9,40 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion5(toVersion4(toVersion3(toVersion2(file))))
+  return toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file)))))
+}
+
+/** Version 6 knows deposits, the tax inside each entry, gift cards, proposals and what was heard of an order. */
+function toVersion6(file: Row): Row {
+  if (file.version !== 5) return file
+  const lines = new Map(rows(file.lines).map((l) => [l.id, l]))
+  const entries = rows(file.entries)
+  const means = new Map(entries.map((e) => [e.eventId, e.means ?? null]))
+  const taxed: readonly unknown[] = ['order', 'cancel', 'return']
+  return {
+    ...file,
+    version: 6,
+    orders: rows(file.orders).map((o) => ({
+      depositMinor: 0,
+      depositDueOn: null,
+      balanceDueOn: null,
+      ...o,
+    })),
+    entries: entries.map((e) => {
+      const line = lines.get(e.lineId)
+      const share = Number(line?.amountMinor) > 0 ? Number(line?.taxMinor) / Number(line?.amountMinor) : 0
+      return {
+        taxMinor: taxed.includes(e.kind) ? Math.round(Number(e.amountMinor) * share) : 0,
+        voucherId: null,
+        ...e,
+        // A reversal takes the money back the way it went.
+        means: e.reverses ? (means.get(e.reverses) ?? null) : (e.means ?? null),
+      }
+    }),
+    vouchers: [],
+    proposals: [],
+    orderEvents: [],
+  }
 }
 
 /** Version 5 knows more of items, options and suppliers, and what things are made of. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
-import { lineState } from '@bonitas/core/ledger/lineState'
+import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
 import type { EntryKind } from '@bonitas/core/ledger/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -21,9 +21,14 @@ export interface Answer {
 
 export interface NewEntry {
   readonly kind: EntryKind
-  readonly lineId: string
+  /** Null for what concerns the job as a whole. */
+  readonly lineId: string | null
   readonly amountMinor: number
+  /** Tax inside the amount; none in what only moves money. */
+  readonly taxMinor?: number
   readonly quantity: number
+  readonly means?: string | null
+  readonly voucherId?: string | null
   readonly reverses?: string
 }
 
@@ -34,63 +39,37 @@ export async function lockLedger(tx: Tx, { jobId }: Act): Promise<void> {
   await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${jobId}, 7))`)
 }
 
+/**
+ * Lines with what the ledger says of them, in one query: sums only, one row per line and kind, so that a line with ten
+ * thousand entries costs as much as one with two.
+ */
 export async function linesWith(
   tx: Tx,
   act: Act,
   which: { orderId?: string; itemIds?: readonly string[]; lineIds?: readonly string[] },
 ) {
-  const lines = await tx
-    .select()
+  const sums = sql<readonly LineEntry[]>`(select coalesce(json_agg(s), '[]') from (
+    select kind, sum(amount_minor)::bigint as "amountMinor", sum(tax_minor)::bigint as "taxMinor", sum(quantity)::int as quantity from ledger_entry
+    where studio_id = ${act.studioId} and job_id = ${act.jobId} and line_id = order_line.id group by kind) s)`
+  const found = await tx
+    .select({ line: t.orderLine, entries: sums })
     .from(t.orderLine)
-    .where(
-      and(
-        eq(t.orderLine.studioId, act.studioId),
-        eq(t.orderLine.jobId, act.jobId),
-        which.orderId ? eq(t.orderLine.orderId, which.orderId) : undefined,
-        which.itemIds ? inArray(t.orderLine.itemId, [...which.itemIds]) : undefined,
-        which.lineIds ? inArray(t.orderLine.id, [...which.lineIds]) : undefined,
-      ),
-    )
+    .where(ofLines(act, which))
     .orderBy(asc(t.orderLine.id))
-  const entries =
-    lines.length === 0
-      ? []
-      : await entriesOf(
-          tx,
-          act,
-          lines.map((l) => l.id),
-        )
-  return lines.map((line) => {
-    const own = entries.filter((e) => e.lineId === line.id)
-    return { line, state: lineState(own), entries: own }
-  })
+  return found.map(({ line, entries }) => ({ line, state: lineState(entries), entries }))
 }
 
-async function entriesOf(tx: Tx, act: Act, lineIds: readonly string[]) {
-  // Sums only, one row per line and kind: a line with ten thousand entries costs as much as one with two.
-  const rows = await tx
-    .select({
-      lineId: t.ledgerEntry.lineId,
-      kind: t.ledgerEntry.kind,
-      amountMinor: sql<string>`sum(${t.ledgerEntry.amountMinor})`,
-      quantity: sql<string>`sum(${t.ledgerEntry.quantity})`,
-    })
-    .from(t.ledgerEntry)
-    .where(
-      and(
-        eq(t.ledgerEntry.studioId, act.studioId),
-        eq(t.ledgerEntry.jobId, act.jobId),
-        inArray(t.ledgerEntry.lineId, [...lineIds]),
-      ),
-    )
-    .groupBy(t.ledgerEntry.lineId, t.ledgerEntry.kind)
-  return rows.map((r) => ({
-    lineId: r.lineId,
-    kind: r.kind as EntryKind,
-    amountMinor: Number(r.amountMinor),
-    quantity: Number(r.quantity),
-  }))
-}
+const ofLines = (
+  act: Act,
+  which: { orderId?: string; itemIds?: readonly string[]; lineIds?: readonly string[] },
+) =>
+  and(
+    eq(t.orderLine.studioId, act.studioId),
+    eq(t.orderLine.jobId, act.jobId),
+    which.orderId ? eq(t.orderLine.orderId, which.orderId) : undefined,
+    which.itemIds ? inArray(t.orderLine.itemId, [...which.itemIds]) : undefined,
+    which.lineIds ? inArray(t.orderLine.id, [...which.lineIds]) : undefined,
+  )
 
 export async function oneLine(tx: Tx, act: Act, lineId: string) {
   const [found] = await linesWith(tx, act, { lineIds: [lineId] })
@@ -103,7 +82,6 @@ export async function write(
   act: Act,
   on: string,
   note: string,
-  means: string | null,
   entries: readonly NewEntry[],
 ): Promise<string> {
   const eventId = randomUUID()
@@ -115,9 +93,11 @@ export async function write(
       kind: e.kind,
       lineId: e.lineId,
       amountMinor: e.amountMinor,
+      taxMinor: e.taxMinor ?? 0,
       quantity: e.quantity,
       on,
-      means,
+      means: e.means ?? null,
+      voucherId: e.voucherId ?? null,
       note,
       reverses: e.reverses ?? null,
       memberId: act.memberId,

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, inArray, max, sql } from 'drizzle-orm'
 import type { PlaceOrder } from '@bonitas/core/ledger/schema'
+import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { basketsOf } from '@bonitas/core/source/baskets'
 import { inOrders, priceOf } from '@bonitas/core/source/chosenMoney'
 import type { Making, Offer } from '@bonitas/core/source/schema'
@@ -96,6 +97,11 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
     .select({ n: max(t.purchaseOrder.number) })
     .from(t.purchaseOrder)
     .where(and(eq(t.purchaseOrder.studioId, act.studioId), eq(t.purchaseOrder.jobId, act.jobId)))
+  const total = priced.reduce((sum, p) => sum + amountOf(p).landedMinor, 0)
+  if ((wish.depositMinor ?? 0) > total) {
+    const text = `Deposit is more than the ${moneyColumnText(total, act.currency)} of the order. Write at most that.`
+    throw conflict(text, [{ field: 'depositMinor', text }])
+  }
   const orderId = randomUUID()
   const keys = { studioId: act.studioId, jobId: act.jobId }
   await tx.insert(t.purchaseOrder).values({
@@ -106,6 +112,9 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
     supplierName,
     placedOn: wish.placedOn,
     expectedOn: wish.expectedOn,
+    depositMinor: wish.depositMinor ?? 0,
+    depositDueOn: wish.depositDueOn ?? null,
+    balanceDueOn: wish.balanceDueOn ?? null,
     note: wish.note,
   })
   await tx.insert(t.orderLine).values(
@@ -131,11 +140,11 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
     act,
     wish.placedOn,
     wish.note,
-    null,
     priced.map((p) => ({
       kind: 'order' as const,
       lineId: p.lineId,
       amountMinor: amountOf(p).landedMinor,
+      taxMinor: amountOf(p).taxMinor,
       quantity: p.item.quantity,
     })),
   )

@@ -1,8 +1,13 @@
 import { Router, type RequestHandler } from 'express'
 import type { ObjectSchema } from 'yup'
 import {
+  accountSchema,
+  adjustSchema,
   cancelSchema,
+  chargeSchema,
   deliverSchema,
+  giftSchema,
+  noteOrderSchema,
   payOrderSchema,
   placeOrderSchema,
   refundSchema,
@@ -19,8 +24,21 @@ import type { Catalogs } from '../source/catalogs.js'
 import { stillThere } from '../source/stillThere.js'
 import { once } from './once.js'
 import { lockLedger, type Act, type Answer } from './lines.js'
+import { proveLedger } from './proof.js'
 import { placeOrder } from './placeOrder.js'
-import { cancelLine, deliver, payOrder, refund, returnGoods, reverseEvent } from './service.js'
+import { gift } from './gift.js'
+import {
+  account,
+  adjust,
+  cancelLine,
+  charge,
+  deliver,
+  noteOrder,
+  payOrder,
+  refund,
+  returnGoods,
+  reverseEvent,
+} from './service.js'
 
 /** The acts of the ledger, each a POST that can be repeated safely under its Idempotency-Key. */
 export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
@@ -61,6 +79,20 @@ export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
   router.post('/refunds', act('refund', refundSchema, refund))
   router.post('/cancellations', act('cancel', cancelSchema, cancelLine))
   router.post('/change-orders', act('change order', changeOrderSchema, changeOrder))
+  router.post('/adjustments', act('adjustment', adjustSchema, adjust))
+  router.post('/charges', act('charge', chargeSchema, charge))
+  router.post('/gifts', act('gift', giftSchema, gift))
+  router.post('/account', act('account', accountSchema, account))
+  router.post('/order-events', act('order event', noteOrderSchema, noteOrder))
+  /** The proof is of the whole studio; asking makes it anew. */
+  router.post<{ jobId: string }>('/ledger-proof', async (req, res) => {
+    const { studio } = req.visitor as Visitor
+    const found = await db.asStudio(studio.id, async (tx) => {
+      await requireJob(tx, studio.id, req.params.jobId)
+      return proveLedger(tx, studio.id)
+    })
+    res.json(found)
+  })
   router.post('/reversals', act('reversal', reverseSchema, reverseEvent))
   return router
 }

@@ -1,16 +1,23 @@
+import { randomUUID } from 'node:crypto'
 import { and, eq, isNull, sql } from 'drizzle-orm'
+import { taxOfCredit } from '@bonitas/core/ledger/accounts'
 import { lineBreach, lineState, type LineState } from '@bonitas/core/ledger/lineState'
 import type {
+  Account,
+  Adjust,
   CancelLine,
+  Charge,
   Deliver,
   EntryKind,
+  NoteOrder,
   PayOrder,
   Refund,
   ReturnGoods,
   ReverseEvent,
 } from '@bonitas/core/ledger/schema'
+import { LINE_EVENTS } from '@bonitas/core/ledger/schema'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
-import { mulDivRound } from '@bonitas/core/money/rate'
+import { mulDivRound, taxInside } from '@bonitas/core/money/rate'
 import { splitByWeight } from '@bonitas/core/money/splitByWeight'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -23,72 +30,156 @@ export async function payOrder(tx: Tx, act: Act, wish: PayOrder): Promise<Answer
   if (lines.length === 0) throw notFound('This order')
   const owed = lines.map((l) => l.state.outstandingMinor)
   const total = owed.reduce((a, b) => a + b, 0)
-  if (wish.amountMinor > total) {
-    const text =
+  if (wish.amountMinor > total)
+    throw tooMuch(
+      'amountMinor',
       total === 0
         ? 'Nothing is owed on this order any more.'
-        : `Amount is more than the ${moneyColumnText(total, act.currency)} still owed on this order. Write at most that.`
-    throw conflict(text, [{ field: 'amountMinor', text }])
-  }
+        : `Amount is more than the ${moneyColumnText(total, act.currency)} still owed on this order. Write at most that.`,
+    )
+  if (wish.voucherId) await holdsEnough(tx, act, wish.voucherId, wish)
   const parts = splitByWeight(wish.amountMinor, owed)
+  const { means, voucherId = null } = wish
   const entries = lines.flatMap((l, i): NewEntry[] => {
     const amountMinor = parts[i] ?? 0
-    return amountMinor > 0 ? [{ kind: 'payment', lineId: l.line.id, amountMinor, quantity: 0 }] : []
+    return amountMinor > 0
+      ? [{ kind: 'payment', lineId: l.line.id, amountMinor, quantity: 0, means, voucherId }]
+      : []
   })
-  return { eventId: await write(tx, act, wish.paidOn, wish.note, wish.means, entries) }
+  return { eventId: await write(tx, act, wish.paidOn, wish.note, entries) }
 }
 
-/** Notes that all of these lines that was still to come has come. @throws {Problem} 404, 409 */
+/** A gift card or credit pays at most what is left on it, until its last day. @throws {Problem} 404, 409 */
+async function holdsEnough(tx: Tx, act: Act, voucherId: string, wish: PayOrder): Promise<void> {
+  const own = and(eq(t.voucher.studioId, act.studioId), eq(t.voucher.jobId, act.jobId))
+  const [card] = await tx
+    .select({
+      voucher: t.voucher,
+      spent: sql<string>`coalesce((select sum(amount_minor) from ledger_entry e where e.studio_id = ${act.studioId}
+        and e.job_id = ${act.jobId} and e.voucher_id = ${voucherId} and e.kind = 'payment'), 0)`,
+    })
+    .from(t.voucher)
+    .where(and(own, eq(t.voucher.id, voucherId)))
+  if (!card) throw notFound('This gift card or credit')
+  const { voucher, spent } = card
+  const refuse = (text: string) => conflict(text, [{ field: 'voucherId', text }])
+  if (voucher.kind !== wish.means)
+    throw refuse(`${voucher.name} is a ${voucher.kind}. Choose that as what it is paid by.`)
+  if (voucher.untilOn && voucher.untilOn < wish.paidOn)
+    throw refuse(`${voucher.name} was good until ${voucher.untilOn}. Pay by other means.`)
+  const left = voucher.amountMinor - Number(spent)
+  if (wish.amountMinor > left)
+    throw refuse(
+      `${voucher.name} has ${moneyColumnText(left, act.currency)} left. Pay at most that with it, and the rest by other means.`,
+    )
+}
+
+/** Notes what has come: a number of one line, or all that was still to come of several. @throws {Problem} 404, 409 */
 export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> {
   const ids = [...new Set(wish.lineIds)]
   const lines = await linesWith(tx, act, { orderId: wish.orderId, lineIds: ids })
   if (lines.length < ids.length) throw notFound('This line')
+  if (wish.quantity != null && ids.length > 1)
+    throw tooMuch('quantity', 'Quantity is for one line. Enter each line by itself, or leave it empty for all that is to come.')
   const entries = lines.map(({ line, state }): NewEntry => {
-    const quantity = state.toComeQuantity
-    if (quantity <= 0)
-      throw conflict(`${line.itemName} is delivered already.`, [
-        { field: 'lineIds', text: `${line.itemName} is delivered already.` },
-      ])
-    return { kind: 'delivery', lineId: line.id, amountMinor: 0, quantity }
+    const open = state.toComeQuantity
+    if (open <= 0) throw tooMuch('lineIds', `${line.itemName} is delivered already.`)
+    if ((wish.quantity ?? 0) > open)
+      throw tooMuch('quantity', `Quantity is more than the ${open} still to come of ${line.itemName}. Write at most that.`)
+    return { kind: 'delivery', lineId: line.id, amountMinor: 0, quantity: wish.quantity ?? open }
   })
-  return { eventId: await write(tx, act, wish.deliveredOn, wish.note, null, entries) }
-}
+  return { eventId: await write(tx, act, wish.deliveredOn, wish.note, entries) }
+} // prettier-ignore
 
 /** Sends goods back for a credit. The money stays counted as paid until it is refunded. @throws {Problem} 404, 409 */
 export async function returnGoods(tx: Tx, act: Act, wish: ReturnGoods): Promise<Answer> {
   const { line, state } = await oneLine(tx, act, wish.lineId)
   const here = state.hereQuantity
-  if (wish.quantity > here) {
-    const text =
+  if (wish.quantity > here)
+    throw tooMuch(
+      'quantity',
       here === 0
         ? `${line.itemName} has not been delivered, or is back already.`
-        : `Quantity is more than the ${here} that are here.`
-    throw conflict(text, [{ field: 'quantity', text }])
-  }
-  if (wish.creditMinor > state.dueMinor) {
-    const text = `Credit is more than the ${moneyColumnText(state.dueMinor, act.currency)} the line costs. Write at most that.`
-    throw conflict(text, [{ field: 'creditMinor', text }])
-  }
-  const eventId = await write(tx, act, wish.returnedOn, wish.note, null, [
-    { kind: 'return', lineId: line.id, amountMinor: wish.creditMinor, quantity: wish.quantity },
+        : `Quantity is more than the ${here} that are here.`,
+    )
+  if (wish.creditMinor > state.dueMinor)
+    throw tooMuch(
+      'creditMinor',
+      `Credit is more than the ${moneyColumnText(state.dueMinor, act.currency)} the line costs. Write at most that.`,
+    )
+  const eventId = await write(tx, act, wish.returnedOn, wish.note, [
+    credit(line, state, 'return', wish.creditMinor, wish.quantity),
   ])
   await reopen(tx, act, line)
   return { eventId }
 }
 
-/** Money that came back. @throws {Problem} 404, 409 when more than is due */
-export async function refund(tx: Tx, act: Act, wish: Refund): Promise<Answer> {
+/** A price lowered after the order: the seller owes the difference. @throws {Problem} 404, 409 when it is more than it costs */
+export async function adjust(tx: Tx, act: Act, wish: Adjust): Promise<Answer> {
   const { line, state } = await oneLine(tx, act, wish.lineId)
-  if (wish.amountMinor > state.dueBackMinor) {
-    const text = `Amount is more than the ${moneyColumnText(state.dueBackMinor, act.currency)} due back for ${line.itemName}. Enter the return first, or write less.`
-    throw conflict(text, [{ field: 'amountMinor', text }])
-  }
+  if (wish.amountMinor > state.dueMinor)
+    throw tooMuch(
+      'amountMinor',
+      `Amount is more than the ${moneyColumnText(state.dueMinor, act.currency)} the line costs. Write at most that.`,
+    )
+  const entry = credit(line, state, 'adjustment', wish.amountMinor, 0)
+  return { eventId: await write(tx, act, wish.adjustedOn, wish.note, [entry]) }
+}
+
+/** A charge on top of an order: restocking, cancelling, carriage. Its tax is at the rate of the job. @throws {Problem} 404 */
+export async function charge(tx: Tx, act: Act, wish: Charge): Promise<Answer> {
+  const { line } = await oneLine(tx, act, wish.lineId)
+  const [job] = await tx
+    .select({ taxPpm: t.job.taxPpm })
+    .from(t.job)
+    .where(and(eq(t.job.studioId, act.studioId), eq(t.job.id, act.jobId)))
+  const { amountMinor } = wish
   return {
-    eventId: await write(tx, act, wish.refundedOn, wish.note, wish.means, [
-      { kind: 'refund', lineId: line.id, amountMinor: wish.amountMinor, quantity: 0 },
+    eventId: await write(tx, act, wish.chargedOn, wish.note, [
+      { kind: 'charge', lineId: line.id, amountMinor, taxMinor: taxInside(amountMinor, job?.taxPpm ?? 0), quantity: 0 },
     ]),
   }
-}
+} // prettier-ignore
+
+/** Money that came back, or a credit that is none. @throws {Problem} 404, 409 when more than is due */
+export async function refund(tx: Tx, act: Act, wish: Refund): Promise<Answer> {
+  const { line, state } = await oneLine(tx, act, wish.lineId)
+  if (wish.amountMinor > state.dueBackMinor)
+    throw tooMuch(
+      'amountMinor',
+      `Amount is more than the ${moneyColumnText(state.dueBackMinor, act.currency)} due back for ${line.itemName}. Enter the return first, or write less.`,
+    )
+  let voucherId: string | null = null
+  if (wish.means === 'store credit') {
+    voucherId = randomUUID()
+    const [order] = await tx
+      .select()
+      .from(t.purchaseOrder)
+      .where(
+        and(
+          eq(t.purchaseOrder.studioId, act.studioId),
+          eq(t.purchaseOrder.jobId, act.jobId),
+          eq(t.purchaseOrder.id, line.orderId),
+        ),
+      )
+    await tx.insert(t.voucher).values({
+      studioId: act.studioId,
+      jobId: act.jobId,
+      id: voucherId,
+      name: `Credit for ${line.itemName}`.slice(0, 120),
+      kind: 'store credit',
+      supplierId: order?.supplierId ?? null,
+      amountMinor: wish.amountMinor,
+      untilOn: wish.creditUntilOn ?? null,
+      note: '',
+    })
+  }
+  return {
+    eventId: await write(tx, act, wish.refundedOn, wish.note, [
+      { kind: 'refund', lineId: line.id, amountMinor: wish.amountMinor, quantity: 0, means: wish.means, voucherId },
+    ]),
+  }
+} // prettier-ignore
 
 /** Takes what has not been delivered off an order. @throws {Problem} 404, 409 */
 export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<Answer> {
@@ -96,12 +187,37 @@ export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<An
   const open = state.toComeQuantity
   if (open <= 0) throw conflict(`Nothing of ${line.itemName} is still to come. Return it instead.`)
   const amountMinor = mulDivRound(state.dueMinor, open, state.liveQuantity)
-  const eventId = await write(tx, act, wish.cancelledOn, wish.note, null, [
-    { kind: 'cancel', lineId: line.id, amountMinor, quantity: open },
+  const eventId = await write(tx, act, wish.cancelledOn, wish.note, [
+    credit(line, state, 'cancel', amountMinor, open),
   ])
   await reopen(tx, act, line)
   return { eventId }
 }
+
+/** The client's money on account, or the fee charged to it. */
+export async function account(tx: Tx, act: Act, wish: Account): Promise<Answer> {
+  const { kind, amountMinor } = wish
+  const means = kind === 'fee' ? null : wish.means
+  return { eventId: await write(tx, act, wish.on, wish.note, [{ kind, lineId: null, amountMinor, quantity: 0, means }]) }
+} // prettier-ignore
+
+/** Writes down what was heard of an order or decided of a thing. @throws {Problem} 404, 409 */
+export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answer> {
+  const lines = await linesWith(tx, act, { orderId: wish.orderId })
+  if (lines.length === 0) throw notFound('This order')
+  const ofLine = LINE_EVENTS.includes(wish.kind)
+  if (ofLine !== (wish.lineId !== null))
+    throw tooMuch('lineId', ofLine ? 'Line is missing. Say which thing it is.' : 'Line: this is said of the whole order. Leave the line out.')
+  const line = lines.find((l) => l.line.id === wish.lineId)
+  if (wish.lineId && !line) throw notFound('This line')
+  if (wish.kind === 'kept' || wish.kind === 'to go back')
+    if (line && line.state.hereQuantity <= 0) throw conflict(`${line.line.itemName} is not here: there is nothing to decide yet.`)
+  if (wish.kind === 'delayed' && !wish.expectedOn)
+    throw tooMuch('expectedOn', 'Now expected on is missing. Give the new day.')
+  const eventId = randomUUID()
+  await tx.insert(t.orderEvent).values({ studioId: act.studioId, jobId: act.jobId, id: eventId, ...wish, memberId: act.memberId })
+  return { eventId }
+} // prettier-ignore
 
 /**
  * Takes back one event: the same entries with the sign turned. An item that it reopens or closes follows.
@@ -121,7 +237,7 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
     .from(t.ledgerEntry)
     .where(and(own, eq(t.ledgerEntry.reverses, wish.eventId)))
   if (again.length > 0) throw conflict('This entry is taken back already.')
-  const lines = await linesWith(tx, act, { lineIds: entries.map((e) => e.lineId) })
+  const lines = await linesWith(tx, act, { lineIds: entries.flatMap((e) => e.lineId ?? []) })
   for (const { line, entries: had } of lines) {
     const turned = entries
       .filter((e) => e.lineId === line.id)
@@ -129,6 +245,7 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
     const breach = lineBreach(lineState([...had, ...turned]))
     if (breach) throw conflict(`${line.itemName}: ${breach}. Take back the later entries first.`)
   }
+  await creditUnspent(tx, act, entries)
   const kind = entries[0]?.kind as EntryKind
   const reopens = kind === 'return' || kind === 'cancel'
   if (reopens) await refuseSecondLive(tx, act, lines)
@@ -137,12 +254,14 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
     act,
     wish.reversedOn,
     wish.note,
-    null,
     entries.map((e) => ({
       kind: e.kind as EntryKind,
       lineId: e.lineId,
       amountMinor: -e.amountMinor,
+      taxMinor: -e.taxMinor,
       quantity: -e.quantity,
+      means: e.means,
+      voucherId: e.voucherId,
       reverses: wish.eventId,
     })),
   )
@@ -163,6 +282,57 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
         )
   return { eventId }
 }
+
+/** A credit that came back and was spent since cannot be taken back; unspent, it holds nothing any more. */
+async function creditUnspent(
+  tx: Tx,
+  act: Act,
+  entries: readonly (typeof t.ledgerEntry.$inferSelect)[],
+): Promise<void> {
+  for (const e of entries) {
+    if (e.kind !== 'refund' || !e.voucherId) continue
+    const [spent] = await tx
+      .select({ sum: sql<string>`coalesce(sum(${t.ledgerEntry.amountMinor}), 0)` })
+      .from(t.ledgerEntry)
+      .where(
+        and(
+          eq(t.ledgerEntry.studioId, act.studioId),
+          eq(t.ledgerEntry.jobId, act.jobId),
+          eq(t.ledgerEntry.voucherId, e.voucherId),
+          eq(t.ledgerEntry.kind, 'payment'),
+        ),
+      )
+    if (Number(spent?.sum ?? 0) > 0)
+      throw conflict('The credit has been paid with since. Take back that payment first.')
+    await tx
+      .update(t.voucher)
+      .set({ amountMinor: 0, version: sql`${t.voucher.version} + 1` })
+      .where(
+        and(
+          eq(t.voucher.studioId, act.studioId),
+          eq(t.voucher.jobId, act.jobId),
+          eq(t.voucher.id, e.voucherId),
+        ),
+      )
+  }
+}
+
+const tooMuch = (field: string, text: string) => conflict(text, [{ field, text }])
+
+/** An entry that takes something off what a line costs, with its share of the tax. */
+const credit = (
+  line: Line,
+  state: LineState,
+  kind: EntryKind,
+  amountMinor: number,
+  quantity: number,
+): NewEntry => ({
+  kind,
+  lineId: line.id,
+  amountMinor,
+  taxMinor: taxOfCredit(state, amountMinor),
+  quantity,
+})
 
 /** A return taken back must not put two live orders on one item. */
 async function refuseSecondLive(

@@ -5,6 +5,7 @@ import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/job/c
 import { dependents } from '@bonitas/core/job/dependents'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { derivePlan } from '@bonitas/core/job/derivePlan'
+import { whole } from '@bonitas/core/job/sparse'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
 import { request } from '../api/http.js'
@@ -48,7 +49,7 @@ export const useJobStore = defineStore('job', () => {
   /** Opens a job, and takes up edits that an earlier page could not deliver. */
   async function open(jobId: string): Promise<void> {
     if (snapshot.value?.brief.id !== jobId) close()
-    const loaded = await request<JobSnapshot>(`/jobs/${jobId}`)
+    const loaded = whole(await request<JobSnapshot>(`/jobs/${jobId}?sparse`))
     day.value = today()
     snapshot.value = loaded
     if (queue) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import type { DerivedOrder } from '@bonitas/core/job/derive'
-import type { DerivedLine } from '@bonitas/core/job/deriveItems'
+import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
+import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
 import { sumRows } from '@bonitas/core/ledger/budgetPosition'
 import { moneyColumnText, moneyText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'

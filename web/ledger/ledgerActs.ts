@@ -1,5 +1,5 @@
-import type { DerivedOrder } from '@bonitas/core/job/derive'
-import type { DerivedLine } from '@bonitas/core/job/deriveItems'
+import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
+import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
 import { addDays } from '@bonitas/core/units/days'
 import type { Act } from './act.js'
 import { kindWord, type EventRow, type OrderGroup } from './ledgerView.js'

@@ -19,6 +19,8 @@ const entry = (
   quantity: 1,
   on: '2026-11-01',
   means: null,
+  voucherId: null,
+  taxMinor: 0,
   note: '',
   reverses,
   memberName: 'Ilse',
@@ -56,5 +58,5 @@ test.each([
 ] as const)('%j reads "%s"', (entries, words) => {
   const state = lineState(entries.map(([kind, amountMinor, quantity]) => ({ kind, amountMinor, quantity })))
   const here = state.deliveredQuantity === 2 && state.liveQuantity > 0
-  expect(lineWords({ line: {} as never, state, deliveredOn: here ? '6 Nov' : undefined, returnUntil: here ? '27 Nov' : undefined }, (d) => d)).toBe(words)
+  expect(lineWords({ state, deliveredOn: here ? '6 Nov' : undefined, returnUntil: here ? '27 Nov' : undefined }, (d) => d)).toBe(words)
 }) // prettier-ignore

@@ -1,5 +1,5 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
-import type { DerivedLine } from '@bonitas/core/job/deriveItems'
+import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
 import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
 
 export interface EventRow {
@@ -21,6 +21,7 @@ export interface EventRow {
 
 const WORDS: Readonly<Record<Entry['kind'], string>> = {
   order: 'Ordered', cancel: 'Cancelled', payment: 'Paid', delivery: 'Delivered', return: 'Sent back', refund: 'Refunded',
+  adjustment: 'Price lowered', charge: 'Charged', gift: 'Given', 'client payment': 'From the client', fee: 'Fee',
 } // prettier-ignore
 
 export const kindWord = (kind: Entry['kind']): string => WORDS[kind]
@@ -48,7 +49,9 @@ export function eventRows(job: JobSnapshot): EventRow[] {
       seq: first.seq,
       on: first.on,
       kind: first.kind,
-      what: entries.map((e) => lineOf.get(e.lineId)?.itemName ?? '').join(', '),
+      what: entries
+        .map((e) => (e.lineId && lineOf.get(e.lineId)?.itemName) || 'the job as a whole')
+        .join(', '),
       amountMinor,
       means: first.means,
       note: first.note,
@@ -98,7 +101,7 @@ export function orderable(job: JobSnapshot, derived: DerivedJob): OrderGroup[] {
 
 /** Where a line stands, in words. */
 export function lineWords(
-  { state, deliveredOn, returnUntil }: DerivedLine,
+  { state, deliveredOn, returnUntil }: Pick<DerivedLine, 'state' | 'deliveredOn' | 'returnUntil'>,
   day: (iso: string) => string,
 ): string {
   const toCome = state.toComeQuantity

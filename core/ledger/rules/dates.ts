@@ -1,20 +1,11 @@
 import type { Finding, Rule } from '../../findings/finding.js'
 import { dayText } from '../../units/days.js'
-import { budgetPosition } from '../budgetPosition.js'
-import type { LedgerFacts } from '../ledgerFacts.js'
+import { QUIET, type LedgerFacts } from '../ledgerFacts.js'
 
 // Common practice: a week is the least notice that still lets a piece be packed and a carrier be found.
-const NOTICE_DAYS = 7
+export const NOTICE_DAYS = 7
 
 const inDays = (n: number) => (n === 0 ? 'today' : n === 1 ? 'tomorrow' : `in ${n} days`)
-
-const empty: LedgerFacts = {
-  position: budgetPosition(0, 0, []),
-  cheaper: [],
-  returns: [],
-  late: [],
-  money: (minor) => (minor / 100).toFixed(2),
-}
 
 /** Goods that can go back, but not for long. */
 export const returnEnding: Rule<LedgerFacts> = {
@@ -39,11 +30,11 @@ export const returnEnding: Rule<LedgerFacts> = {
       })),
   examples: {
     trips: () => ({
-      ...empty,
+      ...QUIET,
       returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 3 }],
     }),
     passes: () => ({
-      ...empty,
+      ...QUIET,
       returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 12 }],
     }),
   },
@@ -69,9 +60,9 @@ export const deliveryLate: Rule<LedgerFacts> = {
     })),
   examples: {
     trips: () => ({
-      ...empty,
+      ...QUIET,
       late: [{ orderId: 'o', itemName: 'Rug', expectedOn: '2026-03-01', daysLate: 2 }],
     }),
-    passes: () => empty,
+    passes: () => QUIET,
   },
 }

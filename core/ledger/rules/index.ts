@@ -1,6 +1,19 @@
 import type { Rule } from '../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
 import { deliveryLate, returnEnding } from './dates.js'
+import { comesTooLate, orderedTwice, paidNotHere, priceFell, returnBeforeInstall } from './goods.js'
+import {
+  aboutToLapse,
+  categoryOverCap,
+  depositMissing,
+  hereNotPaid,
+  refundWaits,
+  reserveEarly,
+  taxMissing,
+} from './money.js'
 import { overBudget } from './overBudget.js'
 
-export const LEDGER_RULES: readonly Rule<LedgerFacts>[] = [overBudget, returnEnding, deliveryLate]
+export const LEDGER_RULES: readonly Rule<LedgerFacts>[] = [
+  overBudget, reserveEarly, categoryOverCap, returnEnding, returnBeforeInstall, deliveryLate, comesTooLate, paidNotHere,
+  hereNotPaid, depositMissing, orderedTwice, refundWaits, aboutToLapse, priceFell, taxMissing,
+] // prettier-ignore

@@ -1,6 +1,6 @@
 import type { Finding, Rule } from '../../findings/finding.js'
 import { budgetPosition } from '../budgetPosition.js'
-import type { CheaperOption, LedgerFacts } from '../ledgerFacts.js'
+import { QUIET, type CheaperOption, type LedgerFacts } from '../ledgerFacts.js'
 
 function check({ position, cheaper, money }: LedgerFacts): Finding[] {
   const over = -position.freeMinor
@@ -51,15 +51,13 @@ function waysBack(cheaper: readonly CheaperOption[], over: number): CheaperOptio
 }
 
 const example = (chosenMinor: number): LedgerFacts => ({
+  ...QUIET,
   position: budgetPosition(100_000, 100_000, [
     { id: 'rug', name: 'Rug', category: 'textiles', targetMinor: 90_000, chosenMinor, lines: [] },
   ]),
   cheaper: [
     { itemId: 'rug', itemName: 'Rug', optionId: 'flat', optionName: 'Flatweave', savesMinor: 20_000 },
   ],
-  returns: [],
-  late: [],
-  money: (minor) => (minor / 100).toFixed(2),
 })
 
 export const overBudget: Rule<LedgerFacts> = {

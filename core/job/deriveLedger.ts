@@ -1,0 +1,228 @@
+import type { BudgetPosition } from '../ledger/budgetPosition.js'
+import type { Lapsing, LedgerFacts, LineFacts } from '../ledger/ledgerFacts.js'
+import { lineState, type LineState } from '../ledger/lineState.js'
+import { moneyText } from '../money/moneyText.js'
+import type { SupplierBasket } from '../source/baskets.js'
+import { addDays, daysBetween } from '../units/days.js'
+import type { DerivedItem } from './deriveItems.js'
+import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from './snapshot.js'
+
+export interface DerivedLine {
+  readonly line: OrderLine
+  readonly state: LineState
+  readonly deliveredOn: string | undefined
+  /** Last day it can go back, when the supplier's window and a delivery are known. */
+  readonly returnUntil: string | undefined
+  /** The last day something of it went back. */
+  readonly returnedOn: string | undefined
+  /** What was decided once it was seen in the room. */
+  readonly decision: 'kept' | 'to go back' | undefined
+  readonly damaged: boolean
+  /** Somebody else pays for it. */
+  readonly given: boolean
+}
+
+export interface DerivedOrder {
+  readonly order: Order
+  readonly lines: readonly DerivedLine[]
+  /** What was heard of it, oldest first. */
+  readonly events: readonly OrderEvent[]
+  /** As last heard. */
+  readonly expectedOn: string | null
+  readonly amountMinor: number
+  readonly outstandingMinor: number
+  readonly paidMinor: number
+  readonly dueBackMinor: number
+  /** All of it is here, since then. */
+  readonly completeOn: string | undefined
+}
+
+const known = new WeakMap<
+  JobSnapshot['entries'],
+  { readonly on: readonly unknown[]; readonly lines: DerivedLine[] }
+>()
+
+/** Every line with what the ledger says of it; the same list as long as nothing was entered. */
+export function deriveLines(job: JobSnapshot): DerivedLine[] {
+  const on = [job.lines, job.orderEvents]
+  const before = known.get(job.entries)
+  if (before?.on.every((x, i) => x === on[i])) return before.lines
+  const entriesOf = grouped(job.entries, (e) => e.lineId)
+  const eventsOf = grouped(job.orderEvents, (e) => e.lineId)
+  const lines = job.lines.map((line) => deriveLine(line, entriesOf.get(line.id) ?? [], eventsOf.get(line.id) ?? []))
+  known.set(job.entries, { on, lines })
+  return lines
+} // prettier-ignore
+
+function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly OrderEvent[]): DerivedLine {
+  const state = lineState(entries)
+  const reversed = new Set(entries.map((e) => e.reverses))
+  const standing = (kind: Entry['kind']) =>
+    entries.filter((e) => e.kind === kind && !e.reverses && !reversed.has(e.eventId))
+  const deliveredOn = state.deliveredQuantity > 0 ? standing('delivery')[0]?.on : undefined
+  const returnUntil =
+    deliveredOn && line.returnDays != null && state.liveQuantity > 0
+      ? addDays(deliveredOn, line.returnDays)
+      : undefined
+  const said = [...events].reverse().find((e) => e.kind === 'kept' || e.kind === 'to go back')?.kind
+  return {
+    line,
+    state,
+    deliveredOn,
+    returnUntil,
+    returnedOn: state.returnedQuantity > 0 ? standing('return').at(-1)?.on : state.cancelledQuantity > 0 ? standing('cancel').at(-1)?.on : standing('adjustment').at(-1)?.on,
+    decision: said === 'kept' || said === 'to go back' ? said : undefined,
+    damaged: events.some((e) => e.kind === 'damaged'),
+    given: standing('gift').length > 0,
+  }
+} // prettier-ignore
+
+function grouped<T>(rows: readonly T[], keyOf: (row: T) => string | null): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const row of rows) {
+    const key = keyOf(row)
+    if (key === null) continue
+    const list = groups.get(key)
+    if (list) list.push(row)
+    else groups.set(key, [row])
+  }
+  return groups
+}
+
+export function deriveOrders(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedOrder[] {
+  const linesOf = grouped(lines, (l) => l.line.orderId)
+  const eventsOf = grouped(job.orderEvents, (e) => e.orderId)
+  return [...job.orders]
+    .sort((x, y) => x.number - y.number)
+    .map((order) => {
+      const own = linesOf.get(order.id) ?? []
+      const events = eventsOf.get(order.id) ?? []
+      const sum = (value: (s: LineState) => number) => own.reduce((total, l) => total + value(l.state), 0)
+      const here = own.filter((l) => l.state.liveQuantity > 0)
+      return {
+        order,
+        lines: own,
+        events,
+        expectedOn: [...events].reverse().find((e) => e.expectedOn)?.expectedOn ?? order.expectedOn,
+        amountMinor: sum((s) => s.dueMinor),
+        outstandingMinor: sum((s) => s.outstandingMinor),
+        paidMinor: sum((s) => s.netPaidMinor),
+        dueBackMinor: sum((s) => s.dueBackMinor),
+        completeOn:
+          here.length > 0 && here.every((l) => l.state.toComeQuantity <= 0)
+            ? here
+                .flatMap((l) => l.deliveredOn ?? [])
+                .sort()
+                .at(-1)
+            : undefined,
+      }
+    })
+}
+
+/** What is left on each gift card and credit. */
+export function voucherLeft(job: Pick<JobSnapshot, 'vouchers' | 'entries'>): ReadonlyMap<string, number> {
+  const left = new Map(job.vouchers.map((v) => [v.id, v.amountMinor]))
+  for (const e of job.entries)
+    if (e.voucherId && e.kind === 'payment') left.set(e.voucherId, (left.get(e.voucherId) ?? 0) - e.amountMinor)
+  return left
+} // prettier-ignore
+
+export function ledgerFactsOf(
+  job: JobSnapshot,
+  items: readonly DerivedItem[],
+  orders: readonly DerivedOrder[],
+  baskets: readonly SupplierBasket[],
+  position: BudgetPosition,
+  today: string,
+): LedgerFacts {
+  const lines = lineFacts(job, orders)
+  const left = voucherLeft(job)
+  return {
+    position,
+    today,
+    installOn: job.brief.installOn ?? null,
+    taxPpm: job.brief.taxPpm,
+    lines,
+    cheaper: cheaperOptions(items),
+    returns: lines.flatMap((l) =>
+      l.returnUntil && l.decision !== 'kept' && l.state.hereQuantity > 0
+        ? [{ lineId: l.lineId, itemId: l.itemId, itemName: l.itemName, lastDay: l.returnUntil, daysLeft: daysBetween(today, l.returnUntil) }]
+        : [],
+    ),
+    late: lines.flatMap((l) =>
+      l.expectedOn && l.expectedOn < today && l.state.toComeQuantity > 0
+        ? [{ orderId: l.orderId, itemName: l.itemName, expectedOn: l.expectedOn, daysLate: daysBetween(l.expectedOn, today) }]
+        : [],
+    ),
+    orders: orders.map((o) => ({
+      id: o.order.id,
+      name: `Order ${o.order.number}, ${o.order.supplierName || 'no supplier named'}`,
+      depositMinor: o.order.depositMinor,
+      depositDueOn: o.order.depositDueOn,
+      balanceDueOn: o.order.balanceDueOn,
+      paidMinor: o.paidMinor,
+      outstandingMinor: o.outstandingMinor,
+      completeOn: o.completeOn,
+    })),
+    lapsing: [
+      ...job.vouchers.flatMap((v): Lapsing[] =>
+        v.untilOn ? [{ id: v.id, name: v.name, untilOn: v.untilOn, leftMinor: left.get(v.id) ?? 0 }] : [],
+      ),
+      ...baskets.flatMap((b): Lapsing[] => {
+        const until = job.offers.find((o) => o.id === b.offer?.id)?.untilOn
+        return b.offer && until ? [{ id: b.offer.id, name: b.offer.name, untilOn: until, leftMinor: b.offer.offMinor }] : []
+      }),
+    ],
+    caps: job.allotments.map((a) => ({
+      id: a.id,
+      category: a.category,
+      capMinor: a.amountMinor,
+      forecastMinor: position.categories.find((c) => c.category === a.category)?.forecastMinor ?? 0,
+    })),
+    money: (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale),
+  }
+} // prettier-ignore
+
+function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts[] {
+  const itemOf = new Map(job.items.map((i) => [i.id, i]))
+  const optionOf = new Map(job.options.map((o) => [o.id, o]))
+  const seen = grouped(job.sightings, (s) => s.optionId)
+  return orders.flatMap((o) =>
+    o.lines.map(({ line, ...l }): LineFacts => {
+      const option = optionOf.get(line.optionId)
+      const lower = option && (seen.get(option.id) ?? []).filter((s) => s.on > o.order.placedOn && s.priceMinor < option.priceMinor).at(-1)
+      return {
+        ...l,
+        lineId: line.id,
+        itemId: line.itemId,
+        itemName: line.itemName,
+        optionName: line.optionName,
+        category: line.category,
+        orderId: o.order.id,
+        orderNumber: o.order.number,
+        supplierName: o.order.supplierName,
+        placedOn: o.order.placedOn,
+        expectedOn: o.expectedOn,
+        neededOn: itemOf.get(line.itemId)?.neededOn ?? null,
+        lower: lower && option ? { priceMinor: lower.priceMinor, wasMinor: option.priceMinor, on: lower.on } : undefined,
+      }
+    }),
+  )
+} // prettier-ignore
+
+function cheaperOptions(items: readonly DerivedItem[]): LedgerFacts['cheaper'] {
+  return items
+    .filter((i) => i.state === 'chosen' && !i.item.locked)
+    .flatMap((i) =>
+      i.options
+        .filter((o) => !o.chosen && o.suits.against.length === 0)
+        .map((o) => ({
+          itemId: i.item.id,
+          itemName: i.item.name,
+          optionId: o.option.id,
+          optionName: o.option.name,
+          savesMinor: i.chosenMinor - o.price.landedMinor,
+        })),
+    )
+    .filter((c) => c.savesMinor > 0)
+}
