@@ -10,6 +10,7 @@ import { pagePreload } from './http/pagePreload.js'
 import { notFound, problemHandler } from './http/problem.js'
 import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
+import { paperRoutes } from './ledger/paperRoutes.js'
 import { ledgerRoutes } from './ledger/routes.js'
 import { paletteRoutes } from './palette/routes.js'
 import { planRoutes } from './plan/routes.js'
@@ -94,6 +95,7 @@ export function createApp({
   api.use(scheduleRoutes(db))
   api.use(jobRoutes(db))
   api.use(libraryRoutes(db))
+  api.use(paperRoutes(db))
   api.use('/jobs/:jobId', ledgerRoutes(db, catalogs))
   api.use(() => {
     throw notFound('This address')

@@ -75,6 +75,9 @@ describe('a member of another studio', () => {
       'GET /jobs/:jobId/pictures/:id',
       'GET /jobs/:jobId/plan/tape-out.pdf',
       'GET /jobs/:jobId/plan/hanging-sheet.pdf',
+      'GET /jobs/:jobId/papers/:name.:format',
+      'GET /jobs/:jobId/ledger.ics',
+      'GET /jobs/:jobId/orders/:orderId.pdf',
       'POST /jobs/:jobId/reversals',
     ])
       expect(names).toContain(name)
@@ -107,6 +110,26 @@ describe('a member of another studio', () => {
       },
       cancellations: { lineId: job.lines[0]!.id, cancelledOn: '2026-11-03', note: '' },
       'change-orders': { amountMinor: 100, agreedOn: '2026-11-03', agreedBy: 'Client', why: 'why' },
+      adjustments: { lineId: job.lines[0]!.id, amountMinor: 1, adjustedOn: '2026-11-03', note: '' },
+      charges: { lineId: job.lines[0]!.id, amountMinor: 1, chargedOn: '2026-11-03', note: 'carriage' },
+      gifts: {
+        itemId: job.items[0]!.id,
+        giver: 'Aunt',
+        valueMinor: 1,
+        givenOn: '2026-11-03',
+        arrived: true,
+        note: '',
+      },
+      account: { kind: 'fee', amountMinor: 1, on: '2026-11-03', means: 'bank', note: '' },
+      'order-events': {
+        orderId: job.orders[0]!.id,
+        lineId: null,
+        kind: 'sent',
+        on: '2026-11-03',
+        expectedOn: null,
+        note: '',
+      },
+      'ledger-proof': {},
       reversals: { eventId: job.entries[0]!.eventId, reversedOn: '2026-11-03', note: 'why' },
     }
     let walked = 0
@@ -119,6 +142,8 @@ describe('a member of another studio', () => {
         const address = `/api${path
           .replace(':jobId', jobId)
           .replace(':collection', collection ?? '')
+          .replace(':name.:format', 'budget.csv')
+          .replace(':orderId', job.orders[0]!.id)
           .replace(':id', id)}${path.includes('pictures') ? '?kind=before' : ''}`
         const body =
           method === 'GET' || method === 'DELETE' ? undefined : (bodies[path.split('/').at(-1)!] ?? fields)

@@ -183,14 +183,24 @@ export function ledgerFactsOf(
   }
 } // prettier-ignore
 
+/** A price below the one it was ordered at, seen since. */
+function lowerSince(
+  placedOn: string,
+  option: JobSnapshot['options'][number] | undefined,
+  seen: JobSnapshot['sightings'],
+): LineFacts['lower'] {
+  const last = seen.filter((s) => option && s.on > placedOn && s.priceMinor < option.priceMinor).at(-1)
+  return option && last
+    ? { priceMinor: last.priceMinor, wasMinor: option.priceMinor, on: last.on }
+    : undefined
+}
+
 function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts[] {
   const itemOf = new Map(job.items.map((i) => [i.id, i]))
   const optionOf = new Map(job.options.map((o) => [o.id, o]))
   const seen = grouped(job.sightings, (s) => s.optionId)
   return orders.flatMap((o) =>
     o.lines.map(({ line, ...l }): LineFacts => {
-      const option = optionOf.get(line.optionId)
-      const lower = option && (seen.get(option.id) ?? []).filter((s) => s.on > o.order.placedOn && s.priceMinor < option.priceMinor).at(-1)
       return {
         ...l,
         lineId: line.id,
@@ -204,7 +214,7 @@ function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts
         placedOn: o.order.placedOn,
         expectedOn: o.expectedOn,
         neededOn: itemOf.get(line.itemId)?.neededOn ?? null,
-        lower: lower && option ? { priceMinor: lower.priceMinor, wasMinor: option.priceMinor, on: lower.on } : undefined,
+        lower: lowerSince(o.order.placedOn, optionOf.get(line.optionId), seen.get(line.optionId) ?? []),
       }
     }),
   )

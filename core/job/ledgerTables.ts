@@ -1,0 +1,171 @@
+import { cashWeeks, type CashWeek, type Due } from '../ledger/burn.js'
+import type { ItemPlace } from '../ledger/standing.js'
+import { addDays } from '../units/days.js'
+import { wallNames } from './briefFactsOf.js'
+import type { DerivedJob } from './derive.js'
+import type { JobSnapshot } from './snapshot.js'
+
+/** Days after an order by which it is commonly paid, when no day was agreed (common practice). */
+const PAID_WITHIN = 30
+
+/** Everything that is still to be paid, each with the best day known for it. */
+export function duesOf(job: JobSnapshot, derived: DerivedJob, today: string): Due[] {
+  const orders = derived.orders.flatMap(({ order, outstandingMinor, paidMinor, expectedOn }): Due[] => {
+    if (outstandingMinor <= 0) return []
+    const what = `Order ${order.number}, ${order.supplierName || 'no supplier named'}`
+    const deposit = Math.min(outstandingMinor, Math.max(0, order.depositMinor - paidMinor))
+    const rest = order.balanceDueOn ?? expectedOn ?? addDays(order.placedOn, PAID_WITHIN)
+    return [
+      { on: order.depositDueOn ?? order.placedOn, amountMinor: deposit, what: `${what}: deposit`, state: 'owed' },
+      { on: rest, amountMinor: outstandingMinor - deposit, what: deposit > 0 || paidMinor > 0 ? `${what}: balance` : what, state: 'owed' },
+    ]
+  })
+  const items = derived.items.flatMap((i): Due[] => {
+    if (i.state === 'chosen') {
+      const lead = i.chosen?.option.leadDays ?? 0
+      const needed = i.item.neededOn ?? job.brief.installOn ?? today
+      return [{ on: addDays(needed, -lead), amountMinor: i.chosenMinor, what: i.item.name, state: 'chosen' }]
+    }
+    if (i.state === 'open') {
+      const row = derived.position.categories.flatMap((c) => c.items).find((r) => r.itemId === i.item.id)
+      const amountMinor = row ? row.forecastMinor - row.paidMinor - row.orderedMinor : 0
+      return [{ on: i.item.neededOn ?? job.brief.installOn ?? today, amountMinor, what: i.item.name, state: 'open' }]
+    }
+    return []
+  })
+  return [...orders, ...items].filter((d) => d.amountMinor > 0).sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
+} // prettier-ignore
+
+export const cashOf = (job: JobSnapshot, derived: DerivedJob, today: string): CashWeek[] =>
+  cashWeeks(duesOf(job, derived, today), today)
+
+/** Where each item belongs, for putting the money together. */
+export function placesOf(job: JobSnapshot, derived: DerivedJob): (itemId: string) => ItemPlace {
+  const walls = new Map(wallNames(job).map((w) => [w.id, w.name]))
+  const focuses = new Map(job.focuses.map((f) => [f.id, f.name]))
+  const suppliers = new Map(job.suppliers.map((s) => [s.id, s.name]))
+  const places = new Map(
+    derived.items.map((i): [string, ItemPlace] => {
+      const order = i.lines.at(-1)?.line.orderId
+      const ordered = order === undefined ? undefined : job.orders.find((o) => o.id === order)?.supplierName
+      const chosen = i.chosen?.option.supplierId ? suppliers.get(i.chosen.option.supplierId) : undefined
+      return [
+        i.item.id,
+        {
+          category: i.item.category,
+          supplier: (ordered ?? chosen) || 'no supplier yet',
+          place: (i.item.focusId && focuses.get(i.item.focusId)) || (i.item.wallId && walls.get(i.item.wallId)) || 'the room',
+          spend: i.item.spend,
+        },
+      ]
+    }),
+  )
+  const none: ItemPlace = { category: 'other', supplier: 'no supplier yet', place: 'the room', spend: 'even' }
+  return (itemId) => places.get(itemId) ?? none
+} // prettier-ignore
+
+/** One thing bought: the list of purchases, with where it came from and what it cost. */
+export interface Purchase {
+  readonly order: number
+  readonly supplier: string
+  readonly item: string
+  readonly option: string
+  readonly category: string
+  readonly quantity: number
+  readonly orderedOn: string
+  readonly deliveredOn: string | null
+  readonly state: string
+  readonly costMinor: number
+  readonly taxMinor: number
+  readonly paidMinor: number
+  readonly owedMinor: number
+  readonly dueBackMinor: number
+  readonly givenMinor: number
+  readonly returnUntil: string | null
+}
+
+export function purchasesOf(derived: DerivedJob): Purchase[] {
+  return derived.orders.flatMap((o) =>
+    o.lines.map(({ line, state, deliveredOn, returnUntil, given }): Purchase => ({
+      order: o.order.number,
+      supplier: o.order.supplierName,
+      item: line.itemName,
+      option: line.optionName,
+      category: line.category,
+      quantity: line.quantity,
+      orderedOn: o.order.placedOn,
+      deliveredOn: deliveredOn ?? null,
+      state:
+        state.liveQuantity <= 0
+          ? state.returnedQuantity > 0
+            ? 'sent back'
+            : 'cancelled'
+          : given
+            ? state.toComeQuantity > 0 ? 'pledged' : 'given'
+            : state.toComeQuantity > 0
+              ? 'to come'
+              : 'here',
+      costMinor: state.costMinor,
+      taxMinor: state.taxMinor,
+      paidMinor: state.netPaidMinor,
+      owedMinor: state.outstandingMinor,
+      dueBackMinor: state.dueBackMinor,
+      givenMinor: state.givenMinor,
+      returnUntil: returnUntil ?? null,
+    })),
+  )
+} // prettier-ignore
+
+/** Tax of the job by the month it was charged in, from the entries alone. */
+export interface TaxMonth {
+  readonly month: string
+  readonly netMinor: number
+  readonly taxMinor: number
+}
+
+export function taxMonths(job: Pick<JobSnapshot, 'entries'>): TaxMonth[] {
+  const months = new Map<string, { net: number; tax: number }>()
+  for (const e of job.entries) {
+    const sign = e.kind === 'order' || e.kind === 'charge' ? 1 : e.kind === 'cancel' || e.kind === 'return' || e.kind === 'adjustment' ? -1 : 0
+    if (sign === 0) continue
+    const month = e.on.slice(0, 7)
+    const m = months.get(month) ?? { net: 0, tax: 0 }
+    months.set(month, { net: m.net + sign * (e.amountMinor - e.taxMinor), tax: m.tax + sign * e.taxMinor })
+  }
+  return [...months].sort(([x], [y]) => (x < y ? -1 : 1)).map(([month, { net, tax }]) => ({ month, netMinor: net, taxMinor: tax }))
+} // prettier-ignore
+
+/** A day that matters to the money, for the list of dates and the calendar. */
+export interface LedgerDate {
+  readonly id: string
+  readonly on: string
+  readonly kind: 'return by' | 'pay' | 'expected' | 'lapses' | 'refund due'
+  readonly what: string
+  readonly amountMinor: number | undefined
+}
+
+export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string): LedgerDate[] {
+  const lines = derived.orders.flatMap((o) => o.lines.map((l) => ({ ...l, order: o })))
+  const dates: LedgerDate[] = [
+    ...lines.flatMap((l): LedgerDate[] =>
+      l.returnUntil && l.returnUntil >= today && l.decision !== 'kept' && l.state.hereQuantity > 0
+        ? [{ id: `return-${l.line.id}`, on: l.returnUntil, kind: 'return by', what: l.line.itemName, amountMinor: l.state.costMinor }]
+        : [],
+    ),
+    ...lines.flatMap((l): LedgerDate[] =>
+      l.order.expectedOn && l.state.toComeQuantity > 0
+        ? [{ id: `expected-${l.line.id}`, on: l.order.expectedOn, kind: 'expected', what: `${l.line.itemName}, ${l.order.order.supplierName}`, amountMinor: undefined }]
+        : [],
+    ),
+    ...lines.flatMap((l): LedgerDate[] =>
+      l.state.dueBackMinor > 0 && l.returnedOn
+        ? [{ id: `refund-${l.line.id}`, on: addDays(l.returnedOn, 14), kind: 'refund due', what: l.line.itemName, amountMinor: l.state.dueBackMinor }]
+        : [],
+    ),
+    ...duesOf(job, derived, today)
+      .filter((d) => d.state === 'owed')
+      .map((d, n): LedgerDate => ({ id: `pay-${n}-${d.on}`, on: d.on, kind: 'pay', what: d.what, amountMinor: d.amountMinor })),
+    ...job.vouchers.flatMap((v): LedgerDate[] => (v.untilOn && v.untilOn >= today ? [{ id: `lapses-${v.id}`, on: v.untilOn, kind: 'lapses', what: v.name, amountMinor: v.amountMinor }] : [])),
+  ]
+  return dates.sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1))
+} // prettier-ignore

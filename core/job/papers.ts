@@ -1,0 +1,149 @@
+import { sumRows } from '../ledger/budgetPosition.js'
+import { creditLeft } from '../ledger/accounts.js'
+import { dayText } from '../units/days.js'
+import type { DerivedJob } from './derive.js'
+import { purchasesOf, taxMonths } from './ledgerTables.js'
+import type { JobSnapshot } from './snapshot.js'
+
+/** What the ledger is put on paper as. */
+export const PAPERS = ['statement', 'budget', 'purchases', 'tax'] as const
+export type PaperName = (typeof PAPERS)[number]
+
+/** A cell: words, a count, an amount of money in minor units, or nothing. */
+export type Cell = string | number | { readonly minor: number } | null
+
+/** One table of a paper; its last row adds up the others when it has one. */
+export interface PaperTable {
+  readonly title: string
+  readonly head: readonly string[]
+  readonly rows: readonly (readonly Cell[])[]
+  readonly total: readonly Cell[] | undefined
+}
+
+/** A paper whatever it is written as: PDF, XLSX and CSV are made of the same tables, so their sums are the same. */
+export interface Paper {
+  readonly name: PaperName
+  readonly title: string
+  readonly says: string
+  readonly tables: readonly PaperTable[]
+}
+
+const money = (minor: number): Cell => ({ minor })
+const sum = <T>(list: readonly T[], of: (t: T) => number) => list.reduce((s, t) => s + of(t), 0)
+
+/** Makes one paper of a job. The client's statement has no trade prices and no suppliers. */
+export function paperOf(name: PaperName, job: JobSnapshot, derived: DerivedJob, today: string): Paper {
+  const made = { statement, budget, purchases, tax }[name](job, derived)
+  return { name, ...made, says: `${made.says} As of ${dayText(today)}.` }
+}
+
+type Made = Omit<Paper, 'name'>
+
+function statement(job: JobSnapshot, derived: DerivedJob): Made {
+  const account = job.entries.filter((e) => e.kind === 'client payment' || e.kind === 'fee')
+  const bought = derived.orders.flatMap((o) => o.lines).filter((l) => l.state.costMinor !== 0 || l.state.netPaidMinor !== 0 || l.given)
+  const received = sum(account, (e) => (e.kind === 'client payment' ? e.amountMinor : 0))
+  const fees = sum(account, (e) => (e.kind === 'fee' ? e.amountMinor : 0))
+  const spent = sum(bought, (l) => l.state.netPaidMinor)
+  const p = derived.position
+  return {
+    title: 'Client statement',
+    says: 'What was received, what was spent of it, and what is still to come.',
+    tables: [
+      {
+        title: 'Budget',
+        head: ['', 'Amount'],
+        rows: [
+          ['Agreed', money(p.agreedMinor)],
+          ['of which changes agreed since', money(sum(job.changeOrders, (c) => c.amountMinor))],
+          ['Paid', money(p.paidMinor)],
+          ['Ordered, still to pay', money(p.orderedMinor)],
+          ['Chosen, not ordered', money(p.chosenMinor)],
+          ['Refunds promised', money(p.dueBackMinor)],
+          ['Store credit in hand', money(creditLeft(job.entries))],
+          ['Forecast at completion', money(p.forecastMinor)],
+        ],
+        total: undefined,
+      },
+      {
+        title: 'Account with the studio',
+        head: ['Date', 'What', 'Received', 'Charged'],
+        rows: [
+          ...account.map((e): Cell[] => [e.on, e.note || (e.kind === 'fee' ? 'Fee' : 'Payment'), e.kind === 'client payment' ? money(e.amountMinor) : null, e.kind === 'fee' ? money(e.amountMinor) : null]),
+          ['', 'Paid for purchases, less refunds', null, money(spent)],
+        ],
+        total: ['', received - fees - spent >= 0 ? 'In hand' : 'To be received', money(received), money(fees + spent)],
+      },
+      {
+        title: 'Purchases',
+        head: ['Item', 'What', 'Pieces', 'Cost', 'Paid'],
+        rows: bought.map((l): Cell[] => [l.line.itemName, l.line.optionName, l.line.quantity, money(l.state.costMinor), money(l.state.netPaidMinor)]),
+        total: ['', 'All', null, money(sum(bought, (l) => l.state.costMinor)), money(spent)],
+      },
+    ],
+  }
+} // prettier-ignore
+
+function budget(job: JobSnapshot, derived: DerivedJob): Made {
+  const caps = new Map(job.allotments.map((a) => [a.category as string, a.amountMinor]))
+  const rows = derived.position.categories
+  const all = sumRows(rows)
+  const toCome = (r: { forecastMinor: number; paidMinor: number }) => money(r.forecastMinor - r.paidMinor)
+  return {
+    title: 'Budget report',
+    says: 'Forecast: what is kept of the orders, what is chosen, and the targets of what is still open.',
+    tables: [
+      {
+        title: 'By category',
+        head: ['Category', 'Share', 'Target', 'Chosen', 'Ordered', 'Paid', 'To come', 'Forecast', 'Difference'],
+        rows: rows.map((r): Cell[] => {
+          const share = caps.get(r.category)
+          return [r.category, share === undefined ? null : money(share), money(r.targetMinor), money(r.chosenMinor), money(r.orderedMinor), money(r.paidMinor), toCome(r), money(r.forecastMinor), money(r.differenceMinor)]
+        }),
+        total: ['all', caps.size > 0 ? money(sum([...caps.values()], (c) => c)) : null, money(all.targetMinor), money(all.chosenMinor), money(all.orderedMinor), money(all.paidMinor), toCome(all), money(all.forecastMinor), money(all.differenceMinor)],
+      },
+      {
+        title: 'Changes of the budget',
+        head: ['Agreed on', 'By', 'What', 'Amount'],
+        rows: job.changeOrders.map((c): Cell[] => [c.agreedOn, c.agreedBy, c.why, money(c.amountMinor)]),
+        total: ['', '', 'All', money(sum(job.changeOrders, (c) => c.amountMinor))],
+      },
+    ],
+  }
+} // prettier-ignore
+
+function purchases(_job: JobSnapshot, derived: DerivedJob): Made {
+  const list = purchasesOf(derived)
+  return {
+    title: 'List of purchases',
+    says: 'Everything ordered, with its source and price.',
+    tables: [
+      {
+        title: 'Purchases',
+        head: ['Order', 'Supplier', 'Item', 'What', 'Category', 'Pieces', 'Ordered', 'Delivered', 'State', 'Cost', 'Tax inside', 'Paid', 'Owed', 'Due back', 'By others', 'Back until'],
+        rows: list.map((p): Cell[] => [
+          p.order, p.supplier, p.item, p.option, p.category, p.quantity, p.orderedOn, p.deliveredOn, p.state, money(p.costMinor), money(p.taxMinor), money(p.paidMinor), money(p.owedMinor), money(p.dueBackMinor), money(p.givenMinor), p.returnUntil,
+        ]),
+        total: [
+          null, 'All', null, null, null, null, null, null, null, money(sum(list, (p) => p.costMinor)), money(sum(list, (p) => p.taxMinor)), money(sum(list, (p) => p.paidMinor)), money(sum(list, (p) => p.owedMinor)), money(sum(list, (p) => p.dueBackMinor)), money(sum(list, (p) => p.givenMinor)), null,
+        ],
+      },
+    ],
+  }
+} // prettier-ignore
+
+function tax(job: JobSnapshot): Made {
+  const months = taxMonths(job)
+  return {
+    title: 'Tax summary',
+    says: `Tax inside orders and charges less credits, by the month they were entered for; the rate of the job is ${job.brief.taxPpm / 10_000} %.`,
+    tables: [
+      {
+        title: 'By month',
+        head: ['Month', 'Net', 'Tax', 'Gross'],
+        rows: months.map((m): Cell[] => [m.month, money(m.netMinor), money(m.taxMinor), money(m.netMinor + m.taxMinor)]),
+        total: ['all', money(sum(months, (m) => m.netMinor)), money(sum(months, (m) => m.taxMinor)), money(sum(months, (m) => m.netMinor + m.taxMinor))],
+      },
+    ],
+  }
+} // prettier-ignore
