@@ -48,6 +48,7 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
   Source: ['Compare', 'Best set', 'Catalogs', 'Terms', 'Lists'],
+  Ledger: ['Standing', 'Entries', 'Dates', 'Changes', 'Papers'],
 }
 
 test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {
@@ -67,6 +68,8 @@ test('the accessibility checker has nothing to say on any screen', async ({ page
       await expectAccessible(page, `${name}, ${further}`)
     }
   }
+  await subpage(page, 'Orders')
+  await page.getByRole('button', { name: 'More for Rug' }).click()
   await page.getByRole('button', { name: 'Pay order 4' }).click()
   await expectAccessible(page, 'an act of the ledger')
   await stage(page, 'Palette')

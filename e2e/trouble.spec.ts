@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
-import { allKept, expectTape, fill, openDemo, stage } from './bench.js'
+import { allKept, expectTape, fill, openDemo, stage, subpage } from './bench.js'
 import { expect, test } from './program.js'
 
 test('the server is gone: it is said at once, nothing typed is lost, and all is there when it is back', async ({
@@ -66,6 +66,7 @@ test('a payment whose answer was lost is entered once, however often it is sent'
   await expect(page.getByText('Pay order 4: entered.')).toBeVisible()
   // 3,090.40 paid before, 236.00 for the lights.
   await expectTape(page, { Paid: '€3,326.40', Ordered: '€1,248' })
+  await subpage(page, 'Entries')
   await expect(page.getByRole('row', { name: /by transfer/ })).toHaveCount(1)
 })
 

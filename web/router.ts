@@ -130,6 +130,15 @@ export const router = createRouter({
           ] as const
         ).map(([path, component, title]) => ({ path: `source/${path}`, component, meta: { title } })),
         { path: 'ledger', component: () => import('./ledger/LedgerPage.vue'), meta: { title: 'Ledger' } },
+        ...(
+          [
+            ['standing', () => import('./ledger/StandingPage.vue'), 'Where the money stands'],
+            ['entries', () => import('./ledger/EntriesPage.vue'), 'Entries'],
+            ['dates', () => import('./ledger/DatesPage.vue'), 'Dates'],
+            ['changes', () => import('./ledger/ChangesPage.vue'), 'Changes of the budget'],
+            ['papers', () => import('./ledger/PapersPage.vue'), 'Papers'],
+          ] as const
+        ).map(([path, component, title]) => ({ path: `ledger/${path}`, component, meta: { title } })),
       ],
     },
     { path: '/:rest(.*)*', redirect: '/jobs' },

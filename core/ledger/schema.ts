@@ -201,7 +201,7 @@ export const proposalSchema = rowSchema({
     .min(-MAX_MINOR, 'Amount is too far below zero. Check for digits too many.')
     .max(MAX_MINOR, 'Amount is too large. Check for digits too many.')
     .required('Amount is missing. Write what is added, or taken off.'),
-  why: textField('What changes', 400),
+  why: textField('What changes', 200),
   items: noteField('Items it touches', 400),
   state: choiceField('State', PROPOSAL_STATES),
   answeredOn: dayOrNone('Answered on'),

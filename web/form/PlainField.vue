@@ -5,7 +5,7 @@ import { useId } from 'vue'
 defineProps<{
   label: string
   fault?: string | undefined
-  hint?: string
+  hint?: string | undefined
   type?: string
   autocomplete?: string
   inputmode?: 'text' | 'decimal' | 'numeric' | 'email'

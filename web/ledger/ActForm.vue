@@ -15,6 +15,7 @@ const emit = defineEmits<{ done: []; close: [] }>()
 const store = useJobStore()
 const id = useId()
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
+const NO_MORE: Record<string, string> = {}
 const form = reactive({
   day: '',
   amount: '',
@@ -22,6 +23,7 @@ const form = reactive({
   means: MEANS[0],
   expectedOn: '',
   note: '',
+  more: NO_MORE,
 })
 const faults = ref<Record<string, string>>({})
 const message = ref('')
@@ -36,11 +38,14 @@ function begin(): void {
   faults.value = {}
   message.value = ''
   form.day = store.day
-  form.amount = props.act.amount ? minorToDecimal(props.act.amount.minor, currency.value) : ''
+  const { amount } = props.act
+  form.amount =
+    amount && !(amount.open && amount.minor === 0) ? minorToDecimal(amount.minor, currency.value) : ''
   form.quantity = String(props.act.quantity ?? '')
   form.means = MEANS[0]
   form.expectedOn = props.act.expectedOn ?? ''
   form.note = ''
+  form.more = Object.fromEntries((props.act.more ?? []).map((m) => [m.field, m.value ?? '']))
   void Promise.resolve().then(() => root.value?.querySelector<HTMLElement>('input, select')?.focus())
 }
 
@@ -53,7 +58,8 @@ watch(
 function body(): Record<string, unknown> | undefined {
   const { act } = props
   faults.value = {}
-  const wish: Record<string, unknown> = { ...act.fixed, [act.dayField]: form.day, note: form.note.trim() }
+  const wish: Record<string, unknown> = { ...act.fixed, [act.dayField]: form.day }
+  if (!act.noNote) wish.note = form.note.trim()
   if (!/^\d{4}-\d{2}-\d{2}$/.test(form.day))
     faults.value[act.dayField] = 'The date is missing. Write it as 2026-12-31.'
   if (act.amount)
@@ -70,9 +76,25 @@ function body(): Record<string, unknown> | undefined {
   }
   if (act.means) wish.means = form.means
   if (act.expectedOn !== undefined) wish.expectedOn = form.expectedOn || null
-  if (act.needsNote && form.note.trim() === '') faults.value.note = 'Reason is empty. Say what was wrong.'
+  for (const m of more.value) {
+    const text = (form.more[m.field] ?? '').trim()
+    if (m.kind === 'check') wish[m.field] = text === 'yes'
+    else if (m.kind === 'money')
+      try {
+        wish[m.field] = text === '' ? 0 : parseMoney(text, currency.value, m.label)
+      } catch (error) {
+        if (!(error instanceof InputError)) throw error
+        faults.value[m.field] = error.message
+      }
+    else wish[m.field] = m.kind === 'text' ? text : text || null
+  }
+  if (act.needsNote && form.note.trim() === '')
+    faults.value.note = `${act.noteLabel ?? 'Reason'} is empty. Say what was wrong, or what it is for.`
   return Object.keys(faults.value).length > 0 ? undefined : wish
 }
+
+/** Fields that belong to what it is paid by come and go with it. */
+const more = computed(() => (props.act.more ?? []).filter((m) => !m.onlyBy || m.onlyBy.includes(form.means)))
 
 async function send(): Promise<void> {
   const wish = body()
@@ -85,7 +107,15 @@ async function send(): Promise<void> {
   } catch (error) {
     if (error instanceof ApiProblem) {
       faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
-      const shown = [props.act.dayField, props.act.amount?.field, 'quantity', 'note', 'expectedOn', 'means']
+      const shown = [
+        props.act.dayField,
+        props.act.amount?.field,
+        'quantity',
+        'note',
+        'expectedOn',
+        'means',
+        ...more.value.map((m) => m.field),
+      ]
       const loose = error.errors.filter((e) => !shown.includes(e.field)).map((e) => e.text)
       message.value = error.errors.length === 0 ? error.detail : loose.join(' ')
     } else if (error instanceof ServerGone)
@@ -115,7 +145,7 @@ const over = computed(() => {
       inputmode="decimal"
       figure
       :fault="fault(act.amount.field)"
-      :hint="`at most ${over}`"
+      :hint="act.amount.open ? undefined : `at most ${over}`"
     />
     <PlainField
       v-if="act.quantity !== undefined"
@@ -141,7 +171,34 @@ const over = computed(() => {
         <option v-for="m in MEANS" :key="m">{{ m }}</option>
       </select>
     </div>
-    <PlainField v-model="form.note" :label="act.needsNote ? 'Reason' : 'Note'" :fault="fault('note')" />
+    <template v-for="m in more" :key="m.field">
+      <div v-if="m.kind === 'choice'" class="row-field">
+        <label :for="id + m.field">{{ m.label }}</label>
+        <select :id="id + m.field" v-model="form.more[m.field]">
+          <option v-for="c in m.choices" :key="c.value" :value="c.value">{{ c.text }}</option>
+        </select>
+        <p v-if="fault(m.field)" class="fault">{{ fault(m.field) }}</p>
+      </div>
+      <label v-else-if="m.kind === 'check'" class="check">
+        <input v-model="form.more[m.field]" type="checkbox" true-value="yes" false-value="" /> {{ m.label }}
+      </label>
+      <PlainField
+        v-else
+        :model-value="form.more[m.field] ?? ''"
+        :label="m.label"
+        :type="m.kind === 'date' ? 'date' : 'text'"
+        :figure="m.kind === 'money'"
+        :hint="m.hint"
+        :fault="fault(m.field)"
+        @update:model-value="(v: string) => (form.more[m.field] = v)"
+      />
+    </template>
+    <PlainField
+      v-if="!act.noNote"
+      v-model="form.note"
+      :label="act.noteLabel ?? (act.needsNote ? 'Reason' : 'Note')"
+      :fault="fault('note')"
+    />
     <p class="fault" role="alert">{{ message }}</p>
     <div class="buttons">
       <button class="button primary" :disabled="busy">{{ act.button }}</button>

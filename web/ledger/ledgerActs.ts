@@ -4,8 +4,24 @@ import { addDays } from '@bonitas/core/units/days'
 import type { Act } from './act.js'
 import { kindWord, type EventRow, type OrderGroup } from './ledgerView.js'
 
+const VOUCHER_MEANS = ['gift card', 'store credit'] as const
+
 /** The acts of the ledger as its form shows them: title, the figures they rest on, and what is settled beforehand. */
-export function ledgerActs({ money, today }: { money: (minor: number) => string; today: string }) {
+export function ledgerActs({
+  money,
+  today,
+  vouchers,
+}: {
+  money: (minor: number) => string
+  today: string
+  /** Gift cards and credits with what is left on each. */
+  vouchers: readonly {
+    readonly id: string
+    readonly name: string
+    readonly kind: string
+    readonly leftMinor: number
+  }[]
+}) {
   return {
     order: (group: OrderGroup, items: OrderGroup['items']): Act => {
       const lead = Math.max(-1, ...items.map((i) => i.leadDays ?? -1))
@@ -17,6 +33,11 @@ export function ledgerActs({ money, today }: { money: (minor: number) => string;
         fixed: { supplierId: group.supplierId, itemIds: items.map((i) => i.id) },
         dayField: 'placedOn',
         expectedOn: lead >= 0 ? addDays(today, lead) : null,
+        more: [
+          { field: 'depositMinor', label: 'Deposit', kind: 'money', hint: 'empty when none is asked for' },
+          { field: 'depositDueOn', label: 'Deposit due', kind: 'date' },
+          { field: 'balanceDueOn', label: 'Balance due', kind: 'date', hint: 'may stay empty' },
+        ],
       }
     },
     pay: (o: DerivedOrder): Act => {
@@ -27,8 +48,28 @@ export function ledgerActs({ money, today }: { money: (minor: number) => string;
         says: `${money(o.amountMinor)} in all, ${money(o.paidMinor)} paid, ${money(o.outstandingMinor)} still owed. A part is spread over the lines by what each still owes.`,
         fixed: { orderId: o.order.id },
         dayField: 'paidOn',
-        amount: { field: 'amountMinor', minor: o.outstandingMinor, label: 'Amount' },
+        amount: {
+          field: 'amountMinor',
+          // The deposit first, where one was agreed; then the rest.
+          minor:
+            o.order.depositMinor > o.paidMinor
+              ? Math.min(o.outstandingMinor, o.order.depositMinor - o.paidMinor)
+              : o.outstandingMinor,
+          label: 'Amount',
+        },
         means: true,
+        more: VOUCHER_MEANS.map((kind) => ({
+          field: 'voucherId',
+          label: kind === 'gift card' ? 'Which card' : 'Which credit',
+          kind: 'choice' as const,
+          onlyBy: [kind],
+          choices: [
+            { value: '', text: 'none of the job’s' },
+            ...vouchers
+              .filter((v) => v.kind === kind && v.leftMinor > 0)
+              .map((v) => ({ value: v.id, text: `${v.name}, ${money(v.leftMinor)} left` })),
+          ],
+        })),
       }
     },
     deliver: (o: DerivedOrder): Act => {
@@ -66,6 +107,15 @@ export function ledgerActs({ money, today }: { money: (minor: number) => string;
         dayField: 'refundedOn',
         amount: { field: 'amountMinor', minor: l.state.dueBackMinor, label: 'Amount' },
         means: true,
+        more: [
+          {
+            field: 'creditUntilOn',
+            label: 'Credit good until',
+            kind: 'date',
+            onlyBy: ['store credit'],
+            hint: 'store credit is no money back',
+          },
+        ],
       }
     },
     cancel: (l: DerivedLine): Act => {
@@ -78,6 +128,108 @@ export function ledgerActs({ money, today }: { money: (minor: number) => string;
         dayField: 'cancelledOn',
       }
     },
+    /** A part of one line. */
+    part: (o: DerivedOrder, l: DerivedLine): Act => ({
+      path: 'deliveries',
+      title: `Part delivered: ${l.line.itemName}`,
+      button: 'Enter the part',
+      says: `${l.state.toComeQuantity} still to come of ${l.line.quantity}.`,
+      fixed: { orderId: o.order.id, lineIds: [l.line.id] },
+      dayField: 'deliveredOn',
+      quantity: l.state.toComeQuantity,
+    }),
+    lower: (l: DerivedLine): Act => ({
+      path: 'adjustments',
+      title: `Price lowered: ${l.line.itemName}`,
+      button: 'Enter the difference',
+      says: 'What the seller takes off after the order. Paid already, it becomes due back.',
+      fixed: { lineId: l.line.id },
+      dayField: 'adjustedOn',
+      amount: { field: 'amountMinor', minor: l.state.dueMinor, label: 'Taken off' },
+    }),
+    charge: (l: DerivedLine): Act => ({
+      path: 'charges',
+      title: `Charge: ${l.line.itemName}`,
+      button: 'Enter the charge',
+      says: 'Restocking, cancelling, carriage: it comes on top of what was ordered.',
+      fixed: { lineId: l.line.id },
+      dayField: 'chargedOn',
+      amount: { field: 'amountMinor', minor: 0, label: 'Amount', open: true },
+      needsNote: true,
+      noteLabel: 'For what',
+    }),
+    decide: (o: DerivedOrder, l: DerivedLine, kind: 'kept' | 'to go back' | 'damaged'): Act => ({
+      path: 'order-events',
+      title:
+        kind === 'kept'
+          ? `Keep: ${l.line.itemName}`
+          : kind === 'damaged'
+            ? `Damaged: ${l.line.itemName}`
+            : `To go back: ${l.line.itemName}`,
+      button: kind === 'kept' ? 'It is kept' : kind === 'damaged' ? 'Note the damage' : 'It goes back',
+      says:
+        kind === 'kept'
+          ? 'Seen in its place and staying: tags and receipt may go.'
+          : kind === 'damaged'
+            ? 'Photograph it before it is touched; claim within the seller’s days.'
+            : `Send it ${l.returnUntil ? `by ${l.returnUntil}` : 'while the seller takes it'}; enter the return when it has gone.`,
+      fixed: { orderId: o.order.id, lineId: l.line.id, kind, expectedOn: null },
+      dayField: 'on',
+    }),
+    hear: (o: DerivedOrder): Act => ({
+      path: 'order-events',
+      title: `Heard of order ${o.order.number}`,
+      button: 'Note it',
+      says: o.expectedOn ? `Expected ${o.expectedOn} so far.` : 'No day is known so far.',
+      fixed: { orderId: o.order.id, lineId: null },
+      dayField: 'on',
+      expectedOn: o.expectedOn,
+      more: [
+        {
+          field: 'kind',
+          label: 'What happened',
+          kind: 'choice',
+          value: 'acknowledged',
+          choices: (['sent', 'acknowledged', 'delayed', 'shipped', 'refused'] as const).map((k) => ({
+            value: k,
+            text: k,
+          })),
+        },
+      ],
+    }),
+    give: (item: { readonly id: string; readonly name: string; readonly targetMinor: number }): Act => ({
+      path: 'gifts',
+      title: `Given by others: ${item.name}`,
+      button: 'Enter the gift',
+      says: 'Somebody else pays: it draws on no budget. A pledge fills the item and covers no use until it is here.',
+      fixed: { itemId: item.id },
+      dayField: 'givenOn',
+      amount: { field: 'valueMinor', minor: item.targetMinor, label: 'Value', open: true },
+      more: [
+        { field: 'giver', label: 'Given by', kind: 'text' },
+        { field: 'arrived', label: 'It is here', kind: 'check' },
+      ],
+    }),
+    account: (kind: 'client payment' | 'fee'): Act => ({
+      path: 'account',
+      title: kind === 'fee' ? 'Fee charged to the client' : 'Received from the client',
+      button: kind === 'fee' ? 'Enter the fee' : 'Enter the payment',
+      says: kind === 'fee' ? 'It goes on the client’s account.' : 'Money on account, for purchases and fee.',
+      fixed: { kind, ...(kind === 'fee' ? { means: 'bank' } : {}) },
+      dayField: 'on',
+      amount: { field: 'amountMinor', minor: 0, label: 'Amount', open: true },
+      means: kind !== 'fee',
+    }),
+    agree: (p: { readonly id: string; readonly amountMinor: number; readonly why: string }): Act => ({
+      path: 'change-orders',
+      title: `Agreed: ${p.why}`,
+      button: 'Enter the change order',
+      says: `${money(Math.abs(p.amountMinor))} ${p.amountMinor < 0 ? 'comes off' : 'is added to'} the agreed budget.`,
+      fixed: { amountMinor: p.amountMinor, why: p.why },
+      dayField: 'agreedOn',
+      more: [{ field: 'agreedBy', label: 'Agreed by', kind: 'text' }],
+      noNote: true,
+    }),
     reverse: (e: EventRow): Act => {
       return {
         path: 'reversals',

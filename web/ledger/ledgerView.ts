@@ -26,6 +26,12 @@ const WORDS: Readonly<Record<Entry['kind'], string>> = {
 
 export const kindWord = (kind: Entry['kind']): string => WORDS[kind]
 
+/** Words that a row is found by. */
+export const rowText = (r: EventRow): string =>
+  [r.what, kindWord(r.kind), r.note, r.memberName, r.means, r.on, (r.amountMinor / 100).toFixed(2)]
+    .join(' ')
+    .toLowerCase()
+
 /** The ledger as a running list, one row per act, newest first, with the money paid after each. */
 export function eventRows(job: JobSnapshot): EventRow[] {
   const lineOf = new Map(job.lines.map((l) => [l.id, l]))
@@ -101,15 +107,22 @@ export function orderable(job: JobSnapshot, derived: DerivedJob): OrderGroup[] {
 
 /** Where a line stands, in words. */
 export function lineWords(
-  { state, deliveredOn, returnUntil }: Pick<DerivedLine, 'state' | 'deliveredOn' | 'returnUntil'>,
+  l: Pick<DerivedLine, 'state' | 'deliveredOn' | 'returnUntil'> &
+    Partial<Pick<DerivedLine, 'decision' | 'damaged' | 'given'>>,
   day: (iso: string) => string,
 ): string {
+  const { state, deliveredOn, returnUntil } = l
   const toCome = state.toComeQuantity
   const parts: string[] = []
   if (state.orderedQuantity === 0) return 'order taken back'
   if (state.liveQuantity === 0) parts.push(state.cancelledQuantity > 0 ? 'cancelled' : 'sent back')
   else if (toCome > 0) parts.push(state.deliveredQuantity > 0 ? `${toCome} still to come` : 'on order')
   else if (deliveredOn) parts.push(`delivered ${day(deliveredOn)}`)
-  if (returnUntil) parts.push(`can go back until ${day(returnUntil)}`)
+  if (l.given) parts.unshift(toCome > 0 ? 'pledged' : 'given')
+  if (l.damaged) parts.push('damaged')
+  if (l.decision && state.hereQuantity > 0) parts.push(l.decision)
+  if (returnUntil && l.decision !== 'kept') parts.push(`can go back until ${day(returnUntil)}`)
+  if (state.adjustedMinor > 0) parts.push('price lowered since')
+  if (state.chargedMinor > 0) parts.push('charged on top')
   return parts.join(' · ')
 }

@@ -23,7 +23,7 @@ import PlanLimits from './PlanLimits.vue'
 import OptionEditor from './OptionEditor.vue'
 import QuickCapture from './QuickCapture.vue'
 import { SOURCE_PAGES } from './sourceTabs.js'
-import { useWindowed } from './useWindowed.js'
+import { useWindowed } from '../job/useWindowed.js'
 
 const ROW_PX = 44
 const store = useJobStore()

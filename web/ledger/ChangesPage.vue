@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { dayText } from '@bonitas/core/units/days'
+import { useLocale } from '../form/useLocale.js'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import ActPanel from './ActPanel.vue'
+import { LEDGER_PAGES } from './ledgerTabs.js'
+import { useActs } from './useActs.js'
+
+/** Changes of the agreed budget: proposed, agreed by the client or refused, and the history of what was agreed. */
+const store = useJobStore()
+const { money } = useLocale()
+const { act, acts, said, panel, begin, close, done } = useActs()
+const job = computed(() => store.snapshot)
+const open = computed(() => (job.value?.proposals ?? []).filter((p) => p.state === 'proposed'))
+const answered = computed(() => (job.value?.proposals ?? []).filter((p) => p.state !== 'proposed'))
+const signed = (minor: number) => `${minor < 0 ? '−' : '+'}${money(Math.abs(minor))}`
+const history = computed(() => {
+  let at = job.value?.brief.agreedMinor ?? 0
+  return (job.value?.changeOrders ?? []).map((c) => ({ ...c, then: (at += c.amountMinor) }))
+})
+const free = computed(() => store.derived?.position.freeMinor ?? 0)
+const bound = computed(
+  () => job.value !== undefined && (job.value.brief.agreedOn !== null || job.value.orders.length > 0),
+)
+function propose(): void {
+  store.add('proposals', { proposedOn: store.day, amountMinor: 0, why: 'what changes', items: '', state: 'proposed', answeredOn: null, answer: '' })
+} // prettier-ignore
+function agree(p: (typeof open.value)[number]): void {
+  begin(acts.value.agree(p), () =>
+    store.change('proposals', p.id, { state: 'agreed', answeredOn: store.day }),
+  )
+}
+</script>
+
+<template>
+  <StagePage v-if="job && store.derived" title="Ledger">
+    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <section aria-label="Proposed">
+      <h2>Proposed</h2>
+      <article v-for="p in open" :key="p.id">
+        <RowField collection="proposals" :row="p" field="why" kind="text" class="two" />
+        <RowField
+          collection="proposals"
+          :row="p"
+          field="amountMinor"
+          kind="money"
+          label="Added, or taken off with −"
+          figure
+        />
+        <RowField collection="proposals" :row="p" field="proposedOn" kind="date" />
+        <RowField collection="proposals" :row="p" field="items" kind="text" class="two" />
+        <RowField
+          collection="proposals"
+          :row="p"
+          field="answer"
+          kind="text"
+          label="What the client said"
+          class="two"
+        />
+        <p class="second two">Free would be {{ money(free + p.amountMinor) }}; now {{ money(free) }}.</p>
+        <p class="buttons two">
+          <button class="button primary" :disabled="!bound || p.amountMinor === 0" @click="agree(p)">
+            Agreed
+          </button>
+          <button
+            class="button"
+            @click="store.change('proposals', p.id, { state: 'refused', answeredOn: store.day })"
+          >
+            Refused
+          </button>
+          <button class="word" :aria-label="`Remove ${p.why}`" @click="store.remove('proposals', p.id)">
+            Remove
+          </button>
+        </p>
+      </article>
+      <p v-if="open.length === 0" class="second">Nothing is waiting for the client’s answer.</p>
+      <p v-if="!bound" class="second">
+        The budget is not agreed yet; until it is, it is changed in the Brief and needs no change order.
+      </p>
+      <button class="button" @click="propose">Propose a change</button>
+    </section>
+    <section aria-label="Agreed changes" class="part">
+      <h2>Agreed</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Agreed on</th>
+            <th scope="col">What</th>
+            <th scope="col">By</th>
+            <th scope="col" class="figure">Change</th>
+            <th scope="col" class="figure">Budget then</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <td>{{ job.brief.agreedOn ? dayText(job.brief.agreedOn, store.day) : 'not yet' }}</td>
+            <td>the budget</td>
+            <td>{{ job.client.name }}</td>
+            <td class="figure"></td>
+            <td class="figure">{{ money(job.brief.agreedMinor) }}</td>
+          </tr>
+          <tr v-for="c in history" :key="c.id">
+            <td>{{ dayText(c.agreedOn, store.day) }}</td>
+            <td>{{ c.why }}</td>
+            <td>{{ c.agreedBy }}</td>
+            <td class="figure">{{ signed(c.amountMinor) }}</td>
+            <td class="figure">{{ money(c.then) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section v-if="answered.length > 0" aria-label="Answered" class="part">
+      <h2>Answered</h2>
+      <ul>
+        <li v-for="p in answered" :key="p.id">
+          {{ p.answeredOn ? dayText(p.answeredOn, store.day) : '' }} · {{ p.state }}: {{ p.why }},
+          {{ signed(p.amountMinor) }}<template v-if="p.answer"> — “{{ p.answer }}”</template>
+        </li>
+      </ul>
+    </section>
+    <template #panel>
+      <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
+      <p class="second">
+        A change that is agreed is never altered or removed; a wrong one is mended by another. The tape shows
+        each as a notch.
+      </p>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.part {
+  margin-top: 20px;
+}
+article {
+  background: var(--paper);
+  padding: 10px 14px;
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 8px 12px;
+  width: 100%;
+  align-items: end;
+}
+.two {
+  grid-column: span 2;
+}
+.buttons {
+  display: flex;
+  gap: 10px;
+  justify-content: flex-end;
+  align-items: center;
+}
+td {
+  padding: 4px 12px 4px 0;
+}
+</style>

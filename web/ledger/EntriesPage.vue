@@ -1,0 +1,236 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { ENTRY_KINDS } from '@bonitas/core/ledger/schema'
+import { moneyColumnText } from '@bonitas/core/money/moneyText'
+import { dayText } from '@bonitas/core/units/days'
+import { ApiProblem, request, ServerGone } from '../api/http.js'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { useWindowed } from '../job/useWindowed.js'
+import ActPanel from './ActPanel.vue'
+import { LEDGER_PAGES } from './ledgerTabs.js'
+import { eventRows, kindWord, rowText } from './ledgerView.js'
+import { useActs } from './useActs.js'
+
+/** Every entry, newest first; what is entered is never changed, only taken back by another. */
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const { act, acts, said, panel, begin, close, done } = useActs()
+const events = computed(() => (job.value ? eventRows(job.value) : []))
+const texts = computed(() => events.value.map(rowText))
+const search = ref('')
+const kind = ref('')
+const from = ref('')
+const until = ref('')
+const found = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return events.value.filter(
+    (e, n) =>
+      (kind.value === '' || e.kind === kind.value) &&
+      (from.value === '' || e.on >= from.value) &&
+      (until.value === '' || e.on <= until.value) &&
+      words.every((w) => texts.value[n]?.includes(w)),
+  )
+})
+const root = ref<HTMLElement>()
+const ROW = 30
+const { shown, before, after } = useWindowed(found, ROW, root)
+const column = (minor: number) =>
+  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
+const day = (iso: string) => dayText(iso, store.day)
+const MOVES: ReadonlySet<string> = new Set(['payment', 'refund'])
+const sums = computed(() => {
+  let [out, back] = [0, 0]
+  for (const e of found.value)
+    if (e.kind === 'payment') out += e.amountMinor
+    else if (e.kind === 'refund') back += e.amountMinor
+  return { out, back }
+})
+
+interface Proof {
+  readonly provedAt: string
+  readonly entries: number
+  readonly faults: readonly string[]
+}
+const proof = ref<Proof>()
+const trouble = ref('')
+async function prove(): Promise<void> {
+  trouble.value = ''
+  try {
+    proof.value = await request<Proof>(`/jobs/${job.value?.brief.id ?? ''}/ledger-proof`, { method: 'POST', body: {} })
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value = error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+  }
+} // prettier-ignore
+</script>
+
+<template>
+  <StagePage v-if="job" title="Ledger">
+    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <div ref="root">
+      <div class="above">
+        <label for="entry-search" class="said-once">Search the entries</label>
+        <input id="entry-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
+        <label for="entry-kind" class="said-once">Kind</label>
+        <select id="entry-kind" v-model="kind">
+          <option value="">all kinds</option>
+          <option v-for="k in ENTRY_KINDS" :key="k" :value="k">{{ kindWord(k) }}</option>
+        </select>
+        <label for="entry-from">from</label>
+        <input id="entry-from" v-model="from" type="date" />
+        <label for="entry-until">until</label>
+        <input id="entry-until" v-model="until" type="date" />
+      </div>
+      <p class="second sums" role="status">
+        {{ found.length }} of {{ events.length }} acts<template v-if="sums.out !== 0">
+          · paid {{ column(sums.out) }}</template
+        ><template v-if="sums.back !== 0"> · refunded {{ column(sums.back) }}</template>
+      </p>
+      <table v-if="found.length > 0">
+        <thead>
+          <tr>
+            <th scope="col" class="c-date">Date</th>
+            <th scope="col">What</th>
+            <th scope="col" class="c-by">By</th>
+            <th scope="col" class="figure c-amount">Amount</th>
+            <th scope="col" class="figure c-amount">Paid so far</th>
+            <th scope="col" class="c-acts"><span class="said-once">Take back</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-if="before > 0" aria-hidden="true">
+            <td colspan="6" :style="{ height: `${before}px` }"></td>
+          </tr>
+          <tr
+            v-for="e in shown"
+            :key="e.eventId"
+            class="entry"
+            :class="{ gone: e.reversed, reversal: e.isReversal }"
+          >
+            <td class="date">{{ day(e.on) }}</td>
+            <td class="what" :title="`${e.what} ${e.note}`">
+              <template v-if="e.isReversal">Taken back: </template>{{ kindWord(e.kind) }} <b>{{ e.what }}</b>
+              <span class="second">{{ e.note }}</span>
+            </td>
+            <td class="second what">{{ [e.memberName, e.means].filter(Boolean).join(', ') }}</td>
+            <td class="figure">{{ e.kind === 'delivery' ? '' : column(e.amountMinor) }}</td>
+            <td class="figure">{{ MOVES.has(e.kind) ? column(e.paidAfterMinor) : '' }}</td>
+            <td class="acts">
+              <button
+                v-if="!e.reversed && !e.isReversal"
+                class="word"
+                :aria-label="`Take back: ${kindWord(e.kind)} ${e.what}`"
+                @click="begin(acts.reverse(e))"
+              >
+                Take back
+              </button>
+            </td>
+          </tr>
+          <tr v-if="after > 0" aria-hidden="true">
+            <td colspan="6" :style="{ height: `${after}px` }"></td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else-if="events.length > 0" class="second">Nothing entered is called that. Clear the search.</p>
+      <p v-else class="second teach">
+        Nothing has been ordered or paid. What is entered here is never changed: a mistake is taken back by a
+        second entry.
+      </p>
+    </div>
+    <template #panel>
+      <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
+      <section class="proof">
+        <h2>Proof</h2>
+        <p class="second">
+          Every entry is kept in double entry and proved in the database each night: nothing lost, no half
+          written, no sum below nothing.
+        </p>
+        <button class="button" @click="prove">Prove it now</button>
+        <p v-if="trouble" role="alert">{{ trouble }}</p>
+        <div v-if="proof" role="status">
+          <p v-if="proof.faults.length === 0">
+            <b>All {{ proof.entries }} entries of the studio add up.</b>
+          </p>
+          <template v-else>
+            <p>
+              <b
+                >{{ proof.faults.length }} {{ proof.faults.length === 1 ? 'thing does' : 'things do' }} not
+                add up.</b
+              >
+            </p>
+            <ul>
+              <li v-for="f in proof.faults" :key="f">{{ f }}</li>
+            </ul>
+          </template>
+        </div>
+      </section>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.above {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.above input[type='search'] {
+  width: 150px;
+}
+.above input[type='date'] {
+  width: 132px;
+}
+.sums {
+  padding: 4px 0;
+}
+table {
+  table-layout: fixed;
+}
+.c-date {
+  width: 66px;
+}
+.c-by {
+  width: 120px;
+}
+.c-amount {
+  width: 92px;
+}
+.c-acts {
+  width: 76px;
+}
+.entry td {
+  height: 30px;
+  padding: 0 8px 0 0;
+  vertical-align: middle;
+}
+.what {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.date,
+.acts {
+  white-space: nowrap;
+}
+.acts {
+  text-align: right;
+}
+.acts .word {
+  font-size: 13px;
+}
+.gone td {
+  text-decoration: line-through;
+  color: var(--ink-2);
+}
+.proof {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+.teach {
+  max-width: 60ch;
+  padding-top: 8px;
+}
+</style>

@@ -1,0 +1,203 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/deriveLedger'
+import { moneyColumnText } from '@bonitas/core/money/moneyText'
+import { dayText } from '@bonitas/core/units/days'
+import { useJobStore } from '../job/jobStore.js'
+import type { Act } from './act.js'
+import type { ledgerActs } from './ledgerActs.js'
+import { lineWords } from './ledgerView.js'
+
+/** One order: its head with what is owed and heard, and its lines with what can be done about each. */
+const props = defineProps<{ order: DerivedOrder; acts: ReturnType<typeof ledgerActs> }>()
+const emit = defineEmits<{ begin: [act: Act] }>()
+const store = useJobStore()
+const o = computed(() => props.order)
+const opened = ref('')
+const column = (minor: number) =>
+  moneyColumnText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
+const day = (iso: string) => dayText(iso, store.day)
+const begin = (act: Act) => emit('begin', act)
+const head = computed(() =>
+  [
+    day(o.value.order.placedOn),
+    o.value.expectedOn ? `expected ${day(o.value.expectedOn)}` : '',
+    o.value.order.depositMinor > 0 ? `deposit ${column(o.value.order.depositMinor)}` : '',
+    o.value.order.note,
+  ]
+    .filter(Boolean)
+    .join(' · '),
+)
+const heard = computed(() => o.value.events.filter((e) => e.lineId === null).at(-1))
+const owed = computed(() =>
+  o.value.outstandingMinor > 0
+    ? `${column(o.value.outstandingMinor)} owed`
+    : o.value.dueBackMinor > 0
+      ? `${column(o.value.dueBackMinor)} due back`
+      : 'settled',
+)
+/** What is seldom done stands behind “More”. */
+function seldom(l: DerivedLine): { word: string; act: Act }[] {
+  const { acts } = props
+  return [
+    ...(l.state.toComeQuantity > 1 ? [{ word: 'Part delivered', act: acts.part(o.value, l) }] : []),
+    ...(l.state.dueMinor > 0 ? [{ word: 'Price lowered', act: acts.lower(l) }] : []),
+    { word: 'Charge', act: acts.charge(l) },
+    ...(l.state.hereQuantity > 0 && !l.damaged ? [{ word: 'Damaged', act: acts.decide(o.value, l, 'damaged') }] : []),
+    ...(l.state.hereQuantity > 0 && l.decision !== 'to go back' ? [{ word: 'To go back', act: acts.decide(o.value, l, 'to go back') }] : []),
+  ]
+} // prettier-ignore
+</script>
+
+<template>
+  <tbody>
+    <tr class="order">
+      <th scope="rowgroup" colspan="2">
+        <b>{{ o.order.number }} · {{ o.order.supplierName || 'no supplier named' }}</b>
+        <span class="second">{{ head }}</span>
+        <span v-if="heard" class="second heard"
+          >{{ heard.kind }} {{ day(heard.on) }}{{ heard.note ? `: ${heard.note}` : '' }}</span
+        >
+      </th>
+      <td class="figure">{{ column(o.amountMinor) }}</td>
+      <td class="figure owed">{{ owed }}</td>
+      <td class="acts">
+        <button
+          v-if="o.outstandingMinor > 0"
+          class="word"
+          :aria-label="`Pay order ${o.order.number}`"
+          @click="begin(acts.pay(o))"
+        >
+          Pay
+        </button>
+        <button
+          v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
+          class="word"
+          :aria-label="`Delivered, order ${o.order.number}`"
+          @click="begin(acts.deliver(o))"
+        >
+          Delivered
+        </button>
+        <button
+          v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
+          class="word"
+          :aria-label="`Heard of order ${o.order.number}`"
+          @click="begin(acts.hear(o))"
+        >
+          Heard
+        </button>
+        <a
+          class="word"
+          :href="`/api/jobs/${store.snapshot?.brief.id ?? ''}/orders/${o.order.id}.pdf`"
+          target="_blank"
+          rel="noopener"
+          :aria-label="`Order ${o.order.number} as PDF`"
+          >PDF</a
+        >
+      </td>
+    </tr>
+    <template v-for="l in o.lines" :key="l.line.id">
+      <tr>
+        <td>
+          {{ l.line.itemName }}<template v-if="l.line.quantity > 1"> × {{ l.line.quantity }}</template>
+          <span class="second">{{ l.line.optionName }}</span>
+        </td>
+        <td class="second">{{ lineWords(l, day) }}</td>
+        <td class="figure">{{ column(l.state.dueMinor) }}</td>
+        <td class="figure owed second">
+          {{ l.state.dueBackMinor > 0 ? `${column(l.state.dueBackMinor)} due back` : '' }}
+        </td>
+        <td class="acts">
+          <button
+            v-if="l.state.hereQuantity > 0 && l.decision !== 'kept'"
+            class="word"
+            :aria-label="`Keep ${l.line.itemName}`"
+            @click="begin(acts.decide(o, l, 'kept'))"
+          >
+            Keep
+          </button>
+          <button
+            v-if="l.state.hereQuantity > 0"
+            class="word"
+            :aria-label="`Send back ${l.line.itemName}`"
+            @click="begin(acts.sendBack(l))"
+          >
+            Send back
+          </button>
+          <button
+            v-if="l.state.dueBackMinor > 0"
+            class="word"
+            :aria-label="`Refund for ${l.line.itemName}`"
+            @click="begin(acts.refund(l))"
+          >
+            Refund
+          </button>
+          <button
+            v-if="l.state.toComeQuantity > 0"
+            class="word"
+            :aria-label="`Cancel ${l.line.itemName}`"
+            @click="begin(acts.cancel(l))"
+          >
+            Cancel
+          </button>
+          <button
+            v-if="l.state.liveQuantity > 0"
+            class="word"
+            :aria-expanded="opened === l.line.id"
+            :aria-label="`More for ${l.line.itemName}`"
+            @click="opened = opened === l.line.id ? '' : l.line.id"
+          >
+            More
+          </button>
+        </td>
+      </tr>
+      <tr v-if="opened === l.line.id" class="seldom">
+        <td colspan="5" class="acts">
+          <button
+            v-for="s in seldom(l)"
+            :key="s.word"
+            class="word"
+            :aria-label="`${s.word}: ${l.line.itemName}`"
+            @click="begin(s.act)"
+          >
+            {{ s.word }}
+          </button>
+        </td>
+      </tr>
+    </template>
+  </tbody>
+</template>
+
+<style scoped>
+td,
+th {
+  padding: 3px 8px 3px 0;
+  color: var(--ink);
+  font-size: 14px;
+}
+.order > * {
+  border-bottom-color: var(--rule-2);
+  padding-top: 9px;
+}
+.order > .acts {
+  padding-top: 8px;
+}
+.heard {
+  display: block;
+}
+.owed {
+  min-width: 118px;
+}
+.acts {
+  text-align: right;
+  padding: 1px 0 1px 12px;
+  white-space: nowrap;
+}
+.acts .word {
+  margin-left: 10px;
+  font-size: 13px;
+}
+.seldom td {
+  padding-bottom: 8px;
+}
+</style>

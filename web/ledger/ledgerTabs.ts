@@ -1,0 +1,9 @@
+/** The pages of the Ledger. */
+export const LEDGER_PAGES = [
+  { path: '', text: 'Orders' },
+  { path: 'standing', text: 'Standing' },
+  { path: 'entries', text: 'Entries' },
+  { path: 'dates', text: 'Dates' },
+  { path: 'changes', text: 'Changes' },
+  { path: 'papers', text: 'Papers' },
+] as const
