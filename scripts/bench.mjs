@@ -1,10 +1,11 @@
 // npm run bench: figures beside a yardstick measured in the same run. Prints ratios; asserts nothing.
-import { randomUUID } from 'node:crypto'
+
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
 import { arrangementMoves, planPage } from './benchPlan.mjs'
+import { ledgerPage, ledgerWrites } from './benchLedger.mjs'
 import { bestSets, sourcePage } from './benchSource.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
 import { freePort, startCluster } from './database.mjs'
@@ -162,7 +163,6 @@ async function colors() {
 /** Opening the full demo job, and ledger writes, beside a bare answer and the same insert done directly. */
 async function serverAndPage() {
   const { spawn } = await import('node:child_process')
-  const { default: pg } = await import('pg')
   const { chromium } = await import('@playwright/test')
   const cluster = await startCluster(join(STATE, 'bench-cluster'))
   const name = `bench_${process.pid}`
@@ -272,67 +272,10 @@ async function serverAndPage() {
     await proposals(page, url)
     await planPage(page, url)
     await sourcePage(page, url)
-    await browser.close()
+    await ledgerPage(page, url, cluster.url(name))
 
-    // Ledger writes: payments of a cent towards an order, one after another and eight at a time.
-    const { orders } = await (await fetch(`${url}/api/jobs/${jobId}`, { headers })).json()
-    const orderId = orders.find((o) => o.number === 7).id
-    const post = () =>
-      fetch(`${url}/api/jobs/${jobId}/payments`, {
-        method: 'POST',
-        headers: { ...headers, 'Idempotency-Key': randomUUID() },
-        body: JSON.stringify({ orderId, amountMinor: 1, paidOn: '2026-11-21', means: 'bank', note: 'bench' }),
-      }).then((r) => {
-        if (r.status !== 201) throw new Error(`status ${r.status}`)
-        return r.text()
-      })
-    const perSecond = async (work, total, atOnce) => {
-      let left = total
-      const started = performance.now()
-      await Promise.all(
-        Array.from({ length: atOnce }, async () => {
-          while (left-- > 0) await work()
-        }),
-      )
-      return total / ((performance.now() - started) / 1000)
-    }
-    const client = new pg.Client({ connectionString: cluster.url(name) })
-    await client.connect()
-    await client.query("select set_config('bonitas.system', 'on', false)")
-    const studio = (await client.query('select id from studio')).rows[0].id
-    await client.query("select set_config('bonitas.studio', $1, false)", [studio])
-    const member = (await client.query('select id from member')).rows[0].id
-    const line = (
-      await client.query('select id from order_line where job_id = $1 and order_id = $2', [jobId, orderId])
-    ).rows[0].id
-    const insert = () =>
-      client.query(
-        'insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, quantity, "on", note, member_id) values ($1,$2,$3,$4,$5,$6,$7,$8,$9,$10)',
-        [studio, jobId, randomUUID(), 'payment', line, 1, 0, '2026-11-21', 'direct', member],
-      )
-    await perSecond(post, 50, 1)
-    const oneByOne = []
-    const direct = []
-    const eight = []
-    for (let i = 0; i < 3; i++) {
-      oneByOne.push(await perSecond(post, 200, 1))
-      direct.push(await perSecond(insert, 200, 1))
-      eight.push(await perSecond(post, 400, 8))
-    }
-    await client.end()
-    console.log('\nLedger writes a second (a payment: session, key, checks, entry; each committed to disk)')
-    row(
-      '  one after another',
-      Math.round(middle(oneByOne)),
-      `${Math.round(middle(direct))} insert`,
-      middle(oneByOne) / middle(direct),
-    )
-    row(
-      '  eight at a time',
-      Math.round(middle(eight)),
-      `${Math.round(middle(direct))} insert`,
-      middle(eight) / middle(direct),
-    )
+    await browser.close()
+    await ledgerWrites(row, { url, jobId, headers, databaseUrl: cluster.url(name) })
   } finally {
     server.kill('SIGKILL')
     cluster.dropDatabase(name)

@@ -1,5 +1,6 @@
 import { sumRows } from '../ledger/budgetPosition.js'
 import { creditLeft } from '../ledger/accounts.js'
+import { booksAt, monthEnds } from '../ledger/monthEnds.js'
 import { dayText } from '../units/days.js'
 import type { DerivedJob } from './derive.js'
 import { purchasesOf, taxMonths } from './ledgerTables.js'
@@ -33,7 +34,7 @@ const sum = <T>(list: readonly T[], of: (t: T) => number) => list.reduce((s, t) 
 
 /** Makes one paper of a job. The client's statement has no trade prices and no suppliers. */
 export function paperOf(name: PaperName, job: JobSnapshot, derived: DerivedJob, today: string): Paper {
-  const made = { statement, budget, purchases, tax }[name](job, derived)
+  const made = { statement, budget, purchases, tax }[name](job, derived, today)
   return { name, ...made, says: `${made.says} As of ${dayText(today)}.` }
 }
 
@@ -132,8 +133,9 @@ function purchases(_job: JobSnapshot, derived: DerivedJob): Made {
   }
 } // prettier-ignore
 
-function tax(job: JobSnapshot): Made {
+function tax(job: JobSnapshot, _derived: DerivedJob, today: string): Made {
   const months = taxMonths(job)
+  const ends = booksAt(job.entries, monthEnds(job.entries, today))
   return {
     title: 'Tax summary',
     says: `Tax inside orders and charges less credits, by the month they were entered for; the rate of the job is ${job.brief.taxPpm / 10_000} %.`,
@@ -143,6 +145,12 @@ function tax(job: JobSnapshot): Made {
         head: ['Month', 'Net', 'Tax', 'Gross'],
         rows: months.map((m): Cell[] => [m.month, money(m.netMinor), money(m.taxMinor), money(m.netMinor + m.taxMinor)]),
         total: ['all', money(sum(months, (m) => m.netMinor)), money(sum(months, (m) => m.taxMinor)), money(sum(months, (m) => m.netMinor + m.taxMinor))],
+      },
+      {
+        title: 'At the end of each month',
+        head: ['Day', 'Committed', 'Delivered', 'Paid', 'Paid ahead', 'Owed'],
+        rows: ends.map((b): Cell[] => [b.on, money(b.committedMinor), money(b.accruedMinor), money(b.paidMinor), money(b.prepaidMinor), money(b.payableMinor)]),
+        total: undefined,
       },
     ],
   }

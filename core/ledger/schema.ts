@@ -120,6 +120,8 @@ export type Adjust = InferType<typeof adjustSchema>
 export const chargeSchema = rowSchema({
   lineId: idField('Line'),
   amountMinor: minorField('Amount', 1),
+  /** As its invoice says; nothing for a charge without tax. */
+  taxMinor: minorOrNone('Tax inside').optional(),
   chargedOn: dayField('Charged on'),
   note: noteField('Note', 400).test(
     'said',

@@ -12,7 +12,8 @@ import { dayText } from '@bonitas/core/units/days'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
 
 type Content = Extract<PdfDocument['content'], unknown[]>
-const isMoney = (cell: Cell): cell is Exclude<Cell, string | number | null> => typeof cell === 'object' && cell !== null
+const isMoney = (cell: Cell): cell is Exclude<Cell, string | number | null> =>
+  typeof cell === 'object' && cell !== null
 
 /** A paper as PDF, its wide tables across the sheet. */
 export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {

@@ -17,7 +17,7 @@ import type {
 } from '@bonitas/core/ledger/schema'
 import { LINE_EVENTS } from '@bonitas/core/ledger/schema'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
-import { mulDivRound, taxInside } from '@bonitas/core/money/rate'
+import { mulDivRound } from '@bonitas/core/money/rate'
 import { splitByWeight } from '@bonitas/core/money/splitByWeight'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -126,17 +126,15 @@ export async function adjust(tx: Tx, act: Act, wish: Adjust): Promise<Answer> {
   return { eventId: await write(tx, act, wish.adjustedOn, wish.note, [entry]) }
 }
 
-/** A charge on top of an order: restocking, cancelling, carriage. Its tax is at the rate of the job. @throws {Problem} 404 */
+/** A charge on top of an order: restocking, cancelling, carriage. @throws {Problem} 404, 409 when its tax is more than it */
 export async function charge(tx: Tx, act: Act, wish: Charge): Promise<Answer> {
   const { line } = await oneLine(tx, act, wish.lineId)
-  const [job] = await tx
-    .select({ taxPpm: t.job.taxPpm })
-    .from(t.job)
-    .where(and(eq(t.job.studioId, act.studioId), eq(t.job.id, act.jobId)))
   const { amountMinor } = wish
+  const taxMinor = wish.taxMinor ?? 0
+  if (taxMinor > amountMinor) throw tooMuch('taxMinor', 'Tax inside is more than the charge. Write the tax that is part of it.')
   return {
     eventId: await write(tx, act, wish.chargedOn, wish.note, [
-      { kind: 'charge', lineId: line.id, amountMinor, taxMinor: taxInside(amountMinor, job?.taxPpm ?? 0), quantity: 0 },
+      { kind: 'charge', lineId: line.id, amountMinor, taxMinor, quantity: 0 },
     ]),
   }
 } // prettier-ignore

@@ -155,6 +155,14 @@ export function ledgerActs({
       fixed: { lineId: l.line.id },
       dayField: 'chargedOn',
       amount: { field: 'amountMinor', minor: 0, label: 'Amount', open: true },
+      more: [
+        {
+          field: 'taxMinor',
+          label: 'Tax inside',
+          kind: 'money',
+          hint: 'as the invoice says; empty for none',
+        },
+      ],
       needsNote: true,
       noteLabel: 'For what',
     }),

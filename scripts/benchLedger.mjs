@@ -1,0 +1,158 @@
+// The ledger's part of npm run bench: writes beside the same transaction sent straight to PostgreSQL, and a ledger of
+// twenty thousand entries on screen.
+import { randomUUID } from 'node:crypto'
+import pg from 'pg'
+
+const middle = (list) => [...list].sort((x, y) => x - y)[list.length >> 1]
+
+async function perSecond(work, total, atOnce) {
+  let left = total
+  const started = performance.now()
+  await Promise.all(
+    Array.from({ length: atOnce }, async (_, lane) => {
+      while (left-- > 0) await work(lane)
+    }),
+  )
+  return total / ((performance.now() - started) / 1000)
+}
+
+/** A payment through the program, and the statements it comes to sent by one driver without it. */
+export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
+  const { orders, lines } = await (await fetch(`${url}/api/jobs/${jobId}`, { headers })).json()
+  const orderId = orders.find((o) => o.number === 7).id
+  const lineId = lines.find((l) => l.orderId === orderId).id
+  const post = async () => {
+    const answer = await fetch(`${url}/api/jobs/${jobId}/payments`, {
+      method: 'POST',
+      headers: { ...headers, 'Idempotency-Key': randomUUID() },
+      body: JSON.stringify({ orderId, amountMinor: 1, paidOn: '2026-11-21', means: 'bank', note: 'bench' }),
+    })
+    if (answer.status !== 201) throw new Error(`status ${answer.status}`)
+    return answer.text()
+  }
+  const lanes = await Promise.all(
+    Array.from({ length: 8 }, async () => {
+      const client = new pg.Client({ connectionString: databaseUrl })
+      await client.connect()
+      return client
+    }),
+  )
+  const [first] = lanes
+  await first.query("select set_config('bonitas.system', 'on', false)")
+  const studio = (await first.query('select studio_id from job where id = $1', [jobId])).rows[0]?.studio_id ?? (await first.query('select id from studio')).rows[0].id
+  const member = (await first.query('select id from member')).rows[0].id
+  await first.query("select set_config('bonitas.system', 'off', false)")
+  const direct = async (lane) => {
+    const c = lanes[lane]
+    const key = randomUUID()
+    const event = randomUUID()
+    await c.query(`begin; set local bonitas.studio = '${studio}'`)
+    await c.query('select id from job where studio_id = $1 and id = $2', [studio, jobId])
+    await c.query('insert into idempotency (studio_id, key, request_hash) values ($1, $2, $3) on conflict do nothing returning key', [studio, key, key])
+    await c.query('select pg_advisory_xact_lock(hashtextextended($1, 7))', [jobId])
+    await c.query(
+      `select l.*, (select json_agg(s) from (select kind, sum(amount_minor), sum(tax_minor), sum(quantity) from ledger_entry
+         where studio_id = $1 and job_id = $2 and line_id = l.id group by kind) s)
+       from order_line l where studio_id = $1 and job_id = $2 and order_id = $3 order by id`,
+      [studio, jobId, orderId],
+    )
+    await c.query(
+      `insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, tax_minor, quantity, "on", means, note, member_id)
+       values ($1, $2, $3, 'payment', $4, 1, 0, 0, '2026-11-21', 'bank', 'direct', $5)`,
+      [studio, jobId, event, lineId, member],
+    )
+    await c.query('update idempotency set answer = $3 where studio_id = $1 and key = $2', [studio, key, JSON.stringify({ eventId: event })])
+    await c.query('commit')
+  }
+  await perSecond(post, 50, 1)
+  const found = { one: [], oneDirect: [], eight: [], eightDirect: [] }
+  for (let i = 0; i < 3; i++) {
+    found.one.push(await perSecond(post, 200, 1))
+    found.oneDirect.push(await perSecond(direct, 200, 1))
+    found.eight.push(await perSecond(post, 400, 8))
+    found.eightDirect.push(await perSecond(direct, 400, 8))
+  }
+  for (const c of lanes) await c.end()
+  const [one, oneDirect, eight, eightDirect] = [found.one, found.oneDirect, found.eight, found.eightDirect].map(middle)
+  console.log('\nLedger writes a second (a payment, committed to disk) beside the same transaction sent directly (aim: a third)')
+  row('  one after another', Math.round(one), `${Math.round(oneDirect)} direct`, one / oneDirect)
+  row('  eight at a time', Math.round(eight), `${Math.round(eightDirect)} direct`, eight / eightDirect)
+} // prettier-ignore
+
+/** Twenty thousand entries in one job: opening, and filtering. */
+export async function ledgerPage(page, url, databaseUrl) {
+  await page.goto(`${url}/jobs`)
+  await page.getByRole('link', { name: 'Music and reading room' }).waitFor()
+  const { id, itemId, optionId } = await page.evaluate(async () => {
+    const send = (method, path, body, headers = {}) =>
+      fetch(`/api${path}`, { method, headers: { 'Content-Type': 'application/json', ...headers }, body: body && JSON.stringify(body) }).then((r) => r.json())
+    const jobs = await send('GET', '/jobs')
+    const demo = await send('GET', `/jobs/${jobs.find((j) => j.roomName === 'Music and reading room').id}`)
+    const { id } = await send('POST', '/jobs', { clientName: 'Crowd', roomName: 'Twenty thousand entries', agreedMinor: 900_000_000 })
+    const { version: _v, ...item } = demo.items.find((i) => !i.chosenOptionId)
+    const { version: _w, ...option } = demo.options[0]
+    const bare = { aimFinishId: null, focusId: null, wallId: null, finishId: null, chosenOptionId: null, plannedOptionId: null, forItemId: null, serves: [], level: null }
+    const [itemId, optionId] = [crypto.randomUUID(), crypto.randomUUID()]
+    await send('PUT', `/jobs/${id}/items/${itemId}`, { ...item, ...bare, id: itemId, name: 'Carpet tiles' }, { 'If-None-Match': '*' })
+    await send('PUT', `/jobs/${id}/options/${optionId}`, { ...option, id: optionId, itemId, supplierId: null, partOfId: null, photoId: null }, { 'If-None-Match': '*' })
+    return { id, itemId, optionId }
+  })
+  const c = new pg.Client({ connectionString: databaseUrl })
+  await c.connect()
+  await c.query("select set_config('bonitas.system', 'on', false)")
+  const { rows: [who] } = await c.query('select studio_id, id from member')
+  await c.query("select set_config('bonitas.system', 'off', false), set_config('bonitas.studio', $1, false)", [who.studio_id])
+  // A hundred orders of one line each, paid in a hundred and ninety-nine parts.
+  await c.query(
+    `with o as (insert into purchase_order (studio_id, job_id, id, number, supplier_name, placed_on, deposit_minor, note)
+         select $1, $2, gen_random_uuid(), n, 'Supplier ' || n, date '2026-01-01' + n, 0, '' from generate_series(1, 100) n returning id, number, placed_on),
+       l as (insert into order_line (studio_id, job_id, id, order_id, item_id, option_id, item_name, option_name, category, quantity, amount_minor, tax_minor)
+         select $1, $2, gen_random_uuid(), id, $3, $4, 'Tiles ' || number, 'Lot ' || number, 'surfaces', 1, 1000000, 0 from o returning id, order_id)
+     insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, tax_minor, quantity, "on", means, note, member_id)
+       select $1, $2, gen_random_uuid(), case when n = 0 then 'order' else 'payment' end, l.id, case when n = 0 then 1000000 else 100 + n end, 0,
+         case when n = 0 then 1 else 0 end, o.placed_on + n, case when n = 0 then null else 'bank' end, 'part ' || n, $5
+       from l join o on o.id = l.order_id, generate_series(0, 199) n`,
+    [who.studio_id, id, itemId, optionId, who.id],
+  )
+  const { rows: [{ n }] } = await c.query('select count(*) as n from ledger_entry where job_id = $1', [id])
+  await c.end()
+  const opened = []
+  for (let i = 0; i < 4; i++) {
+    const started = Date.now()
+    await page.goto(`${url}/jobs/${id}/ledger/entries`, { waitUntil: 'commit' })
+    await page.locator('tr.entry').first().waitFor()
+    opened.push(Date.now() - started)
+    await page.waitForTimeout(1000)
+  }
+  const within = []
+  for (let i = 0; i < 4; i++) {
+    await page.getByRole('link', { name: 'Dates', exact: true }).click()
+    await page.getByText('All dates as a calendar').waitFor()
+    within.push(
+      await page.evaluate(async () => {
+        const started = performance.now()
+        ;[...document.querySelectorAll('nav.tabs a')].find((a) => a.textContent.trim() === 'Entries').click()
+        while (!document.querySelector('tr.entry')) await new Promise((done) => setTimeout(done, 1))
+        await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
+        return performance.now() - started
+      }),
+    )
+  }
+  const filtered = await page.evaluate(async () => {
+    const field = document.querySelector('#entry-search')
+    const times = []
+    for (const text of ['7', '77', 'tiles 42', 'tiles 42 part 7', '', 'part 19', '']) {
+      const started = performance.now()
+      field.value = text
+      field.dispatchEvent(new Event('input'))
+      await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
+      times.push(performance.now() - started)
+    }
+    return times
+  })
+  const told = (list) => list.map((t) => Math.round(t)).join(', ')
+  console.log(`\nA ledger of ${n} entries`)
+  console.log(`  opened cold, ms: ${told(opened)} (aim: under 400)`)
+  console.log(`  opened from the page beside it, ms: ${told(within)}`)
+  console.log(`  filtered, ms: ${told(filtered)} (two frames are 33)`)
+} // prettier-ignore
