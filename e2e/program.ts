@@ -27,15 +27,21 @@ const freePort = () =>
     })
   })
 
-export async function startProgram(demo: 'load' | 'none'): Promise<Program & { close(): Promise<void> }> {
-  const admin = new URL(required('BONITAS_TEST_DATABASE_URL'))
+/** @param where a database of the PostgreSQL to use; asked anew at every start, since one that was killed comes back elsewhere */
+export async function startProgram(
+  demo: 'load' | 'none',
+  where = () => required('BONITAS_TEST_DATABASE_URL'),
+): Promise<Program & { close(): Promise<void> }> {
   const name = `t${randomUUID().replaceAll('-', '')}`
-  const client = new pg.Client({ connectionString: admin.href })
+  const client = new pg.Client({ connectionString: where() })
   await client.connect()
   await client.query(`create database ${name}`)
   await client.end()
-  const database = new URL(admin)
-  database.pathname = `/${name}`
+  const databaseUrl = () => {
+    const database = new URL(where())
+    database.pathname = `/${name}`
+    return database.href
+  }
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
   let child: ChildProcess | undefined
@@ -43,7 +49,7 @@ export async function startProgram(demo: 'load' | 'none'): Promise<Program & { c
     child = spawn(process.execPath, [required('BONITAS_SERVER')], {
       env: {
         ...process.env,
-        DATABASE_URL: database.href,
+        DATABASE_URL: databaseUrl(),
         PORT: String(port),
         BONITAS_DEMO: demo,
         NODE_ENV: 'production',
@@ -66,7 +72,9 @@ export async function startProgram(demo: 'load' | 'none'): Promise<Program & { c
   await start()
   return {
     url,
-    databaseUrl: database.href,
+    get databaseUrl() {
+      return databaseUrl()
+    },
     start,
     kill,
     async close() {

@@ -116,7 +116,6 @@ function placeFor(folder, as) {
  * Makes the cluster if there is none and starts it on loopback and a port of its own.
  * @param {string} folder where the cluster is kept
  * @param {{ durable?: boolean }} options `durable: false` is for throw-away test clusters only
- * @returns {Promise<{ url: (database: string) => string, stop: () => void, pid: number }>}
  */
 export async function startCluster(folder, { durable = true } = {}) {
   const bin = requirePostgres()
