@@ -139,3 +139,38 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
       expect((await answer.body()).length).toBeGreaterThan(100)
     }
 }) // prettier-ignore
+
+test('a bank statement: what is there already is said, the rest is proposed and confirmed, and nothing is entered twice', async ({ page, demo }) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Ledger')
+  await subpage(page, 'Bank')
+  const job = (await (await page.request.get(`${demo.url}/api/jobs/${page.url().split('/')[4]!}`)).json()) as { entries: { note: string; on: string }[]; orders: { number: number; placedOn: string }[] }
+  const deposit = job.entries.find((e) => e.note === 'Deposit of 40 %')!.on
+  const lights = job.orders.find((o) => o.number === 4)!.placedOn
+  const csv = [
+    'Statement of account', '', 'Date,Amount (EUR),Counterparty,Reference',
+    `${deposit},-592.00,HOLLIN ROW SEATING,deposit`,
+    `${lights},"-236,00",Lanternfold Lighting,arms`,
+    `${lights},260.00,Hollin Row Seating,table came back`,
+    `${lights},-17.30,Corner bakery,`,
+    'some day,-4.00,nobody,',
+  ].join('\r\n')
+  const file = { name: 'november.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) }
+  const input = page.locator('input[type=file]')
+  await input.setInputFiles({ ...file, buffer: Buffer.from('what,ever\n1,2') })
+  await expect(page.getByRole('alert')).toContainText('No header with a date and an amount was found')
+  await input.setInputFiles(file)
+  await expect(page.getByText('november.csv: 4 lines read, 3 waiting, 1 in the ledger already')).toBeVisible()
+  await expect(page.getByText('row 8: “some day” is no date')).toBeVisible()
+  await expect(page.getByText(/all that is open · named: lanternfold, lighting/)).toBeVisible()
+  await page.getByRole('button', { name: 'Confirm line 5' }).click()
+  await expect(page.getByText('4 lines read, 2 waiting, 2 in the ledger already')).toBeVisible()
+  await page.getByRole('button', { name: 'Confirm line 6' }).click()
+  await expect(page.getByText('4 lines read, 1 waiting, 3 in the ledger already')).toBeVisible()
+  await expectTape(page, { Paid: '€3,066.40', Ordered: '€1,248' })
+  await expect(page.getByRole('button', { name: 'Confirm line 7' })).toBeDisabled()
+  await page.getByRole('button', { name: 'Line 7 is not of this job' }).click()
+  await expect(page.getByText('Every line is entered or set aside.')).toBeVisible()
+  await input.setInputFiles(file)
+  await expect(page.getByText('4 lines read, 0 waiting, 3 in the ledger already')).toBeVisible()
+}) // prettier-ignore

@@ -48,7 +48,7 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
   Source: ['Compare', 'Best set', 'Catalogs', 'Terms', 'Lists'],
-  Ledger: ['Standing', 'Entries', 'Dates', 'Changes', 'Papers'],
+  Ledger: ['Standing', 'Entries', 'Dates', 'Changes', 'Bank', 'Papers'],
 }
 
 test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {

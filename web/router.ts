@@ -136,6 +136,7 @@ export const router = createRouter({
             ['entries', () => import('./ledger/EntriesPage.vue'), 'Entries'],
             ['dates', () => import('./ledger/DatesPage.vue'), 'Dates'],
             ['changes', () => import('./ledger/ChangesPage.vue'), 'Changes of the budget'],
+            ['bank', () => import('./ledger/BankPage.vue'), 'Bank statement'],
             ['papers', () => import('./ledger/PapersPage.vue'), 'Papers'],
           ] as const
         ).map(([path, component, title]) => ({ path: `ledger/${path}`, component, meta: { title } })),

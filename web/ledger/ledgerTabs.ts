@@ -5,5 +5,6 @@ export const LEDGER_PAGES = [
   { path: 'entries', text: 'Entries' },
   { path: 'dates', text: 'Dates' },
   { path: 'changes', text: 'Changes' },
+  { path: 'bank', text: 'Bank' },
   { path: 'papers', text: 'Papers' },
 ] as const

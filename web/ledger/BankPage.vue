@@ -1,0 +1,267 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { proposeMatches, type Entered, type Expected } from '@bonitas/core/ledger/bank/proposeMatches'
+import { readStatement, type BankLine, type Statement } from '@bonitas/core/ledger/bank/readStatement'
+import { moneyColumnText } from '@bonitas/core/money/moneyText'
+import { dayText } from '@bonitas/core/units/days'
+import { ApiProblem, ServerGone } from '../api/http.js'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { LEDGER_PAGES } from './ledgerTabs.js'
+import { eventRows } from './ledgerView.js'
+
+/** A bank statement against the ledger: what each line seems to pay is proposed, and a person confirms it. */
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const column = (minor: number) =>
+  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
+const day = (iso: string) => dayText(iso, store.day)
+
+const statement = shallowRef<Statement>()
+const fileName = ref('')
+const trouble = ref('')
+async function open(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  trouble.value = ''
+  statement.value = undefined
+  fileName.value = file.name
+  if (file.size > 5_000_000) {
+    trouble.value = 'The file is larger than 5 MB. Save a shorter stretch of the statement.'
+    return
+  }
+  const { parse } = await import('papaparse')
+  const text = (await file.text()).replace(/^\ufeff/, '')
+  const { data } = parse<string[]>(text, { skipEmptyLines: false })
+  const read = readStatement(data.slice(0, 20_000), job.value?.studio.currency ?? 'EUR')
+  trouble.value = read.trouble ?? ''
+  statement.value = read.trouble ? undefined : read
+}
+
+const expected = computed((): Expected[] => {
+  const d = store.derived
+  if (!d) return []
+  const orders = d.orders.flatMap(({ order, lines, outstandingMinor, paidMinor, expectedOn, completeOn }): Expected[] => {
+    if (outstandingMinor <= 0) return []
+    const deposit = Math.max(0, order.depositMinor - paidMinor)
+    return [
+      {
+        kind: 'payment',
+        id: order.id,
+        name: `Order ${order.number}, ${order.supplierName || 'no supplier named'}`,
+        words: [order.supplierName, ...lines.map((l) => l.line.itemName)].join(' '),
+        openMinor: outstandingMinor,
+        partsMinor: deposit > 0 ? [deposit, outstandingMinor - deposit] : [],
+        days: [order.placedOn, order.depositDueOn, order.balanceDueOn, expectedOn, completeOn].filter((x): x is string => !!x),
+      },
+    ]
+  })
+  const refunds = d.orders.flatMap(({ order, lines }) =>
+    lines.flatMap((l): Expected[] =>
+      l.state.dueBackMinor > 0
+        ? [{ kind: 'refund', id: l.line.id, name: `Refund for ${l.line.itemName}, ${order.supplierName}`, words: `${order.supplierName} ${l.line.itemName}`, openMinor: l.state.dueBackMinor, partsMinor: [], days: l.returnedOn ? [l.returnedOn] : [] }]
+        : [],
+    ),
+  )
+  return [...orders, ...refunds]
+}) // prettier-ignore
+const entered = computed((): Entered[] =>
+  job.value
+    ? eventRows(job.value)
+        .filter((e) => (e.kind === 'payment' || e.kind === 'refund') && !e.isReversal && !e.reversed)
+        .map((e) => ({
+          eventId: e.eventId,
+          kind: e.kind as 'payment' | 'refund',
+          on: e.on,
+          amountMinor: e.amountMinor,
+          what: e.what,
+        }))
+    : [],
+)
+const proposals = computed(() => proposeMatches(statement.value?.lines ?? [], expected.value, entered.value))
+const aside = ref<ReadonlySet<string>>(new Set())
+const waiting = computed(() => proposals.value.filter((p) => !p.entered && !aside.value.has(p.line.key)))
+const known = computed(() => proposals.value.filter((p) => p.entered))
+
+const picked = ref<Record<string, string>>({})
+const choices = (p: (typeof proposals.value)[number]) => {
+  const kind = p.line.amountMinor < 0 ? 'payment' : 'refund'
+  const first = p.matches.map((m) => m.expected)
+  const others = expected.value.filter((x) => x.kind === kind && !first.some((f) => f.id === x.id))
+  return { first, others: others.filter((x) => x.openMinor >= Math.abs(p.line.amountMinor)) }
+}
+const chosen = (p: (typeof proposals.value)[number]) =>
+  picked.value[p.line.key] ?? p.matches[0]?.expected.id ?? ''
+const faults = ref<Record<string, string>>({})
+const busy = ref('')
+
+/** The same line of the bank is the same act, however often its statement is read. */
+async function keyOf(line: BankLine): Promise<string> {
+  const digest = await crypto.subtle.digest('SHA-256', new TextEncoder().encode(line.key))
+  return `bank-${[...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('')}`
+}
+async function confirm(p: (typeof proposals.value)[number]): Promise<void> {
+  const target = expected.value.find((x) => x.id === chosen(p))
+  if (!target || busy.value) return
+  const { line } = p
+  busy.value = line.key
+  faults.value = { ...faults.value, [line.key]: '' }
+  const amountMinor = Math.abs(line.amountMinor)
+  const note = `bank: ${line.name}`.slice(0, 400)
+  const body =
+    target.kind === 'payment'
+      ? { orderId: target.id, amountMinor, paidOn: line.on, means: 'bank', note }
+      : { lineId: target.id, amountMinor, refundedOn: line.on, means: 'bank', note }
+  try {
+    await store.act(target.kind === 'payment' ? 'payments' : 'refunds', body, await keyOf(line))
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    faults.value = {
+      ...faults.value,
+      [line.key]:
+        error instanceof ApiProblem
+          ? error.status === 422
+            ? 'This line was entered before, for another order. Take that entry back first, under Entries.'
+            : error.detail
+          : 'The server did not answer. Confirm again when it is back: it is entered once, however often it is sent.',
+    }
+  } finally {
+    busy.value = ''
+  }
+}
+const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
+</script>
+
+<template>
+  <StagePage v-if="job" title="Ledger">
+    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <div class="bank">
+      <p>
+        <label class="button file"
+          >Open a statement, CSV<input type="file" accept=".csv,text/csv" class="said-once" @change="open"
+        /></label>
+        <span v-if="statement" class="second" role="status"
+          >{{ fileName }}: {{ statement.lines.length }} lines read, {{ waiting.length }} waiting,
+          {{ known.length }} in the ledger already</span
+        >
+      </p>
+      <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+      <p v-if="!statement && !trouble" class="second teach">
+        The statement is read here, on this computer. Each line is held against what is owed and what is due
+        back, by amount, day and name; nothing is entered until you confirm it.
+      </p>
+      <article v-for="p in waiting" :key="p.line.key">
+        <div class="line">
+          <span>{{ day(p.line.on) }}</span>
+          <b>{{ p.line.name || 'no text' }}</b>
+          <b class="figure"
+            >{{ p.line.amountMinor < 0 ? '−' : '+' }}{{ column(Math.abs(p.line.amountMinor)) }}</b
+          >
+        </div>
+        <div class="match">
+          <label class="said-once" :for="`m${p.line.row}`">What line {{ p.line.row }} is for</label>
+          <select
+            :id="`m${p.line.row}`"
+            :value="chosen(p)"
+            @change="picked[p.line.key] = ($event.target as HTMLSelectElement).value"
+          >
+            <option v-if="p.matches.length === 0" value="">nothing open fits</option>
+            <option v-for="x in choices(p).first" :key="x.id" :value="x.id">
+              {{ x.name }}, {{ column(x.openMinor) }} open
+            </option>
+            <option v-for="x in choices(p).others" :key="x.id" :value="x.id">
+              otherwise: {{ x.name }}, {{ column(x.openMinor) }} open
+            </option>
+          </select>
+          <button
+            class="button"
+            :class="{ primary: p.matches.length > 0 }"
+            :disabled="chosen(p) === '' || busy !== ''"
+            :aria-label="`Confirm line ${p.line.row}`"
+            @click="confirm(p)"
+          >
+            Confirm
+          </button>
+          <button
+            class="word"
+            :aria-label="`Line ${p.line.row} is not of this job`"
+            @click="setAside(p.line.key)"
+          >
+            Not of this job
+          </button>
+        </div>
+        <p v-if="p.matches[0] && chosen(p) === p.matches[0].expected.id" class="second">
+          {{ p.matches[0].because.join(' · ') }}
+        </p>
+        <p v-if="faults[p.line.key]" class="fault" role="alert">{{ faults[p.line.key] }}</p>
+      </article>
+      <p v-if="statement && waiting.length === 0" class="second">Every line is entered or set aside.</p>
+    </div>
+    <template #panel>
+      <section v-if="known.length > 0">
+        <h2>In the ledger already</h2>
+        <ul class="second">
+          <li v-for="p in known" :key="p.line.key">
+            {{ day(p.line.on) }}, {{ column(Math.abs(p.line.amountMinor)) }}: {{ p.entered?.what }}
+          </li>
+        </ul>
+      </section>
+      <section v-if="statement && statement.left.length > 0">
+        <h2>Not read</h2>
+        <ul class="second">
+          <li v-for="l in statement.left.slice(0, 40)" :key="l.row">row {{ l.row }}: {{ l.why }}</li>
+        </ul>
+      </section>
+      <p class="second">
+        What is confirmed is a payment or refund like any other, and can be taken back. The same statement
+        opened again enters nothing twice.
+      </p>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.bank {
+  display: grid;
+  gap: 10px;
+}
+.bank > p:first-child {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.file {
+  cursor: pointer;
+  flex: none;
+}
+.file:focus-within {
+  outline: 2px solid var(--ink);
+  outline-offset: 2px;
+}
+article {
+  background: var(--paper);
+  padding: 10px 14px;
+  display: grid;
+  gap: 6px;
+}
+.line {
+  display: grid;
+  grid-template-columns: 70px 1fr auto;
+  gap: 10px;
+}
+.match {
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  gap: 10px;
+  align-items: center;
+}
+.fault {
+  color: var(--stop);
+}
+.teach {
+  max-width: 60ch;
+}
+</style>
