@@ -46,14 +46,10 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
     }
     await page.mouse.move(640, 500)
   })
-for (const page_ of ['light', 'picture', 'board'])
+for (const page_ of ['light', 'board'])
   await shot(`palette-${page_}`, async () => {
     await page.goto(`${job}/palette/${page_}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
-    if (page_ === 'picture') {
-      await page.locator('.found button').nth(3).click()
-      await page.locator('.near tbody tr').first().waitFor()
-    }
     await page.mouse.move(640, 700)
   })
 for (const [name, path, act] of [
@@ -76,10 +72,11 @@ for (const [name, path, act] of [
     await act()
     await page.mouse.move(640, 790)
   })
-for (const page_ of ['money'])
-  await shot(page_, async () => {
-    await page.goto(`${job}/brief/${page_}`)
-    await page.getByRole('heading', { level: 1 }).waitFor()
+for (const page_ of ['standing', 'changes'])
+  await shot(`ledger-${page_}`, async () => {
+    await page.goto(`${job}/ledger/${page_}`)
+    await page.locator('.bench table').first().waitFor()
+    await page.mouse.move(640, 790)
   })
 await shot('source-compare', async () => {
   await page.goto(`${job}/source/compare`)
