@@ -12,6 +12,7 @@ import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
 import { paperRoutes } from './ledger/paperRoutes.js'
 import { ledgerRoutes } from './ledger/routes.js'
+import { supplierRoutes } from './ledger/supplierRoutes.js'
 import { paletteRoutes } from './palette/routes.js'
 import { planRoutes } from './plan/routes.js'
 import { photoRoutes } from './photo/routes.js'
@@ -96,6 +97,7 @@ export function createApp({
   api.use(jobRoutes(db))
   api.use(libraryRoutes(db))
   api.use(paperRoutes(db))
+  api.use('/jobs/:jobId', supplierRoutes(db, catalogs))
   api.use('/jobs/:jobId', ledgerRoutes(db, catalogs))
   api.use(() => {
     throw notFound('This address')

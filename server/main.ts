@@ -48,7 +48,7 @@ server.listen(Number(env.PORT ?? 4310), env.HOST ?? '127.0.0.1', () => {
 
 // Once a day every ledger is proved in SQL; looked after hourly, so that a restart skips no night.
 const prove = () =>
-  void proveAll(db).catch((error: Error) => console.error(`ledger proof: ${loggable(error)}`))
+  void proveAll(db).catch((error: unknown) => console.error(`ledger proof: ${loggable(error)}`))
 setTimeout(prove, 60_000).unref()
 setInterval(prove, 3_600_000).unref()
 

@@ -49,7 +49,13 @@ function routes(): { method: string; path: string }[] {
         walk(
           layer.handle.stack,
           layer.handle.stack.some((l) =>
-            ['/orders', '/pictures/:id', '/board.pdf', '/plan/tape-out.pdf'].includes(l.route?.path ?? ''),
+            [
+              '/orders',
+              '/pictures/:id',
+              '/board.pdf',
+              '/plan/tape-out.pdf',
+              '/orders/:orderId/news',
+            ].includes(l.route?.path ?? ''),
           )
             ? '/jobs/:jobId'
             : prefix,
@@ -78,6 +84,7 @@ describe('a member of another studio', () => {
       'GET /jobs/:jobId/papers/:name.:format',
       'GET /jobs/:jobId/ledger.ics',
       'GET /jobs/:jobId/orders/:orderId.pdf',
+      'GET /jobs/:jobId/orders/:orderId/news',
       'POST /jobs/:jobId/reversals',
     ])
       expect(names).toContain(name)
@@ -130,6 +137,8 @@ describe('a member of another studio', () => {
         note: '',
       },
       'ledger-proof': {},
+      send: {},
+      'send-back': { lineId: job.lines[0]!.id, quantity: 1 },
       reversals: { eventId: job.entries[0]!.eventId, reversedOn: '2026-11-03', note: 'why' },
     }
     let walked = 0

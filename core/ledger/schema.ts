@@ -165,7 +165,7 @@ export const ORDER_EVENTS = [
   'to go back',
 ] as const
 export type OrderEventKind = (typeof ORDER_EVENTS)[number]
-/** Those that are said of one line. */
+/** Those that are always said of one line; the others of one or of the whole order. */
 export const LINE_EVENTS: readonly OrderEventKind[] = ['damaged', 'kept', 'to go back']
 
 export const noteOrderSchema = rowSchema({

@@ -203,9 +203,8 @@ export async function account(tx: Tx, act: Act, wish: Account): Promise<Answer> 
 export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answer> {
   const lines = await linesWith(tx, act, { orderId: wish.orderId })
   if (lines.length === 0) throw notFound('This order')
-  const ofLine = LINE_EVENTS.includes(wish.kind)
-  if (ofLine !== (wish.lineId !== null))
-    throw tooMuch('lineId', ofLine ? 'Line is missing. Say which thing it is.' : 'Line: this is said of the whole order. Leave the line out.')
+  if (LINE_EVENTS.includes(wish.kind) && wish.lineId === null)
+    throw tooMuch('lineId', 'Line is missing. Say which thing it is.')
   const line = lines.find((l) => l.line.id === wish.lineId)
   if (wish.lineId && !line) throw notFound('This line')
   if (wish.kind === 'kept' || wish.kind === 'to go back')

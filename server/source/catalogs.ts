@@ -1,3 +1,4 @@
+import { newsSchema, type SupplierNews } from '@bonitas/core/ledger/supplierNews'
 import { productSchema, quoteSchema, type Product, type Quote } from '@bonitas/core/source/product'
 
 /** Where the catalogs of suppliers are, by the name a supplier's row carries. */
@@ -66,14 +67,39 @@ export class Catalogs {
     return answer
   } // prettier-ignore
 
+  /** Places an order under our own number for it; the same number again is the same order. @throws {NoAnswer} */
+  async order(
+    name: string,
+    ref: string,
+    lines: readonly { key: string; quantity: number }[],
+  ): Promise<SupplierNews> {
+    return this.newsFrom(await this.asked(name, `/orders/${ref}`, { lines }, 'PUT'))
+  }
+
+  /** What is known of an order by now. @throws {NoAnswer} */
+  async news(name: string, ref: string): Promise<SupplierNews> {
+    return this.newsFrom(await this.asked(name, `/orders/${ref}`))
+  }
+
+  /** Announces goods that go back. @throws {NoAnswer} */
+  async sendBack(name: string, ref: string, line: { key: string; quantity: number }): Promise<SupplierNews> {
+    return this.newsFrom(await this.asked(name, `/orders/${ref}/returns`, line))
+  }
+
+  private newsFrom(answer: unknown): SupplierNews {
+    if (!newsSchema.isValidSync(answer, { strict: true }))
+      throw new NoAnswer('answered with something that is no news of an order')
+    return answer
+  }
+
   /** The picture of a product as its supplier keeps it, in whatever form: to be encoded anew. @throws {NoAnswer} */
   async picture(name: string, key: string): Promise<Buffer> {
     const response = await this.reached(name, `/products/${encodeURIComponent(key)}/picture`)
     return this.read(response)
   }
 
-  private async asked(name: string, path: string, body?: unknown): Promise<Record<string, unknown>> {
-    const response = await this.reached(name, path, body)
+  private async asked(name: string, path: string, body?: unknown, method = 'POST'): Promise<Record<string, unknown>> {
+    const response = await this.reached(name, path, body, method)
     const text = (await this.read(response)).toString('utf8')
     try {
       const value: unknown = JSON.parse(text)
@@ -84,7 +110,7 @@ export class Catalogs {
     throw new NoAnswer('answered with something that cannot be read')
   } // prettier-ignore
 
-  private async reached(name: string, path: string, body?: unknown): Promise<Response> {
+  private async reached(name: string, path: string, body?: unknown, method = 'POST'): Promise<Response> {
     const place = this.places.get(name)
     if (!place) throw new NoAnswer('is not connected')
     try {
@@ -93,7 +119,7 @@ export class Catalogs {
         redirect: 'error',
         ...(body === undefined
           ? {}
-          : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+          : { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
       })
       if (response.ok) return response
       throw new NoAnswer(`answered with error ${response.status}`)

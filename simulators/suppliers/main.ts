@@ -1,6 +1,7 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { labToHex } from '@bonitas/core/color/lab'
+import { answersTo, placed, type ShopOrder } from './orders.js'
 import { catalogOf, HABITS, onDay, pictureOf, type Habits, type Product } from './catalog.js'
 
 // Three trade suppliers that are not there, reached as real ones would be. SUPPLIERS_SEED sets up their goods. Their day
@@ -13,6 +14,7 @@ interface Shop {
   readonly habits: Habits
   readonly products: readonly Product[]
   readonly sold: Set<string>
+  readonly orders: Map<string, ShopOrder>
   mode: Mode
 }
 
@@ -20,7 +22,7 @@ const seed = Number(process.env.SUPPLIERS_SEED ?? 1)
 const shops = new Map<string, Shop>(
   HABITS.map((habits) => [
     habits.name,
-    { habits, products: catalogOf(habits, seed), sold: new Set<string>(), mode: 'well' },
+    { habits, products: catalogOf(habits, seed), sold: new Set<string>(), orders: new Map(), mode: 'well' },
   ]),
 )
 let fixedDay: string | undefined
@@ -122,6 +124,24 @@ function answer(req: IncomingMessage, res: ServerResponse, body: string): void {
   }
   if (req.method === 'GET' && part === '')
     return send(res, { title: shop.habits.title, minOrderMinor: shop.habits.minOrderMinor, restockPpm: shop.habits.restockPpm, deliveryBands: shop.habits.deliveryBands, products: shop.products.length }, shop.mode)
+  if (part === 'orders' && key) {
+    try {
+      const known = shop.orders.get(key)
+      if (req.method === 'PUT') {
+        // The same order sent again is the same order.
+        if (!known) shop.orders.set(key, placed(body, today(), (k) => shop.products.find((p) => p.key === k), (p) => onDay(p, shop.habits, today(), shop.sold)))
+        return send(res, { asOf: today(), events: answersTo(key, shop.orders.get(key), shop.habits, today()) }, shop.mode)
+      }
+      if (!known) return say(404, 'No such order.')
+      if (req.method === 'POST' && more === 'returns') {
+        const { key: what, quantity } = JSON.parse(body) as { key: string; quantity: number }
+        known.returns.push({ key: what, quantity, on: today() })
+      }
+      return send(res, { asOf: today(), events: answersTo(key, known, shop.habits, today()) }, shop.mode)
+    } catch {
+      return say(400, 'An order has lines, each with key and quantity.')
+    }
+  }
   if (req.method === 'POST' && part === 'quotes') {
     try {
       return send(res, quote(shop, body), shop.mode)

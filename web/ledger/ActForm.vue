@@ -37,14 +37,14 @@ function begin(): void {
   key = crypto.randomUUID()
   faults.value = {}
   message.value = ''
-  form.day = store.day
+  form.day = props.act.day ?? store.day
   const { amount } = props.act
   form.amount =
     amount && !(amount.open && amount.minor === 0) ? minorToDecimal(amount.minor, currency.value) : ''
   form.quantity = String(props.act.quantity ?? '')
   form.means = MEANS[0]
   form.expectedOn = props.act.expectedOn ?? ''
-  form.note = ''
+  form.note = props.act.note ?? ''
   form.more = Object.fromEntries((props.act.more ?? []).map((m) => [m.field, m.value ?? '']))
   void Promise.resolve().then(() => root.value?.querySelector<HTMLElement>('input, select')?.focus())
 }

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/deriveLedger'
+import { LINE_EVENTS } from '@bonitas/core/ledger/schema'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'
 import { lineWords } from './ledgerView.js'
+import OrderNews from './OrderNews.vue'
 
 /** One order: its head with what is owed and heard, and its lines with what can be done about each. */
 const props = defineProps<{ order: DerivedOrder; acts: ReturnType<typeof ledgerActs> }>()
@@ -14,6 +16,13 @@ const emit = defineEmits<{ begin: [act: Act] }>()
 const store = useJobStore()
 const o = computed(() => props.order)
 const opened = ref('')
+/** Its supplier keeps a book that can be asked, and something on it has the supplier's number. */
+const reachable = computed(() => {
+  const supplier = store.snapshot?.suppliers.find((s) => s.id === o.value.order.supplierId)
+  if (!supplier?.catalog) return false
+  const ids = new Set(o.value.lines.map((l) => l.line.optionId))
+  return (store.snapshot?.options ?? []).some((x) => ids.has(x.id) && x.catalogKey !== '')
+})
 const column = (minor: number) =>
   moneyColumnText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
 const day = (iso: string) => dayText(iso, store.day)
@@ -28,7 +37,13 @@ const head = computed(() =>
     .filter(Boolean)
     .join(' · '),
 )
-const heard = computed(() => o.value.events.filter((e) => e.lineId === null).at(-1))
+/** The last that was heard of it; the mark of the news it came from is not for the eye. */
+const heard = computed(() => {
+  const last = o.value.events.filter((e) => !LINE_EVENTS.includes(e.kind)).at(-1)
+  return (
+    last && `${last.kind} ${day(last.on)}${last.note ? `: ${last.note.replace(/ ?\[[\w.-]+\]$/, '')}` : ''}`
+  )
+})
 const owed = computed(() =>
   o.value.outstandingMinor > 0
     ? `${column(o.value.outstandingMinor)} owed`
@@ -55,9 +70,7 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
       <th scope="rowgroup" colspan="2">
         <b>{{ o.order.number }} · {{ o.order.supplierName || 'no supplier named' }}</b>
         <span class="second">{{ head }}</span>
-        <span v-if="heard" class="second heard"
-          >{{ heard.kind }} {{ day(heard.on) }}{{ heard.note ? `: ${heard.note}` : '' }}</span
-        >
+        <span v-if="heard" class="second heard">{{ heard }}</span>
       </th>
       <td class="figure">{{ column(o.amountMinor) }}</td>
       <td class="figure owed">{{ owed }}</td>
@@ -96,6 +109,7 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
         >
       </td>
     </tr>
+    <OrderNews v-if="reachable" :order="o" :acts="acts" @begin="begin" />
     <template v-for="l in o.lines" :key="l.line.id">
       <tr>
         <td>

@@ -34,6 +34,9 @@ export interface Act {
   readonly means?: boolean
   readonly expectedOn?: string | null
   readonly more?: readonly MoreField[]
+  /** The day and note it begins with, when they are known. */
+  readonly day?: string
+  readonly note?: string
   readonly needsNote?: boolean
   /** It takes no note. */
   readonly noNote?: boolean

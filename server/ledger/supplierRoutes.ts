@@ -1,0 +1,113 @@
+import { randomUUID } from 'node:crypto'
+import { Router } from 'express'
+import { and, eq, sql } from 'drizzle-orm'
+import { number, object, string } from 'yup'
+import { matchNews, type NumberedLine, type SupplierNews } from '@bonitas/core/ledger/supplierNews'
+import type { Database, Tx } from '../database/database.js'
+import * as t from '../database/schema.js'
+import { isUuid } from '../http/guards.js'
+import { conflict, notFound, Problem } from '../http/problem.js'
+import type { Visitor } from '../session/sessions.js'
+import { NoAnswer, type Catalogs } from '../source/catalogs.js'
+import { linesWith, type Act } from './lines.js'
+
+const backSchema = object({
+  lineId: string().uuid('Line must be a UUID.').required('Line is missing. Say which thing goes back.'),
+  quantity: number().integer().min(1).max(10_000).required('Quantity is missing. Say how many.'),
+}).strict()
+
+interface Reached {
+  readonly catalog: string
+  readonly lines: readonly NumberedLine[]
+  /** Things without a number: the supplier cannot be told of them this way. */
+  readonly unnumbered: readonly string[]
+  readonly quantities: ReadonlyMap<string, number>
+}
+
+/** An order and its supplier's own book: sent, asked after, sent back. Nothing the supplier says is entered by itself. */
+export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
+  const router = Router({ mergeParams: true })
+
+  const reach = async (act: Act, orderId: string): Promise<Reached> => {
+    if (!isUuid(act.jobId) || !isUuid(orderId)) throw notFound('This order')
+    const found = await db.asStudio(act.studioId, (tx) => reached(tx, act, orderId), 'read')
+    if (!catalogs.places.has(found.catalog)) throw conflict('This supplier takes no orders this way. Send the PDF.')
+    return found
+  }
+  const asked = async (work: () => Promise<SupplierNews>): Promise<SupplierNews> => {
+    try {
+      return await work()
+    } catch (error) {
+      if (!(error instanceof NoAnswer)) throw error
+      throw new Problem(424, 'The supplier does not answer', `The supplier ${error.message}. Nothing was changed here; ask again later.`)
+    }
+  }
+  const actOf = (visitor: Visitor, jobId: string): Act => ({
+    studioId: visitor.studio.id, jobId, memberId: visitor.member.id, currency: visitor.studio.currency,
+  })
+
+  router.post<{ jobId: string; orderId: string }>('/orders/:orderId/send', async (req, res) => {
+    const act = actOf(req.visitor as Visitor, req.params.jobId)
+    const { orderId } = req.params
+    const { catalog, lines, unnumbered, quantities } = await reach(act, orderId)
+    if (lines.length === 0) throw conflict('Nothing on this order has a number of the supplier. Send the PDF.')
+    const news = await asked(() =>
+      catalogs.order(catalog, orderId, lines.map((l) => ({ key: l.key, quantity: quantities.get(l.lineId) ?? 1 }))),
+    )
+    // However often it is sent, that it was sent is written down once.
+    await db.asStudio(act.studioId, async (tx) => {
+      await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${orderId}, 13))`)
+      const own = and(eq(t.orderEvent.studioId, act.studioId), eq(t.orderEvent.jobId, act.jobId), eq(t.orderEvent.orderId, orderId))
+      const [before] = await tx.select({ id: t.orderEvent.id }).from(t.orderEvent).where(and(own, eq(t.orderEvent.kind, 'sent')))
+      if (before) return
+      await tx.insert(t.orderEvent).values({
+        studioId: act.studioId, jobId: act.jobId, id: randomUUID(), orderId, lineId: null, kind: 'sent', on: news.asOf, expectedOn: null,
+        note: unnumbered.length > 0 ? `not told of: ${unnumbered.join(', ')}`.slice(0, 400) : '', memberId: act.memberId,
+      })
+    })
+    res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
+  })
+
+  router.get<{ jobId: string; orderId: string }>('/orders/:orderId/news', async (req, res) => {
+    const act = actOf(req.visitor as Visitor, req.params.jobId)
+    const { catalog, lines, unnumbered } = await reach(act, req.params.orderId)
+    const news = await asked(() => catalogs.news(catalog, req.params.orderId))
+    res.json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
+  })
+
+  router.post<{ jobId: string; orderId: string }>('/orders/:orderId/send-back', async (req, res) => {
+    const act = actOf(req.visitor as Visitor, req.params.jobId)
+    const { catalog, lines, unnumbered } = await reach(act, req.params.orderId)
+    const wish = await backSchema.validate(req.body ?? {}, { abortEarly: false })
+    const line = lines.find((l) => l.lineId === wish.lineId)
+    if (!line) throw notFound('This line')
+    const news = await asked(() => catalogs.sendBack(catalog, req.params.orderId, { key: line.key, quantity: wish.quantity }))
+    res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
+  })
+
+  return router
+} // prettier-ignore
+
+async function reached(tx: Tx, act: Act, orderId: string): Promise<Reached> {
+  const lines = await linesWith(tx, act, { orderId })
+  if (lines.length === 0) throw notFound('This order')
+  const keys = await tx
+    .select({ id: t.option.id, key: t.option.catalogKey })
+    .from(t.option)
+    .where(and(eq(t.option.studioId, act.studioId), eq(t.option.jobId, act.jobId)))
+  const keyOf = new Map(keys.map((k) => [k.id, k.key]))
+  const [order] = await tx
+    .select({ catalog: t.supplier.catalog })
+    .from(t.purchaseOrder)
+    .innerJoin(t.supplier, and(eq(t.supplier.studioId, t.purchaseOrder.studioId), eq(t.supplier.id, t.purchaseOrder.supplierId)))
+    .where(and(eq(t.purchaseOrder.studioId, act.studioId), eq(t.purchaseOrder.jobId, act.jobId), eq(t.purchaseOrder.id, orderId)))
+  const numbered = lines.map((l) => ({ l, key: keyOf.get(l.line.optionId) ?? '' }))
+  return {
+    catalog: order?.catalog ?? '',
+    lines: numbered.flatMap(({ l, key }) =>
+      key ? [{ lineId: l.line.id, itemName: l.line.itemName, key, toCome: l.state.toComeQuantity }] : [],
+    ),
+    unnumbered: numbered.flatMap(({ l, key }) => (key ? [] : [l.line.itemName])),
+    quantities: new Map(lines.map((l) => [l.line.id, l.line.quantity])),
+  }
+} // prettier-ignore

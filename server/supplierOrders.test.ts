@@ -1,0 +1,159 @@
+import { fork, type ChildProcess } from 'node:child_process'
+import { fileURLToPath } from 'node:url'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { deriveJob } from '@bonitas/core/job/derive'
+import type { MatchedNews } from '@bonitas/core/ledger/supplierNews'
+import { catalogPlaces } from './source/catalogs.js'
+import {
+  itemRow,
+  money,
+  optionRow,
+  orderOf,
+  snapshotOf,
+  startTestServer,
+  supplierRow,
+  type Member,
+  type TestServer,
+} from './testing/testServer.js'
+
+// Orders in the book of a supplier that is not there: sent, acknowledged, late, in parts, refused, sent back.
+
+let shops: ChildProcess
+let at = ''
+let server: TestServer
+let member: Member
+beforeAll(async () => {
+  shops = fork(fileURLToPath(new URL('../simulators/suppliers/main.ts', import.meta.url)), [], {
+    execArgv: ['--import', 'tsx'],
+    env: { ...process.env, PORT: '0', SUPPLIERS_SEED: '1' },
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  })
+  at = await new Promise<string>((resolve) => shops.on('message', (m) => resolve((m as { listening: string }).listening)))
+  server = await startTestServer({ suppliers: catalogPlaces(`lantern=${at}/lantern`) })
+  member = await server.member()
+}, 60_000) // prettier-ignore
+afterAll(async () => {
+  shops.kill()
+  await server.close()
+})
+
+const on = (day: string) => fetch(`${at}/day?day=${day}`, { method: 'POST' })
+const mode = (how: string) => fetch(`${at}/lantern/mode?mode=${how}`, { method: 'POST' })
+interface Answer {
+  readonly asOf: string
+  readonly news: readonly MatchedNews[]
+  readonly unnumbered: readonly string[]
+  readonly detail?: string
+}
+
+/** An order of so many of one lamp, and of whatever else, at the supplier; the lamp is in stock that day. */
+async function ordered(more: readonly { name: string; catalogKey: string; quantity: number }[] = []) {
+  await on('2026-03-04')
+  const page = await member.request<{ products: { key: string; stock: string; packSize: number }[] }>('GET', '/api/catalogs/lantern/products?kind=lamp')
+  const lamp = page.body.products.find((p) => p.stock === 'in stock')!
+  const { body } = await member.request<{ id: string }>('POST', '/api/jobs', { clientName: 'V', roomName: 'R', agreedMinor: 500_000 })
+  const put = (collection: string, row: { id: string }, seen?: string) =>
+    member.request('PUT', `/api/jobs/${body.id}/${collection}/${row.id}`, row, seen ? { 'If-Match': seen } : { 'If-None-Match': '*' })
+  const supplier = supplierRow({ name: `Lantern ${body.id}`, catalog: 'lantern' })
+  await put('suppliers', supplier)
+  const itemIds: string[] = []
+  for (const wish of [{ name: 'Lamps', catalogKey: lamp.key, quantity: 5 }, ...more]) {
+    const item = itemRow({ name: wish.name, quantity: wish.quantity })
+    const option = optionRow(item.id, { supplierId: supplier.id, catalogKey: wish.catalogKey, priceMinor: 1000 })
+    await put('items', item)
+    await put('options', option)
+    expect((await put('items', { ...item, chosenOptionId: option.id } as never, '"1"')).status).toBe(200)
+    itemIds.push(item.id)
+  }
+  const made = await money(member, body.id, 'orders', orderOf(itemIds, { supplierId: supplier.id, placedOn: '2026-03-04' }))
+  expect(made.status, JSON.stringify(made.body)).toBe(201)
+  const path = `/api/jobs/${body.id}/orders/${made.body.orderId!}`
+  return {
+    jobId: body.id, orderId: made.body.orderId!, lamp, path,
+    send: () => member.request<Answer>('POST', `${path}/send`, {}),
+    news: async () => (await member.request<Answer>('GET', `${path}/news`)).body,
+  }
+} // prettier-ignore
+
+test('sent twice it is one order, written down once; it is acknowledged with its day, comes in two parts and is entered', async () => {
+  const o = await ordered()
+  const first = await o.send()
+  expect(first.status).toBe(201)
+  expect((await o.send()).body).toEqual(first.body)
+  const job = await snapshotOf(member, o.jobId)
+  expect(job.orderEvents.map((e) => e.kind)).toEqual(['sent'])
+  const [said] = first.body.news
+  expect(said).toMatchObject({ kind: 'acknowledged', lineId: job.lines[0]!.id, quantity: 5, ask: [] })
+  expect(said!.expectedOn! >= '2026-03-06').toBe(true)
+  // Nothing is entered by what a supplier says.
+  expect(job.entries).toHaveLength(1)
+
+  await on('2026-06-01')
+  const { news, asOf } = await o.news()
+  expect(asOf).toBe('2026-06-01')
+  const came = news.filter((n) => n.kind === 'delivered')
+  expect(came.map((n) => n.quantity)).toEqual([3, 2])
+  expect(news.filter((n) => n.kind === 'shipped')).toHaveLength(2)
+  for (const n of came)
+    expect((await money(member, o.jobId, 'deliveries', { orderId: o.orderId, lineIds: [n.lineId], quantity: n.quantity, deliveredOn: n.on, note: `[${n.id}]` })).status).toBe(201)
+  const derived = deriveJob(await snapshotOf(member, o.jobId), '2026-06-01')
+  expect(derived.orders[0]?.completeOn).toBe(came[0]!.on)
+
+  const back = await member.request<Answer>('POST', `${o.path}/send-back`, { lineId: job.lines[0]!.id, quantity: 1 })
+  expect(back.status).toBe(201)
+  await on('2026-06-07')
+  expect((await o.news()).news.at(-1)).toMatchObject({ kind: 'credited', quantity: 1, lineId: job.lines[0]!.id, on: '2026-06-06' })
+}) // prettier-ignore
+
+test('what it does not know is refused, what has no number is said, and what two lines share a person must tell', async () => {
+  await on('2026-03-04')
+  const page = await member.request<{ products: { key: string; stock: string }[] }>('GET', '/api/catalogs/lantern/products?kind=lamp')
+  const same = page.body.products.find((p) => p.stock === 'in stock')!.key
+  const o = await ordered([
+    { name: 'Lamps again', catalogKey: same, quantity: 1 },
+    { name: 'Old number', catalogKey: 'LA-gone', quantity: 1 },
+    { name: 'By word of mouth', catalogKey: '', quantity: 1 },
+  ])
+  const { body } = await o.send()
+  expect(body.unnumbered).toEqual(['By word of mouth'])
+  const job = await snapshotOf(member, o.jobId)
+  expect(job.orderEvents[0]?.note).toBe('not told of: By word of mouth')
+  const lineOf = (name: string) => job.lines.find((l) => l.itemName === name)!.id
+  expect(body.news.find((n) => n.kind === 'refused')).toMatchObject({ lineId: lineOf('Old number'), says: 'no such number' })
+  const shared = body.news.filter((n) => n.kind === 'acknowledged')
+  expect(shared).toHaveLength(2)
+  for (const n of shared) {
+    expect(n.lineId).toBeUndefined()
+    expect(n.ask.map((l) => l.lineId).sort()).toEqual([lineOf('Lamps'), lineOf('Lamps again')].sort())
+  }
+}) // prettier-ignore
+
+test.each(['hanging', 'failing', 'garbage', 'half'])(
+  '%s: a clear error, and nothing is written',
+  async (how) => {
+    const o = await ordered()
+    await mode(how)
+    try {
+      const answer = await o.send()
+      expect(answer.status).toBe(424)
+      expect(answer.body.detail).toMatch(/^The supplier .*Nothing was changed here; ask again later\.$/)
+      const job = await snapshotOf(member, o.jobId)
+      expect([job.orderEvents.length, job.entries.length, job.orders.length]).toEqual([0, 1, 1])
+    } finally {
+      await mode('well')
+    }
+    // Sent again when it is back, it arrives once.
+    expect((await o.send()).status).toBe(201)
+    expect((await o.news()).news.filter((n) => n.kind === 'acknowledged')).toHaveLength(1)
+  },
+)
+
+test('a supplier without a book is told by paper', async () => {
+  const o = await ordered()
+  const job = await snapshotOf(member, o.jobId)
+  const supplier = job.suppliers.find((s) => s.id === job.orders[0]!.supplierId)!
+  const { version, ...row } = supplier
+  await member.request('PUT', `/api/jobs/${o.jobId}/suppliers/${supplier.id}`, { ...row, catalog: '' }, { 'If-Match': `"${version}"` })
+  const answer = await o.send()
+  expect([answer.status, answer.body.detail]).toEqual([409, 'This supplier takes no orders this way. Send the PDF.'])
+}) // prettier-ignore

@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
+import type { MatchedNews } from '@bonitas/core/ledger/supplierNews'
+import { dayText } from '@bonitas/core/units/days'
+import { ApiProblem, request, ServerGone } from '../api/http.js'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import type { Act } from './act.js'
+import type { ledgerActs } from './ledgerActs.js'
+
+/** An order sent to its supplier, and what the supplier and courier say of it; a person notes or enters each. */
+const props = defineProps<{ order: DerivedOrder; acts: ReturnType<typeof ledgerActs> }>()
+const emit = defineEmits<{ begin: [act: Act] }>()
+const store = useJobStore()
+const { money } = useLocale()
+const day = (iso: string) => dayText(iso, store.day)
+const number = computed(() => props.order.order.number)
+const path = computed(() => `/jobs/${store.snapshot?.brief.id ?? ''}/orders/${props.order.order.id}`)
+const sent = computed(() => props.order.events.some((e) => e.kind === 'sent'))
+const open = computed(() => props.order.lines.some((l) => l.state.toComeQuantity > 0))
+
+interface Answer {
+  readonly asOf: string
+  readonly news: readonly MatchedNews[]
+  readonly unnumbered: readonly string[]
+}
+const answer = shallowRef<Answer>()
+const trouble = ref('')
+const busy = ref(false)
+async function ask(what: 'send' | 'news'): Promise<void> {
+  busy.value = true
+  trouble.value = ''
+  try {
+    answer.value = await (what === 'send'
+      ? request<Answer>(`${path.value}/send`, { method: 'POST', body: {} })
+      : request<Answer>(`${path.value}/news`))
+    if (what === 'send') await store.open(store.snapshot?.brief.id ?? '')
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value = error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+  } finally {
+    busy.value = false
+  }
+} // prettier-ignore
+
+/** Which line a person said it is, where the number does not tell. */
+const picked = ref<Record<string, string>>({})
+const lineOf = (n: MatchedNews) => {
+  const id = n.lineId ?? (n.ask.length > 0 ? (picked.value[n.id] ?? '') : undefined)
+  return id ? props.order.lines.find((l) => l.line.id === id) : undefined
+}
+const undecided = (n: MatchedNews) => n.ask.length > 0 && !lineOf(n)
+/** What was noted names the news it came from. */
+const mark = (n: MatchedNews) => `[${n.id}]`
+const noted = (n: MatchedNews) => {
+  if (props.order.events.some((e) => e.note.endsWith(mark(n)))) return true
+  return (store.snapshot?.entries ?? []).some(
+    (e) => e.note.endsWith(mark(n)) && props.order.lines.some((l) => l.line.id === e.lineId),
+  )
+}
+const words = (n: MatchedNews) => {
+  const what = lineOf(n)?.line.itemName ?? n.key ?? 'the order'
+  const many = n.quantity !== undefined && n.quantity > 1 ? `${n.quantity} of ` : ''
+  const when = n.expectedOn ? `, expected ${day(n.expectedOn)}` : ''
+  const credit = n.creditMinor === undefined ? '' : `, ${money(n.creditMinor)}`
+  return `${n.kind} ${many}${what}${when}${credit}${n.says ? ` (${n.says})` : ''}`
+}
+async function note(n: MatchedNews): Promise<void> {
+  const line = lineOf(n)
+  trouble.value = ''
+  try {
+    await store.act(
+      'order-events',
+      { orderId: props.order.order.id, lineId: line?.line.id ?? null, kind: n.kind, on: n.on, expectedOn: n.expectedOn ?? null, note: `${n.says} ${mark(n)}`.trim() },
+      `news-${props.order.order.id}-${n.id}`,
+    )
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value = error instanceof ApiProblem ? error.detail : 'The server does not answer. Note it again when it is back.'
+  }
+} // prettier-ignore
+/** What came or was credited is entered with the form of its act, filled in. */
+function enter(n: MatchedNews): void {
+  const line = lineOf(n)
+  if (!line) return
+  if (n.kind === 'delivered') {
+    const quantity = Math.min(n.quantity ?? line.state.toComeQuantity, line.state.toComeQuantity)
+    emit('begin', {
+      ...props.acts.part(props.order, line),
+      quantity,
+      day: n.on,
+      note: `${n.says} ${mark(n)}`,
+    })
+  } else
+    emit('begin', {
+      ...props.acts.sendBack(line),
+      quantity: Math.min(n.quantity ?? 1, line.state.hereQuantity),
+      amount: {
+        field: 'creditMinor',
+        minor: Math.min(n.creditMinor ?? 0, line.state.dueMinor),
+        label: 'Credit',
+      },
+      day: n.on,
+      note: `${n.says} ${mark(n)}`,
+    })
+}
+const enterable = (n: MatchedNews) => {
+  const line = lineOf(n)
+  if (!line) return false
+  return n.kind === 'delivered' ? line.state.toComeQuantity > 0 : n.kind === 'credited' && line.state.hereQuantity > 0
+} // prettier-ignore
+</script>
+
+<template>
+  <tr>
+    <td colspan="5" class="news">
+      <button
+        v-if="!sent && open"
+        class="word"
+        :disabled="busy"
+        :aria-label="`Send order ${number}`"
+        @click="ask('send')"
+      >
+        Send to the supplier
+      </button>
+      <button
+        v-if="sent"
+        class="word"
+        :disabled="busy"
+        :aria-label="`Ask for news of order ${number}`"
+        @click="ask('news')"
+      >
+        {{ busy ? 'Asking …' : 'Ask for news' }}
+      </button>
+      <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+      <template v-if="answer">
+        <p class="second" role="status">
+          As of {{ day(answer.asOf) }}<template v-if="answer.news.length === 0">: nothing yet</template
+          ><template v-if="answer.unnumbered.length > 0">
+            · it knows nothing of {{ answer.unnumbered.join(', ') }}: no number</template
+          >
+        </p>
+        <ul>
+          <li v-for="n in answer.news" :key="n.id">
+            <span>{{ day(n.on) }}</span>
+            <span>{{ words(n) }}</span>
+            <select
+              v-if="n.ask.length > 0"
+              v-model="picked[n.id]"
+              :aria-label="`Which line “${n.says}” of ${day(n.on)} is about`"
+            >
+              <option :value="undefined">which line?</option>
+              <option v-for="l in n.ask" :key="l.lineId" :value="l.lineId">{{ l.itemName }}</option>
+            </select>
+            <span v-if="noted(n)" class="second">{{
+              n.kind === 'delivered' || n.kind === 'credited' ? 'entered' : 'noted'
+            }}</span>
+            <button
+              v-else-if="n.kind === 'delivered' || n.kind === 'credited'"
+              class="word"
+              :disabled="!enterable(n)"
+              :aria-label="`Enter: ${words(n)}`"
+              @click="enter(n)"
+            >
+              Enter it
+            </button>
+            <button
+              v-else
+              class="word"
+              :disabled="undecided(n)"
+              :aria-label="`Note: ${words(n)}`"
+              @click="note(n)"
+            >
+              Note it
+            </button>
+          </li>
+        </ul>
+      </template>
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+.news {
+  padding: 2px 0 6px;
+}
+ul {
+  display: grid;
+  gap: 2px;
+}
+li {
+  display: grid;
+  grid-template-columns: 60px 1fr auto auto;
+  gap: 10px;
+  align-items: center;
+  font-size: 13px;
+}
+.word {
+  font-size: 13px;
+}
+.fault {
+  color: var(--stop);
+}
+</style>
