@@ -153,6 +153,7 @@ describe('the demo studio', () => {
     expect(derived.findings.map((f) => f.rule).sort()).toEqual([
       'brief.before-pictures',
       'ledger.delivery-late',
+      'ledger.return-before-install',
       'ledger.return-ending',
       'palette.foliage-follows',
       'palette.inspiration-unused',
