@@ -71,9 +71,7 @@ const filtered = computed(() => {
 }) // prettier-ignore
 const { shown, before, after, reveal } = useWindowed(filtered, ROW_PX, root)
 // The item in hand stays while others are searched for.
-const item = computed(
-  () => items.value.find((i) => i.item.id === itemId.value) ?? filtered.value[0] ?? items.value[0],
-)
+const item = computed(() => items.value.find((i) => i.item.id === itemId.value) ?? items.value[0])
 const option = computed(() => item.value?.options.find((o) => o.option.id === optionId.value))
 
 useStageKeys([
