@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { whole } from '@bonitas/core/job/sparse'
-import { postingsOf } from '@bonitas/core/ledger/accounts'
+import { postingsOf } from '@bonitas/core/testing/postingsOf'
 import { proveAll } from './ledger/proof.js'
 import {
   jobWithItems,

@@ -6,7 +6,7 @@ import { stageLines } from './job/stageLines.js'
 import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'
 import { paletteRows } from './palette/paletteRows.js'
 import { axisMarks, axisView } from './source/axisView.js'
-import { fitText, landedSteps, sizeText } from './source/optionText.js'
+import { landedSteps, reasonText, sizeText } from './source/optionText.js'
 
 // The views of the stages over the demo's first job, without mounting anything.
 const file = JSON.parse(
@@ -107,9 +107,11 @@ describe('source', () => {
   test('size, fit and the sum behind a price in words', () => {
     const settee = item('settee').options.find((o) => o.option.id === 'settee-b')!
     expect(sizeText(settee.option, 'metric')).toBe('2\u2009180 × 940 × 800')
-    expect(fitText(settee, 'metric')).toBe('Does not fit: width 200 mm over')
+    expect(settee.suits.against.map((r) => r.aspect)).toEqual(['size'])
+    expect(reasonText(settee)).toMatch(/^Cannot be taken: width 200 mm over/)
     const curtains = item('curtains').chosen!
-    expect(fitText(curtains, 'metric')).toBe('')
+    expect(curtains.suits.reasons.map((r) => r.aspect)).not.toContain('size')
+    expect(reasonText(curtains)).not.toMatch(/fits its place|Cannot be taken/)
     expect(landedSteps(curtains, 1, money)).toEqual([
       '1 × €800.00 = €800.00',
       'less 10 %: − €80.00',

@@ -214,6 +214,8 @@ export const changeOrderSchema = object({
   agreedOn: dayField('Agreed on'),
   agreedBy: textField('Agreed by', 80),
   why: textField('Why', 200),
+  /** The proposal it settles, when there was one. */
+  proposalId: idOrNone('Proposal').optional(),
 })
   .strict()
   .noUnknown(

@@ -4,6 +4,7 @@ import { findingKey, judge } from '../findings/finding.js'
 import { BRIEF_RULES } from '../brief/rules/index.js'
 import { MEASURE_RULES } from '../measure/rules/index.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
+import { pledgedItems } from './briefFactsOf.js'
 import { deriveJob } from './derive.js'
 import type { JobSnapshot } from './snapshot.js'
 
@@ -111,4 +112,117 @@ const CHECKS: readonly (readonly [string, () => number, () => number])[] = [
 test.each(CHECKS)('%s trips on its example and passes the other', (_name, trips, passes) => {
   expect(trips()).toBeGreaterThan(0)
   expect(passes()).toBe(0)
+})
+
+describe('the ledger of a job', () => {
+  const job = demoJob()
+  const with_ = (more: Partial<JobSnapshot>) => deriveJob({ ...job, ...more }, '2026-11-23')
+  const found = (d: ReturnType<typeof deriveJob>, rule: string) => d.findings.filter((f) => f.rule === rule)
+  const cheaper = (priceMinor: number, on: string) =>
+    with_({
+      // As a price is noted or asked for anew: what it was is kept as seen, and the option has what it is.
+      options: job.options.map((o) => (o.id === 'settee-a' ? { ...o, priceMinor: 120_000 } : o)),
+      sightings: [
+        { id: 's', optionId: 'settee-a', on, priceMinor, stock: null, where: 'before today', version: 1 },
+      ],
+    })
+
+  test('a price that came down within two weeks of the order is worth asking about', () => {
+    const [f] = found(cheaper(148_000, '2026-11-22'), 'ledger.price-fell')
+    expect(f?.title).toBe('Settee, three seats is €280 cheaper than when it was ordered')
+    expect(f?.measured).toBe('€1,480 → €1,200, seen 22 Nov')
+  })
+  test('a price that went up, or came down before the order, is not', () => {
+    expect(found(cheaper(100_000, '2026-11-22'), 'ledger.price-fell')).toEqual([])
+    expect(found(cheaper(148_000, '2026-11-12'), 'ledger.price-fell')).toEqual([])
+  })
+
+  test('a thing that is kept can no longer go back, and nobody is reminded of it', () => {
+    const rug = (d: ReturnType<typeof deriveJob>) =>
+      d.orders.flatMap((o) => o.lines).find((l) => l.line.id === 'line-rug-3')!
+    const before = with_({})
+    expect(rug(before)).toMatchObject({ returnUntil: '2026-11-27', decision: undefined })
+    expect(found(before, 'ledger.return-ending')).toHaveLength(1)
+    const kept = with_({
+      orderEvents: [
+        ...job.orderEvents,
+        {
+          id: 'k',
+          seq: 99,
+          orderId: 'order-3',
+          lineId: 'line-rug-3',
+          kind: 'kept',
+          on: '2026-11-23',
+          expectedOn: null,
+          note: '',
+          memberName: '',
+        },
+      ],
+    })
+    expect(rug(kept)).toMatchObject({ returnUntil: undefined, decision: 'kept' })
+    expect(found(kept, 'ledger.return-ending')).toEqual([])
+  })
+
+  test('the last day that was heard counts, whoever was told it first', () => {
+    const heard = with_({
+      orderEvents: [
+        ...job.orderEvents,
+        {
+          id: 'd',
+          seq: 99,
+          orderId: 'order-4',
+          lineId: null,
+          kind: 'delayed',
+          on: '2026-11-23',
+          expectedOn: '2026-12-02',
+          note: '',
+          memberName: '',
+        },
+      ],
+    })
+    expect(heard.orders.find((o) => o.order.id === 'order-4')?.expectedOn).toBe('2026-12-02')
+    expect(found(with_({}), 'ledger.delivery-late')).toHaveLength(1)
+    expect(found(heard, 'ledger.delivery-late')).toEqual([])
+  })
+
+  test('what of a deposit is open is never more than is owed', () => {
+    const order = (paidMinor: number) =>
+      with_({
+        entries: job.entries.map((e) => (e.eventId === 'e18' ? { ...e, amountMinor: paidMinor } : e)),
+      }).orders.find((o) => o.order.id === 'order-7')!.depositOpenMinor
+    expect([order(0), order(10_000), order(59_200), order(148_000)]).toEqual([59_200, 49_200, 0, 0])
+  })
+
+  test('a pledge fills its item and covers no use until it is here', () => {
+    const seat = job.uses.find((u) => u.kind === 'read' || u.kind === 'sit')
+    expect(seat).toBeDefined()
+    const line = {
+      ...job.lines[0]!,
+      id: 'gift',
+      orderId: 'order-1',
+      itemId: 'chair',
+      amountMinor: 59_000,
+      taxMinor: 0,
+      quantity: 1,
+    }
+    const entry = (kind: 'order' | 'gift' | 'delivery', quantity: number) => ({
+      ...job.entries[1]!,
+      eventId: kind,
+      seq: 100,
+      kind,
+      lineId: 'gift',
+      amountMinor: kind === 'delivery' ? 0 : 59_000,
+      quantity,
+    })
+    const pledged = {
+      lines: [...job.lines, line],
+      entries: [...job.entries, entry('order', 1), entry('gift', 0)],
+    }
+    expect([...pledgedItems(pledged)]).toEqual(['chair'])
+    const d = with_(pledged)
+    expect(d.items.find((i) => i.item.id === 'chair')).toMatchObject({ state: 'ordered' })
+    // Nothing of it draws on the budget: what was chosen for it is free again.
+    expect(d.position.freeMinor - with_({}).position.freeMinor).toBe(59_000)
+    expect([...pledgedItems({ ...pledged, entries: [...pledged.entries, entry('delivery', 1)] })]).toEqual([])
+  })
 })

@@ -6,15 +6,14 @@ import { swapOf, type Swap } from '../source/intent.js'
 import type { LandedPrice } from '../source/landedPrice.js'
 import type { MadeCost } from '../source/making.js'
 import type { Item, Making, Option } from '../source/schema.js'
-import { sizeFit, type SizeFit } from '../source/sizeFit.js'
 import { fitFrameOf } from './fitFrameOf.js'
+import { grouped } from './grouped.js'
 import type { DerivedLine } from './deriveLedger.js'
 import type { JobSnapshot, Stored } from './snapshot.js'
 
 export interface DerivedOption {
   readonly option: Stored<Option>
   readonly price: LandedPrice
-  readonly fit: SizeFit
   /** Every aspect with its reason; what strikes it out among them. */
   readonly suits: OptionFit
   /** What it takes, when it is made from a list. */
@@ -80,7 +79,6 @@ function deriveOption(
   const is: DerivedOption = {
     option,
     price,
-    fit: sizeFit(option, item),
     suits: optionFit(option, item, frame),
     made,
     chosen: option.id === item.chosenOptionId,
@@ -89,20 +87,10 @@ function deriveOption(
   return is
 }
 
-function groupedBy<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>()
-  for (const row of rows) {
-    const list = groups.get(keyOf(row))
-    if (list) list.push(row)
-    else groups.set(keyOf(row), [row])
-  }
-  return groups
-}
-
 export function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[], frame: FitFrame): DerivedItem[] {
-  const optionsOf = groupedBy(job.options, (o) => o.itemId)
-  const makingsOf = groupedBy(job.makings, (m) => m.optionId)
-  const linesOf = groupedBy(lines, (l) => l.line.itemId)
+  const optionsOf = grouped(job.options, (o) => o.itemId)
+  const makingsOf = grouped(job.makings, (m) => m.optionId)
+  const linesOf = grouped(lines, (l) => l.line.itemId)
   const lasting = lastingFound(job.items)
   return [...job.items]
     .sort((x, y) => x.position - y.position)

@@ -3,7 +3,8 @@ import type { Lapsing, LedgerFacts, LineFacts } from '../ledger/ledgerFacts.js'
 import { lineState, type LineState } from '../ledger/lineState.js'
 import { moneyText } from '../money/moneyText.js'
 import type { SupplierBasket } from '../source/baskets.js'
-import { addDays, daysBetween } from '../units/days.js'
+import { addDays } from '../units/days.js'
+import { grouped } from './grouped.js'
 import type { DerivedItem } from './deriveItems.js'
 import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from './snapshot.js'
 
@@ -11,7 +12,7 @@ export interface DerivedLine {
   readonly line: OrderLine
   readonly state: LineState
   readonly deliveredOn: string | undefined
-  /** Last day it can go back, when the supplier's window and a delivery are known. */
+  /** Last day it can go back, when the supplier's window and a delivery are known; undefined once it is kept. */
   readonly returnUntil: string | undefined
   /** The last day something of it went back. */
   readonly returnedOn: string | undefined
@@ -24,6 +25,8 @@ export interface DerivedLine {
 
 export interface DerivedOrder {
   readonly order: Order
+  /** By number and supplier, as a person says it. */
+  readonly name: string
   readonly lines: readonly DerivedLine[]
   /** What was heard of it, oldest first. */
   readonly events: readonly OrderEvent[]
@@ -33,6 +36,8 @@ export interface DerivedOrder {
   readonly outstandingMinor: number
   readonly paidMinor: number
   readonly dueBackMinor: number
+  /** What of the deposit that was agreed is still to pay. */
+  readonly depositOpenMinor: number
   /** All of it is here, since then. */
   readonly completeOn: string | undefined
 }
@@ -60,11 +65,11 @@ function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly
   const standing = (kind: Entry['kind']) =>
     entries.filter((e) => e.kind === kind && !e.reverses && !reversed.has(e.eventId))
   const deliveredOn = state.deliveredQuantity > 0 ? standing('delivery')[0]?.on : undefined
+  const said = [...events].reverse().find((e) => e.kind === 'kept' || e.kind === 'to go back')?.kind
   const returnUntil =
-    deliveredOn && line.returnDays != null && state.liveQuantity > 0
+    deliveredOn && line.returnDays != null && state.hereQuantity > 0 && said !== 'kept'
       ? addDays(deliveredOn, line.returnDays)
       : undefined
-  const said = [...events].reverse().find((e) => e.kind === 'kept' || e.kind === 'to go back')?.kind
   return {
     line,
     state,
@@ -77,18 +82,6 @@ function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly
   }
 } // prettier-ignore
 
-function grouped<T>(rows: readonly T[], keyOf: (row: T) => string | null): Map<string, T[]> {
-  const groups = new Map<string, T[]>()
-  for (const row of rows) {
-    const key = keyOf(row)
-    if (key === null) continue
-    const list = groups.get(key)
-    if (list) list.push(row)
-    else groups.set(key, [row])
-  }
-  return groups
-}
-
 export function deriveOrders(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedOrder[] {
   const linesOf = grouped(lines, (l) => l.line.orderId)
   const eventsOf = grouped(job.orderEvents, (e) => e.orderId)
@@ -99,15 +92,18 @@ export function deriveOrders(job: JobSnapshot, lines: readonly DerivedLine[]): D
       const events = eventsOf.get(order.id) ?? []
       const sum = (value: (s: LineState) => number) => own.reduce((total, l) => total + value(l.state), 0)
       const here = own.filter((l) => l.state.liveQuantity > 0)
+      const [outstandingMinor, paidMinor] = [sum((s) => s.outstandingMinor), sum((s) => s.netPaidMinor)]
       return {
         order,
+        name: `Order ${order.number}, ${order.supplierName || 'no supplier named'}`,
         lines: own,
         events,
         expectedOn: [...events].reverse().find((e) => e.expectedOn)?.expectedOn ?? order.expectedOn,
         amountMinor: sum((s) => s.dueMinor),
-        outstandingMinor: sum((s) => s.outstandingMinor),
-        paidMinor: sum((s) => s.netPaidMinor),
+        outstandingMinor,
+        paidMinor,
         dueBackMinor: sum((s) => s.dueBackMinor),
+        depositOpenMinor: Math.min(outstandingMinor, Math.max(0, order.depositMinor - paidMinor)),
         completeOn:
           here.length > 0 && here.every((l) => l.state.toComeQuantity <= 0)
             ? here
@@ -144,19 +140,10 @@ export function ledgerFactsOf(
     taxPpm: job.brief.taxPpm,
     lines,
     cheaper: cheaperOptions(items),
-    returns: lines.flatMap((l) =>
-      l.returnUntil && l.decision !== 'kept' && l.state.hereQuantity > 0
-        ? [{ lineId: l.lineId, itemId: l.itemId, itemName: l.itemName, lastDay: l.returnUntil, daysLeft: daysBetween(today, l.returnUntil) }]
-        : [],
-    ),
-    late: lines.flatMap((l) =>
-      l.expectedOn && l.expectedOn < today && l.state.toComeQuantity > 0
-        ? [{ orderId: l.orderId, itemName: l.itemName, expectedOn: l.expectedOn, daysLate: daysBetween(l.expectedOn, today) }]
-        : [],
-    ),
     orders: orders.map((o) => ({
       id: o.order.id,
-      name: `Order ${o.order.number}, ${o.order.supplierName || 'no supplier named'}`,
+      name: o.name,
+      depositOpenMinor: o.depositOpenMinor,
       depositMinor: o.order.depositMinor,
       depositDueOn: o.order.depositDueOn,
       balanceDueOn: o.order.balanceDueOn,
@@ -183,15 +170,19 @@ export function ledgerFactsOf(
   }
 } // prettier-ignore
 
-/** A price below the one it was ordered at, seen since. */
+/**
+ * What the price has come down to since the order. Prices seen are what it was before, so the first seen from the day of the
+ * order is what it was ordered at, and the option's own is what it is now.
+ */
 function lowerSince(
   placedOn: string,
   option: JobSnapshot['options'][number] | undefined,
   seen: JobSnapshot['sightings'],
 ): LineFacts['lower'] {
-  const last = seen.filter((s) => option && s.on > placedOn && s.priceMinor < option.priceMinor).at(-1)
-  return option && last
-    ? { priceMinor: last.priceMinor, wasMinor: option.priceMinor, on: last.on }
+  const since = seen.filter((s) => s.on >= placedOn).sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
+  const [then, last] = [since[0], since.at(-1)]
+  return option && then && last && option.priceMinor < then.priceMinor
+    ? { priceMinor: option.priceMinor, wasMinor: then.priceMinor, on: last.on }
     : undefined
 }
 
@@ -200,8 +191,7 @@ function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts
   const optionOf = new Map(job.options.map((o) => [o.id, o]))
   const seen = grouped(job.sightings, (s) => s.optionId)
   return orders.flatMap((o) =>
-    o.lines.map(({ line, ...l }): LineFacts => {
-      return {
+    o.lines.map(({ line, ...l }): LineFacts => ({
         ...l,
         lineId: line.id,
         itemId: line.itemId,
@@ -215,8 +205,7 @@ function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts
         expectedOn: o.expectedOn,
         neededOn: itemOf.get(line.itemId)?.neededOn ?? null,
         lower: lowerSince(o.order.placedOn, optionOf.get(line.optionId), seen.get(line.optionId) ?? []),
-      }
-    }),
+    })),
   )
 } // prettier-ignore
 

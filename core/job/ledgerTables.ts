@@ -1,4 +1,5 @@
 import { cashWeeks, type CashWeek, type Due } from '../ledger/burn.js'
+import { REFUND_DAYS } from '../ledger/rules/money.js'
 import type { ItemPlace } from '../ledger/standing.js'
 import { addDays } from '../units/days.js'
 import { wallNames } from './briefFactsOf.js'
@@ -10,10 +11,8 @@ const PAID_WITHIN = 30
 
 /** Everything that is still to be paid, each with the best day known for it. */
 export function duesOf(job: JobSnapshot, derived: DerivedJob, today: string): Due[] {
-  const orders = derived.orders.flatMap(({ order, outstandingMinor, paidMinor, expectedOn }): Due[] => {
+  const orders = derived.orders.flatMap(({ order, name: what, outstandingMinor, paidMinor, depositOpenMinor: deposit, expectedOn }): Due[] => {
     if (outstandingMinor <= 0) return []
-    const what = `Order ${order.number}, ${order.supplierName || 'no supplier named'}`
-    const deposit = Math.min(outstandingMinor, Math.max(0, order.depositMinor - paidMinor))
     const rest = order.balanceDueOn ?? expectedOn ?? addDays(order.placedOn, PAID_WITHIN)
     return [
       { on: order.depositDueOn ?? order.placedOn, amountMinor: deposit, what: `${what}: deposit`, state: 'owed' },
@@ -148,7 +147,7 @@ export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string
   const lines = derived.orders.flatMap((o) => o.lines.map((l) => ({ ...l, order: o })))
   const dates: LedgerDate[] = [
     ...lines.flatMap((l): LedgerDate[] =>
-      l.returnUntil && l.returnUntil >= today && l.decision !== 'kept' && l.state.hereQuantity > 0
+      l.returnUntil && l.returnUntil >= today
         ? [{ id: `return-${l.line.id}`, on: l.returnUntil, kind: 'return by', what: l.line.itemName, amountMinor: l.state.costMinor }]
         : [],
     ),
@@ -159,7 +158,7 @@ export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string
     ),
     ...lines.flatMap((l): LedgerDate[] =>
       l.state.dueBackMinor > 0 && l.returnedOn
-        ? [{ id: `refund-${l.line.id}`, on: addDays(l.returnedOn, 14), kind: 'refund due', what: l.line.itemName, amountMinor: l.state.dueBackMinor }]
+        ? [{ id: `refund-${l.line.id}`, on: addDays(l.returnedOn, REFUND_DAYS), kind: 'refund due', what: l.line.itemName, amountMinor: l.state.dueBackMinor }]
         : [],
     ),
     ...duesOf(job, derived, today)

@@ -1,5 +1,5 @@
 import { sumRows } from '../ledger/budgetPosition.js'
-import { creditLeft } from '../ledger/accounts.js'
+import { clientAccount } from '../ledger/clientAccount.js'
 import { booksAt, monthEnds } from '../ledger/monthEnds.js'
 import { dayText } from '../units/days.js'
 import type { DerivedJob } from './derive.js'
@@ -43,9 +43,7 @@ type Made = Omit<Paper, 'name'>
 function statement(job: JobSnapshot, derived: DerivedJob): Made {
   const account = job.entries.filter((e) => e.kind === 'client payment' || e.kind === 'fee')
   const bought = derived.orders.flatMap((o) => o.lines).filter((l) => l.state.costMinor !== 0 || l.state.netPaidMinor !== 0 || l.given)
-  const received = sum(account, (e) => (e.kind === 'client payment' ? e.amountMinor : 0))
-  const fees = sum(account, (e) => (e.kind === 'fee' ? e.amountMinor : 0))
-  const spent = sum(bought, (l) => l.state.netPaidMinor)
+  const { receivedMinor, feeMinor, laidOutMinor, inHandMinor } = clientAccount(job.entries)
   const p = derived.position
   return {
     title: 'Client statement',
@@ -61,8 +59,9 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
           ['Ordered, still to pay', money(p.orderedMinor)],
           ['Chosen, not ordered', money(p.chosenMinor)],
           ['Refunds promised', money(p.dueBackMinor)],
-          ['Store credit in hand', money(creditLeft(job.entries))],
+          ['Store credit in hand', money(p.creditMinor)],
           ['Forecast at completion', money(p.forecastMinor)],
+          [inHandMinor >= 0 ? 'In hand with the studio' : 'To be received from the client', money(Math.abs(inHandMinor))],
         ],
         total: undefined,
       },
@@ -71,15 +70,15 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
         head: ['Date', 'What', 'Received', 'Charged'],
         rows: [
           ...account.map((e): Cell[] => [e.on, e.note || (e.kind === 'fee' ? 'Fee' : 'Payment'), e.kind === 'client payment' ? money(e.amountMinor) : null, e.kind === 'fee' ? money(e.amountMinor) : null]),
-          ['', 'Paid for purchases, less refunds', null, money(spent)],
+          ['', 'Paid for purchases, less refunds', null, money(laidOutMinor)],
         ],
-        total: ['', received - fees - spent >= 0 ? 'In hand' : 'To be received', money(received), money(fees + spent)],
+        total: ['', 'Received, and charged', money(receivedMinor), money(feeMinor + laidOutMinor)],
       },
       {
         title: 'Purchases',
         head: ['Item', 'What', 'Pieces', 'Cost', 'Paid'],
         rows: bought.map((l): Cell[] => [l.line.itemName, l.line.optionName, l.line.quantity, money(l.state.costMinor), money(l.state.netPaidMinor)]),
-        total: ['', 'All', null, money(sum(bought, (l) => l.state.costMinor)), money(spent)],
+        total: ['', 'All', null, money(sum(bought, (l) => l.state.costMinor)), money(sum(bought, (l) => l.state.netPaidMinor))],
       },
     ],
   }

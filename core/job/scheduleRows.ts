@@ -1,8 +1,15 @@
 import { minorToDecimal } from '../money/currency.js'
 import type { DerivedJob } from './derive.js'
+import type { DerivedItem } from './deriveItems.js'
 import type { JobSnapshot } from './snapshot.js'
 
 type Cell = string | number
+
+/** What an item with a choice is down for: what its orders come to, or its choice in the order of today; to the client at list price. */
+export function scheduledMinor(i: DerivedItem, reader: 'studio' | 'client'): number {
+  if (reader === 'client' && i.chosen && i.chosen.option.tradePpm > 0) return i.chosen.price.listMinor
+  return i.lines.length > 0 ? i.lines.reduce((sum, l) => sum + l.state.costMinor, 0) : i.chosenMinor
+}
 
 /**
  * The schedule of items as rows of a sheet. The studio's has every option with its landed price; the client's has what is
@@ -27,7 +34,7 @@ export function scheduleRows(
           i.item.quantity,
           o?.name ?? 'open',
           ...size(o?.widthMm, o?.depthMm, o?.heightMm),
-          i.chosen ? amount(i.chosen.option.tradePpm > 0 ? i.chosen.price.listMinor : i.lines.length > 0 ? i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0) : i.chosenMinor) : '',
+          i.chosen ? amount(scheduledMinor(i, 'client')) : '',
           i.item.neededOn ?? '',
         ]
       }),

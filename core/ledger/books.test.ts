@@ -3,9 +3,11 @@ import { describe, expect, test } from 'vitest'
 import { shareOf } from '../money/rate.js'
 import { splitByWeight } from '../money/splitByWeight.js'
 import { published } from '../testing/published.js'
-import { creditLeft, postingsOf, taxOfCredit } from './accounts.js'
+import { postingsOf } from '../testing/postingsOf.js'
+import { creditLeft, taxOfCredit } from './credits.js'
 import { burn, cashWeeks, mondayOf, type Due } from './burn.js'
-import { budgetPosition } from './budgetPosition.js'
+import { budgetPosition, freeAfter } from './budgetPosition.js'
+import { clientAccount } from './clientAccount.js'
 import { lineState, type LineEntry } from './lineState.js'
 import { booksAt, monthEnds, type DatedEntry } from './monthEnds.js'
 import { ENTRY_KINDS } from './schema.js'
@@ -213,3 +215,40 @@ describe('over time', () => {
     ])
   })
 })
+
+describe('the client’s account', () => {
+  const e = (kind: 'client payment' | 'fee' | 'payment' | 'refund', amountMinor: number, means = 'bank') => ({
+    kind,
+    amountMinor,
+    means,
+  })
+  test('what was received, less fee and what was laid out', () =>
+    expect(
+      clientAccount([
+        e('client payment', 100_000),
+        e('fee', 20_000),
+        e('payment', 30_000),
+        e('refund', 5_000),
+      ]),
+    ).toEqual({ receivedMinor: 100_000, feeMinor: 20_000, laidOutMinor: 25_000, inHandMinor: 55_000 }))
+  test('a refund as credit brings nothing in, and paying with it or with a card lays nothing out', () =>
+    expect(
+      clientAccount([
+        e('payment', 30_000),
+        e('refund', 26_000, 'store credit'),
+        e('payment', 23_600, 'store credit'),
+        e('payment', 4_000, 'gift card'),
+      ]),
+    ).toMatchObject({ laidOutMinor: 30_000, inHandMinor: -30_000 }))
+})
+
+test('what would be free after a change is what is free once it is made', () => {
+  fc.assert(
+    fc.property(amount, fc.integer({ min: 0, max: 500_000 }), fc.integer({ min: -1_000_000, max: 1_000_000 }), (agreed, ppm, change) => {
+      fc.pre(agreed + change >= 0)
+      const items = [{ id: 'a', name: '', category: 'x', targetMinor: 0, chosenMinor: 1_234, lines: [] }]
+      const before = budgetPosition(agreed, ppm, items)
+      expect(freeAfter(before, ppm, change)).toBe(budgetPosition(agreed + change, ppm, items).freeMinor)
+    }),
+  )
+}) // prettier-ignore

@@ -123,6 +123,10 @@ export function budgetPosition(
   } // prettier-ignore
 }
 
+/** What would be free after a change of the agreed budget: the reserve takes its share of it. */
+export const freeAfter = (p: BudgetPosition, reservePpm: Ppm, amountMinor: Minor): Minor =>
+  p.freeMinor + amountMinor - (shareOf(p.agreedMinor + amountMinor, reservePpm) - p.reserveMinor)
+
 const STATES = ['paid', 'ordered', 'chosen'] as const
 
 /** One item's figures. Its forecast is what is kept of its orders, and the chosen option or else the target for the rest. */

@@ -10,23 +10,6 @@ export interface CheaperOption {
   readonly savesMinor: number
 }
 
-/** Goods in the house whose last day to go back is known. */
-export interface OpenReturn {
-  readonly lineId: string
-  readonly itemId: string
-  readonly itemName: string
-  readonly lastDay: string
-  readonly daysLeft: number
-}
-
-/** A line paid for or ordered whose goods are past their day. */
-export interface LateDelivery {
-  readonly orderId: string
-  readonly itemName: string
-  readonly expectedOn: string
-  readonly daysLate: number
-}
-
 /** A line of an order with what became of it. */
 export interface LineFacts {
   readonly lineId: string
@@ -55,6 +38,8 @@ export interface LineFacts {
 export interface OrderFacts {
   readonly id: string
   readonly name: string
+  /** What of it is still to pay. */
+  readonly depositOpenMinor: number
   readonly depositMinor: number
   readonly depositDueOn: string | null
   readonly balanceDueOn: string | null
@@ -76,8 +61,6 @@ export interface Lapsing {
 export interface LedgerFacts {
   readonly position: BudgetPosition
   readonly cheaper: readonly CheaperOption[]
-  readonly returns: readonly OpenReturn[]
-  readonly late: readonly LateDelivery[]
   readonly today: string
   readonly installOn: string | null
   readonly taxPpm: number
@@ -98,8 +81,6 @@ export interface LedgerFacts {
 export const QUIET: LedgerFacts = {
   position: budgetPosition(0, 0, []),
   cheaper: [],
-  returns: [],
-  late: [],
   today: '2026-03-02',
   installOn: null,
   taxPpm: 0,

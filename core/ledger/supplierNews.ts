@@ -3,7 +3,6 @@ import { MAX_MINOR } from '../money/currency.js'
 
 /** What a supplier or its courier says of an order. */
 export const NEWS_KINDS = ['acknowledged', 'delayed', 'shipped', 'delivered', 'refused', 'credited'] as const
-export type NewsKind = (typeof NEWS_KINDS)[number]
 
 const day = () => string().matches(/^\d{4}-\d{2}-\d{2}$/)
 

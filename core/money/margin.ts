@@ -15,11 +15,12 @@ export interface TradePrice {
 export function tradePrice(listMinor: Minor, tradePpm: Ppm): TradePrice {
   const profitMinor = shareOf(listMinor, tradePpm)
   const costMinor = listMinor - profitMinor
+  const marginPercent = listMinor > 0 ? (100 * profitMinor) / listMinor : 0
   return {
     costMinor,
     profitMinor,
-    marginPercent: listMinor > 0 ? (100 * profitMinor) / listMinor : 0,
-    markupPercent: costMinor > 0 ? (100 * profitMinor) / costMinor : 0,
+    marginPercent,
+    markupPercent: costMinor > 0 ? markupFromMargin(marginPercent) : 0,
   }
 }
 

@@ -64,14 +64,11 @@ export const LOOKED_AT = [
   'wiring',
   'label',
 ] as const
-export type LookedAt = (typeof LOOKED_AT)[number]
 
 /** A line of what a made thing takes. What is owned already costs nothing and is listed all the same. */
 export const MAKING_KINDS = ['material', 'consumable', 'tool', 'owned already'] as const
-export type MakingKind = (typeof MAKING_KINDS)[number]
 
 export const OFFER_KINDS = ['percent off', 'amount off', 'free delivery'] as const
-export type OfferKind = (typeof OFFER_KINDS)[number]
 
 /** The word by which the line for the lasting piece names its placeholder. */
 export const LASTING_PIECE = 'the lasting piece'

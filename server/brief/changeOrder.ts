@@ -4,8 +4,8 @@ import type { NewChangeOrder } from '@bonitas/core/brief/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
-import { budgetIsBound } from '../job/writeRow.js'
-import type { Act, Answer } from '../ledger/lines.js'
+import { budgetIsBound } from '../job/refuse.js'
+import { ofJob, type Act, type Answer } from '../ledger/lines.js'
 
 /**
  * Enters a change of the agreed budget. It is never changed or removed; a wrong one is mended by another.
@@ -25,11 +25,12 @@ export async function changeOrder(tx: Tx, act: Act, wish: NewChangeOrder): Promi
   const [sum] = await tx
     .select({ all: sql<string>`coalesce(sum(${t.changeOrder.amountMinor}), 0)` })
     .from(t.changeOrder)
-    .where(and(eq(t.changeOrder.studioId, act.studioId), eq(t.changeOrder.jobId, act.jobId)))
+    .where(ofJob(t.changeOrder, act))
   if (job.agreedMinor + Number(sum?.all ?? 0) + wish.amountMinor < 0) {
     const text = 'Amount would take the agreed budget below nothing. Take off less.'
     throw conflict(text, [{ field: 'amountMinor', text }])
   }
+  if (wish.proposalId) await settle(tx, act, wish.proposalId, wish)
   const eventId = randomUUID()
   await tx.insert(t.changeOrder).values({
     studioId: act.studioId,
@@ -42,4 +43,20 @@ export async function changeOrder(tx: Tx, act: Act, wish: NewChangeOrder): Promi
     why: wish.why,
   })
   return { eventId }
+}
+
+/** A proposal is agreed to once, at the amount it names, with its change order and never without. */
+async function settle(tx: Tx, act: Act, proposalId: string, wish: NewChangeOrder): Promise<void> {
+  const own = and(ofJob(t.proposal, act), eq(t.proposal.id, proposalId))
+  const [proposal] = await tx.select().from(t.proposal).where(own).for('update')
+  if (!proposal) throw notFound('This proposal')
+  if (proposal.state !== 'proposed') throw conflict(`This proposal is ${proposal.state} already.`)
+  if (proposal.amountMinor !== wish.amountMinor) {
+    const text = 'Amount differs from what was proposed. Change the proposal first.'
+    throw conflict(text, [{ field: 'amountMinor', text }])
+  }
+  await tx
+    .update(t.proposal)
+    .set({ state: 'agreed', answeredOn: wish.agreedOn, version: sql`${t.proposal.version} + 1` })
+    .where(own)
 }

@@ -102,7 +102,7 @@ const entrySchema = rowSchema({
 }) // prettier-ignore
 
 const orderEventRow = noteOrderSchema.shape({ id: idField() })
-const changeOrderRow = changeOrderSchema.shape({ id: idField() })
+const changeOrderRow = changeOrderSchema.omit(['proposalId']).shape({ id: idField() })
 
 /** The job as a bundle: everything stored, nothing derived, no versions and no member names. */
 export function exportJob(job: JobSnapshot, pictures: readonly Picture[]): Record<string, unknown> {

@@ -4,7 +4,7 @@ import type { Gift } from '@bonitas/core/ledger/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
-import { linesWith, write, type Act, type Answer, type NewEntry } from './lines.js'
+import { linesWith, ofJob, write, type Act, type Answer, type NewEntry } from './lines.js'
 
 /**
  * Somebody else pays for what an item needs: an order from the giver at its value, paid by them, here when it has
@@ -17,7 +17,7 @@ export async function gift(tx: Tx, act: Act, wish: Gift): Promise<Answer> {
   const [item] = await tx
     .select()
     .from(t.item)
-    .where(and(eq(t.item.studioId, act.studioId), eq(t.item.jobId, act.jobId), eq(t.item.id, wish.itemId)))
+    .where(and(ofJob(t.item, act), eq(t.item.id, wish.itemId)))
   if (!item) throw notFound('This item')
   const before = await linesWith(tx, act, { itemIds: [item.id] })
   if (before.some((l) => l.state.liveQuantity > 0)) {
@@ -27,7 +27,7 @@ export async function gift(tx: Tx, act: Act, wish: Gift): Promise<Answer> {
   const [last] = await tx
     .select({ n: max(t.purchaseOrder.number) })
     .from(t.purchaseOrder)
-    .where(and(eq(t.purchaseOrder.studioId, act.studioId), eq(t.purchaseOrder.jobId, act.jobId)))
+    .where(ofJob(t.purchaseOrder, act))
   const [orderId, lineId] = [randomUUID(), randomUUID()]
   await tx.insert(t.purchaseOrder).values({
     ...keys,

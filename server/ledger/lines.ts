@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
 import type { EntryKind } from '@bonitas/core/ledger/schema'
+import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { notFound } from '../http/problem.js'
@@ -32,10 +33,16 @@ export interface NewEntry {
   readonly reverses?: string
 }
 
+/** The rows of a table that belong to the job. */
+export const ofJob = (
+  table: { readonly studioId: PgColumn; readonly jobId: PgColumn },
+  whose: { readonly studioId: string; readonly jobId: string },
+) => and(eq(table.studioId, whose.studioId), eq(table.jobId, whose.jobId))
+
 export type Line = typeof t.orderLine.$inferSelect
 
 /** Takes the ledger of one job for this transaction: acts on one job follow each other, others run beside them. */
-export async function lockLedger(tx: Tx, { jobId }: Act): Promise<void> {
+export async function lockLedger(tx: Tx, { jobId }: { readonly jobId: string }): Promise<void> {
   await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${jobId}, 7))`)
 }
 
@@ -64,8 +71,7 @@ const ofLines = (
   which: { orderId?: string; itemIds?: readonly string[]; lineIds?: readonly string[] },
 ) =>
   and(
-    eq(t.orderLine.studioId, act.studioId),
-    eq(t.orderLine.jobId, act.jobId),
+    ofJob(t.orderLine, act),
     which.orderId ? eq(t.orderLine.orderId, which.orderId) : undefined,
     which.itemIds ? inArray(t.orderLine.itemId, [...which.itemIds]) : undefined,
     which.lineIds ? inArray(t.orderLine.id, [...which.lineIds]) : undefined,

@@ -1,11 +1,11 @@
 import exceljs from 'exceljs'
 import ical from 'ical-generator'
-import papaparse from 'papaparse'
+import { csvText } from '@bonitas/core/csv/csvText'
 import { currencyDigits, minorToDecimal } from '@bonitas/core/money/currency'
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
-import type { Cell, Paper } from '@bonitas/core/job/papers'
+import type { Cell, Paper, PaperTable } from '@bonitas/core/job/papers'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'
@@ -14,6 +14,9 @@ import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
 type Content = Extract<PdfDocument['content'], unknown[]>
 const isMoney = (cell: Cell): cell is Exclude<Cell, string | number | null> =>
   typeof cell === 'object' && cell !== null
+
+/** The rows of a table, its total among them. */
+const allRows = (table: PaperTable) => [...table.rows, ...(table.total ? [table.total] : [])]
 
 /** A paper as PDF, its wide tables across the sheet. */
 export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
@@ -27,7 +30,7 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
     ...paper.tables.flatMap((table): Content => {
       const line = (cells: readonly Cell[], bold = false) =>
         cells.map((c) => ({ text: text(c), bold, alignment: isMoney(c) || typeof c === 'number' ? ('right' as const) : ('left' as const) }))
-      const figures = table.head.map((_h, i) => [...table.rows, ...(table.total ? [table.total] : [])].some((r) => isMoney(r[i] ?? null) || typeof r[i] === 'number'))
+      const figures = table.head.map((_h, i) => allRows(table).some((r) => isMoney(r[i] ?? null) || typeof r[i] === 'number'))
       return [
         { text: table.title, bold: true, fontSize: 11, margin: [0, 8, 0, 4] },
         table.rows.length === 0
@@ -74,7 +77,7 @@ export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer>
     }
     table.head.forEach((h, i) => {
       const column = sheet.getColumn(i + 1)
-      const cells = [...table.rows, ...(table.total ? [table.total] : [])].map((r) => r[i] ?? null)
+      const cells = allRows(table).map((r) => r[i] ?? null)
       if (cells.some(isMoney)) column.numFmt = digits > 0 ? `#,##0.${'0'.repeat(digits)}` : '#,##0'
       column.width = Math.min(48, Math.max(10, h.length + 2, ...cells.map((c) => (typeof c === 'string' ? c.length + 2 : 10))))
     })
@@ -82,26 +85,11 @@ export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer>
   return Buffer.from(await book.xlsx.writeBuffer())
 } // prettier-ignore
 
-/** A paper as CSV (RFC 4180): its tables under each other, parted by an empty line; money as plain decimals. */
+/** A paper as CSV: its tables under each other, parted by an empty line; money as plain decimals. */
 export function paperCsv(paper: Paper, job: JobSnapshot): string {
-  // A cell that would be read as a formula is kept a word.
-  const safe = (text: string) => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
-  const value = (c: Cell) =>
-    c === null
-      ? ''
-      : isMoney(c)
-        ? minorToDecimal(c.minor, job.studio.currency)
-        : typeof c === 'string'
-          ? safe(c)
-          : c
+  const value = (c: Cell) => (isMoney(c) ? minorToDecimal(c.minor, job.studio.currency) : c)
   return paper.tables
-    .map((table) =>
-      papaparse.unparse([
-        [table.title],
-        [...table.head],
-        ...[...table.rows, ...(table.total ? [table.total] : [])].map((r) => r.map(value)),
-      ]),
-    )
+    .map((table) => csvText([[table.title], table.head, ...allRows(table).map((r) => r.map(value))]))
     .join('\r\n\r\n')
 }
 

@@ -9,7 +9,7 @@ import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
 import { isChosenOption } from '../job/chosenOption.js'
-import { linesWith, write, type Act, type Answer } from './lines.js'
+import { linesWith, ofJob, write, type Act, type Answer } from './lines.js'
 
 /** Orders the chosen options of the items at their landed prices, from one supplier. @throws {Problem} 404, 409 */
 export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<Answer> {
@@ -22,7 +22,7 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
     .select({ item: t.item, option: t.option })
     .from(t.item)
     .leftJoin(t.option, isChosenOption)
-    .where(and(eq(t.item.studioId, act.studioId), eq(t.item.jobId, act.jobId), inArray(t.item.id, ids)))
+    .where(and(ofJob(t.item, act), inArray(t.item.id, ids)))
   if (!job || rows.length < ids.length) throw notFound('This item')
   let supplierName = ''
   let supplier: typeof t.supplier.$inferSelect | undefined
@@ -42,24 +42,12 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
   const makings = await tx
     .select()
     .from(t.making)
-    .where(
-      and(
-        eq(t.making.studioId, act.studioId),
-        eq(t.making.jobId, act.jobId),
-        inArray(t.making.optionId, optionIds),
-      ),
-    )
+    .where(and(ofJob(t.making, act), inArray(t.making.optionId, optionIds)))
   const offers = wish.supplierId
     ? await tx
         .select()
         .from(t.offer)
-        .where(
-          and(
-            eq(t.offer.studioId, act.studioId),
-            eq(t.offer.jobId, act.jobId),
-            eq(t.offer.supplierId, wish.supplierId),
-          ),
-        )
+        .where(and(ofJob(t.offer, act), eq(t.offer.supplierId, wish.supplierId)))
     : []
   const priced = rows.map(({ item, option }) => {
     if (!option) throw refuse(`${item.name} has no option chosen. Choose one in Source first.`)
@@ -96,7 +84,7 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
   const [last] = await tx
     .select({ n: max(t.purchaseOrder.number) })
     .from(t.purchaseOrder)
-    .where(and(eq(t.purchaseOrder.studioId, act.studioId), eq(t.purchaseOrder.jobId, act.jobId)))
+    .where(ofJob(t.purchaseOrder, act))
   const total = priced.reduce((sum, p) => sum + amountOf(p).landedMinor, 0)
   if ((wish.depositMinor ?? 0) > total) {
     const text = `Deposit is more than the ${moneyColumnText(total, act.currency)} of the order. Write at most that.`
@@ -153,13 +141,6 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
     await tx
       .update(t.offer)
       .set({ usedOn: wish.placedOn, version: sql`${t.offer.version} + 1` })
-      .where(
-        and(
-          eq(t.offer.studioId, act.studioId),
-          eq(t.offer.jobId, act.jobId),
-          eq(t.offer.id, basket.offer.id),
-          eq(t.offer.oneUse, true),
-        ),
-      )
+      .where(and(ofJob(t.offer, act), eq(t.offer.id, basket.offer.id), eq(t.offer.oneUse, true)))
   return { eventId, orderId }
 }

@@ -24,6 +24,7 @@ import type { Catalogs } from '../source/catalogs.js'
 import { stillThere } from '../source/stillThere.js'
 import { once } from './once.js'
 import { lockLedger, type Act, type Answer } from './lines.js'
+import { reverseEvent } from './reverse.js'
 import { proveLedger } from './proof.js'
 import { placeOrder } from './placeOrder.js'
 import { gift } from './gift.js'
@@ -37,7 +38,6 @@ import {
   payOrder,
   refund,
   returnGoods,
-  reverseEvent,
 } from './service.js'
 
 /** The acts of the ledger, each a POST that can be repeated safely under its Idempotency-Key. */

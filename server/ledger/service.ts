@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
-import { and, eq, isNull, sql } from 'drizzle-orm'
-import { taxOfCredit } from '@bonitas/core/ledger/accounts'
-import { lineBreach, lineState, type LineState } from '@bonitas/core/ledger/lineState'
+import { and, eq, sql } from 'drizzle-orm'
+import { taxOfCredit } from '@bonitas/core/ledger/credits'
+import type { LineState } from '@bonitas/core/ledger/lineState'
 import type {
   Account,
   Adjust,
@@ -13,7 +13,6 @@ import type {
   PayOrder,
   Refund,
   ReturnGoods,
-  ReverseEvent,
 } from '@bonitas/core/ledger/schema'
 import { LINE_EVENTS } from '@bonitas/core/ledger/schema'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
@@ -22,7 +21,8 @@ import { splitByWeight } from '@bonitas/core/money/splitByWeight'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
-import { linesWith, oneLine, write, type Act, type Answer, type Line, type NewEntry } from './lines.js'
+import { linesWith, ofJob, oneLine, write, type Act, type Answer, type Line, type NewEntry } from './lines.js'
+import { creditBack, holdsEnough } from './vouchers.js'
 
 /** Pays towards an order, spread over its lines by what each still owes. @throws {Problem} 404, 409 when it is too much */
 export async function payOrder(tx: Tx, act: Act, wish: PayOrder): Promise<Answer> {
@@ -47,31 +47,6 @@ export async function payOrder(tx: Tx, act: Act, wish: PayOrder): Promise<Answer
       : []
   })
   return { eventId: await write(tx, act, wish.paidOn, wish.note, entries) }
-}
-
-/** A gift card or credit pays at most what is left on it, until its last day. @throws {Problem} 404, 409 */
-async function holdsEnough(tx: Tx, act: Act, voucherId: string, wish: PayOrder): Promise<void> {
-  const own = and(eq(t.voucher.studioId, act.studioId), eq(t.voucher.jobId, act.jobId))
-  const [card] = await tx
-    .select({
-      voucher: t.voucher,
-      spent: sql<string>`coalesce((select sum(amount_minor) from ledger_entry e where e.studio_id = ${act.studioId}
-        and e.job_id = ${act.jobId} and e.voucher_id = ${voucherId} and e.kind = 'payment'), 0)`,
-    })
-    .from(t.voucher)
-    .where(and(own, eq(t.voucher.id, voucherId)))
-  if (!card) throw notFound('This gift card or credit')
-  const { voucher, spent } = card
-  const refuse = (text: string) => conflict(text, [{ field: 'voucherId', text }])
-  if (voucher.kind !== wish.means)
-    throw refuse(`${voucher.name} is a ${voucher.kind}. Choose that as what it is paid by.`)
-  if (voucher.untilOn && voucher.untilOn < wish.paidOn)
-    throw refuse(`${voucher.name} was good until ${voucher.untilOn}. Pay by other means.`)
-  const left = voucher.amountMinor - Number(spent)
-  if (wish.amountMinor > left)
-    throw refuse(
-      `${voucher.name} has ${moneyColumnText(left, act.currency)} left. Pay at most that with it, and the rest by other means.`,
-    )
 }
 
 /** Notes what has come: a number of one line, or all that was still to come of several. @throws {Problem} 404, 409 */
@@ -147,31 +122,7 @@ export async function refund(tx: Tx, act: Act, wish: Refund): Promise<Answer> {
       'amountMinor',
       `Amount is more than the ${moneyColumnText(state.dueBackMinor, act.currency)} due back for ${line.itemName}. Enter the return first, or write less.`,
     )
-  let voucherId: string | null = null
-  if (wish.means === 'store credit') {
-    voucherId = randomUUID()
-    const [order] = await tx
-      .select()
-      .from(t.purchaseOrder)
-      .where(
-        and(
-          eq(t.purchaseOrder.studioId, act.studioId),
-          eq(t.purchaseOrder.jobId, act.jobId),
-          eq(t.purchaseOrder.id, line.orderId),
-        ),
-      )
-    await tx.insert(t.voucher).values({
-      studioId: act.studioId,
-      jobId: act.jobId,
-      id: voucherId,
-      name: `Credit for ${line.itemName}`.slice(0, 120),
-      kind: 'store credit',
-      supplierId: order?.supplierId ?? null,
-      amountMinor: wish.amountMinor,
-      untilOn: wish.creditUntilOn ?? null,
-      note: '',
-    })
-  }
+  const voucherId = wish.means === 'store credit' ? await creditBack(tx, act, line, wish) : null
   return {
     eventId: await write(tx, act, wish.refundedOn, wish.note, [
       { kind: 'refund', lineId: line.id, amountMinor: wish.amountMinor, quantity: 0, means: wish.means, voucherId },
@@ -216,104 +167,6 @@ export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answ
   return { eventId }
 } // prettier-ignore
 
-/**
- * Takes back one event: the same entries with the sign turned. An item that it reopens or closes follows.
- * @throws {Problem} 404, 409 when later entries rest on it
- */
-export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promise<Answer> {
-  const own = and(eq(t.ledgerEntry.studioId, act.studioId), eq(t.ledgerEntry.jobId, act.jobId))
-  const entries = await tx
-    .select()
-    .from(t.ledgerEntry)
-    .where(and(own, eq(t.ledgerEntry.eventId, wish.eventId)))
-  if (entries.length === 0) throw notFound('This entry')
-  if (entries.some((e) => e.reverses))
-    throw conflict('This entry already takes another back. Enter the original again instead.')
-  const again = await tx
-    .select({ seq: t.ledgerEntry.seq })
-    .from(t.ledgerEntry)
-    .where(and(own, eq(t.ledgerEntry.reverses, wish.eventId)))
-  if (again.length > 0) throw conflict('This entry is taken back already.')
-  const lines = await linesWith(tx, act, { lineIds: entries.flatMap((e) => e.lineId ?? []) })
-  for (const { line, entries: had } of lines) {
-    const turned = entries
-      .filter((e) => e.lineId === line.id)
-      .map((e) => ({ kind: e.kind as EntryKind, amountMinor: -e.amountMinor, quantity: -e.quantity }))
-    const breach = lineBreach(lineState([...had, ...turned]))
-    if (breach) throw conflict(`${line.itemName}: ${breach}. Take back the later entries first.`)
-  }
-  await creditUnspent(tx, act, entries)
-  const kind = entries[0]?.kind as EntryKind
-  const reopens = kind === 'return' || kind === 'cancel'
-  if (reopens) await refuseSecondLive(tx, act, lines)
-  const eventId = await write(
-    tx,
-    act,
-    wish.reversedOn,
-    wish.note,
-    entries.map((e) => ({
-      kind: e.kind as EntryKind,
-      lineId: e.lineId,
-      amountMinor: -e.amountMinor,
-      taxMinor: -e.taxMinor,
-      quantity: -e.quantity,
-      means: e.means,
-      voucherId: e.voucherId,
-      reverses: wish.eventId,
-    })),
-  )
-  if (reopens)
-    for (const { line } of lines)
-      await tx
-        .update(t.item)
-        .set({ chosenOptionId: line.optionId, version: sql`${t.item.version} + 1` })
-        .where(
-          and(
-            eq(t.item.studioId, act.studioId),
-            eq(t.item.jobId, act.jobId),
-            eq(t.item.id, line.itemId),
-            isNull(t.item.chosenOptionId),
-            // The option may have been removed since.
-            sql`exists (select 1 from ${t.option} where ${t.option.studioId} = ${act.studioId} and ${t.option.jobId} = ${act.jobId} and ${t.option.id} = ${line.optionId})`,
-          ),
-        )
-  return { eventId }
-}
-
-/** A credit that came back and was spent since cannot be taken back; unspent, it holds nothing any more. */
-async function creditUnspent(
-  tx: Tx,
-  act: Act,
-  entries: readonly (typeof t.ledgerEntry.$inferSelect)[],
-): Promise<void> {
-  for (const e of entries) {
-    if (e.kind !== 'refund' || !e.voucherId) continue
-    const [spent] = await tx
-      .select({ sum: sql<string>`coalesce(sum(${t.ledgerEntry.amountMinor}), 0)` })
-      .from(t.ledgerEntry)
-      .where(
-        and(
-          eq(t.ledgerEntry.studioId, act.studioId),
-          eq(t.ledgerEntry.jobId, act.jobId),
-          eq(t.ledgerEntry.voucherId, e.voucherId),
-          eq(t.ledgerEntry.kind, 'payment'),
-        ),
-      )
-    if (Number(spent?.sum ?? 0) > 0)
-      throw conflict('The credit has been paid with since. Take back that payment first.')
-    await tx
-      .update(t.voucher)
-      .set({ amountMinor: 0, version: sql`${t.voucher.version} + 1` })
-      .where(
-        and(
-          eq(t.voucher.studioId, act.studioId),
-          eq(t.voucher.jobId, act.jobId),
-          eq(t.voucher.id, e.voucherId),
-        ),
-      )
-  }
-}
-
 const tooMuch = (field: string, text: string) => conflict(text, [{ field, text }])
 
 /** An entry that takes something off what a line costs, with its share of the tax. */
@@ -331,20 +184,6 @@ const credit = (
   quantity,
 })
 
-/** A return taken back must not put two live orders on one item. */
-async function refuseSecondLive(
-  tx: Tx,
-  act: Act,
-  lines: readonly { line: Line; state: LineState }[],
-): Promise<void> {
-  const others = await linesWith(tx, act, { itemIds: lines.map((l) => l.line.itemId) })
-  for (const { line } of lines)
-    if (
-      others.some((o) => o.line.itemId === line.itemId && o.line.id !== line.id && o.state.liveQuantity > 0)
-    )
-      throw conflict(`${line.itemName} has been ordered again since. Cancel that order first.`)
-}
-
 /** An item none of whose goods are left is open again: what was chosen has gone back. */
 async function reopen(tx: Tx, act: Act, line: Line): Promise<void> {
   const lines = await linesWith(tx, act, { itemIds: [line.itemId] })
@@ -352,12 +191,5 @@ async function reopen(tx: Tx, act: Act, line: Line): Promise<void> {
   await tx
     .update(t.item)
     .set({ chosenOptionId: null, version: sql`${t.item.version} + 1` })
-    .where(
-      and(
-        eq(t.item.studioId, act.studioId),
-        eq(t.item.jobId, act.jobId),
-        eq(t.item.id, line.itemId),
-        eq(t.item.chosenOptionId, line.optionId),
-      ),
-    )
+    .where(and(ofJob(t.item, act), eq(t.item.id, line.itemId), eq(t.item.chosenOptionId, line.optionId)))
 }

@@ -9,7 +9,7 @@ import { isUuid } from '../http/guards.js'
 import { conflict, notFound, Problem } from '../http/problem.js'
 import type { Visitor } from '../session/sessions.js'
 import { NoAnswer, type Catalogs } from '../source/catalogs.js'
-import { linesWith, type Act } from './lines.js'
+import { linesWith, ofJob, type Act } from './lines.js'
 
 const backSchema = object({
   lineId: string().uuid('Line must be a UUID.').required('Line is missing. Say which thing goes back.'),
@@ -57,7 +57,7 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
     // However often it is sent, that it was sent is written down once.
     await db.asStudio(act.studioId, async (tx) => {
       await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${orderId}, 13))`)
-      const own = and(eq(t.orderEvent.studioId, act.studioId), eq(t.orderEvent.jobId, act.jobId), eq(t.orderEvent.orderId, orderId))
+      const own = and(ofJob(t.orderEvent, act), eq(t.orderEvent.orderId, orderId))
       const [before] = await tx.select({ id: t.orderEvent.id }).from(t.orderEvent).where(and(own, eq(t.orderEvent.kind, 'sent')))
       if (before) return
       await tx.insert(t.orderEvent).values({
@@ -94,13 +94,13 @@ async function reached(tx: Tx, act: Act, orderId: string): Promise<Reached> {
   const keys = await tx
     .select({ id: t.option.id, key: t.option.catalogKey })
     .from(t.option)
-    .where(and(eq(t.option.studioId, act.studioId), eq(t.option.jobId, act.jobId)))
+    .where(ofJob(t.option, act))
   const keyOf = new Map(keys.map((k) => [k.id, k.key]))
   const [order] = await tx
     .select({ catalog: t.supplier.catalog })
     .from(t.purchaseOrder)
     .innerJoin(t.supplier, and(eq(t.supplier.studioId, t.purchaseOrder.studioId), eq(t.supplier.id, t.purchaseOrder.supplierId)))
-    .where(and(eq(t.purchaseOrder.studioId, act.studioId), eq(t.purchaseOrder.jobId, act.jobId), eq(t.purchaseOrder.id, orderId)))
+    .where(and(ofJob(t.purchaseOrder, act), eq(t.purchaseOrder.id, orderId)))
   const numbered = lines.map((l) => ({ l, key: keyOf.get(l.line.optionId) ?? '' }))
   return {
     catalog: order?.catalog ?? '',

@@ -1,5 +1,6 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
+import { scheduledMinor } from '@bonitas/core/job/scheduleRows'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { moneyText } from '@bonitas/core/money/moneyText'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
@@ -18,8 +19,7 @@ export async function schedulePdf(
     [o.widthMm, o.depthMm, o.heightMm].filter((mm) => mm != null).join(' × ')
   const priceOf = (i: DerivedItem) => {
     if (!i.chosen) return reader === 'studio' && i.item.targetMinor > 0 ? `target ${money(i.item.targetMinor)}` : ''
-    const own = i.lines.length > 0 ? i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0) : i.chosenMinor
-    return money(reader === 'client' && i.chosen.option.tradePpm > 0 ? i.chosen.price.listMinor : own)
+    return money(scheduledMinor(i, reader))
   }
   const rows = derived.items.map((i) => [
     { stack: [{ text: i.item.name, bold: true }, { text: i.item.intent, color: '#555555' }] },

@@ -7,6 +7,7 @@ import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
+import ChangeHistory from '../job/ChangeHistory.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -35,11 +36,6 @@ const sorted = computed(() =>
   ),
 )
 
-/** The history the tape shows: what was agreed first, and what every change made of it. */
-const history = computed(() => {
-  let at = job.value?.brief.agreedMinor ?? 0
-  return (job.value?.changeOrders ?? []).map((c) => ({ ...c, then: (at += c.amountMinor) }))
-})
 const LEVEL_CHOICES = [{ value: null, text: 'not settled' }, ...LEVELS.map((l) => ({ value: l, text: l }))]
 const REASONS = [
   { value: null, text: 'no reason yet' },
@@ -154,33 +150,7 @@ const signed = (minor: number) => `${minor > 0 ? '+' : '−'}${money(Math.abs(mi
           are never altered; a wrong one is mended by another.
         </p>
         <template v-else>
-          <table v-if="history.length > 0">
-            <thead>
-              <tr>
-                <th scope="col">Agreed on</th>
-                <th scope="col">By</th>
-                <th scope="col">Why</th>
-                <th scope="col" class="figure">Change</th>
-                <th scope="col" class="figure">Budget then</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr>
-                <td>{{ job.brief.agreedOn ? dayText(job.brief.agreedOn) : '' }}</td>
-                <td></td>
-                <td>First agreed</td>
-                <td class="figure"></td>
-                <td class="figure">{{ money(job.brief.agreedMinor) }}</td>
-              </tr>
-              <tr v-for="c in history" :key="c.id">
-                <td>{{ dayText(c.agreedOn) }}</td>
-                <td>{{ c.agreedBy }}</td>
-                <td>{{ c.why }}</td>
-                <td class="figure">{{ signed(c.amountMinor) }}</td>
-                <td class="figure">{{ money(c.then) }}</td>
-              </tr>
-            </tbody>
-          </table>
+          <ChangeHistory v-if="job.changeOrders.length > 0" />
           <ChangeOrderForm />
         </template>
       </section>

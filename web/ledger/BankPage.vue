@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { proposeMatches, type Entered, type Expected } from '@bonitas/core/ledger/bank/proposeMatches'
+import { enteredOf, expectedOf } from '@bonitas/core/job/bankSide'
+import { proposeMatches } from '@bonitas/core/ledger/bank/proposeMatches'
 import { readStatement, type BankLine, type Statement } from '@bonitas/core/ledger/bank/readStatement'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'
@@ -9,7 +10,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
-import { eventRows } from './ledgerView.js'
 
 /** A bank statement against the ledger: what each line seems to pay is proposed, and a person confirms it. */
 const store = useJobStore()
@@ -41,46 +41,8 @@ async function open(event: Event): Promise<void> {
   statement.value = read.trouble ? undefined : read
 }
 
-const expected = computed((): Expected[] => {
-  const d = store.derived
-  if (!d) return []
-  const orders = d.orders.flatMap(({ order, lines, outstandingMinor, paidMinor, expectedOn, completeOn }): Expected[] => {
-    if (outstandingMinor <= 0) return []
-    const deposit = Math.max(0, order.depositMinor - paidMinor)
-    return [
-      {
-        kind: 'payment',
-        id: order.id,
-        name: `Order ${order.number}, ${order.supplierName || 'no supplier named'}`,
-        words: [order.supplierName, ...lines.map((l) => l.line.itemName)].join(' '),
-        openMinor: outstandingMinor,
-        partsMinor: deposit > 0 ? [deposit, outstandingMinor - deposit] : [],
-        days: [order.placedOn, order.depositDueOn, order.balanceDueOn, expectedOn, completeOn].filter((x): x is string => !!x),
-      },
-    ]
-  })
-  const refunds = d.orders.flatMap(({ order, lines }) =>
-    lines.flatMap((l): Expected[] =>
-      l.state.dueBackMinor > 0
-        ? [{ kind: 'refund', id: l.line.id, name: `Refund for ${l.line.itemName}, ${order.supplierName}`, words: `${order.supplierName} ${l.line.itemName}`, openMinor: l.state.dueBackMinor, partsMinor: [], days: l.returnedOn ? [l.returnedOn] : [] }]
-        : [],
-    ),
-  )
-  return [...orders, ...refunds]
-}) // prettier-ignore
-const entered = computed((): Entered[] =>
-  job.value
-    ? eventRows(job.value)
-        .filter((e) => (e.kind === 'payment' || e.kind === 'refund') && !e.isReversal && !e.reversed)
-        .map((e) => ({
-          eventId: e.eventId,
-          kind: e.kind as 'payment' | 'refund',
-          on: e.on,
-          amountMinor: e.amountMinor,
-          what: e.what,
-        }))
-    : [],
-)
+const expected = computed(() => (store.derived ? expectedOf(store.derived) : []))
+const entered = computed(() => (job.value ? enteredOf(job.value) : []))
 const proposals = computed(() => proposeMatches(statement.value?.lines ?? [], expected.value, entered.value))
 const aside = ref<ReadonlySet<string>>(new Set())
 const waiting = computed(() => proposals.value.filter((p) => !p.entered && !aside.value.has(p.line.key)))

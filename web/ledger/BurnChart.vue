@@ -98,7 +98,7 @@ text {
   font-size: 11px;
   fill: var(--ink);
   paint-order: stroke;
-  stroke: var(--bench, #dedede);
+  stroke: var(--ground);
   stroke-width: 3px;
 }
 .grid {

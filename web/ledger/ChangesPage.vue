@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { freeAfter } from '@bonitas/core/ledger/budgetPosition'
 import { dayText } from '@bonitas/core/units/days'
 import { useLocale } from '../form/useLocale.js'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
+import ChangeHistory from '../job/ChangeHistory.vue'
 import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
@@ -18,22 +20,18 @@ const job = computed(() => store.snapshot)
 const open = computed(() => (job.value?.proposals ?? []).filter((p) => p.state === 'proposed'))
 const answered = computed(() => (job.value?.proposals ?? []).filter((p) => p.state !== 'proposed'))
 const signed = (minor: number) => `${minor < 0 ? '−' : '+'}${money(Math.abs(minor))}`
-const history = computed(() => {
-  let at = job.value?.brief.agreedMinor ?? 0
-  return (job.value?.changeOrders ?? []).map((c) => ({ ...c, then: (at += c.amountMinor) }))
-})
 const free = computed(() => store.derived?.position.freeMinor ?? 0)
+/** The reserve takes its share of what is added. */
+const freeWith = (amountMinor: number) => {
+  const [j, d] = [job.value, store.derived]
+  return j && d ? freeAfter(d.position, j.brief.reservePpm, amountMinor) : 0
+}
 const bound = computed(
   () => job.value !== undefined && (job.value.brief.agreedOn !== null || job.value.orders.length > 0),
 )
 function propose(): void {
   store.add('proposals', { proposedOn: store.day, amountMinor: 0, why: 'what changes', items: '', state: 'proposed', answeredOn: null, answer: '' })
 } // prettier-ignore
-function agree(p: (typeof open.value)[number]): void {
-  begin(acts.value.agree(p), () =>
-    store.change('proposals', p.id, { state: 'agreed', answeredOn: store.day }),
-  )
-}
 </script>
 
 <template>
@@ -61,9 +59,13 @@ function agree(p: (typeof open.value)[number]): void {
           label="What the client said"
           class="two"
         />
-        <p class="second two">Free would be {{ money(free + p.amountMinor) }}; now {{ money(free) }}.</p>
+        <p class="second two">Free would be {{ money(freeWith(p.amountMinor)) }}; now {{ money(free) }}.</p>
         <p class="buttons two">
-          <button class="button primary" :disabled="!bound || p.amountMinor === 0" @click="agree(p)">
+          <button
+            class="button primary"
+            :disabled="!bound || p.amountMinor === 0"
+            @click="begin(acts.agree(p))"
+          >
             Agreed
           </button>
           <button
@@ -85,33 +87,7 @@ function agree(p: (typeof open.value)[number]): void {
     </section>
     <section aria-label="Agreed changes" class="part">
       <h2>Agreed</h2>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Agreed on</th>
-            <th scope="col">What</th>
-            <th scope="col">By</th>
-            <th scope="col" class="figure">Change</th>
-            <th scope="col" class="figure">Budget then</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <td>{{ job.brief.agreedOn ? dayText(job.brief.agreedOn, store.day) : 'not yet' }}</td>
-            <td>the budget</td>
-            <td>{{ job.client.name }}</td>
-            <td class="figure"></td>
-            <td class="figure">{{ money(job.brief.agreedMinor) }}</td>
-          </tr>
-          <tr v-for="c in history" :key="c.id">
-            <td>{{ dayText(c.agreedOn, store.day) }}</td>
-            <td>{{ c.why }}</td>
-            <td>{{ c.agreedBy }}</td>
-            <td class="figure">{{ signed(c.amountMinor) }}</td>
-            <td class="figure">{{ money(c.then) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <ChangeHistory />
     </section>
     <section v-if="answered.length > 0" aria-label="Answered" class="part">
       <h2>Answered</h2>
@@ -158,8 +134,5 @@ article {
   gap: 10px;
   justify-content: flex-end;
   align-items: center;
-}
-td {
-  padding: 4px 12px 4px 0;
 }
 </style>

@@ -65,10 +65,10 @@ const summary = (p: (typeof papers.value)[number]) => {
       <article>
         <h2>Orders</h2>
         <p v-if="job.orders.length === 0" class="second">No order yet.</p>
-        <p v-for="o in job.orders" :key="o.id">
-          <a :href="`/api/jobs/${job.brief.id}/orders/${o.id}.pdf`" target="_blank" rel="noopener"
-            >Order {{ o.number }}, {{ o.supplierName || 'no supplier named' }}</a
-          >
+        <p v-for="o in store.derived?.orders ?? []" :key="o.order.id">
+          <a :href="`/api/jobs/${job.brief.id}/orders/${o.order.id}.pdf`" target="_blank" rel="noopener">{{
+            o.name
+          }}</a>
         </p>
       </article>
     </div>

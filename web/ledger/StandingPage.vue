@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
-import { cashOf, placesOf } from '@bonitas/core/job/ledgerTables'
+import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/ledger/standing'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
-import { dayText } from '@bonitas/core/units/days'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
 import BurnChart from './BurnChart.vue'
+import CashWeeks from './CashWeeks.vue'
+import ClientAccount from './ClientAccount.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
 import { useActs } from './useActs.js'
 import VoucherList from './VoucherList.vue'
@@ -42,21 +43,6 @@ const rows = computed(() => {
 const totals = computed(() => sumRows(rows.value))
 const opened = ref<string>()
 const FIGURES = ['targetMinor', 'chosenMinor', 'orderedMinor', 'paidMinor'] as const
-const weeks = computed(() =>
-  job.value && store.derived ? cashOf(job.value, store.derived, store.day).slice(0, 10) : [],
-)
-const most = computed(() => Math.max(1, ...weeks.value.map((w) => w.owedMinor + w.chosenMinor + w.openMinor)))
-const share = (minor: number) => `${(100 * minor) / most.value}%`
-const account = computed(() => {
-  const entries = job.value?.entries ?? []
-  const sum = (kind: string) => entries.reduce((s, e) => (e.kind === kind ? s + e.amountMinor : s), 0)
-  const [received, fee, spent] = [
-    sum('client payment'),
-    sum('fee'),
-    (position.value?.paidMinor ?? 0) - (position.value?.creditMinor ?? 0),
-  ]
-  return { received, fee, spent, inHand: received - fee - spent }
-})
 const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string, number>()))
 </script>
 
@@ -142,62 +128,8 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
 
     <template #panel>
       <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
-      <section>
-        <h2>Cash needed by week</h2>
-        <p v-if="weeks.length === 0" class="second">Nothing is to be paid.</p>
-        <table v-else class="weeks">
-          <thead>
-            <tr>
-              <th scope="col">Week of</th>
-              <th scope="col" class="bar-head">
-                <span class="key owed"></span>owed <span class="key chosen"></span>chosen
-                <span class="key open"></span>open
-              </th>
-              <th scope="col" class="figure">{{ job.studio.currency }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="w in weeks"
-              :key="w.week"
-              :title="w.dues.map((d) => `${d.what}: ${money(d.amountMinor)}`).join('\n')"
-            >
-              <th scope="row">{{ dayText(w.week, store.day) }}</th>
-              <td class="bar">
-                <i class="owed" :style="{ width: share(w.owedMinor) }"></i
-                ><i class="chosen" :style="{ width: share(w.chosenMinor) }"></i
-                ><i class="open" :style="{ width: share(w.openMinor) }"></i>
-              </td>
-              <td class="figure">
-                {{
-                  w.owedMinor + w.chosenMinor + w.openMinor > 0
-                    ? money(w.owedMinor + w.chosenMinor + w.openMinor)
-                    : '—'
-                }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
-      <section class="account">
-        <h2>Account with the client</h2>
-        <dl>
-          <dt>Received</dt>
-          <dd>{{ money(account.received) }}</dd>
-          <dt>Fee charged</dt>
-          <dd>{{ money(account.fee) }}</dd>
-          <dt>Spent on purchases</dt>
-          <dd>{{ money(account.spent) }}</dd>
-          <dt>
-            <b>{{ account.inHand >= 0 ? 'In hand' : 'Laid out by the studio' }}</b>
-          </dt>
-          <dd>
-            <b>{{ money(Math.abs(account.inHand)) }}</b>
-          </dd>
-        </dl>
-        <button class="button" @click="begin(acts.account('client payment'))">Received</button>
-        <button class="button" @click="begin(acts.account('fee'))">Fee charged</button>
-      </section>
+      <CashWeeks />
+      <ClientAccount :acts="acts" @begin="begin" />
       <VoucherList :left="left" />
     </template>
   </StagePage>
@@ -261,56 +193,5 @@ tfoot td {
 }
 .item th {
   padding-left: 14px;
-}
-.weeks th {
-  font-weight: 400;
-  font-size: 13px;
-  white-space: nowrap;
-}
-.bar-head {
-  width: 100%;
-}
-.bar {
-  padding: 3px 8px;
-  white-space: nowrap;
-}
-.bar i,
-.key {
-  display: inline-block;
-  height: 12px;
-  box-sizing: border-box;
-  vertical-align: middle;
-}
-.key {
-  width: 12px;
-  margin: 0 3px 0 6px;
-}
-.owed:is(i, .key) {
-  background: repeating-linear-gradient(135deg, var(--ink) 0 2px, var(--paper) 2px 5px);
-  border: 1px solid var(--ink);
-}
-.chosen:is(i, .key) {
-  background: #bdbdbd;
-  border: 1px solid var(--ink-2);
-}
-.open:is(i, .key) {
-  background: var(--paper);
-  border: 1px dotted var(--ink-2);
-}
-.bar i[style*='width: 0%'] {
-  display: none;
-}
-dl {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 3px 12px;
-  margin: 4px 0 10px;
-}
-dd {
-  margin: 0;
-  text-align: right;
-}
-.account .button + .button {
-  margin-left: 8px;
 }
 </style>

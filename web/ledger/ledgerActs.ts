@@ -1,6 +1,6 @@
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { addDays } from '@bonitas/core/units/days'
+import { addDays, dayText } from '@bonitas/core/units/days'
 import type { Act } from './act.js'
 import { kindWord, type EventRow, type OrderGroup } from './ledgerView.js'
 
@@ -51,10 +51,7 @@ export function ledgerActs({
         amount: {
           field: 'amountMinor',
           // The deposit first, where one was agreed; then the rest.
-          minor:
-            o.order.depositMinor > o.paidMinor
-              ? Math.min(o.outstandingMinor, o.order.depositMinor - o.paidMinor)
-              : o.outstandingMinor,
+          minor: o.depositOpenMinor || o.outstandingMinor,
           label: 'Amount',
         },
         means: true,
@@ -180,7 +177,7 @@ export function ledgerActs({
           ? 'Seen in its place and staying: tags and receipt may go.'
           : kind === 'damaged'
             ? 'Photograph it before it is touched; claim within the seller’s days.'
-            : `Send it ${l.returnUntil ? `by ${l.returnUntil}` : 'while the seller takes it'}; enter the return when it has gone.`,
+            : `Send it ${l.returnUntil ? `by ${dayText(l.returnUntil, today)}` : 'while the seller takes it'}; enter the return when it has gone.`,
       fixed: { orderId: o.order.id, lineId: l.line.id, kind, expectedOn: null },
       dayField: 'on',
     }),
@@ -188,7 +185,7 @@ export function ledgerActs({
       path: 'order-events',
       title: `Heard of order ${o.order.number}`,
       button: 'Note it',
-      says: o.expectedOn ? `Expected ${o.expectedOn} so far.` : 'No day is known so far.',
+      says: o.expectedOn ? `Expected ${dayText(o.expectedOn, today)} so far.` : 'No day is known so far.',
       fixed: { orderId: o.order.id, lineId: null },
       dayField: 'on',
       expectedOn: o.expectedOn,
@@ -233,7 +230,7 @@ export function ledgerActs({
       title: `Agreed: ${p.why}`,
       button: 'Enter the change order',
       says: `${money(Math.abs(p.amountMinor))} ${p.amountMinor < 0 ? 'comes off' : 'is added to'} the agreed budget.`,
-      fixed: { amountMinor: p.amountMinor, why: p.why },
+      fixed: { amountMinor: p.amountMinor, why: p.why, proposalId: p.id },
       dayField: 'agreedOn',
       more: [{ field: 'agreedBy', label: 'Agreed by', kind: 'text' }],
       noNote: true,

@@ -1,5 +1,6 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
+import { minorToDecimal } from '@bonitas/core/money/currency'
 import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
 
 export interface EventRow {
@@ -27,8 +28,8 @@ const WORDS: Readonly<Record<Entry['kind'], string>> = {
 export const kindWord = (kind: Entry['kind']): string => WORDS[kind]
 
 /** Words that a row is found by. */
-export const rowText = (r: EventRow): string =>
-  [r.what, kindWord(r.kind), r.note, r.memberName, r.means, r.on, (r.amountMinor / 100).toFixed(2)]
+export const rowText = (r: EventRow, currency: string): string =>
+  [r.what, kindWord(r.kind), r.note, r.memberName, r.means, r.on, minorToDecimal(r.amountMinor, currency)]
     .join(' ')
     .toLowerCase()
 
@@ -121,7 +122,7 @@ export function lineWords(
   if (l.given) parts.unshift(toCome > 0 ? 'pledged' : 'given')
   if (l.damaged) parts.push('damaged')
   if (l.decision && state.hereQuantity > 0) parts.push(l.decision)
-  if (returnUntil && l.decision !== 'kept') parts.push(`can go back until ${day(returnUntil)}`)
+  if (returnUntil) parts.push(`can go back until ${day(returnUntil)}`)
   if (state.adjustedMinor > 0) parts.push('price lowered since')
   if (state.chargedMinor > 0) parts.push('charged on top')
   return parts.join(' · ')

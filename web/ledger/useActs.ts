@@ -13,18 +13,16 @@ export function useActs() {
   const said = ref('')
   const panel = ref<HTMLElement>()
   let opener: HTMLElement | null = null
-  let after: (() => void) | undefined
   const acts = computed(() => {
     const job = store.snapshot
     const left = job ? voucherLeft(job) : new Map<string, number>()
     const vouchers = (job?.vouchers ?? []).map((v) => ({ id: v.id, name: v.name, kind: v.kind, leftMinor: left.get(v.id) ?? 0 }))
     return ledgerActs({ money, today: store.day, vouchers })
   }) // prettier-ignore
-  function begin(next: Act, whenDone?: () => void): void {
+  function begin(next: Act): void {
     opener = document.activeElement as HTMLElement | null
     said.value = ''
     act.value = next
-    after = whenDone
     void nextTick(() => panel.value?.scrollIntoView({ block: 'nearest' }))
   }
   function close(): void {
@@ -33,7 +31,6 @@ export function useActs() {
   }
   function done(): void {
     said.value = `${act.value?.title ?? ''}: entered.`
-    after?.()
     close()
   }
   return { act, acts, said, panel, begin, close, done }

@@ -51,7 +51,7 @@ const north = computed(() => {
       :d="path(m)"
       :fill="floor ? labToHex(floor) : '#f7f7f7'"
     />
-    <path v-for="(d, i) in walls" :key="`w${i}`" :d="d" fill="#1a1a1a" fill-rule="evenodd" />
+    <path v-for="(d, i) in walls" :key="`w${i}`" :d="d" fill="var(--ink)" fill-rule="evenodd" />
     <line
       v-for="(m, i) in lines('CEILING')"
       :key="`c${i}`"
@@ -68,7 +68,7 @@ const north = computed(() => {
       :key="`f${i}`"
       :d="path(m)"
       class="thin"
-      fill="#dedede"
+      fill="var(--ground)"
       :stroke-width="unit / 12"
     />
     <line
@@ -85,8 +85,8 @@ const north = computed(() => {
       v-for="(m, i) in [...outlines('DOOR'), ...outlines('WINDOW')]"
       :key="`o${i}`"
       :d="path(m)"
-      fill="#f7f7f7"
-      stroke="#1a1a1a"
+      fill="var(--paper)"
+      stroke="var(--ink)"
       :stroke-width="unit / 14"
     />
     <line
@@ -176,7 +176,7 @@ const north = computed(() => {
   display: block;
 }
 .thin {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 .gap {
   stroke: var(--stop);
@@ -199,7 +199,7 @@ text.dimension {
 text.name,
 text.ceiling {
   paint-order: stroke;
-  stroke: #f7f7f7;
+  stroke: var(--paper);
   stroke-width: 0.3em;
   stroke-linejoin: round;
 }

@@ -54,10 +54,10 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
 
 <template>
   <g class="ground">
-    <path :d="`${path(outer)} ${path(room.corners)}`" fill="#1a1a1a" fill-rule="evenodd" />
+    <path :d="`${path(outer)} ${path(room.corners)}`" fill="var(--ink)" fill-rule="evenodd" />
     <path :d="path(room.corners)" :fill="floor" />
     <template v-for="o in openings" :key="o.id">
-      <path :d="o.box" fill="#f7f7f7" stroke="#1a1a1a" :stroke-width="px" />
+      <path :d="o.box" fill="var(--paper)" stroke="var(--ink)" :stroke-width="px" />
       <path
         v-if="o.pane"
         :d="`M${o.pane[0]?.x} ${o.pane[0]?.y}L${o.pane[1]?.x} ${o.pane[1]?.y}`"
@@ -89,8 +89,8 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
           :y="-4 * px"
           :width="8 * px"
           :height="8 * px"
-          fill="#f7f7f7"
-          stroke="#1a1a1a"
+          fill="var(--paper)"
+          stroke="var(--ink)"
           :stroke-width="px"
         >
           <title>{{ f.name || f.kind }}</title>
@@ -103,8 +103,8 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
         :width="2 * f.box.halfW"
         :height="2 * f.box.halfD"
         :transform="`translate(${f.box.x} ${f.box.y}) rotate(${(Math.atan2(f.box.uy, f.box.ux) * 180) / Math.PI})`"
-        fill="#dedede"
-        stroke="#1a1a1a"
+        fill="var(--ground)"
+        stroke="var(--ink)"
         :stroke-width="px"
       >
         <title>{{ f.name || f.kind }}</title>
@@ -143,13 +143,13 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
 <style scoped>
 .line {
   fill: none;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 .ruler path {
-  stroke: #6a6a6a;
+  stroke: var(--ink-2);
 }
 .ruler text {
-  fill: #4d4d4d;
+  fill: var(--ink-2);
   font-stretch: 75%;
 }
 .ruler text.end {

@@ -97,33 +97,33 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
 
 <style scoped>
 .sight path {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   fill: none;
   pointer-events: none;
 }
 .sight text {
   text-anchor: middle;
   font-stretch: 75%;
-  fill: #1a1a1a;
-  stroke: #f7f7f7;
+  fill: var(--ink);
+  stroke: var(--paper);
   paint-order: stroke;
   pointer-events: none;
 }
 .walk {
   fill: none;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   pointer-events: none;
 }
 .zone {
   fill: none;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   pointer-events: none;
 }
 .zone.tight {
   stroke: var(--stop);
 }
 .guide {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   stroke-dasharray: 30 30;
   pointer-events: none;
 }
@@ -131,16 +131,16 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
   pointer-events: none;
 }
 .dim path {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 .dim circle {
-  fill: #1a1a1a;
+  fill: var(--ink);
 }
 .dim text {
   font-stretch: 75%;
   font-weight: 650;
-  fill: #1a1a1a;
-  stroke: #f7f7f7;
+  fill: var(--ink);
+  stroke: var(--paper);
   paint-order: stroke;
   dominant-baseline: central;
 }

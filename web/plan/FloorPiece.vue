@@ -150,7 +150,7 @@ const says = computed(
   outline: none;
 }
 .body {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 .piece.rug .body {
   stroke-opacity: 0.65;
@@ -163,7 +163,7 @@ const says = computed(
 }
 .halo {
   fill: none;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 .piece.also .body {
   stroke-dasharray: 60 40;
@@ -174,7 +174,7 @@ const says = computed(
 .letout {
   fill: #ffffff;
   fill-opacity: 0.45;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 text {
   text-anchor: middle;

@@ -227,10 +227,10 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
           {{ Math.round(c.lux) }}
         </text>
         <g v-for="l in lamps" :key="l.id" :transform="`translate(${l.at.x} ${l.at.y})`">
-          <circle :r="8 * px" fill="#f7f7f7" stroke="#1a1a1a" :stroke-width="1.5 * px" />
+          <circle :r="8 * px" fill="var(--paper)" stroke="var(--ink)" :stroke-width="1.5 * px" />
           <path
             :d="`M${-5 * px} ${-5 * px}L${5 * px} ${5 * px}M${-5 * px} ${5 * px}L${5 * px} ${-5 * px}`"
-            stroke="#1a1a1a"
+            stroke="var(--ink)"
             :stroke-width="1.5 * px"
           />
           <title>{{ l.name }}, {{ l.lumens }} lm at {{ mmText(l.heightMm) }}</title>
@@ -424,7 +424,7 @@ svg text {
 }
 .outline {
   fill: none;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   stroke-opacity: 0.6;
 }
 .key {

@@ -149,8 +149,8 @@ function up(): void {
       :y="y(skirtingMm)"
       :width="W"
       :height="skirtingMm"
-      fill="#f7f7f7"
-      stroke="#8a8a8a"
+      fill="var(--paper)"
+      stroke="var(--rule-2)"
       :stroke-width="px"
     />
     <g v-for="o in openings" :key="o.id">
@@ -159,14 +159,14 @@ function up(): void {
         :y="y(o.sillMm + o.heightMm)"
         :width="o.widthMm"
         :height="o.heightMm"
-        fill="#f7f7f7"
-        stroke="#1a1a1a"
+        fill="var(--paper)"
+        stroke="var(--ink)"
         :stroke-width="px"
       />
       <path
         v-if="o.kind === 'window'"
         :d="`M${o.startMm + o.widthMm / 2} ${y(o.sillMm + o.heightMm)}V${y(o.sillMm)}`"
-        stroke="#1a1a1a"
+        stroke="var(--ink)"
         :stroke-width="px"
       />
       <title>{{ o.name || o.kind }}</title>
@@ -178,18 +178,18 @@ function up(): void {
       :y="y(f.bottomMm + f.heightMm)"
       :width="Math.max(30, f.widthMm)"
       :height="Math.max(30, f.heightMm)"
-      fill="#dedede"
-      stroke="#1a1a1a"
+      fill="var(--ground)"
+      stroke="var(--ink)"
       :stroke-width="px"
     >
       <title>{{ f.name || f.kind }}</title>
     </rect>
-    <rect x="0" :y="y(H)" :width="W" :height="H" fill="none" stroke="#1a1a1a" :stroke-width="2 * px" />
+    <rect x="0" :y="y(H)" :width="W" :height="H" fill="none" stroke="var(--ink)" :stroke-width="2 * px" />
     <g v-for="b in before" :key="b.standing.id" class="stands">
       <path
         :d="shapeOf(b)"
         :fill="hexOf(b.standing.piece.finishId)"
-        stroke="#1a1a1a"
+        stroke="var(--ink)"
         :stroke-width="px"
         stroke-linejoin="round"
       />
@@ -250,7 +250,7 @@ function up(): void {
           :y="-(inside(h)?.seen[1] ?? 0) / 2"
           :width="inside(h)?.seen[0]"
           :height="inside(h)?.seen[1]"
-          fill="#f7f7f7"
+          fill="var(--paper)"
         />
         <rect
           :x="-(inside(h)?.window[0] ?? 0) / 2"
@@ -303,12 +303,12 @@ svg {
 }
 .panel-line {
   fill: none;
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   stroke-opacity: 0.55;
 }
 .solid-line {
-  fill: #8a8a8a;
-  stroke: #1a1a1a;
+  fill: var(--rule-2);
+  stroke: var(--ink);
 }
 text {
   text-anchor: middle;
@@ -319,7 +319,7 @@ text {
   font-weight: 550;
 }
 .eye path {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   fill: none;
 }
 text.end {
@@ -333,7 +333,7 @@ text.note {
   outline: none;
 }
 .hang .body {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
 }
 .hang.stop .body {
   stroke: var(--stop);
@@ -343,7 +343,7 @@ text.note {
 }
 .nail path,
 .height path {
-  stroke: #1a1a1a;
+  stroke: var(--ink);
   fill: none;
 }
 .leader path {

@@ -12,16 +12,6 @@ export function sizeText(
   return sides.map((mm) => (system === 'metric' ? mmText(mm) : lengthText(mm, system))).join(' × ')
 }
 
-/** The verdict on size, with its reason; nothing when the item sets no limit. */
-export function fitText({ fit }: DerivedOption, system: UnitSystem): string {
-  if (fit.verdict === 'fits') return 'Fits'
-  if (fit.verdict === 'no limit') return ''
-  if (fit.verdict === 'unknown') return `Fit unknown: ${fit.missing.join(', ')} not measured`
-  if (fit.verdict === 'too large')
-    return `Does not fit: ${fit.over.map((o) => `${o.side} ${lengthText(o.byMm, system)} over`).join(', ')}`
-  return `Too small: ${fit.under.map((o) => `${o.side} ${lengthText(o.byMm, system)} short`).join(', ')}`
-}
-
 /** True when nothing strikes the option out. */
 export const canBeTaken = (o: DerivedOption): boolean => o.suits.against.length === 0
 

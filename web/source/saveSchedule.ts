@@ -12,8 +12,8 @@ export async function saveSchedule(
   const { head, rows } = scheduleRows(job, derived, reader)
   let file: Blob
   if (format === 'csv') {
-    const { unparse } = await import('papaparse')
-    file = new Blob([`\ufeff${unparse([head, ...rows])}`], { type: 'text/csv' })
+    const { csvText } = await import('@bonitas/core/csv/csvText')
+    file = new Blob([`\ufeff${csvText([head, ...rows])}`], { type: 'text/csv' })
   } else {
     const { default: exceljs } = await import('exceljs')
     const book = new exceljs.Workbook()

@@ -1,6 +1,7 @@
 import type { Finding, Rule } from '../../findings/finding.js'
-import { dayText } from '../../units/days.js'
-import { QUIET, type LedgerFacts } from '../ledgerFacts.js'
+import { dayText, daysBetween } from '../../units/days.js'
+import type { LedgerFacts } from '../ledgerFacts.js'
+import { facts, HERE, line } from './example.js'
 
 // Common practice: a week is the least notice that still lets a piece be packed and a carrier be found.
 export const NOTICE_DAYS = 7
@@ -14,29 +15,27 @@ export const returnEnding: Rule<LedgerFacts> = {
   numbers: `Shown from ${NOTICE_DAYS} days before the last day, counted from delivery.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ returns }) =>
-    returns
-      .filter((r) => r.daysLeft >= 0 && r.daysLeft <= NOTICE_DAYS)
-      .map((r): Finding => ({
-        rule: 'ledger.return-ending',
-        severity: 'look',
-        about: [{ kind: 'item', id: r.itemId, name: r.itemName }],
-        title: `${r.itemName}: the last day to send it back is ${inDays(r.daysLeft)}`,
-        measured: `Last day ${dayText(r.lastDay)}`,
-        wanted: 'a decision before it',
-        because:
-          'Tags and receipts are kept until it is sure to work; after the last day the money cannot come back.',
-        mends: [],
-      })),
+  check: ({ lines, today }) =>
+    lines.flatMap((l): Finding[] => {
+      const daysLeft = l.returnUntil === undefined ? -1 : daysBetween(today, l.returnUntil)
+      if (l.returnUntil === undefined || daysLeft < 0 || daysLeft > NOTICE_DAYS) return []
+      return [
+        {
+          rule: 'ledger.return-ending',
+          severity: 'look',
+          about: [{ kind: 'item', id: l.itemId, name: l.itemName }],
+          title: `${l.itemName}: the last day to send it back is ${inDays(daysLeft)}`,
+          measured: `Last day ${dayText(l.returnUntil)}`,
+          wanted: 'a decision before it',
+          because:
+            'Tags and receipts are kept until it is sure to work; after the last day the money cannot come back.',
+          mends: [],
+        },
+      ]
+    }),
   examples: {
-    trips: () => ({
-      ...QUIET,
-      returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 3 }],
-    }),
-    passes: () => ({
-      ...QUIET,
-      returns: [{ lineId: 'l', itemId: 'i', itemName: 'Rug', lastDay: '2026-03-24', daysLeft: 12 }],
-    }),
+    trips: () => facts({ today: '2026-03-21', lines: [line([HERE], { returnUntil: '2026-03-24' })] }),
+    passes: () => facts({ today: '2026-03-12', lines: [line([HERE], { returnUntil: '2026-03-24' })] }),
   },
 }
 
@@ -47,22 +46,25 @@ export const deliveryLate: Rule<LedgerFacts> = {
   numbers: 'Shown from the day after it was expected.',
   source: 'common practice',
   schools: 'all',
-  check: ({ late }) =>
-    late.map((l): Finding => ({
-      rule: 'ledger.delivery-late',
-      severity: 'look',
-      about: [{ kind: 'order', id: l.orderId, name: l.itemName }],
-      title: `${l.itemName}: ${l.daysLate} ${l.daysLate === 1 ? 'day' : 'days'} late`,
-      measured: `Expected ${dayText(l.expectedOn)}, not delivered`,
-      wanted: 'delivered, or a new date from the supplier',
-      because: 'What waits for it waits too; a supplier asked early can still divert another.',
-      mends: [],
-    })),
-  examples: {
-    trips: () => ({
-      ...QUIET,
-      late: [{ orderId: 'o', itemName: 'Rug', expectedOn: '2026-03-01', daysLate: 2 }],
+  check: ({ lines, today }) =>
+    lines.flatMap((l): Finding[] => {
+      if (!l.expectedOn || l.expectedOn >= today || l.state.toComeQuantity <= 0) return []
+      const late = daysBetween(l.expectedOn, today)
+      return [
+        {
+          rule: 'ledger.delivery-late',
+          severity: 'look',
+          about: [{ kind: 'order', id: l.orderId, name: l.itemName }],
+          title: `${l.itemName}: ${late} ${late === 1 ? 'day' : 'days'} late`,
+          measured: `Expected ${dayText(l.expectedOn)}, not delivered`,
+          wanted: 'delivered, or a new date from the supplier',
+          because: 'What waits for it waits too; a supplier asked early can still divert another.',
+          mends: [],
+        },
+      ]
     }),
-    passes: () => QUIET,
+  examples: {
+    trips: () => facts({ today: '2026-03-03', lines: [line([], { expectedOn: '2026-03-01' })] }),
+    passes: () => facts({ today: '2026-03-03', lines: [line([HERE], { expectedOn: '2026-03-01' })] }),
   },
 }

@@ -27,6 +27,7 @@ export const line = (entries: readonly LineEntry[], more: Partial<LineFacts> = {
 export const order = (more: Partial<OrderFacts> = {}): OrderFacts => ({
   id: 'o',
   name: 'Order 1, Mill',
+  depositOpenMinor: 0,
   depositMinor: 0,
   depositDueOn: null,
   balanceDueOn: null,

@@ -19,7 +19,7 @@ export const returnBeforeInstall: Rule<LedgerFacts> = {
   check: ({ lines, installOn, today }) =>
     lines.flatMap((l): Finding[] => {
       if (!installOn || !l.returnUntil || l.returnUntil >= installOn || l.returnUntil < today) return []
-      if (l.decision || l.state.hereQuantity <= 0 || !SEEN.has(l.category)) return []
+      if (l.decision || !SEEN.has(l.category)) return []
       // The last week is told by the reminder.
       if (daysBetween(today, l.returnUntil) <= NOTICE_DAYS) return []
       return [
@@ -39,7 +39,7 @@ export const returnBeforeInstall: Rule<LedgerFacts> = {
     trips: () =>
       facts({ installOn: '2026-04-01', lines: [line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15' })] }),
     passes: () =>
-      facts({ installOn: '2026-04-01', lines: [line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15', decision: 'kept' })] }),
+      facts({ installOn: '2026-04-01', lines: [line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15', decision: 'to go back' })] }),
   },
 } // prettier-ignore
 

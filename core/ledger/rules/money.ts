@@ -112,7 +112,7 @@ export const depositMissing: Rule<LedgerFacts> = {
   schools: 'all',
   check: ({ orders, today, money }) =>
     orders.flatMap((o): Finding[] => {
-      const missing = Math.min(o.depositMinor - o.paidMinor, o.outstandingMinor)
+      const missing = o.depositOpenMinor
       if (missing <= 0 || (o.depositDueOn && o.depositDueOn > today)) return []
       return [
         {
@@ -128,7 +128,7 @@ export const depositMissing: Rule<LedgerFacts> = {
       ]
     }),
   examples: {
-    trips: () => facts({ orders: [order({ depositMinor: 4_000, depositDueOn: '2026-03-01' })] }),
+    trips: () => facts({ orders: [order({ depositMinor: 4_000, depositOpenMinor: 4_000, depositDueOn: '2026-03-01' })] }),
     passes: () => facts({ orders: [order({ depositMinor: 4_000, depositDueOn: '2026-03-01', paidMinor: 4_000, outstandingMinor: 6_000 })] }),
   },
 } // prettier-ignore
@@ -166,7 +166,7 @@ export const aboutToLapse: Rule<LedgerFacts> = {
 }
 
 /** Days a refund commonly takes (common practice: the seller has it back, checks it and pays). */
-const REFUND_DAYS = 14
+export const REFUND_DAYS = 14
 
 /** Promised, and not arrived. */
 export const refundWaits: Rule<LedgerFacts> = {

@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { csvText } from '../../csv/csvText.js'
 import { lrv, parseColor, type LabD65 } from '../../color/lab.js'
 import { InputError } from '../../errors/InputError.js'
 import { NEW_SAMPLE, readDeck, type Deck, type Sample, type Tin } from './sample.js'
@@ -25,8 +26,7 @@ export function deckToCsv(deck: Deck, digits: number): string {
     s.patternRepeatMm ?? '', s.wear, yes(s.sealed), yes(s.outdoor), money(s.priceMinor, digits), s.per,
     s.tins.map((t) => `${t.ml}:${money(t.priceMinor, digits)}`).join(' '), s.readings.map(labText).join('; '),
   ]) // prettier-ignore
-  // A name that begins like a formula would be run by a spreadsheet.
-  return Papa.unparse({ fields: [...COLUMNS], data: lines }, { newline: '\r\n', escapeFormulae: /^[=+\-@\t\r](?![\d.])/ })
+  return csvText([[...COLUMNS], ...lines])
 } // prettier-ignore
 
 /** Words under which the columns are known beside our own. */

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { clientAccount } from '@bonitas/core/ledger/clientAccount'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import type { Act } from './act.js'
+import type { ledgerActs } from './ledgerActs.js'
+
+/** Money of the client on account with the studio, and what the studio laid out of it. */
+defineProps<{ acts: ReturnType<typeof ledgerActs> }>()
+const emit = defineEmits<{ begin: [act: Act] }>()
+const store = useJobStore()
+const { money } = useLocale()
+const account = computed(() => clientAccount(store.snapshot?.entries ?? []))
+</script>
+
+<template>
+  <section class="account">
+    <h2>Account with the client</h2>
+    <dl>
+      <dt>Received</dt>
+      <dd>{{ money(account.receivedMinor) }}</dd>
+      <dt>Fee charged</dt>
+      <dd>{{ money(account.feeMinor) }}</dd>
+      <dt>Laid out for purchases</dt>
+      <dd>{{ money(account.laidOutMinor) }}</dd>
+      <dt>
+        <b>{{ account.inHandMinor >= 0 ? 'In hand' : 'Laid out by the studio' }}</b>
+      </dt>
+      <dd>
+        <b>{{ money(Math.abs(account.inHandMinor)) }}</b>
+      </dd>
+    </dl>
+    <button class="button" @click="emit('begin', acts.account('client payment'))">Received</button>
+    <button class="button" @click="emit('begin', acts.account('fee'))">Fee charged</button>
+  </section>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 3px 12px;
+  margin: 4px 0 10px;
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+.button + .button {
+  margin-left: 8px;
+}
+</style>
