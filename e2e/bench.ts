@@ -1,5 +1,3 @@
-import { spawn, type ChildProcess } from 'node:child_process'
-import { join } from 'node:path'
 import type { Locator, Page } from '@playwright/test'
 import { expect } from './program.js'
 
@@ -75,18 +73,4 @@ export async function openJob(page: Page, client: string, room: string, agreed: 
   await page.getByLabel('Agreed budget').fill(agreed)
   await page.getByRole('button', { name: 'Open the job' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible()
-}
-
-/** The stand-in of a device as built, on a port of its own. */
-export function startDevice(
-  name: 'laser-tape' | 'color-reader' | 'suppliers',
-  env: Readonly<Record<string, string>> = {},
-): Promise<{ url: string; process: ChildProcess }> {
-  const child = spawn(process.execPath, [join(process.env.BONITAS_ROOT ?? '.', `.bonitas/${name}.mjs`)], {
-    env: { ...process.env, PORT: '0', ...env },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  })
-  return new Promise((resolve) => {
-    child.on('message', (m) => resolve({ url: (m as { listening: string }).listening, process: child }))
-  })
 }

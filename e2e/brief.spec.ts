@@ -209,7 +209,7 @@ test('the budget is agreed, and then moves by change order with its history on t
   await page.getByRole('textbox', { name: 'Agreed by' }).fill('Ada Okafor')
   await page.getByRole('textbox', { name: 'Why', exact: true }).fill('window seat')
   await page.getByRole('button', { name: 'Enter it' }).click()
-  await expect(page.getByRole('row', { name: /Ada Okafor window seat \+€750 €5,750/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /window seat Ada Okafor \+€750 €5,750/ })).toBeVisible()
   await page
     .getByRole('button', { name: /Change order: €5,000 until .*\+€750, window seat, agreed by Ada Okafor/ })
     .hover()

@@ -1,5 +1,5 @@
-import { allKept, expectTape, openDemo, stage, startDevice, subpage } from './bench.js'
-import { expect, startProgram, test, type Page } from './program.js'
+import { allKept, expectTape, openDemo, stage, subpage } from './bench.js'
+import { expect, test, type Page } from './program.js'
 
 const enter = async (page: Page, button: string) => {
   await page.getByRole('button', { name: button, exact: true }).click()
@@ -121,6 +121,7 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
   expect(calendar.suggestedFilename()).toBe('ledger.ics')
 
   await subpage(page, 'Changes')
+  await expect(page.getByText('Free would be €3,069.30; now €2,904.60.')).toBeVisible()
   await page.getByRole('button', { name: 'Agreed', exact: true }).click()
   await page.getByRole('button', { name: 'Enter the change order' }).click()
   await expect(page.getByText(/Agreed by is empty/)).toBeVisible()
@@ -128,6 +129,7 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
   await enter(page, 'Enter the change order')
   // 2,904.60 free and nine tenths or so of 180.00 more: the reserve takes its share of 8.5 %.
   await expectTape(page, { Free: '€3,069.30' })
+  await expect(page.getByText('Nothing is waiting for the client’s answer.')).toBeVisible()
   await expect(page.getByRole('row', { name: /felt lining.*Ilka Varga.*\+€180.*€9,580/ })).toBeVisible()
 
   await subpage(page, 'Papers')
@@ -175,55 +177,43 @@ test('a bank statement: what is there already is said, the rest is proposed and 
   await expect(page.getByText('4 lines read, 0 waiting, 3 in the ledger already')).toBeVisible()
 }) // prettier-ignore
 
-test('an order goes to its supplier, is acknowledged, comes, and is entered; silence is said and changes nothing', async ({ page }) => {
-  const shops = await startDevice('suppliers', {})
-  process.env.BONITAS_SUPPLIERS = ['hollin', 'lantern', 'loom'].map((s) => `${s}=${shops.url}/${s}`).join(',')
-  try {
-    const demo = await startProgram('load')
-    try {
-      await openDemo(page, demo.url)
-      await stage(page, 'Source')
-      await subpage(page, 'Catalogs')
-      await page.getByLabel('For', { exact: true }).selectOption({ label: 'Art above the piano' })
-      await page.getByRole('button', { name: 'Search' }).click()
-      const loom = page.getByRole('region', { name: 'Loom and Landing' })
-      const sold = loom.getByRole('listitem').filter({ hasText: 'in stock' }).first()
-      const name = await sold.locator('b').first().innerText()
-      await sold.getByRole('button', { name: 'Take', exact: true }).click()
-      await expect(loom.getByRole('button', { name: 'Taken' })).toBeVisible()
-      await subpage(page, 'Axis')
-      await page.locator('button.need', { hasText: 'Art above the piano' }).click()
-      await page.locator('article').getByRole('button', { name }).click()
-      await page.getByRole('button', { name: 'Choose', exact: true }).click()
-      await allKept(page)
-      await stage(page, 'Ledger')
-      await page.locator('section.group', { hasText: 'To order: Loom and Landing' }).getByRole('button', { name: 'Order', exact: true }).click()
-      await enter(page, 'Enter the order')
-      const order = orderOf(page, 8)
+test('an order goes to its supplier, is acknowledged, comes, and is entered; silence is said and changes nothing', async ({ page, supplied }) => {
+  await openDemo(page, supplied.program.url)
+  await stage(page, 'Source')
+  await subpage(page, 'Catalogs')
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Art above the piano' })
+  await page.getByRole('button', { name: 'Search' }).click()
+  const loom = page.getByRole('region', { name: 'Loom and Landing' })
+  const sold = loom.getByRole('listitem').filter({ hasText: 'in stock' }).first()
+  const name = await sold.locator('b').first().innerText()
+  await sold.getByRole('button', { name: 'Take', exact: true }).click()
+  await expect(loom.getByRole('button', { name: 'Taken' })).toBeVisible()
+  await subpage(page, 'Axis')
+  await page.locator('button.need', { hasText: 'Art above the piano' }).click()
+  await page.locator('article').getByRole('button', { name }).click()
+  await page.getByRole('button', { name: 'Choose', exact: true }).click()
+  await allKept(page)
+  await stage(page, 'Ledger')
+  await page.locator('section.group', { hasText: 'To order: Loom and Landing' }).getByRole('button', { name: 'Order', exact: true }).click()
+  await enter(page, 'Enter the order')
+  const order = orderOf(page, 8)
 
-      await fetch(`${shops.url}/loom/mode?mode=failing`, { method: 'POST' })
-      await page.getByRole('button', { name: 'Send order 8' }).click()
-      await expect(order.getByRole('alert')).toContainText('Nothing was changed here; ask again later.')
-      await fetch(`${shops.url}/loom/mode?mode=well`, { method: 'POST' })
-      await page.getByRole('button', { name: 'Send order 8' }).click()
-      await expect(order.getByRole('status')).toContainText('it knows nothing of Cushions: no number')
-      await expect(order).toContainText(/sent \d+ \w+: not told of: Cushions/)
-      await page.getByRole('button', { name: /^Note: acknowledged Art above the piano, expected/ }).click()
-      await expect(order.getByRole('listitem').first()).toContainText('noted')
-      await expect(order).toContainText(/acknowledged \d+ \w+/)
+  await fetch(`${supplied.shops}/loom/mode?mode=failing`, { method: 'POST' })
+  await page.getByRole('button', { name: 'Send order 8' }).click()
+  await expect(order.getByRole('alert')).toContainText('Nothing was changed here; ask again later.')
+  await fetch(`${supplied.shops}/loom/mode?mode=well`, { method: 'POST' })
+  await page.getByRole('button', { name: 'Send order 8' }).click()
+  await expect(order.getByRole('status')).toContainText('it knows nothing of Cushions: no number')
+  await expect(order).toContainText(/sent \d+ \w+: not told of: Cushions/)
+  await page.getByRole('button', { name: /^Note: acknowledged Art above the piano, expected/ }).click()
+  await expect(order.getByRole('listitem').first()).toContainText('noted')
+  await expect(order).toContainText(/acknowledged \d+ \w+/)
 
-      await fetch(`${shops.url}/day?day=2099-01-01`, { method: 'POST' })
-      await page.getByRole('button', { name: 'Ask for news of order 8' }).click()
-      await page.getByRole('button', { name: /^Enter: delivered Art above the piano/ }).click()
-      await expect(page.getByLabel('Note', { exact: true })).toHaveValue(/signed for at the door/)
-      await enter(page, 'Enter the part')
-      await expect(order.getByRole('listitem').filter({ hasText: 'delivered' })).toContainText('entered')
-      await expect(order.getByRole('row', { name: /^Art above the piano/ })).toContainText('delivered')
-    } finally {
-      await demo.close()
-    }
-  } finally {
-    delete process.env.BONITAS_SUPPLIERS
-    shops.process.kill()
-  }
+  await fetch(`${supplied.shops}/day?day=2099-01-01`, { method: 'POST' })
+  await page.getByRole('button', { name: 'Ask for news of order 8' }).click()
+  await page.getByRole('button', { name: /^Enter: delivered Art above the piano/ }).click()
+  await expect(page.getByLabel('Note', { exact: true })).toHaveValue(/signed for at the door/)
+  await enter(page, 'Enter the part')
+  await expect(order.getByRole('listitem').filter({ hasText: 'delivered' })).toContainText('entered')
+  await expect(order.getByRole('row', { name: /^Art above the piano/ })).toContainText('delivered')
 }) // prettier-ignore

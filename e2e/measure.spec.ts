@@ -1,17 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { Helper } from 'dxf'
-import {
-  allKept,
-  callOut,
-  fill,
-  foundStudio,
-  openDemo,
-  openJob,
-  stage,
-  startDevice,
-  subpage,
-} from './bench.js'
-import { expect, startProgram, test, type Page } from './program.js'
+import { allKept, callOut, fill, foundStudio, openDemo, openJob, stage, subpage } from './bench.js'
+import { expect, startProgram, test, type Page, startDevice } from './program.js'
 
 // A canted bay of three walls, a side wall, the back wall, and a chimney breast in the corner by the bay: nine walls.
 const BAY = ['850 r 45, bay left', '1800 r 45, bay front', '850 r 45, bay right']

@@ -4,8 +4,8 @@ import { deltaE00, hexToLab } from '@bonitas/core/color/lab'
 import { deckFromCxf } from '@bonitas/core/palette/library/deckCxf'
 import { deckFromGpl } from '@bonitas/core/palette/library/deckGpl'
 import { syntheticPhoto } from '@bonitas/core/testing/syntheticPhoto'
-import { allKept, fill, foundStudio, openDemo, openJob, stage, startDevice, subpage } from './bench.js'
-import { expect, startProgram, test, type Page } from './program.js'
+import { allKept, fill, foundStudio, openDemo, openJob, stage, subpage } from './bench.js'
+import { expect, startProgram, test, type Page, startDevice } from './program.js'
 
 /** A color as the browser writes it: rgb(1, 2, 3). */
 const labOfCss = (css: string) =>

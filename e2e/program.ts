@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
 import { createServer } from 'node:net'
+import { join } from 'node:path'
 import { test as base } from '@playwright/test'
 import pg from 'pg'
 
@@ -10,6 +11,12 @@ export interface Program {
   readonly databaseUrl: string
   kill(): Promise<void>
   start(): Promise<void>
+}
+
+/** The demo with suppliers that can be reached, and where these take orders about how to behave. */
+export interface Supplied {
+  readonly program: Program
+  readonly shops: string
 }
 
 function required(name: string): string {
@@ -31,6 +38,7 @@ const freePort = () =>
 export async function startProgram(
   demo: 'load' | 'none',
   where = () => required('BONITAS_TEST_DATABASE_URL'),
+  more: Readonly<Record<string, string>> = {},
 ): Promise<Program & { close(): Promise<void> }> {
   const name = `t${randomUUID().replaceAll('-', '')}`
   const client = new pg.Client({ connectionString: where() })
@@ -53,6 +61,7 @@ export async function startProgram(
         PORT: String(port),
         BONITAS_DEMO: demo,
         NODE_ENV: 'production',
+        ...more,
       },
       stdio: ['ignore', 'ignore', 'inherit'],
     })
@@ -83,8 +92,31 @@ export async function startProgram(
   }
 }
 
-/** Tests with a program of their own: `demo` with the demo studio loaded, `empty` without. */
-export const test = base.extend<{ empty: Program; demo: Program }>({
+/** The stand-in of a device as built, on a port of its own. */
+export function startDevice(
+  name: 'laser-tape' | 'color-reader' | 'suppliers',
+  env: Readonly<Record<string, string>> = {},
+): Promise<{ url: string; process: ChildProcess }> {
+  const child = spawn(process.execPath, [join(process.env.BONITAS_ROOT ?? '.', `.bonitas/${name}.mjs`)], {
+    env: { ...process.env, PORT: '0', ...env },
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  })
+  return new Promise((resolve) => {
+    child.on('message', (m) => resolve({ url: (m as { listening: string }).listening, process: child }))
+  })
+}
+
+/** Tests with a program of their own: `demo` with the demo studio loaded, `empty` without, `supplied` with its suppliers reached. */
+export const test = base.extend<{ empty: Program; demo: Program; supplied: Supplied }>({
+  supplied: async ({}, use) => {
+    const shops = await startDevice('suppliers')
+    const names = ['hollin', 'lantern', 'loom'].map((s) => `${s}=${shops.url}/${s}`)
+    const program = await startProgram('load', undefined, { BONITAS_SUPPLIERS: names.join(',') })
+    await use({ program, shops: shops.url })
+    await program.close()
+    shops.process.kill()
+  },
+
   empty: async ({}, use) => {
     const program = await startProgram('none')
     await use(program)

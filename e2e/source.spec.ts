@@ -1,8 +1,8 @@
 import { Buffer } from 'node:buffer'
 import { createRequire } from 'node:module'
 import type Exceljs from 'exceljs'
-import { allKept, expectTape, fill, openDemo, stage, startDevice, subpage } from './bench.js'
-import { expect, startProgram, test, type Page } from './program.js'
+import { allKept, expectTape, fill, openDemo, stage, subpage } from './bench.js'
+import { expect, test, type Page } from './program.js'
 
 const exceljs = createRequire(import.meta.url)('exceljs') as typeof Exceljs
 
@@ -165,54 +165,43 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
 
 test('catalogs: one hangs and one answers nonsense; the others serve, and what is known is shown with its age', async ({
   page,
+  supplied,
 }) => {
-  const shops = await startDevice('suppliers', {})
-  process.env.BONITAS_SUPPLIERS = ['hollin', 'lantern', 'loom'].map((s) => `${s}=${shops.url}/${s}`).join(',')
-  try {
-    const demo = await startProgram('load')
-    try {
-      await openDemo(page, demo.url)
-      await stage(page, 'Source')
-      await subpage(page, 'Catalogs')
-      await page.getByLabel('For', { exact: true }).selectOption({ label: 'Art above the piano' })
-      await page.getByRole('button', { name: 'Search' }).click()
-      const loom = page.getByRole('region', { name: 'Loom and Landing' })
-      await expect(loom.getByRole('listitem').first()).toBeVisible()
-      const taken = await loom.getByRole('listitem').first().locator('b').first().innerText()
-      await loom.getByRole('button', { name: 'Take', exact: true }).first().click()
-      await expect(loom.getByRole('button', { name: 'Taken' })).toBeVisible()
-      await allKept(page)
+  await openDemo(page, supplied.program.url)
+  await stage(page, 'Source')
+  await subpage(page, 'Catalogs')
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Art above the piano' })
+  await page.getByRole('button', { name: 'Search' }).click()
+  const loom = page.getByRole('region', { name: 'Loom and Landing' })
+  await expect(loom.getByRole('listitem').first()).toBeVisible()
+  const taken = await loom.getByRole('listitem').first().locator('b').first().innerText()
+  await loom.getByRole('button', { name: 'Take', exact: true }).first().click()
+  await expect(loom.getByRole('button', { name: 'Taken' })).toBeVisible()
+  await allKept(page)
 
-      await fetch(`${shops.url}/loom/mode?mode=hanging`, { method: 'POST' })
-      await fetch(`${shops.url}/lantern/mode?mode=garbage`, { method: 'POST' })
-      await page.getByRole('button', { name: 'Search' }).click()
-      await expect(page.getByRole('region', { name: 'Hollin Row Seating' })).toBeVisible()
-      await expect(loom.getByRole('status')).toContainText('It did not answer in time; this is what it said on')
-      await expect(loom.getByRole('listitem').first()).toBeVisible()
-      await page.getByLabel('Words', { exact: true }).fill('tarn')
-      await page.getByRole('button', { name: 'Search' }).click()
-      await expect(page.getByRole('region', { name: 'Lanternfold Lighting' }).getByRole('alert')).toContainText('cannot be read')
-      await page.getByRole('button', { name: 'Ask for today’s prices and stock' }).click()
-      await expect(page.getByText(/1 asked for, 0 changed/)).toBeVisible({ timeout: 15_000 })
-      await subpage(page, 'Axis')
-      await itemRow(page, 'Art above the piano').click()
-      // What is chosen from a catalog is asked a quote for; silence is said, and the answer stands beside our own sum.
-      await page.locator('article').getByRole('button', { name: taken }).click()
-      await page.getByRole('button', { name: 'Choose', exact: true }).click()
-      await subpage(page, 'Terms')
-      const ask = page.getByRole('button', { name: 'Ask Loom and Landing for a quote' })
-      await ask.click()
-      await expect(page.getByRole('alert').filter({ hasText: 'did not answer in time' })).toBeVisible({ timeout: 15_000 })
-      await fetch(`${shops.url}/loom/mode?mode=well`, { method: 'POST' })
-      await ask.click()
-      await expect(page.getByText(/Quoted on .* for 1 of \d+ lines?: goods €/)).toBeVisible()
-    } finally {
-      await demo.close()
-    }
-  } finally {
-    delete process.env.BONITAS_SUPPLIERS
-    shops.process.kill()
-  }
+  await fetch(`${supplied.shops}/loom/mode?mode=hanging`, { method: 'POST' })
+  await fetch(`${supplied.shops}/lantern/mode?mode=garbage`, { method: 'POST' })
+  await page.getByRole('button', { name: 'Search' }).click()
+  await expect(page.getByRole('region', { name: 'Hollin Row Seating' })).toBeVisible()
+  await expect(loom.getByRole('status')).toContainText('It did not answer in time; this is what it said on')
+  await expect(loom.getByRole('listitem').first()).toBeVisible()
+  await page.getByLabel('Words', { exact: true }).fill('tarn')
+  await page.getByRole('button', { name: 'Search' }).click()
+  await expect(page.getByRole('region', { name: 'Lanternfold Lighting' }).getByRole('alert')).toContainText('cannot be read')
+  await page.getByRole('button', { name: 'Ask for today’s prices and stock' }).click()
+  await expect(page.getByText(/1 asked for, 0 changed/)).toBeVisible({ timeout: 15_000 })
+  await subpage(page, 'Axis')
+  await itemRow(page, 'Art above the piano').click()
+  // What is chosen from a catalog is asked a quote for; silence is said, and the answer stands beside our own sum.
+  await page.locator('article').getByRole('button', { name: taken }).click()
+  await page.getByRole('button', { name: 'Choose', exact: true }).click()
+  await subpage(page, 'Terms')
+  const ask = page.getByRole('button', { name: 'Ask Loom and Landing for a quote' })
+  await ask.click()
+  await expect(page.getByRole('alert').filter({ hasText: 'did not answer in time' })).toBeVisible({ timeout: 15_000 })
+  await fetch(`${supplied.shops}/loom/mode?mode=well`, { method: 'POST' })
+  await ask.click()
+  await expect(page.getByText(/Quoted on .* for 1 of \d+ lines?: goods €/)).toBeVisible()
 }) // prettier-ignore
 
 test('terms: a coupon and a delivery band change the order as it would be today', async ({ page, demo }) => {

@@ -2,6 +2,7 @@
 // twenty thousand entries on screen.
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
+import { openedCold, openedFromBeside, told, typedInto } from './benchPage.mjs'
 
 const middle = (list) => [...list].sort((x, y) => x - y)[list.length >> 1]
 
@@ -116,41 +117,9 @@ export async function ledgerPage(page, url, databaseUrl) {
   )
   const { rows: [{ n }] } = await c.query('select count(*) as n from ledger_entry where job_id = $1', [id])
   await c.end()
-  const opened = []
-  for (let i = 0; i < 4; i++) {
-    const started = Date.now()
-    await page.goto(`${url}/jobs/${id}/ledger/entries`, { waitUntil: 'commit' })
-    await page.locator('tr.entry').first().waitFor()
-    opened.push(Date.now() - started)
-    await page.waitForTimeout(1000)
-  }
-  const within = []
-  for (let i = 0; i < 4; i++) {
-    await page.getByRole('link', { name: 'Dates', exact: true }).click()
-    await page.getByText('All dates as a calendar').waitFor()
-    within.push(
-      await page.evaluate(async () => {
-        const started = performance.now()
-        ;[...document.querySelectorAll('nav.tabs a')].find((a) => a.textContent.trim() === 'Entries').click()
-        while (!document.querySelector('tr.entry')) await new Promise((done) => setTimeout(done, 1))
-        await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
-        return performance.now() - started
-      }),
-    )
-  }
-  const filtered = await page.evaluate(async () => {
-    const field = document.querySelector('#entry-search')
-    const times = []
-    for (const text of ['7', '77', 'tiles 42', 'tiles 42 part 7', '', 'part 19', '']) {
-      const started = performance.now()
-      field.value = text
-      field.dispatchEvent(new Event('input'))
-      await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
-      times.push(performance.now() - started)
-    }
-    return times
-  })
-  const told = (list) => list.map((t) => Math.round(t)).join(', ')
+  const opened = await openedCold(page, `${url}/jobs/${id}/ledger/entries`, () => page.locator('tr.entry').first())
+  const within = await openedFromBeside(page, { beside: 'Dates', besideSays: 'All dates as a calendar', tab: 'Entries', selector: 'tr.entry' })
+  const filtered = await typedInto(page, '#entry-search', ['7', '77', 'tiles 42', 'tiles 42 part 7', '', 'part 19', ''])
   console.log(`\nA ledger of ${n} entries`)
   console.log(`  opened cold, ms: ${told(opened)} (aim: under 400)`)
   console.log(`  opened from the page beside it, ms: ${told(within)}`)

@@ -1,5 +1,6 @@
 // Source's part of npm run bench: the best set beside two general solvers, and a schedule of a thousand items on screen.
 import { join } from 'node:path'
+import { openedCold, openedFromBeside, told, typedInto } from './benchPage.mjs'
 import { ROOT, STATE } from './prepare.mjs'
 
 const sum = (list) => list.reduce((a, b) => a + b, 0)
@@ -101,40 +102,9 @@ export async function sourcePage(page, url) {
     await send('POST', `/jobs/${id}/list-import`, { items, options }, { 'Idempotency-Key': crypto.randomUUID() })
     return id
   })
-  const opened = []
-  for (let n = 0; n < 4; n++) {
-    const started = Date.now()
-    await page.goto(`${url}/jobs/${id}/source`, { waitUntil: 'commit' })
-    await page.locator('button.need', { hasText: 'Item 3' }).first().waitFor()
-    opened.push(Date.now() - started)
-    await page.waitForTimeout(1500)
-  }
-  const within = []
-  for (let n = 0; n < 3; n++) {
-    await page.getByRole('link', { name: 'Terms', exact: true }).click()
-    await page.getByText('Orders as they would be today').waitFor()
-    within.push(
-      await page.evaluate(async () => {
-        const started = performance.now()
-        ;[...document.querySelectorAll('nav.tabs a')].find((a) => a.textContent.trim() === 'Axis').click()
-        while (!document.querySelector('button.need')) await new Promise((done) => setTimeout(done, 1))
-        await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
-        return performance.now() - started
-      }),
-    )
-  }
-  const typed = await page.evaluate(async () => {
-    const field = document.querySelector('#item-search')
-    const times = []
-    for (const text of ['7', '77', '777', '', 'option 5', 'option 500', '']) {
-      const started = performance.now()
-      field.value = text
-      field.dispatchEvent(new Event('input'))
-      await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
-      times.push(performance.now() - started)
-    }
-    return times
-  })
+  const opened = await openedCold(page, `${url}/jobs/${id}/source`, () => page.locator('button.need', { hasText: 'Item 3' }).first())
+  const within = await openedFromBeside(page, { beside: 'Terms', besideSays: 'Orders as they would be today', tab: 'Axis', selector: 'button.need' })
+  const typed = await typedInto(page, '#item-search', ['7', '77', '777', '', 'option 5', 'option 500', ''])
   const chosen = await page.evaluate(async () => {
     const times = []
     for (let n = 0; n < 4; n++) {
@@ -147,7 +117,6 @@ export async function sourcePage(page, url) {
     }
     return times
   })
-  const told = (list) => list.map((t) => Math.round(t)).join(', ')
   console.log('\nA schedule of 1 000 items × 6 options')
   console.log(`  opened cold, ms: ${told(opened)} (aim: under 500)`)
   console.log(`  opened from the page beside it, ms: ${told(within)}`)

@@ -199,6 +199,15 @@ describe('money that is not the budget’s', () => {
     const { items } = await jobWithItems(member, [1])
     expect(items).toHaveLength(1)
     const voucherId = vouchers[0]!.id
+    // It is worth what came back, no more.
+    const { version: _v, ...row } = vouchers[0]!
+    const more = await member.request<{ errors?: { field: string }[] }>(
+      'PUT',
+      `/api/jobs/${jobId}/vouchers/${voucherId}`,
+      { ...row, amountMinor: 9_000 },
+      { 'If-Match': '"1"' },
+    )
+    expect([more.status, more.body.errors?.[0]?.field]).toEqual([409, 'amountMinor'])
     const again = await ordered([6_000])
     // A credit belongs to its job.
     await act(
@@ -240,16 +249,38 @@ describe('money that is not the budget’s', () => {
     await act(jobId, 'payments', pay(3_000))
     expect((await fault(jobId, 'payments', pay(2_001)))?.field).toBe('voucherId')
     await act(jobId, 'payments', pay(2_000))
-    // Face value raised on the row or lowered below what was spent: the proof says so.
+    // It cannot be made to hold less than was paid with it, nor become something else.
+    const put = (more: object) =>
+      member.request<{ errors?: { field: string }[] }>(
+        'PUT',
+        `/api/jobs/${jobId}/vouchers/${voucher.id}`,
+        { ...voucher, ...more },
+        { 'If-Match': '"1"' },
+      )
+    for (const [more, field] of [
+      [{ amountMinor: 4_999 }, 'amountMinor'],
+      [{ kind: 'store credit' }, 'kind'],
+    ] as const) {
+      const answer = await put(more)
+      expect([answer.status, answer.body.errors?.[0]?.field]).toEqual([409, field])
+    }
+    expect((await put({ amountMinor: 5_001, name: 'Card, topped up' })).status).toBe(200)
+    expect(
+      (
+        await member.request('DELETE', `/api/jobs/${jobId}/vouchers/${voucher.id}`, undefined, {
+          'If-Match': '"2"',
+        })
+      ).status,
+    ).toBe(409)
     expect(await faults()).toEqual([])
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/vouchers/${voucher.id}`,
-      { ...voucher, amountMinor: 4_000 },
-      { 'If-Match': '"1"' },
-    )
-    expect(await faults()).toEqual([{ fault: 'Card: more was paid with it than it holds' }])
-    await member.request('PUT', `/api/jobs/${jobId}/vouchers/${voucher.id}`, voucher, { 'If-Match': '"2"' })
+    // Behind the program’s back, the proof says so.
+    const set = (minor: number) =>
+      server.db.asStudio(member.studioId, (tx) =>
+        tx.execute(sql`update voucher set amount_minor = ${minor} where id = ${voucher.id}`),
+      )
+    await set(4_000)
+    expect(await faults()).toEqual([{ fault: 'Card, topped up: more was paid with it than it holds' }])
+    await set(5_001)
   })
 
   test('the client’s money and the fee are entries of the job as a whole, and survive sending and import', async () => {
@@ -270,6 +301,66 @@ describe('money that is not the budget’s', () => {
     expect((await snapshotOf(member, copy.id)).entries.map((e) => e.amountMinor)).toEqual([
       50_000, 20_000, -20_000,
     ])
+  })
+})
+
+describe('a change of the budget', () => {
+  const proposal = (more: object = {}) => ({
+    id: randomUUID(),
+    proposedOn: '2026-11-01',
+    amountMinor: 18_000,
+    why: 'felt lining',
+    items: '',
+    state: 'proposed',
+    answeredOn: null,
+    answer: '',
+    ...more,
+  })
+  const agreed = { agreedOn: '2026-11-20', agreedBy: 'Client', why: 'felt lining' }
+  async function proposed() {
+    const { jobId } = await ordered([1_000])
+    const row = proposal()
+    const put = (body: object, seen?: string) =>
+      member.request<{ errors?: { field: string }[]; version: number }>(
+        'PUT',
+        `/api/jobs/${jobId}/proposals/${row.id}`,
+        body,
+        seen ? { 'If-Match': seen } : { 'If-None-Match': '*' },
+      )
+    expect((await put(row)).status).toBe(200)
+    const order = (more: object = {}) =>
+      money(member, jobId, 'change-orders', { amountMinor: 18_000, proposalId: row.id, ...agreed, ...more })
+    return { jobId, row, put, order }
+  }
+
+  test('is agreed to once, with its change order, and stands from then on', async () => {
+    const p = await proposed()
+    const before = (await derived(p.jobId)).position.agreedMinor
+    // Two members agree to it at the same time: one of them does.
+    const both = await Promise.all([p.order(), p.order()])
+    expect(both.map((a) => a.status).sort()).toEqual([201, 409])
+    const job = await snapshotOf(member, p.jobId)
+    expect(job.proposals).toEqual([expect.objectContaining({ state: 'agreed', answeredOn: '2026-11-20' })])
+    expect((await derived(p.jobId)).position.agreedMinor).toBe(before + 18_000)
+    expect((await p.put({ ...p.row, why: 'something else' }, '"2"')).status).toBe(409)
+    expect(
+      (
+        await member.request('DELETE', `/api/jobs/${p.jobId}/proposals/${p.row.id}`, undefined, {
+          'If-Match': '"2"',
+        })
+      ).status,
+    ).toBe(409)
+  })
+  test('is not agreed by an edit, nor at another amount, nor when it was refused', async () => {
+    const p = await proposed()
+    const edit = await p.put({ ...p.row, state: 'agreed' }, '"1"')
+    expect([edit.status, edit.body.errors?.[0]?.field]).toEqual([409, 'state'])
+    const other = await p.order({ amountMinor: 20_000 })
+    expect([other.status, other.body.errors?.[0]?.field]).toEqual([409, 'amountMinor'])
+    expect((await p.put({ ...p.row, state: 'refused' }, '"1"')).status).toBe(200)
+    expect((await p.order()).status).toBe(409)
+    expect((await p.order({ proposalId: randomUUID() })).status).toBe(404)
+    expect((await snapshotOf(member, p.jobId)).changeOrders).toEqual([])
   })
 })
 

@@ -1,6 +1,4 @@
-import { fork, type ChildProcess } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
-import { fileURLToPath } from 'node:url'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
@@ -8,6 +6,7 @@ import { whole } from '@bonitas/core/job/sparse'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { readTable, type Grid } from '@bonitas/core/source/table/readTable'
 import { catalogPlaces } from './source/catalogs.js'
+import { startShops, type Shops } from './testing/shops.js'
 import {
   itemRow,
   money,
@@ -20,24 +19,20 @@ import {
 } from './testing/testServer.js'
 
 const NAMES = ['hollin', 'lantern', 'loom'] as const
-let shops: ChildProcess
+let shops: Shops
 let at = ''
 let server: TestServer
 let member: Member
 
 beforeAll(async () => {
-  shops = fork(fileURLToPath(new URL('../simulators/suppliers/main.ts', import.meta.url)), [], {
-    execArgv: ['--import', 'tsx'],
-    env: { ...process.env, PORT: '0', SUPPLIERS_SEED: '1' },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  })
-  at = await new Promise<string>((resolve) => shops.on('message', (m) => resolve((m as { listening: string }).listening)))
+  shops = await startShops()
+  at = shops.at
   await fetch(`${at}/day?day=2026-03-04`, { method: 'POST' })
   server = await startTestServer({ suppliers: catalogPlaces(NAMES.map((n) => `${n}=${at}/${n}`).join(',')) })
   member = await server.member()
 }, 60_000) // prettier-ignore
 afterAll(async () => {
-  shops.kill()
+  shops.close()
   await server.close()
 })
 

@@ -1,8 +1,7 @@
-import { fork, type ChildProcess } from 'node:child_process'
-import { fileURLToPath } from 'node:url'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { MatchedNews } from '@bonitas/core/ledger/supplierNews'
+import { startShops, type Shops } from './testing/shops.js'
 import { catalogPlaces } from './source/catalogs.js'
 import {
   itemRow,
@@ -18,22 +17,18 @@ import {
 
 // Orders in the book of a supplier that is not there: sent, acknowledged, late, in parts, refused, sent back.
 
-let shops: ChildProcess
+let shops: Shops
 let at = ''
 let server: TestServer
 let member: Member
 beforeAll(async () => {
-  shops = fork(fileURLToPath(new URL('../simulators/suppliers/main.ts', import.meta.url)), [], {
-    execArgv: ['--import', 'tsx'],
-    env: { ...process.env, PORT: '0', SUPPLIERS_SEED: '1' },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  })
-  at = await new Promise<string>((resolve) => shops.on('message', (m) => resolve((m as { listening: string }).listening)))
+  shops = await startShops()
+  at = shops.at
   server = await startTestServer({ suppliers: catalogPlaces(`lantern=${at}/lantern`) })
   member = await server.member()
 }, 60_000) // prettier-ignore
 afterAll(async () => {
-  shops.kill()
+  shops.close()
   await server.close()
 })
 

@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import { FEE_KINDS, MARKS, SPLURGE_REASONS } from '@bonitas/core/brief/words'
 import { CATEGORIES, LEVELS, type Category } from '@bonitas/core/job/words'
-import { dayText } from '@bonitas/core/units/days'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -41,7 +40,6 @@ const REASONS = [
   { value: null, text: 'no reason yet' },
   ...SPLURGE_REASONS.map((r) => ({ value: r, text: `it ${r}` })),
 ]
-const signed = (minor: number) => `${minor > 0 ? '+' : '−'}${money(Math.abs(minor))}`
 </script>
 
 <template>

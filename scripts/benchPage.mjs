@@ -1,0 +1,56 @@
+// What several parts of npm run bench time on a page.
+
+/** Milliseconds from asking for an address until something is there, cold, several times over. */
+export async function openedCold(page, address, there) {
+  const times = []
+  for (let n = 0; n < 4; n++) {
+    const started = Date.now()
+    await page.goto(address, { waitUntil: 'commit' })
+    await there().waitFor()
+    times.push(Date.now() - started)
+    await page.waitForTimeout(1200)
+  }
+  return times
+}
+
+/** Milliseconds from a click on a tab until something is there and drawn; in between another tab is on screen. */
+export async function openedFromBeside(page, { beside, besideSays, tab, selector }) {
+  const times = []
+  for (let n = 0; n < 4; n++) {
+    await page.getByRole('link', { name: beside, exact: true }).click()
+    await page.getByText(besideSays).waitFor()
+    times.push(
+      await page.evaluate(
+        async ({ tab, selector }) => {
+          const started = performance.now()
+          ;[...document.querySelectorAll('nav.tabs a')].find((a) => a.textContent.trim() === tab).click()
+          while (!document.querySelector(selector)) await new Promise((done) => setTimeout(done, 1))
+          await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
+          return performance.now() - started
+        },
+        { tab, selector },
+      ),
+    )
+  }
+  return times
+}
+
+/** Milliseconds from each text typed into a field until the page is drawn again. */
+export const typedInto = (page, selector, texts) =>
+  page.evaluate(
+    async ({ selector, texts }) => {
+      const field = document.querySelector(selector)
+      const times = []
+      for (const text of texts) {
+        const started = performance.now()
+        field.value = text
+        field.dispatchEvent(new Event('input'))
+        await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
+        times.push(performance.now() - started)
+      }
+      return times
+    },
+    { selector, texts },
+  )
+
+export const told = (list) => list.map((t) => Math.round(t)).join(', ')
