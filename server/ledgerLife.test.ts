@@ -3,7 +3,7 @@ import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { whole } from '@bonitas/core/job/sparse'
+import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import { postingsOf } from '@bonitas/core/testing/postingsOf'
 import { proveAll } from './ledger/proof.js'
 import {
@@ -294,7 +294,7 @@ describe('money that is not the budget’s', () => {
       ['fee', null, 20_000],
       ['fee', null, -20_000],
     ])
-    const sparse = (await member.request<JobSnapshot>('GET', `/api/jobs/${jobId}?sparse`)).body
+    const sparse = (await member.request<SentJob>('GET', `/api/jobs/${jobId}?sparse`)).body
     expect(whole(sparse)).toEqual(job)
     const file = (await member.request('GET', `/api/jobs/${jobId}/export`)).body
     const copy = (await member.request<{ id: string }>('POST', '/api/jobs/import', file)).body

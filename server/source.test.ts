@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { whole } from '@bonitas/core/job/sparse'
+import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { readTable, type Grid } from '@bonitas/core/source/table/readTable'
 import { catalogPlaces } from './source/catalogs.js'
@@ -221,7 +221,7 @@ describe('a list taken in', () => {
     expect([first.status, again.status]).toEqual([201, 201])
     const job = await snapshotOf(member, jobId)
     // Sent without what rows mostly hold, and made whole again, it is the same job.
-    const sparse = (await member.request<JobSnapshot>('GET', `/api/jobs/${jobId}?sparse`)).body
+    const sparse = (await member.request<SentJob>('GET', `/api/jobs/${jobId}?sparse`)).body
     expect(JSON.stringify(sparse).length).toBeLessThan(JSON.stringify(job).length / 2)
     expect(whole(sparse)).toEqual(job)
     expect([job.items.length, job.options.length]).toEqual([40, 5000])

@@ -20,7 +20,7 @@ const derived = deriveJob(job, '2026-11-23')
 const money = (minor: number) => `€${(minor / 100).toFixed(2)}`
 
 test('each stage says in words and numbers what is open', () => {
-  expect(stageLines(job, derived, '2026-11-23').map((s) => [s.number, s.name, s.line])).toEqual([
+  expect(stageLines(job, derived, derived.findings, '2026-11-23').map((s) => [s.number, s.name, s.line])).toEqual([
     [1, 'Brief', '5 uses, 1 to look at'],
     [2, 'Measure', '19.0 m² floor'],
     [3, 'Palette', '1 clash, 5 to look at'],
@@ -44,7 +44,8 @@ test('each stage says in words and numbers what is open', () => {
     lines: [],
     entries: [],
   }
-  expect(stageLines(bare, deriveJob(bare, '2026-11-23'), '2026-11-23').map((s) => s.line)).toEqual([
+  const empty = deriveJob(bare, '2026-11-23')
+  expect(stageLines(bare, empty, empty.findings, '2026-11-23').map((s) => s.line)).toEqual([
     '0 uses · 31 Dec', 'not measured yet', 'no finishes yet', 'needs the room', 'nothing to paint yet', 'no items yet', '0 orders',
   ]) // prettier-ignore
 })

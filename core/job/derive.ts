@@ -24,6 +24,7 @@ import { briefFactsOf, changesOf } from './briefFactsOf.js'
 import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } from './deriveItems.js'
 import { deriveLines, deriveOrders, ledgerFactsOf, type DerivedOrder } from './deriveLedger.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
+import { once } from './once.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot } from './snapshot.js'
 import type { Finish, Placement } from '../palette/schema.js'
@@ -64,27 +65,33 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const items = withBaskets(bare, baskets)
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem), creditLeft(job.entries))
   const orders = deriveOrders(job, lines)
-  const brief = briefFactsOf(
-    job,
-    today,
-    areas,
-    position,
-    items.map((i) => ({
-      id: i.item.id,
-      landedMinor: i.chosen ? i.chosenMinor : undefined,
-      leadDays: i.chosen?.option.leadDays ?? null,
-    })),
+  // What only rules and single pages read is reckoned when they first do: a job opens without waiting for it.
+  const brief = once(() =>
+    briefFactsOf(
+      job,
+      today,
+      areas,
+      position,
+      items.map((i) => ({
+        id: i.item.id,
+        landedMinor: i.chosen ? i.chosenMinor : undefined,
+        leadDays: i.chosen?.option.leadDays ?? null,
+      })),
+    ),
   )
-  const ledger = ledgerFactsOf(job, items, orders, baskets, position, today)
-  const findings = [
-    ...BRIEF_RULES.flatMap((rule) => rule.check(brief)),
-    ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
-    ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
-    ...SOURCE_RULES.flatMap((rule) => rule.check(sourceFactsOf(job, items, baskets, today))),
-    ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
-  ]
+  const findings = once(() => {
+    const source = sourceFactsOf(job, items, baskets, today)
+    const ledger = ledgerFactsOf(job, items, orders, baskets, position, today)
+    const all = [
+      ...BRIEF_RULES.flatMap((rule) => rule.check(brief())),
+      ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
+      ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
+      ...SOURCE_RULES.flatMap((rule) => rule.check(source)),
+      ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
+    ]
+    return judge(all, job.acceptances)
+  })
   return {
-    brief,
     measure,
     areas,
     surfaces,
@@ -96,7 +103,12 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     baskets,
     orders,
     position,
-    findings: judge(findings, job.acceptances),
+    get brief() {
+      return brief()
+    },
+    get findings() {
+      return findings()
+    },
   }
 }
 

@@ -9,6 +9,7 @@ import type { Item, Making, Option } from '../source/schema.js'
 import { fitFrameOf } from './fitFrameOf.js'
 import { grouped } from './grouped.js'
 import type { DerivedLine } from './deriveLedger.js'
+import { once } from './once.js'
 import type { JobSnapshot, Stored } from './snapshot.js'
 
 export interface DerivedOption {
@@ -76,10 +77,14 @@ function deriveOption(
     pricesIncludeTax: job.brief.pricesIncludeTax,
     currency: job.studio.currency,
   })
+  const suits = once(() => optionFit(option, item, frame))
   const is: DerivedOption = {
     option,
     price,
-    suits: optionFit(option, item, frame),
+    // Of thousands of options few are looked at.
+    get suits() {
+      return suits()
+    },
     made,
     chosen: option.id === item.chosenOptionId,
   }

@@ -1,33 +1,40 @@
-import { NEW_OPTION } from './emptyJob.js'
+import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
 import type { JobSnapshot } from './snapshot.js'
 
 /**
- * What the rows of a long list mostly hold. A job is sent without these fields, and they are put back where it is read:
- * a schedule of six thousand options travels at a quarter of its size.
+ * What the rows of a long list mostly hold. A job is sent with these lists in columns, and without the columns that hold
+ * nothing else: a schedule of six thousand options travels at a fifth of its size.
  */
 export const USUAL = {
+  items: { ...NEW_ITEM, serves: [], demands: [], version: 1 },
   options: { ...NEW_OPTION, traits: [], lookedAt: [], version: 1 },
   entries: { lineId: null, means: null, voucherId: null, reverses: null, note: '', taxMinor: 0, quantity: 0 },
 } as const satisfies Partial<Record<keyof JobSnapshot, object>>
 
+/** Rows by columns: an array over all rows under each field, null where every row holds what is usual. */
+export type Columns<T> = { readonly [K in keyof T]: readonly T[K][] | null }
+
+/** A job as it is sent. */
+export type SentJob = Omit<JobSnapshot, keyof typeof USUAL> & {
+  readonly [K in keyof typeof USUAL]: Columns<JobSnapshot[K][number]>
+}
+
 /** A job as it was sent, whole again. */
-export function whole(sent: JobSnapshot): JobSnapshot {
+export function whole(sent: SentJob): JobSnapshot {
   return {
     ...sent,
-    options: filled(USUAL.options, sent.options),
-    entries: filled(USUAL.entries, sent.entries),
+    items: rowsOf(USUAL.items, sent.items),
+    options: rowsOf(USUAL.options, sent.options),
+    entries: rowsOf(USUAL.entries, sent.entries),
   }
 }
 
-/** A copy of the usual row takes what was sent: its shape is known beforehand, which is several times quicker than a spread of both. */
-function filled<T extends object>(usual: object, rows: readonly T[]): T[] {
-  const first = rows[0]
-  if (!first) return []
+function rowsOf<T extends object>(usual: object, columns: Columns<T>): T[] {
+  const sent = Object.entries<readonly unknown[] | null>(columns)
   // Every field is there from the start, so that all rows are of one shape.
-  const model = { ...first, ...usual } as Record<string, unknown>
-  return rows.map((sent) => {
-    const row = { ...model }
-    for (const key of Object.keys(sent)) row[key] = sent[key as keyof T]
-    return row as T
-  })
+  const model = { ...Object.fromEntries(sent.map(([name]) => [name, null])), ...usual }
+  const count = sent.find(([, column]) => column)?.[1]?.length ?? 0
+  const rows = Array.from({ length: count }, (): Record<string, unknown> => ({ ...model }))
+  for (const [name, column] of sent) if (column) rows.forEach((row, n) => (row[name] = column[n]))
+  return rows as T[]
 }

@@ -26,20 +26,20 @@ const jobId = sql.placeholder('jobId')
 function list(table: Part, ...order: PgColumn[]): SQL {
   const sorted = order.length > 0 ? sql` order by ${sql.join(order, sql`, `)}` : sql``
   return sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (select ${columnsOf(table)} from ${table}
-    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))}${sorted}) listed)`
+    where ${ofThisJob(table)}${sorted}) listed)`
 }
 
+const ofThisJob = (table: Part): SQL => sql`${and(eq(table.studioId, studioId), eq(table.jobId, jobId))}`
+
 /** Rows of a list that only grows, oldest first, each with the name of who wrote it. */
-function withMember(
-  table: Part & { memberId: PgColumn },
-  order: PgColumn,
-  usual: Readonly<Record<string, unknown>> = {},
-): SQL {
-  const row = Object.keys(usual).length > 0 ? sql`json_strip_nulls(row_to_json(listed))` : sql`row_to_json(listed)`
-  return sql`(select coalesce(json_agg(${row}), '[]') from (select ${columnsOf(table, usual)}, ${t.member.name} as "memberName"
+function signed(table: Part & { memberId: PgColumn }, order: PgColumn): SQL {
+  return sql`select ${columnsOf(table)}, ${t.member.name} as "memberName"
     from ${table} join ${t.member} on ${and(eq(t.member.studioId, table.studioId), eq(t.member.id, table.memberId))}
-    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))} order by ${order}) listed)`
-} // prettier-ignore
+    where ${ofThisJob(table)} order by ${order}`
+}
+
+const withMember = (table: Part & { memberId: PgColumn }, order: PgColumn): SQL =>
+  sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (${signed(table, order)}) listed)`
 
 /** A value as PostgreSQL writes it; an empty list is an empty array of JSON. */
 const literal = (value: unknown): SQL =>
@@ -47,23 +47,39 @@ const literal = (value: unknown): SQL =>
     ? sql.raw(`'[]'::jsonb`)
     : sql.raw(typeof value === 'string' ? `'${value.replaceAll("'", "''")}'` : String(value))
 
-/** Columns under the names the core uses; with what they usually hold, that is left out as nothing. */
-function columnsOf(table: PgTable, usual: Readonly<Record<string, unknown>> = {}): SQL {
-  const columns = Object.entries(getTableColumns(table))
-    .filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
-    .map(([name, column]) =>
-      usual[name] === undefined || usual[name] === null
-        ? sql`${column} as ${sql.identifier(name)}`
-        : sql`nullif(${column}, ${literal(usual[name])}) as ${sql.identifier(name)}`,
-    )
-  return sql.join(columns, sql`, `)
+const sentColumns = (table: PgTable) =>
+  Object.entries(getTableColumns(table)).filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
+
+/** Columns under the names the core uses. */
+const columnsOf = (table: PgTable): SQL =>
+  sql.join(
+    sentColumns(table).map(([name, column]) => sql`${column} as ${sql.identifier(name)}`),
+    sql`, `,
+  )
+
+/**
+ * A long list by columns, each an array over all its rows; a column that holds nothing but what it usually does is null.
+ * PostgreSQL writes it in a third of the time it takes for as many objects.
+ */
+function inColumns(names: readonly string[], usual: Readonly<Record<string, unknown>>, rows: SQL): SQL {
+  const columns = names.map((name) => {
+    const at = sql.identifier(name)
+    const value = usual[name]
+    if (value === undefined) return sql`array_agg(${at}) as ${at}`
+    return sql`case when bool_or(${at} is distinct from ${literal(value)}) then array_agg(${at}) end as ${at}`
+  })
+  return sql`(select row_to_json(columns) from (select ${sql.join(columns, sql`, `)} from (${rows}) listed) columns)`
 }
 
-/** The same list without the fields that hold what they usually do. */
-function sparseList(table: Part, usual: Readonly<Record<string, unknown>>, ...order: PgColumn[]): SQL {
-  return sql`(select coalesce(json_agg(json_strip_nulls(row_to_json(listed))), '[]') from (select ${columnsOf(table, usual)} from ${table}
-    where ${and(eq(table.studioId, studioId), eq(table.jobId, jobId))} order by ${sql.join(order, sql`, `)}) listed)`
-} // prettier-ignore
+const columnsOfJob = (table: Part, usual: Readonly<Record<string, unknown>>, ...order: PgColumn[]): SQL =>
+  inColumns(
+    sentColumns(table).map(([name]) => name),
+    usual,
+    sql`select ${columnsOf(table)} from ${table} where ${ofThisJob(table)} order by ${sql.join(order, sql`, `)}`,
+  )
+
+const signedColumns = (table: Part & { memberId: PgColumn }, usual: Readonly<Record<string, unknown>>, order: PgColumn): SQL =>
+  inColumns([...sentColumns(table).map(([name]) => name), 'memberName'], usual, signed(table, order)) // prettier-ignore
 
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
 const query = (sparse: boolean) =>
@@ -101,8 +117,8 @@ const query = (sparse: boolean) =>
     'setOuts', ${list(t.setOut, t.setOut.wallId, t.setOut.startMm, t.setOut.id)},
     'lights', ${list(t.light, t.light.name, t.light.id)},
     'houseRules', ${list(t.houseRule, t.houseRule.need)},
-    'items', ${list(t.item, t.item.position, t.item.id)},
-    'options', ${sparse ? sparseList(t.option, USUAL.options, t.option.name, t.option.id) : list(t.option, t.option.name, t.option.id)},
+    'items', ${sparse ? columnsOfJob(t.item, USUAL.items, t.item.position, t.item.id) : list(t.item, t.item.position, t.item.id)},
+    'options', ${sparse ? columnsOfJob(t.option, USUAL.options, t.option.name, t.option.id) : list(t.option, t.option.name, t.option.id)},
     'makings', ${list(t.making, t.making.optionId, t.making.position, t.making.id)},
     'sightings', ${list(t.sighting, t.sighting.optionId, t.sighting.on, t.sighting.id)},
     'offers', ${list(t.offer, t.offer.name, t.offer.id)},
@@ -114,7 +130,7 @@ const query = (sparse: boolean) =>
     'changeOrders', ${list(t.changeOrder, t.changeOrder.agreedOn, t.changeOrder.createdAt)},
     'orders', ${list(t.purchaseOrder, t.purchaseOrder.number)},
     'lines', ${list(t.orderLine, t.orderLine.itemName)},
-    'entries', ${withMember(t.ledgerEntry, t.ledgerEntry.seq, sparse ? USUAL.entries : {})},
+    'entries', ${sparse ? signedColumns(t.ledgerEntry, USUAL.entries, t.ledgerEntry.seq) : withMember(t.ledgerEntry, t.ledgerEntry.seq)},
     'orderEvents', ${withMember(t.orderEvent, t.orderEvent.seq)}
   )::text as job
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
@@ -135,7 +151,7 @@ export async function loadSnapshot(tx: Tx, studio: Studio, id: string): Promise<
 
 /**
  * The same as the JSON it is sent as: PostgreSQL has written it, and nobody here needs to read it.
- * @param sparse without what its longest lists mostly hold; `whole` puts it back
+ * @param sparse its longest lists in columns, as `whole` reads them
  */
 export async function snapshotText(
   tx: Tx,

@@ -6,9 +6,7 @@ import { useJobStore } from '../job/jobStore.js'
 /** Which findings the chosen schools made fire, over all stages. */
 const store = useJobStore()
 const route = useRoute()
-const found = computed(() =>
-  (store.derived?.findings ?? []).filter((f) => f.school !== undefined && !f.accepted),
-)
+const found = computed(() => (store.findings ?? []).filter((f) => f.school !== undefined && !f.accepted))
 const stage = (rule: string) => rule.split('.')[0] ?? 'brief'
 </script>
 

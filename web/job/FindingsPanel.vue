@@ -21,7 +21,7 @@ const store = useJobStore()
 const findings = computed(() => {
   if (props.list) return props.list
   if (props.stage === 'plan') return store.plan?.findings ?? []
-  return store.derived ? findingsOf(store.derived, props.stage) : []
+  return findingsOf(store.findings ?? [], props.stage)
 })
 /** A page of a hundred findings is read by nobody: the gravest come first, the rest when asked for. */
 const MOST = 24
@@ -124,7 +124,9 @@ function begin(finding: JudgedFinding): void {
     <button v-if="findings.length > shown.length" class="word" @click="all = true">
       Show {{ findings.length - shown.length }} more
     </button>
-    <p v-if="findings.length === 0" class="second">{{ quiet ?? 'Nothing to look at here.' }}</p>
+    <p v-if="findings.length === 0 && store.findings" class="second">
+      {{ quiet ?? 'Nothing to look at here.' }}
+    </p>
   </section>
 </template>
 

@@ -37,9 +37,12 @@ const tape = computed(
       store.snapshot.changeOrders,
     ),
 )
-const stages = computed(() =>
-  store.snapshot && store.derived ? stageLines(store.snapshot, store.derived, store.day, store.plan) : [],
-)
+const stages = computed(() => {
+  if (!store.snapshot || !store.derived) return []
+  const { findings } = store
+  const lines = stageLines(store.snapshot, store.derived, findings ?? [], store.day, store.plan)
+  return findings ? lines : lines.map((l) => ({ ...l, line: '\u00a0' }))
+})
 const daysLeft = computed(() => {
   const on = store.snapshot?.brief.installOn
   return on ? daysBetween(store.day, on) : undefined

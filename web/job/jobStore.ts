@@ -1,15 +1,16 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { ValidationError } from 'yup'
 import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/job/collections'
 import { dependents } from '@bonitas/core/job/dependents'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { derivePlan } from '@bonitas/core/job/derivePlan'
-import { whole } from '@bonitas/core/job/sparse'
+import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
 import { request } from '../api/http.js'
 import { EditQueue, type Conflict } from './editQueue.js'
+import { onceDrawn } from './onceDrawn.js'
 import { fieldsOf, inverse, rowOf, withRow, type Edit, type Row } from './edits.js'
 
 const UNDO_DEPTH = 200
@@ -24,6 +25,10 @@ export const useJobStore = defineStore('job', () => {
   const snapshot = shallowRef<JobSnapshot>()
   const day = ref(today())
   const derived = computed(() => snapshot.value && deriveJob(snapshot.value, day.value))
+  /** What the rule book noticed, found once the change it follows has been drawn; undefined until the first time. */
+  const findings = shallowRef<readonly JudgedFinding[]>()
+  const find = onceDrawn(() => (findings.value = derived.value?.findings))
+  watch(derived, find)
   // The code of the plan is heavy and needed by its own pages and one line of text: it comes after the page.
   const planCode = shallowRef<{ readonly derivePlan: typeof derivePlan }>()
   const plan = computed(
@@ -49,7 +54,7 @@ export const useJobStore = defineStore('job', () => {
   /** Opens a job, and takes up edits that an earlier page could not deliver. */
   async function open(jobId: string): Promise<void> {
     if (snapshot.value?.brief.id !== jobId) close()
-    const loaded = whole(await request<JobSnapshot>(`/jobs/${jobId}?sparse`))
+    const loaded = whole(await request<SentJob>(`/jobs/${jobId}?sparse`))
     day.value = today()
     snapshot.value = loaded
     if (queue) {
@@ -91,6 +96,7 @@ export const useJobStore = defineStore('job', () => {
     queue?.stop()
     queue = undefined
     snapshot.value = undefined
+    findings.value = undefined
     undoStack.value = []
     redoStack.value = []
     conflict.value = undefined
@@ -248,7 +254,7 @@ export const useJobStore = defineStore('job', () => {
   const nudge = () => queue?.nudge()
 
   return {
-    snapshot, derived, plan, needPlan, day, waiting, gone, signedOut, refusal, conflict, undoStack, redoStack,
+    snapshot, derived, findings, plan, needPlan, day, waiting, gone, signedOut, refusal, conflict, undoStack, redoStack,
     open, close, faultsOf, change, add, addAll, remove, apply, take, applyMend, accept, undo, redo, settle, act, nudge,
   } // prettier-ignore
 })

@@ -16,8 +16,8 @@ export interface StageLine {
 const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
 
 /** Open findings of a stage, by the first word of their rule. */
-export function findingsOf(derived: DerivedJob, stage: string) {
-  return derived.findings.filter((f) => f.rule.startsWith(`${stage}.`))
+export function findingsOf(findings: readonly JudgedFinding[], stage: string): JudgedFinding[] {
+  return findings.filter((f) => f.rule.startsWith(`${stage}.`))
 }
 
 /** "1 stop, 3 to look at" */
@@ -45,10 +45,11 @@ function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
 export function stageLines(
   job: JobSnapshot,
   derived: DerivedJob,
+  findings: readonly JudgedFinding[],
   today: string,
   plan?: PlanLine,
 ): StageLine[] {
-  const open = (stage: string) => findingsOf(derived, stage).filter((f) => !f.accepted)
+  const open = (stage: string) => findingsOf(findings, stage).filter((f) => !f.accepted)
   const palette = open('palette')
   const clashes = palette.filter((f) => f.severity === 'stop').length
   const looks = palette.length - clashes

@@ -178,7 +178,7 @@ const stateText = (i: DerivedItem) =>
 
 /** What the rule book says of the item in hand; when it has nothing to say, the gravest of the others. */
 const findings = computed(() => {
-  const all = (store.derived?.findings ?? []).filter((f) => f.rule.startsWith('source.'))
+  const all = (store.findings ?? []).filter((f) => f.rule.startsWith('source.'))
   const own = all.filter((f) => f.about.some((r) => r.id === item.value?.item.id))
   return own.length > 0 ? { elsewhere: false, list: own } : { elsewhere: true, list: all.slice(0, 4) }
 })
