@@ -133,7 +133,7 @@ describe('a picture', () => {
     const made = await member.request(
       'PUT',
       `/api/jobs/${jobId}/photos/${body.id!}`,
-      { id: body.id, kind: 'before', note: '', subject: '', position: 0, widthPx: 1, heightPx: 1 },
+      { id: body.id, kind: 'before', note: '', subject: '', position: 0, widthPx: 1, heightPx: 1, pages: 0 },
       { 'If-None-Match': '*' },
     )
     expect(made.status).toBe(409)

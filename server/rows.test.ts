@@ -55,7 +55,7 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
   allotments: () => ({ id: randomUUID(), category: 'decor', amountMinor: 100, mark: 'even', reason: null }),
   visits: () => ({ id: randomUUID(), on: '2026-12-01', what: 'Measure' }),
   works: () => ({ id: randomUUID(), what: 'Panel', wallId: null, readyOn: null, done: false }),
-  photos: () => ({ id: randomUUID(), kind: 'before', note: '', subject: '', position: 0, widthPx: 1, heightPx: 1 }),
+  photos: () => ({ id: randomUUID(), kind: 'before', note: '', subject: '', position: 0, widthPx: 1, heightPx: 1, pages: 0 }),
   room: () => ({ ...NEW_ROOM, id: jobId, heightMm: 2500, skirtingMm: 100 }),
   walls: () => ({ id: randomUUID(), position: 0, name: 'North', lengthMm: 4000, turnDeg: 90, face: 'smooth paint' }),
   ceilings: () => ({ id: randomUUID(), wallId: randomUUID(), name: '', startHeightMm: 1200, endHeightMm: 2400, depthMm: 1500, whole: true }),
@@ -113,6 +113,9 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
   }),
   vouchers: () => ({ id: randomUUID(), name: 'Card', kind: 'gift card', supplierId: null, amountMinor: 5_000, untilOn: null, note: '' }),
   proposals: () => ({ id: randomUUID(), proposedOn: '2026-03-01', amountMinor: -5_000, why: 'No paper', items: '', state: 'proposed', answeredOn: null, answer: '' }),
+  receipts: () => ({ id: randomUUID(), kind: 'invoice', fromName: 'Mill', number: '7', on: '2026-03-01', orderId: null, totalMinor: 12_100, taxMinor: 2_100, note: '' }),
+  claims: () => ({ id: randomUUID(), lineId: randomUUID(), madeOn: '2026-03-01', asks: 'repair', amountMinor: null, answerByOn: null, answer: 'waiting', answeredOn: null, note: 'torn' }),
+  loans: () => ({ id: randomUUID(), name: 'Palm', owner: 'the neighbor', reason: 'for the photograph', takenOn: '2026-03-01', backOn: null, returnedOn: null, note: '' }),
   acceptances: () => ({ id: randomUUID(), finding: 'palette.x', facts: 'f', reason: 'meant' }),
 } // prettier-ignore
 
@@ -285,6 +288,7 @@ describe('in and out as a file', () => {
             on: '2026-11-01',
             means: null,
             voucherId: null,
+            guessed: false,
             taxMinor: 0,
             note: '',
             reverses: null,

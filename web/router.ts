@@ -137,6 +137,8 @@ export const router = createRouter({
             ['dates', () => import('./ledger/DatesPage.vue'), 'Dates'],
             ['changes', () => import('./ledger/ChangesPage.vue'), 'Changes of the budget'],
             ['bank', () => import('./ledger/BankPage.vue'), 'Bank statement'],
+            ['receipts', () => import('./ledger/ReceiptsPage.vue'), 'Receipts and invoices'],
+            ['claims', () => import('./ledger/ClaimsPage.vue'), 'Claims'],
             ['papers', () => import('./ledger/PapersPage.vue'), 'Papers'],
           ] as const
         ).map(([path, component, title]) => ({ path: `ledger/${path}`, component, meta: { title } })),

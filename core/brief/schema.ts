@@ -196,11 +196,13 @@ export const photoSchema = rowSchema({
   id: idField(),
   kind: choiceField('Kind', PHOTO_KINDS),
   note: noteField('Note', 400),
-  /** For a before picture where it was taken: `wall:` or `corner:` and the id of a wall. */
+  /** For a before picture where it was taken: `wall:` or `corner:` and the id of a wall; for a paper or a damage what it belongs to: `receipt:` or `claim:` and its id. */
   subject: noteField('Standpoint', 60),
   position: wholeField('Position', 0, 100_000, 'places'),
   widthPx: wholeField('Width', 1, 20_000, 'pixels'),
   heightPx: wholeField('Height', 1, 20_000, 'pixels'),
+  /** Pages of a PDF; 0 for a picture. */
+  pages: wholeField('Pages', 0, 2_000, 'pages'),
 })
 export type Photo = InferType<typeof photoSchema>
 

@@ -31,7 +31,7 @@ export const MARKS = ['even', 'save', 'splurge'] as const
 /** Why money is put where it is: a splurge is for what lasts or is seen first. */
 export const SPLURGE_REASONS = ['lasts', 'is seen first', 'is used daily'] as const
 
-export const PHOTO_KINDS = ['inspiration', 'before', 'letter', 'piece', 'find'] as const
+export const PHOTO_KINDS = ['inspiration', 'before', 'letter', 'piece', 'find', 'paper', 'damage'] as const
 
 export const LIMIT_KINDS = ['must stay', 'may not be touched'] as const
 

@@ -2,7 +2,7 @@
 export interface Ref {
   readonly kind:
     | 'finish' | 'piece' | 'item' | 'option' | 'order' | 'surface' | 'job' | 'use' | 'placement' | 'wall' | 'opening'
-    | 'passage' | 'photo' | 'person' | 'stand' | 'hang' | 'setOut' | 'light' | 'fixture' // prettier-ignore
+    | 'passage' | 'photo' | 'person' | 'stand' | 'hang' | 'setOut' | 'light' | 'fixture' | 'receipt' | 'claim' | 'loan' // prettier-ignore
   readonly id: string
   readonly name: string
 }

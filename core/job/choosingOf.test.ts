@@ -43,7 +43,7 @@ test('what is ordered is no more to be chosen', () => {
     ...wide,
     orders: [{ id: 'o', number: 1, supplierId: 's', supplierName: 'Mill Row', placedOn: '2026-03-01', expectedOn: null, depositMinor: 0, depositDueOn: null, balanceDueOn: null, note: '' }],
     lines: [{ id: 'l', orderId: 'o', itemId: 'rug', optionId: 'jute', itemName: 'Rug', optionName: 'Jute', category: 'textiles', quantity: 1, amountMinor: 44_900, taxMinor: 0, returnDays: null }],
-    entries: [{ seq: 1, eventId: 'e', kind: 'order' as const, lineId: 'l', amountMinor: 44_900, quantity: 1, on: '2026-03-01', means: null, voucherId: null, taxMinor: 0, note: '', reverses: null, memberName: 'M' }],
+    entries: [{ seq: 1, eventId: 'e', kind: 'order' as const, lineId: 'l', amountMinor: 44_900, quantity: 1, on: '2026-03-01', means: null, voucherId: null, guessed: false, taxMinor: 0, note: '', reverses: null, memberName: 'M' }],
   }
   const choosing = choosingOf(ordered, deriveJob(ordered, '2026-03-02'))
   expect(choosing.items.map((i) => i.id)).toEqual(['lamp'])

@@ -41,7 +41,18 @@ import {
   type Room,
   type Wall,
 } from '../measure/schema.js'
-import { proposalSchema, voucherSchema, type Proposal, type Voucher } from '../ledger/schema.js'
+import {
+  claimSchema,
+  loanSchema,
+  proposalSchema,
+  receiptSchema,
+  voucherSchema,
+  type Claim,
+  type Loan,
+  type Proposal,
+  type Receipt,
+  type Voucher,
+} from '../ledger/schema.js'
 import {
   dressingSchema,
   finishSchema,
@@ -129,6 +140,9 @@ export interface Rows {
   offers: Offer
   vouchers: Voucher
   proposals: Proposal
+  receipts: Receipt
+  claims: Claim
+  loans: Loan
   acceptances: Acceptance
 }
 export type Collection = keyof Rows
@@ -175,6 +189,9 @@ export const SCHEMAS = {
   offers: offerSchema,
   vouchers: voucherSchema,
   proposals: proposalSchema,
+  receipts: receiptSchema,
+  claims: claimSchema,
+  loans: loanSchema,
   acceptances: acceptanceSchema,
 } as const
 

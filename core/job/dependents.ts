@@ -39,6 +39,10 @@ export function dependents(job: JobSnapshot, collection: Collection, id: string)
         ...freed('items', 'chosenOptionId', job.items.filter((i) => i.id === id && i.chosenOptionId)),
         ...gone('options', job.options.filter((o) => o.itemId === id)),
       ]
+    case 'receipts':
+      return gone('photos', job.photos.filter((p) => p.subject === `receipt:${id}`))
+    case 'claims':
+      return gone('photos', job.photos.filter((p) => p.subject === `claim:${id}`))
     case 'photos':
       return freed('options', 'photoId', job.options.filter((o) => o.photoId === id))
     case 'finishes':

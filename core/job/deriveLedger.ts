@@ -4,6 +4,7 @@ import { lineState, type LineState } from '../ledger/lineState.js'
 import { moneyText } from '../money/moneyText.js'
 import type { SupplierBasket } from '../source/baskets.js'
 import { addDays } from '../units/days.js'
+import { papersFactsOf } from './papersFactsOf.js'
 import { grouped } from './grouped.js'
 import type { DerivedItem } from './deriveItems.js'
 import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from './snapshot.js'
@@ -160,6 +161,7 @@ export function ledgerFactsOf(
         return b.offer && until ? [{ id: b.offer.id, name: b.offer.name, untilOn: until, leftMinor: b.offer.offMinor }] : []
       }),
     ],
+    ...papersFactsOf(job, orders),
     caps: job.allotments.map((a) => ({
       id: a.id,
       category: a.category,

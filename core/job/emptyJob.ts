@@ -16,7 +16,7 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
     room: { ...NEW_ROOM, id: 'room', version: 1 },
     people: [], uses: [], focuses: [], limits: [], consents: [], allotments: [], visits: [], works: [], photos: [],
     walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [], passages: [],
-    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], stands: [], hangs: [], frames: [], setOuts: [], lights: [], houseRules: [], items: [], options: [], makings: [], sightings: [], suppliers: [], offers: [], vouchers: [], proposals: [], acceptances: [],
+    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], stands: [], hangs: [], frames: [], setOuts: [], lights: [], houseRules: [], items: [], options: [], makings: [], sightings: [], suppliers: [], offers: [], vouchers: [], proposals: [], receipts: [], claims: [], loans: [], acceptances: [],
     changeOrders: [], orders: [], lines: [], entries: [], orderEvents: [],
     ...more,
   } // prettier-ignore

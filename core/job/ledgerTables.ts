@@ -138,7 +138,7 @@ export function taxMonths(job: Pick<JobSnapshot, 'entries'>): TaxMonth[] {
 export interface LedgerDate {
   readonly id: string
   readonly on: string
-  readonly kind: 'return by' | 'pay' | 'expected' | 'lapses' | 'refund due'
+  readonly kind: 'return by' | 'pay' | 'expected' | 'lapses' | 'refund due' | 'give back' | 'answer due'
   readonly what: string
   readonly amountMinor: number | undefined
 }
@@ -165,6 +165,12 @@ export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string
       .filter((d) => d.state === 'owed')
       .map((d, n): LedgerDate => ({ id: `pay-${n}-${d.on}`, on: d.on, kind: 'pay', what: d.what, amountMinor: d.amountMinor })),
     ...job.vouchers.flatMap((v): LedgerDate[] => (v.untilOn && v.untilOn >= today ? [{ id: `lapses-${v.id}`, on: v.untilOn, kind: 'lapses', what: v.name, amountMinor: v.amountMinor }] : [])),
+    ...job.loans.flatMap((l): LedgerDate[] => (l.backOn && !l.returnedOn ? [{ id: `back-${l.id}`, on: l.backOn, kind: 'give back', what: l.owner ? `${l.name}, ${l.owner}` : l.name, amountMinor: undefined }] : [])),
+    ...job.claims.flatMap((c): LedgerDate[] =>
+      c.answerByOn && c.answer === 'waiting'
+        ? [{ id: `answer-${c.id}`, on: c.answerByOn, kind: 'answer due', what: lines.find((l) => l.line.id === c.lineId)?.line.itemName ?? '', amountMinor: c.amountMinor ?? undefined }]
+        : [],
+    ),
   ]
   return dates.sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1))
 } // prettier-ignore

@@ -54,6 +54,8 @@ export interface Entry {
   readonly on: string
   readonly means: string | null
   readonly voucherId: string | null
+  /** The amount is remembered, not read off a paper. */
+  readonly guessed: boolean
   readonly note: string
   /** The event this entry takes back, when it is a reversal. */
   readonly reverses: string | null

@@ -8,7 +8,16 @@ import type { JobSnapshot } from './snapshot.js'
 export const USUAL = {
   items: { ...NEW_ITEM, serves: [], demands: [], version: 1 },
   options: { ...NEW_OPTION, traits: [], lookedAt: [], version: 1 },
-  entries: { lineId: null, means: null, voucherId: null, reverses: null, note: '', taxMinor: 0, quantity: 0 },
+  entries: {
+    lineId: null,
+    means: null,
+    voucherId: null,
+    reverses: null,
+    guessed: false,
+    note: '',
+    taxMinor: 0,
+    quantity: 0,
+  },
 } as const satisfies Partial<Record<keyof JobSnapshot, object>>
 
 /** Rows by columns: an array over all rows under each field, null where every row holds what is usual. */

@@ -100,6 +100,14 @@ export const FIXINGS = [
   'plumbed in',
 ] as const
 export type Fixing = (typeof FIXINGS)[number]
+/** Taken off again, it leaves something to make good. */
+export const LEAVES_A_MARK: ReadonlySet<Fixing> = new Set<Fixing>([
+  'screwed to the wall',
+  'screwed to the ceiling',
+  'glued down',
+  'wired in',
+  'plumbed in',
+])
 
 /** What a lamp gives: its spectrum decides how every finish looks at night. */
 export const LAMP_TYPES = [

@@ -1,5 +1,6 @@
 import { budgetPosition, type BudgetPosition } from './budgetPosition.js'
 import type { LineState } from './lineState.js'
+import type { Guess, PaperCheck } from './papersIn.js'
 
 /** An option that could take the place of the one chosen, and what it saves. */
 export interface CheaperOption {
@@ -57,6 +58,33 @@ export interface Lapsing {
   readonly leftMinor: number
 }
 
+/** A paper that came and belongs to an order, with what it was found to say. */
+export interface PaperFacts {
+  readonly id: string
+  readonly name: string
+  readonly orderName: string
+  readonly verdict: PaperCheck['verdict']
+  readonly says: readonly string[]
+}
+
+export interface ClaimFacts {
+  readonly id: string
+  readonly itemName: string
+  readonly asks: string
+  readonly amountMinor: number | null
+  readonly answer: string
+  readonly answerByOn: string | null
+}
+
+export interface LoanFacts {
+  readonly id: string
+  readonly name: string
+  readonly owner: string
+  readonly reason: string
+  readonly backOn: string | null
+  readonly returnedOn: string | null
+}
+
 /** What the rules of the ledger judge. `money` words an amount in the job's currency. */
 export interface LedgerFacts {
   readonly position: BudgetPosition
@@ -67,6 +95,19 @@ export interface LedgerFacts {
   readonly lines: readonly LineFacts[]
   readonly orders: readonly OrderFacts[]
   readonly lapsing: readonly Lapsing[]
+  readonly papers: readonly PaperFacts[]
+  /** Payments from memory that no paper has made certain. */
+  readonly guesses: readonly Guess[]
+  readonly claims: readonly ClaimFacts[]
+  /** Noted as damaged, with nothing claimed for it. */
+  readonly unclaimed: readonly {
+    readonly lineId: string
+    readonly itemId: string
+    readonly itemName: string
+    readonly on: string
+    readonly note: string
+  }[]
+  readonly loans: readonly LoanFacts[]
   /** Shares of the budget by category, with what each is forecast to come to. */
   readonly caps: readonly {
     readonly id: string
@@ -87,6 +128,11 @@ export const QUIET: LedgerFacts = {
   lines: [],
   orders: [],
   lapsing: [],
+  papers: [],
+  guesses: [],
+  claims: [],
+  unclaimed: [],
+  loans: [],
   caps: [],
   money: (minor) => (minor / 100).toFixed(2),
 }

@@ -35,6 +35,9 @@ export type EntryKind = (typeof ENTRY_KINDS)[number]
 /** What a payment was made with. Gift cards and store credit pay; they do not discount. */
 export const MEANS = ['bank', 'card', 'cash', 'gift card', 'store credit'] as const
 
+/** What was paid for one thing and counts for another: between two lines, by no purse. */
+export const EXCHANGED = 'exchange'
+
 const lineIds = (label: string) =>
   array(idField(label))
     .typeError(`${label} must be a list of ids.`)
@@ -64,6 +67,8 @@ export const payOrderSchema = rowSchema({
   means: choiceField('Paid by', MEANS),
   /** The gift card or credit it is paid with, when it is one of the job's. */
   voucherId: idOrNone('Gift card or credit').optional(),
+  /** The amount is remembered, not read off a paper. */
+  guessed: flagField('A guess').optional(),
   note: noteField('Note', 400),
 })
 export type PayOrder = InferType<typeof payOrderSchema>
@@ -106,6 +111,22 @@ export const cancelSchema = rowSchema({
   note: noteField('Note', 400),
 })
 export type CancelLine = InferType<typeof cancelSchema>
+
+/**
+ * Something else for what was ordered: what is here goes back, what is to come is taken off, and the other option is on
+ * the same order. What was paid for the one counts for the other.
+ */
+export const exchangeSchema = rowSchema({
+  lineId: idField('Line'),
+  optionId: idField('For'),
+  /** Of the line, how many change. */
+  quantity: wholeField('Quantity', 1, 10_000, 'pieces'),
+  /** What the other comes to, tax in; nothing when it costs what it stands at in Source. */
+  amountMinor: minorOrNone('Price of the other').optional(),
+  exchangedOn: dayField('Exchanged on'),
+  note: noteField('Note', 400),
+})
+export type Exchange = InferType<typeof exchangeSchema>
 
 /** A price lowered after it was ordered: the seller owes the difference. */
 export const adjustSchema = rowSchema({
@@ -190,6 +211,52 @@ export const voucherSchema = rowSchema({
   note: noteField('Note', 400),
 })
 export type Voucher = InferType<typeof voucherSchema>
+
+export const PAPER_KINDS = ['receipt', 'invoice', 'credit note'] as const
+/** A receipt or invoice that came, as it says it; its photo or PDF is among the photos, under `receipt:` and its id. */
+export const receiptSchema = rowSchema({
+  id: idField(),
+  kind: choiceField('Kind', PAPER_KINDS),
+  fromName: noteField('From', 120),
+  number: noteField('Number', 60),
+  on: dayField('Dated'),
+  /** The order it belongs to, once a person has said so. */
+  orderId: idOrNone('Order'),
+  totalMinor: minorField('Total'),
+  taxMinor: minorOrNone('Tax on it'),
+  note: noteField('Note', 400),
+})
+export type Receipt = InferType<typeof receiptSchema>
+
+export const CLAIM_ASKS = ['replacement', 'repair', 'part of the price', 'money back'] as const
+export const CLAIM_ANSWERS = ['waiting', 'granted', 'refused'] as const
+/** What is asked of a seller for a thing that came damaged or wrong; its photos stand under `claim:` and its id. */
+export const claimSchema = rowSchema({
+  id: idField(),
+  lineId: idField('Line'),
+  madeOn: dayField('Claimed on'),
+  asks: choiceField('Asked for', CLAIM_ASKS),
+  amountMinor: minorOrNone('Amount asked'),
+  answerByOn: dayOrNone('Answer by'),
+  answer: choiceField('Answer', CLAIM_ANSWERS),
+  answeredOn: dayOrNone('Answered on'),
+  note: noteField('What is wrong', 400),
+})
+export type Claim = InferType<typeof claimSchema>
+
+export const LOAN_REASONS = ['for the photograph', 'from another room', 'to try'] as const
+/** A thing that is here and goes back: it never enters money, coverage or what is handed over. */
+export const loanSchema = rowSchema({
+  id: idField(),
+  name: textField('What'),
+  owner: noteField('Whose', 120),
+  reason: choiceField('Why it is here', LOAN_REASONS),
+  takenOn: dayField('Here since'),
+  backOn: dayOrNone('Goes back by'),
+  returnedOn: dayOrNone('Went back on'),
+  note: noteField('Note', 400),
+})
+export type Loan = InferType<typeof loanSchema>
 
 export const PROPOSAL_STATES = ['proposed', 'agreed', 'refused'] as const
 /** A change of the agreed budget while client and decorator talk it over. */

@@ -6,6 +6,7 @@ import {
   choiceField,
   dayField,
   dayOrNone,
+  flagField,
   idField,
   idOrNone,
   minorField,
@@ -26,13 +27,14 @@ import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, Problem } from '../http/problem.js'
 import { encodePicture, type Picture } from '../photo/encode.js'
+import { encodePaper } from '../photo/encodePaper.js'
 import { bare, TABLES } from './tables.js'
 import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 6
-const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, BUNDLE_VERSION]
+export const BUNDLE_VERSION = 7
+const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>
 type Bundle = Record<string, unknown> & {
@@ -98,7 +100,7 @@ const entrySchema = rowSchema({
   eventId: idField('Event'), kind: choiceField('Kind', ENTRY_KINDS), lineId: idOrNone('Line'), taxMinor: number().integer('Tax must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Tax is missing.'),
   amountMinor: number().typeError('Amount must be a number.').integer('Amount must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Amount is missing.'),
   quantity: number().typeError('Quantity must be a number.').integer('Quantity must be whole.').min(-10_000).max(10_000).required('Quantity is missing.'),
-  on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'), voucherId: idOrNone('Gift card or credit'),
+  on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'), voucherId: idOrNone('Gift card or credit'), guessed: flagField('A guess'),
 }) // prettier-ignore
 
 const orderEventRow = noteOrderSchema.shape({ id: idField() })
@@ -203,6 +205,7 @@ export async function importJob(
   ] as const)
     for (let at = 0; at < rows.length; at += 500)
       await tx.insert(table).values(rows.slice(at, at + 500).map((r) => ({ ...r, ...keys })) as never)
+  for (const c of ['receipts', 'claims', 'loans'] as const) await put(c, bundle[c] as Row[])
   for (let at = 0; at < bundle.entries.length; at += 500)
     await tx
       .insert(t.ledgerEntry)
@@ -230,8 +233,12 @@ async function importPictures(
   for (const photo of bundle.photos as Row[]) {
     const found = bundle.pictures.find((p) => p.photoId === photo.id)
     if (!found) throw damaged(`The picture of photo “${String(photo.note).slice(0, 40)}” is missing.`)
-    const encoded = await encodePicture(Buffer.from(String(found.picture), 'base64'))
-    await tx.insert(t.photo).values({ ...photo, ...keys, ...encoded.size, version: 1 } as never)
+    const bytes = Buffer.from(String(found.picture), 'base64')
+    const encoded =
+      photo.kind === 'paper' ? await encodePaper(bytes) : { ...(await encodePicture(bytes)), pages: 0 }
+    await tx
+      .insert(t.photo)
+      .values({ ...photo, ...keys, ...encoded.size, pages: encoded.pages, version: 1 } as never)
     await tx.insert(t.photoData).values({
       ...keys,
       photoId: photo.id as string,
@@ -280,7 +287,7 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
   }
   const renewPlace = (text: string) =>
     text.replace(
-      /^(wall|corner|part|opening):(.+)$/,
+      /^(wall|corner|part|opening|receipt|claim):(.+)$/,
       (_all, kind: string, id: string) => `${kind}:${renewId(id)}`,
     )
   const renew = (row: unknown): Row => {

@@ -124,6 +124,9 @@ const query = (sparse: boolean) =>
     'offers', ${list(t.offer, t.offer.name, t.offer.id)},
     'vouchers', ${list(t.voucher, t.voucher.name, t.voucher.id)},
     'proposals', ${list(t.proposal, t.proposal.proposedOn, t.proposal.id)},
+    'receipts', ${list(t.receipt, t.receipt.on, t.receipt.id)},
+    'claims', ${list(t.claim, t.claim.madeOn, t.claim.id)},
+    'loans', ${list(t.loan, t.loan.takenOn, t.loan.id)},
     'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')
                   from ${t.supplier} where ${eq(t.supplier.studioId, studioId)}),
     'acceptances', ${list(t.acceptance)},

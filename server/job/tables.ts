@@ -46,6 +46,9 @@ export const TABLES: Readonly<Record<Collection, RowTable>> = {
   offers: t.offer,
   vouchers: t.voucher,
   proposals: t.proposal,
+  receipts: t.receipt,
+  claims: t.claim,
+  loans: t.loan,
   acceptances: t.acceptance,
 }
 

@@ -9,7 +9,21 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file)))))
+  return toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file))))))
+}
+
+/** Version 7 knows papers that came, claims, things borrowed, and which amounts are guesses. */
+function toVersion7(file: Row): Row {
+  if (file.version !== 6) return file
+  return {
+    ...file,
+    version: 7,
+    photos: rows(file.photos).map((p) => ({ pages: 0, ...p })),
+    entries: rows(file.entries).map((e) => ({ guessed: false, ...e })),
+    receipts: [],
+    claims: [],
+    loans: [],
+  }
 }
 
 /** Version 6 knows deposits, the tax inside each entry, gift cards, proposals and what was heard of an order. */

@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
-import { lineState, type LineEntry } from '@bonitas/core/ledger/lineState'
+import { taxOfCredit } from '@bonitas/core/ledger/credits'
+import { lineState, type LineEntry, type LineState } from '@bonitas/core/ledger/lineState'
 import type { EntryKind } from '@bonitas/core/ledger/schema'
 import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
-import { notFound } from '../http/problem.js'
+import { conflict, notFound } from '../http/problem.js'
 
 /** Who acts, in which job. The transaction must already belong to the studio. */
 export interface Act {
@@ -30,6 +31,7 @@ export interface NewEntry {
   readonly quantity: number
   readonly means?: string | null
   readonly voucherId?: string | null
+  readonly guessed?: boolean
   readonly reverses?: string
 }
 
@@ -104,6 +106,7 @@ export async function write(
       on,
       means: e.means ?? null,
       voucherId: e.voucherId ?? null,
+      guessed: e.guessed ?? false,
       note,
       reverses: e.reverses ?? null,
       memberId: act.memberId,
@@ -111,3 +114,21 @@ export async function write(
   )
   return eventId
 }
+
+/** A refusal that stands at its field. */
+export const tooMuch = (field: string, text: string) => conflict(text, [{ field, text }])
+
+/** An entry that takes something off what a line costs, with its share of the tax. */
+export const credit = (
+  line: Line,
+  state: LineState,
+  kind: EntryKind,
+  amountMinor: number,
+  quantity: number,
+): NewEntry => ({
+  kind,
+  lineId: line.id,
+  amountMinor,
+  taxMinor: taxOfCredit(state, amountMinor),
+  quantity,
+})

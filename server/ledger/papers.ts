@@ -105,6 +105,8 @@ export function ledgerCalendar(job: JobSnapshot, derived: DerivedJob, today: str
     expected: 'Expected',
     lapses: 'Lapses',
     'refund due': 'Refund should be here',
+    'give back': 'To give back',
+    'answer due': 'Answer to the claim due',
   }
   for (const d of ledgerDates(job, derived, today)) {
     const amount =

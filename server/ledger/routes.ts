@@ -6,6 +6,7 @@ import {
   cancelSchema,
   chargeSchema,
   deliverSchema,
+  exchangeSchema,
   giftSchema,
   noteOrderSchema,
   payOrderSchema,
@@ -27,6 +28,7 @@ import { lockLedger, type Act, type Answer } from './lines.js'
 import { reverseEvent } from './reverse.js'
 import { proveLedger } from './proof.js'
 import { placeOrder } from './placeOrder.js'
+import { exchange } from './exchange.js'
 import { gift } from './gift.js'
 import {
   account,
@@ -80,6 +82,7 @@ export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
   router.post('/cancellations', act('cancel', cancelSchema, cancelLine))
   router.post('/change-orders', act('change order', changeOrderSchema, changeOrder))
   router.post('/adjustments', act('adjustment', adjustSchema, adjust))
+  router.post('/exchanges', act('exchange', exchangeSchema, exchange))
   router.post('/charges', act('charge', chargeSchema, charge))
   router.post('/gifts', act('gift', giftSchema, gift))
   router.post('/account', act('account', accountSchema, account))

@@ -1,14 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
-import { taxOfCredit } from '@bonitas/core/ledger/credits'
-import type { LineState } from '@bonitas/core/ledger/lineState'
 import type {
   Account,
   Adjust,
   CancelLine,
   Charge,
   Deliver,
-  EntryKind,
   NoteOrder,
   PayOrder,
   Refund,
@@ -21,7 +18,7 @@ import { splitByWeight } from '@bonitas/core/money/splitByWeight'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
-import { linesWith, ofJob, oneLine, write, type Act, type Answer, type Line, type NewEntry } from './lines.js'
+import { credit, linesWith, ofJob, oneLine, tooMuch, write, type Act, type Answer, type Line, type NewEntry } from './lines.js' // prettier-ignore
 import { creditBack, holdsEnough } from './vouchers.js'
 
 /** Pays towards an order, spread over its lines by what each still owes. @throws {Problem} 404, 409 when it is too much */
@@ -39,11 +36,11 @@ export async function payOrder(tx: Tx, act: Act, wish: PayOrder): Promise<Answer
     )
   if (wish.voucherId) await holdsEnough(tx, act, wish.voucherId, wish)
   const parts = splitByWeight(wish.amountMinor, owed)
-  const { means, voucherId = null } = wish
+  const { means, voucherId = null, guessed = false } = wish
   const entries = lines.flatMap((l, i): NewEntry[] => {
     const amountMinor = parts[i] ?? 0
     return amountMinor > 0
-      ? [{ kind: 'payment', lineId: l.line.id, amountMinor, quantity: 0, means, voucherId }]
+      ? [{ kind: 'payment', lineId: l.line.id, amountMinor, quantity: 0, means, voucherId, guessed }]
       : []
   })
   return { eventId: await write(tx, act, wish.paidOn, wish.note, entries) }
@@ -166,23 +163,6 @@ export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answ
   await tx.insert(t.orderEvent).values({ studioId: act.studioId, jobId: act.jobId, id: eventId, ...wish, memberId: act.memberId })
   return { eventId }
 } // prettier-ignore
-
-const tooMuch = (field: string, text: string) => conflict(text, [{ field, text }])
-
-/** An entry that takes something off what a line costs, with its share of the tax. */
-const credit = (
-  line: Line,
-  state: LineState,
-  kind: EntryKind,
-  amountMinor: number,
-  quantity: number,
-): NewEntry => ({
-  kind,
-  lineId: line.id,
-  amountMinor,
-  taxMinor: taxOfCredit(state, amountMinor),
-  quantity,
-})
 
 /** An item none of whose goods are left is open again: what was chosen has gone back. */
 async function reopen(tx: Tx, act: Act, line: Line): Promise<void> {

@@ -9,11 +9,12 @@ import { bare } from '../job/tables.js'
 import { requireJob } from '../job/writeRow.js'
 import type { Visitor } from '../session/sessions.js'
 import { encodePicture, PICTURE_LIMIT } from './encode.js'
+import { encodePaper } from './encodePaper.js'
 
 const MOST_PHOTOS = 400
 
 /** What is said about a photo when it is sent; its size is read from the picture. */
-const sentSchema = photoSchema.omit(['widthPx', 'heightPx'])
+const sentSchema = photoSchema.omit(['widthPx', 'heightPx', 'pages'])
 
 /** Pictures of a job: sent whole under an id made by the sender, so that sending one twice keeps it once. */
 export function photoRoutes(db: Database): Router {
@@ -39,7 +40,9 @@ export function photoRoutes(db: Database): Router {
       )
       await db.asStudio(studio.id, (tx) => requireJob(tx, studio.id, jobId), 'read')
       // Encoding takes as long as it takes; no transaction waits for it.
-      const encoded = await encodePicture(Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0))
+      const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0)
+      const encoded =
+        about.kind === 'paper' ? await encodePaper(bytes) : { ...(await encodePicture(bytes)), pages: 0 }
       const row = await db.asStudio(studio.id, async (tx) => {
         const ofJob = and(eq(photo.studioId, studio.id), eq(photo.jobId, jobId))
         const [counted] = await tx
@@ -51,7 +54,7 @@ export function photoRoutes(db: Database): Router {
         const keys = { studioId: studio.id, jobId }
         const made = await tx
           .insert(photo)
-          .values({ ...about, ...keys, ...encoded.size })
+          .values({ ...about, ...keys, ...encoded.size, pages: encoded.pages })
           .onConflictDoNothing()
           .returning()
         if (made[0])

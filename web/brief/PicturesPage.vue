@@ -1,25 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { PHOTO_KINDS } from '@bonitas/core/brief/words'
-import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
-import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useUploads } from '../job/useUploads.js'
+import WaitingUploads from '../job/WaitingUploads.vue'
 import { BRIEF_PAGES } from './briefTabs.js'
 
 type Kind = (typeof PHOTO_KINDS)[number]
-interface Waiting {
-  readonly id: string
-  readonly file: File
-  readonly kind: Kind
-  readonly subject: string
-  says: string
-  failed: boolean
-}
-
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const standpoints = computed(() => store.derived?.brief.standpoints ?? [])
@@ -28,9 +19,8 @@ const of = (kind: Kind) => (job.value?.photos ?? []).filter((p) => p.kind === ki
 const loose = computed(() =>
   of('before').filter((p) => !standpoints.value.some((s) => s.subject === p.subject)),
 )
-const waiting = ref<Waiting[]>([])
+const { waiting, send, take, forget } = useUploads()
 const picker = ref<HTMLInputElement>()
-const MOST_BYTES = 20 * 1024 * 1024
 let next: { kind: Kind; subject: string } = { kind: 'inspiration', subject: '' }
 
 const address = (id: string, small = true) =>
@@ -41,59 +31,13 @@ function pick(kind: Kind, subject = ''): void {
   picker.value?.click()
 }
 
-async function upload(w: Waiting): Promise<void> {
-  if (!job.value) return
-  w.failed = false
-  w.says = 'sending …'
-  try {
-    const position = nextPosition(job.value.photos)
-    const row = await sendPicture(job.value.brief.id, w.id, w.file, {
-      kind: w.kind,
-      subject: w.subject,
-      note: '',
-      position,
-    })
-    store.take('photos', row)
-    waiting.value = waiting.value.filter((x) => x.id !== w.id)
-  } catch (error) {
-    w.failed = true
-    if (error instanceof ApiProblem) w.says = error.detail
-    else if (error instanceof ServerGone)
-      w.says = 'The server did not answer. The photo waits here; send it again when it is back.'
-    else throw error
-  }
-}
-
-async function take(files: readonly File[]): Promise<void> {
-  const taken = files.map((file): Waiting => ({
-    id: crypto.randomUUID(),
-    file,
-    ...next,
-    says: 'waiting',
-    failed: false,
-  }))
-  waiting.value = [...waiting.value, ...taken]
-  for (const t of taken) {
-    const w = waiting.value.find((x) => x.id === t.id)
-    if (!w) continue
-    if (w.file.size > MOST_BYTES) {
-      w.failed = true
-      w.says = 'The picture is over 20 MB. Choose a smaller one.'
-    } else if (!w.file.type.startsWith('image/') && w.file.type !== '') {
-      w.failed = true
-      w.says = 'The file is not a photo. Choose a JPEG, PNG or WebP.'
-    } else await upload(w)
-  }
-}
-
 async function picked(): Promise<void> {
   const files = [...(picker.value?.files ?? [])]
   if (picker.value) picker.value.value = ''
-  await take(files)
+  await take(files, next)
 }
 async function dropped(event: DragEvent): Promise<void> {
-  next = { kind: 'inspiration', subject: '' }
-  await take([...(event.dataTransfer?.files ?? [])])
+  await take([...(event.dataTransfer?.files ?? [])], { kind: 'inspiration', subject: '' })
 }
 const confirming = ref('')
 function remove(id: string): void {
@@ -104,7 +48,6 @@ function remove(id: string): void {
   store.remove('photos', id)
   confirming.value = ''
 }
-const forget = (id: string) => (waiting.value = waiting.value.filter((w) => w.id !== id))
 </script>
 
 <template>
@@ -121,13 +64,7 @@ const forget = (id: string) => (waiting.value = waiting.value.filter((w) => w.id
       @change="picked"
     />
     <div class="pictures" @dragover.prevent @drop.prevent="dropped">
-      <ul v-if="waiting.length > 0" class="waiting" role="status">
-        <li v-for="w in waiting" :key="w.id" :class="{ failed: w.failed }">
-          <b>{{ w.file.name }}</b> {{ w.says }}
-          <button v-if="w.failed" class="word" @click="upload(w)">Send again</button>
-          <button v-if="w.failed" class="word" @click="forget(w.id)">Leave it</button>
-        </li>
-      </ul>
+      <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
       <section>
         <div class="bar">
           <h2>Before pictures</h2>
@@ -314,14 +251,6 @@ figcaption {
 }
 figcaption .row-field {
   flex: 1;
-}
-.waiting li {
-  padding: 4px 10px;
-  border-left: 4px solid var(--rule-2);
-  background: var(--paper);
-}
-.waiting .failed {
-  border-left-color: var(--stop);
 }
 .reason {
   max-width: 380px;

@@ -81,7 +81,7 @@ function body(): Record<string, unknown> | undefined {
     if (m.kind === 'check') wish[m.field] = text === 'yes'
     else if (m.kind === 'money')
       try {
-        wish[m.field] = text === '' ? 0 : parseMoney(text, currency.value, m.label)
+        wish[m.field] = text === '' ? null : parseMoney(text, currency.value, m.label)
       } catch (error) {
         if (!(error instanceof InputError)) throw error
         faults.value[m.field] = error.message

@@ -10,6 +10,7 @@ import ChangeHistory from '../job/ChangeHistory.vue'
 import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
+import SecondLook from './SecondLook.vue'
 import { useActs } from './useActs.js'
 
 /** Changes of the agreed budget: proposed, agreed by the client or refused, and the history of what was agreed. */
@@ -84,6 +85,7 @@ function propose(): void {
         The budget is not agreed yet; until it is, it is changed in the Brief and needs no change order.
       </p>
       <button class="button" @click="propose">Propose a change</button>
+      <SecondLook />
     </section>
     <section aria-label="Agreed changes" class="part">
       <h2>Agreed</h2>

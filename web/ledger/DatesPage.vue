@@ -8,6 +8,7 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
+import LoanList from './LoanList.vue'
 
 /** What comes when: last days to send back, payments, deliveries, refunds, and what lapses. */
 const store = useJobStore()
@@ -22,6 +23,8 @@ const WORDS = {
   expected: 'expected',
   lapses: 'lapses',
   'refund due': 'refund should be here',
+  'give back': 'to give back',
+  'answer due': 'answer to the claim',
 } as const
 const away = (on: string) => {
   const n = daysBetween(store.day, on)
@@ -65,6 +68,7 @@ const canComeBack = computed(() =>
     <p v-else class="second teach">
       No day is waiting. Orders bring expected days and payments, deliveries bring last days to send back.
     </p>
+    <LoanList />
     <template #panel>
       <FindingsPanel stage="ledger" quiet="Nothing is late, over or about to lapse." />
     </template>

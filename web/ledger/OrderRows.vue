@@ -7,7 +7,7 @@ import { dayText } from '@bonitas/core/units/days'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'
-import { lineWords } from './ledgerView.js'
+import { lineWords, optionsOf } from './ledgerView.js'
 import OrderNews from './OrderNews.vue'
 
 /** One order: its head with what is owed and heard, and its lines with what can be done about each. */
@@ -56,6 +56,7 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
   const { acts } = props
   return [
     ...(l.state.toComeQuantity > 1 ? [{ word: 'Part delivered', act: acts.part(o.value, l) }] : []),
+    ...(l.state.liveQuantity > 0 && !l.given ? [{ word: l.state.hereQuantity > 0 ? 'Exchange' : 'Substitute', act: acts.exchange(l, optionsOf(store.derived, l)) }] : []),
     ...(l.state.dueMinor > 0 ? [{ word: 'Price lowered', act: acts.lower(l) }] : []),
     { word: 'Charge', act: acts.charge(l) },
     ...(l.state.hereQuantity > 0 && !l.damaged ? [{ word: 'Damaged', act: acts.decide(o.value, l, 'damaged') }] : []),

@@ -14,7 +14,7 @@ export interface MoreField {
 export interface Act {
   readonly path:
     | 'orders' | 'payments' | 'deliveries' | 'returns' | 'refunds' | 'cancellations' | 'reversals' | 'adjustments' | 'charges'
-    | 'gifts' | 'account' | 'order-events' | 'change-orders' // prettier-ignore
+    | 'gifts' | 'account' | 'order-events' | 'change-orders' | 'exchanges' // prettier-ignore
   readonly title: string
   readonly button: string
   /** Said under the title: the figures this act rests on. */

@@ -55,18 +55,21 @@ export function ledgerActs({
           label: 'Amount',
         },
         means: true,
-        more: VOUCHER_MEANS.map((kind) => ({
-          field: 'voucherId',
-          label: kind === 'gift card' ? 'Which card' : 'Which credit',
-          kind: 'choice' as const,
-          onlyBy: [kind],
-          choices: [
-            { value: '', text: 'none of the job’s' },
-            ...vouchers
-              .filter((v) => v.kind === kind && v.leftMinor > 0)
-              .map((v) => ({ value: v.id, text: `${v.name}, ${money(v.leftMinor)} left` })),
-          ],
-        })),
+        more: [
+          { field: 'guessed', label: 'The amount is a guess', kind: 'check' as const },
+          ...VOUCHER_MEANS.map((kind) => ({
+            field: 'voucherId',
+            label: kind === 'gift card' ? 'Which card' : 'Which credit',
+            kind: 'choice' as const,
+            onlyBy: [kind],
+            choices: [
+              { value: '', text: 'none of the job’s' },
+              ...vouchers
+                .filter((v) => v.kind === kind && v.leftMinor > 0)
+                .map((v) => ({ value: v.id, text: `${v.name}, ${money(v.leftMinor)} left` })),
+            ],
+          })),
+        ],
       }
     },
     deliver: (o: DerivedOrder): Act => {
@@ -134,6 +137,35 @@ export function ledgerActs({
       fixed: { orderId: o.order.id, lineIds: [l.line.id] },
       dayField: 'deliveredOn',
       quantity: l.state.toComeQuantity,
+    }),
+    /** Something else for what is here or to come. */
+    exchange: (
+      l: DerivedLine,
+      options: readonly { readonly id: string; readonly name: string; readonly landedMinor: number }[],
+      forId = options.find((o) => o.id !== l.line.optionId)?.id,
+    ): Act => ({
+      path: 'exchanges',
+      title: `${l.state.hereQuantity > 0 ? 'Exchange' : 'Substitute'}: ${l.line.itemName}`,
+      button: l.state.hereQuantity > 0 ? 'Enter the exchange' : 'Enter the substitute',
+      says: 'What is here goes back and what is to come is taken off, each at its share of the price. The other is on the same order; what was paid counts for it.',
+      fixed: { lineId: l.line.id },
+      dayField: 'exchangedOn',
+      quantity: l.state.liveQuantity,
+      more: [
+        {
+          field: 'optionId',
+          label: 'For',
+          kind: 'choice',
+          value: forId ?? options[0]?.id ?? '',
+          choices: options.map((o) => ({ value: o.id, text: `${o.name}, ${money(o.landedMinor)}` })),
+        },
+        {
+          field: 'amountMinor',
+          label: 'Price of the other, tax in',
+          kind: 'money',
+          hint: 'empty for its price in Source',
+        },
+      ],
     }),
     lower: (l: DerivedLine): Act => ({
       path: 'adjustments',

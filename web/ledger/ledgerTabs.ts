@@ -4,6 +4,8 @@ export const LEDGER_PAGES = [
   { path: 'standing', text: 'Standing' },
   { path: 'entries', text: 'Entries' },
   { path: 'dates', text: 'Dates' },
+  { path: 'receipts', text: 'Receipts' },
+  { path: 'claims', text: 'Claims' },
   { path: 'changes', text: 'Changes' },
   { path: 'bank', text: 'Bank' },
   { path: 'papers', text: 'Papers' },

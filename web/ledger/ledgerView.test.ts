@@ -20,6 +20,7 @@ const entry = (
   on: '2026-11-01',
   means: null,
   voucherId: null,
+  guessed: false,
   taxMinor: 0,
   note: '',
   reverses,

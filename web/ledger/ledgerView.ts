@@ -127,3 +127,11 @@ export function lineWords(
   if (state.chargedMinor > 0) parts.push('charged on top')
   return parts.join(' · ')
 }
+
+/** What can take the place of a line: the options of its item, itself among them. */
+export const optionsOf = (derived: DerivedJob | undefined, { line }: DerivedLine) =>
+  (derived?.items.find((i) => i.item.id === line.itemId)?.options ?? []).map((o) => ({
+    id: o.option.id,
+    name: o.option.name,
+    landedMinor: o.price.landedMinor,
+  }))

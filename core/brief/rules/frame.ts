@@ -44,7 +44,7 @@ export const beforePictures: Rule<BriefFacts> = {
     trips: () => example({ walls: [wall('Window wall', 3000, 0)] }),
     passes: () => example({
       walls: [wall('Window wall', 3000, 0)],
-      photos: ['wall:Window wall', 'corner:Window wall'].map((subject) => ({ id: subject, version: 1, kind: 'before' as const, note: '', subject, position: 0, widthPx: 1, heightPx: 1 })),
+      photos: ['wall:Window wall', 'corner:Window wall'].map((subject) => ({ id: subject, version: 1, kind: 'before' as const, note: '', subject, position: 0, widthPx: 1, heightPx: 1, pages: 0 })),
     }),
   },
 } // prettier-ignore

@@ -1,4 +1,5 @@
 import { daysBetween } from '../../units/days.js'
+import { sharedWords } from '../sharedWords.js'
 import type { BankLine } from './readStatement.js'
 
 /** An order that is still owed for, or a line for which money is due back. */
@@ -95,18 +96,4 @@ function judged(line: BankLine, amount: number, x: Expected): Match {
     because.push(away === 0 ? 'on the day' : `${away} ${away === 1 ? 'day' : 'days'} away`)
   }
   return { expected: x, score, because }
-}
-
-const words = (text: string) =>
-  new Set(
-    text
-      .toLowerCase()
-      .split(/[^\p{L}\p{N}]+/u)
-      .filter((w) => w.length >= 3 && !COMMON.has(w)),
-  )
-const COMMON: ReadonlySet<string> = new Set(['and', 'the', 'ltd', 'gmbh', 'sepa', 'card', 'transfer', 'payment', 'order', 'ref', 'for']) // prettier-ignore
-
-function sharedWords(a: string, b: string): string[] {
-  const other = words(b)
-  return [...words(a)].filter((w) => other.has(w))
 }

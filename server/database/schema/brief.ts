@@ -110,6 +110,8 @@ export const photo = pgTable(
     position: integer('position').notNull(),
     widthPx: integer('width_px').notNull(),
     heightPx: integer('height_px').notNull(),
+    /** Pages of a PDF; 0 for a picture. */
+    pages: integer('pages').notNull().default(0),
   },
   (t) => ofJob(t as never),
 )

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import {
   bigint,
+  boolean,
   check,
   date,
   foreignKey,
@@ -14,7 +15,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
-import { studioId, jobId, version, minor } from './columns.js'
+import { studioId, jobId, part, ofJob, version, minor } from './columns.js'
 import { studio, member, supplier, job } from './studio.js'
 import { item } from './source.js'
 
@@ -116,6 +117,8 @@ export const ledgerEntry = pgTable(
     means: text('means'),
     /** The gift card or store credit it was paid with, or came back as. */
     voucherId: uuid('voucher_id'),
+    /** The amount is remembered, not read off a paper. */
+    guessed: boolean('guessed').notNull().default(false),
     note: text('note').notNull(),
     reverses: uuid('reverses'),
     memberId: uuid('member_id').notNull(),
@@ -200,6 +203,68 @@ export const orderEvent = pgTable(
     }),
     foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }),
   ],
+)
+
+/** A receipt or invoice that came, as it says it. */
+export const receipt = pgTable(
+  'receipt',
+  {
+    ...part(),
+    kind: text('kind').notNull(),
+    fromName: text('from_name').notNull(),
+    number: text('number').notNull(),
+    on: date('on').notNull(),
+    orderId: uuid('order_id'),
+    totalMinor: minor('total_minor'),
+    taxMinor: bigint('tax_minor', { mode: 'number' }),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    ...ofJob(t as never),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.orderId],
+      foreignColumns: [purchaseOrder.studioId, purchaseOrder.jobId, purchaseOrder.id],
+    }),
+  ],
+)
+
+/** What is asked of a seller for a thing that came damaged or wrong. */
+export const claim = pgTable(
+  'claim',
+  {
+    ...part(),
+    lineId: uuid('line_id').notNull(),
+    madeOn: date('made_on').notNull(),
+    asks: text('asks').notNull(),
+    amountMinor: bigint('amount_minor', { mode: 'number' }),
+    answerByOn: date('answer_by_on'),
+    answer: text('answer').notNull(),
+    answeredOn: date('answered_on'),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    ...ofJob(t as never),
+    foreignKey({
+      columns: [t.studioId, t.jobId, t.lineId],
+      foreignColumns: [orderLine.studioId, orderLine.jobId, orderLine.id],
+    }),
+  ],
+)
+
+/** A thing that is here and goes back. */
+export const loan = pgTable(
+  'loan',
+  {
+    ...part(),
+    name: text('name').notNull(),
+    owner: text('owner').notNull(),
+    reason: text('reason').notNull(),
+    takenOn: date('taken_on').notNull(),
+    backOn: date('back_on'),
+    returnedOn: date('returned_on'),
+    note: text('note').notNull(),
+  },
+  (t) => ofJob(t as never),
 )
 
 /** When a studio's ledger was last proved in SQL, and what did not add up. */

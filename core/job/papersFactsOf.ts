@@ -1,0 +1,92 @@
+import type { ClaimFacts, LedgerFacts, LoanFacts, PaperFacts } from '../ledger/ledgerFacts.js'
+import { checkPaper, openGuesses, type Guess, type PaperOrder } from '../ledger/papersIn.js'
+import type { Receipt } from '../ledger/schema.js'
+import { moneyText } from '../money/moneyText.js'
+import type { DerivedOrder } from './deriveLedger.js'
+import type { JobSnapshot } from './snapshot.js'
+
+/** Orders as papers that came are held against them. */
+export const paperOrders = (orders: readonly DerivedOrder[]): PaperOrder[] =>
+  orders.map((o) => {
+    const sum = (value: (l: DerivedOrder['lines'][number]['state']) => number) =>
+      o.lines.reduce((total, l) => total + value(l.state), 0)
+    return {
+      id: o.order.id,
+      name: o.name,
+      supplierName: o.order.supplierName,
+      placedOn: o.order.placedOn,
+      amountMinor: o.amountMinor,
+      taxMinor: sum((s) => s.taxMinor),
+      paidMinor: sum((s) => s.paidMinor),
+      creditedMinor: sum((s) => s.returnedMinor + s.cancelledMinor + s.adjustedMinor),
+      partsMinor:
+        o.order.depositMinor > 0 ? [o.order.depositMinor, o.amountMinor - o.order.depositMinor] : [],
+      lines: o.lines.length,
+    }
+  })
+
+/** "Invoice 2041 from Hollin" */
+export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): string =>
+  [`${r.kind.charAt(0).toUpperCase()}${r.kind.slice(1)}`, r.number, r.fromName ? `from ${r.fromName}` : '']
+    .filter(Boolean)
+    .join(' ')
+
+/** Payments from memory that still stand, one for each order they were made on. */
+export function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
+  const orderOf = new Map(job.lines.map((l) => [l.id, l.orderId]))
+  const sums = new Map<string, number>()
+  for (const e of job.entries) {
+    const orderId = e.guessed && e.kind === 'payment' && e.lineId ? orderOf.get(e.lineId) : undefined
+    if (orderId) sums.set(orderId, (sums.get(orderId) ?? 0) + e.amountMinor)
+  }
+  return orders.flatMap((o) => {
+    const amountMinor = sums.get(o.order.id) ?? 0
+    return amountMinor > 0 ? [{ orderId: o.order.id, orderName: o.name, amountMinor }] : []
+  })
+} // prettier-ignore
+
+/** What the rules of the ledger judge of papers, guesses, claims and things borrowed. */
+export function papersFactsOf(
+  job: JobSnapshot,
+  orders: readonly DerivedOrder[],
+): Pick<LedgerFacts, 'papers' | 'guesses' | 'claims' | 'unclaimed' | 'loans'> {
+  const known = paperOrders(orders)
+  const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
+  const lineOf = new Map(job.lines.map((l) => [l.id, l]))
+  const claimed = new Set(job.claims.map((c) => c.lineId))
+  return {
+    papers: job.receipts.flatMap((r): PaperFacts[] => {
+      const order = known.find((o) => o.id === r.orderId)
+      return order
+        ? [{ id: r.id, name: paperName(r), orderName: order.name, ...checkPaper(r, order, job.receipts, money) }]
+        : []
+    }),
+    guesses: openGuesses(guessesOf(job, orders), known, job.receipts),
+    claims: job.claims.map((c): ClaimFacts => ({
+      id: c.id,
+      itemName: lineOf.get(c.lineId)?.itemName ?? '',
+      asks: c.asks,
+      amountMinor: c.amountMinor ?? null,
+      answer: c.answer,
+      answerByOn: c.answerByOn ?? null,
+    })),
+    unclaimed: orders.flatMap((o) =>
+      o.events
+        .filter((e) => e.kind === 'damaged' && e.lineId !== null && !claimed.has(e.lineId))
+        .flatMap((e) => {
+          const line = lineOf.get(e.lineId ?? '')
+          return line && o.lines.some((l) => l.line.id === line.id && l.state.hereQuantity > 0)
+            ? [{ lineId: line.id, itemId: line.itemId, itemName: line.itemName, on: e.on, note: e.note }]
+            : []
+        }),
+    ),
+    loans: job.loans.map((l): LoanFacts => ({
+      id: l.id,
+      name: l.name,
+      owner: l.owner,
+      reason: l.reason,
+      backOn: l.backOn ?? null,
+      returnedOn: l.returnedOn ?? null,
+    })),
+  }
+} // prettier-ignore

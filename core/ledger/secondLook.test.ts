@@ -1,0 +1,64 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import { secondLook, type AddedThing, type StandingThing } from './secondLook.js'
+
+const thing = (name: string, costMinor: number, stays: boolean, fixed = false): StandingThing => ({
+  id: name, name, costMinor, stays, fixed,
+}) // prettier-ignore
+const comes = (name: string, costMinor: number, makesGood = false): AddedThing => ({
+  id: name, name, costMinor, makesGood,
+}) // prettier-ignore
+
+describe('C081 the second look costs only what changes', () => {
+  const first = [
+    thing('floor', 310_000, true),
+    thing('mouldings', 61_000, false, true),
+    thing('curtains', 54_000, false),
+    thing('table', 98_000, true),
+    thing('light', 47_000, true),
+    thing('chairs', 120_000, false),
+  ]
+  const added = [
+    comes('paper', 61_000),
+    comes('curtains', 28_500),
+    comes('fill and paint', 14_800, true),
+    comes('chairs', 34_000),
+  ]
+  const look = secondLook(first, added)
+  test('change cost 1383.00', () => expect(look.costMinor).toBe(138_300))
+  test('kept lines are listed at 0', () =>
+    expect(look.lines.filter((l) => l.what === 'stays')).toEqual(
+      ['floor', 'table', 'light'].map((name) => ({ id: name, name, what: 'stays', costMinor: 0 })),
+    ))
+  test('making good after the moulding is present; without it the moulding is named', () => {
+    expect(look.unmended).toEqual([])
+    expect(
+      secondLook(
+        first,
+        added.filter((a) => !a.makesGood),
+      ).unmended,
+    ).toEqual(['mouldings'])
+  })
+  test('version 1 keeps its total', () => expect(look.firstMinor).toBe(690_000))
+})
+
+test('whatever stays, goes or comes: the cost is what comes, and the first look is what it was', () => {
+  const money = fc.integer({ min: 0, max: 10_000_000 })
+  fc.assert(
+    fc.property(
+      fc.array(fc.record({ costMinor: money, stays: fc.boolean(), fixed: fc.boolean() })),
+      fc.array(fc.record({ costMinor: money, makesGood: fc.boolean() })),
+      (some, more) => {
+        const first = some.map((s, n) => ({ id: `s${n}`, name: `s${n}`, ...s }))
+        const added = more.map((a, n) => ({ id: `a${n}`, name: `a${n}`, ...a }))
+        const look = secondLook(first, added)
+        const sum = (list: readonly { costMinor: number }[]) => list.reduce((t, x) => t + x.costMinor, 0)
+        expect(look.costMinor).toBe(sum(added))
+        expect(sum(look.lines)).toBe(sum(added))
+        expect(look.firstMinor).toBe(sum(first))
+        expect(look.leftBehindMinor).toBe(sum(first.filter((s) => !s.stays)))
+        expect(look.lines).toHaveLength(first.length + added.length)
+      },
+    ),
+  )
+})

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { Upload } from './useUploads.js'
+
+/** Files on their way, and those that did not get through, each with its reason. */
+defineProps<{ waiting: readonly Upload[] }>()
+const emit = defineEmits<{ again: [upload: Upload]; forget: [id: string] }>()
+</script>
+
+<template>
+  <ul v-if="waiting.length > 0" class="waiting" role="status">
+    <li v-for="w in waiting" :key="w.id" :class="{ failed: w.failed }">
+      <b>{{ w.file.name }}</b> {{ w.says }}
+      <button v-if="w.failed" class="word" @click="emit('again', w)">Send again</button>
+      <button v-if="w.failed" class="word" @click="emit('forget', w.id)">Leave it</button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.waiting {
+  display: grid;
+  gap: 4px;
+}
+.waiting li {
+  padding: 4px 10px;
+  border-left: 4px solid var(--rule-2);
+  background: var(--paper);
+}
+.waiting .failed {
+  border-left-color: var(--stop);
+}
+</style>

@@ -1,0 +1,78 @@
+import { ref } from 'vue'
+import type { PHOTO_KINDS } from '@bonitas/core/brief/words'
+import type { Photo } from '@bonitas/core/brief/schema'
+import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
+import { nextPosition } from './edits.js'
+import { useJobStore } from './jobStore.js'
+
+type Kind = (typeof PHOTO_KINDS)[number]
+
+/** What is said of a file before it is sent. */
+export interface UploadAbout {
+  readonly kind: Kind
+  readonly subject: string
+}
+
+/** A file on its way, or one that did not get through. */
+export interface Upload extends UploadAbout {
+  readonly id: string
+  readonly file: File
+  says: string
+  failed: boolean
+}
+
+const MOST_BYTES = 20 * 1024 * 1024
+
+/** Sends photos, and PDFs of papers, one after another; what fails waits on the page with its reason. */
+export function useUploads() {
+  const store = useJobStore()
+  const waiting = ref<Upload[]>([])
+
+  const forget = (id: string): void => {
+    waiting.value = waiting.value.filter((w) => w.id !== id)
+  }
+
+  async function send(w: Upload): Promise<void> {
+    const job = store.snapshot
+    if (!job) return
+    w.failed = false
+    w.says = 'sending …'
+    try {
+      const about = { kind: w.kind, subject: w.subject, note: '', position: nextPosition(job.photos) }
+      store.take('photos', await sendPicture<Photo>(job.brief.id, w.id, w.file, about))
+      forget(w.id)
+    } catch (error) {
+      w.failed = true
+      if (error instanceof ApiProblem) w.says = error.detail
+      else if (error instanceof ServerGone)
+        w.says = 'The server did not answer. The file waits here; send it again when it is back.'
+      else throw error
+    }
+  }
+
+  async function take(files: readonly File[], about: UploadAbout): Promise<void> {
+    const taken = files.map((file): Upload => ({
+      id: crypto.randomUUID(), file, ...about, says: 'waiting', failed: false,
+    })) // prettier-ignore
+    waiting.value = [...waiting.value, ...taken]
+    for (const t of taken) {
+      const w = waiting.value.find((x) => x.id === t.id)
+      if (!w) continue
+      w.says = unfit(w)
+      if (w.says) w.failed = true
+      else await send(w)
+    }
+  }
+
+  return { waiting, send, take, forget }
+}
+
+function unfit({ file, kind }: Upload): string {
+  const paper = kind === 'paper'
+  if (file.size > MOST_BYTES) return `The ${paper ? 'file' : 'picture'} is over 20 MB. Choose a smaller one.`
+  if (file.type === '' || file.type.startsWith('image/')) return ''
+  if (paper && file.type === 'application/pdf') return ''
+  return paper
+    ? 'The file is neither a photo nor a PDF. Choose a JPEG, PNG, WebP or PDF.'
+    : 'The file is not a photo. Choose a JPEG, PNG or WebP.'
+}

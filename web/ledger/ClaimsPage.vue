@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
+import { CLAIM_ANSWERS, CLAIM_ASKS } from '@bonitas/core/ledger/schema'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import FindingsPanel from '../job/FindingsPanel.vue'
+import { useJobStore } from '../job/jobStore.js'
+import PhotoStrip from '../job/PhotoStrip.vue'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { useUploads } from '../job/useUploads.js'
+import WaitingUploads from '../job/WaitingUploads.vue'
+import type { Act } from './act.js'
+import ActPanel from './ActPanel.vue'
+import { LEDGER_PAGES } from './ledgerTabs.js'
+import { optionsOf } from './ledgerView.js'
+import { useActs } from './useActs.js'
+
+/** What is asked of sellers for things that came damaged or wrong, with photos, and what came of it. */
+const store = useJobStore()
+const { act, acts, said, panel, begin, close, done } = useActs()
+const { waiting, send, take, forget } = useUploads()
+const job = computed(() => store.snapshot)
+const lines = computed(() =>
+  (store.derived?.orders ?? []).flatMap((o) => o.lines.map((l) => ({ ...l, order: o }))),
+)
+const here = computed(() => lines.value.filter((l) => l.state.hereQuantity > 0))
+const claims = computed(() =>
+  (job.value?.claims ?? []).map((claim) => ({
+    claim,
+    line: lines.value.find((l) => l.line.id === claim.lineId),
+  })),
+)
+const findings = computed(() => (store.findings ?? []).filter((f) => f.rule === 'ledger.claim-waits'))
+
+const lineId = ref('')
+function add(): void {
+  const line = here.value.find((l) => l.line.id === lineId.value) ?? here.value[0]
+  if (!line) return
+  const id = store.add('claims', {
+    lineId: line.line.id, madeOn: store.day, asks: 'replacement', amountMinor: null, answerByOn: null, answer: 'waiting', answeredOn: null, note: '',
+  }) // prettier-ignore
+  void nextTick(() => document.querySelector<HTMLInputElement>(`[data-claim="${id}"] .wrong input`)?.focus())
+}
+/** What a granted claim is entered as. */
+function settles(asks: string, line: DerivedLine): { readonly word: string; readonly act: Act } | undefined {
+  const a = acts.value
+  if (line.state.liveQuantity <= 0) return undefined
+  if (asks === 'part of the price') return { word: 'Enter what is taken off', act: a.lower(line) }
+  if (asks === 'money back' && line.state.hereQuantity > 0)
+    return { word: 'Enter the return', act: a.sendBack(line) }
+  if (asks === 'replacement')
+    return {
+      word: 'Enter the exchange',
+      act: a.exchange(line, optionsOf(store.derived, line), line.line.optionId),
+    }
+  return undefined
+}
+
+const picker = ref<HTMLInputElement>()
+let into = ''
+function pick(claimId: string): void {
+  into = claimId
+  picker.value?.click()
+}
+async function picked(): Promise<void> {
+  const files = [...(picker.value?.files ?? [])]
+  if (picker.value) picker.value.value = ''
+  await take(files, { kind: 'damage', subject: `claim:${into}` })
+}
+const confirming = ref('')
+function remove(id: string): void {
+  if (confirming.value === id) store.remove('claims', id)
+  confirming.value = confirming.value === id ? '' : id
+}
+</script>
+
+<template>
+  <StagePage v-if="job && store.derived" title="Ledger">
+    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <input
+      ref="picker"
+      class="said-once"
+      type="file"
+      accept="image/*"
+      multiple
+      tabindex="-1"
+      aria-label="Photos of the damage"
+      @change="picked"
+    />
+    <section class="claims" aria-label="Claims">
+      <div v-if="here.length > 0" class="above">
+        <label for="claimed">What came damaged or wrong</label>
+        <select id="claimed" v-model="lineId">
+          <option value="">{{ here[0]?.line.itemName }}, order {{ here[0]?.order.order.number }}</option>
+          <option v-for="l in here.slice(1)" :key="l.line.id" :value="l.line.id">
+            {{ l.line.itemName }}, order {{ l.order.order.number }}
+          </option>
+        </select>
+        <button class="button" @click="add">Claim</button>
+      </div>
+      <p class="second">
+        Photograph it as it came, with its wrapping and label, before it is touched; claim within the seller’s
+        days.
+      </p>
+      <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
+      <article
+        v-for="{ claim, line } in claims"
+        :key="claim.id"
+        :data-claim="claim.id"
+        :aria-label="`Claim for ${line?.line.itemName ?? ''}`"
+      >
+        <h2>
+          {{ line?.line.itemName }} <span class="second">{{ line?.order.name }}</span>
+        </h2>
+        <RowField collection="claims" :row="claim" field="note" kind="text" class="wrong" />
+        <RowChoice collection="claims" :row="claim" field="asks" :choices="CLAIM_ASKS" />
+        <RowField collection="claims" :row="claim" field="amountMinor" kind="money" figure />
+        <RowField collection="claims" :row="claim" field="madeOn" kind="date" />
+        <RowField collection="claims" :row="claim" field="answerByOn" kind="date" />
+        <RowChoice collection="claims" :row="claim" field="answer" :choices="CLAIM_ANSWERS" />
+        <RowField
+          v-if="claim.answer !== 'waiting'"
+          collection="claims"
+          :row="claim"
+          field="answeredOn"
+          kind="date"
+        />
+        <div class="files">
+          <PhotoStrip :subject="`claim:${claim.id}`" :of="line?.line.itemName ?? 'the thing'" />
+          <p>
+            <button
+              v-if="claim.answer === 'granted' && line && settles(claim.asks, line)"
+              class="button"
+              @click="begin(settles(claim.asks, line)!.act)"
+            >
+              {{ settles(claim.asks, line)!.word }}
+            </button>
+            <button
+              class="word"
+              :aria-label="`Photo of the damage to ${line?.line.itemName ?? ''}`"
+              @click="pick(claim.id)"
+            >
+              Photo
+            </button>
+            <button
+              class="word"
+              :aria-label="`Remove the claim for ${line?.line.itemName ?? ''}`"
+              @click="remove(claim.id)"
+            >
+              {{ confirming === claim.id ? 'Remove it with its photos' : 'Remove' }}
+            </button>
+          </p>
+        </div>
+      </article>
+      <p v-if="claims.length === 0" class="second">
+        No claim.
+        <template v-if="here.length === 0">
+          What has been delivered can be claimed for; nothing is here yet.</template
+        >
+      </p>
+    </section>
+    <template #panel>
+      <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
+      <FindingsPanel stage="ledger" :list="findings" quiet="No claim waits past its day." />
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.claims {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.above {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+article {
+  background: var(--paper);
+  padding: 10px 14px;
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 8px 12px;
+  align-items: end;
+  width: 100%;
+}
+h2,
+.wrong,
+.files {
+  grid-column: 1 / -1;
+}
+.files {
+  display: flex;
+  gap: 16px;
+  align-items: end;
+}
+.files p {
+  display: flex;
+  gap: 16px;
+  align-items: baseline;
+  margin-left: auto;
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, nextTick } from 'vue'
+import { LOAN_REASONS } from '@bonitas/core/ledger/schema'
+import { dayText } from '@bonitas/core/units/days'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+
+/** What is here and goes back: it costs nothing, covers nothing and is not handed over. */
+const store = useJobStore()
+const loans = computed(() => store.snapshot?.loans ?? [])
+const here = computed(() => loans.value.filter((l) => !l.returnedOn))
+const gone = computed(() => loans.value.filter((l) => l.returnedOn))
+function add(): void {
+  const id = store.add('loans', {
+    name: 'Borrowed thing', owner: '', reason: 'for the photograph', takenOn: store.day, backOn: null, returnedOn: null, note: '',
+  }) // prettier-ignore
+  void nextTick(() => document.querySelector<HTMLInputElement>(`[data-loan="${id}"] input`)?.select())
+}
+</script>
+
+<template>
+  <section class="loans" aria-label="Borrowed">
+    <h2>Borrowed, to give back</h2>
+    <p class="second">
+      For the photograph, from another room or to try: it never enters money, coverage or what is handed over.
+    </p>
+    <article v-for="l in here" :key="l.id" :data-loan="l.id">
+      <RowField collection="loans" :row="l" field="name" kind="text" />
+      <RowField collection="loans" :row="l" field="owner" kind="text" />
+      <RowChoice collection="loans" :row="l" field="reason" :choices="LOAN_REASONS" />
+      <RowField collection="loans" :row="l" field="takenOn" kind="date" />
+      <RowField collection="loans" :row="l" field="backOn" kind="date" />
+      <RowField collection="loans" :row="l" field="note" kind="text" class="long" />
+      <p class="does">
+        <button
+          class="button"
+          :aria-label="`${l.name} went back`"
+          @click="store.change('loans', l.id, { returnedOn: store.day })"
+        >
+          Went back
+        </button>
+        <button class="word" :aria-label="`Remove ${l.name}`" @click="store.remove('loans', l.id)">
+          Remove
+        </button>
+      </p>
+    </article>
+    <button class="button" @click="add">Add something borrowed</button>
+    <ul v-if="gone.length > 0" class="second">
+      <li v-for="l in gone" :key="l.id">
+        {{ l.name }}<template v-if="l.owner">, {{ l.owner }}</template
+        >: went back {{ dayText(l.returnedOn ?? '', store.day) }}
+        <button
+          class="word"
+          :aria-label="`${l.name} is here after all`"
+          @click="store.change('loans', l.id, { returnedOn: null })"
+        >
+          Here after all
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.loans {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  margin-top: 24px;
+}
+article {
+  background: var(--paper);
+  padding: 10px 14px;
+  display: grid;
+  grid-template-columns: 1.3fr 1.3fr 1.2fr 1fr 1fr;
+  gap: 8px 12px;
+  align-items: end;
+  width: 100%;
+}
+.long {
+  grid-column: span 3;
+}
+.does {
+  grid-column: span 2;
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+  justify-content: end;
+}
+</style>

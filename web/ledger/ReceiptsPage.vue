@@ -1,0 +1,252 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { guessesOf, paperName, paperOrders } from '@bonitas/core/job/papersFactsOf'
+import { checkPaper, openGuesses, proposeOrders } from '@bonitas/core/ledger/papersIn'
+import { PAPER_KINDS } from '@bonitas/core/ledger/schema'
+import { useLocale } from '../form/useLocale.js'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import FindingsPanel from '../job/FindingsPanel.vue'
+import { useJobStore } from '../job/jobStore.js'
+import PhotoStrip from '../job/PhotoStrip.vue'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { useUploads } from '../job/useUploads.js'
+import WaitingUploads from '../job/WaitingUploads.vue'
+import { LEDGER_PAGES } from './ledgerTabs.js'
+
+/** Receipts, invoices and credit notes as they came, each matched to its order by a person and held against the ledger. */
+const store = useJobStore()
+const { money } = useLocale()
+const job = computed(() => store.snapshot)
+const orders = computed(() => paperOrders(store.derived?.orders ?? []))
+const { waiting, send, take, forget } = useUploads()
+const MARK = { agrees: '✓', 'in part': '◐', differs: '≠', 'not matched': '–' } as const
+
+const only = ref<'all' | 'not matched' | 'differs' | 'in part'>('all')
+const papers = computed(() =>
+  [...(job.value?.receipts ?? [])]
+    .sort((x, y) => (x.on < y.on ? 1 : x.on > y.on ? -1 : 0))
+    .map((paper) => ({
+      paper,
+      name: paperName(paper),
+      check: checkPaper(paper, orders.value.find((o) => o.id === paper.orderId), job.value?.receipts ?? [], money),
+      likely: paper.orderId ? [] : proposeOrders(paper, orders.value),
+    })),
+) // prettier-ignore
+const shown = computed(() =>
+  papers.value.filter((p) => only.value === 'all' || p.check.verdict === only.value),
+)
+const orderChoices = computed(() => [
+  { value: null, text: 'none yet' },
+  ...orders.value.map((o) => ({ value: o.id, text: o.name })),
+])
+/** Paid and without a paper: what the bookkeeper will ask for. */
+const bare = computed(() =>
+  orders.value.filter((o) => o.paidMinor > 0 && !papers.value.some((p) => p.paper.orderId === o.id)),
+)
+const guesses = computed(() =>
+  job.value
+    ? openGuesses(guessesOf(job.value, store.derived?.orders ?? []), orders.value, job.value.receipts)
+    : [],
+)
+const findings = computed(() =>
+  (store.findings ?? []).filter((f) => f.rule === 'ledger.paper-differs' || f.rule === 'ledger.guessed'),
+)
+
+const picker = ref<HTMLInputElement>()
+let into = ''
+function pick(receiptId = ''): void {
+  into = receiptId
+  picker.value?.click()
+}
+async function picked(): Promise<void> {
+  const files = [...(picker.value?.files ?? [])]
+  if (picker.value) picker.value.value = ''
+  await bring(files, into)
+}
+/** Without a receipt named, each file is a receipt of its own. */
+async function bring(files: readonly File[], receiptId = ''): Promise<void> {
+  for (const file of files) await take([file], { kind: 'paper', subject: `receipt:${receiptId || add()}` })
+}
+function add(orderId: string | null = null): string {
+  const order = orders.value.find((o) => o.id === orderId)
+  only.value = 'all'
+  const id = store.add('receipts', {
+    kind: 'receipt', fromName: order?.supplierName ?? '', number: '', on: store.day, orderId, totalMinor: 0, taxMinor: null, note: '',
+  }) // prettier-ignore
+  void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] select`)?.focus())
+  return id
+}
+const confirming = ref('')
+function remove(id: string): void {
+  if (confirming.value === id) store.remove('receipts', id)
+  confirming.value = confirming.value === id ? '' : id
+}
+</script>
+
+<template>
+  <StagePage v-if="job && store.derived" title="Ledger">
+    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <input
+      ref="picker"
+      class="said-once"
+      type="file"
+      accept="image/*,application/pdf"
+      multiple
+      tabindex="-1"
+      aria-label="Photos or PDFs of papers"
+      @change="picked"
+    />
+    <div class="papers" @dragover.prevent @drop.prevent="bring([...($event.dataTransfer?.files ?? [])])">
+      <div class="above">
+        <button class="button" @click="pick()">Photos or PDFs</button>
+        <button class="button" @click="add()">Type one in</button>
+        <template v-if="papers.length > 0">
+          <label for="papers-only">Show</label>
+          <select id="papers-only" v-model="only">
+            <option>all</option>
+            <option>not matched</option>
+            <option>in part</option>
+            <option>differs</option>
+          </select>
+          <span class="second">{{ shown.length }} of {{ papers.length }}</span>
+        </template>
+      </div>
+      <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
+      <article
+        v-for="{ paper, name, check, likely } in shown"
+        :key="paper.id"
+        :data-receipt="paper.id"
+        :aria-label="name"
+        :class="{ differs: check.verdict === 'differs' }"
+      >
+        <RowChoice collection="receipts" :row="paper" field="kind" :choices="PAPER_KINDS" />
+        <RowField collection="receipts" :row="paper" field="fromName" kind="text" class="two" />
+        <RowField collection="receipts" :row="paper" field="number" kind="text" />
+        <RowField collection="receipts" :row="paper" field="on" kind="date" />
+        <RowField collection="receipts" :row="paper" field="totalMinor" kind="money" figure />
+        <RowField collection="receipts" :row="paper" field="taxMinor" kind="money" figure />
+        <RowChoice
+          collection="receipts"
+          :row="paper"
+          field="orderId"
+          label="Belongs to"
+          :choices="orderChoices"
+          class="two"
+        />
+        <RowField collection="receipts" :row="paper" field="note" kind="text" />
+        <p class="check">
+          <b>{{ MARK[check.verdict] }} {{ check.verdict }}</b> {{ check.says.join(' · ') }}
+        </p>
+        <ul v-if="likely.length > 0" class="likely">
+          <li v-for="m in likely" :key="m.order.id">
+            <button class="word" @click="store.change('receipts', paper.id, { orderId: m.order.id })">
+              It belongs to {{ m.order.name.replace(/^O/, 'o') }}
+            </button>
+            <span class="second">{{ m.because.join(', ') }}</span>
+          </li>
+        </ul>
+        <div class="files">
+          <PhotoStrip :subject="`receipt:${paper.id}`" :of="name" />
+          <p>
+            <button class="word" :aria-label="`Photo or PDF of ${name}`" @click="pick(paper.id)">
+              Photo or PDF
+            </button>
+            <button class="word" :aria-label="`Remove ${name}`" @click="remove(paper.id)">
+              {{ confirming === paper.id ? 'Remove it with its photos' : 'Remove' }}
+            </button>
+          </p>
+        </div>
+      </article>
+      <p v-if="papers.length === 0" class="second teach">
+        Drop receipts and invoices here, as photos or PDFs, or type them in. Each is matched to its order, and
+        its sum and tax are held against the ledger.
+      </p>
+      <p v-else-if="shown.length === 0" class="second">None of them.</p>
+    </div>
+    <template #panel>
+      <FindingsPanel stage="ledger" :list="findings" quiet="No paper says something else than the ledger." />
+      <section v-if="bare.length > 0" class="part">
+        <h2>Paid, and no paper yet</h2>
+        <ul>
+          <li v-for="o in bare" :key="o.id">
+            {{ o.name }} <b>{{ money(o.paidMinor) }}</b>
+            <button class="word" :aria-label="`Add the paper of ${o.name}`" @click="add(o.id)">Add</button>
+          </li>
+        </ul>
+      </section>
+      <p v-if="guesses.length > 0" class="second">
+        {{ money(guesses.reduce((s, g) => s + g.amountMinor, 0)) }} of what is paid is a guess; a receipt that
+        comes to what was paid makes it certain.
+      </p>
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.papers {
+  display: grid;
+  gap: 10px;
+  min-height: 100%;
+  align-content: start;
+}
+.above {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.above select {
+  width: 130px;
+}
+article {
+  background: var(--paper);
+  padding: 10px 14px;
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  gap: 8px 12px;
+  align-items: end;
+  border-left: 4px solid var(--rule-2);
+}
+article.differs {
+  border-left-color: var(--stop);
+}
+.two {
+  grid-column: span 2;
+}
+.check,
+.likely,
+.files {
+  grid-column: 1 / -1;
+}
+.likely li {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+.files {
+  display: flex;
+  gap: 16px;
+  align-items: end;
+}
+.files p {
+  display: flex;
+  gap: 16px;
+  margin-left: auto;
+}
+.part {
+  display: grid;
+  gap: 6px;
+}
+.part li {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
+.part li b {
+  margin-left: auto;
+}
+.teach {
+  max-width: 60ch;
+}
+</style>
