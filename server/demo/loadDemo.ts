@@ -102,6 +102,8 @@ async function removeDemo(db: Database): Promise<void> {
       'item',
     ]
     for (const table of [
+      'receipt',
+      'claim',
       ...ledger,
       ...rows,
       'offer',

@@ -179,6 +179,15 @@ function remove(id: string): void {
   gap: 10px;
   align-items: center;
 }
+.above label {
+  white-space: nowrap;
+}
+.above select {
+  min-width: 220px;
+}
+h2 .second {
+  font-weight: 400;
+}
 article {
   background: var(--paper);
   padding: 10px 14px;

@@ -73,7 +73,7 @@ article {
   background: var(--paper);
   padding: 10px 14px;
   display: grid;
-  grid-template-columns: 1.3fr 1.3fr 1.2fr 1fr 1fr;
+  grid-template-columns: 1.1fr 1.1fr 1.4fr 136px 136px;
   gap: 8px 12px;
   align-items: end;
   width: 100%;

@@ -139,6 +139,14 @@ function remove(id: string): void {
         <p class="check">
           <b>{{ MARK[check.verdict] }} {{ check.verdict }}</b> {{ check.says.join(' · ') }}
         </p>
+        <p class="does">
+          <button class="word" :aria-label="`Photo or PDF of ${name}`" @click="pick(paper.id)">
+            Photo or PDF
+          </button>
+          <button class="word" :aria-label="`Remove ${name}`" @click="remove(paper.id)">
+            {{ confirming === paper.id ? 'Remove it with its photos' : 'Remove' }}
+          </button>
+        </p>
         <ul v-if="likely.length > 0" class="likely">
           <li v-for="m in likely" :key="m.order.id">
             <button class="word" @click="store.change('receipts', paper.id, { orderId: m.order.id })">
@@ -147,17 +155,7 @@ function remove(id: string): void {
             <span class="second">{{ m.because.join(', ') }}</span>
           </li>
         </ul>
-        <div class="files">
-          <PhotoStrip :subject="`receipt:${paper.id}`" :of="name" />
-          <p>
-            <button class="word" :aria-label="`Photo or PDF of ${name}`" @click="pick(paper.id)">
-              Photo or PDF
-            </button>
-            <button class="word" :aria-label="`Remove ${name}`" @click="remove(paper.id)">
-              {{ confirming === paper.id ? 'Remove it with its photos' : 'Remove' }}
-            </button>
-          </p>
-        </div>
+        <PhotoStrip class="files" :subject="`receipt:${paper.id}`" :of="name" />
       </article>
       <p v-if="papers.length === 0" class="second teach">
         Drop receipts and invoices here, as photos or PDFs, or type them in. Each is matched to its order, and
@@ -203,7 +201,7 @@ article {
   background: var(--paper);
   padding: 10px 14px;
   display: grid;
-  grid-template-columns: repeat(5, minmax(0, 1fr));
+  grid-template-columns: repeat(4, minmax(0, 1fr)) 140px;
   gap: 8px 12px;
   align-items: end;
   border-left: 4px solid var(--rule-2);
@@ -214,25 +212,25 @@ article.differs {
 .two {
   grid-column: span 2;
 }
-.check,
 .likely,
 .files {
   grid-column: 1 / -1;
+}
+.check {
+  grid-column: 1 / 4;
+  align-self: baseline;
+}
+.does {
+  grid-column: 4 / -1;
+  display: flex;
+  gap: 16px;
+  justify-content: end;
+  align-self: baseline;
 }
 .likely li {
   display: flex;
   gap: 10px;
   align-items: baseline;
-}
-.files {
-  display: flex;
-  gap: 16px;
-  align-items: end;
-}
-.files p {
-  display: flex;
-  gap: 16px;
-  margin-left: auto;
 }
 .part {
   display: grid;

@@ -149,6 +149,10 @@ td,
 th {
   padding: 3px 12px 3px 0;
 }
+tbody th {
+  border-bottom-color: var(--rule);
+  color: var(--ink);
+}
 th label {
   display: flex;
   gap: 8px;
