@@ -83,8 +83,7 @@ class ModelLine {
 interface Entered {
   readonly eventId: string
   readonly kind: string
-  readonly line: ModelLine
-  readonly change: Change
+  readonly changes: readonly (readonly [ModelLine, Change])[]
   gone: boolean
 }
 
@@ -97,6 +96,7 @@ const KINDS = [
   'cancel',
   'charge',
   'lower',
+  'exchange',
   'take back',
 ] as const
 const act = fc.record({
@@ -145,7 +145,8 @@ test(
         const chosen = new Set(PRICES.keys())
         for (const { kind, item, part, which, how } of sequence) {
           acts++
-          const line = lines.filter((l) => l.item === item).at(-1)
+          const ofItem = lines.filter((l) => l.item === item)
+          const line = ofItem.filter((l) => l.live > 0).at(-1) ?? ofItem.at(-1)
           const amount = Math.max(1, Math.round((PRICES[item] ?? 1) * part))
           if (kind === 'order') {
             const may = chosen.has(item) && !lines.some((l) => l.item === item && l.live > 0)
@@ -158,32 +159,61 @@ test(
             const change = { ordered: PRICES[item]!, pieces: 1 }
             made.add(change)
             lines.push(made)
-            entered.push({ eventId: answer.body.eventId, kind, line: made, change, gone: false })
+            entered.push({ eventId: answer.body.eventId, kind, changes: [[made, change]], gone: false })
             continue
           }
           if (kind === 'take back') {
             const event = entered[which % Math.max(1, entered.length)]
             if (!event) continue
             const reopens = event.kind === 'return' || event.kind === 'cancel'
-            event.line.add(event.change, -1)
-            const second = reopens && lines.some((l) => l !== event.line && l.item === event.line.item && l.live > 0)
-            const may = !event.gone && event.line.sound && !second
+            for (const [l, change] of event.changes) l.add(change, -1)
+            const [first] = event.changes[0]!
+            const second = reopens && lines.some((l) => l !== first && l.item === first.item && l.live > 0)
+            const may = !event.gone && event.changes.every(([l]) => l.sound) && !second
             const answer = await send(jobId, 'reversals', { eventId: event.eventId, reversedOn: DAY, note: 'wrong' }, how)
-            expect(answer.status, `taking back ${event.kind}, ${JSON.stringify(event.line.sums)}`).toBe(may ? 201 : 409)
-            if (!may) event.line.add(event.change)
+            expect(answer.status, `taking back ${event.kind}, ${JSON.stringify(first.sums)}`).toBe(may ? 201 : 409)
+            if (!may) for (const [l, change] of event.changes) l.add(change)
             else {
               event.gone = true
-              if (reopens) chosen.add(event.line.item)
+              if (reopens) chosen.add(first.item)
             }
             continue
           }
           if (!line) continue
+          if (kind === 'exchange') {
+            const may = line.live > 0
+            const body = { lineId: line.lineId, optionId: items[item]!.optionId, quantity: 1, amountMinor: amount, exchangedOn: DAY, note: 'other' }
+            const answer = await send(jobId, 'exchanges', body, how)
+            expect(answer.status, `exchange of item ${item}, ${JSON.stringify(line.sums)}`).toBe(may ? 201 : 409)
+            if (!may) continue
+            const job = await snapshotOf(member, jobId)
+            const made = new ModelLine(item, line.orderId, job.entries.find((e) => e.eventId === answer.body.eventId)!.lineId!)
+            const goes: Change = { credited: line.due, ...(line.toCome > 0 ? { cancelled: 1 } : { back: 1 }) }
+            const eventOf = (lineId: string, of: string) => job.entries.filter((e) => e.lineId === lineId && e.kind === of && !e.reverses).at(-1)!.eventId
+            const gone = line.toCome > 0 ? 'cancel' : 'return'
+            line.add(goes)
+            made.add({ ordered: amount, pieces: 1 })
+            lines.push(made)
+            entered.push(
+              { eventId: eventOf(line.lineId, gone), kind: gone, changes: [[line, goes]], gone: false },
+              { eventId: answer.body.eventId, kind: 'order', changes: [[made, { ordered: amount, pieces: 1 }]], gone: false },
+            )
+            // What was paid for the one counts for the other.
+            const setOff = Math.min(Math.max(0, line.net - line.due), amount)
+            if (setOff === 0) continue
+            const changes: [ModelLine, Change][] = [[line, { refunded: setOff }], [made, { paid: setOff }]]
+            for (const [l, change] of changes) l.add(change)
+            entered.push({ eventId: eventOf(made.lineId, 'payment'), kind: 'set off', changes, gone: false })
+            continue
+          }
+          // A payment is spread over all lines of its order that are owed: what two lines of one get is not the model's to say.
+          if (kind === 'pay' && lines.some((l) => l !== line && l.orderId === line.orderId && l.due > l.net)) continue
           const wish = wishOf(kind, line, amount)
           const answer = await send(jobId, wish.path, { note: 'said', ...wish.body }, how)
           expect(answer.status, `${kind} of item ${item} at ${amount}, with ${JSON.stringify(line.sums)}`).toBe(wish.may ? 201 : 409)
           if (!wish.may) continue
           line.add(wish.change)
-          entered.push({ eventId: answer.body.eventId, kind, line, change: wish.change, gone: false })
+          entered.push({ eventId: answer.body.eventId, kind, changes: [[line, wish.change]], gone: false })
           if ((kind === 'return' || kind === 'cancel') && !lines.some((l) => l.item === item && l.live > 0)) chosen.delete(item)
         }
         const sum = (value: (l: ModelLine) => number) => lines.reduce((s, l) => s + value(l), 0)
@@ -196,11 +226,13 @@ test(
         expect(p.freeMinor + p.paidMinor + p.orderedMinor + p.chosenMinor + p.reserveMinor).toBe(p.agreedMinor)
         // The tape of the job and the line of it in the list of jobs are one sum.
         const { rows } = await server.db.asStudio(member.studioId, (tx) =>
-          tx.execute<{ owed: string; bank: string }>(sql`
+          tx.execute<{ owed: string; bank: string; exchange: string }>(sql`
             select coalesce(sum(amount_minor) filter (where account = 'owed'), 0) as owed,
+                   coalesce(sum(amount_minor) filter (where account = 'exchange'), 0) as exchange,
                    coalesce(sum(amount_minor) filter (where account = 'bank'), 0) as bank from posting where job_id = ${jobId}`),
         )
-        expect({ owed: Number(rows[0]?.owed), bank: Number(rows[0]?.bank) }).toEqual({
+        expect({ owed: Number(rows[0]?.owed), bank: Number(rows[0]?.bank), exchange: Number(rows[0]?.exchange) }).toEqual({
+          exchange: 0,
           owed: sum((l) => l.net - l.due),
           bank: -sum((l) => l.net) || 0,
         })
