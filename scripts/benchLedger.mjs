@@ -2,7 +2,7 @@
 // twenty thousand entries on screen.
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
-import { openedCold, openedFromBeside, told, typedInto } from './benchPage.mjs'
+import { openedBare, openedCold, openedFromBeside, told, typedInto } from './benchPage.mjs'
 
 const middle = (list) => [...list].sort((x, y) => x - y)[list.length >> 1]
 
@@ -118,10 +118,13 @@ export async function ledgerPage(page, url, databaseUrl) {
   const { rows: [{ n }] } = await c.query('select count(*) as n from ledger_entry where job_id = $1', [id])
   await c.end()
   const opened = await openedCold(page, `${url}/jobs/${id}/ledger/entries`, () => page.locator('tr.entry').first())
+  const bare = await openedBare(page, url)
+  await page.goBack()
   const within = await openedFromBeside(page, { beside: 'Dates', besideSays: 'All dates as a calendar', tab: 'Entries', selector: 'tr.entry' })
   const filtered = await typedInto(page, '#entry-search', ['7', '77', 'tiles 42', 'tiles 42 part 7', '', 'part 19', ''])
   console.log(`\nA ledger of ${n} entries`)
   console.log(`  opened cold, ms: ${told(opened)} (aim: under 400)`)
+  console.log(`  a bare page opened the same way, ms: ${told(bare)}`)
   console.log(`  opened from the page beside it, ms: ${told(within)}`)
   console.log(`  filtered, ms: ${told(filtered)} (two frames are 33)`)
 } // prettier-ignore

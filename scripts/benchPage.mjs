@@ -13,6 +13,9 @@ export async function openedCold(page, address, there) {
   return times
 }
 
+/** The same for a page of one line from the same server: what the machine itself takes today. */
+export const openedBare = (page, url) => openedCold(page, `${url}/api/health`, () => page.locator('pre'))
+
 /** Milliseconds from a click on a tab until something is there and drawn; in between another tab is on screen. */
 export async function openedFromBeside(page, { beside, besideSays, tab, selector }) {
   const times = []

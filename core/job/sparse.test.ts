@@ -4,7 +4,8 @@ import { itemWith, optionWith } from './emptyJob.js'
 import type { JobSnapshot } from './snapshot.js'
 import { USUAL, whole, type Columns, type SentJob } from './sparse.js'
 
-/** What the database does, said once more: a column that holds nothing but the usual is null. */
+/** What the database does, said once more: what holds nothing but the usual is null, ids, numbers and days are joined. */
+const JOINED: readonly string[] = ['id', 'itemId', 'widthMm', 'priceMinor', 'version', 'seenOn', 'colorL']
 function columns<T extends object>(rows: readonly T[], usual: object): Columns<T> {
   const names = [...new Set(rows.flatMap((r) => Object.keys(r)))] as (keyof T)[]
   return Object.fromEntries(
@@ -12,7 +13,7 @@ function columns<T extends object>(rows: readonly T[], usual: object): Columns<T
       const column = rows.map((r) => r[n])
       const value = (usual as Partial<T>)[n]
       const same = n in usual && column.every((v) => JSON.stringify(v) === JSON.stringify(value))
-      return [n, same ? null : column]
+      return [n, same ? null : JOINED.includes(n as string) ? column.map((v) => v ?? '').join(',') : column]
     }),
   ) as Columns<T>
 }
@@ -22,6 +23,8 @@ test('rows sent in columns are the rows again, whatever of them is unusual', () 
     id: fc.uuid(),
     note: fc.constantFrom('', 'seen in the window'),
     widthMm: fc.constantFrom(null, 900),
+    seenOn: fc.constantFrom(null, '2026-03-01'),
+    colorL: fc.constantFrom(null, 0, 47.25, -1e-7),
     traits: fc.constantFrom([], ['washable']),
     version: fc.constantFrom(1, 7),
   })

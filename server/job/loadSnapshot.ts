@@ -57,29 +57,45 @@ const columnsOf = (table: PgTable): SQL =>
     sql`, `,
   )
 
+/** Types whose text has no comma in it and is never empty: a column of them travels as one text, joined by commas. */
+const JOINED: ReadonlySet<string> = new Set([
+  'PgUUID',
+  'PgInteger',
+  'PgBigInt53',
+  'PgDoublePrecision',
+  'PgDateString',
+])
+
 /**
- * A long list by columns, each an array over all its rows; a column that holds nothing but what it usually does is null.
- * PostgreSQL writes it in a third of the time it takes for as many objects.
+ * A long list by columns, each over all its rows; a column that holds nothing but what it usually does is null. Ids,
+ * numbers and days come joined, nothing as nothing between two commas; the rest as an array. PostgreSQL writes it in a
+ * quarter of the time it takes for as many objects.
  */
-function inColumns(names: readonly string[], usual: Readonly<Record<string, unknown>>, rows: SQL): SQL {
-  const columns = names.map((name) => {
+function inColumns(table: PgTable, more: readonly string[], usual: Readonly<Record<string, unknown>>, rows: SQL): SQL {
+  const named: [string, string][] = [
+    ...sentColumns(table).map(([name, column]): [string, string] => [name, column.columnType]),
+    ...more.map((name): [string, string] => [name, 'PgText']),
+  ]
+  const columns = named.map(([name, type]) => {
     const at = sql.identifier(name)
+    const all = JOINED.has(type) ? sql`string_agg(coalesce(${at}::text, ''), ',')` : sql`array_agg(${at})`
     const value = usual[name]
-    if (value === undefined) return sql`array_agg(${at}) as ${at}`
-    return sql`case when bool_or(${at} is distinct from ${literal(value)}) then array_agg(${at}) end as ${at}`
+    if (value === undefined) return sql`${all} as ${at}`
+    return sql`case when bool_or(${at} is distinct from ${literal(value)}) then ${all} end as ${at}`
   })
   return sql`(select row_to_json(columns) from (select ${sql.join(columns, sql`, `)} from (${rows}) listed) columns)`
-}
+} // prettier-ignore
 
 const columnsOfJob = (table: Part, usual: Readonly<Record<string, unknown>>, ...order: PgColumn[]): SQL =>
   inColumns(
-    sentColumns(table).map(([name]) => name),
+    table,
+    [],
     usual,
     sql`select ${columnsOf(table)} from ${table} where ${ofThisJob(table)} order by ${sql.join(order, sql`, `)}`,
   )
 
 const signedColumns = (table: Part & { memberId: PgColumn }, usual: Readonly<Record<string, unknown>>, order: PgColumn): SQL =>
-  inColumns([...sentColumns(table).map(([name]) => name), 'memberName'], usual, signed(table, order)) // prettier-ignore
+  inColumns(table, ['memberName'], usual, signed(table, order)) // prettier-ignore
 
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
 const query = (sparse: boolean) =>
