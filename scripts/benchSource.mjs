@@ -102,9 +102,8 @@ export async function sourcePage(page, url) {
     await send('POST', `/jobs/${id}/list-import`, { items, options }, { 'Idempotency-Key': crypto.randomUUID() })
     return id
   })
-  const opened = await openedCold(page, `${url}/jobs/${id}/source`, () => page.locator('button.need', { hasText: 'Item 3' }).first())
   const bare = await openedBare(page, url)
-  await page.goBack()
+  const opened = await openedCold(page, `${url}/jobs/${id}/source`, () => page.locator('button.need', { hasText: 'Item 3' }).first())
   const within = await openedFromBeside(page, { beside: 'Terms', besideSays: 'Orders as they would be today', tab: 'Axis', selector: 'button.need' })
   const typed = await typedInto(page, '#item-search', ['7', '77', '777', '', 'option 5', 'option 500', ''])
   const chosen = await page.evaluate(async () => {

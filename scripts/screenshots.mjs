@@ -46,7 +46,7 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
     }
     await page.mouse.move(640, 500)
   })
-for (const page_ of ['light', 'board'])
+for (const page_ of ['board'])
   await shot(`palette-${page_}`, async () => {
     await page.goto(`${job}/palette/${page_}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
@@ -75,9 +75,36 @@ for (const [name, path, act] of [
 for (const page_ of ['standing', 'changes'])
   await shot(`ledger-${page_}`, async () => {
     await page.goto(`${job}/ledger/${page_}`)
-    await page.locator('.bench table').first().waitFor()
+    await page.locator('.bench table:visible').first().waitFor()
     await page.mouse.move(640, 790)
   })
+await shot('ledger-papers', async () => {
+  // Statement and order, as they are printed.
+  await page.goto(`${job}/ledger/papers`)
+  const links = page.locator('a[href$=".pdf"]')
+  await links.first().waitFor()
+  const all = await links.evaluateAll((found) => found.map((a) => a.getAttribute('href')))
+  const papers = [all[0], all.at(-1)]
+  const library = join(ROOT, 'node_modules/pdfjs-dist/legacy/build')
+  await page.route(`${base}/printed/**`, (route) => {
+    const name = route.request().url().split('/').at(-1)
+    return name.endsWith('.mjs')
+      ? route.fulfill({ contentType: 'text/javascript', path: join(library, name) })
+      : route.fulfill({ contentType: 'text/html', body: '<body style="margin:0;background:#dedede"><canvas></canvas> <canvas></canvas>' })
+  })
+  await page.goto(`${base}/printed/sheet`)
+  await page.evaluate(async (papers) => {
+    const pdf = await import('/printed/pdf.mjs')
+    pdf.GlobalWorkerOptions.workerSrc = '/printed/pdf.worker.mjs'
+    for (const [n, url] of papers.entries()) {
+      const sheet = await (await pdf.getDocument(url).promise).getPage(1)
+      const viewport = sheet.getViewport({ scale: 1.065 })
+      const canvas = document.querySelectorAll('canvas')[n]
+      Object.assign(canvas, { width: viewport.width, height: viewport.height })
+      await sheet.render({ canvasContext: canvas.getContext('2d'), viewport }).promise
+    }
+  }, papers)
+}) // prettier-ignore
 await shot('source-compare', async () => {
   await page.goto(`${job}/source/compare`)
   await page.locator('thead th.marked').waitFor()
@@ -109,11 +136,16 @@ const agreed = async (agreedMinor, choices = {}) => {
   await page.route(`**/api/jobs/*`, async (route) => {
     const answer = await route.fetch()
     const told = await answer.json()
-    const items = told.items.map((i) => {
-      const option = told.options.find((o) => o.itemId === i.id && o.name === choices[i.name])
-      return option ? { ...i, chosenOptionId: option.id } : i
+    // Long lists come in columns, ids joined by commas.
+    const [items, options] = [told.items, told.options]
+    const [itemIds, optionIds, optionItems] = [items.id, options.id, options.itemId].map((c) => c.split(','))
+    const chosen = (items.chosenOptionId ?? itemIds.map(() => '').join(',')).split(',')
+    itemIds.forEach((id, n) => {
+      const at = options.name.findIndex((name, k) => optionItems[k] === id && name === choices[items.name[n]])
+      if (at >= 0) chosen[n] = optionIds[at]
     })
-    await route.fulfill({ json: { ...told, items, brief: { ...told.brief, agreedMinor } } })
+    items.chosenOptionId = chosen.join(',')
+    await route.fulfill({ json: { ...told, brief: { ...told.brief, agreedMinor } } })
   })
 }
 await shot('source-best-set', async () => {

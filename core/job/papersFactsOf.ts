@@ -32,7 +32,7 @@ export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): str
     .join(' ')
 
 /** Payments from memory that still stand, one for each order they were made on. */
-export function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
+function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
   const orderOf = new Map(job.lines.map((l) => [l.id, l.orderId]))
   const sums = new Map<string, number>()
   for (const e of job.entries) {
@@ -44,6 +44,10 @@ export function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: r
     return amountMinor > 0 ? [{ orderId: o.order.id, orderName: o.name, amountMinor }] : []
   })
 } // prettier-ignore
+
+/** Guesses that no paper has made certain. */
+export const guessesLeft = (job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>, orders: readonly DerivedOrder[]): Guess[] =>
+  openGuesses(guessesOf(job, orders), paperOrders(orders), job.receipts) // prettier-ignore
 
 /** What the rules of the ledger judge of papers, guesses, claims and things borrowed. */
 export function papersFactsOf(
@@ -61,7 +65,7 @@ export function papersFactsOf(
         ? [{ id: r.id, name: paperName(r), orderName: order.name, ...checkPaper(r, order, job.receipts, money) }]
         : []
     }),
-    guesses: openGuesses(guessesOf(job, orders), known, job.receipts),
+    guesses: guessesLeft(job, orders),
     claims: job.claims.map((c): ClaimFacts => ({
       id: c.id,
       itemName: lineOf.get(c.lineId)?.itemName ?? '',

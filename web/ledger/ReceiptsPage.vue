@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { guessesOf, paperName, paperOrders } from '@bonitas/core/job/papersFactsOf'
-import { checkPaper, openGuesses, proposeOrders } from '@bonitas/core/ledger/papersIn'
+import { guessesLeft, paperName, paperOrders } from '@bonitas/core/job/papersFactsOf'
+import { checkPaper, proposeOrders } from '@bonitas/core/ledger/papersIn'
 import { PAPER_KINDS } from '@bonitas/core/ledger/schema'
 import { useLocale } from '../form/useLocale.js'
 import RowChoice from '../form/RowChoice.vue'
@@ -45,11 +45,7 @@ const orderChoices = computed(() => [
 const bare = computed(() =>
   orders.value.filter((o) => o.paidMinor > 0 && !papers.value.some((p) => p.paper.orderId === o.id)),
 )
-const guesses = computed(() =>
-  job.value
-    ? openGuesses(guessesOf(job.value, store.derived?.orders ?? []), orders.value, job.value.receipts)
-    : [],
-)
+const guesses = computed(() => (job.value ? guessesLeft(job.value, store.derived?.orders ?? []) : []))
 const findings = computed(() =>
   (store.findings ?? []).filter((f) => f.rule === 'ledger.paper-differs' || f.rule === 'ledger.guessed'),
 )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
+import { guessesLeft } from '@bonitas/core/job/papersFactsOf'
 import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/ledger/standing'
@@ -43,6 +44,11 @@ const rows = computed(() => {
 const totals = computed(() => sumRows(rows.value))
 const opened = ref<string>()
 const FIGURES = ['targetMinor', 'chosenMinor', 'orderedMinor', 'paidMinor'] as const
+const guessed = computed(() =>
+  job.value
+    ? guessesLeft(job.value, store.derived?.orders ?? []).reduce((sum, g) => sum + g.amountMinor, 0)
+    : 0,
+)
 const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string, number>()))
 </script>
 
@@ -60,7 +66,7 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
           position.freeMinor >= 0
             ? `${money(position.freeMinor)} free`
             : `${money(-position.freeMinor)} over, before the reserve`
-        }}
+        }}<template v-if="guessed > 0"> · {{ money(guessed) }} of what is paid is a guess</template>
       </p>
     </div>
     <table class="standing">
