@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { sentJob } from '@bonitas/core/testing/sentJob'
 import { useJobStore } from './jobStore.js'
 
 const JOB = '11111111-1111-4111-8111-111111111111'
@@ -43,7 +44,7 @@ beforeEach(() => {
   let version = 1
   answer = (path, method, body) =>
     method === 'GET'
-      ? Response.json(demoJob())
+      ? Response.json(sentJob(demoJob()))
       : method === 'DELETE'
         ? new Response(null, { status: 204 })
         : Response.json({ ...(body as object), version: ++version })

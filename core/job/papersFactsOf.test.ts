@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from 'vitest'
+import { deriveJob } from './derive.js'
+import { ledgerDates } from './ledgerTables.js'
+import { paperOf } from './papers.js'
+import { guessesLeft, paperName, paperOrders, papersFactsOf } from './papersFactsOf.js'
+import type { JobSnapshot } from './snapshot.js'
+
+const file = JSON.parse(
+  readFileSync(new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
+) as JobSnapshot
+const job = {
+  ...file,
+  studio: { id: 's', name: '', currency: 'EUR', locale: 'en-IE', system: 'metric' },
+} as JobSnapshot
+const today = '2026-11-23'
+const with_ = (more: Partial<JobSnapshot>) => {
+  const changed = { ...job, ...more }
+  const derived = deriveJob(changed, today)
+  return { job: changed, derived, facts: papersFactsOf(changed, derived.orders) }
+}
+
+test('a paper is called by its kind, its number and whom it is from, as far as these are known', () => {
+  expect(paperName({ kind: 'invoice', number: '2041', fromName: 'Hollin' })).toBe('Invoice 2041 from Hollin')
+  expect(paperName({ kind: 'credit note', number: '', fromName: '' })).toBe('Credit note')
+})
+
+test('orders as papers see them: what they come to, what was paid, what was taken off, the parts agreed', () => {
+  const seen = paperOrders(deriveJob(job, today).orders)
+  const no = (n: number) => seen[n - 1]!
+  expect(no(1)).toMatchObject({ amountMinor: 0, paidMinor: 26_000, creditedMinor: 26_000, taxMinor: 0 })
+  expect(no(3)).toMatchObject({ amountMinor: 155_200, paidMinor: 155_200, taxMinor: 26_936, lines: 2 })
+  expect(no(7)).toMatchObject({ amountMinor: 148_000, paidMinor: 59_200, partsMinor: [59_200, 88_800] })
+})
+
+describe('the facts the rules judge', () => {
+  test('papers that belong to an order, each with what it was found to say', () => {
+    expect(with_({}).facts.papers.map((p) => [p.name, p.verdict])).toEqual([
+      ['Receipt from Old Sluice Market', 'agrees'],
+      ['Receipt L 4410 from Loom and Landing', 'agrees'],
+      ['Invoice H-2291 from Hollin Row Seating', 'agrees'],
+    ])
+  })
+
+  const guessed = (on: string) =>
+    job.entries.map((e) => (e.kind === 'payment' && e.lineId === on ? { ...e, guessed: true } : e))
+  test('a guess stands until its receipts come to what was paid, and goes with its payment', () => {
+    const { derived, job: changed } = with_({ entries: guessed('line-paint-6') })
+    expect(guessesLeft(changed, derived.orders)).toEqual([
+      { orderId: 'order-6', orderName: 'Order 6, Pigment Cellar', amountMinor: 21_740 },
+    ])
+    const matched = job.receipts.map((r) => (r.id === 'receipt-3' ? { ...r, orderId: 'order-6' } : r))
+    expect(guessesLeft({ ...changed, receipts: matched }, derived.orders)).toEqual([])
+    const payment = changed.entries.find((e) => e.guessed)!
+    const back = { ...payment, seq: 999, eventId: 'back', amountMinor: -payment.amountMinor, reverses: payment.eventId } // prettier-ignore
+    const undone = with_({ entries: [...changed.entries, back] })
+    expect(guessesLeft(undone.job, undone.derived.orders)).toEqual([])
+  })
+  test('the statement tells a guess apart, and says nothing of none', () => {
+    const row = (entries: JobSnapshot['entries']) => {
+      const { job: changed, derived } = with_({ entries })
+      return paperOf('statement', changed, derived, today).tables[0]!.rows.find((r) =>
+        String(r[0]).startsWith('of which guessed'),
+      )
+    }
+    expect(row(guessed('line-paint-6'))?.[1]).toEqual({ minor: 21_740 })
+    expect(row(job.entries)).toBeUndefined()
+  })
+
+  const damage = { id: 'd', seq: 99, orderId: 'order-3', lineId: 'line-rug-3', kind: 'damaged' as const, on: '2026-11-07', expectedOn: null, note: 'frayed', memberName: 'I' } // prettier-ignore
+  const claim = { id: 'c', version: 1, lineId: 'line-rug-3', madeOn: '2026-11-08', asks: 'repair' as const, amountMinor: 9_000, answerByOn: '2026-12-01', answer: 'waiting' as const, answeredOn: null, note: '' } // prettier-ignore
+  test('damage that nobody claimed for is told, with what was noted; claimed, or gone back, it is not', () => {
+    const orderEvents = [...job.orderEvents, damage]
+    expect(with_({ orderEvents }).facts.unclaimed).toMatchObject([
+      { lineId: 'line-rug-3', itemName: 'Rug', on: '2026-11-07', note: 'frayed' },
+    ])
+    expect(with_({ orderEvents, claims: [claim] }).facts.unclaimed).toEqual([])
+    const lost = { ...damage, lineId: 'line-table-1', orderId: 'order-1' }
+    expect(with_({ orderEvents: [...job.orderEvents, lost] }).facts.unclaimed).toEqual([])
+  })
+  test('its mend claims it, in the words it was noted with, and the finding is gone', () => {
+    const { derived } = with_({ orderEvents: [...job.orderEvents, damage] })
+    const [finding] = derived.findings.filter((f) => f.rule === 'ledger.claim-waits')
+    const [change] = finding!.mends[0]!.changes
+    expect(change).toMatchObject({ collection: 'claims', add: { lineId: 'line-rug-3', note: 'frayed' } })
+    const claims = [{ ...claim, ...(change as { add: object }).add }]
+    const after = with_({ orderEvents: [...job.orderEvents, damage], claims })
+    expect(after.derived.findings.filter((f) => f.rule === 'ledger.claim-waits')).toEqual([])
+  })
+
+  test('days to give back and to be answered stand among the dates until they are done', () => {
+    const dates = (more: Partial<JobSnapshot>) => {
+      const { job: changed, derived } = with_(more)
+      return ledgerDates(changed, derived, today)
+        .filter((d) => d.kind === 'give back' || d.kind === 'answer due')
+        .map((d) => [d.on, d.kind, d.what])
+    }
+    expect(dates({ claims: [claim] })).toEqual([
+      ['2026-12-01', 'answer due', 'Rug'],
+      ['2027-01-04', 'give back', 'Potted palm, the neighbor downstairs'],
+    ])
+    const back = job.loans.map((l) => ({ ...l, returnedOn: '2026-11-20' }))
+    expect(dates({ claims: [{ ...claim, answer: 'granted' }], loans: back })).toEqual([])
+  })
+  test('what is borrowed enters neither money nor coverage', () => {
+    const [plain, none] = [with_({}), with_({ loans: [] })]
+    expect(plain.derived.position).toEqual(none.derived.position)
+    expect(plain.derived.brief.coverage).toEqual(none.derived.brief.coverage)
+  })
+})
