@@ -45,7 +45,7 @@ async function textOf(bytes: Buffer): Promise<string[]> {
 }
 const send = (jobId: string, bytes: Buffer, about: string, id = randomUUID()) =>
   member.request<{ id: string; pages: number; detail?: string; errors?: { field: string; text: string }[] }>(
-    'PUT', `/api/jobs/${jobId}/pictures/${id}?${about}`, bytes as never, { 'Content-Type': 'application/octet-stream' },
+    'PUT', `/api/jobs/${jobId}/pictures/${id}?${about}`, bytes, { 'Content-Type': 'application/octet-stream' },
   ) // prettier-ignore
 
 describe('a paper as a PDF', () => {

@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { readTable, type Grid } from '@bonitas/core/source/table/readTable'

@@ -59,8 +59,8 @@ describe('the facts the rules judge', () => {
   test('the statement tells a guess apart, and says nothing of none', () => {
     const row = (entries: JobSnapshot['entries']) => {
       const { job: changed, derived } = with_({ entries })
-      return paperOf('statement', changed, derived, today).tables[0]!.rows.find((r) =>
-        String(r[0]).startsWith('of which guessed'),
+      return paperOf('statement', changed, derived, today).tables[0]!.rows.find(
+        (r) => typeof r[0] === 'string' && r[0].startsWith('of which guessed'),
       )
     }
     expect(row(guessed('line-paint-6'))?.[1]).toEqual({ minor: 21_740 })

@@ -70,7 +70,7 @@ describe('what is said of it', () => {
       sold.returns.push({ key: there[0]!.key, quantity: 1, on: '2026-04-01' })
       expect(answersTo('order 1', sold, h, '2026-04-05').some((e) => e.kind === 'credited')).toBe(false)
       const [credit] = answersTo('order 1', sold, h, '2026-04-06').filter((e) => e.kind === 'credited')
-      const whole = sold.lines[0]!.priceMinor * Math.ceil(1 / (there[0]!.packSize ?? 1))
+      const whole = sold.lines[0]!.priceMinor * Math.ceil(1 / there[0]!.packSize)
       expect(credit).toMatchObject({
         on: '2026-04-06',
         creditMinor: Math.round((whole * (1_000_000 - h.restockPpm)) / 1_000_000),
