@@ -48,7 +48,7 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
   Source: ['Compare', 'Best set', 'Catalogs', 'Terms', 'Lists'],
-  Ledger: ['Standing', 'Entries', 'Dates', 'Changes', 'Bank', 'Papers'],
+  Ledger: ['Standing', 'Entries', 'Dates', 'Receipts', 'Claims', 'Changes', 'Bank', 'Papers'],
 }
 
 test('the accessibility checker has nothing to say on any screen', async ({ page, demo }) => {
@@ -68,6 +68,12 @@ test('the accessibility checker has nothing to say on any screen', async ({ page
       await expectAccessible(page, `${name}, ${further}`)
     }
   }
+  await subpage(page, 'Claims')
+  await page.getByRole('button', { name: 'Claim', exact: true }).click()
+  await expectAccessible(page, 'a claim')
+  await subpage(page, 'Changes')
+  await page.getByText('A second look, by what changes').click()
+  await expectAccessible(page, 'a second look')
   await subpage(page, 'Orders')
   await page.getByRole('button', { name: 'More for Rug' }).click()
   await page.getByRole('button', { name: 'Pay order 4' }).click()

@@ -10,6 +10,7 @@ import {
   paymentOf,
   snapshotOf,
   startTestServer,
+  supplierRow,
   type Member,
   type TestServer,
 } from './testing/testServer.js'
@@ -111,6 +112,60 @@ describe('something else for what was ordered', () => {
     expect((await refusal({ lineId: randomUUID() }))[0]).toBe(404)
     const { job, order } = await state(jobId)
     expect([job.lines.length, job.entries.length, order.amountMinor]).toEqual([1, 1, 10_000])
+  })
+
+  test('another seller’s option is ordered there, not exchanged here', async () => {
+    const one = await oneOrdered(7_500)
+    const shop = { ...supplierRow(), name: `Elsewhere ${randomUUID()}` }
+    await member.request('PUT', `/api/jobs/${one.jobId}/suppliers/${shop.id}`, shop, { 'If-None-Match': '*' })
+    const elsewhere = optionRow(one.itemId, { supplierId: shop.id })
+    await member.request('PUT', `/api/jobs/${one.jobId}/options/${elsewhere.id}`, elsewhere, {
+      'If-None-Match': '*',
+    })
+    const refused = await one.swap({ optionId: elsewhere.id })
+    expect([refused.status, refused.errors?.[0]?.field]).toEqual([409, 'optionId'])
+  })
+
+  test('partly here and partly to come: both go at their share, and the tax of both is what was in the line', async () => {
+    const { jobId, items } = await jobWithItems(member, [3_333])
+    const { itemId, optionId } = items[0]!
+    const snapshot = await snapshotOf(member, jobId)
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/brief/${jobId}`,
+      { ...snapshot.brief, version: undefined, taxPpm: 210_000 },
+      { 'If-Match': '"1"' },
+    )
+    const item = snapshot.items[0]!
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/items/${itemId}`,
+      { ...item, version: undefined, quantity: 5 },
+      { 'If-Match': `"${item.version}"` },
+    )
+    const order = await money(member, jobId, 'orders', orderOf([itemId]))
+    const orderId = order.body.orderId!
+    const line = (await snapshotOf(member, jobId)).lines[0]!
+    expect([line.quantity, line.taxMinor > 0]).toEqual([5, true])
+    await act(jobId, 'deliveries', { orderId, lineIds: [line.id], quantity: 2, deliveredOn: on })
+    const done = await act(jobId, 'exchanges', {
+      lineId: line.id,
+      optionId,
+      quantity: 5,
+      amountMinor: null,
+      exchangedOn: on,
+    })
+    expect(done.status).toBe(201)
+    const { order: after } = await state(jobId)
+    const old = after.lines.find((l) => l.line.id === line.id)!
+    expect(old.state).toMatchObject({
+      dueMinor: 0,
+      taxMinor: 0,
+      returnedQuantity: 2,
+      cancelledQuantity: 3,
+      liveQuantity: 0,
+    })
+    expect(after.amountMinor).toBe(line.amountMinor)
   })
 
   test('an option of another item is none of this one’s', async () => {

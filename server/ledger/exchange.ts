@@ -8,7 +8,17 @@ import type { Making } from '@bonitas/core/source/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { notFound } from '../http/problem.js'
-import { credit, ofJob, oneLine, tooMuch, write, type Act, type Answer, type NewEntry } from './lines.js'
+import {
+  credit,
+  ofJob,
+  oneLine,
+  tooMuch,
+  write,
+  type Act,
+  type Answer,
+  type Line,
+  type NewEntry,
+} from './lines.js'
 
 /**
  * Something else for what was ordered: what is here goes back and what is to come is taken off, at its share of the
@@ -23,7 +33,7 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
     throw tooMuch('quantity', state.liveQuantity <= 0
       ? `Nothing of ${line.itemName} is left of this order.`
       : `Quantity is more than the ${state.liveQuantity} of ${line.itemName} that stand. Write at most that.`)
-  const other = await priced(tx, act, line.itemId, wish.optionId, quantity)
+  const other = await priced(tx, act, line, wish.optionId, quantity)
   const amountMinor = wish.amountMinor ?? other.landedMinor
   const taxMinor = other.landedMinor > 0 ? mulDivRound(other.taxMinor, amountMinor, other.landedMinor) : 0
   const back = Math.min(quantity, state.hereQuantity)
@@ -33,7 +43,11 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
   const note = wish.note || `exchanged for ${other.option.name}`.slice(0, 400)
   const put = (entries: readonly NewEntry[]) => write(tx, act, wish.exchangedOn, note, entries)
   if (back > 0) await put([credit(line, state, 'return', goesBack, back)])
-  if (off > 0) await put([credit(line, state, 'cancel', goes - goesBack, off)])
+  if (off > 0) {
+    // After the return, so that the tax of both comes to what was in the line.
+    const left = back > 0 ? (await oneLine(tx, act, line.id)).state : state
+    await put([credit(line, left, 'cancel', goes - goesBack, off)])
+  }
   const lineId = randomUUID()
   await tx.insert(t.orderLine).values({
     studioId: act.studioId, jobId: act.jobId, id: lineId, orderId: line.orderId, itemId: line.itemId, optionId: other.option.id,
@@ -55,17 +69,26 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
   return { eventId, orderId: line.orderId }
 } // prettier-ignore
 
-/** The option of the item with what so many of it come to today. @throws {Problem} 404, 409 when it is sold out */
-async function priced(tx: Tx, act: Act, itemId: string, optionId: string, quantity: number) {
+/** The option of the item with what so many of it come to today. @throws {Problem} 404, 409 when it is sold out or comes from elsewhere */
+async function priced(tx: Tx, act: Act, line: Line, optionId: string, quantity: number) {
   const [found] = await tx
     .select({ option: t.option, job: t.job })
     .from(t.option)
     .innerJoin(t.job, and(eq(t.job.studioId, t.option.studioId), eq(t.job.id, t.option.jobId)))
-    .where(and(ofJob(t.option, act), eq(t.option.id, optionId), eq(t.option.itemId, itemId)))
+    .where(and(ofJob(t.option, act), eq(t.option.id, optionId), eq(t.option.itemId, line.itemId)))
   if (!found) throw notFound('This option of the item')
   const { option, job } = found
   if (option.stock === 'sold out')
     throw tooMuch('optionId', `${option.name} is sold out. Take another option, or enter that it is back.`)
+  const [order] = await tx
+    .select({ supplierId: t.purchaseOrder.supplierId })
+    .from(t.purchaseOrder)
+    .where(and(ofJob(t.purchaseOrder, act), eq(t.purchaseOrder.id, line.orderId)))
+  if (option.supplierId !== null && option.supplierId !== order?.supplierId)
+    throw tooMuch(
+      'optionId',
+      `${option.name} comes from another supplier. Send this one back and order it there.`,
+    )
   const makings = await tx
     .select()
     .from(t.making)

@@ -161,6 +161,26 @@ describe('the job on the bench', () => {
     })
   })
 
+  test('a paper taken out can be brought back; with a photo it goes for good, and undo does not pretend', async () => {
+    const store = await opened()
+    const photo = { kind: 'paper' as const, note: '', position: 0, widthPx: 9, heightPx: 9, pages: 0 }
+    const [bare, pictured] = store.snapshot!.receipts
+    store.take('photos', {
+      ...photo,
+      id: crypto.randomUUID(),
+      subject: `receipt:${pictured!.id}`,
+      version: 1,
+    })
+    store.remove('receipts', bare!.id)
+    store.undo()
+    expect(store.snapshot!.receipts.map((r) => r.id)).toContain(bare!.id)
+    const before = store.undoStack.length
+    store.remove('receipts', pictured!.id)
+    expect(store.undoStack.length).toBe(before)
+    expect(store.snapshot!.photos.filter((p) => p.subject === `receipt:${pictured!.id}`)).toEqual([])
+    expect(store.snapshot!.receipts.map((r) => r.id)).not.toContain(pictured!.id)
+  })
+
   test('faults are those of the schema, by field', async () => {
     const store = await opened()
     expect(store.faultsOf('uses', { id: JOB, name: '', position: -1 })).toMatchObject({

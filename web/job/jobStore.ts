@@ -181,8 +181,9 @@ export const useJobStore = defineStore('job', () => {
     const before = snapshot.value && rowOf(snapshot.value, collection, id)
     if (!before || !snapshot.value) return
     const along = dependents(snapshot.value, collection, id).flatMap(editsOf)
-    // A picture that is gone cannot be brought back, so its removal is no step to undo.
-    commit([...along, { collection, id, before, after: null }], collection !== 'photos')
+    const edits = [...along, { collection, id, before, after: null }]
+    // A picture that is gone cannot be brought back, so its removal, alone or with its paper, is no step to undo.
+    commit(edits, !edits.some((e) => e.collection === 'photos'))
   }
 
   /** Shows a row that the server made by itself, an uploaded photo: nothing is sent. */

@@ -128,10 +128,10 @@ export function lineWords(
   return parts.join(' · ')
 }
 
-/** What can take the place of a line: the options of its item, itself among them. */
-export const optionsOf = (derived: DerivedJob | undefined, { line }: DerivedLine) =>
-  (derived?.items.find((i) => i.item.id === line.itemId)?.options ?? []).map((o) => ({
-    id: o.option.id,
-    name: o.option.name,
-    landedMinor: o.price.landedMinor,
-  }))
+/** What can take the place of a line: the options of its item that its seller has, itself among them. */
+export function optionsOf(derived: DerivedJob | undefined, { line }: DerivedLine) {
+  const seller = derived?.orders.find((o) => o.order.id === line.orderId)?.order.supplierId
+  return (derived?.items.find((i) => i.item.id === line.itemId)?.options ?? [])
+    .filter((o) => o.option.id === line.optionId || (o.option.supplierId ?? seller) === seller)
+    .map((o) => ({ id: o.option.id, name: o.option.name, landedMinor: o.price.landedMinor }))
+}

@@ -28,9 +28,10 @@ const library = useLibraryStore()
 const { take, said, price } = useBench()
 const job = computed(() => store.snapshot)
 const photos = computed(() =>
-  [...(job.value?.photos ?? [])].sort(
-    (x, y) => Number(y.kind === 'inspiration') - Number(x.kind === 'inspiration'),
-  ),
+  // A receipt or a damage is no picture of the room.
+  (job.value?.photos ?? [])
+    .filter((p) => p.kind !== 'paper' && p.kind !== 'damage')
+    .sort((x, y) => Number(y.kind === 'inspiration') - Number(x.kind === 'inspiration')),
 )
 const photoId = ref<string>()
 const file = shallowRef<Blob>()
