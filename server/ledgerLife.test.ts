@@ -58,6 +58,33 @@ const faults = () =>
     async (tx) => (await tx.execute(sql`select fault from bonitas_ledger_faults()`)).rows,
   )
 
+test('every act of the ledger makes the mark of the job another', async () => {
+  const { jobId, orderId, lines } = await ordered([10_000])
+  const lineId = lines[0]!.id
+  const tagOf = async () => (await member.request('GET', `/api/jobs/${jobId}?sparse`)).headers.get('etag')!
+  const tags = [await tagOf()]
+  for (const [path, body] of [
+    ['payments', paymentOf(orderId, 10_000)],
+    ['order-events', { orderId, lineId: null, kind: 'acknowledged', on, expectedOn: null }],
+    ['deliveries', { orderId, lineIds: [lineId], deliveredOn: on }],
+    ['returns', { lineId, quantity: 1, creditMinor: 10_000, returnedOn: on }],
+    ['refunds', { lineId, amountMinor: 4_000, refundedOn: on, means: 'bank' }],
+    ['refunds', { lineId, amountMinor: 6_000, refundedOn: on, means: 'store credit' }],
+    ['account', { kind: 'client payment', amountMinor: 5, on, means: 'bank' }],
+  ] as const) {
+    await act(jobId, path, body)
+    tags.push(await tagOf())
+  }
+  await money(member, jobId, 'change-orders', {
+    amountMinor: 100,
+    agreedOn: on,
+    agreedBy: 'Client',
+    why: 'more',
+  })
+  tags.push(await tagOf())
+  expect(new Set(tags).size).toBe(tags.length)
+})
+
 describe('a purchase', () => {
   test('comes in parts: so many of a line, never more than is to come', async () => {
     const { jobId, orderId, lines } = await ordered([9_000])

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { get } from 'node:http'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { NEW_BRIEF, NEW_ROOM } from '@bonitas/core/brief/newJob'
 import { TOPICS } from '@bonitas/core/brief/schools'
@@ -189,6 +190,79 @@ describe('every field of every row', () => {
       (await member.request('PUT', `/api/jobs/not-a-job/uses/${randomUUID()}`, {}, headers)).status,
     ).toBe(404)
     expect((await member.request('GET', `/api/jobs/%E0%A4%A`)).status).toBe(400)
+  })
+})
+
+describe('the mark of a job', () => {
+  const tagOf = async () => (await member.request('GET', `/api/jobs/${jobId}?sparse`)).headers.get('etag')!
+  test('a browser that has the job as it is gets nothing again; whole and sparse are two things', async () => {
+    const tag = await tagOf()
+    // By hand, as a browser's cache asks: fetch adds that it wants no cache.
+    const again = (seen: string, query = '?sparse') =>
+      new Promise<{ status: number; tag: string | undefined; text: string }>((resolve, reject) => {
+        get(
+          `${server.base}/api/jobs/${jobId}${query}`,
+          { headers: { ...member.headers, 'If-None-Match': seen } },
+          (answer) => {
+            const parts: Buffer[] = []
+            answer.on('data', (part: Buffer) => parts.push(part))
+            answer.on('end', () =>
+              resolve({
+                status: answer.statusCode ?? 0,
+                tag: answer.headers.etag,
+                text: Buffer.concat(parts).toString(),
+              }),
+            )
+          },
+        ).on('error', reject)
+      })
+    expect(await again(tag)).toEqual({ status: 304, tag, text: '' })
+    expect((await again('"other"')).status).toBe(200)
+    expect((await again(tag, '')).status).toBe(200)
+    expect(await tagOf()).toBe(tag)
+    const stranger = await server.member()
+    expect(
+      (await stranger.request('GET', `/api/jobs/${jobId}?sparse`, undefined, { 'If-None-Match': tag }))
+        .status,
+    ).toBe(404)
+  })
+
+  test('is another after whatever is added, changed or taken out, and after as much is taken out as is added', async () => {
+    let written = 0
+    for (const collection of COLLECTIONS.filter((c) => !SINGLE.has(c))) {
+      const row = ok[collection]()
+      const before = await tagOf()
+      if ((await put(collection, row, undefined)).status !== 200) continue
+      written++
+      const added = await tagOf()
+      const version = (await put(collection, row, '"1"')).body.version
+      const changed = await tagOf()
+      const gone = await member.request(
+        'DELETE',
+        `/api/jobs/${jobId}/${collection}/${String(row.id)}`,
+        undefined,
+        { 'If-Match': `"${version}"` },
+      )
+      const after = await tagOf()
+      expect(new Set([before, added, changed]).size, collection).toBe(3)
+      if (gone.status === 204) expect(after, collection).toBe(before)
+    }
+    expect(written).toBeGreaterThan(20)
+    const one = ok.uses()
+    await put('uses', one, undefined)
+    const with1 = await tagOf()
+    await member.request('DELETE', `/api/jobs/${jobId}/uses/${String(one.id)}`, undefined, {
+      'If-Match': '"1"',
+    })
+    await put('uses', ok.uses(), undefined)
+    expect(await tagOf()).not.toBe(with1)
+    for (const collection of ['brief', 'room', 'schools'] as const) {
+      const before = await tagOf()
+      const job = await snapshotOf(member, jobId)
+      const { version, ...row } = job[collection] as unknown as Record<string, unknown> & { version: number }
+      expect((await put(collection, row, `"${version}"`)).status, collection).toBe(200)
+      expect(await tagOf(), collection).not.toBe(before)
+    }
   })
 })
 

@@ -157,6 +157,9 @@ const query = (sparse: boolean) =>
 const WHOLE = { name: 'job snapshot', ...query(false) }
 const SPARSE = { name: 'sparse job snapshot', ...query(true) }
 
+/** How a job is written out: the query that does it. */
+export const shapeOf = (sparse: boolean): string => (sparse ? SPARSE : WHOLE).sql
+
 /**
  * Loads one job in a single query whatever its size: each part is a list of JSON rows made by PostgreSQL, so the
  * parts are of one moment and cost one round trip together.

@@ -10,7 +10,8 @@ import type { Visitor } from '../session/sessions.js'
 import { exportJob, importJob } from './bundle.js'
 import { picturesOf } from '../photo/pictures.js'
 import { listJobs } from './listJobs.js'
-import { loadSnapshot, snapshotText } from './loadSnapshot.js'
+import { loadSnapshot, shapeOf, snapshotText } from './loadSnapshot.js'
+import { snapshotTag } from './snapshotTag.js'
 import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
 
 function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): Seen {
@@ -67,13 +68,19 @@ export function jobRoutes(db: Database): Router {
 
   router.get('/jobs/:jobId', async (req, res) => {
     const { studio } = req.visitor as Visitor
+    const sparse = req.query.sparse !== undefined
     const job = await db.asStudio(
       studio.id,
-      (tx) => snapshotText(tx, studio, req.params.jobId, req.query.sparse !== undefined),
+      async (tx) => {
+        const tag = await snapshotTag(tx, studio, req.params.jobId, shapeOf(sparse))
+        if (tag === undefined) throw notFound('This job')
+        res.set('ETag', `"${tag}"`)
+        return req.fresh ? undefined : snapshotText(tx, studio, req.params.jobId, sparse)
+      },
       'read',
     )
-    if (job === undefined) throw notFound('This job')
-    res.type('application/json').send(job)
+    if (job === undefined) res.status(304).end()
+    else res.type('application/json').send(job)
   })
 
   router.get('/jobs/:jobId/export', async (req, res) => {
