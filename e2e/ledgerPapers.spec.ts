@@ -107,7 +107,7 @@ test('a guess is told apart until its receipt comes; what is borrowed has its da
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await page.getByRole('button', { name: 'Pay order 4' }).click()
-  await page.getByLabel('The amount is a guess').check()
+  await page.getByLabel('A guess, its receipt to come').check()
   await enter(page, 'Enter the payment')
   await expect(page.getByRole('heading', { name: '€236 of what is paid is a guess' })).toBeVisible()
   await subpage(page, 'Receipts')

@@ -20,7 +20,9 @@ const derived = deriveJob(job, '2026-11-23')
 const money = (minor: number) => `€${(minor / 100).toFixed(2)}`
 
 test('each stage says in words and numbers what is open', () => {
-  expect(stageLines(job, derived, derived.findings, '2026-11-23').map((s) => [s.number, s.name, s.line])).toEqual([
+  expect(
+    stageLines(job, derived, derived.findings, '2026-11-23').map((s) => [s.number, s.name, s.line]),
+  ).toEqual([
     [1, 'Brief', '5 uses, 1 to look at'],
     [2, 'Measure', '19.0 m² floor'],
     [3, 'Palette', '1 clash, 5 to look at'],

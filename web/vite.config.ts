@@ -19,7 +19,11 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'vue', test: /\/node_modules\/(@vue|vue|vue-router|pinia)\//, priority: 2 },
+            {
+              name: 'vue',
+              test: /\/node_modules\/(@vue|vue|vue-router|pinia)\/|plugin-vue.export-helper|vite\/preload-helper/,
+              priority: 2,
+            },
             {
               name: 'shared',
               test: /\/core\/(money|errors)\/|\/core\/units\/days|\/web\/(api|session\/sessionStore|form\/PlainField)/,
@@ -29,6 +33,7 @@ export default defineConfig({
             // field stay apart: the pages before a job use them too.
             {
               name: 'job',
+              priority: 1,
               test: (id: string) =>
                 (/\/core\/(?!money|errors)/.test(id) &&
                   // What one page or a worker alone uses stays with it.
@@ -38,6 +43,11 @@ export default defineConfig({
                 /\/node_modules\/(yup|culori|d3-(?!hierarchy)|internmap|property-expr|tiny-case|toposort)/.test(
                   id,
                 ),
+            },
+            // The frame of a job's pages: some twenty small files that each page would ask for one by one.
+            {
+              name: 'frame',
+              test: /\/web\/(form\/(?!PlainField)|job\/(edit|Findings|job[A-Z]|Job|keys|once|Stage|stage|tape|The|useWindowed)|[a-z]+\/[a-z]+Tabs)/,
             },
           ],
         },

@@ -56,7 +56,7 @@ export function ledgerActs({
         },
         means: true,
         more: [
-          { field: 'guessed', label: 'The amount is a guess', kind: 'check' as const },
+          { field: 'guessed', label: 'A guess, its receipt to come', kind: 'check' as const },
           ...VOUCHER_MEANS.map((kind) => ({
             field: 'voucherId',
             label: kind === 'gift card' ? 'Which card' : 'Which credit',
