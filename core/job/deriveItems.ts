@@ -9,7 +9,6 @@ import type { Item, Making, Option } from '../source/schema.js'
 import { fitFrameOf } from './fitFrameOf.js'
 import { grouped } from './grouped.js'
 import type { DerivedLine } from './deriveLedger.js'
-import { once } from './once.js'
 import type { JobSnapshot, Stored } from './snapshot.js'
 
 export interface DerivedOption {
@@ -20,6 +19,28 @@ export interface DerivedOption {
   /** What it takes, when it is made from a list. */
   readonly made: MadeCost | undefined
   readonly chosen: boolean
+}
+
+/** Of thousands of options few are looked at: how one suits is found when it is asked for. */
+class FoundOption implements DerivedOption {
+  readonly chosen: boolean
+  readonly #item: Stored<Item>
+  readonly #frame: FitFrame
+  #suits: OptionFit | undefined
+  constructor(
+    readonly option: Stored<Option>,
+    readonly price: LandedPrice,
+    readonly made: MadeCost | undefined,
+    item: Stored<Item>,
+    frame: FitFrame,
+  ) {
+    this.chosen = option.id === item.chosenOptionId
+    this.#item = item
+    this.#frame = frame
+  }
+  get suits(): OptionFit {
+    return (this.#suits ??= optionFit(this.option, this.#item, this.#frame))
+  }
 }
 
 /** open: nothing chosen · chosen: not yet ordered · ordered: on its way, in whole or part · delivered: all of it here */
@@ -77,17 +98,7 @@ function deriveOption(
     pricesIncludeTax: job.brief.pricesIncludeTax,
     currency: job.studio.currency,
   })
-  const suits = once(() => optionFit(option, item, frame))
-  const is: DerivedOption = {
-    option,
-    price,
-    // Of thousands of options few are looked at.
-    get suits() {
-      return suits()
-    },
-    made,
-    chosen: option.id === item.chosenOptionId,
-  }
+  const is = new FoundOption(option, price, made, item, frame)
   found.set(option, { item, makings, frame, is })
   return is
 }
