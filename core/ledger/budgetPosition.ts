@@ -94,7 +94,9 @@ export function budgetPosition(
     for (const state of STATES)
       if (states[state] > 0)
         stretches.push({ itemId: item.id, name: item.name, state, amountMinor: states[state] })
-    rows.set(item.category, [...(rows.get(item.category) ?? []), row])
+    const own = rows.get(item.category)
+    if (own) own.push(row)
+    else rows.set(item.category, [row])
   }
   const categories = [...rows].map(([category, list]): CategoryRow => ({
     category,

@@ -126,6 +126,21 @@ test('rounding agrees with exact rationals', () => {
   expect([mulDivRound(5, 1, 2), mulDivRound(-5, 1, 2), mulDivRound(0, 1, 2)]).toEqual([3, -3, 0])
 })
 
+test('the short way for small numbers is the long way, ties and signs among it', () => {
+  const whole = fc.oneof(fc.integer({ min: -50, max: 50 }), fc.integer({ min: -95_000_000, max: 95_000_000 }))
+  fc.assert(
+    fc.property(whole, whole, whole.filter((c) => c !== 0), (a, b, c) => {
+      const [product, divisor] = [BigInt(a) * BigInt(b), BigInt(c)]
+      const [n, d] = [product < 0n ? -product : product, divisor < 0n ? -divisor : divisor]
+      const nearest = Number((2n * n + d) / (2n * d))
+      expect(mulDivRound(a, b, c)).toBe(product < 0n !== divisor < 0n ? 0 - nearest : nearest)
+    }),
+    { numRuns: 2_000 },
+  )
+  expect(() => mulDivRound(0.5, 1, 2)).toThrow()
+  expect(() => mulDivRound(1, 1, 0)).toThrow()
+}) // prettier-ignore
+
 describe('currencies', () => {
   test.each(published<{ currencies: string[] }, { minorUnits: number[] }>('money.iso4217.0'))(
     '$id $title',

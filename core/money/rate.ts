@@ -8,6 +8,19 @@ export const ONE_PPM: Ppm = 1_000_000
 
 /** a·b/c rounded half away from zero, exact for whole numbers of any size in use here. */
 export function mulDivRound(a: number, b: number, c: number): number {
+  // Whole numbers this small are exact in floating point, and several times quicker than as BigInt.
+  const twice = 2 * Math.abs(a * b) + Math.abs(c)
+  if (
+    c !== 0 &&
+    twice <= Number.MAX_SAFE_INTEGER &&
+    Number.isInteger(a) &&
+    Number.isInteger(b) &&
+    Number.isInteger(c)
+  ) {
+    const by = 2 * Math.abs(c)
+    const rounded = (twice - (twice % by)) / by
+    return rounded !== 0 && a * b < 0 !== c < 0 ? -rounded : rounded
+  }
   const product = BigInt(a) * BigInt(b)
   const divisor = BigInt(c)
   const negative = product < 0n !== divisor < 0n

@@ -37,6 +37,8 @@ const itemId = ref<string>()
 const optionId = ref<string>()
 const root = ref<HTMLElement>()
 const strip = ref<'curve' | 'item'>('curve')
+/** The axis and the options first; the editor and the curve with the findings, once these are on screen. */
+const drawn = computed(() => store.findings !== undefined)
 
 /** What is searched of an item; a derived item is made anew when anything of it changes. */
 const texts = new WeakMap<DerivedItem, string>()
@@ -270,7 +272,7 @@ const findings = computed(() => {
         <PlanLimits v-if="strip === 'item'" :item="item" />
       </div>
       <ItemEditor v-if="strip === 'item'" :item="item" @remove="removeItem(item)" />
-      <NextEuro v-else />
+      <NextEuro v-else-if="drawn" />
     </template>
     <template v-if="item" #panel>
       <div class="of">
@@ -297,7 +299,7 @@ const findings = computed(() => {
         <FindingsPanel stage="source" :list="findings.list" :most="6" />
       </template>
       <OptionEditor
-        v-if="option"
+        v-if="option && drawn"
         :item="item"
         :option="option"
         :live="live(item)"
