@@ -47,7 +47,7 @@ export default defineConfig({
             // The frame of a job's pages: some twenty small files that each page would ask for one by one.
             {
               name: 'frame',
-              test: /\/web\/(form\/(?!PlainField)|job\/(edit|Findings|job[A-Z]|Job|keys|once|Stage|stage|tape|The|useWindowed)|[a-z]+\/[a-z]+Tabs)/,
+              test: /\/web\/(form\/(?!PlainField)|job\/(edit|Findings|job[A-Z]|keys|once|Stage|stage|tape|The|useWindowed)|[a-z]+\/[a-z]+Tabs)/,
             },
           ],
         },
