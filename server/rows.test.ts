@@ -241,7 +241,7 @@ describe('the mark of a job', () => {
         'DELETE',
         `/api/jobs/${jobId}/${collection}/${String(row.id)}`,
         undefined,
-        { 'If-Match': `"${version}"` },
+        { 'If-Match': `"${version ?? 0}"` },
       )
       const after = await tagOf()
       expect(new Set([before, added, changed]).size, collection).toBe(3)

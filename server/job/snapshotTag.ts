@@ -31,9 +31,9 @@ function parts(): SQL[] {
     ...rows,
     ...added,
     sql`(select count(*) || ':' || coalesce(max(seq), 0) from ${t.ledgerEntry} where ${ofJob(t.ledgerEntry)})`,
-    sumOf(t.supplier, sql`${t.supplier.id}::text || ${t.supplier.version}`, eq(t.supplier.studioId, studioId) as SQL),
+    sumOf(t.supplier, sql`${t.supplier.id}::text || ${t.supplier.version}`, eq(t.supplier.studioId, studioId)),
     // Entries are signed with the name as it is now.
-    sumOf(t.member, sql`${t.member.id}::text || ${t.member.name}`, eq(t.member.studioId, studioId) as SQL),
+    sumOf(t.member, sql`${t.member.id}::text || ${t.member.name}`, eq(t.member.studioId, studioId)),
   ]
 } // prettier-ignore
 
