@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { deriveJob } from '@bonitas/core/job/derive'
+import { judgedJob } from '@bonitas/core/job/judgeJob'
 import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import { postingsOf } from '@bonitas/core/testing/postingsOf'
 import { proveAll } from './ledger/proof.js'
@@ -27,7 +27,7 @@ beforeAll(async () => {
 afterAll(() => server.close())
 
 const on = '2026-11-05'
-const derived = async (jobId: string, day = '2026-11-23') => deriveJob(await snapshotOf(member, jobId), day)
+const derived = async (jobId: string, day = '2026-11-23') => judgedJob(await snapshotOf(member, jobId), day)
 /** A job with one order of everything in it. */
 async function ordered(prices: readonly number[], more: Record<string, unknown> = {}) {
   const { jobId, items } = await jobWithItems(member, prices)

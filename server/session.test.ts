@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { loadDemo } from './demo/loadDemo.js'
 import { request } from 'node:http'
 import { fileURLToPath } from 'node:url'
-import { deriveJob } from '@bonitas/core/job/derive'
+import { judgedJob } from '@bonitas/core/job/judgeJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { checkJournal, migrate } from './database/migrate.js'
 import {
@@ -149,7 +149,7 @@ describe('the demo studio', () => {
       )
     ).body as unknown as JobSnapshot
     const today = new Date().toISOString().slice(0, 10)
-    const derived = deriveJob(job, today)
+    const derived = judgedJob(job, today)
     expect(derived.findings.map((f) => f.rule).sort()).toEqual([
       'brief.before-pictures',
       'ledger.delivery-late',

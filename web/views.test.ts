@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
+import { judgedJob } from '@bonitas/core/job/judgeJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { stageLines } from './job/stageLines.js'
 import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'
@@ -16,7 +17,7 @@ const job: JobSnapshot = {
   ...file,
   studio: { id: 's', name: '', currency: 'EUR', locale: 'en-IE', system: 'metric' },
 }
-const derived = deriveJob(job, '2026-11-23')
+const derived = judgedJob(job, '2026-11-23')
 const money = (minor: number) => `€${(minor / 100).toFixed(2)}`
 
 test('each stage says in words and numbers what is open', () => {
@@ -46,7 +47,7 @@ test('each stage says in words and numbers what is open', () => {
     lines: [],
     entries: [],
   }
-  const empty = deriveJob(bare, '2026-11-23')
+  const empty = judgedJob(bare, '2026-11-23')
   expect(stageLines(bare, empty, empty.findings, '2026-11-23').map((s) => s.line)).toEqual([
     '0 uses · 31 Dec', 'not measured yet', 'no finishes yet', 'needs the room', 'nothing to paint yet', 'no items yet', '0 orders',
   ]) // prettier-ignore

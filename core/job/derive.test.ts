@@ -6,6 +6,7 @@ import { MEASURE_RULES } from '../measure/rules/index.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { pledgedItems } from './briefFactsOf.js'
 import { deriveJob } from './derive.js'
+import { judgedJob } from './judgeJob.js'
 import type { JobSnapshot } from './snapshot.js'
 
 /** The demo's first job as its file has it; ids are short names, which the pure functions do not mind. */
@@ -59,7 +60,7 @@ describe('the demo job on its day', () => {
   })
   test('a day later the facts of its findings still stand, so an acceptance holds', () => {
     const facts = (day: string) =>
-      Object.fromEntries(deriveJob(demoJob(), day).findings.map((f) => [f.key, f.facts]))
+      Object.fromEntries(judgedJob(demoJob(), day).findings.map((f) => [f.key, f.facts]))
     expect(facts('2026-11-24')).toEqual(facts('2026-11-23'))
   })
 })
@@ -67,18 +68,18 @@ describe('the demo job on its day', () => {
 describe('a finding', () => {
   test('is accepted while its facts stand, and comes back when they change', () => {
     const job = demoJob()
-    const clash = deriveJob(job, '2026-11-23').findings.find((f) => f.rule === 'palette.undertone-clash')!
+    const clash = judgedJob(job, '2026-11-23').findings.find((f) => f.rule === 'palette.undertone-clash')!
     const accepted = {
       ...job,
       acceptances: [{ id: 'a', finding: clash.key, facts: clash.facts, reason: 'meant', version: 1 }],
     }
-    const after = deriveJob(accepted, '2026-11-23').findings.find((f) => f.key === clash.key)!
+    const after = judgedJob(accepted, '2026-11-23').findings.find((f) => f.key === clash.key)!
     expect(after.accepted).toEqual({ id: 'a', reason: 'meant' })
     const moved = {
       ...accepted,
       finishes: job.finishes.map((f) => (f.id === 'pole-brass' ? { ...f, labA: f.labA + 3 } : f)),
     }
-    expect(deriveJob(moved, '2026-11-23').findings.find((f) => f.key === clash.key)!.accepted).toBeUndefined()
+    expect(judgedJob(moved, '2026-11-23').findings.find((f) => f.key === clash.key)!.accepted).toBeUndefined()
   })
   test('is the same finding whichever of the two comes first', () => {
     const refs = [{ kind: 'finish', id: 'a', name: '' }, { kind: 'finish', id: 'b', name: '' }] as const // prettier-ignore
@@ -116,8 +117,8 @@ test.each(CHECKS)('%s trips on its example and passes the other', (_name, trips,
 
 describe('the ledger of a job', () => {
   const job = demoJob()
-  const with_ = (more: Partial<JobSnapshot>) => deriveJob({ ...job, ...more }, '2026-11-23')
-  const found = (d: ReturnType<typeof deriveJob>, rule: string) => d.findings.filter((f) => f.rule === rule)
+  const with_ = (more: Partial<JobSnapshot>) => judgedJob({ ...job, ...more }, '2026-11-23')
+  const found = (d: ReturnType<typeof judgedJob>, rule: string) => d.findings.filter((f) => f.rule === rule)
   const cheaper = (priceMinor: number, on: string) =>
     with_({
       // As a price is noted or asked for anew: what it was is kept as seen, and the option has what it is.

@@ -1,12 +1,8 @@
 import type { BriefFacts } from '../brief/briefFacts.js'
-import { BRIEF_RULES } from '../brief/rules/index.js'
-import { judge, type JudgedFinding } from '../findings/finding.js'
 import type { BudgetPosition } from '../ledger/budgetPosition.js'
 import { creditLeft } from '../ledger/credits.js'
-import { LEDGER_RULES } from '../ledger/rules/index.js'
 import { measureFacts, type MeasureFacts } from '../measure/measureFacts.js'
 import type { RoomAreas } from '../measure/roomAreas.js'
-import { MEASURE_RULES } from '../measure/rules/index.js'
 import {
   labOf,
   paletteFacts,
@@ -15,21 +11,18 @@ import {
   type FinishFacts,
   type PaletteFacts,
 } from '../palette/paletteFacts.js'
-import { PALETTE_RULES } from '../palette/rules/index.js'
 import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../palette/visibleArea.js'
 import type { SupplierBasket } from '../source/baskets.js'
-import { SOURCE_RULES } from '../source/rules/index.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
 import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } from './deriveItems.js'
-import { deriveLines, deriveOrders, ledgerFactsOf, type DerivedOrder } from './deriveLedger.js'
-import { sourceFactsOf } from './sourceFactsOf.js'
+import { deriveLines, deriveOrders, type DerivedOrder } from './deriveLedger.js'
 import { once } from './once.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot } from './snapshot.js'
 import type { Finish, Placement } from '../palette/schema.js'
 
-/** Everything computed from a job: facts and findings, never stored. */
+/** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
 export interface DerivedJob {
   readonly brief: BriefFacts
   readonly measure: MeasureFacts
@@ -46,11 +39,10 @@ export interface DerivedJob {
   readonly baskets: readonly SupplierBasket[]
   readonly orders: readonly DerivedOrder[]
   readonly position: BudgetPosition
-  readonly findings: readonly JudgedFinding[]
 }
 
 /**
- * From the rows of a job to everything the screens show. Pure; the same on the server and in the browser.
+ * From the rows of a job to everything the screens show but its findings. Pure; the same on the server and in the browser.
  * @param today ISO day; the core has no clock
  */
 export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
@@ -65,7 +57,7 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const items = withBaskets(bare, baskets)
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem), creditLeft(job.entries))
   const orders = deriveOrders(job, lines)
-  // What only rules and single pages read is reckoned when they first do: a job opens without waiting for it.
+  // What only the rules and single pages read is reckoned when they first do: a job opens without waiting for it.
   const brief = once(() =>
     briefFactsOf(
       job,
@@ -79,18 +71,6 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
       })),
     ),
   )
-  const findings = once(() => {
-    const source = sourceFactsOf(job, items, baskets, today)
-    const ledger = ledgerFactsOf(job, items, orders, baskets, position, today)
-    const all = [
-      ...BRIEF_RULES.flatMap((rule) => rule.check(brief())),
-      ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
-      ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
-      ...SOURCE_RULES.flatMap((rule) => rule.check(source)),
-      ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
-    ]
-    return judge(all, job.acceptances)
-  })
   return {
     measure,
     areas,
@@ -105,9 +85,6 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     position,
     get brief() {
       return brief()
-    },
-    get findings() {
-      return findings()
     },
   }
 }

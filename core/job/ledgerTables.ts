@@ -1,5 +1,5 @@
 import { cashWeeks, type CashWeek, type Due } from '../ledger/burn.js'
-import { REFUND_DAYS } from '../ledger/rules/money.js'
+import { REFUND_DAYS } from '../ledger/ledgerFacts.js'
 import type { ItemPlace } from '../ledger/standing.js'
 import { addDays } from '../units/days.js'
 import { wallNames } from './briefFactsOf.js'

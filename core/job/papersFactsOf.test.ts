@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { deriveJob } from './derive.js'
+import { judgedJob } from './judgeJob.js'
 import { ledgerDates } from './ledgerTables.js'
 import { paperOf } from './papers.js'
 import { guessesLeft, paperName, paperOrders, papersFactsOf } from './papersFactsOf.js'
@@ -16,7 +17,7 @@ const job = {
 const today = '2026-11-23'
 const with_ = (more: Partial<JobSnapshot>) => {
   const changed = { ...job, ...more }
-  const derived = deriveJob(changed, today)
+  const derived = judgedJob(changed, today)
   return { job: changed, derived, facts: papersFactsOf(changed, derived.orders) }
 }
 

@@ -2,6 +2,9 @@ import { budgetPosition, type BudgetPosition } from './budgetPosition.js'
 import type { LineState } from './lineState.js'
 import type { Guess, PaperCheck } from './papersIn.js'
 
+/** Days a refund commonly takes (common practice: the seller has it back, checks it and pays). */
+export const REFUND_DAYS = 14
+
 /** An option that could take the place of the one chosen, and what it saves. */
 export interface CheaperOption {
   readonly itemId: string

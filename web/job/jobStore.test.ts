@@ -134,20 +134,24 @@ describe('the job on the bench', () => {
 
   test('a mend is one step, and makes its finding go away', async () => {
     const store = await opened()
-    const clash = store.derived!.findings.find((f) => f.rule === 'palette.undertone-clash')!
+    await vi.waitUntil(() => store.findings)
+    const stands = () => store.findings!.some((f) => f.key === clash.key)
+    const clash = store.findings!.find((f) => f.rule === 'palette.undertone-clash')!
     store.applyMend(clash.mends[0]!)
-    expect(store.derived!.findings.some((f) => f.key === clash.key)).toBe(false)
+    await vi.waitFor(() => expect(stands()).toBe(false))
     store.undo()
-    expect(store.derived!.findings.some((f) => f.key === clash.key)).toBe(true)
+    await vi.waitFor(() => expect(stands()).toBe(true))
   })
 
   test('an accepted finding is struck, and open again when the acceptance is removed', async () => {
     const store = await opened()
-    const clash = store.derived!.findings.find((f) => f.rule === 'palette.undertone-clash')!
+    await vi.waitUntil(() => store.findings)
+    const clash = store.findings!.find((f) => f.rule === 'palette.undertone-clash')!
+    const accepted = () => store.findings!.find((f) => f.key === clash.key)!.accepted?.reason
     store.accept(clash, 'meant')
-    expect(store.derived!.findings.find((f) => f.key === clash.key)!.accepted?.reason).toBe('meant')
+    await vi.waitFor(() => expect(accepted()).toBe('meant'))
     store.undo()
-    expect(store.derived!.findings.find((f) => f.key === clash.key)!.accepted).toBeUndefined()
+    await vi.waitFor(() => expect(accepted()).toBeUndefined())
   })
 
   test('a money act waits for the edits before it, carries its key, and reads the job anew', async () => {

@@ -5,6 +5,7 @@ import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/job/c
 import { dependents } from '@bonitas/core/job/dependents'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { derivePlan } from '@bonitas/core/job/derivePlan'
+import type { judgeJob } from '@bonitas/core/job/judgeJob'
 import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
@@ -27,8 +28,15 @@ export const useJobStore = defineStore('job', () => {
   const derived = computed(() => snapshot.value && deriveJob(snapshot.value, day.value))
   /** What the rule book noticed, found once the change it follows has been drawn; undefined until the first time. */
   const findings = shallowRef<readonly JudgedFinding[]>()
-  const find = onceDrawn(() => (findings.value = derived.value?.findings))
+  const find = onceDrawn(() => void judge())
   watch(derived, find)
+  let rules: { readonly judgeJob: typeof judgeJob } | undefined
+  /** The rules come after the page; if they cannot be fetched now, the next change asks again. */
+  async function judge(): Promise<void> {
+    rules ??= await import('@bonitas/core/job/judgeJob').catch(() => undefined)
+    const [job, facts] = [snapshot.value, derived.value]
+    if (rules) findings.value = job && facts ? rules.judgeJob(job, facts, day.value) : undefined
+  }
   // The code of the plan is heavy and needed by its own pages and one line of text: it comes after the page.
   const planCode = shallowRef<{ readonly derivePlan: typeof derivePlan }>()
   const plan = computed(

@@ -1,7 +1,7 @@
 import type { Finding, Rule } from '../../findings/finding.js'
 import { dayText, daysBetween } from '../../units/days.js'
 import { budgetPosition } from '../budgetPosition.js'
-import type { LedgerFacts, LineFacts } from '../ledgerFacts.js'
+import { REFUND_DAYS, type LedgerFacts, type LineFacts } from '../ledgerFacts.js'
 import { lineState } from '../lineState.js'
 import { facts, HERE, line, order, PAID } from './example.js'
 
@@ -164,9 +164,6 @@ export const aboutToLapse: Rule<LedgerFacts> = {
     passes: () => facts({ lapsing: [{ id: 'v', name: 'Credit', untilOn: '2026-06-10', leftMinor: 4_500 }] }),
   },
 }
-
-/** Days a refund commonly takes (common practice: the seller has it back, checks it and pays). */
-export const REFUND_DAYS = 14
 
 /** Promised, and not arrived. */
 export const refundWaits: Rule<LedgerFacts> = {

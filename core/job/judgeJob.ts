@@ -1,0 +1,36 @@
+import { BRIEF_RULES } from '../brief/rules/index.js'
+import { judge, type JudgedFinding } from '../findings/finding.js'
+import { LEDGER_RULES } from '../ledger/rules/index.js'
+import { MEASURE_RULES } from '../measure/rules/index.js'
+import { PALETTE_RULES } from '../palette/rules/index.js'
+import { SOURCE_RULES } from '../source/rules/index.js'
+import { deriveJob, type DerivedJob } from './derive.js'
+import { ledgerFactsOf } from './deriveLedger.js'
+import type { JobSnapshot } from './snapshot.js'
+import { sourceFactsOf } from './sourceFactsOf.js'
+
+/**
+ * What the rule book finds in a job, those of the plan apart, with what was accepted struck. Apart from `deriveJob`, so that
+ * a page is on screen before its rules are fetched and judged.
+ *
+ * @param derived of the same job and day
+ */
+export function judgeJob(job: JobSnapshot, derived: DerivedJob, today: string): JudgedFinding[] {
+  const { brief, measure, palette, items, baskets, orders, position } = derived
+  const source = sourceFactsOf(job, items, baskets, today)
+  const ledger = ledgerFactsOf(job, items, orders, baskets, position, today)
+  const findings = [
+    ...BRIEF_RULES.flatMap((rule) => rule.check(brief)),
+    ...MEASURE_RULES.flatMap((rule) => rule.check(measure)),
+    ...PALETTE_RULES.flatMap((rule) => rule.check(palette)),
+    ...SOURCE_RULES.flatMap((rule) => rule.check(source)),
+    ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
+  ]
+  return judge(findings, job.acceptances)
+}
+
+/** A job derived, with its findings. */
+export function judgedJob(job: JobSnapshot, today: string): DerivedJob & { findings: JudgedFinding[] } {
+  const derived = deriveJob(job, today)
+  return Object.assign(derived, { findings: judgeJob(job, derived, today) })
+}
