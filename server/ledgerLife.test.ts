@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { judgedJob } from '@bonitas/core/job/judgeJob'
+import { judgedJob } from '@bonitas/core/testing/judgedJob'
 import { whole, type SentJob } from '@bonitas/core/job/sparse'
 import { postingsOf } from '@bonitas/core/testing/postingsOf'
 import { proveAll } from './ledger/proof.js'

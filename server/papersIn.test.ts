@@ -3,6 +3,8 @@ import { deflateSync } from 'node:zlib'
 import { PDFDocument, PDFName, PDFString } from '@cantoo/pdf-lib'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { deriveJob } from '@bonitas/core/job/derive'
+import { guessesLeft } from '@bonitas/core/job/paperSide'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { encodePaper } from './photo/encodePaper.js'
 import { jobWithItems, money, orderOf, paymentOf, snapshotOf, startTestServer, type Member, type TestServer } from './testing/testServer.js' // prettier-ignore
@@ -155,6 +157,26 @@ describe('papers of a job', () => {
       ['damage', `claim:${again.claims[0]!.id}`, 0],
       ['paper', `receipt:${again.receipts[0]!.id}`, 1],
     ])
+  })
+
+  test('a guess that is taken back is a guess no more', async () => {
+    const { jobId, items } = await jobWithItems(member, [10_000])
+    const order = await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
+    const paid = await money(member, jobId, 'payments', {
+      ...paymentOf(order.body.orderId!, 4_000),
+      guessed: true,
+    })
+    const left = async () => {
+      const job = await snapshotOf(member, jobId)
+      return guessesLeft(job, deriveJob(job, '2026-11-23').orders).map((g) => g.amountMinor)
+    }
+    expect(await left()).toEqual([4_000])
+    const back = await money(member, jobId, 'reversals', {
+      eventId: paid.body.eventId,
+      reversedOn: '2026-11-06',
+      note: 'it was the lamp',
+    })
+    expect([back.status, await left()]).toEqual([201, []])
   })
 
   test('a paper cannot belong to an order that is not the job’s', async () => {

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { loadDemo } from './demo/loadDemo.js'
 import { request } from 'node:http'
 import { fileURLToPath } from 'node:url'
-import { judgedJob } from '@bonitas/core/job/judgeJob'
+import { judgedJob } from '@bonitas/core/testing/judgedJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { checkJournal, migrate } from './database/migrate.js'
 import {

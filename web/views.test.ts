@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import { judgedJob } from '@bonitas/core/job/judgeJob'
+import { judgedJob } from '@bonitas/core/testing/judgedJob'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { stageLines } from './job/stageLines.js'
 import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'

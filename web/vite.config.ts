@@ -37,7 +37,7 @@ export default defineConfig({
               test: (id: string) =>
                 (/\/core\/(?!money|errors)/.test(id) &&
                   // What one page or a worker alone uses stays with it.
-                  !/\/core\/(units\/days|color\/nearest|palette\/(library|extraction|proposals|board|schemeFacts)|job\/(lightOf|planFactsOf|derivePlan|judgeJob|sourceFactsOf)|[a-z]+\/rules\/|geometry\/(box|carry)|plan\/(?!schema|needs))/.test(
+                  !/\/core\/(units\/days|color\/nearest|palette\/(library|extraction|proposals|board|schemeFacts)|job\/(lightOf|planFactsOf|derivePlan|judgeJob|ledgerFactsOf|sourceFactsOf)|[a-z]+\/rules\/|geometry\/(box|carry)|plan\/(?!schema|needs))/.test(
                     id,
                   )) ||
                 /\/node_modules\/(yup|culori|d3-(?!hierarchy)|internmap|property-expr|tiny-case|toposort)/.test(

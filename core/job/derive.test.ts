@@ -6,7 +6,7 @@ import { MEASURE_RULES } from '../measure/rules/index.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { pledgedItems } from './briefFactsOf.js'
 import { deriveJob } from './derive.js'
-import { judgedJob } from './judgeJob.js'
+import { judgedJob } from '../testing/judgedJob.js'
 import type { JobSnapshot } from './snapshot.js'
 
 /** The demo's first job as its file has it; ids are short names, which the pure functions do not mind. */

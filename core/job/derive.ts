@@ -17,7 +17,6 @@ import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintT
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
 import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } from './deriveItems.js'
 import { deriveLines, deriveOrders, type DerivedOrder } from './deriveLedger.js'
-import { once } from './once.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot } from './snapshot.js'
 import type { Finish, Placement } from '../palette/schema.js'
@@ -57,20 +56,7 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
   const items = withBaskets(bare, baskets)
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem), creditLeft(job.entries))
   const orders = deriveOrders(job, lines)
-  // What only the rules and single pages read is reckoned when they first do: a job opens without waiting for it.
-  const brief = once(() =>
-    briefFactsOf(
-      job,
-      today,
-      areas,
-      position,
-      items.map((i) => ({
-        id: i.item.id,
-        landedMinor: i.chosen ? i.chosenMinor : undefined,
-        leadDays: i.chosen?.option.leadDays ?? null,
-      })),
-    ),
-  )
+  let brief: BriefFacts | undefined
   return {
     measure,
     areas,
@@ -83,8 +69,19 @@ export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
     baskets,
     orders,
     position,
+    // What only the rules and single pages read is reckoned when they first do: a job opens without waiting for it.
     get brief() {
-      return brief()
+      return (brief ??= briefFactsOf(
+        job,
+        today,
+        areas,
+        position,
+        items.map((i) => ({
+          id: i.item.id,
+          landedMinor: i.chosen ? i.chosenMinor : undefined,
+          leadDays: i.chosen?.option.leadDays ?? null,
+        })),
+      ))
     },
   }
 }

@@ -4,8 +4,8 @@ import { LEDGER_RULES } from '../ledger/rules/index.js'
 import { MEASURE_RULES } from '../measure/rules/index.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { SOURCE_RULES } from '../source/rules/index.js'
-import { deriveJob, type DerivedJob } from './derive.js'
-import { ledgerFactsOf } from './deriveLedger.js'
+import type { DerivedJob } from './derive.js'
+import { ledgerFactsOf } from './ledgerFactsOf.js'
 import type { JobSnapshot } from './snapshot.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
 
@@ -27,10 +27,4 @@ export function judgeJob(job: JobSnapshot, derived: DerivedJob, today: string): 
     ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
   ]
   return judge(findings, job.acceptances)
-}
-
-/** A job derived, with its findings. */
-export function judgedJob(job: JobSnapshot, today: string): DerivedJob & { findings: JudgedFinding[] } {
-  const derived = deriveJob(job, today)
-  return Object.assign(derived, { findings: judgeJob(job, derived, today) })
 }

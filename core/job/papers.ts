@@ -4,7 +4,7 @@ import { booksAt, monthEnds } from '../ledger/monthEnds.js'
 import { dayText } from '../units/days.js'
 import type { DerivedJob } from './derive.js'
 import { purchasesOf, taxMonths } from './ledgerTables.js'
-import { guessesLeft } from './papersFactsOf.js'
+import { guessesLeft } from './paperSide.js'
 import type { JobSnapshot } from './snapshot.js'
 
 /** What the ledger is put on paper as. */

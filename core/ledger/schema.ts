@@ -244,6 +244,16 @@ export const claimSchema = rowSchema({
 })
 export type Claim = InferType<typeof claimSchema>
 
+/** A claim before anything but its line and day is known. */
+export const NEW_CLAIM = {
+  asks: 'replacement',
+  amountMinor: null,
+  answerByOn: null,
+  answer: 'waiting',
+  answeredOn: null,
+  note: '',
+} as const satisfies Partial<Claim>
+
 export const LOAN_REASONS = ['for the photograph', 'from another room', 'to try'] as const
 /** A thing that is here and goes back: it never enters money, coverage or what is handed over. */
 export const loanSchema = rowSchema({

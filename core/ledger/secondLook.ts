@@ -18,16 +18,22 @@ export interface AddedThing {
   readonly costMinor: Minor
   /** It makes good what something taken off leaves behind: filling, sanding, painting. */
   readonly makesGood: boolean
+  /** It is not part of the second look. */
+  readonly leftOut?: boolean
+}
+
+export interface LookLine {
+  readonly id: string
+  readonly name: string
+  readonly what: 'stays' | 'goes' | 'comes' | 'left out'
+  /** What the first look paid for it. */
+  readonly firstMinor: Minor
+  /** What the second pays for it: nothing for what stays, goes or is left out. */
+  readonly costMinor: Minor
 }
 
 export interface SecondLook {
-  /** Everything of the first look, at what the second pays for it: nothing for what stays, nothing for what goes. */
-  readonly lines: readonly {
-    readonly id: string
-    readonly name: string
-    readonly what: 'stays' | 'goes' | 'comes'
-    readonly costMinor: Minor
-  }[]
+  readonly lines: readonly LookLine[]
   /** What the change costs: only what comes. */
   readonly costMinor: Minor
   /** What the first look cost; a second look does not touch it. */
@@ -44,20 +50,22 @@ export interface SecondLook {
  */
 export function secondLook(standing: readonly StandingThing[], added: readonly AddedThing[]): SecondLook {
   const going = standing.filter((s) => !s.stays)
-  const madeGood = added.some((a) => a.makesGood)
+  const coming = added.filter((a) => !a.leftOut)
   return {
     lines: [
-      ...standing.map((s) => ({
-        id: s.id,
-        name: s.name,
-        what: s.stays ? ('stays' as const) : ('goes' as const),
-        costMinor: 0,
+      ...standing.map(({ id, name, stays, costMinor }): LookLine => ({
+        id, name, what: stays ? 'stays' : 'goes', firstMinor: costMinor, costMinor: 0,
       })),
-      ...added.map((a) => ({ id: a.id, name: a.name, what: 'comes' as const, costMinor: a.costMinor })),
+      ...added.map(({ id, name, leftOut, costMinor }): LookLine => ({
+        id, name, what: leftOut ? 'left out' : 'comes', firstMinor: 0, costMinor: leftOut ? 0 : costMinor,
+      })),
     ],
-    costMinor: added.reduce((total, a) => total + a.costMinor, 0),
-    firstMinor: standing.reduce((total, s) => total + s.costMinor, 0),
-    leftBehindMinor: going.reduce((total, s) => total + s.costMinor, 0),
-    unmended: madeGood ? [] : going.filter((s) => s.fixed).map((s) => s.name),
+    costMinor: sum(coming),
+    firstMinor: sum(standing),
+    leftBehindMinor: sum(going),
+    unmended: coming.some((a) => a.makesGood) ? [] : going.filter((s) => s.fixed).map((s) => s.name),
   }
-}
+} // prettier-ignore
+
+const sum = (things: readonly { readonly costMinor: Minor }[]): Minor =>
+  things.reduce((total, t) => total + t.costMinor, 0)

@@ -26,8 +26,8 @@ import { changeOrderSchema } from '@bonitas/core/brief/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, Problem } from '../http/problem.js'
-import { encodePicture, type Picture } from '../photo/encode.js'
-import { encodePaper } from '../photo/encodePaper.js'
+import type { Picture } from '../photo/encode.js'
+import { encodeUpload } from '../photo/encodePaper.js'
 import { bare, TABLES } from './tables.js'
 import { upgradeBundle } from './upgradeBundle.js'
 
@@ -234,8 +234,7 @@ async function importPictures(
     const found = bundle.pictures.find((p) => p.photoId === photo.id)
     if (!found) throw damaged(`The picture of photo “${String(photo.note).slice(0, 40)}” is missing.`)
     const bytes = Buffer.from(String(found.picture), 'base64')
-    const encoded =
-      photo.kind === 'paper' ? await encodePaper(bytes) : { ...(await encodePicture(bytes)), pages: 0 }
+    const encoded = await encodeUpload(String(photo.kind), bytes)
     await tx
       .insert(t.photo)
       .values({ ...photo, ...keys, ...encoded.size, pages: encoded.pages, version: 1 } as never)

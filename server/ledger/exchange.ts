@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
 import type { Exchange } from '@bonitas/core/ledger/schema'
 import { EXCHANGED } from '@bonitas/core/ledger/schema'
-import { mulDivRound } from '@bonitas/core/money/rate'
+import { mulDivRound, taxInside } from '@bonitas/core/money/rate'
 import { priceOf } from '@bonitas/core/source/chosenMoney'
 import type { Making } from '@bonitas/core/source/schema'
 import type { Tx } from '../database/database.js'
@@ -35,7 +35,7 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
       : `Quantity is more than the ${state.liveQuantity} of ${line.itemName} that stand. Write at most that.`)
   const other = await priced(tx, act, line, wish.optionId, quantity)
   const amountMinor = wish.amountMinor ?? other.landedMinor
-  const taxMinor = other.landedMinor > 0 ? mulDivRound(other.taxMinor, amountMinor, other.landedMinor) : 0
+  const taxMinor = taxInside(amountMinor, other.taxPpm)
   const back = Math.min(quantity, state.hereQuantity)
   const off = quantity - back
   const goes = mulDivRound(state.dueMinor, quantity, state.liveQuantity)
@@ -95,5 +95,5 @@ async function priced(tx: Tx, act: Act, line: Line, optionId: string, quantity: 
     .where(and(ofJob(t.making, act), eq(t.making.optionId, optionId)))
   const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.currency }
   const { price } = priceOf(option, quantity, makings as unknown as Making[], frame)
-  return { option, landedMinor: price.landedMinor, taxMinor: price.taxMinor }
+  return { option, landedMinor: price.landedMinor, taxPpm: job.taxPpm }
 }

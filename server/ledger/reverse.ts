@@ -50,6 +50,7 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
       quantity: -e.quantity,
       means: e.means,
       voucherId: e.voucherId,
+      guessed: e.guessed,
       reverses: wish.eventId,
     })),
   )

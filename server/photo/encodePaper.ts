@@ -17,8 +17,12 @@ export interface EncodedPaper extends Encoded {
 const refused = (detail: string) =>
   new Problem(400, 'Not a paper that can be read', detail, { errors: [{ field: 'picture', text: detail }] })
 
+/** What is sent as a photo of some kind, as it is kept: only a paper may be a PDF. */
+export const encodeUpload = async (kind: string, bytes: Buffer): Promise<EncodedPaper> =>
+  kind === 'paper' ? encodePaper(bytes) : { ...(await encodePicture(bytes)), pages: 0 }
+
 /** Whether bytes say that they are a PDF. */
-export const isPdf = (bytes: Buffer): boolean => bytes.subarray(0, 1024).includes('%PDF-')
+const isPdf = (bytes: Buffer): boolean => bytes.subarray(0, 1024).includes('%PDF-')
 
 /**
  * A receipt or invoice as it is kept: a photo encoded anew, or a PDF whose pages are laid into a new one, without

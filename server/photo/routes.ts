@@ -8,8 +8,8 @@ import { conflict, notFound } from '../http/problem.js'
 import { bare } from '../job/tables.js'
 import { requireJob } from '../job/writeRow.js'
 import type { Visitor } from '../session/sessions.js'
-import { encodePicture, PICTURE_LIMIT } from './encode.js'
-import { encodePaper } from './encodePaper.js'
+import { PICTURE_LIMIT } from './encode.js'
+import { encodeUpload } from './encodePaper.js'
 
 const MOST_PHOTOS = 400
 
@@ -41,8 +41,7 @@ export function photoRoutes(db: Database): Router {
       await db.asStudio(studio.id, (tx) => requireJob(tx, studio.id, jobId), 'read')
       // Encoding takes as long as it takes; no transaction waits for it.
       const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0)
-      const encoded =
-        about.kind === 'paper' ? await encodePaper(bytes) : { ...(await encodePicture(bytes)), pages: 0 }
+      const encoded = await encodeUpload(about.kind, bytes)
       const row = await db.asStudio(studio.id, async (tx) => {
         const ofJob = and(eq(photo.studioId, studio.id), eq(photo.jobId, jobId))
         const [counted] = await tx

@@ -2,10 +2,12 @@
 import { computed, ref } from 'vue'
 import type { PHOTO_KINDS } from '@bonitas/core/brief/words'
 import RowField from '../form/RowField.vue'
+import FilePick from '../job/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useTwice } from '../job/useTwice.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 import { BRIEF_PAGES } from './briefTabs.js'
@@ -20,7 +22,7 @@ const loose = computed(() =>
   of('before').filter((p) => !standpoints.value.some((s) => s.subject === p.subject)),
 )
 const { waiting, send, take, forget } = useUploads()
-const picker = ref<HTMLInputElement>()
+const picker = ref<InstanceType<typeof FilePick>>()
 let next: { kind: Kind; subject: string } = { kind: 'inspiration', subject: '' }
 
 const address = (id: string, small = true) =>
@@ -28,41 +30,20 @@ const address = (id: string, small = true) =>
 
 function pick(kind: Kind, subject = ''): void {
   next = { kind, subject }
-  picker.value?.click()
+  picker.value?.pick()
 }
 
-async function picked(): Promise<void> {
-  const files = [...(picker.value?.files ?? [])]
-  if (picker.value) picker.value.value = ''
-  await take(files, next)
-}
+const picked = (files: readonly File[]) => take(files, next)
 async function dropped(event: DragEvent): Promise<void> {
   await take([...(event.dataTransfer?.files ?? [])], { kind: 'inspiration', subject: '' })
 }
-const confirming = ref('')
-function remove(id: string): void {
-  if (confirming.value !== id) {
-    confirming.value = id
-    return
-  }
-  store.remove('photos', id)
-  confirming.value = ''
-}
+const { armed, press: remove } = useTwice((id) => store.remove('photos', id))
 </script>
 
 <template>
   <StagePage v-if="job" title="Brief">
     <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
-    <input
-      ref="picker"
-      class="said-once"
-      type="file"
-      accept="image/*"
-      multiple
-      tabindex="-1"
-      aria-label="Photos to add"
-      @change="picked"
-    />
+    <FilePick ref="picker" label="Photos to add" accept="image/*" @picked="picked" />
     <div class="pictures" @dragover.prevent @drop.prevent="dropped">
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
       <section>
@@ -89,7 +70,7 @@ function remove(id: string): void {
                   :aria-label="`Remove the picture of ${s.name}`"
                   @click="remove(s.photos[0].id)"
                 >
-                  {{ confirming === s.photos[0].id ? 'Gone for good: remove' : '×' }}
+                  {{ armed === s.photos[0].id ? 'Gone for good: remove' : '×' }}
                 </button>
               </figcaption>
             </template>
@@ -145,7 +126,7 @@ function remove(id: string): void {
                 label="Note on the photo"
               />
               <button class="word" aria-label="Remove the photo" @click="remove(p.id)">
-                {{ confirming === p.id ? 'Gone for good: remove' : '×' }}
+                {{ armed === p.id ? 'Gone for good: remove' : '×' }}
               </button>
             </figcaption>
           </figure>
@@ -184,7 +165,7 @@ function remove(id: string): void {
                 label="Name of the letter"
               />
               <button class="word" aria-label="Remove the letter" @click="remove(p.id)">
-                {{ confirming === p.id ? 'Gone for good: remove' : '×' }}
+                {{ armed === p.id ? 'Gone for good: remove' : '×' }}
               </button>
             </figcaption>
           </figure>

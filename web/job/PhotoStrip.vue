@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useJobStore } from './jobStore.js'
+import { useTwice } from './useTwice.js'
 
 /** Photos and PDFs that belong to one thing, small, each opened by itself and removed on the second press. */
 const props = defineProps<{ subject: string; of: string }>()
 const store = useJobStore()
 const photos = computed(() => (store.snapshot?.photos ?? []).filter((p) => p.subject === props.subject))
 const address = (id: string) => `/api/jobs/${store.snapshot?.brief.id ?? ''}/pictures/${id}`
-const confirming = ref('')
-function remove(id: string): void {
-  if (confirming.value === id) store.remove('photos', id)
-  confirming.value = confirming.value === id ? '' : id
-}
+const { armed, press: remove } = useTwice((id) => store.remove('photos', id))
 </script>
 
 <template>
@@ -24,7 +21,7 @@ function remove(id: string): void {
         <img v-else :src="`${address(p.id)}?size=small`" :alt="`${of}, photo ${n + 1}`" loading="lazy" />
       </a>
       <button class="word" :aria-label="`Remove photo ${n + 1} of ${of}`" @click="remove(p.id)">
-        {{ confirming === p.id ? 'Gone for good' : '×' }}
+        {{ armed === p.id ? 'Gone for good' : '×' }}
       </button>
     </li>
   </ul>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { CLAIM_ANSWERS, CLAIM_ASKS } from '@bonitas/core/ledger/schema'
+import { CLAIM_ANSWERS, CLAIM_ASKS, NEW_CLAIM } from '@bonitas/core/ledger/schema'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import FilePick from '../job/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import PhotoStrip from '../job/PhotoStrip.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useTwice } from '../job/useTwice.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 import type { Act } from './act.js'
@@ -38,9 +40,7 @@ const lineId = ref('')
 function add(): void {
   const line = here.value.find((l) => l.line.id === lineId.value) ?? here.value[0]
   if (!line) return
-  const id = store.add('claims', {
-    lineId: line.line.id, madeOn: store.day, asks: 'replacement', amountMinor: null, answerByOn: null, answer: 'waiting', answeredOn: null, note: '',
-  }) // prettier-ignore
+  const id = store.add('claims', { ...NEW_CLAIM, lineId: line.line.id, madeOn: store.day })
   void nextTick(() => document.querySelector<HTMLInputElement>(`[data-claim="${id}"] .wrong input`)?.focus())
 }
 /** What a granted claim is entered as. */
@@ -58,37 +58,20 @@ function settles(asks: string, line: DerivedLine): { readonly word: string; read
   return undefined
 }
 
-const picker = ref<HTMLInputElement>()
+const picker = ref<InstanceType<typeof FilePick>>()
 let into = ''
 function pick(claimId: string): void {
   into = claimId
-  picker.value?.click()
+  picker.value?.pick()
 }
-async function picked(): Promise<void> {
-  const files = [...(picker.value?.files ?? [])]
-  if (picker.value) picker.value.value = ''
-  await take(files, { kind: 'damage', subject: `claim:${into}` })
-}
-const confirming = ref('')
-function remove(id: string): void {
-  if (confirming.value === id) store.remove('claims', id)
-  confirming.value = confirming.value === id ? '' : id
-}
+const picked = (files: readonly File[]) => take(files, { kind: 'damage', subject: `claim:${into}` })
+const { armed, press: remove } = useTwice((id) => store.remove('claims', id))
 </script>
 
 <template>
   <StagePage v-if="job && store.derived" title="Ledger">
     <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
-    <input
-      ref="picker"
-      class="said-once"
-      type="file"
-      accept="image/*"
-      multiple
-      tabindex="-1"
-      aria-label="Photos of the damage"
-      @change="picked"
-    />
+    <FilePick ref="picker" label="Photos of the damage" accept="image/*" @picked="picked" />
     <section class="claims" aria-label="Claims">
       <div v-if="here.length > 0" class="above">
         <label for="claimed">What came damaged or wrong</label>
@@ -149,7 +132,7 @@ function remove(id: string): void {
               :aria-label="`Remove the claim for ${line?.line.itemName ?? ''}`"
               @click="remove(claim.id)"
             >
-              {{ confirming === claim.id ? 'Remove it with its photos' : 'Remove' }}
+              {{ armed === claim.id ? 'Remove it with its photos' : 'Remove' }}
             </button>
           </p>
         </div>

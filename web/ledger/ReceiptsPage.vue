@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { guessesLeft, paperName, paperOrders } from '@bonitas/core/job/papersFactsOf'
+import { guessesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
 import { checkPaper, proposeOrders } from '@bonitas/core/ledger/papersIn'
 import { PAPER_KINDS } from '@bonitas/core/ledger/schema'
 import { useLocale } from '../form/useLocale.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import FilePick from '../job/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import PhotoStrip from '../job/PhotoStrip.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useTwice } from '../job/useTwice.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
@@ -50,17 +52,13 @@ const findings = computed(() =>
   (store.findings ?? []).filter((f) => f.rule === 'ledger.paper-differs' || f.rule === 'ledger.guessed'),
 )
 
-const picker = ref<HTMLInputElement>()
+const picker = ref<InstanceType<typeof FilePick>>()
 let into = ''
 function pick(receiptId = ''): void {
   into = receiptId
-  picker.value?.click()
+  picker.value?.pick()
 }
-async function picked(): Promise<void> {
-  const files = [...(picker.value?.files ?? [])]
-  if (picker.value) picker.value.value = ''
-  await bring(files, into)
-}
+const picked = (files: readonly File[]) => bring(files, into)
 /** Without a receipt named, each file is a receipt of its own. */
 async function bring(files: readonly File[], receiptId = ''): Promise<void> {
   for (const file of files) await take([file], { kind: 'paper', subject: `receipt:${receiptId || add()}` })
@@ -74,25 +72,17 @@ function add(orderId: string | null = null): string {
   void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] select`)?.focus())
   return id
 }
-const confirming = ref('')
-function remove(id: string): void {
-  if (confirming.value === id) store.remove('receipts', id)
-  confirming.value = confirming.value === id ? '' : id
-}
+const { armed, press: remove } = useTwice((id) => store.remove('receipts', id))
 </script>
 
 <template>
   <StagePage v-if="job && store.derived" title="Ledger">
     <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
-    <input
+    <FilePick
       ref="picker"
-      class="said-once"
-      type="file"
+      label="Photos or PDFs of papers"
       accept="image/*,application/pdf"
-      multiple
-      tabindex="-1"
-      aria-label="Photos or PDFs of papers"
-      @change="picked"
+      @picked="picked"
     />
     <div class="papers" @dragover.prevent @drop.prevent="bring([...($event.dataTransfer?.files ?? [])])">
       <div class="above">
@@ -140,7 +130,7 @@ function remove(id: string): void {
             Photo or PDF
           </button>
           <button class="word" :aria-label="`Remove ${name}`" @click="remove(paper.id)">
-            {{ confirming === paper.id ? 'Remove it with its photos' : 'Remove' }}
+            {{ armed === paper.id ? 'Remove it with its photos' : 'Remove' }}
           </button>
         </p>
         <ul v-if="likely.length > 0" class="likely">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { LEAVES_A_MARK } from '@bonitas/core/job/words'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { secondLook } from '@bonitas/core/ledger/secondLook'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { useLocale } from '../form/useLocale.js'
@@ -9,36 +10,37 @@ import { useJobStore } from '../job/jobStore.js'
 /** A second look at a room that is done: what of the first stays, what goes, what comes, and what only that costs. */
 const store = useJobStore()
 const { money } = useLocale()
-const going = ref<ReadonlySet<string>>(new Set())
-const left = ref<ReadonlySet<string>>(new Set())
-const flip = (set: ReadonlySet<string>, id: string) =>
-  new Set(set.has(id) ? [...set].filter((x) => x !== id) : [...set, id])
+/** What is unticked: of what stands it goes, of what could come it is no part of this. */
+const unticked = ref<ReadonlySet<string>>(new Set())
+function tick(id: string): void {
+  const next = new Set(unticked.value)
+  if (!next.delete(id)) next.add(id)
+  unticked.value = next
+}
 const column = (minor: number) =>
   moneyColumnText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
 
-const items = computed(() => store.derived?.items ?? [])
-const first = computed(() => items.value.filter((i) => i.state === 'ordered' || i.state === 'delivered'))
-const coming = computed(() => items.value.filter((i) => i.state === 'open' || i.state === 'chosen'))
-const look = computed(() =>
-  secondLook(
-    first.value.map((i) => ({
+const look = computed(() => {
+  const items = store.derived?.items ?? []
+  const stands = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
+  return secondLook(
+    items.filter(stands).map((i) => ({
       id: i.item.id,
       name: i.item.name,
       costMinor: i.lines.reduce((sum, l) => sum + l.state.costMinor, 0),
-      stays: !going.value.has(i.item.id),
+      stays: !unticked.value.has(i.item.id),
       fixed: LEAVES_A_MARK.has(i.item.fixing),
     })),
-    coming.value
-      .filter((i) => !left.value.has(i.item.id))
-      .map((i) => ({
-        id: i.item.id,
-        name: i.item.name,
-        costMinor: i.state === 'chosen' ? i.chosenMinor : i.item.targetMinor,
-        makesGood: i.item.category === 'services' || i.item.category === 'surfaces',
-      })),
-  ),
-)
-const costOf = computed(() => new Map(look.value.lines.map((l) => [l.id, l])))
+    items.filter((i) => !stands(i)).map((i) => ({
+      id: i.item.id,
+      name: i.item.name,
+      costMinor: i.state === 'chosen' ? i.chosenMinor : i.item.targetMinor,
+      makesGood: i.item.category === 'services' || i.item.category === 'surfaces',
+      leftOut: unticked.value.has(i.item.id),
+    })),
+  )
+}) // prettier-ignore
+const WORDS = { stays: 'stays', goes: 'goes', comes: 'comes', 'left out': 'not part of it' } as const
 function propose(): void {
   const named = (what: 'goes' | 'comes') => look.value.lines.filter((l) => l.what === what).map((l) => l.name)
   store.add('proposals', {
@@ -57,11 +59,11 @@ function propose(): void {
 </script>
 
 <template>
-  <details v-if="first.length > 0" class="look">
+  <details v-if="look.firstMinor > 0" class="look">
     <summary><h2>A second look, by what changes</h2></summary>
     <p class="second">
-      Untick what goes, and what is not part of it. What stays costs nothing again; the first look keeps its
-      own total.
+      Untick what goes, and what is not part of it. What stays costs nothing again; what is still open counts
+      at its target; the first look keeps its own total.
     </p>
     <table>
       <thead>
@@ -73,35 +75,15 @@ function propose(): void {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="i in first" :key="i.item.id">
+        <tr v-for="l in look.lines" :key="l.id">
           <th scope="row">
             <label>
-              <input
-                type="checkbox"
-                :checked="!going.has(i.item.id)"
-                @change="going = flip(going, i.item.id)"
-              />
-              {{ i.item.name }}
+              <input type="checkbox" :checked="!unticked.has(l.id)" @change="tick(l.id)" /> {{ l.name }}
             </label>
           </th>
-          <td class="figure">{{ column(i.lines.reduce((sum, l) => sum + l.state.costMinor, 0)) }}</td>
-          <td class="figure">{{ column(0) }}</td>
-          <td class="second">{{ costOf.get(i.item.id)?.what }}</td>
-        </tr>
-        <tr v-for="i in coming" :key="i.item.id">
-          <th scope="row">
-            <label>
-              <input type="checkbox" :checked="!left.has(i.item.id)" @change="left = flip(left, i.item.id)" />
-              {{ i.item.name }}
-            </label>
-          </th>
-          <td class="figure"></td>
-          <td class="figure">{{ column(costOf.get(i.item.id)?.costMinor ?? 0) }}</td>
-          <td class="second">
-            {{
-              left.has(i.item.id) ? 'not part of it' : i.state === 'chosen' ? 'comes' : 'comes, at its target'
-            }}
-          </td>
+          <td class="figure">{{ l.what === 'stays' || l.what === 'goes' ? column(l.firstMinor) : '' }}</td>
+          <td class="figure">{{ column(l.costMinor) }}</td>
+          <td class="second">{{ WORDS[l.what] }}</td>
         </tr>
       </tbody>
       <tfoot>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
-import { guessesLeft } from '@bonitas/core/job/papersFactsOf'
+import { guessesLeft } from '@bonitas/core/job/paperSide'
 import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/ledger/standing'

@@ -64,7 +64,7 @@ function setColor(event: Event): void {
   if (lab) store.change('options', row.value.id, { colorL: round(lab.l), colorA: round(lab.a), colorB: round(lab.b) })
   else if ([l, a, b].every(Number.isFinite) && more === undefined)
     store.change('options', row.value.id, { colorL: l, colorA: a, colorB: b })
-  else colorFault.value = 'Color is not read. Write it as #aabbcc or as three CIELAB numbers: 62 10 -8.'
+  else colorFault.value = 'Color is not read. Write it as a hex code of six digits, or as three CIELAB numbers: 62 10 -8.'
 } // prettier-ignore
 const round = (n: number) => Math.round(n * 100) / 100
 </script>
@@ -115,7 +115,7 @@ const round = (n: number) => Math.round(n * 100) / 100
           <input
             id="option-color"
             :value="hex"
-            placeholder="#aabbcc or L a b"
+            placeholder="hex code, or L a b"
             autocomplete="off"
             :aria-invalid="colorFault !== ''"
             @change="setColor"

@@ -1,6 +1,7 @@
 import type { Finding, Rule } from '../../findings/finding.js'
 import { dayText, daysBetween } from '../../units/days.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
+import { NEW_CLAIM } from '../schema.js'
 import { facts } from './example.js'
 
 /** A receipt or invoice that says something else than the ledger. */
@@ -95,7 +96,7 @@ export const claimWaits: Rule<LedgerFacts> = {
       measured: `noted ${dayText(u.on, today)}`,
       wanted: 'a claim with photos, or the damage accepted with a reason',
       because: 'Damage is claimed within the seller’s days, photographed before it is touched.',
-      mends: [{ label: 'Claim it', changes: [{ collection: 'claims', add: { lineId: u.lineId, madeOn: today, asks: 'replacement', amountMinor: null, answerByOn: null, answer: 'waiting', answeredOn: null, note: u.note } }] }],
+      mends: [{ label: 'Claim it', changes: [{ collection: 'claims', add: { ...NEW_CLAIM, lineId: u.lineId, madeOn: today, note: u.note } }] }],
     })),
   ],
   examples: {

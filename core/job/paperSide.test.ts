@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { deriveJob } from './derive.js'
-import { judgedJob } from './judgeJob.js'
+import { judgedJob } from '../testing/judgedJob.js'
 import { ledgerDates } from './ledgerTables.js'
 import { paperOf } from './papers.js'
-import { guessesLeft, paperName, paperOrders, papersFactsOf } from './papersFactsOf.js'
+import { ledgerFactsOf } from './ledgerFactsOf.js'
+import { guessesLeft, paperName, paperOrders } from './paperSide.js'
 import type { JobSnapshot } from './snapshot.js'
 
 const file = JSON.parse(
@@ -18,7 +19,11 @@ const today = '2026-11-23'
 const with_ = (more: Partial<JobSnapshot>) => {
   const changed = { ...job, ...more }
   const derived = judgedJob(changed, today)
-  return { job: changed, derived, facts: papersFactsOf(changed, derived.orders) }
+  return {
+    job: changed,
+    derived,
+    facts: ledgerFactsOf(changed, derived.items, derived.orders, derived.baskets, derived.position, today),
+  }
 }
 
 test('a paper is called by its kind, its number and whom it is from, as far as these are known', () => {

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+
+/** Files chosen from the machine: nothing on screen, opened by whoever holds it. */
+defineProps<{ label: string; accept: string }>()
+const emit = defineEmits<{ picked: [files: readonly File[]] }>()
+const input = ref<HTMLInputElement>()
+defineExpose({ pick: () => input.value?.click() })
+function changed(): void {
+  const files = [...(input.value?.files ?? [])]
+  // The same file may be chosen again.
+  if (input.value) input.value.value = ''
+  if (files.length > 0) emit('picked', files)
+}
+</script>
+
+<template>
+  <input
+    ref="input"
+    class="said-once"
+    type="file"
+    :accept="accept"
+    multiple
+    tabindex="-1"
+    :aria-label="label"
+    @change="changed"
+  />
+</template>
