@@ -1,7 +1,5 @@
-import type { ClaimFacts, LedgerFacts, LoanFacts, PaperFacts } from '../ledger/ledgerFacts.js'
-import { checkPaper, openGuesses, type Guess, type PaperOrder } from '../ledger/papersIn.js'
+import { openGuesses, type Guess, type PaperOrder } from '../ledger/papersIn.js'
 import type { Receipt } from '../ledger/schema.js'
-import { moneyText } from '../money/moneyText.js'
 import type { DerivedOrder } from './deriveLedger.js'
 import type { JobSnapshot } from './snapshot.js'
 

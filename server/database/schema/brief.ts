@@ -13,9 +13,9 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
-import { studioId, jobId, version, minor, part, ofJob } from './columns.js'
+import { studioId, jobId, part, ofJob, keyTo, minor } from './columns.js'
 import { member, job } from './studio.js'
-import { toFinish, piece } from './palette.js'
+import { finish, piece } from './palette.js'
 import { item } from './source.js'
 
 /** The school chosen for each topic, one column each, so that two people may choose at once. */
@@ -43,7 +43,7 @@ export const schools = pgTable(
     money: text('money'),
     tenure: text('tenure'),
   },
-  (t) => [...ofJob(t as never), unique('schools_one_per_job').on(t.studioId, t.jobId)],
+  (t) => [...ofJob(t), unique('schools_one_per_job').on(t.studioId, t.jobId)],
 )
 
 export const person = pgTable(
@@ -59,7 +59,7 @@ export const person = pgTable(
     minds: jsonb('minds').$type<string[]>().notNull(),
     note: text('note').notNull(),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 export const use = pgTable(
@@ -72,13 +72,13 @@ export const use = pgTable(
     time: text('time').notNull(),
     position: integer('position').notNull(),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 export const focus = pgTable(
   'focus',
   { ...part(), name: text('name').notNull(), position: integer('position').notNull() },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 export const allotment = pgTable(
@@ -90,13 +90,13 @@ export const allotment = pgTable(
     mark: text('mark').notNull(),
     reason: text('reason'),
   },
-  (t) => [...ofJob(t as never), unique('allotment_one_per_category').on(t.studioId, t.jobId, t.category)],
+  (t) => [...ofJob(t), unique('allotment_one_per_category').on(t.studioId, t.jobId, t.category)],
 )
 
 export const visit = pgTable(
   'visit',
   { ...part(), on: date('on').notNull(), what: text('what').notNull() },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 /** What is said about a photo. The picture is in {@link photoData}, so that a job loads without its pictures. */
@@ -113,7 +113,7 @@ export const photo = pgTable(
     /** Pages of a PDF; 0 for a picture. */
     pages: integer('pages').notNull().default(0),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 export const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
@@ -131,10 +131,7 @@ export const photoData = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.studioId, t.jobId, t.photoId] }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.photoId],
-      foreignColumns: [photo.studioId, photo.jobId, photo.id],
-    }).onDelete('cascade'),
+    keyTo(t, t.photoId, photo).onDelete('cascade'),
   ],
 )
 
@@ -148,13 +145,7 @@ export const limit = pgTable(
     pieceId: uuid('piece_id'),
     why: text('why').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.pieceId],
-      foreignColumns: [piece.studioId, piece.jobId, piece.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.pieceId, piece)],
 )
 
 /** What a landlord allowed, in writing. */
@@ -171,18 +162,7 @@ export const consent = pgTable(
     photoId: uuid('photo_id'),
     words: text('words').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    toFinish(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.itemId],
-      foreignColumns: [item.studioId, item.jobId, item.id],
-    }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.photoId],
-      foreignColumns: [photo.studioId, photo.jobId, photo.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.finishId, finish), keyTo(t, t.itemId, item), keyTo(t, t.photoId, photo)],
 )
 
 export const acceptance = pgTable(
@@ -193,7 +173,7 @@ export const acceptance = pgTable(
     facts: text('facts').notNull(),
     reason: text('reason').notNull(),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 // Change orders, orders, their lines and the entries are append-only: a trigger refuses UPDATE and DELETE.
@@ -223,10 +203,7 @@ export const changeOrder = pgTable(
 export const proposal = pgTable(
   'proposal',
   {
-    studioId: studioId(),
-    jobId: jobId(),
-    id: uuid('id').notNull(),
-    version: version(),
+    ...part(),
     proposedOn: date('proposed_on').notNull(),
     amountMinor: minor('amount_minor'),
     why: text('why').notNull(),
@@ -235,10 +212,5 @@ export const proposal = pgTable(
     answeredOn: date('answered_on'),
     answer: text('answer').notNull(),
   },
-  (t) => [
-    primaryKey({ columns: [t.studioId, t.jobId, t.id] }),
-    foreignKey({ columns: [t.studioId, t.jobId], foreignColumns: [job.studioId, job.id] }).onDelete(
-      'cascade',
-    ),
-  ],
+  (t) => [...ofJob(t)],
 )

@@ -15,7 +15,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
-import { studioId, jobId, part, ofJob, version, minor } from './columns.js'
+import { studioId, jobId, part, ofJob, keyTo, minor } from './columns.js'
 import { studio, member, supplier, job } from './studio.js'
 import { item } from './source.js'
 
@@ -23,10 +23,7 @@ import { item } from './source.js'
 export const voucher = pgTable(
   'voucher',
   {
-    studioId: studioId(),
-    jobId: jobId(),
-    id: uuid('id').notNull(),
-    version: version(),
+    ...part(),
     name: text('name').notNull(),
     kind: text('kind').notNull(),
     supplierId: uuid('supplier_id'),
@@ -35,10 +32,7 @@ export const voucher = pgTable(
     note: text('note').notNull(),
   },
   (t) => [
-    primaryKey({ columns: [t.studioId, t.jobId, t.id] }),
-    foreignKey({ columns: [t.studioId, t.jobId], foreignColumns: [job.studioId, job.id] }).onDelete(
-      'cascade',
-    ),
+    ...ofJob(t),
     foreignKey({ columns: [t.studioId, t.supplierId], foreignColumns: [supplier.studioId, supplier.id] }),
   ],
 )
@@ -87,14 +81,8 @@ export const orderLine = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.studioId, t.jobId, t.id] }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.orderId],
-      foreignColumns: [purchaseOrder.studioId, purchaseOrder.jobId, purchaseOrder.id],
-    }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.itemId],
-      foreignColumns: [item.studioId, item.jobId, item.id],
-    }),
+    keyTo(t, t.orderId, purchaseOrder),
+    keyTo(t, t.itemId, item),
     check('order_line_quantity_positive', sql`${t.quantity} > 0`),
   ],
 )
@@ -129,15 +117,9 @@ export const ledgerEntry = pgTable(
     index('ledger_entry_of_line').on(t.studioId, t.jobId, t.lineId, t.kind),
     unique('ledger_entry_line_once_per_event').on(t.studioId, t.jobId, t.eventId, t.lineId),
     unique('ledger_entry_reversed_once').on(t.studioId, t.jobId, t.reverses, t.lineId),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.lineId],
-      foreignColumns: [orderLine.studioId, orderLine.jobId, orderLine.id],
-    }),
+    keyTo(t, t.lineId, orderLine),
     foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.voucherId],
-      foreignColumns: [voucher.studioId, voucher.jobId, voucher.id],
-    }),
+    keyTo(t, t.voucherId, voucher),
     check(
       'ledger_entry_kind_known',
       sql`${t.kind} in ('order','cancel','payment','delivery','return','refund','adjustment','charge','gift','client payment','fee')`,
@@ -193,14 +175,8 @@ export const orderEvent = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.studioId, t.jobId, t.id] }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.orderId],
-      foreignColumns: [purchaseOrder.studioId, purchaseOrder.jobId, purchaseOrder.id],
-    }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.lineId],
-      foreignColumns: [orderLine.studioId, orderLine.jobId, orderLine.id],
-    }),
+    keyTo(t, t.orderId, purchaseOrder),
+    keyTo(t, t.lineId, orderLine),
     foreignKey({ columns: [t.studioId, t.memberId], foreignColumns: [member.studioId, member.id] }),
   ],
 )
@@ -219,13 +195,7 @@ export const receipt = pgTable(
     taxMinor: bigint('tax_minor', { mode: 'number' }),
     note: text('note').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.orderId],
-      foreignColumns: [purchaseOrder.studioId, purchaseOrder.jobId, purchaseOrder.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.orderId, purchaseOrder)],
 )
 
 /** What is asked of a seller for a thing that came damaged or wrong. */
@@ -242,13 +212,7 @@ export const claim = pgTable(
     answeredOn: date('answered_on'),
     note: text('note').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.lineId],
-      foreignColumns: [orderLine.studioId, orderLine.jobId, orderLine.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.lineId, orderLine)],
 )
 
 /** A thing that is here and goes back. */
@@ -264,7 +228,7 @@ export const loan = pgTable(
     returnedOn: date('returned_on'),
     note: text('note').notNull(),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 /** When a studio's ledger was last proved in SQL, and what did not add up. */

@@ -1,15 +1,5 @@
-import {
-  boolean,
-  date,
-  doublePrecision,
-  foreignKey,
-  integer,
-  pgTable,
-  text,
-  unique,
-  uuid,
-} from 'drizzle-orm/pg-core'
-import { part, ofJob } from './columns.js'
+import { boolean, date, doublePrecision, integer, pgTable, text, unique, uuid } from 'drizzle-orm/pg-core'
+import { part, ofJob, keyTo } from './columns.js'
 
 export const room = pgTable(
   'room',
@@ -23,7 +13,7 @@ export const room = pgTable(
     latitudeDeg: doublePrecision('latitude_deg'),
     kind: text('kind'),
   },
-  (t) => [...ofJob(t as never), unique('room_one_per_job').on(t.studioId, t.jobId)],
+  (t) => [...ofJob(t), unique('room_one_per_job').on(t.studioId, t.jobId)],
 )
 
 export const wall = pgTable(
@@ -36,14 +26,8 @@ export const wall = pgTable(
     turnDeg: doublePrecision('turn_deg').notNull(),
     face: text('face').notNull(),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
-
-export const toWall = (t: { studioId: never; jobId: never; wallId: never }) =>
-  foreignKey({
-    columns: [t.studioId, t.jobId, t.wallId],
-    foreignColumns: [wall.studioId, wall.jobId, wall.id],
-  })
 
 export const ceiling = pgTable(
   'ceiling',
@@ -56,7 +40,7 @@ export const ceiling = pgTable(
     depthMm: integer('depth_mm').notNull(),
     whole: boolean('whole').notNull(),
   },
-  (t) => [...ofJob(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.wallId, wall)],
 )
 
 export const diagonal = pgTable(
@@ -67,17 +51,7 @@ export const diagonal = pgTable(
     toWallId: uuid('to_wall_id').notNull(),
     lengthMm: integer('length_mm').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.fromWallId],
-      foreignColumns: [wall.studioId, wall.jobId, wall.id],
-    }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.toWallId],
-      foreignColumns: [wall.studioId, wall.jobId, wall.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.fromWallId, wall), keyTo(t, t.toWallId, wall)],
 )
 
 export const opening = pgTable(
@@ -94,7 +68,7 @@ export const opening = pgTable(
     hinge: text('hinge').notNull(),
     swing: text('swing').notNull(),
   },
-  (t) => [...ofJob(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.wallId, wall)],
 )
 
 export const fixture = pgTable(
@@ -110,7 +84,7 @@ export const fixture = pgTable(
     bottomMm: integer('bottom_mm').notNull(),
     depthMm: integer('depth_mm').notNull(),
   },
-  (t) => [...ofJob(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.wallId, wall)],
 )
 
 export const passage = pgTable(
@@ -124,7 +98,7 @@ export const passage = pgTable(
     heightMm: integer('height_mm').notNull(),
     lengthMm: integer('length_mm'),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
 
 export const work = pgTable(
@@ -136,5 +110,5 @@ export const work = pgTable(
     readyOn: date('ready_on'),
     done: boolean('done').notNull(),
   },
-  (t) => [...ofJob(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.wallId, wall)],
 )

@@ -14,12 +14,12 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core'
+import { studioId, part, ofJob, keyTo } from './columns.js'
 import type { Tin } from '@bonitas/core/palette/library/sample'
 import type { Finish, PaintKit } from '@bonitas/core/palette/schema'
-import { studioId, part, ofJob } from './columns.js'
 import { studio } from './studio.js'
 import { photo } from './brief.js'
-import { toWall } from './measure.js'
+import { wall } from './measure.js'
 
 export const finish = pgTable(
   'finish',
@@ -44,14 +44,8 @@ export const finish = pgTable(
     outdoor: boolean('outdoor').notNull(),
     paintKit: jsonb('paint_kit').$type<PaintKit>(),
   },
-  (t) => ofJob(t as never),
+  (t) => ofJob(t),
 )
-
-export const toFinish = (t: { studioId: never; jobId: never; finishId: never }) =>
-  foreignKey({
-    columns: [t.studioId, t.jobId, t.finishId],
-    foreignColumns: [finish.studioId, finish.jobId, finish.id],
-  })
 
 export const scheme = pgTable(
   'scheme',
@@ -64,20 +58,8 @@ export const scheme = pgTable(
     retired: boolean('retired').notNull(),
     storedAt: text('stored_at').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.overId],
-      foreignColumns: [t.studioId, t.jobId, t.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.overId, t)],
 )
-
-export const toScheme = (t: { studioId: never; jobId: never; schemeId: never }) =>
-  foreignKey({
-    columns: [t.studioId, t.jobId, t.schemeId],
-    foreignColumns: [scheme.studioId, scheme.jobId, scheme.id],
-  })
 
 export const wallPart = pgTable(
   'wall_part',
@@ -90,7 +72,7 @@ export const wallPart = pgTable(
     widthMm: integer('width_mm').notNull(),
     heightMm: integer('height_mm').notNull(),
   },
-  (t) => [...ofJob(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.wallId, wall)],
 )
 
 export const placement = pgTable(
@@ -108,9 +90,9 @@ export const placement = pgTable(
     candidate: boolean('candidate').notNull(),
   },
   (t) => [
-    ...ofJob(t as never),
-    toFinish(t as never),
-    toScheme(t as never),
+    ...ofJob(t),
+    keyTo(t, t.finishId, finish),
+    keyTo(t, t.schemeId, scheme),
     // One finish on a surface in each scheme, and one shared by all; of what is still open there may be several.
     uniqueIndex('placement_one_per_surface')
       .on(t.studioId, t.jobId, t.surface, sql`coalesce(${t.schemeId}, ${t.jobId})`)
@@ -151,14 +133,8 @@ export const piece = pgTable(
     traits: jsonb('traits').$type<string[]>().notNull(),
     legsMm: integer('legs_mm'),
   },
-  (t) => [...ofJob(t as never), toFinish(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.finishId, finish), keyTo(t, t.wallId, wall)],
 )
-
-export const toPiece = (t: { studioId: never; jobId: never; pieceId: never }) =>
-  foreignKey({
-    columns: [t.studioId, t.jobId, t.pieceId],
-    foreignColumns: [piece.studioId, piece.jobId, piece.id],
-  })
 
 export const dressing = pgTable(
   'dressing',
@@ -171,13 +147,10 @@ export const dressing = pgTable(
     costMinor: bigint('cost_minor', { mode: 'number' }),
   },
   (t) => [
-    ...ofJob(t as never),
-    toScheme(t as never),
-    toFinish(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.pieceId],
-      foreignColumns: [piece.studioId, piece.jobId, piece.id],
-    }),
+    ...ofJob(t),
+    keyTo(t, t.schemeId, scheme),
+    keyTo(t, t.finishId, finish),
+    keyTo(t, t.pieceId, piece),
     unique('dressing_one_per_piece').on(t.studioId, t.jobId, t.schemeId, t.pieceId),
   ],
 )
@@ -194,13 +167,7 @@ export const pull = pgTable(
     share: doublePrecision('share').notNull(),
     photoId: uuid('photo_id'),
   },
-  (t) => [
-    ...ofJob(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.photoId],
-      foreignColumns: [photo.studioId, photo.jobId, photo.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.photoId, photo)],
 )
 
 /** A deck of the studio's finish library: the paint colors of one maker, the timbers, the cloths. */

@@ -1,17 +1,7 @@
-import {
-  bigint,
-  boolean,
-  doublePrecision,
-  foreignKey,
-  integer,
-  pgTable,
-  text,
-  unique,
-  uuid,
-} from 'drizzle-orm/pg-core'
-import { part, ofJob } from './columns.js'
-import { toWall, opening, fixture } from './measure.js'
-import { toPiece } from './palette.js'
+import { bigint, boolean, doublePrecision, integer, pgTable, text, unique, uuid } from 'drizzle-orm/pg-core'
+import { part, ofJob, keyTo } from './columns.js'
+import { wall, opening, fixture } from './measure.js'
+import { piece } from './palette.js'
 
 /** Where pieces stand. An option that is tried and then thrown away is forgotten (see the migration). */
 export const stand = pgTable(
@@ -27,7 +17,7 @@ export const stand = pgTable(
     raisedMm: integer('raised_mm').notNull(),
     parked: boolean('parked').notNull(),
   },
-  (t) => [...ofJob(t as never), toPiece(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.pieceId, piece)],
 )
 
 export const hang = pgTable(
@@ -47,7 +37,7 @@ export const hang = pgTable(
     into: text('into').notNull(),
     group: text('group').notNull(),
   },
-  (t) => [...ofJob(t as never), toPiece(t as never), toWall(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.pieceId, piece), keyTo(t, t.wallId, wall)],
 )
 
 export const frame = pgTable(
@@ -73,7 +63,7 @@ export const frame = pgTable(
     glazingMinor: bigint('glazing_minor', { mode: 'number' }),
     workMinor: bigint('work_minor', { mode: 'number' }),
   },
-  (t) => [...ofJob(t as never), toPiece(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.pieceId, piece)],
 )
 
 export const setOut = pgTable(
@@ -92,14 +82,7 @@ export const setOut = pgTable(
     depthMm: integer('depth_mm').notNull(),
     openingId: uuid('opening_id'),
   },
-  (t) => [
-    ...ofJob(t as never),
-    toWall(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.openingId],
-      foreignColumns: [opening.studioId, opening.jobId, opening.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.wallId, wall), keyTo(t, t.openingId, opening)],
 )
 
 export const light = pgTable(
@@ -114,14 +97,7 @@ export const light = pgTable(
     aim: text('aim').notNull(),
     headMm: integer('head_mm').notNull(),
   },
-  (t) => [
-    ...ofJob(t as never),
-    toPiece(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.fixtureId],
-      foreignColumns: [fixture.studioId, fixture.jobId, fixture.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.pieceId, piece), keyTo(t, t.fixtureId, fixture)],
 )
 
 export const houseRule = pgTable(
@@ -132,5 +108,5 @@ export const houseRule = pgTable(
     mm: integer('mm').notNull(),
     why: text('why').notNull(),
   },
-  (t) => [...ofJob(t as never), unique('house_rule_one_per_need').on(t.studioId, t.jobId, t.need)],
+  (t) => [...ofJob(t), unique('house_rule_one_per_need').on(t.studioId, t.jobId, t.need)],
 )

@@ -15,11 +15,11 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
-import { studioId, minor, part, ofJob } from './columns.js'
+import { studioId, part, ofJob, keyTo, minor } from './columns.js'
 import { studio, supplier } from './studio.js'
 import { focus } from './brief.js'
-import { toWall } from './measure.js'
-import { toFinish } from './palette.js'
+import { wall } from './measure.js'
+import { finish } from './palette.js'
 
 export const item = pgTable(
   'item',
@@ -65,15 +65,7 @@ export const item = pgTable(
     companion: text('companion').notNull(),
     usesPerYear: integer('uses_per_year'),
   },
-  (t) => [
-    ...ofJob(t as never),
-    toFinish(t as never),
-    toWall(t as never),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.focusId],
-      foreignColumns: [focus.studioId, focus.jobId, focus.id],
-    }),
-  ],
+  (t) => [...ofJob(t), keyTo(t, t.finishId, finish), keyTo(t, t.wallId, wall), keyTo(t, t.focusId, focus)],
 )
 
 export const option = pgTable(
@@ -125,22 +117,13 @@ export const option = pgTable(
     photoId: uuid('photo_id'),
   },
   (t) => [
-    ...ofJob(t as never),
+    ...ofJob(t),
     unique('option_of_item').on(t.studioId, t.jobId, t.itemId, t.id),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.itemId],
-      foreignColumns: [item.studioId, item.jobId, item.id],
-    }).onDelete('cascade'),
+    keyTo(t, t.itemId, item).onDelete('cascade'),
     foreignKey({ columns: [t.studioId, t.supplierId], foreignColumns: [supplier.studioId, supplier.id] }),
     check('option_price_not_negative', sql`${t.priceMinor} >= 0`),
   ],
 )
-
-export const toOption = (t: { studioId: never; jobId: never; optionId: never }) =>
-  foreignKey({
-    columns: [t.studioId, t.jobId, t.optionId],
-    foreignColumns: [option.studioId, option.jobId, option.id],
-  }).onDelete('cascade')
 
 /** What a made option takes. */
 export const making = pgTable(
@@ -158,7 +141,7 @@ export const making = pgTable(
     stockMm: integer('stock_mm'),
     kerfMm: integer('kerf_mm'),
   },
-  (t) => [...ofJob(t as never), toOption(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.optionId, option).onDelete('cascade')],
 )
 
 /** Price and stock of an option, as seen on a day. */
@@ -172,7 +155,7 @@ export const sighting = pgTable(
     stock: text('stock'),
     where: text('where').notNull(),
   },
-  (t) => [...ofJob(t as never), toOption(t as never)],
+  (t) => [...ofJob(t), keyTo(t, t.optionId, option).onDelete('cascade')],
 )
 
 /** A coupon or a price cut at one supplier. */
@@ -194,12 +177,9 @@ export const offer = pgTable(
     thirdParty: boolean('third_party').notNull(),
   },
   (t) => [
-    ...ofJob(t as never),
+    ...ofJob(t),
     foreignKey({ columns: [t.studioId, t.supplierId], foreignColumns: [supplier.studioId, supplier.id] }),
-    foreignKey({
-      columns: [t.studioId, t.jobId, t.itemId],
-      foreignColumns: [item.studioId, item.jobId, item.id],
-    }).onDelete('cascade'),
+    keyTo(t, t.itemId, item).onDelete('cascade'),
   ],
 )
 

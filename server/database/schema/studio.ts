@@ -16,9 +16,9 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core'
+import { studioId, version, minor } from './columns.js'
 import type { Brief } from '@bonitas/core/brief/schema'
 import type { DeliveryBand } from '@bonitas/core/source/schema'
-import { studioId, version, minor } from './columns.js'
 
 // Every row belongs to a studio, and the studio leads every primary and foreign key: no key of one studio can
 // name a row of another. Row level security (see the migrations) scopes every query to the studio of the
