@@ -131,6 +131,44 @@ test('a guess is told apart until its receipt comes; what is borrowed has its da
   await expectTape(page, { Paid: '€3,326.40' })
 }) // prettier-ignore
 
+test('by keyboard alone: what was pressed goes with what it did, and the focus goes on from there', async ({ page, demo }) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Ledger')
+  const focused = page.locator(':focus')
+  await page.getByRole('button', { name: 'Pay order 4' }).press('Enter')
+  await expect(page.getByLabel('Amount', { exact: true })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/: entered\.$/)).toBeVisible()
+  // Order 4 is settled and has no button to pay any more.
+  await expect(page.getByRole('button', { name: 'Pay order 4' })).toBeHidden()
+  await expect(focused).toContainText('Pay order 4: entered.')
+  await page.getByRole('button', { name: 'Keep Rug' }).press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: 'Keep Rug' })).toBeFocused()
+
+  await subpage(page, 'Receipts')
+  await page.getByRole('button', { name: 'Type one in' }).press('Enter')
+  await expect(page.getByRole('article').first().getByLabel('Kind')).toBeFocused()
+  const paint = page.getByRole('article', { name: 'Receipt 88-1207 from Pigment Cellar' })
+  await paint.getByRole('button', { name: 'It belongs to order 6, Pigment Cellar' }).press('Enter')
+  await expect(paint.getByLabel('Belongs to')).toBeFocused()
+  await expect(paint).toContainText('agrees')
+
+  await subpage(page, 'Claims')
+  await page.getByRole('button', { name: 'Claim', exact: true }).press('Enter')
+  await expect(page.getByLabel('What is wrong')).toBeFocused()
+  await page.keyboard.type('scratched')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('article').getByLabel('What is wrong')).toHaveValue('scratched')
+
+  await subpage(page, 'Dates')
+  await page.getByRole('button', { name: 'Reading lamp went back' }).press('Enter')
+  await expect(page.getByRole('button', { name: 'Reading lamp is here after all' })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Reading lamp went back' })).toBeVisible()
+  await allKept(page)
+}) // prettier-ignore
+
 test('a second look costs only what changes, and is proposed to the client', async ({ page, demo }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')

@@ -5,7 +5,7 @@ import { ElDialog } from 'element-plus'
 defineProps<{ own: readonly (readonly [string, string])[] }>()
 const open = defineModel<boolean>({ required: true })
 const ALL: readonly (readonly [string, string])[] = [
-  ['Alt + 1, 2, 3, 5, 6, 7', 'Go to that stage'],
+  ['Alt + 1 to 7', 'Go to that stage'],
   ['Alt + J', 'All jobs'],
   ['Ctrl + Z', 'Undo'],
   ['Ctrl + Shift + Z', 'Redo'],

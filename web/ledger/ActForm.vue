@@ -215,6 +215,11 @@ const over = computed(() => {
   display: grid;
   gap: 9px;
 }
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
 .buttons {
   display: flex;
   gap: 10px;

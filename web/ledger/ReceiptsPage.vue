@@ -52,6 +52,12 @@ const findings = computed(() =>
   (store.findings ?? []).filter((f) => f.rule === 'ledger.paper-differs' || f.rule === 'ledger.guessed'),
 )
 
+/** The button goes with what it did; the choice it made is where to go on. */
+function match(id: string, orderId: string): void {
+  store.change('receipts', id, { orderId })
+  void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] .order select`)?.focus())
+}
+
 const picker = ref<InstanceType<typeof FilePick>>()
 let into = ''
 function pick(receiptId = ''): void {
@@ -119,7 +125,7 @@ const { armed, press: remove } = useTwice((id) => store.remove('receipts', id))
           field="orderId"
           label="Belongs to"
           :choices="orderChoices"
-          class="two"
+          class="two order"
         />
         <RowField collection="receipts" :row="paper" field="note" kind="text" />
         <p class="check">
@@ -135,7 +141,7 @@ const { armed, press: remove } = useTwice((id) => store.remove('receipts', id))
         </p>
         <ul v-if="likely.length > 0" class="likely">
           <li v-for="m in likely" :key="m.order.id">
-            <button class="word" @click="store.change('receipts', paper.id, { orderId: m.order.id })">
+            <button class="word" @click="match(paper.id, m.order.id)">
               It belongs to {{ m.order.name.replace(/^O/, 'o') }}
             </button>
             <span class="second">{{ m.because.join(', ') }}</span>

@@ -27,7 +27,15 @@ export function useActs() {
   }
   function close(): void {
     act.value = undefined
-    void nextTick(() => opener?.focus())
+    void nextTick(() => {
+      const { value: place } = panel
+      // What was pressed may be gone with what it did: then what was entered is said where it stands.
+      if (opener?.isConnected) opener.focus()
+      else if (place) {
+        place.tabIndex = -1
+        place.focus()
+      }
+    })
   }
   function done(): void {
     said.value = `${act.value?.title ?? ''}: entered.`
