@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs'
+import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { applyMend } from '../testing/applyMend.js'
 import { deriveJob } from './derive.js'
 import { judgedJob } from '../testing/judgedJob.js'
 import { ledgerDates } from './ledgerTables.js'
@@ -25,6 +27,8 @@ const with_ = (more: Partial<JobSnapshot>) => {
     facts: ledgerFactsOf(changed, derived.items, derived.orders, derived.baskets, derived.position, today),
   }
 }
+
+const damage = { id: 'd', seq: 99, orderId: 'order-3', lineId: 'line-rug-3', kind: 'damaged' as const, on: '2026-11-07', expectedOn: null, note: 'frayed', memberName: 'I' } // prettier-ignore
 
 test('a paper is called by its kind, its number and whom it is from, as far as these are known', () => {
   expect(paperName({ kind: 'invoice', number: '2041', fromName: 'Hollin' })).toBe('Invoice 2041 from Hollin')
@@ -73,7 +77,6 @@ describe('the facts the rules judge', () => {
     expect(row(job.entries)).toBeUndefined()
   })
 
-  const damage = { id: 'd', seq: 99, orderId: 'order-3', lineId: 'line-rug-3', kind: 'damaged' as const, on: '2026-11-07', expectedOn: null, note: 'frayed', memberName: 'I' } // prettier-ignore
   const claim = { id: 'c', version: 1, lineId: 'line-rug-3', madeOn: '2026-11-08', asks: 'repair' as const, amountMinor: 9_000, answerByOn: '2026-12-01', answer: 'waiting' as const, answeredOn: null, note: '' } // prettier-ignore
   test('damage that nobody claimed for is told, with what was noted; claimed, or gone back, it is not', () => {
     const orderEvents = [...job.orderEvents, damage]
@@ -114,3 +117,33 @@ describe('the facts the rules judge', () => {
     expect(plain.derived.brief.coverage).toEqual(none.derived.brief.coverage)
   })
 })
+
+test('whatever papers, damages and loans there are, every mend makes its finding go away', () => {
+  const orderId = fc.constantFrom(null, ...job.orders.map((o) => o.id))
+  const day = fc.constantFrom('2026-10-01', '2026-11-22', '2027-02-01')
+  const receipt = fc.record({ orderId, totalMinor: fc.nat(200_000), taxMinor: fc.option(fc.nat(40_000)) })
+  const loan = fc.record({ backOn: fc.option(day), returnedOn: fc.option(day) })
+  const damaged = fc.constantFrom(...job.lines)
+  let mended = 0
+  fc.assert(
+    fc.property(fc.array(receipt), fc.array(loan), fc.uniqueArray(damaged), (papers, loans, lines) => {
+      const changed: JobSnapshot = {
+        ...job,
+        receipts: papers.map((r, n) => ({ ...job.receipts[0]!, id: `r${n}`, ...r })),
+        loans: loans.map((l, n) => ({ ...job.loans[0]!, id: `l${n}`, name: `Loan ${n}`, ...l })),
+        orderEvents: [
+          ...job.orderEvents,
+          ...lines.map((l, n) => ({ ...damage, id: `d${n}`, seq: 100 + n, orderId: l.orderId, lineId: l.id })),
+        ],
+      }
+      const of = (j: JobSnapshot) => judgedJob(j, today).findings.filter((f) => f.rule.startsWith('ledger.'))
+      for (const finding of of(changed))
+        for (const mend of finding.mends) {
+          mended++
+          expect(of(applyMend(changed, mend)).map((f) => f.key), `${finding.title}: ${mend.label}`).not.toContain(finding.key)
+        }
+    }),
+    { numRuns: 60 },
+  )
+  expect(mended).toBeGreaterThan(50)
+}) // prettier-ignore

@@ -13,7 +13,7 @@ const stage = (rule: string) => rule.split('.')[0] ?? 'brief'
 <template>
   <section aria-label="What the schools found">
     <h2>What the schools found</h2>
-    <p v-if="found.length === 0" class="second">
+    <p v-if="found.length === 0 && store.findings" class="second">
       No finding hangs on a school at the moment. A finding that does says which school made it fire, and can
       be accepted once as deliberate.
     </p>

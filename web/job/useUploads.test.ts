@@ -1,0 +1,93 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { emptyJob } from '@bonitas/core/job/emptyJob'
+import { useJobStore } from './jobStore.js'
+import { useTwice } from './useTwice.js'
+import { useUploads, type UploadAbout } from './useUploads.js'
+
+const PAPER: UploadAbout = { kind: 'paper', subject: 'receipt:r' }
+const PHOTO: UploadAbout = { kind: 'damage', subject: 'claim:c' }
+const file = (name: string, type: string, bytes = 9) => new File([new Uint8Array(bytes)], name, { type })
+const asked: string[] = []
+let answer: (url: string) => Response | Promise<Response>
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  useJobStore().snapshot = emptyJob()
+  asked.length = 0
+  answer = (url) => {
+    const { pathname, searchParams: about } = new URL(url, 'http://x')
+    return Response.json({
+      id: pathname.split('/').at(-1), kind: about.get('kind'), subject: about.get('subject'), note: '',
+      position: Number(about.get('position')), widthPx: 9, heightPx: 9, pages: 0, version: 1,
+    }) // prettier-ignore
+  }
+  vi.stubGlobal('fetch', (url: string) => {
+    asked.push(url)
+    return Promise.resolve().then(() => answer(url))
+  })
+})
+afterEach(() => vi.unstubAllGlobals())
+
+describe('files on their way', () => {
+  test('what arrives is among the photos under what it belongs to, each after the one before', async () => {
+    const { waiting, take } = useUploads()
+    await take([file('a.jpg', 'image/jpeg'), file('b.pdf', 'application/pdf')], PAPER)
+    const { photos } = useJobStore().snapshot!
+    expect(photos.map((p) => [p.kind, p.subject])).toEqual([['paper', 'receipt:r'], ['paper', 'receipt:r']]) // prettier-ignore
+    expect(photos[0]!.position).toBeLessThan(photos[1]!.position)
+    expect(waiting.value).toEqual([])
+  })
+
+  test.each([
+    ['a PDF as a photo', file('a.pdf', 'application/pdf'), PHOTO, /not a photo/],
+    ['a list as a paper', file('a.txt', 'text/plain'), PAPER, /neither a photo nor a PDF/],
+    ['a photo that is too large', file('a.jpg', 'image/jpeg', 20 * 1024 * 1024 + 1), PHOTO, /picture is over 20 MB/],
+    ['a paper that is too large', file('a.pdf', 'application/pdf', 20 * 1024 * 1024 + 1), PAPER, /file is over 20 MB/],
+  ])('%s waits with its reason and is not sent', async (_what, given, about, why) => {
+    const { waiting, take, forget } = useUploads()
+    await take([given], about)
+    expect(asked).toEqual([])
+    expect(waiting.value.map((w) => [w.failed, why.test(w.says)])).toEqual([[true, true]])
+    forget(waiting.value[0]!.id)
+    expect(waiting.value).toEqual([])
+  }) // prettier-ignore
+
+  test('what the server refuses waits in its words; the next is sent all the same', async () => {
+    const well = answer
+    let first = true
+    answer = (url) => {
+      if (!first) return well(url)
+      first = false
+      return Response.json({ title: 'No', detail: 'The PDF has no page. Choose another.', errors: [] }, { status: 400 }) // prettier-ignore
+    }
+    const { waiting, take } = useUploads()
+    await take([file('a.pdf', 'application/pdf'), file('b.jpg', 'image/jpeg')], PAPER)
+    expect(waiting.value.map((w) => [w.file.name, w.says])).toEqual([['a.pdf', 'The PDF has no page. Choose another.']]) // prettier-ignore
+    expect(useJobStore().snapshot!.photos).toHaveLength(1)
+  })
+
+  test('a server that does not answer loses nothing: sent again under the same id it arrives once', async () => {
+    const well = answer
+    answer = () => Promise.reject(new TypeError('down'))
+    const { waiting, send, take } = useUploads()
+    await take([file('a.jpg', 'image/jpeg')], PHOTO)
+    expect(waiting.value[0]).toMatchObject({ failed: true, says: expect.stringContaining('waits here') as string }) // prettier-ignore
+    answer = well
+    await send(waiting.value[0]!)
+    const paths = asked.map((url) => new URL(url, 'http://x').pathname)
+    expect(new Set(paths).size).toBe(1)
+    expect([waiting.value.length, useJobStore().snapshot!.photos.length]).toEqual([0, 1])
+  })
+})
+
+test('what is gone for good is asked for twice, and by the same button', () => {
+  const act = vi.fn()
+  const { armed, press } = useTwice(act)
+  press('a')
+  expect([armed.value, act.mock.calls.length]).toEqual(['a', 0])
+  press('b')
+  expect([armed.value, act.mock.calls.length]).toEqual(['b', 0])
+  press('b')
+  expect([armed.value, act.mock.calls]).toEqual(['', [['b']]])
+})
