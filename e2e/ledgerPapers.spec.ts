@@ -48,12 +48,13 @@ test('receipts and invoices: brought in as PDF and photo, matched by a person, h
   await brought.getByLabel('Total').fill('720')
   await brought.getByLabel('Total').press('Enter')
   await brought.getByRole('button', { name: /It belongs to order 5/ }).click()
-  await expect(brought).toContainText('agrees €720 the order comes to · its tax is not known')
+  await expect(brought).toContainText('agrees €720 was ordered · its tax is not known')
   const opened = await page.request.get(demo.url + (await brought.getByRole('link').getAttribute('href'))!)
   expect(opened.headers()['content-type']).toContain('application/pdf')
   await files.setInputFiles([{ name: 'list.txt', mimeType: 'text/plain', buffer: Buffer.from('table 12') }])
   await expect(page.getByText('The file is neither a photo nor a PDF. Choose a JPEG, PNG, WebP or PDF.')).toBeVisible()
   await page.getByRole('button', { name: 'Leave it' }).click()
+  await expect(page.getByRole('article')).toHaveCount(5)
 
   // Another page of it, as a photo; it goes with its paper.
   await brought.getByRole('button', { name: /^Photo or PDF of Invoice/ }).click()

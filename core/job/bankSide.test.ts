@@ -43,6 +43,13 @@ describe('against the bank', () => {
     const after = enteredOf({ ...job, entries: [...job.entries, ...turned] })
     expect(after.map((e) => e.eventId)).toEqual(before.map((e) => e.eventId).filter((id) => id !== 'e8'))
   })
+  test.each(['cash', 'gift card', 'store credit', 'exchange'])(
+    'what was paid by %s is on no statement',
+    (means) => {
+      const entries = job.entries.map((e) => (e.eventId === 'e8' ? { ...e, means } : e))
+      expect(enteredOf({ ...job, entries }).map((e) => e.eventId)).not.toContain('e8')
+    },
+  )
 })
 
 describe('what is to come', () => {

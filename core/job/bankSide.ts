@@ -1,4 +1,5 @@
 import type { Entered, Expected } from '../ledger/bank/proposeMatches.js'
+import { EXCHANGED } from '../ledger/schema.js'
 import type { DerivedJob } from './derive.js'
 import type { JobSnapshot } from './snapshot.js'
 
@@ -31,13 +32,17 @@ export function expectedOf(derived: Pick<DerivedJob, 'orders'>): Expected[] {
   })
 }
 
-/** Payments and refunds that stand, an act each, whatever lines they are spread over. */
+/** What no line of a bank's statement can be. */
+const PAST_THE_BANK: ReadonlySet<string> = new Set(['cash', 'gift card', 'store credit', EXCHANGED])
+
+/** Payments and refunds through the bank that stand, an act each, whatever lines they are spread over. */
 export function enteredOf(job: Pick<JobSnapshot, 'entries' | 'lines'>): Entered[] {
   const names = new Map(job.lines.map((l) => [l.id, l.itemName]))
   const gone = new Set(job.entries.flatMap((e) => e.reverses ?? []))
   const acts = new Map<string, Entered>()
   for (const e of job.entries) {
     if ((e.kind !== 'payment' && e.kind !== 'refund') || e.reverses || gone.has(e.eventId)) continue
+    if (PAST_THE_BANK.has(e.means ?? '')) continue
     const before = acts.get(e.eventId)
     const name = names.get(e.lineId ?? '') ?? ''
     acts.set(e.eventId, {

@@ -126,7 +126,7 @@ function papersFactsOf(
   job: JobSnapshot,
   orders: readonly DerivedOrder[],
 ): Pick<LedgerFacts, 'papers' | 'guesses' | 'claims' | 'unclaimed' | 'loans'> {
-  const known = paperOrders(orders)
+  const known = paperOrders(job, orders)
   const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
   const lineOf = new Map(job.lines.map((l) => [l.id, l]))
   const claimed = new Set(job.claims.map((c) => c.lineId))

@@ -35,12 +35,16 @@ test('a paper is called by its kind, its number and whom it is from, as far as t
   expect(paperName({ kind: 'credit note', number: '', fromName: '' })).toBe('Credit note')
 })
 
-test('orders as papers see them: what they come to, what was paid, what was taken off, the parts agreed', () => {
-  const seen = paperOrders(deriveJob(job, today).orders)
+test('orders as papers see them: what was ordered, what was paid, what was taken off, the parts agreed', () => {
+  const seen = paperOrders(job, deriveJob(job, today).orders)
   const no = (n: number) => seen[n - 1]!
-  expect(no(1)).toMatchObject({ amountMinor: 0, paidMinor: 26_000, creditedMinor: 26_000, taxMinor: 0 })
-  expect(no(3)).toMatchObject({ amountMinor: 155_200, paidMinor: 155_200, taxMinor: 26_936, lines: 2 })
-  expect(no(7)).toMatchObject({ amountMinor: 148_000, paidMinor: 59_200, partsMinor: [59_200, 88_800] })
+  expect(no(1)).toMatchObject({
+    asked: { minor: 26_000, taxMinor: 4_512 },
+    paidMinor: 26_000,
+    credited: { minor: 26_000, taxMinor: 4_512 },
+  })
+  expect(no(3)).toMatchObject({ asked: { minor: 155_200, taxMinor: 26_936 }, paidMinor: 155_200, lines: 2 })
+  expect(no(7)).toMatchObject({ asked: { minor: 148_000 }, paidMinor: 59_200, partsMinor: [59_200, 88_800] })
 })
 
 describe('the facts the rules judge', () => {

@@ -1,27 +1,28 @@
-import { openGuesses, type Guess, type PaperOrder } from '../ledger/papersIn.js'
+import { openGuesses, paperSums, type Guess, type PaperOrder } from '../ledger/papersIn.js'
 import type { Receipt } from '../ledger/schema.js'
 import type { DerivedOrder } from './deriveLedger.js'
+import { grouped } from './grouped.js'
 import type { JobSnapshot } from './snapshot.js'
 
 /** Orders as papers that came are held against them. */
-export const paperOrders = (orders: readonly DerivedOrder[]): PaperOrder[] =>
-  orders.map((o) => {
-    const sum = (value: (l: DerivedOrder['lines'][number]['state']) => number) =>
-      o.lines.reduce((total, l) => total + value(l.state), 0)
-    return {
-      id: o.order.id,
-      name: o.name,
-      supplierName: o.order.supplierName,
-      placedOn: o.order.placedOn,
-      amountMinor: o.amountMinor,
-      taxMinor: sum((s) => s.taxMinor),
-      paidMinor: sum((s) => s.paidMinor),
-      creditedMinor: sum((s) => s.returnedMinor + s.cancelledMinor + s.adjustedMinor),
-      partsMinor:
-        o.order.depositMinor > 0 ? [o.order.depositMinor, o.amountMinor - o.order.depositMinor] : [],
-      lines: o.lines.length,
-    }
-  })
+export function paperOrders(
+  job: Pick<JobSnapshot, 'entries' | 'lines'>,
+  orders: readonly DerivedOrder[],
+): PaperOrder[] {
+  const orderOf = orderOfLine(job)
+  const entriesOf = grouped(job.entries, (e) => e.lineId && orderOf.get(e.lineId))
+  return orders.map((o) => ({
+    id: o.order.id,
+    name: o.name,
+    supplierName: o.order.supplierName,
+    placedOn: o.order.placedOn,
+    ...paperSums(entriesOf.get(o.order.id) ?? []),
+    partsMinor: o.order.depositMinor > 0 ? [o.order.depositMinor, o.amountMinor - o.order.depositMinor] : [],
+    lines: o.lines.length,
+  }))
+}
+
+const orderOfLine = (job: Pick<JobSnapshot, 'lines'>) => new Map(job.lines.map((l) => [l.id, l.orderId]))
 
 /** "Invoice 2041 from Hollin" */
 export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): string =>
@@ -31,7 +32,7 @@ export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): str
 
 /** Payments from memory that still stand, one for each order they were made on. */
 function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
-  const orderOf = new Map(job.lines.map((l) => [l.id, l.orderId]))
+  const orderOf = orderOfLine(job)
   const sums = new Map<string, number>()
   for (const e of job.entries) {
     const orderId = e.guessed && e.kind === 'payment' && e.lineId ? orderOf.get(e.lineId) : undefined
@@ -45,4 +46,4 @@ function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly
 
 /** Guesses that no paper has made certain. */
 export const guessesLeft = (job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>, orders: readonly DerivedOrder[]): Guess[] =>
-  openGuesses(guessesOf(job, orders), paperOrders(orders), job.receipts) // prettier-ignore
+  openGuesses(guessesOf(job, orders), paperOrders(job, orders), job.receipts) // prettier-ignore

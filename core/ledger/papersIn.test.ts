@@ -1,9 +1,16 @@
 import { describe, expect, test } from 'vitest'
-import { checkPaper, openGuesses, proposeOrders, type PaperIn, type PaperOrder } from './papersIn.js'
+import {
+  checkPaper,
+  openGuesses,
+  paperSums,
+  proposeOrders,
+  type PaperIn,
+  type PaperOrder,
+} from './papersIn.js'
 
 const order = (more: Partial<PaperOrder> = {}): PaperOrder => ({
   id: 'o', name: 'Order 3, Loom and Landing', supplierName: 'Loom and Landing', placedOn: '2026-03-02',
-  amountMinor: 12_100, taxMinor: 2_100, paidMinor: 12_100, creditedMinor: 0, partsMinor: [], lines: 1, ...more,
+  asked: { minor: 12_100, taxMinor: 2_100 }, paidMinor: 12_100, credited: { minor: 0, taxMinor: 0 }, partsMinor: [], lines: 1, ...more,
 }) // prettier-ignore
 const paper = (more: Partial<PaperIn> = {}): PaperIn => ({
   id: 'p', kind: 'invoice', fromName: 'Loom & Landing', on: '2026-03-04', orderId: 'o', totalMinor: 12_100, taxMinor: 2_100, ...more,
@@ -14,20 +21,20 @@ const check = (p: PaperIn, o: PaperOrder | undefined = order(), all: readonly Pa
 
 describe('a paper held against the ledger', () => {
   test.each<[string, PaperIn, PaperOrder, string, string[]]>([
-    ['an invoice for all of it', paper(), order(), 'agrees', ['121.00 the order comes to', 'tax agrees']],
+    ['an invoice for all of it', paper(), order(), 'agrees', ['121.00 was ordered', 'tax agrees']],
     [
       'an invoice for a part',
       paper({ totalMinor: 6_050, taxMinor: 1_050 }),
       order(),
       'in part',
-      ['60.50 of 121.00 of the order is invoiced', 'tax agrees'],
+      ['60.50 of 121.00 ordered is invoiced', 'tax agrees'],
     ],
     [
       'an invoice with a charge nobody entered',
       paper({ totalMinor: 13_915, taxMinor: 2_415 }),
       order(),
       'differs',
-      ['18.15 more than the order comes to, 121.00', 'tax agrees'],
+      ['18.15 more than was ordered, 121.00', 'tax agrees'],
     ],
     [
       'a receipt for more than was paid',
@@ -39,7 +46,7 @@ describe('a paper held against the ledger', () => {
     [
       'a credit note for what went back',
       paper({ kind: 'credit note', totalMinor: 4_840, taxMinor: 840 }),
-      order({ creditedMinor: 4_840 }),
+      order({ credited: { minor: 4_840, taxMinor: 840 } }),
       'agrees',
       ['48.40 was taken off', 'tax agrees'],
     ],
@@ -48,21 +55,21 @@ describe('a paper held against the ledger', () => {
       paper({ taxMinor: 1_000 }),
       order(),
       'differs',
-      ['121.00 the order comes to', 'tax 10.00; in the ledger 21.00'],
+      ['121.00 was ordered', 'tax 10.00; in the ledger 21.00'],
     ],
     [
       'no tax written on it',
       paper({ taxMinor: null }),
       order(),
       'agrees',
-      ['121.00 the order comes to', 'its tax is not known'],
+      ['121.00 was ordered', 'its tax is not known'],
     ],
     [
       'more tax than total',
       paper({ totalMinor: 12_100, taxMinor: 13_000 }),
       order(),
       'differs',
-      ['121.00 the order comes to', 'the tax is more than the total'],
+      ['121.00 was ordered', 'the tax is more than the total'],
     ],
   ])('%s', (_what, p, o, verdict, says) => expect(check(p, o)).toEqual({ verdict, says }))
 
@@ -87,11 +94,35 @@ describe('a paper held against the ledger', () => {
     }))
 })
 
+describe('what papers of an order speak of', () => {
+  type Sent = Parameters<typeof paperSums>[0][number]
+  const e = (kind: Sent['kind'], minor: number, taxMinor = 0, means: string | null = null): Sent => ({ kind, amountMinor: minor, taxMinor, means })
+  const ordered = [e('order', 12_100, 2_100), e('payment', 12_100, 0, 'card')]
+  test.each<[string, Sent[], number, number, number]>([
+    ['ordered and paid', ordered, 12_100, 12_100, 0],
+    ['carriage charged after', [...ordered, e('charge', 1_210, 210)], 13_310, 12_100, 0],
+    ['cancelled before it came: it is neither invoiced nor credited', [...ordered, e('cancel', 12_100, 2_100), e('refund', 12_100, 0, 'card')], 0, 12_100, 0],
+    ['sent back: it was invoiced, and a credit note is to come', [...ordered, e('return', 12_100, 2_100)], 12_100, 12_100, 12_100],
+    ['price lowered', [...ordered, e('adjustment', 2_420, 420)], 12_100, 12_100, 2_420],
+    ['ordered and taken back', [...ordered, e('order', -12_100, -2_100), e('payment', -12_100, 0, 'card')], 0, 0, 0],
+    ['exchanged: what counts for the other is no payment twice', [...ordered, e('return', 12_100, 2_100), e('order', 11_000, 1_909), e('refund', 11_000, 0, 'exchange'), e('payment', 11_000, 0, 'exchange')], 23_100, 12_100, 12_100],
+    ['a gift', [e('order', 12_100, 2_100), e('gift', 12_100)], 12_100, 0, 0],
+  ])('%s', (_what, entries, asked, paid, credited) => {
+    const sums = paperSums(entries)
+    expect([sums.asked.minor, sums.paidMinor, sums.credited.minor]).toEqual([asked, paid, credited])
+  })
+  test('the invoice of goods that went back still agrees, and so does their credit note', () => {
+    const back = order(paperSums([...ordered, e('return', 12_100, 2_100)]))
+    expect(check(paper(), back)).toEqual({ verdict: 'agrees', says: ['121.00 was ordered', 'tax agrees'] })
+    expect(check(paper({ kind: 'credit note' }), back)).toEqual({ verdict: 'agrees', says: ['121.00 was taken off', 'tax agrees'] })
+  })
+}) // prettier-ignore
+
 describe('the order a paper may belong to', () => {
   const orders = [
     order({ id: 'loom' }),
-    order({ id: 'mill', supplierName: 'Harbor Mill', amountMinor: 50_000, paidMinor: 0, partsMinor: [20_000, 30_000] }),
-    order({ id: 'old', supplierName: 'Loom and Landing', placedOn: '2025-01-02', amountMinor: 900, paidMinor: 900 }),
+    order({ id: 'mill', supplierName: 'Harbor Mill', asked: { minor: 50_000, taxMinor: 0 }, paidMinor: 0, partsMinor: [20_000, 30_000] }),
+    order({ id: 'old', supplierName: 'Loom and Landing', placedOn: '2025-01-02', asked: { minor: 900, taxMinor: 0 }, paidMinor: 900 }),
   ] // prettier-ignore
   const ids = (p: PaperIn) => proposeOrders(p, orders).map((m) => m.order.id)
   test('by amount, name and day, the likeliest first', () => {

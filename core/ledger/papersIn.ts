@@ -2,7 +2,7 @@ import type { Minor } from '../money/currency.js'
 import { mulDivRound } from '../money/rate.js'
 import { daysBetween } from '../units/days.js'
 import { sharedWords } from './sharedWords.js'
-import type { PAPER_KINDS } from './schema.js'
+import { EXCHANGED, type EntryKind, type PAPER_KINDS } from './schema.js'
 
 export type PaperKind = (typeof PAPER_KINDS)[number]
 
@@ -17,23 +17,59 @@ export interface PaperIn {
   readonly taxMinor?: Minor | null
 }
 
+/** An amount and the tax inside it. */
+export interface TaxedSum {
+  readonly minor: Minor
+  readonly taxMinor: Minor
+}
+
+/** What papers of each kind can speak of, from the entries of a line or an order. */
+export interface PaperSums {
+  /** Ordered and charged, less what was cancelled before it came: what is invoiced. */
+  readonly asked: TaxedSum
+  /** Money paid, by any means but what was paid for another thing. */
+  readonly paidMinor: Minor
+  /** Sent back or lowered: what a credit note is for. */
+  readonly credited: TaxedSum
+}
+
 /** What the ledger says of the order a paper may belong to. */
-export interface PaperOrder {
+export interface PaperOrder extends PaperSums {
   readonly id: string
   readonly name: string
   readonly supplierName: string
   readonly placedOn: string
-  /** What it costs now, and the tax inside. */
-  readonly amountMinor: Minor
-  readonly taxMinor: Minor
-  /** Paid in all, whatever came back since. */
-  readonly paidMinor: Minor
-  /** Taken off since it was ordered: sent back, cancelled, lowered. */
-  readonly creditedMinor: Minor
   /** Parts that were agreed: a deposit. */
   readonly partsMinor: readonly Minor[]
   readonly lines: number
 }
+
+/** Sums of an order's entries by what papers speak of; reversals take off. */
+export function paperSums(
+  entries: readonly {
+    readonly kind: EntryKind
+    readonly amountMinor: Minor
+    readonly taxMinor: Minor
+    readonly means: string | null
+  }[],
+): PaperSums {
+  const asked = { minor: 0, taxMinor: 0 }
+  const credited = { minor: 0, taxMinor: 0 }
+  let paidMinor = 0
+  for (const e of entries) {
+    if (e.kind === 'payment' && e.means !== EXCHANGED) paidMinor += e.amountMinor
+    const [to, sign] = SPOKEN_OF[e.kind] ?? []
+    if (!sign) continue
+    const sum = to === 'asked' ? asked : credited
+    sum.minor += sign * e.amountMinor
+    sum.taxMinor += sign * e.taxMinor
+  }
+  return { asked, paidMinor, credited }
+}
+
+const SPOKEN_OF: Readonly<Partial<Record<EntryKind, readonly ['asked' | 'credited', 1 | -1]>>> = {
+  order: ['asked', 1], charge: ['asked', 1], cancel: ['asked', -1], return: ['credited', 1], adjustment: ['credited', 1],
+} // prettier-ignore
 
 export interface PaperCheck {
   readonly verdict: 'agrees' | 'in part' | 'differs' | 'not matched'
@@ -42,13 +78,13 @@ export interface PaperCheck {
 
 /** What the papers of one kind are held against. */
 const AGAINST = {
-  invoice: { of: (o: PaperOrder) => o.amountMinor, what: 'the order comes to', short: 'of the order is invoiced' },
+  invoice: { of: (o: PaperOrder) => o.asked.minor, what: 'was ordered', short: 'ordered is invoiced' },
   receipt: { of: (o: PaperOrder) => o.paidMinor, what: 'was paid', short: 'paid has a receipt' },
-  'credit note': { of: (o: PaperOrder) => o.creditedMinor, what: 'was taken off', short: 'taken off has a credit note' },
+  'credit note': { of: (o: PaperOrder) => o.credited.minor, what: 'was taken off', short: 'taken off has a credit note' },
 } as const // prettier-ignore
 
 /**
- * Holds a paper against the ledger: invoices against what the order comes to, receipts against what was paid, credit
+ * Holds a paper against the ledger: invoices against what was ordered, receipts against what was paid, credit
  * notes against what was taken off, each kind of the order's papers together; and the tax on it against its share of the
  * order's. A shop rounds the tax line by line, so a minor unit for each line of the order is let pass.
  *
@@ -73,12 +109,13 @@ export function checkPaper(
     says.push(`${money(said)} of ${money(is)} ${short}`)
   } else says.push(`${money(is)} ${what}`)
   const tax = paper.taxMinor
+  const taxed = paper.kind === 'credit note' ? order.credited : order.asked
   if (tax == null) says.push('its tax is not known')
   else if (tax > paper.totalMinor) {
     verdict = 'differs'
     says.push('the tax is more than the total')
-  } else if (order.amountMinor > 0) {
-    const share = mulDivRound(order.taxMinor, paper.totalMinor, order.amountMinor)
+  } else if (taxed.minor > 0) {
+    const share = mulDivRound(taxed.taxMinor, paper.totalMinor, taxed.minor)
     if (Math.abs(tax - share) > Math.max(1, order.lines)) {
       verdict = 'differs'
       says.push(`tax ${money(tax)}; in the ledger ${money(share)}`)

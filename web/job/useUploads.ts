@@ -67,7 +67,8 @@ export function useUploads() {
   return { waiting, send, take, forget }
 }
 
-function unfit({ file, kind }: Upload): string {
+/** Why a file is not worth sending; empty when it is. */
+export function unfit({ file, kind }: Pick<Upload, 'file' | 'kind'>): string {
   const paper = kind === 'paper'
   if (file.size > MOST_BYTES) return `The ${paper ? 'file' : 'picture'} is over 20 MB. Choose a smaller one.`
   if (file.type === '' || file.type.startsWith('image/')) return ''

@@ -13,7 +13,7 @@ import PhotoStrip from '../job/PhotoStrip.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useTwice } from '../job/useTwice.js'
-import { useUploads } from '../job/useUploads.js'
+import { unfit, useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 import { LEDGER_PAGES } from './ledgerTabs.js'
 
@@ -21,7 +21,7 @@ import { LEDGER_PAGES } from './ledgerTabs.js'
 const store = useJobStore()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
-const orders = computed(() => paperOrders(store.derived?.orders ?? []))
+const orders = computed(() => (job.value ? paperOrders(job.value, store.derived?.orders ?? []) : []))
 const { waiting, send, take, forget } = useUploads()
 const MARK = { agrees: '✓', 'in part': '◐', differs: '≠', 'not matched': '–' } as const
 
@@ -67,7 +67,10 @@ function pick(receiptId = ''): void {
 const picked = (files: readonly File[]) => bring(files, into)
 /** Without a receipt named, each file is a receipt of its own. */
 async function bring(files: readonly File[], receiptId = ''): Promise<void> {
-  for (const file of files) await take([file], { kind: 'paper', subject: `receipt:${receiptId || add()}` })
+  for (const file of files) {
+    const id = receiptId || (unfit({ file, kind: 'paper' }) ? '' : add())
+    await take([file], { kind: 'paper', subject: `receipt:${id}` })
+  }
 }
 function add(orderId: string | null = null): string {
   const order = orders.value.find((o) => o.id === orderId)

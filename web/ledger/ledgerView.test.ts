@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
 import { lineState } from '@bonitas/core/ledger/lineState'
-import { eventRows, lineWords } from './ledgerView.js'
+import { eventRows, kindWord, lineWords } from './ledgerView.js'
 
 const entry = (
   seq: number,
@@ -46,6 +46,22 @@ test('the running list: one row an act, newest first, with the money paid after 
     ['payment', 'Rug, Lamp', -300, 0, true, false],
     ['payment', 'Rug, Lamp', 300, 300, false, true],
     ['order', 'Rug, Lamp', 400, 0, false, false],
+  ])
+})
+
+test('what was paid for one thing and counts for another is one row, and no money', () => {
+  const entries = [
+    entry(1, 'p', 'payment', 300),
+    { ...entry(2, 's', 'refund', 250), means: 'exchange' },
+    { ...entry(3, 's', 'payment', 250, 'lamp'), means: 'exchange' },
+    { ...entry(4, 'b', 'refund', -250, 'rug', 's'), means: 'exchange' },
+    { ...entry(5, 'b', 'payment', -250, 'lamp', 's'), means: 'exchange' },
+  ]
+  const rows = eventRows({ lines, entries } as unknown as JobSnapshot)
+  expect(rows.map((r) => [kindWord(r.kind), r.what, r.amountMinor, r.paidAfterMinor, r.means])).toEqual([
+    ['Set off', 'Rug, Lamp', -250, 300, null],
+    ['Set off', 'Rug, Lamp', 250, 300, null],
+    ['Paid', 'Rug', 300, 300, null],
   ])
 })
 

@@ -1,13 +1,17 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
+import { EXCHANGED } from '@bonitas/core/ledger/schema'
 import { minorToDecimal } from '@bonitas/core/money/currency'
 import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
+
+/** What an act is called: by its first entry, or what was paid for one thing and counts for another. */
+export type EventKind = Entry['kind'] | 'set off'
 
 export interface EventRow {
   readonly eventId: string
   readonly seq: number
   readonly on: string
-  readonly kind: Entry['kind']
+  readonly kind: EventKind
   readonly what: string
   readonly amountMinor: number
   readonly means: string | null
@@ -20,12 +24,12 @@ export interface EventRow {
   readonly paidAfterMinor: number
 }
 
-const WORDS: Readonly<Record<Entry['kind'], string>> = {
+const WORDS: Readonly<Record<EventKind, string>> = {
   order: 'Ordered', cancel: 'Cancelled', payment: 'Paid', delivery: 'Delivered', return: 'Sent back', refund: 'Refunded',
-  adjustment: 'Price lowered', charge: 'Charged', gift: 'Given', 'client payment': 'From the client', fee: 'Fee',
+  adjustment: 'Price lowered', charge: 'Charged', gift: 'Given', 'client payment': 'From the client', fee: 'Fee', 'set off': 'Set off',
 } // prettier-ignore
 
-export const kindWord = (kind: Entry['kind']): string => WORDS[kind]
+export const kindWord = (kind: EventKind): string => WORDS[kind]
 
 /** Words that a row is found by. */
 export const rowText = (r: EventRow, currency: string): string =>
@@ -48,19 +52,22 @@ export function eventRows(job: JobSnapshot): EventRow[] {
   for (const [eventId, entries] of groups) {
     const first = entries[0]
     if (!first) continue
-    const amountMinor = entries.reduce((sum, e) => sum + e.amountMinor, 0)
-    if (first.kind === 'payment') paid += amountMinor
-    if (first.kind === 'refund') paid -= amountMinor
+    // Back for the one and paid for the other is one sum, and no money.
+    const kind = first.means === EXCHANGED ? 'set off' : first.kind
+    const counted = kind === 'set off' ? entries.filter((e) => e.kind === 'payment') : entries
+    const amountMinor = counted.reduce((sum, e) => sum + e.amountMinor, 0)
+    if (kind === 'payment') paid += amountMinor
+    if (kind === 'refund') paid -= amountMinor
     rows.push({
       eventId,
       seq: first.seq,
       on: first.on,
-      kind: first.kind,
+      kind,
       what: entries
         .map((e) => (e.lineId && lineOf.get(e.lineId)?.itemName) || 'the job as a whole')
         .join(', '),
       amountMinor,
-      means: first.means,
+      means: kind === 'set off' ? null : first.means,
       note: first.note,
       memberName: first.memberName,
       isReversal: first.reverses !== null,

@@ -29,7 +29,7 @@ export const paperDiffers: Rule<LedgerFacts> = {
           ],
     ),
   examples: {
-    trips: () => facts({ papers: [{ id: 'p', name: 'Invoice 7', orderName: 'Order 1, Mill', verdict: 'differs', says: ['18.00 more than the order comes to, 100.00'] }] }),
+    trips: () => facts({ papers: [{ id: 'p', name: 'Invoice 7', orderName: 'Order 1, Mill', verdict: 'differs', says: ['18.00 more than was ordered, 100.00'] }] }),
     passes: () => facts({ papers: [{ id: 'p', name: 'Invoice 7', orderName: 'Order 1, Mill', verdict: 'agrees', says: [] }] }),
   },
 } // prettier-ignore
