@@ -209,7 +209,8 @@ function placesOf(things: readonly Thing[], place: Place): number {
   }, 0)
 }
 
-const WORDS = Object.keys(KIND_WORDS).sort((x, y) => y.length - x.length)
+const KINDS: ReadonlyMap<string, PieceKind> = new Map(Object.entries(KIND_WORDS))
+const MOST_WORDS = Math.max(...[...KINDS.keys()].map((k) => k.split(' ').length))
 /** What follows these says more about a thing, not what it is: "shelf for scores", "cabinet, oak". */
 const ASIDE = /,|\s(?:for|with|by|over|above|under|at|in|on|from|to)\s/i
 
@@ -231,15 +232,17 @@ export function kindOfName(name: string): PieceKind | undefined {
 
 function findKind(name: string): PieceKind | undefined {
   const [head = ''] = name.split(ASIDE)
-  for (const part of [head, name]) {
-    const text = ` ${part.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `
-    const found = WORDS.flatMap((word) => {
-      const at = Math.max(text.lastIndexOf(` ${word} `), text.lastIndexOf(` ${word}s `))
-      return at < 0 ? [] : [{ word, end: at + word.length }]
-    })
-    // Of words that end alike the longest is meant: a chest of drawers, not drawers.
-    const last = found.sort((x, y) => y.end - x.end || y.word.length - x.word.length)[0]
-    if (last) return KIND_WORDS[last.word]
-  }
+  return lastKind(head) ?? lastKind(name)
+}
+
+/** Of words that end alike the most are meant: a chest of drawers, not drawers. */
+function lastKind(text: string): PieceKind | undefined {
+  const words = text.toLowerCase().split(/[^\p{L}]+/u)
+  for (let end = words.length; end > 0; end--)
+    for (let from = Math.max(0, end - MOST_WORDS); from < end; from++) {
+      const said = words.slice(from, end).join(' ')
+      const kind = KINDS.get(said) ?? KINDS.get(said.replace(/s$/, ''))
+      if (kind) return kind
+    }
   return undefined
 }

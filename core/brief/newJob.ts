@@ -1,11 +1,11 @@
 import { minorField, rowSchema, textField } from '../job/fields.js'
 
 /** The least that opens a job: whose room, which, and the money agreed. */
-export const newJobSchema = rowSchema({
+export const newJobSchema = rowSchema(() => ({
   clientName: textField('Client'),
   roomName: textField('Room'),
   agreedMinor: minorField('Agreed budget'),
-})
+}))
 
 /**
  * How a job starts: a tenth in reserve, prices with no tax to add until the rate is entered (common practice: ten

@@ -1,4 +1,4 @@
-import { array, object, type InferType } from 'yup'
+import { array, object } from 'yup'
 import {
   choiceField,
   choiceOrNone,
@@ -13,6 +13,7 @@ import {
   ppmField,
   realOrNone,
   rowSchema,
+  type RowOf,
   textField,
   wholeField,
   wholeOrNone,
@@ -33,7 +34,7 @@ import {
 } from './words.js'
 
 /** The agreed frame of a job: what it is called, its money and its days. */
-export const briefSchema = rowSchema({
+export const briefSchema = rowSchema(() => ({
   id: idField(),
   clientId: idField('Client'),
   roomName: textField('Room'),
@@ -81,21 +82,21 @@ export const briefSchema = rowSchema({
   )
     .noUnknown()
     .required('Weights are missing. Give all of them.'),
-})
-export type Brief = InferType<typeof briefSchema>
+}))
+export type Brief = RowOf<typeof briefSchema>
 
-export const clientSchema = rowSchema({ id: idField(), name: textField('Client') })
-export type Client = InferType<typeof clientSchema>
+export const clientSchema = rowSchema(() => ({ id: idField(), name: textField('Client') }))
+export type Client = RowOf<typeof clientSchema>
 
 /** The school chosen for each topic; null while the job has not chosen. */
-export const schoolsSchema = rowSchema({
+export const schoolsSchema = rowSchema(() => ({
   id: idField(),
   ...(Object.fromEntries(
     TOPICS.map((t) => [t, choiceOrNone(SCHOOLS[t].title, schoolNames(t))]),
   ) as unknown as {
     [T in keyof ChosenSchools]: ReturnType<typeof choiceOrNone<NonNullable<ChosenSchools[T]>>>
   }),
-})
+}))
 export type Schools = { id: string } & ChosenSchools
 
 const listOf = <const T extends string>(label: string, choices: readonly T[]) =>
@@ -105,7 +106,7 @@ const listOf = <const T extends string>(label: string, choices: readonly T[]) =>
     .required(`${label} is missing. Give a list, empty for none.`)
 
 /** Someone who lives with the room. */
-export const personSchema = rowSchema({
+export const personSchema = rowSchema(() => ({
   id: idField(),
   position: wholeField('Position', 0, 10_000, 'places'),
   name: textField('Name', 60),
@@ -115,30 +116,30 @@ export const personSchema = rowSchema({
   seatedEyeMm: mmOrNone('Eye height, seated', 300, 1_600),
   minds: listOf('To mind', MINDS),
   note: noteField('Note', 200),
-})
-export type Person = InferType<typeof personSchema>
+}))
+export type Person = RowOf<typeof personSchema>
 
 /** One thing the room must do for the people in it. */
-export const useSchema = rowSchema({
+export const useSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Use'),
   kind: choiceField('Kind', USE_KINDS),
   persons: wholeField('For how many', 1, 50, 'persons'),
   time: choiceField('When', USE_TIMES),
   position: wholeField('Position', 0, 10_000, 'places'),
-})
-export type Use = InferType<typeof useSchema>
+}))
+export type Use = RowOf<typeof useSchema>
 
 /** A place of the room the client was promised: seen first, finished first. */
-export const focusSchema = rowSchema({
+export const focusSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Focus point', 80),
   position: wholeField('Position', 0, 10_000, 'places'),
-})
-export type Focus = InferType<typeof focusSchema>
+}))
+export type Focus = RowOf<typeof focusSchema>
 
 /** What must stay, or may not be touched. */
-export const limitSchema = rowSchema({
+export const limitSchema = rowSchema(() => ({
   id: idField(),
   kind: choiceField('Limit', LIMIT_KINDS),
   what: textField('What', 120),
@@ -146,11 +147,11 @@ export const limitSchema = rowSchema({
   surface: noteField('Surface', 60),
   pieceId: idOrNone('Piece'),
   why: noteField('Why', 200),
-})
-export type Limit = InferType<typeof limitSchema>
+}))
+export type Limit = RowOf<typeof limitSchema>
 
 /** What a landlord allowed, as narrowly as the letter says it. */
-export const consentSchema = rowSchema({
+export const consentSchema = rowSchema(() => ({
   id: idField(),
   on: dayField('Date of the letter'),
   change: choiceField('Allows', CHANGES),
@@ -163,36 +164,40 @@ export const consentSchema = rowSchema({
   itemId: idOrNone('Item'),
   photoId: idOrNone('Photo of the letter'),
   words: noteField('In its words', 400),
-})
-export type Consent = InferType<typeof consentSchema>
+}))
+export type Consent = RowOf<typeof consentSchema>
 
 /** How much of the money a category may take, and whether it saves or splurges. */
-export const allotmentSchema = rowSchema({
+export const allotmentSchema = rowSchema(() => ({
   id: idField(),
   category: choiceField('Category', CATEGORIES),
   amountMinor: minorField('Share'),
   mark: choiceField('Mark', MARKS),
   reason: choiceOrNone('Because it', SPLURGE_REASONS),
-})
-export type Allotment = InferType<typeof allotmentSchema>
+}))
+export type Allotment = RowOf<typeof allotmentSchema>
 
 /** A day somebody comes, or something happens. */
-export const visitSchema = rowSchema({ id: idField(), on: dayField('Date'), what: textField('What', 120) })
-export type Visit = InferType<typeof visitSchema>
+export const visitSchema = rowSchema(() => ({
+  id: idField(),
+  on: dayField('Date'),
+  what: textField('What', 120),
+}))
+export type Visit = RowOf<typeof visitSchema>
 
 /** Building work that is not done, and the place it holds up. */
-export const workSchema = rowSchema({
+export const workSchema = rowSchema(() => ({
   id: idField(),
   what: textField('Work', 120),
   /** The wall it holds up; null when it holds up the whole room. */
   wallId: idOrNone('Wall'),
   readyOn: dayOrNone('Ready on'),
   done: flagField('Done'),
-})
-export type Work = InferType<typeof workSchema>
+}))
+export type Work = RowOf<typeof workSchema>
 
 /** What is said about a photo; the picture itself is kept beside it. */
-export const photoSchema = rowSchema({
+export const photoSchema = rowSchema(() => ({
   id: idField(),
   kind: choiceField('Kind', PHOTO_KINDS),
   note: noteField('Note', 400),
@@ -203,11 +208,11 @@ export const photoSchema = rowSchema({
   heightPx: wholeField('Height', 1, 20_000, 'pixels'),
   /** Pages of a PDF; 0 for a picture. */
   pages: wholeField('Pages', 0, 2_000, 'pages'),
-})
-export type Photo = InferType<typeof photoSchema>
+}))
+export type Photo = RowOf<typeof photoSchema>
 
 /** A change of the agreed budget, agreed with the client. Written once; a mistake is mended by another. */
-export const changeOrderSchema = object({
+export const changeOrderSchema = rowSchema(() => ({
   amountMinor: wholeField('Amount', -MAX_MINOR, MAX_MINOR, 'minor units').test(
     'not-zero',
     'Amount is nothing. Write what is added, or taken off with a minus.',
@@ -218,9 +223,5 @@ export const changeOrderSchema = object({
   why: textField('Why', 200),
   /** The proposal it settles, when there was one. */
   proposalId: idOrNone('Proposal').optional(),
-})
-  .strict()
-  .noUnknown(
-    ({ unknown }: { unknown?: string }) => `${unknown ?? 'A field'} is not known here. Leave it out.`,
-  )
-export type NewChangeOrder = InferType<typeof changeOrderSchema>
+}))
+export type NewChangeOrder = RowOf<typeof changeOrderSchema>

@@ -1,11 +1,10 @@
-import type { InferType } from 'yup'
-import { idField, rowSchema, textField } from '../job/fields.js'
+import { idField, rowSchema, textField, type RowOf } from '../job/fields.js'
 
 /** A finding accepted as deliberate: it stays struck while its facts stand. */
-export const acceptanceSchema = rowSchema({
+export const acceptanceSchema = rowSchema(() => ({
   id: idField(),
   finding: textField('Finding', 400),
   facts: textField('Facts', 600),
   reason: textField('Reason', 400),
-})
-export type Acceptance = InferType<typeof acceptanceSchema>
+}))
+export type Acceptance = RowOf<typeof acceptanceSchema>

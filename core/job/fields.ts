@@ -1,4 +1,14 @@
-import { array, boolean, mixed, number, object, string, type ObjectSchema } from 'yup'
+import {
+  array,
+  boolean,
+  mixed,
+  number,
+  object,
+  string,
+  type InferType,
+  type ObjectSchema,
+  type Schema,
+} from 'yup'
 import { MAX_MINOR } from '../money/currency.js'
 
 // Field builders for the schemas of the stages. Each message says what is wrong and how to mend it; the
@@ -132,15 +142,24 @@ function sentence(path: string | undefined): string {
   return path ? `${path[0]?.toUpperCase() ?? ''}${path.slice(1)}` : 'The row'
 }
 
-/** A row schema: strict, nothing unknown let through. */
-export function rowSchema<S extends Parameters<typeof object>[0] & object>(shape: S) {
-  return object(shape)
-    .typeError(({ path }: { path?: string }) => `${sentence(path)} must be a set of named fields.`)
-    .strict()
-    .noUnknown(
-      ({ unknown }: { unknown?: string }) => `${unknown ?? 'A field'} is not known here. Leave it out.`,
-    )
+/**
+ * A row schema: strict, nothing unknown let through. It is made when it is first called for: a page opens without
+ * waiting for some fifty of them.
+ */
+export function rowSchema<S extends Parameters<typeof object>[0] & object>(shape: () => S) {
+  const make = () =>
+    object(shape())
+      .typeError(({ path }: { path?: string }) => `${sentence(path)} must be a set of named fields.`)
+      .strict()
+      .noUnknown(
+        ({ unknown }: { unknown?: string }) => `${unknown ?? 'A field'} is not known here. Leave it out.`,
+      )
+  let made: ReturnType<typeof make> | undefined
+  return () => (made ??= make())
 }
+
+/** A row as its schema lets it through. */
+export type RowOf<S extends () => Schema> = InferType<ReturnType<S>>
 
 export type AnyRowSchema = ObjectSchema<Record<string, unknown>>
 

@@ -1,4 +1,4 @@
-import { array, number, type InferType } from 'yup'
+import { array, number } from 'yup'
 import { MAX_MINOR } from '../money/currency.js'
 import {
   choiceField,
@@ -11,6 +11,7 @@ import {
   minorOrNone,
   noteField,
   rowSchema,
+  type RowOf,
   textField,
   wholeField,
   wholeOrNone,
@@ -46,7 +47,7 @@ const lineIds = (label: string) =>
     .required(`${label} is missing. Choose at least one.`)
 
 /** One order to one supplier: the chosen options of these items, at their landed prices of the day. */
-export const placeOrderSchema = rowSchema({
+export const placeOrderSchema = rowSchema(() => ({
   supplierId: idOrNone('Supplier'),
   itemIds: lineIds('Items'),
   placedOn: dayField('Ordered on'),
@@ -56,11 +57,11 @@ export const placeOrderSchema = rowSchema({
   depositDueOn: dayOrNone('Deposit due').optional(),
   balanceDueOn: dayOrNone('Balance due').optional(),
   note: noteField('Note', 400),
-})
-export type PlaceOrder = InferType<typeof placeOrderSchema>
+}))
+export type PlaceOrder = RowOf<typeof placeOrderSchema>
 
 /** Money paid towards an order; it is spread over the lines by what each still owes. */
-export const payOrderSchema = rowSchema({
+export const payOrderSchema = rowSchema(() => ({
   orderId: idField('Order'),
   amountMinor: minorField('Amount', 1),
   paidOn: dayField('Paid on'),
@@ -70,30 +71,30 @@ export const payOrderSchema = rowSchema({
   /** The amount is remembered, not read off a paper. */
   guessed: flagField('A guess').optional(),
   note: noteField('Note', 400),
-})
-export type PayOrder = InferType<typeof payOrderSchema>
+}))
+export type PayOrder = RowOf<typeof payOrderSchema>
 
 /** What came of an order. A part of one line says how many; without, all of each line that was still to come. */
-export const deliverSchema = rowSchema({
+export const deliverSchema = rowSchema(() => ({
   orderId: idField('Order'),
   lineIds: lineIds('Lines'),
   quantity: wholeOrNone('Quantity', 1, 10_000, 'pieces').optional(),
   deliveredOn: dayField('Delivered on'),
   note: noteField('Note', 400),
-})
-export type Deliver = InferType<typeof deliverSchema>
+}))
+export type Deliver = RowOf<typeof deliverSchema>
 
 /** Goods that go back. The credit is what the seller owes for them; it is free money only once refunded. */
-export const returnSchema = rowSchema({
+export const returnSchema = rowSchema(() => ({
   lineId: idField('Line'),
   quantity: wholeField('Quantity', 1, 10_000, 'pieces'),
   creditMinor: minorField('Credit'),
   returnedOn: dayField('Returned on'),
   note: noteField('Note', 400),
-})
-export type ReturnGoods = InferType<typeof returnSchema>
+}))
+export type ReturnGoods = RowOf<typeof returnSchema>
 
-export const refundSchema = rowSchema({
+export const refundSchema = rowSchema(() => ({
   lineId: idField('Line'),
   amountMinor: minorField('Amount', 1),
   refundedOn: dayField('Refunded on'),
@@ -101,22 +102,22 @@ export const refundSchema = rowSchema({
   /** The last day of the credit, when it comes back as store credit: that is no money, and lapses. */
   creditUntilOn: dayOrNone('Credit until').optional(),
   note: noteField('Note', 400),
-})
-export type Refund = InferType<typeof refundSchema>
+}))
+export type Refund = RowOf<typeof refundSchema>
 
 /** An order line that will not come: what has not been delivered is taken off the order. */
-export const cancelSchema = rowSchema({
+export const cancelSchema = rowSchema(() => ({
   lineId: idField('Line'),
   cancelledOn: dayField('Cancelled on'),
   note: noteField('Note', 400),
-})
-export type CancelLine = InferType<typeof cancelSchema>
+}))
+export type CancelLine = RowOf<typeof cancelSchema>
 
 /**
  * Something else for what was ordered: what is here goes back, what is to come is taken off, and the other option is on
  * the same order. What was paid for the one counts for the other.
  */
-export const exchangeSchema = rowSchema({
+export const exchangeSchema = rowSchema(() => ({
   lineId: idField('Line'),
   optionId: idField('For'),
   /** Of the line, how many change. */
@@ -125,20 +126,20 @@ export const exchangeSchema = rowSchema({
   amountMinor: minorOrNone('Price of the other').optional(),
   exchangedOn: dayField('Exchanged on'),
   note: noteField('Note', 400),
-})
-export type Exchange = InferType<typeof exchangeSchema>
+}))
+export type Exchange = RowOf<typeof exchangeSchema>
 
 /** A price lowered after it was ordered: the seller owes the difference. */
-export const adjustSchema = rowSchema({
+export const adjustSchema = rowSchema(() => ({
   lineId: idField('Line'),
   amountMinor: minorField('Amount', 1),
   adjustedOn: dayField('Lowered on'),
   note: noteField('Note', 400),
-})
-export type Adjust = InferType<typeof adjustSchema>
+}))
+export type Adjust = RowOf<typeof adjustSchema>
 
 /** A charge on top of what was ordered: restocking, cancelling, carriage. */
-export const chargeSchema = rowSchema({
+export const chargeSchema = rowSchema(() => ({
   lineId: idField('Line'),
   amountMinor: minorField('Amount', 1),
   /** As its invoice says; nothing for a charge without tax. */
@@ -149,11 +150,11 @@ export const chargeSchema = rowSchema({
     'Note is empty. Say what is charged for.',
     (v) => !!v && v.trim() !== '',
   ),
-})
-export type Charge = InferType<typeof chargeSchema>
+}))
+export type Charge = RowOf<typeof chargeSchema>
 
 /** Somebody else pays for what an item needs, or means to. A pledge covers no use until the thing is here. */
-export const giftSchema = rowSchema({
+export const giftSchema = rowSchema(() => ({
   itemId: idField('Item'),
   giver: textField('Given by'),
   /** What it would have cost; 0 when nobody knows. */
@@ -161,18 +162,18 @@ export const giftSchema = rowSchema({
   givenOn: dayField('Given on'),
   arrived: flagField('Arrived'),
   note: noteField('Note', 400),
-})
-export type Gift = InferType<typeof giftSchema>
+}))
+export type Gift = RowOf<typeof giftSchema>
 
 /** Money of the client on account with the studio, or the studio's fee charged to it. */
-export const accountSchema = rowSchema({
+export const accountSchema = rowSchema(() => ({
   kind: choiceField('Kind', ['client payment', 'fee'] as const),
   amountMinor: minorField('Amount', 1),
   on: dayField('Date'),
   means: choiceField('Paid by', MEANS),
   note: noteField('Note', 400),
-})
-export type Account = InferType<typeof accountSchema>
+}))
+export type Account = RowOf<typeof accountSchema>
 
 /** What is heard of an order, or decided of a thing that came: no money moves. */
 export const ORDER_EVENTS = [
@@ -189,19 +190,19 @@ export type OrderEventKind = (typeof ORDER_EVENTS)[number]
 /** Those that are always said of one line; the others of one or of the whole order. */
 export const LINE_EVENTS: readonly OrderEventKind[] = ['damaged', 'kept', 'to go back']
 
-export const noteOrderSchema = rowSchema({
+export const noteOrderSchema = rowSchema(() => ({
   orderId: idField('Order'),
   lineId: idOrNone('Line'),
   kind: choiceField('What happened', ORDER_EVENTS),
   on: dayField('Date'),
   expectedOn: dayOrNone('Now expected on'),
   note: noteField('Note', 400),
-})
-export type NoteOrder = InferType<typeof noteOrderSchema>
+}))
+export type NoteOrder = RowOf<typeof noteOrderSchema>
 
 export const VOUCHER_KINDS = ['gift card', 'store credit'] as const
 /** A gift card or store credit of the job. It pays; it takes nothing off a price. */
-export const voucherSchema = rowSchema({
+export const voucherSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Gift card or credit'),
   kind: choiceField('Kind', VOUCHER_KINDS),
@@ -209,12 +210,12 @@ export const voucherSchema = rowSchema({
   amountMinor: minorField('Amount'),
   untilOn: dayOrNone('Good until'),
   note: noteField('Note', 400),
-})
-export type Voucher = InferType<typeof voucherSchema>
+}))
+export type Voucher = RowOf<typeof voucherSchema>
 
 export const PAPER_KINDS = ['receipt', 'invoice', 'credit note'] as const
 /** A receipt or invoice that came, as it says it; its photo or PDF is among the photos, under `receipt:` and its id. */
-export const receiptSchema = rowSchema({
+export const receiptSchema = rowSchema(() => ({
   id: idField(),
   kind: choiceField('Kind', PAPER_KINDS),
   fromName: noteField('From', 120),
@@ -225,13 +226,13 @@ export const receiptSchema = rowSchema({
   totalMinor: minorField('Total'),
   taxMinor: minorOrNone('Tax on it'),
   note: noteField('Note', 400),
-})
-export type Receipt = InferType<typeof receiptSchema>
+}))
+export type Receipt = RowOf<typeof receiptSchema>
 
 export const CLAIM_ASKS = ['replacement', 'repair', 'part of the price', 'money back'] as const
 export const CLAIM_ANSWERS = ['waiting', 'granted', 'refused'] as const
 /** What is asked of a seller for a thing that came damaged or wrong; its photos stand under `claim:` and its id. */
-export const claimSchema = rowSchema({
+export const claimSchema = rowSchema(() => ({
   id: idField(),
   lineId: idField('Line'),
   madeOn: dayField('Claimed on'),
@@ -241,8 +242,8 @@ export const claimSchema = rowSchema({
   answer: choiceField('Answer', CLAIM_ANSWERS),
   answeredOn: dayOrNone('Answered on'),
   note: noteField('What is wrong', 400),
-})
-export type Claim = InferType<typeof claimSchema>
+}))
+export type Claim = RowOf<typeof claimSchema>
 
 /** A claim before anything but its line and day is known. */
 export const NEW_CLAIM = {
@@ -256,7 +257,7 @@ export const NEW_CLAIM = {
 
 export const LOAN_REASONS = ['for the photograph', 'from another room', 'to try'] as const
 /** A thing that is here and goes back: it never enters money, coverage or what is handed over. */
-export const loanSchema = rowSchema({
+export const loanSchema = rowSchema(() => ({
   id: idField(),
   name: textField('What'),
   owner: noteField('Whose', 120),
@@ -265,12 +266,12 @@ export const loanSchema = rowSchema({
   backOn: dayOrNone('Goes back by'),
   returnedOn: dayOrNone('Went back on'),
   note: noteField('Note', 400),
-})
-export type Loan = InferType<typeof loanSchema>
+}))
+export type Loan = RowOf<typeof loanSchema>
 
 export const PROPOSAL_STATES = ['proposed', 'agreed', 'refused'] as const
 /** A change of the agreed budget while client and decorator talk it over. */
-export const proposalSchema = rowSchema({
+export const proposalSchema = rowSchema(() => ({
   id: idField(),
   proposedOn: dayField('Proposed on'),
   amountMinor: number()
@@ -285,10 +286,10 @@ export const proposalSchema = rowSchema({
   state: choiceField('State', PROPOSAL_STATES),
   answeredOn: dayOrNone('Answered on'),
   answer: noteField('Answer', 400),
-})
-export type Proposal = InferType<typeof proposalSchema>
+}))
+export type Proposal = RowOf<typeof proposalSchema>
 
-export const reverseSchema = rowSchema({
+export const reverseSchema = rowSchema(() => ({
   eventId: idField('Entry'),
   reversedOn: dayField('Reversed on'),
   note: noteField('Reason', 400).test(
@@ -296,5 +297,5 @@ export const reverseSchema = rowSchema({
     'Reason is empty. Say what was wrong.',
     (v) => !!v && v.trim() !== '',
   ),
-})
-export type ReverseEvent = InferType<typeof reverseSchema>
+}))
+export type ReverseEvent = RowOf<typeof reverseSchema>

@@ -99,7 +99,7 @@ export function readRoom(text: string): RoomFile {
   }
   // Files saved before rooms had a kind do not name one.
   if (typeof file.room === 'object' && file.room !== null) file.room = { kind: null, ...file.room }
-  check('room', () => roomSchema.validateSync(file.room, { abortEarly: false, strict: true }))
+  check('room', () => roomSchema().validateSync(file.room, { abortEarly: false, strict: true }))
   for (const [name, schema] of Object.entries(PARTS)) {
     const rows = file[name]
     if (!Array.isArray(rows) || rows.length > MOST_ROWS)
@@ -109,7 +109,7 @@ export function readRoom(text: string): RoomFile {
         'Nothing was changed. Choose another file.',
       )
     check(name, () =>
-      array(schema as typeof wallSchema).validateSync(rows, { abortEarly: false, strict: true }),
+      array((schema as typeof wallSchema)()).validateSync(rows, { abortEarly: false, strict: true }),
     )
   }
   const room = file as unknown as RoomFile

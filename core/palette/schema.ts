@@ -1,4 +1,4 @@
-import { array, mixed, type InferType } from 'yup'
+import { array, mixed } from 'yup'
 import {
   choiceField,
   choiceOrNone,
@@ -12,6 +12,7 @@ import {
   noteField,
   realField,
   rowSchema,
+  type RowOf,
   servesField,
   textField,
   wholeField,
@@ -70,18 +71,21 @@ export const WEARS = ['not known', 'delicate', 'washable', 'hard-wearing'] as co
 export const ROLES = ['main', 'second', 'accent', 'stays', 'metal', 'foliage'] as const
 export type Role = (typeof ROLES)[number]
 
+const tinSchema = rowSchema(() => ({
+  ml: wholeField('Tin size', 50, 50_000, 'ml'),
+  priceMinor: minorField('Tin price'),
+}))
+
 /** What a paint is sold in: spreading rate per coat and the tins on offer. */
-export const paintKitSchema = rowSchema({
+export const paintKitSchema = rowSchema(() => ({
   spreadM2PerL: realField('Spreading rate', 1, 30),
   lossPpm: wholeField('Loss', 0, 500_000, 'parts per million'),
-  tins: array(
-    rowSchema({ ml: wholeField('Tin size', 50, 50_000, 'ml'), priceMinor: minorField('Tin price') }),
-  )
+  tins: array(tinSchema())
     .typeError('Tins must be a list.')
     .max(8, 'Tins: at most eight sizes.')
     .required('Tins are missing. Give a list, empty if none is known.'),
-})
-export type PaintKit = InferType<typeof paintKitSchema>
+}))
+export type PaintKit = RowOf<typeof paintKitSchema>
 
 const labFields = (label: string) => ({
   l: realField(`${label} L*`, 0, 100),
@@ -90,15 +94,15 @@ const labFields = (label: string) => ({
 })
 
 /** A further color of a patterned finish and its part of it, 0 to 1; the rest is the finish's own color. */
-export const furtherColorSchema = rowSchema({
+export const furtherColorSchema = rowSchema(() => ({
   ...labFields('Further color'),
   share: realField('Part of the finish', 0, 1),
-})
+}))
 /** One reading of a physical sample. */
-export const readingSchema = rowSchema(labFields('Reading'))
+export const readingSchema = rowSchema(() => labFields('Reading'))
 
 /** Material, color and sheen as applied. Lab is D65, measured or converted from sRGB. */
-export const finishSchema = rowSchema({
+export const finishSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Name'),
   code: noteField('Code', 40),
@@ -112,12 +116,12 @@ export const finishSchema = rowSchema({
   texture: choiceField('Texture', TEXTURES),
   patternKind: choiceField('Pattern', PATTERN_KINDS),
   patternRepeatMm: mmOrNone('Pattern repeat', 1, 5_000),
-  colors: array(furtherColorSchema)
+  colors: array(furtherColorSchema())
     .typeError('Further colors must be a list.')
     .max(8, 'Further colors: at most eight.')
     .required('Further colors are missing. Give a list, empty for one color.'),
   /** What a color reader gave for it, one after the other: two or more show how even it is. */
-  readings: array(readingSchema)
+  readings: array(readingSchema())
     .typeError('Readings must be a list.')
     .max(40, 'Readings: at most forty.')
     .required('Readings are missing. Give a list, empty if it was not read.'),
@@ -126,9 +130,9 @@ export const finishSchema = rowSchema({
   sealed: flagField('Sealed'),
   /** Made for sun, rain and frost. */
   outdoor: flagField('For outdoors'),
-  paintKit: paintKitSchema.nullable().defined('Paint kit is missing. Give one, or null.'),
-})
-export type Finish = InferType<typeof finishSchema>
+  paintKit: paintKitSchema().nullable().defined('Paint kit is missing. Give one, or null.'),
+}))
+export type Finish = RowOf<typeof finishSchema>
 
 export const surfaceField = (label: string) =>
   mixed<Surface>()
@@ -152,7 +156,7 @@ export const SUBSTRATES = [
 export const HOLDS = ['applied', 'removable'] as const
 
 /** A finish laid on a surface, and what is under it: that decides coats and primer. */
-export const placementSchema = rowSchema({
+export const placementSchema = rowSchema(() => ({
   id: idField(),
   surface: surfaceField('Surface'),
   finishId: idField('Finish'),
@@ -165,11 +169,11 @@ export const placementSchema = rowSchema({
   schemeId: idOrNone('Scheme'),
   /** Still open: one of several the scheme must work with; not counted in what is seen. */
   candidate: flagField('Still open'),
-})
-export type Placement = InferType<typeof placementSchema>
+}))
+export type Placement = RowOf<typeof placementSchema>
 
 /** A physical object with a size, already there or coming, wearing one finish. */
-export const pieceSchema = rowSchema({
+export const pieceSchema = rowSchema(() => ({
   id: idField(),
   position: wholeField('Position', 0, 100_000, 'places'),
   name: textField('Name'),
@@ -213,12 +217,12 @@ export const pieceSchema = rowSchema({
     .required('Facts are missing. Give a list, empty for none.'),
   /** Height that comes off with its legs; null when they stay on. */
   legsMm: mmOrNone('Legs that come off', 1, 2_000),
-})
-export type Piece = InferType<typeof pieceSchema>
+}))
+export type Piece = RowOf<typeof pieceSchema>
 
 /** A part of a wall with a finish of its own: panel fields, a band, the back of an alcove. */
 export const PART_KINDS = ['panel fields', 'band', 'alcove', 'feature', 'other'] as const
-export const partSchema = rowSchema({
+export const partSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Name', 60),
   kind: choiceField('Kind', PART_KINDS),
@@ -227,11 +231,11 @@ export const partSchema = rowSchema({
   count: wholeField('Number', 1, 200, 'fields'),
   widthMm: mmField('Width', 10, 50_000),
   heightMm: mmField('Height', 10, 12_000),
-})
-export type Part = InferType<typeof partSchema>
+}))
+export type Part = RowOf<typeof partSchema>
 
 /** One of several looks for the same room; what stays is shared by all. */
-export const schemeSchema = rowSchema({
+export const schemeSchema = rowSchema(() => ({
   id: idField(),
   position: wholeField('Position', 0, 100_000, 'places'),
   name: textField('Name', 60),
@@ -242,11 +246,11 @@ export const schemeSchema = rowSchema({
   retired: flagField('Retired'),
   /** Where the set that is not in the room is kept. */
   storedAt: noteField('Stored at', 120),
-})
-export type Scheme = InferType<typeof schemeSchema>
+}))
+export type Scheme = RowOf<typeof schemeSchema>
 
 /** What one piece wears in one scheme. */
-export const dressingSchema = rowSchema({
+export const dressingSchema = rowSchema(() => ({
   id: idField(),
   schemeId: idField('Scheme'),
   pieceId: idField('Piece'),
@@ -254,11 +258,11 @@ export const dressingSchema = rowSchema({
   /** The piece is not in the room in this scheme. */
   absent: flagField('Left out'),
   costMinor: minorOrNone('Cost'),
-})
-export type Dressing = InferType<typeof dressingSchema>
+}))
+export type Dressing = RowOf<typeof dressingSchema>
 
 /** A color pulled out of the piece or picture that inspires the room. */
-export const pullSchema = rowSchema({
+export const pullSchema = rowSchema(() => ({
   id: idField(),
   position: wholeField('Position', 0, 100_000, 'places'),
   name: textField('Name', 60),
@@ -268,5 +272,5 @@ export const pullSchema = rowSchema({
   /** Its part of the piece or picture, 0 to 1. */
   share: realField('Part of the picture', 0, 1),
   photoId: idOrNone('Photo'),
-})
-export type Pull = InferType<typeof pullSchema>
+}))
+export type Pull = RowOf<typeof pullSchema>

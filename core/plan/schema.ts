@@ -1,4 +1,3 @@
-import type { InferType } from 'yup'
 import {
   choiceField,
   flagField,
@@ -9,6 +8,7 @@ import {
   noteField,
   realField,
   rowSchema,
+  type RowOf,
   textField,
   wholeField,
   wholeOrNone,
@@ -19,7 +19,7 @@ import { NEED_KEYS } from './needs.js'
  * Where one piece stands: the middle of its footprint in the coordinates of the wall run (x to the right, y down the
  * sheet), and how far it is turned clockwise from standing with its back to the upper edge of the sheet.
  */
-export const standSchema = rowSchema({
+export const standSchema = rowSchema(() => ({
   id: idField(),
   pieceId: idField('Piece'),
   /** The option whose size is tried in its place; null for the size of the piece. */
@@ -33,8 +33,8 @@ export const standSchema = rowSchema({
   raisedMm: mmField('Above the floor', 0, 12_000),
   /** A second place, where it goes while a bed is let out. */
   parked: flagField('Parking place'),
-})
-export type Stand = InferType<typeof standSchema>
+}))
+export type Stand = RowOf<typeof standSchema>
 
 export const HANG_FIXINGS = [
   'picture hook',
@@ -51,7 +51,7 @@ export const WALL_MAKES = ['not known', 'masonry', 'plasterboard', 'timber'] as 
 export type WallMake = (typeof WALL_MAKES)[number]
 
 /** Where one piece hangs on a wall, told by its middle: from the left corner as seen from inside, and from the floor. */
-export const hangSchema = rowSchema({
+export const hangSchema = rowSchema(() => ({
   id: idField(),
   pieceId: idField('Piece'),
   number: wholeField('Which of them', 1, 200, 'pieces'),
@@ -68,8 +68,8 @@ export const hangSchema = rowSchema({
   into: choiceField('Into', WALL_MAKES),
   /** Pieces of one group are laid out together; empty for one that hangs by itself. */
   group: noteField('Group', 40),
-})
-export type Hang = InferType<typeof hangSchema>
+}))
+export type Hang = RowOf<typeof hangSchema>
 
 export const PROFILES = ['flat', 'molded', 'ornate'] as const
 export const FRAME_COATS = [
@@ -86,7 +86,7 @@ export type Glazing = (typeof GLAZINGS)[number]
 export const BOARDS = ['none', 'conservation board', 'plain paper board'] as const
 
 /** Sheet, mat, frame and glass of one picture: its outer size on the wall follows from them. */
-export const frameSchema = rowSchema({
+export const frameSchema = rowSchema(() => ({
   id: idField(),
   pieceId: idField('Piece'),
   sheetWidthMm: mmField('Sheet width', 10, 5_000),
@@ -108,8 +108,8 @@ export const frameSchema = rowSchema({
   boardMinor: minorOrNone('Board, a square meter'),
   glazingMinor: minorOrNone('Glazing, a square meter'),
   workMinor: minorOrNone('Making'),
-})
-export type Frame = InferType<typeof frameSchema>
+}))
+export type Frame = RowOf<typeof frameSchema>
 
 export const SET_OUT_KINDS = [
   'rail',
@@ -122,7 +122,7 @@ export const SET_OUT_KINDS = [
 export type SetOutKind = (typeof SET_OUT_KINDS)[number]
 
 /** Something set out evenly along a wall: a rail, panels, battens, a curtain rail, a shelf. */
-export const setOutSchema = rowSchema({
+export const setOutSchema = rowSchema(() => ({
   id: idField(),
   wallId: idField('Wall'),
   kind: choiceField('Kind', SET_OUT_KINDS),
@@ -137,14 +137,14 @@ export const setOutSchema = rowSchema({
   stileMm: mmField('Stile or gap', 0, 1_000),
   depthMm: mmField('Stands out', 0, 2_000),
   openingId: idOrNone('Window'),
-})
-export type SetOut = InferType<typeof setOutSchema>
+}))
+export type SetOut = RowOf<typeof setOutSchema>
 
 export const AIMS = ['down', 'up', 'up and down', 'all round'] as const
 export type Aim = (typeof AIMS)[number]
 
 /** What a lamp gives: how much light, in which cone, from which height. It hangs on a piece or on a fixture. */
-export const lightSchema = rowSchema({
+export const lightSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Name', 80),
   pieceId: idOrNone('Piece'),
@@ -154,14 +154,14 @@ export const lightSchema = rowSchema({
   aim: choiceField('Thrown', AIMS),
   /** The lamp itself above the underside of its piece; of a fixture above the floor. */
   headMm: mmField('Lamp above the foot', 0, 12_000),
-})
-export type Light = InferType<typeof lightSchema>
+}))
+export type Light = RowOf<typeof lightSchema>
 
 /** A number the job sets for itself in the place of the customary one. */
-export const houseRuleSchema = rowSchema({
+export const houseRuleSchema = rowSchema(() => ({
   id: idField(),
   need: choiceField('Rule', NEED_KEYS),
   mm: mmField('Set to', 0, 20_000),
   why: noteField('Why', 200),
-})
-export type HouseRule = InferType<typeof houseRuleSchema>
+}))
+export type HouseRule = RowOf<typeof houseRuleSchema>

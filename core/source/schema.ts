@@ -1,4 +1,4 @@
-import { array, object, string, type InferType } from 'yup'
+import { array, string } from 'yup'
 import { CATEGORIES, FIXINGS, LEVELS, PIECE_KINDS } from '../job/words.js'
 import {
   choiceField,
@@ -16,6 +16,7 @@ import {
   realField,
   realOrNone,
   rowSchema,
+  type RowOf,
   servesField,
   textField,
   wholeField,
@@ -42,7 +43,7 @@ const listOf = <const T extends string>(label: string, choices: readonly T[]) =>
     .required(`${label} is missing. Give a list, empty for none.`)
 
 /** A line of the furnishing schedule: one thing the job needs. Limits are of the outer size; null is no limit. */
-export const itemSchema = rowSchema({
+export const itemSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Item'),
   category: choiceField('Category', CATEGORIES),
@@ -92,8 +93,8 @@ export const itemSchema = rowSchema({
   forItemId: idOrNone('Goes with'),
   companion: noteField('Goes with it as', 60),
   usesPerYear: wholeOrNone('Uses a year', 1, 100_000, 'times'),
-})
-export type Item = InferType<typeof itemSchema>
+}))
+export type Item = RowOf<typeof itemSchema>
 
 /** A rate of exchange as it was written down: a decimal number above zero. */
 const rateField = () =>
@@ -109,7 +110,7 @@ const rateField = () =>
     )
 
 /** One way to fill an item. Prices are per pack as the supplier states them, with or without tax as the job says. */
-export const optionSchema = rowSchema({
+export const optionSchema = rowSchema(() => ({
   id: idField(),
   itemId: idField('Item'),
   kind: choiceField('Kind', OPTION_KINDS),
@@ -172,22 +173,22 @@ export const optionSchema = rowSchema({
   /** Where it stands in a supplier's catalog. */
   catalogKey: noteField('Catalog number', 80),
   photoId: idOrNone('Photo'),
-})
-export type Option = InferType<typeof optionSchema>
+}))
+export type Option = RowOf<typeof optionSchema>
 
 /** What a supplier takes off, and asks for, by the size of an order. */
-const bandSchema = object({
+const bandSchema = rowSchema(() => ({
   fromMinor: minorField('Orders from'),
   feeMinor: minorField('Delivery'),
-}).noUnknown()
-export type DeliveryBand = InferType<typeof bandSchema>
+}))
+export type DeliveryBand = RowOf<typeof bandSchema>
 
-const columnsSchema = object({
+const columnsSchema = rowSchema(() => ({
   header: string().max(120).defined(),
   field: string().max(40).defined(),
-}).noUnknown()
+}))
 
-export const supplierSchema = rowSchema({
+export const supplierSchema = rowSchema(() => ({
   id: idField(),
   name: textField('Supplier'),
   note: noteField('Note', 400),
@@ -196,22 +197,22 @@ export const supplierSchema = rowSchema({
   /** What is kept back of goods that are returned. */
   restockPpm: ppmField('Restocking fee'),
   /** Delivery of a whole order by its size: the last band that the goods reach counts. None: each option has its own. */
-  deliveryBands: array(bandSchema.required())
+  deliveryBands: array(bandSchema().required())
     .typeError('Delivery bands must be a list.')
     .max(12, 'Delivery bands: at most twelve.')
     .required('Delivery bands are missing. Give a list, empty for none.'),
   /** Which column of its lists means what, remembered from the last import. */
-  columns: array(columnsSchema.required())
+  columns: array(columnsSchema().required())
     .typeError('Columns must be a list.')
     .max(60, 'Columns: at most sixty.')
     .required('Columns are missing. Give a list, empty for none.'),
   /** The catalog it is reached by, by the name the server knows; empty for none. */
   catalog: noteField('Catalog', 40),
-})
-export type Supplier = InferType<typeof supplierSchema>
+}))
+export type Supplier = RowOf<typeof supplierSchema>
 
 /** A price cut for an order at one supplier, or for one item. */
-export const offerSchema = rowSchema({
+export const offerSchema = rowSchema(() => ({
   id: idField(),
   supplierId: idField('Supplier'),
   name: textField('Coupon or offer'),
@@ -228,11 +229,11 @@ export const offerSchema = rowSchema({
   usedOn: dayOrNone('Used on'),
   /** Paid by somebody else than the shop: tax is then on the price before it. */
   thirdParty: flagField('Paid by a third party'),
-})
-export type Offer = InferType<typeof offerSchema>
+}))
+export type Offer = RowOf<typeof offerSchema>
 
 /** One line of what a made option takes. */
-export const makingSchema = rowSchema({
+export const makingSchema = rowSchema(() => ({
   id: idField(),
   optionId: idField('Option'),
   position: wholeField('Position', 0, 10_000, 'places'),
@@ -245,16 +246,16 @@ export const makingSchema = rowSchema({
   cutCount: wholeOrNone('Pieces', 1, 1000, 'pieces'),
   stockMm: mmOrNone('Sold in lengths of', 1, 20_000),
   kerfMm: wholeOrNone('Saw cut', 0, 20, 'mm'),
-})
-export type Making = InferType<typeof makingSchema>
+}))
+export type Making = RowOf<typeof makingSchema>
 
 /** A price and stock of an option, as it was seen on one day. */
-export const sightingSchema = rowSchema({
+export const sightingSchema = rowSchema(() => ({
   id: idField(),
   optionId: idField('Option'),
   on: dayField('Seen on'),
   priceMinor: minorField('Price'),
   stock: choiceOrNone('Stock', STOCKS),
   where: noteField('Seen where', 120),
-})
-export type Sighting = InferType<typeof sightingSchema>
+}))
+export type Sighting = RowOf<typeof sightingSchema>

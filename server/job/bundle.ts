@@ -86,25 +86,25 @@ const IN_ORDER = [
   'hangs', 'frames', 'setOuts', 'lights', 'houseRules',
 ] as const satisfies readonly Collection[] // prettier-ignore
 
-const orderSchema = rowSchema({
+const orderSchema = rowSchema(() => ({
   id: idField(), number: wholeField('Number', 1, 1_000_000, ''), supplierId: idOrNone('Supplier'), supplierName: noteField('Supplier', 120),
   placedOn: dayField('Ordered on'), expectedOn: dayOrNone('Expected on'), depositMinor: minorField('Deposit'),
   depositDueOn: dayOrNone('Deposit due'), balanceDueOn: dayOrNone('Balance due'), note: noteField('Note', 400),
-}) // prettier-ignore
-const lineSchema = rowSchema({
+})) // prettier-ignore
+const lineSchema = rowSchema(() => ({
   id: idField(), orderId: idField('Order'), itemId: idField('Item'), optionId: idField('Option'), itemName: textField('Item'), optionName: textField('Option'),
   category: choiceField('Category', CATEGORIES), quantity: wholeField('Quantity', 1, 10_000, 'pieces'), amountMinor: minorField('Amount'),
   taxMinor: minorField('Tax'), returnDays: wholeOrNone('Return window', 0, 365, 'days'),
-}) // prettier-ignore
-const entrySchema = rowSchema({
+})) // prettier-ignore
+const entrySchema = rowSchema(() => ({
   eventId: idField('Event'), kind: choiceField('Kind', ENTRY_KINDS), lineId: idOrNone('Line'), taxMinor: number().integer('Tax must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Tax is missing.'),
   amountMinor: number().typeError('Amount must be a number.').integer('Amount must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Amount is missing.'),
   quantity: number().typeError('Quantity must be a number.').integer('Quantity must be whole.').min(-10_000).max(10_000).required('Quantity is missing.'),
   on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'), voucherId: idOrNone('Gift card or credit'), guessed: flagField('A guess'),
-}) // prettier-ignore
+})) // prettier-ignore
 
-const orderEventRow = noteOrderSchema.shape({ id: idField() })
-const changeOrderRow = changeOrderSchema.omit(['proposalId']).shape({ id: idField() })
+const orderEventRow = noteOrderSchema().shape({ id: idField() })
+const changeOrderRow = changeOrderSchema().omit(['proposalId']).shape({ id: idField() })
 
 /** The job as a bundle: everything stored, nothing derived, no versions and no member names. */
 export function exportJob(job: JobSnapshot, pictures: readonly Picture[]): Record<string, unknown> {
@@ -318,16 +318,16 @@ async function readBundle(input: unknown, currency: string): Promise<Bundle> {
     entries: list('entries'),
     orderEvents: list('orderEvents'),
   } as Bundle
-  await check('brief', SCHEMAS.brief, bundle.brief)
-  await check('client', SCHEMAS.client, bundle.client)
-  await check('schools', SCHEMAS.schools, bundle.schools)
-  await check('room', SCHEMAS.room, bundle.room)
-  for (const c of MANY) await check(c, array(SCHEMAS[c] as unknown as AnyRowSchema), bundle[c])
+  await check('brief', SCHEMAS.brief(), bundle.brief)
+  await check('client', SCHEMAS.client(), bundle.client)
+  await check('schools', SCHEMAS.schools(), bundle.schools)
+  await check('room', SCHEMAS.room(), bundle.room)
+  for (const c of MANY) await check(c, array(SCHEMAS[c]() as unknown as AnyRowSchema), bundle[c])
   for (const row of bundle.acceptances as Row[]) row.finding = renewFinding(String(row.finding), fresh)
   await check('changeOrders', array(changeOrderRow), bundle.changeOrders)
-  await check('orders', array(orderSchema), bundle.orders)
-  await check('lines', array(lineSchema), bundle.lines)
-  await check('entries', array(entrySchema), bundle.entries)
+  await check('orders', array(orderSchema()), bundle.orders)
+  await check('lines', array(lineSchema()), bundle.lines)
+  await check('entries', array(entrySchema()), bundle.entries)
   await check('orderEvents', array(orderEventRow), bundle.orderEvents)
   for (const line of bundle.lines) {
     const breach = lineBreach(lineState(bundle.entries.filter((e) => e.lineId === line.id) as never))

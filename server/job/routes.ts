@@ -40,7 +40,7 @@ export function jobRoutes(db: Database): Router {
 
   router.post('/jobs', async (req, res) => {
     const { studio } = req.visitor as Visitor
-    const wish = await newJobSchema.validate(req.body ?? {}, { abortEarly: false })
+    const wish = await newJobSchema().validate(req.body ?? {}, { abortEarly: false })
     const [jobId, clientId] = [randomUUID(), randomUUID()]
     await db.asStudio(studio.id, async (tx) => {
       await tx.insert(t.client).values({ studioId: studio.id, id: clientId, name: wish.clientName })

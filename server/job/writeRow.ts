@@ -60,7 +60,7 @@ export async function putRow(
   body: unknown,
   seen: Seen,
 ): Promise<Record<string, unknown>> {
-  const schema = SCHEMAS[place.collection] as unknown as AnyRowSchema
+  const schema = SCHEMAS[place.collection]() as unknown as AnyRowSchema
   const row = await schema.validate(body ?? {}, { abortEarly: false })
   if (row.id !== place.id)
     throw new Problem(400, 'Some fields need mending', 'Id differs from the address.', {

@@ -48,7 +48,7 @@ export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
   const act =
     <W extends object>(
       name: string,
-      schema: ObjectSchema<W>,
+      schema: () => ObjectSchema<W>,
       work: (tx: Tx, act: Act, wish: W) => Promise<Answer>,
     ): RequestHandler<{ jobId: string }> =>
     async (req, res) => {
@@ -57,7 +57,7 @@ export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
       const who: Act = { studioId: studio.id, jobId, memberId: member.id, currency: studio.currency }
       const done = await db.asStudio(studio.id, async (tx) => {
         await requireJob(tx, studio.id, jobId)
-        const wish = (await schema.validate(req.body ?? {}, { abortEarly: false })) as W
+        const wish = (await schema().validate(req.body ?? {}, { abortEarly: false })) as W
         return once(tx, studio.id, req.get('Idempotency-Key'), { jobId, name, wish }, async () => {
           await lockLedger(tx, who)
           return work(tx, who, wish)
@@ -69,7 +69,7 @@ export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
 
   router.post<{ jobId: string }>('/orders', async (req, _res, next) => {
     const { studio } = req.visitor as Visitor
-    const wish = await placeOrderSchema.validate(req.body ?? {}, { abortEarly: false })
+    const wish = await placeOrderSchema().validate(req.body ?? {}, { abortEarly: false })
     if (isUuid(req.params.jobId))
       await stillThere(db, catalogs, studio.id, req.params.jobId, wish.itemIds, req.get('Idempotency-Key'))
     next()

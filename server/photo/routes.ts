@@ -14,7 +14,7 @@ import { encodeUpload } from './encodePaper.js'
 const MOST_PHOTOS = 400
 
 /** What is said about a photo when it is sent; its size is read from the picture. */
-const sentSchema = photoSchema.omit(['widthPx', 'heightPx', 'pages'])
+const sentSchema = photoSchema().omit(['widthPx', 'heightPx', 'pages'])
 
 /** Pictures of a job: sent whole under an id made by the sender, so that sending one twice keeps it once. */
 export function photoRoutes(db: Database): Router {

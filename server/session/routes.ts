@@ -35,14 +35,14 @@ const email = textField('Sign-in name', 200).matches(
   'Sign-in name must look like name@place. Check it.',
 )
 
-const signInSchema = rowSchema({
+const signInSchema = rowSchema(() => ({
   email: textField('Sign-in name', 200),
   password: string()
     .typeError('Password must be text.')
     .max(200, 'Password is longer than 200 characters. Shorten it.')
     .required('Password is empty. Write it here.'),
-})
-const studioSchema = rowSchema({
+}))
+const studioSchema = rowSchema(() => ({
   name: textField('Studio'),
   currency: string()
     .required('Currency is missing.')
@@ -51,8 +51,8 @@ const studioSchema = rowSchema({
   memberName: textField('Your name'),
   email,
   password,
-})
-const memberSchema = rowSchema({ name: textField('Name'), email, password })
+}))
+const memberSchema = rowSchema(() => ({ name: textField('Name'), email, password }))
 
 function cookieOf(header: string | undefined): string | undefined {
   return header
@@ -91,7 +91,7 @@ export function sessionRoutes(db: Database, secure: boolean): Router {
   })
 
   router.post('/session', async (req, res) => {
-    const wish = await signInSchema.validate(req.body ?? {}, { abortEarly: false })
+    const wish = await signInSchema().validate(req.body ?? {}, { abortEarly: false })
     setCookie(res, await signIn(db, wish.email, wish.password, req.socket.remoteAddress ?? ''), secure)
     res.status(204).end()
   })
@@ -111,7 +111,7 @@ export function sessionRoutes(db: Database, secure: boolean): Router {
 
   router.post('/studios', async (req, res) => {
     if (!mayFound(req)) throw notFound('This address')
-    const wish = await studioSchema.validate(req.body ?? {}, { abortEarly: false })
+    const wish = await studioSchema().validate(req.body ?? {}, { abortEarly: false })
     const { studioId, memberId } = await foundStudio(db, wish)
     setCookie(res, await openSession(db, studioId, memberId), secure)
     res.status(201).json({ studioId })
@@ -127,7 +127,7 @@ export function sessionRoutes(db: Database, secure: boolean): Router {
     const { member, studio } = req.visitor as Visitor
     if (member.role !== 'owner')
       throw new Problem(403, 'Refused', 'Only the owner of the studio adds members. Ask them.')
-    const wish = await memberSchema.validate(req.body ?? {}, { abortEarly: false })
+    const wish = await memberSchema().validate(req.body ?? {}, { abortEarly: false })
     const id = await db.asSystem((tx) => addMember(tx, studio.id, { ...wish, role: 'assistant' }))
     res.status(201).json({ id })
   })

@@ -19,10 +19,10 @@ const listOfRows = (label: string, most: number) =>
     .typeError(`${label} must be a list.`)
     .max(most, `${label}: at most ${most} at once.`)
     .required(`${label} are missing. Give a list, empty for none.`)
-const importSchema = rowSchema({
+const importSchema = rowSchema(() => ({
   items: listOfRows('Items', 2000),
   options: listOfRows('Options', 10_000),
-})
+}))
 
 // A long list is checked by and by, so that the other requests of this process go on meanwhile.
 const AT_ONCE = 100
@@ -35,7 +35,7 @@ async function checkedRows(name: 'items' | 'options', rows: readonly unknown[]):
   for (const [i, row] of rows.entries()) {
     if (i % AT_ONCE === AT_ONCE - 1) await new Promise((done) => setImmediate(done))
     try {
-      checked.push(SCHEMAS[name].validateSync(row ?? {}, { abortEarly: false }))
+      checked.push(SCHEMAS[name]().validateSync(row ?? {}, { abortEarly: false }))
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error
       for (const e of error.inner.length > 0 ? error.inner : [error])
@@ -60,7 +60,7 @@ export function scheduleRoutes(db: Database): Router {
     const { jobId } = req.params
     if (!isUuid(jobId)) throw notFound('This job')
     await db.asStudio(studio.id, (tx) => requireJob(tx, studio.id, jobId), 'read')
-    const given = await importSchema.validate(req.body ?? {}, { abortEarly: false })
+    const given = await importSchema().validate(req.body ?? {}, { abortEarly: false })
     const wish = {
       items: await checkedRows('items', given.items),
       options: await checkedRows('options', given.options),

@@ -37,7 +37,10 @@ interface Described {
 
 /** Label and limits of a field, read from its schema, so that they are written down once. */
 export function limitsOf(collection: Collection, field: string): Limits {
-  const shape = SCHEMAS[collection].fields as unknown as Record<string, { describe(): Described } | undefined>
+  const shape = SCHEMAS[collection]().fields as unknown as Record<
+    string,
+    { describe(): Described } | undefined
+  >
   const about = shape[field]?.describe() ?? {}
   const param = (name: string): unknown => about.tests?.find((t) => t.name === name)?.params?.[name]
   const number = (value: unknown, otherwise: number) => (typeof value === 'number' ? value : otherwise)

@@ -20,7 +20,7 @@ watch(fields, (list) => {
 
 function label(field: string): string {
   if (!met.value) return field
-  const shape = SCHEMAS[met.value.pending.edit.collection].fields as Record<
+  const shape = SCHEMAS[met.value.pending.edit.collection]().fields as Record<
     string,
     { spec?: { label?: string } }
   >

@@ -128,7 +128,7 @@ export const useJobStore = defineStore('job', () => {
   /** What is wrong with a row, by field; empty when it may be kept. The same schema as on the server. */
   function faultsOf(collection: Collection, row: Row): Record<string, string> {
     try {
-      SCHEMAS[collection].validateSync(fieldsOf(row), { abortEarly: false })
+      SCHEMAS[collection]().validateSync(fieldsOf(row), { abortEarly: false })
       return {}
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error

@@ -1,4 +1,5 @@
 import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
+import { onceDrawn } from './onceDrawn.js'
 
 /**
  * The rows of a long list that are in sight, so that a thousand items cost what thirty do.
@@ -6,7 +7,10 @@ import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
  */
 export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref<HTMLElement | undefined>) {
   const top = ref(0)
-  const height = ref(800)
+  // What a bench shows on a usual screen, until its own height is known; that comes with the first layout.
+  const height = ref(560)
+  /** Rows beyond the edges, for scrolling; the first draw does without. */
+  const over = ref(0)
   let bench: HTMLElement | null = null
   const look = () => {
     if (!bench) return
@@ -19,16 +23,17 @@ export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref
     bench?.addEventListener('scroll', look, { passive: true })
     watching = new ResizeObserver(look)
     if (bench) watching.observe(bench)
-    look()
   })
+  onceDrawn(() => (over.value = 4))()
   onBeforeUnmount(() => {
     bench?.removeEventListener('scroll', look)
     watching?.disconnect()
   })
-  const OVER = 6
-  const first = computed(() => Math.max(0, Math.min(list.value.length, Math.floor(top.value / rowPx)) - OVER))
+  const first = computed(() =>
+    Math.max(0, Math.min(list.value.length, Math.floor(top.value / rowPx)) - over.value),
+  )
   const last = computed(() =>
-    Math.min(list.value.length, first.value + Math.ceil(height.value / rowPx) + 2 * OVER),
+    Math.min(list.value.length, first.value + Math.ceil(height.value / rowPx) + 2 * over.value),
   )
   return {
     shown: computed(() => list.value.slice(first.value, last.value)),

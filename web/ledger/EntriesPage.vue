@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { ENTRY_KINDS } from '@bonitas/core/ledger/schema'
 import { moneyColumnText } from '@bonitas/core/money/moneyText'
 import { dayText } from '@bonitas/core/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
+import { onceDrawn } from '../job/onceDrawn.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useWindowed } from '../job/useWindowed.js'
@@ -19,12 +20,19 @@ const job = computed(() => store.snapshot)
 const { act, acts, said, panel, begin, close, done } = useActs()
 const events = computed(() => (job.value ? eventRows(job.value) : []))
 const texts = computed(() => events.value.map((e) => rowText(e, job.value?.studio.currency ?? 'EUR')))
+// Written out once the list is on screen, so that the first word that is searched for does not wait for it.
+watch(
+  events,
+  onceDrawn(() => void texts.value),
+  { immediate: true },
+)
 const search = ref('')
 const kind = ref('')
 const from = ref('')
 const until = ref('')
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  if (words.length === 0 && !kind.value && !from.value && !until.value) return events.value
   return events.value.filter(
     (e, n) =>
       (kind.value === '' || e.kind === kind.value) &&

@@ -37,41 +37,44 @@ export const rowText = (r: EventRow, currency: string): string =>
     .join(' ')
     .toLowerCase()
 
-/** The ledger as a running list, one row per act, newest first, with the money paid after each. */
-export function eventRows(job: JobSnapshot): EventRow[] {
-  const lineOf = new Map(job.lines.map((l) => [l.id, l]))
-  const reversed = new Set(job.entries.flatMap((e) => e.reverses ?? []))
-  const groups = new Map<string, Entry[]>()
-  for (const entry of job.entries) {
-    const group = groups.get(entry.eventId)
-    if (group) group.push(entry)
-    else groups.set(entry.eventId, [entry])
-  }
+/**
+ * The ledger as a running list, one row per act, newest first, with the money paid after each. The entries of one act
+ * are written together, so they stand together.
+ */
+export function eventRows(job: Pick<JobSnapshot, 'lines' | 'entries'>): EventRow[] {
+  const nameOf = new Map(job.lines.map((l) => [l.id, l.itemName]))
+  const what = (e: Entry) => (e.lineId && nameOf.get(e.lineId)) || 'the job as a whole'
+  const reversed = new Set<string>()
+  for (const e of job.entries) if (e.reverses !== null) reversed.add(e.reverses)
   let paid = 0
   const rows: EventRow[] = []
-  for (const [eventId, entries] of groups) {
-    const first = entries[0]
-    if (!first) continue
+  for (let from = 0, to: number; from < job.entries.length; from = to) {
+    const first = job.entries[from] as Entry
+    to = from + 1
+    while (job.entries[to]?.eventId === first.eventId) to++
     // Back for the one and paid for the other is one sum, and no money.
     const kind = first.means === EXCHANGED ? 'set off' : first.kind
-    const counted = kind === 'set off' ? entries.filter((e) => e.kind === 'payment') : entries
-    const amountMinor = counted.reduce((sum, e) => sum + e.amountMinor, 0)
+    let amountMinor = 0
+    let names = what(first)
+    for (let n = from; n < to; n++) {
+      const e = job.entries[n] as Entry
+      if (kind !== 'set off' || e.kind === 'payment') amountMinor += e.amountMinor
+      if (n > from) names += `, ${what(e)}`
+    }
     if (kind === 'payment') paid += amountMinor
     if (kind === 'refund') paid -= amountMinor
     rows.push({
-      eventId,
+      eventId: first.eventId,
       seq: first.seq,
       on: first.on,
       kind,
-      what: entries
-        .map((e) => (e.lineId && lineOf.get(e.lineId)?.itemName) || 'the job as a whole')
-        .join(', '),
+      what: names,
       amountMinor,
       means: kind === 'set off' ? null : first.means,
       note: first.note,
       memberName: first.memberName,
       isReversal: first.reverses !== null,
-      reversed: reversed.has(eventId),
+      reversed: reversed.has(first.eventId),
       paidAfterMinor: paid,
     })
   }

@@ -15,6 +15,8 @@ const store = useJobStore()
 const { money } = useLocale()
 const { task, choosingNow, run } = useSets()
 const found = shallowRef<SetsResult>()
+/** There is nothing to choose among. */
+const bare = shallowRef(false)
 const budget = shallowRef(0)
 const trouble = shallowRef(false)
 const POINTS = 24
@@ -22,7 +24,8 @@ const POINTS = 24
 let timer: ReturnType<typeof setTimeout> | undefined
 function search(): void {
   const now = choosingNow()
-  if (!now || now.items.every((i) => i.options.length === 0)) {
+  bare.value = !now || now.items.every((i) => i.options.length === 0)
+  if (!now || bare.value) {
     found.value = undefined
     return
   }
@@ -91,11 +94,12 @@ const limitText = computed(() => money(Math.max(0, budget.value)))
       </p>
     </header>
     <p v-if="trouble" class="second">The search ended with a fault. Nothing was changed.</p>
-    <p v-else-if="task.done.value !== undefined && !view" class="second">
-      Searching, {{ Math.round(100 * (task.done.value ?? 0)) }} %
-    </p>
-    <p v-else-if="!view" class="second">
+    <p v-else-if="bare" class="second">
       Give open items some options with prices: the curve then says what each further amount would better.
+    </p>
+    <!-- As high as the curve that takes its place, so that nothing moves when it comes. -->
+    <p v-else-if="!view" class="second" :style="{ aspectRatio: `${W} / ${height}` }">
+      {{ task.done.value === undefined ? '' : `Searching, ${Math.round(100 * task.done.value)} %` }}
     </p>
     <svg
       v-else

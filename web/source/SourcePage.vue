@@ -11,6 +11,7 @@ import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { typing, useStageKeys } from '../job/keys.js'
+import { onceDrawn } from '../job/onceDrawn.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import AxisRow from './AxisRow.vue'
@@ -37,7 +38,7 @@ const itemId = ref<string>()
 const optionId = ref<string>()
 const root = ref<HTMLElement>()
 const strip = ref<'curve' | 'item'>('curve')
-/** The axis and the options first; the editor and the curve with the findings, once these are on screen. */
+/** The axis and the options first; the editor with the findings, once these are on screen. */
 const drawn = computed(() => store.findings !== undefined)
 
 /** What is searched of an item; a derived item is made anew when anything of it changes. */
@@ -51,6 +52,12 @@ function textOf(i: DerivedItem): string {
   }
   return text
 }
+
+watch(
+  items,
+  onceDrawn(() => items.value.forEach(textOf)),
+  { immediate: true },
+)
 
 const search = ref('')
 const only = ref('all')
@@ -272,7 +279,7 @@ const findings = computed(() => {
         <PlanLimits v-if="strip === 'item'" :item="item" />
       </div>
       <ItemEditor v-if="strip === 'item'" :item="item" @remove="removeItem(item)" />
-      <NextEuro v-else-if="drawn" />
+      <NextEuro v-else />
     </template>
     <template v-if="item" #panel>
       <div class="of">
