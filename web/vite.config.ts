@@ -4,6 +4,26 @@ import { defineConfig } from 'vite'
 
 const api = process.env.BONITAS_API
 
+/** The parts of which every page of a job is made, and some small ones of many pages. */
+const FRAME =
+  /\/web\/(form\/(?!PlainField)|job\/(edit|Findings|job[A-Z]|keys|once|Stage|stage|tape|The|useWindowed)|[a-z]+\/[a-z]+Tabs|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+
+interface Modules {
+  getModuleInfo(id: string): { readonly importers: readonly string[] } | null
+}
+
+/** A module and all that import it, by themselves or through others. */
+function above(module: string, modules: Modules): ReadonlySet<string> {
+  const seen = new Set([module])
+  for (const id of seen) modules.getModuleInfo(id)?.importers.forEach((by) => seen.add(by))
+  return seen
+}
+
+/** What the frame stands on. */
+function ofJob(module: string, modules: Modules): string | null {
+  return !FRAME.test(module) && [...above(module, modules)].some((id) => FRAME.test(id)) ? 'job' : null
+}
+
 export default defineConfig({
   root: import.meta.dirname,
   // A line break between two words of a template is a space, as everywhere in HTML.
@@ -18,37 +38,22 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
+          // Few files, and none with what its page does not need: the browser asks for a file at a time. A group takes
+          // along what its modules stand on, unless a group of higher priority has it.
           groups: [
             {
               name: 'vue',
-              test: /\/node_modules\/(@vue|vue|vue-router|pinia)\/|plugin-vue.export-helper|vite\/preload-helper/,
-              priority: 2,
+              test: /\/node_modules\/(@vue|vue|vue-router|pinia)\/|plugin-vue.export-helper|vite\/preload-helper|rolldown\/runtime/,
+              priority: 5,
             },
+            // The pages before a job use these too.
             {
               name: 'shared',
               test: /\/core\/(money|errors)\/|\/core\/units\/days|\/web\/(api|session\/sessionStore|form\/PlainField)/,
-              priority: 1,
+              priority: 4,
             },
-            // What every stage of a job needs comes as one file instead of a dozen small ones. The money and the plain
-            // field stay apart: the pages before a job use them too.
-            {
-              name: 'job',
-              priority: 1,
-              test: (id: string) =>
-                (/\/core\/(?!money|errors)/.test(id) &&
-                  // What one page or a worker alone uses stays with it.
-                  !/\/core\/(units\/days|color\/nearest|palette\/(library|extraction|proposals|board|schemeFacts)|job\/(lightOf|planFactsOf|derivePlan|judgeJob|ledgerFactsOf|sourceFactsOf)|[a-z]+\/rules\/|geometry\/(box|carry)|plan\/(?!schema|needs))/.test(
-                    id,
-                  )) ||
-                /\/node_modules\/(yup|culori|d3-(?!hierarchy)|internmap|property-expr|tiny-case|toposort)/.test(
-                  id,
-                ),
-            },
-            // The frame of a job's pages: some twenty small files that each page would ask for one by one.
-            {
-              name: 'frame',
-              test: /\/web\/(form\/(?!PlainField)|job\/(edit|Findings|job[A-Z]|keys|once|Stage|stage|tape|The|useWindowed)|[a-z]+\/[a-z]+Tabs)/,
-            },
+            { name: 'frame', test: FRAME, priority: 2 },
+            { name: ofJob, debugName: 'job', priority: 3 },
           ],
         },
       },

@@ -1,24 +1,17 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { BRIEF_RULES } from '@bonitas/core/brief/rules/index'
+import { computed, onMounted, shallowRef } from 'vue'
 import { SCHOOLS, TOPICS, type Topic } from '@bonitas/core/brief/schools'
-import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
-import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
-import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
-import { PLAN_RULES } from '@bonitas/core/plan/rules/index'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import JudgedPanel from './JudgedPanel.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { BRIEF_PAGES } from './briefTabs.js'
+import type { heardBy } from './schoolRules.js'
 
-/** Titles of the rules that listen to a topic; a topic of a later stage has none yet, and says so. */
-const RULES = [...BRIEF_RULES, ...MEASURE_RULES, ...PALETTE_RULES, ...PLAN_RULES, ...LEDGER_RULES]
-const heardBy = (topic: Topic) =>
-  RULES.filter(
-    (r) => r.schools !== 'all' && SCHOOLS[topic].schools.some((s) => r.schools.includes(s.name)),
-  ).map((r) => r.title)
+/** What listens to each topic comes after the page; a topic of a later stage has none yet, and says so. */
+const rules = shallowRef<{ readonly heardBy: typeof heardBy }>()
+onMounted(async () => (rules.value = await import('./schoolRules.js')))
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
@@ -51,11 +44,12 @@ const settled = computed(() => TOPICS.filter((t) => chosen(t) !== null).length)
           >
         </label>
         <p class="second">
-          {{
-            heardBy(t).length > 0
-              ? `Judged by: ${heardBy(t).join('; ')}`
+          <template v-if="rules">{{
+            rules.heardBy(t).length > 0
+              ? `Judged by: ${rules.heardBy(t).join('; ')}`
               : 'Kept for a later stage: no rule judges it yet.'
-          }}
+          }}</template>
+          <template v-else>&nbsp;</template>
         </p>
         <RowField
           v-if="t === 'lead'"

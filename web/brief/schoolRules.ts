@@ -1,0 +1,14 @@
+import { BRIEF_RULES } from '@bonitas/core/brief/rules/index'
+import { SCHOOLS, type Topic } from '@bonitas/core/brief/schools'
+import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
+import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
+import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
+import { PLAN_RULES } from '@bonitas/core/plan/rules/index'
+
+const RULES = [...BRIEF_RULES, ...MEASURE_RULES, ...PALETTE_RULES, ...PLAN_RULES, ...LEDGER_RULES]
+
+/** Titles of the rules that listen to a topic. The rules of all stages are much code: whoever asks imports this late. */
+export const heardBy = (topic: Topic): string[] =>
+  RULES.filter(
+    (r) => r.schools !== 'all' && SCHOOLS[topic].schools.some((s) => r.schools.includes(s.name)),
+  ).map((r) => r.title)
