@@ -23,7 +23,7 @@ const texts = computed(() => events.value.map((e) => rowText(e, job.value?.studi
 // Written out once the list is on screen, so that the first word that is searched for does not wait for it.
 watch(
   events,
-  onceDrawn(() => void texts.value),
+  onceDrawn(() => texts.value),
   { immediate: true },
 )
 const search = ref('')
