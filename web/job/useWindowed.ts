@@ -24,7 +24,7 @@ export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref
     watching = new ResizeObserver(look)
     if (bench) watching.observe(bench)
   })
-  onceDrawn(() => (over.value = 4))()
+  onceDrawn(() => (over.value = 6))()
   onBeforeUnmount(() => {
     bench?.removeEventListener('scroll', look)
     watching?.disconnect()
