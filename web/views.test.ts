@@ -6,7 +6,8 @@ import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { stageLines } from './job/stageLines.js'
 import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'
 import { paletteRows } from './palette/paletteRows.js'
-import { axisMarks, axisView } from './source/axisView.js'
+import { OPTION_KINDS } from '@bonitas/core/source/words'
+import { axisMarks, axisView, markShape } from './source/axisView.js'
 import { landedSteps, reasonText, sizeText } from './source/optionText.js'
 
 // The views of the stages over the demo's first job, without mounting anything.
@@ -91,6 +92,15 @@ describe('source', () => {
     const places = [0, 1000, 7400, 59_000, 148_000, 217_500].map(axis.place)
     expect([...places].sort((x, y) => x - y)).toEqual(places)
     expect(axis.place(99_999_999)).toBe(100)
+  })
+  test('each tick has a line, where its number is', () => {
+    const lefts = [...axis.lines.matchAll(/ ([\d.]+)% 7px/g)].map((m) => Number(m[1]))
+    expect(lefts).toEqual(axis.ticks.map((t) => t.left))
+  })
+  test('every kind of option has a form of its own', () => {
+    const forms = OPTION_KINDS.map(markShape)
+    expect(new Set(forms).size).toBe(OPTION_KINDS.length)
+    for (const d of forms) expect(d).toMatch(/^M /)
   })
   test('numbers of the scale do not run into each other', () => {
     const shown = axis.ticks.filter((t) => t.text !== '').map((t) => t.left)

@@ -96,7 +96,7 @@ function step(event: KeyboardEvent): void {
         :class="{ long: t.text }"
         :style="{ left: `${t.left}%` }"
       >
-        <span v-if="t.text">{{ t.text }}</span>
+        <span v-if="t.text" :class="{ before: t.left > 98 }">{{ t.text }}</span>
       </div>
     </div>
   </section>
@@ -228,5 +228,10 @@ function step(event: KeyboardEvent): void {
   font-weight: 600;
   line-height: 1;
   font-stretch: 75%;
+}
+/* At the very end of the tape there is no room after the tick. */
+.ticks .before {
+  left: auto;
+  right: 3px;
 }
 </style>

@@ -1,4 +1,4 @@
-import { computed, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch, type Ref } from 'vue'
 import { onceDrawn } from './onceDrawn.js'
 
 /**
@@ -24,7 +24,14 @@ export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref
     watching = new ResizeObserver(look)
     if (bench) watching.observe(bench)
   })
-  onceDrawn(() => (over.value = 6))()
+  const widen = onceDrawn(() => (over.value = 6))
+  widen()
+  // A list that was short and is long again has rows to make: those in sight first.
+  watch(list, (now, then) => {
+    if (now.length <= then.length || then.length * rowPx > height.value) return
+    over.value = 0
+    widen()
+  })
   onBeforeUnmount(() => {
     bench?.removeEventListener('scroll', look)
     watching?.disconnect()

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { useLocale } from '../form/useLocale.js'
-import AxisMark from './AxisMark.vue'
-import { axisMarks, type AxisView } from './axisView.js'
+import { axisMarks, markShape, type AxisView } from './axisView.js'
+import './axisMark.css'
 
 /** One item as a line of the axis, each option a mark on it. */
 const props = defineProps<{
@@ -20,6 +20,13 @@ const limits = computed(() => {
   const { minWidthMm: n, maxWidthMm: w, maxDepthMm: d, maxHeightMm: h } = props.item.item
   return [n && `w ≥ ${n}`, w && `w ≤ ${w}`, d && `d ≤ ${d}`, h && `h ≤ ${h}`].filter(Boolean).join(' · ')
 })
+/** One listener for the marks of a row, which are drawn here without components of their own: there are many. */
+function mark(event: MouseEvent): void {
+  const id = (event.target as Element).closest<HTMLElement>('[data-option]')?.dataset.option
+  if (!id) return
+  event.stopPropagation()
+  emit('mark', id)
+}
 </script>
 
 <template>
@@ -37,8 +44,7 @@ const limits = computed(() => {
       </button>
     </td>
     <td>
-      <div class="axis line">
-        <i v-for="t in axis.ticks" :key="t.left" class="grid" :style="{ left: `${t.left}%` }"></i>
+      <div class="axis line" @click="mark">
         <i
           v-if="item.item.targetMinor > 0"
           class="target"
@@ -54,9 +60,18 @@ const limits = computed(() => {
           :style="{ left: `${m.left}%` }"
           :title="m.text"
           :aria-label="m.text"
-          @click.stop="emit('mark', m.optionId)"
+          :data-option="m.optionId"
         >
-          <AxisMark :kind="m.kind" :chosen="m.chosen" :fits="m.fits" />
+          <svg
+            viewBox="-9 -9 18 18"
+            width="18"
+            height="18"
+            aria-hidden="true"
+            class="axis-mark"
+            :class="{ chosen: m.chosen, unfit: !m.fits }"
+          >
+            <path :d="markShape(m.kind)" />
+          </svg>
         </button>
       </div>
     </td>
@@ -107,14 +122,9 @@ tr.here td:first-child {
 }
 .axis.line {
   height: 42px;
-  background: linear-gradient(var(--rule-2), var(--rule-2)) 0 50% / 100% 1px no-repeat;
-}
-.grid {
-  position: absolute;
-  top: 7px;
-  bottom: 7px;
-  width: 1px;
-  background: var(--rule);
+  background:
+    linear-gradient(var(--rule-2), var(--rule-2)) 0 50% / 100% 1px no-repeat,
+    var(--axis-lines);
 }
 .target {
   position: absolute;

@@ -127,7 +127,7 @@ const limitText = computed(() => money(Math.max(0, budget.value)))
       <circle :cx="view.now.x" :cy="view.now.y" r="5" />
       <text
         :x="view.now.x + (view.now.x > 430 ? -9 : 9)"
-        :y="view.now.y + 14"
+        :y="view.now.y + (view.now.y > height - 40 ? -9 : 14)"
         :text-anchor="view.now.x > 430 ? 'end' : 'start'"
       >
         {{

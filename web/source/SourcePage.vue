@@ -237,7 +237,7 @@ const findings = computed(() => {
             <th scope="col" class="figure chosen-head">chosen, {{ currency }}</th>
           </tr>
         </thead>
-        <tbody>
+        <tbody :style="{ '--axis-lines': axis.lines }">
           <tr v-if="before > 0" aria-hidden="true">
             <td colspan="3" :style="{ height: `${before}px` }"></td>
           </tr>
