@@ -1,9 +1,11 @@
 import { and, eq, fillPlaceholders, getTableColumns, sql, type SQL } from 'drizzle-orm'
 import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
+import { LRUCache } from 'lru-cache'
 import { USUAL } from '@bonitas/core/job/sparse'
 import type { JobSnapshot, Studio } from '@bonitas/core/job/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
+import type { SnapshotMarks } from './snapshotMarks.js'
 
 type Part = PgTable & { studioId: PgColumn; jobId: PgColumn }
 
@@ -134,7 +136,7 @@ const query = (sparse: boolean) =>
     'lights', ${list(t.light, t.light.name, t.light.id)},
     'houseRules', ${list(t.houseRule, t.houseRule.need)},
     'items', ${sparse ? columnsOfJob(t.item, USUAL.items, t.item.position, t.item.id) : list(t.item, t.item.position, t.item.id)},
-    'options', ${sparse ? columnsOfJob(t.option, USUAL.options, t.option.name, t.option.id) : list(t.option, t.option.name, t.option.id)},
+    ${sparse ? sql`` : sql`'options', ${list(t.option, t.option.name, t.option.id)}, 'entries', ${withMember(t.ledgerEntry, t.ledgerEntry.seq)},`}
     'makings', ${list(t.making, t.making.optionId, t.making.position, t.making.id)},
     'sightings', ${list(t.sighting, t.sighting.optionId, t.sighting.on, t.sighting.id)},
     'offers', ${list(t.offer, t.offer.name, t.offer.id)},
@@ -149,16 +151,40 @@ const query = (sparse: boolean) =>
     'changeOrders', ${list(t.changeOrder, t.changeOrder.agreedOn, t.changeOrder.createdAt)},
     'orders', ${list(t.purchaseOrder, t.purchaseOrder.number)},
     'lines', ${list(t.orderLine, t.orderLine.itemName)},
-    'entries', ${sparse ? signedColumns(t.ledgerEntry, USUAL.entries, t.ledgerEntry.seq) : withMember(t.ledgerEntry, t.ledgerEntry.seq)},
     'orderEvents', ${withMember(t.orderEvent, t.orderEvent.seq)}
   )::text as job
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
   where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`)
 const WHOLE = { name: 'job snapshot', ...query(false) }
+/** Without the lists that may be long. */
 const SPARSE = { name: 'sparse job snapshot', ...query(true) }
+const listed = (columns: SQL) => new PgDialect().sqlToQuery(sql`select ${columns}::text as list`)
+const LONG = {
+  options: { name: 'options in columns', ...listed(columnsOfJob(t.option, USUAL.options, t.option.name, t.option.id)) },
+  entries: { name: 'entries in columns', ...listed(signedColumns(t.ledgerEntry, USUAL.entries, t.ledgerEntry.seq)) },
+} // prettier-ignore
 
-/** How a job is written out: the query that does it. */
-export const shapeOf = (sparse: boolean): string => (sparse ? SPARSE : WHOLE).sql
+/** How a job is written out: the queries that do it. */
+export const shapeOf = (sparse: boolean): string =>
+  sparse ? SPARSE.sql + LONG.options.sql + LONG.entries.sql : WHOLE.sql
+
+/**
+ * Long lists as they were last written out, by job and mark. A list under its mark is the same whoever writes it, so a
+ * process that has none of them only takes longer.
+ */
+const written = new LRUCache<string, string>({ maxSize: 64e6, sizeCalculation: (text) => text.length + 1 })
+
+async function longList(tx: Tx, studio: Studio, id: string, name: keyof typeof LONG, mark: string): Promise<string> {
+  const key = `${id} ${name} ${mark}`
+  const before = written.get(key)
+  if (before !== undefined) return before
+  const { name: queryName, sql: text, params } = LONG[name]
+  const values = fillPlaceholders(params, { studioId: studio.id, jobId: id })
+  const { rows } = await tx.$client.query<{ list: string }>({ name: queryName, text, values })
+  const list = rows[0]?.list ?? 'null'
+  written.set(key, list)
+  return list
+} // prettier-ignore
 
 /**
  * Loads one job in a single query whatever its size: each part is a list of JSON rows made by PostgreSQL, so the
@@ -173,13 +199,14 @@ export async function loadSnapshot(tx: Tx, studio: Studio, id: string): Promise<
 
 /**
  * The same as the JSON it is sent as: PostgreSQL has written it, and nobody here needs to read it.
- * @param sparse its longest lists in columns, as `whole` reads them
+ *
+ * @param sparse its longest lists in columns, as `whole` reads them: their marks, in this transaction
  */
 export async function snapshotText(
   tx: Tx,
   studio: Studio,
   id: string,
-  sparse = false,
+  sparse?: Pick<SnapshotMarks, keyof typeof LONG>,
 ): Promise<string | undefined> {
   const { name: queryName, sql: text, params } = sparse ? SPARSE : WHOLE
   const values = fillPlaceholders(params, { studioId: studio.id, jobId: id })
@@ -187,5 +214,9 @@ export async function snapshotText(
   const found = rows[0]?.job
   if (found === undefined) return undefined
   const { name, currency, locale, system } = studio
-  return `{"studio":${JSON.stringify({ id: studio.id, name, currency, locale, system })},${found.slice(found.indexOf('{') + 1)}`
+  const parts = [`"studio":${JSON.stringify({ id: studio.id, name, currency, locale, system })}`]
+  if (sparse)
+    for (const list of ['options', 'entries'] as const)
+      parts.push(`"${list}":${await longList(tx, studio, id, list, sparse[list])}`)
+  return `{${parts.join()},${found.slice(found.indexOf('{') + 1)}`
 }

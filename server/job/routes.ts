@@ -11,7 +11,7 @@ import { exportJob, importJob } from './bundle.js'
 import { picturesOf } from '../photo/pictures.js'
 import { listJobs } from './listJobs.js'
 import { loadSnapshot, shapeOf, snapshotText } from './loadSnapshot.js'
-import { snapshotTag } from './snapshotTag.js'
+import { snapshotMarks } from './snapshotMarks.js'
 import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
 
 function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): Seen {
@@ -72,10 +72,10 @@ export function jobRoutes(db: Database): Router {
     const job = await db.asStudio(
       studio.id,
       async (tx) => {
-        const tag = await snapshotTag(tx, studio, req.params.jobId, shapeOf(sparse))
-        if (tag === undefined) throw notFound('This job')
-        res.set('ETag', `"${tag}"`)
-        return req.fresh ? undefined : snapshotText(tx, studio, req.params.jobId, sparse)
+        const marks = await snapshotMarks(tx, studio, req.params.jobId, shapeOf(sparse))
+        if (!marks) throw notFound('This job')
+        res.set('ETag', `"${marks.tag}"`)
+        return req.fresh ? undefined : snapshotText(tx, studio, req.params.jobId, sparse ? marks : undefined)
       },
       'read',
     )
