@@ -31,6 +31,25 @@ export async function openedCold(page, address, there) {
 /** The same for a page of one line from the same server: what the machine itself takes today. */
 export const openedBare = (page, url) => openedCold(page, `${url}/api/health`, () => page.locator('pre'))
 
+/** Milliseconds from a click on a job in the list of jobs until its first page is drawn. */
+export async function openedFromJobs(page, url, name) {
+  const times = []
+  for (let n = 0; n < 4; n++) {
+    await page.goto(`${url}/jobs`)
+    await page.getByRole('link', { name }).first().waitFor()
+    times.push(
+      await page.evaluate(async (name) => {
+        const started = performance.now()
+        ;[...document.querySelectorAll('a')].find((a) => a.textContent.includes(name)).click()
+        while (!document.querySelector('.stage h1')) await new Promise((done) => setTimeout(done, 1))
+        await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
+        return performance.now() - started
+      }, name),
+    )
+  }
+  return times
+}
+
 /** Milliseconds from a click on a tab until something is there and drawn; in between another tab is on screen. */
 export async function openedFromBeside(page, { beside, besideSays, tab, selector }) {
   const times = []

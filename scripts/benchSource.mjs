@@ -1,6 +1,6 @@
 // Source's part of npm run bench: the best set beside two general solvers, and a schedule of a thousand items on screen.
 import { join } from 'node:path'
-import { openedBare, openedCold, openedFromBeside, told, typedInto } from './benchPage.mjs'
+import { openedBare, openedCold, openedFromBeside, openedFromJobs, told, typedInto } from './benchPage.mjs'
 import { ROOT, STATE } from './prepare.mjs'
 
 const sum = (list) => list.reduce((a, b) => a + b, 0)
@@ -104,6 +104,8 @@ export async function sourcePage(page, url) {
   })
   const bare = await openedBare(page, url)
   const opened = await openedCold(page, `${url}/jobs/${id}/source`, () => page.locator('button.need', { hasText: 'Item 3' }).first())
+  const fromJobs = await openedFromJobs(page, url, 'A thousand items')
+  await page.goto(`${url}/jobs/${id}/source`)
   const within = await openedFromBeside(page, { beside: 'Terms', besideSays: 'Orders as they would be today', tab: 'Axis', selector: 'button.need' })
   const typed = await typedInto(page, '#item-search', ['7', '77', '777', '', 'option 5', 'option 500', ''])
   const chosen = await page.evaluate(async () => {
@@ -121,6 +123,7 @@ export async function sourcePage(page, url) {
   console.log('\nA schedule of 1 000 items × 6 options')
   console.log(`  opened cold, painted by the page's clock, ms: ${told(opened.painted)}; seen by the driver: ${told(opened.seen)} (aim: under 500)`)
   console.log(`  a bare page opened the same way, ms: ${told(bare.painted)}; ${told(bare.seen)}`)
+  console.log(`  opened from the list of jobs, ms: ${told(fromJobs)}`)
   console.log(`  opened from the page beside it, ms: ${told(within)}`)
   console.log(`  search and filter, ms: ${told(typed)} (a frame is 16.7)`)
   console.log(`  an option chosen, ms: ${told(chosen)}`)

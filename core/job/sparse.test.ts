@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import { itemWith, optionWith } from './emptyJob.js'
 import type { JobSnapshot } from './snapshot.js'
 import { sentJob } from '../testing/sentJob.js'
-import { whole } from './sparse.js'
+import { packed, whole, type Columns, type SentJob } from './sparse.js'
 
 test('rows sent in columns are the rows again, whatever of them is unusual', () => {
   const option = fc.record({
@@ -35,3 +35,32 @@ test('rows put together from columns are rows of their own', () => {
   expect(options[0]).not.toBe(options[1])
   expect(options.map((o) => o.id)).toEqual(['a', 'b'])
 })
+
+test('texts that come again and again are written once, and are the rows again', () => {
+  const option = fc.record({
+    note: fc.constantFrom('', 'seen, in the window', 'wide'),
+    material: fc.constantFrom('oak', 'ash'),
+    seenOn: fc.constantFrom(null, '2026-03-01', '2026-03-02'),
+    priceMinor: fc.constantFrom(9_900, 12_000),
+    traits: fc.constantFrom([], ['washable']),
+  })
+  const rows = fc.array(option, { minLength: 200, maxLength: 260 })
+  fc.assert(
+    fc.property(rows, fc.uuid(), (some, itemId) => {
+      const options = some.map((o, n) => optionWith({ itemId, id: `${itemId}-${n}`, ...o } as never))
+      const sent = sentJob({ items: [], options, entries: [] } as unknown as JobSnapshot)
+      const fewer: SentJob = { ...sent, options: packed(sent.options) }
+      expect(whole(fewer).options).toEqual(options)
+      // Half of what is sent here are the ids, of which each is another.
+      expect(JSON.stringify(fewer.options).length).toBeLessThan(JSON.stringify(sent.options).length)
+      expect(fewer.options).toMatchObject({ itemId: { of: [itemId] }, id: sent.options.id, priceMinor: sent.options.priceMinor })
+    }),
+    { numRuns: 20 },
+  )
+}) // prettier-ignore
+
+test('short lists, and texts of which each is another, are sent as they are', () => {
+  const columns = (length: number) => ({ id: Array.from({ length }, (_, n) => `id ${n}`), kind: Array<string>(length).fill('new') }) as Columns<{ id: string; kind: string }>
+  expect(packed(columns(199))).toEqual(columns(199))
+  expect(packed(columns(200))).toEqual({ id: columns(200).id, kind: { of: ['new'] } })
+}) // prettier-ignore

@@ -24,7 +24,13 @@ export const USUAL = {
  * Rows by columns: under each field an array over all rows, or one text of them joined by commas where they are ids,
  * numbers or days; null where every row holds what is usual.
  */
-export type Columns<T> = { readonly [K in keyof T]: readonly T[K][] | string | null }
+export type Columns<T> = { readonly [K in keyof T]: readonly T[K][] | string | Repeated | null }
+
+/** A column of few different texts: each once, and which of them every row holds; no `at` when all hold the same. */
+interface Repeated {
+  readonly of: readonly (string | null)[]
+  readonly at?: string
+}
 
 /** A job as it is sent. */
 export type SentJob = Omit<JobSnapshot, keyof typeof USUAL> & {
@@ -42,14 +48,21 @@ export function whole(sent: SentJob): JobSnapshot {
 }
 
 function rowsOf<T extends object>(usual: object, columns: Columns<T>): T[] {
-  const sent = Object.entries<readonly unknown[] | string | null>(columns).map(
-    ([name, column]) => [name, typeof column === 'string' ? parted(column) : column] as const,
-  )
-  // Every field is there from the start, so that all rows are of one shape.
-  const model = { ...Object.fromEntries(sent.map(([name]) => [name, null])), ...usual }
-  const count = sent.find(([, column]) => column)?.[1]?.length ?? 0
-  const rows = Array.from({ length: count }, (): Record<string, unknown> => ({ ...model }))
-  for (const [name, column] of sent) if (column) rows.forEach((row, n) => (row[name] = column[n]))
+  const model: Record<string, unknown> = { ...usual }
+  const lists: [string, readonly unknown[]][] = []
+  for (const [name, column] of Object.entries<readonly unknown[] | string | Repeated | null>(columns)) {
+    // Every field is there from the start, so that all rows are of one shape.
+    model[name] ??= null
+    if (column === null) continue
+    if (typeof column === 'string') lists.push([name, parted(column)])
+    else if (!('of' in column)) lists.push([name, column])
+    else if (column.at === undefined) model[name] = column.of[0] ?? null
+    else lists.push([name, column.at.split(',').map((n) => column.of[Number(n)] ?? null)])
+  }
+  const rows = Array.from({ length: lists[0]?.[1].length ?? 0 }, (): Record<string, unknown> => ({
+    ...model,
+  }))
+  for (const [name, list] of lists) rows.forEach((row, n) => (row[name] = list[n]))
   return rows as T[]
 }
 
@@ -60,4 +73,37 @@ function parted(joined: string): readonly (string | number | null)[] {
   const parts = joined.split(',')
   const numbers = NUMBER.test(parts.find((p) => p !== '') ?? '')
   return parts.map((p) => (p === '' ? null : numbers ? Number(p) : p))
+}
+
+/** Fewer rows than these are sent as they are. */
+const WORTH_PACKING = 200
+
+/**
+ * Columns of a long list with the texts that come again and again written once: of twenty thousand entries half the size,
+ * and rows that share their texts.
+ */
+export function packed<T extends object>(columns: Columns<T>): Columns<T> {
+  const lengthOf = (c: unknown) => (Array.isArray(c) ? c.length : 0)
+  const count = Math.max(0, ...Object.values(columns).map((c) => (typeof c === 'string' ? c.split(',').length : lengthOf(c))))
+  if (count < WORTH_PACKING) return columns
+  const packing = Object.entries<readonly unknown[] | string | Repeated | null>(columns).map(([name, column]) => {
+    const list = typeof column === 'string' ? parted(column) : column
+    return [name, (list && !('of' in list) && repeated(list)) || column]
+  })
+  return Object.fromEntries(packing) as Columns<T>
+} // prettier-ignore
+
+function repeated(list: readonly unknown[]): Repeated | undefined {
+  const places = new Map<string | null, number>()
+  const at: number[] = []
+  for (const value of list) {
+    if (value !== null && typeof value !== 'string') return undefined
+    let place = places.get(value)
+    if (place === undefined) places.set(value, (place = places.size))
+    // Texts of which hardly one is like another are better off as they are.
+    if (places.size > list.length / 4) return undefined
+    at.push(place)
+  }
+  const of = [...places.keys()]
+  return of.length === 1 ? { of } : { of, at: at.join() }
 }

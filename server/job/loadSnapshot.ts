@@ -1,7 +1,7 @@
 import { and, eq, fillPlaceholders, getTableColumns, sql, type SQL } from 'drizzle-orm'
 import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
 import { LRUCache } from 'lru-cache'
-import { USUAL } from '@bonitas/core/job/sparse'
+import { packed, USUAL, type Columns } from '@bonitas/core/job/sparse'
 import type { JobSnapshot, Studio } from '@bonitas/core/job/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -181,7 +181,7 @@ async function longList(tx: Tx, studio: Studio, id: string, name: keyof typeof L
   const { name: queryName, sql: text, params } = LONG[name]
   const values = fillPlaceholders(params, { studioId: studio.id, jobId: id })
   const { rows } = await tx.$client.query<{ list: string }>({ name: queryName, text, values })
-  const list = rows[0]?.list ?? 'null'
+  const list = JSON.stringify(packed(JSON.parse(rows[0]?.list ?? '{}') as Columns<object>))
   written.set(key, list)
   return list
 } // prettier-ignore
