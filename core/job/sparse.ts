@@ -48,17 +48,20 @@ export function whole(sent: SentJob): JobSnapshot {
 }
 
 function rowsOf<T extends object>(usual: object, columns: Columns<T>): T[] {
-  const model: Record<string, unknown> = { ...usual }
+  const nothing: Record<string, unknown> = {}
+  const same: Record<string, unknown> = {}
   const lists: [string, readonly unknown[]][] = []
   for (const [name, column] of Object.entries<readonly unknown[] | string | Repeated | null>(columns)) {
-    // Every field is there from the start, so that all rows are of one shape.
-    model[name] ??= null
+    nothing[name] = null
     if (column === null) continue
     if (typeof column === 'string') lists.push([name, parted(column)])
     else if (!('of' in column)) lists.push([name, column])
-    else if (column.at === undefined) model[name] = column.of[0] ?? null
+    else if (column.at === undefined) same[name] = column.of[0] ?? null
     else lists.push([name, column.at.split(',').map((n) => column.of[Number(n)] ?? null)])
   }
+  // Every field is there from the start, so that all rows are of one shape. A model that were filled field by field is
+  // copied ten times slower.
+  const model = { ...nothing, ...usual, ...same }
   const rows = Array.from({ length: lists[0]?.[1].length ?? 0 }, (): Record<string, unknown> => ({
     ...model,
   }))
