@@ -137,9 +137,9 @@ export const dayField = (label: string) => day(label).required(`${label} is miss
 export const dayOrNone = (label: string) =>
   day(label).nullable().defined(`${label} is missing. Give a date, or null.`)
 
-/** A path such as `paintKit.tins[0]` as the start of a sentence. */
+/** A path such as `paintKit.tins[0]` as the start of a sentence; Yup calls what is checked itself "this". */
 function sentence(path: string | undefined): string {
-  return path ? `${path[0]?.toUpperCase() ?? ''}${path.slice(1)}` : 'The row'
+  return path && path !== 'this' ? `${path[0]?.toUpperCase() ?? ''}${path.slice(1)}` : 'The row'
 }
 
 /**
