@@ -121,6 +121,7 @@ export async function ledgerPage(page, url, databaseUrl) {
   const opened = await openedCold(page, `${url}/jobs/${id}/ledger/entries`, () => page.locator('tr.entry').first())
   const fromJobs = await openedFromJobs(page, url, 'Twenty thousand entries')
   await page.goto(`${url}/jobs/${id}/ledger/entries`)
+  await page.waitForTimeout(1500)
   const within = await openedFromBeside(page, { beside: 'Dates', besideSays: 'All dates as a calendar', tab: 'Entries', selector: 'tr.entry' })
   const filtered = await typedInto(page, '#entry-search', ['7', '77', 'tiles 42', 'tiles 42 part 7', '', 'part 19', ''])
   console.log(`\nA ledger of ${n} entries`)

@@ -106,6 +106,7 @@ export async function sourcePage(page, url) {
   const opened = await openedCold(page, `${url}/jobs/${id}/source`, () => page.locator('button.need', { hasText: 'Item 3' }).first())
   const fromJobs = await openedFromJobs(page, url, 'A thousand items')
   await page.goto(`${url}/jobs/${id}/source`)
+  await page.waitForTimeout(1500)
   const within = await openedFromBeside(page, { beside: 'Terms', besideSays: 'Orders as they would be today', tab: 'Axis', selector: 'button.need' })
   const typed = await typedInto(page, '#item-search', ['7', '77', '777', '', 'option 5', 'option 500', ''])
   const chosen = await page.evaluate(async () => {
