@@ -1,5 +1,5 @@
 import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { Entry, JobSnapshot } from './snapshot.js'
 
 /**
  * What the rows of a long list mostly hold. A job is sent with these lists in columns, and without the columns that hold
@@ -29,7 +29,7 @@ export type Columns<T> = { readonly [K in keyof T]: readonly T[K][] | string | R
 /** A column of few different texts: each once, and which of them every row holds; no `at` when all hold the same. */
 interface Repeated {
   readonly of: readonly (string | null)[]
-  readonly at?: string
+  readonly at?: readonly number[]
 }
 
 /** A job as it is sent. */
@@ -43,31 +43,55 @@ export function whole(sent: SentJob): JobSnapshot {
     ...sent,
     items: rowsOf(USUAL.items, sent.items),
     options: rowsOf(USUAL.options, sent.options),
-    entries: rowsOf(USUAL.entries, sent.entries),
+    entries: entriesOf(sent.entries),
   }
 }
 
-function rowsOf<T extends object>(usual: object, columns: Columns<T>): T[] {
-  const nothing: Record<string, unknown> = {}
-  const same: Record<string, unknown> = {}
+/** Columns taken apart: lists of the values of each row, and values that all rows share. */
+function apart(columns: object): { readonly lists: [string, readonly unknown[]][]; readonly same: Record<string, unknown> } {
   const lists: [string, readonly unknown[]][] = []
-  for (const [name, column] of Object.entries<readonly unknown[] | string | Repeated | null>(columns)) {
-    nothing[name] = null
+  const same: Record<string, unknown> = {}
+  for (const [name, column] of Object.entries(columns as Columns<Record<string, unknown>>)) {
     if (column === null) continue
     if (typeof column === 'string') lists.push([name, parted(column)])
     else if (!('of' in column)) lists.push([name, column])
     else if (column.at === undefined) same[name] = column.of[0] ?? null
-    else lists.push([name, column.at.split(',').map((n) => column.of[Number(n)] ?? null)])
+    else lists.push([name, column.at.map((n) => column.of[n] ?? null)])
   }
+  return { lists, same }
+} // prettier-ignore
+
+function rowsOf<T extends object>(usual: object, columns: Columns<T>): T[] {
+  const { lists, same } = apart(columns)
   // Every field is there from the start, so that all rows are of one shape. A model that were filled field by field is
   // copied ten times slower.
-  const model = { ...nothing, ...usual, ...same }
+  const model = { ...Object.fromEntries(Object.keys(columns).map((name) => [name, null])), ...usual, ...same }
   const rows = Array.from({ length: lists[0]?.[1].length ?? 0 }, (): Record<string, unknown> => ({
     ...model,
   }))
   for (const [name, list] of lists) rows.forEach((row, n) => (row[name] = list[n]))
   return rows as T[]
 }
+
+/** The entries, of which there are the most: each written down field by field, in a fraction of the time. */
+function entriesOf(columns: Columns<Entry>): Entry[] {
+  const { lists, same } = apart(columns)
+  const given = new Map(lists)
+  const all: Record<string, unknown> = { ...USUAL.entries, ...same }
+  const count = lists[0]?.[1].length ?? 0
+  const of = (name: keyof Entry) => given.get(name) ?? Array<unknown>(count).fill(all[name] ?? null)
+  const [eventId, kind, lineId, amountMinor, taxMinor] = [of('eventId'), of('kind'), of('lineId'), of('amountMinor'), of('taxMinor')]
+  const [quantity, on, means, voucherId, guessed] = [of('quantity'), of('on'), of('means'), of('voucherId'), of('guessed')]
+  const [note, reverses, memberName] = [of('note'), of('reverses'), of('memberName')]
+  return of('seq').map(
+    (seq, n) =>
+      ({
+        seq, eventId: eventId[n], kind: kind[n], lineId: lineId[n], amountMinor: amountMinor[n], taxMinor: taxMinor[n],
+        quantity: quantity[n], on: on[n], means: means[n], voucherId: voucherId[n], guessed: guessed[n], note: note[n],
+        reverses: reverses[n], memberName: memberName[n],
+      }) satisfies Record<keyof Entry, unknown> as Entry,
+  )
+} // prettier-ignore
 
 const NUMBER = /^-?\d+(\.\d+)?(e[+-]?\d+)?$/
 
@@ -91,7 +115,9 @@ export function packed<T extends object>(columns: Columns<T>): Columns<T> {
   if (count < WORTH_PACKING) return columns
   const packing = Object.entries<readonly unknown[] | string | Repeated | null>(columns).map(([name, column]) => {
     const list = typeof column === 'string' ? parted(column) : column
-    return [name, (list && !('of' in list) && repeated(list)) || column]
+    if (!list || 'of' in list) return [name, column]
+    // Numbers are read quicker as such than out of a text.
+    return [name, list.some((v) => typeof v === 'number') ? list : (repeated(list) ?? column)]
   })
   return Object.fromEntries(packing) as Columns<T>
 } // prettier-ignore
@@ -108,5 +134,5 @@ function repeated(list: readonly unknown[]): Repeated | undefined {
     at.push(place)
   }
   const of = [...places.keys()]
-  return of.length === 1 ? { of } : { of, at: at.join() }
+  return of.length === 1 ? { of } : { of, at }
 }
