@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import { judgedJob } from '@bonitas/core/testing/judgedJob'
@@ -7,17 +6,13 @@ import { stageLines } from './job/stageLines.js'
 import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'
 import { paletteRows } from './palette/paletteRows.js'
 import { OPTION_KINDS } from '@bonitas/core/source/words'
-import { axisMarks, axisView, markShape } from './source/axisView.js'
+import { markShape } from './source/AxisMark.js'
+import { axisMarks, axisView } from './source/axisView.js'
 import { landedSteps, reasonText, sizeText } from './source/optionText.js'
+import { demoJob } from '@bonitas/core/testing/demoJob'
 
 // The views of the stages over the demo's first job, without mounting anything.
-const file = JSON.parse(
-  readFileSync(new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
-) as JobSnapshot
-const job: JobSnapshot = {
-  ...file,
-  studio: { id: 's', name: '', currency: 'EUR', locale: 'en-IE', system: 'metric' },
-}
+const job = demoJob()
 const derived = judgedJob(job, '2026-11-23')
 const money = (minor: number) => `€${(minor / 100).toFixed(2)}`
 

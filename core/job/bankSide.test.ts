@@ -1,18 +1,12 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { enteredOf, expectedOf } from './bankSide.js'
 import { deriveJob } from './derive.js'
 import { duesOf, ledgerDates, placesOf, purchasesOf, taxMonths } from './ledgerTables.js'
 import { paperOf, PAPERS } from './papers.js'
 import type { JobSnapshot } from './snapshot.js'
+import { demoJob } from '../testing/demoJob.js'
 
-const file = JSON.parse(
-  readFileSync(new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
-) as Omit<JobSnapshot, 'studio'>
-const job: JobSnapshot = {
-  ...file,
-  studio: { id: 's', name: 'Tern & Thole', currency: 'EUR', locale: 'en-IE', system: 'metric' },
-}
+const job = demoJob()
 const TODAY = '2026-11-23'
 const derived = deriveJob(job, TODAY)
 

@@ -1,5 +1,5 @@
 import type { Entered, Expected } from '../ledger/bank/proposeMatches.js'
-import { EXCHANGED } from '../ledger/schema.js'
+import type { MEANS } from '../ledger/schema.js'
 import type { DerivedJob } from './derive.js'
 import type { JobSnapshot } from './snapshot.js'
 
@@ -32,8 +32,11 @@ export function expectedOf(derived: Pick<DerivedJob, 'orders'>): Expected[] {
   })
 }
 
-/** What no line of a bank's statement can be. */
-const PAST_THE_BANK: ReadonlySet<string> = new Set(['cash', 'gift card', 'store credit', EXCHANGED])
+/** Of the means of payment those that a bank's statement has a line for. */
+const THROUGH_THE_BANK: readonly (string | null)[] = [
+  'bank',
+  'card',
+] satisfies readonly (typeof MEANS)[number][]
 
 /** Payments and refunds through the bank that stand, an act each, whatever lines they are spread over. */
 export function enteredOf(job: Pick<JobSnapshot, 'entries' | 'lines'>): Entered[] {
@@ -42,7 +45,7 @@ export function enteredOf(job: Pick<JobSnapshot, 'entries' | 'lines'>): Entered[
   const acts = new Map<string, Entered>()
   for (const e of job.entries) {
     if ((e.kind !== 'payment' && e.kind !== 'refund') || e.reverses || gone.has(e.eventId)) continue
-    if (PAST_THE_BANK.has(e.means ?? '')) continue
+    if (!THROUGH_THE_BANK.includes(e.means)) continue
     const before = acts.get(e.eventId)
     const name = names.get(e.lineId ?? '') ?? ''
     acts.set(e.eventId, {

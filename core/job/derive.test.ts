@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { findingKey, judge } from '../findings/finding.js'
 import { BRIEF_RULES } from '../brief/rules/index.js'
@@ -6,19 +5,9 @@ import { MEASURE_RULES } from '../measure/rules/index.js'
 import { PALETTE_RULES } from '../palette/rules/index.js'
 import { pledgedItems } from './briefFactsOf.js'
 import { deriveJob } from './derive.js'
+import { demoJob } from '../testing/demoJob.js'
 import { judgedJob } from '../testing/judgedJob.js'
 import type { JobSnapshot } from './snapshot.js'
-
-/** The demo's first job as its file has it; ids are short names, which the pure functions do not mind. */
-function demoJob(): JobSnapshot {
-  const file = JSON.parse(
-    readFileSync(new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
-  ) as Omit<JobSnapshot, 'studio'>
-  return {
-    ...file,
-    studio: { id: 's', name: 'Tern & Thole', currency: 'EUR', locale: 'en-IE', system: 'metric' },
-  }
-}
 
 describe('the demo job on its day', () => {
   const derived = deriveJob(demoJob(), '2026-11-23')

@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { applyMend } from '../testing/applyMend.js'
@@ -9,14 +8,9 @@ import { paperOf } from './papers.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
 import { guessesLeft, paperName, paperOrders } from './paperSide.js'
 import type { JobSnapshot } from './snapshot.js'
+import { demoJob } from '../testing/demoJob.js'
 
-const file = JSON.parse(
-  readFileSync(new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
-) as JobSnapshot
-const job = {
-  ...file,
-  studio: { id: 's', name: '', currency: 'EUR', locale: 'en-IE', system: 'metric' },
-} as JobSnapshot
+const job = demoJob()
 const today = '2026-11-23'
 const with_ = (more: Partial<JobSnapshot>) => {
   const changed = { ...job, ...more }
@@ -46,6 +40,17 @@ test('orders as papers see them: what was ordered, what was paid, what was taken
   expect(no(3)).toMatchObject({ asked: { minor: 155_200, taxMinor: 26_936 }, paidMinor: 155_200, lines: 2 })
   expect(no(7)).toMatchObject({ asked: { minor: 148_000 }, paidMinor: 59_200, partsMinor: [59_200, 88_800] })
 })
+
+test('what was paid for one thing and counts for another is no payment of the order it counts for', () => {
+  const [paid] = job.entries.filter((e) => e.kind === 'payment' && e.lineId === 'line-rug-3')
+  const setOff = (kind: 'refund' | 'payment', lineId: string, seq: number) => ({ ...paid!, kind, lineId, seq, eventId: 'set-off', amountMinor: 20_000, means: 'exchange' })
+  const entries = [...job.entries, setOff('refund', 'line-rug-3', 900), setOff('payment', 'line-pole-3', 901)]
+  const after = { ...job, entries }
+  expect(paperOrders(after, deriveJob(after, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
+  const back = entries.slice(-2).map((e, n) => ({ ...e, seq: 910 + n, eventId: 'back', reverses: 'set-off', amountMinor: -20_000 }))
+  const undone = { ...job, entries: [...entries, ...back] }
+  expect(paperOrders(undone, deriveJob(undone, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
+}) // prettier-ignore
 
 describe('the facts the rules judge', () => {
   test('papers that belong to an order, each with what it was found to say', () => {

@@ -1,28 +1,45 @@
-import { openGuesses, paperSums, type Guess, type PaperOrder } from '../ledger/papersIn.js'
-import type { Receipt } from '../ledger/schema.js'
+import type { LineState } from '../ledger/lineState.js'
+import { openGuesses, type Guess, type PaperOrder } from '../ledger/papersIn.js'
+import { EXCHANGED, type Receipt } from '../ledger/schema.js'
 import type { DerivedOrder } from './deriveLedger.js'
-import { grouped } from './grouped.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { Entry, JobSnapshot } from './snapshot.js'
 
 /** Orders as papers that came are held against them. */
 export function paperOrders(
   job: Pick<JobSnapshot, 'entries' | 'lines'>,
   orders: readonly DerivedOrder[],
 ): PaperOrder[] {
-  const orderOf = orderOfLine(job)
-  const entriesOf = grouped(job.entries, (e) => e.lineId && orderOf.get(e.lineId))
-  return orders.map((o) => ({
-    id: o.order.id,
-    name: o.name,
-    supplierName: o.order.supplierName,
-    placedOn: o.order.placedOn,
-    ...paperSums(entriesOf.get(o.order.id) ?? []),
-    partsMinor: o.order.depositMinor > 0 ? [o.order.depositMinor, o.amountMinor - o.order.depositMinor] : [],
-    lines: o.lines.length,
-  }))
+  const setOff = paidOn(job, (e) => e.means === EXCHANGED)
+  return orders.map((o) => {
+    const sum = (of: (s: LineState) => number) => o.lines.reduce((total, l) => total + of(l.state), 0)
+    const { depositMinor } = o.order
+    return {
+      id: o.order.id,
+      name: o.name,
+      supplierName: o.order.supplierName,
+      placedOn: o.order.placedOn,
+      asked: { minor: sum((s) => s.asked.minor), taxMinor: sum((s) => s.asked.taxMinor) },
+      credited: { minor: sum((s) => s.credited.minor), taxMinor: sum((s) => s.credited.taxMinor) },
+      paidMinor: sum((s) => s.paidMinor) - (setOff.get(o.order.id) ?? 0),
+      partsMinor: depositMinor > 0 ? [depositMinor, o.amountMinor - depositMinor] : [],
+      lines: o.lines.length,
+    }
+  })
 }
 
-const orderOfLine = (job: Pick<JobSnapshot, 'lines'>) => new Map(job.lines.map((l) => [l.id, l.orderId]))
+/** Payments of some kind, reversals taken off, by the order they were made on. */
+function paidOn(
+  job: Pick<JobSnapshot, 'entries' | 'lines'>,
+  which: (payment: Entry) => boolean,
+): ReadonlyMap<string, number> {
+  const orderOf = new Map(job.lines.map((l) => [l.id, l.orderId]))
+  const sums = new Map<string, number>()
+  for (const e of job.entries) {
+    const orderId = e.kind === 'payment' && which(e) && e.lineId ? orderOf.get(e.lineId) : undefined
+    if (orderId) sums.set(orderId, (sums.get(orderId) ?? 0) + e.amountMinor)
+  }
+  return sums
+}
 
 /** "Invoice 2041 from Hollin" */
 export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): string =>
@@ -32,17 +49,12 @@ export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): str
 
 /** Payments from memory that still stand, one for each order they were made on. */
 function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
-  const orderOf = orderOfLine(job)
-  const sums = new Map<string, number>()
-  for (const e of job.entries) {
-    const orderId = e.guessed && e.kind === 'payment' && e.lineId ? orderOf.get(e.lineId) : undefined
-    if (orderId) sums.set(orderId, (sums.get(orderId) ?? 0) + e.amountMinor)
-  }
+  const sums = paidOn(job, (e) => e.guessed)
   return orders.flatMap((o) => {
     const amountMinor = sums.get(o.order.id) ?? 0
     return amountMinor > 0 ? [{ orderId: o.order.id, orderName: o.name, amountMinor }] : []
   })
-} // prettier-ignore
+}
 
 /** Guesses that no paper has made certain. */
 export const guessesLeft = (job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>, orders: readonly DerivedOrder[]): Guess[] =>

@@ -110,17 +110,17 @@ const WORTH_PACKING = 200
  * and rows that share their texts.
  */
 export function packed<T extends object>(columns: Columns<T>): Columns<T> {
-  const lengthOf = (c: unknown) => (Array.isArray(c) ? c.length : 0)
-  const count = Math.max(0, ...Object.values(columns).map((c) => (typeof c === 'string' ? c.split(',').length : lengthOf(c))))
-  if (count < WORTH_PACKING) return columns
-  const packing = Object.entries<readonly unknown[] | string | Repeated | null>(columns).map(([name, column]) => {
-    const list = typeof column === 'string' ? parted(column) : column
-    if (!list || 'of' in list) return [name, column]
-    // Numbers are read quicker as such than out of a text.
-    return [name, list.some((v) => typeof v === 'number') ? list : (repeated(list) ?? column)]
-  })
-  return Object.fromEntries(packing) as Columns<T>
-} // prettier-ignore
+  const lists = Object.entries<readonly unknown[] | string | Repeated | null>(columns).map(
+    ([name, column]) => [name, column, typeof column === 'string' ? parted(column) : column] as const,
+  )
+  return Object.fromEntries(
+    lists.map(([name, column, list]) => {
+      if (!list || 'of' in list || list.length < WORTH_PACKING) return [name, column]
+      // Numbers are read quicker as such than out of a text.
+      return [name, list.some((v) => typeof v === 'number') ? list : (repeated(list) ?? column)]
+    }),
+  ) as Columns<T>
+}
 
 function repeated(list: readonly unknown[]): Repeated | undefined {
   const places = new Map<string | null, number>()

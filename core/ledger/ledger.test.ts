@@ -107,17 +107,29 @@ describe('one line', () => {
   })
   test('entries and their reversals leave nothing, in any order', () => {
     const some = fc.array(
-      fc.record({ kind: fc.constantFrom(...ENTRY_KINDS), amountMinor: fc.nat(1e6), quantity: fc.nat(9) }),
+      fc.record({
+        kind: fc.constantFrom(...ENTRY_KINDS),
+        amountMinor: fc.nat(1e6),
+        taxMinor: fc.nat(1e5),
+        quantity: fc.nat(9),
+      }),
     )
     fc.assert(
       fc.property(some, fc.infiniteStream(fc.nat()), (entries, order) => {
         const both = [
           ...entries,
-          ...entries.map((e) => ({ kind: e.kind, amountMinor: -e.amountMinor, quantity: -e.quantity })),
+          ...entries.map((e) => ({
+            kind: e.kind,
+            amountMinor: -e.amountMinor,
+            taxMinor: -e.taxMinor,
+            quantity: -e.quantity,
+          })),
         ]
         const shuffled = both.map((e) => ({ e, at: order.next().value as number })).sort((x, y) => x.at - y.at).map((x) => x.e) // prettier-ignore
-        const state = lineState(shuffled)
-        for (const value of Object.values(state)) expect(value === 0).toBe(true)
+        const values = Object.values(lineState(shuffled)).flatMap((v: number | object): unknown[] =>
+          typeof v === 'number' ? [v] : Object.values(v),
+        )
+        for (const value of values) expect(value === 0).toBe(true)
       }),
     )
   })
@@ -222,3 +234,22 @@ test.each(LEDGER_RULES.map((r) => [r.name, r] as const))(
     expect(rule.check(rule.examples.passes())).toEqual([])
   },
 )
+
+describe('what papers of a line speak of', () => {
+  const e = (kind: LineEntry['kind'], amountMinor: number, taxMinor = 0): LineEntry => ({ kind, amountMinor, taxMinor, quantity: 0 })
+  const ordered = [e('order', 12_100, 2_100), e('payment', 12_100)]
+  test.each<[string, LineEntry[], readonly [number, number], readonly [number, number]]>([
+    ['ordered and paid', ordered, [12_100, 2_100], [0, 0]],
+    ['carriage charged after', [...ordered, e('charge', 1_210, 210)], [13_310, 2_310], [0, 0]],
+    ['cancelled before it came: it is neither invoiced nor credited', [...ordered, e('cancel', 12_100, 2_100), e('refund', 12_100)], [0, 0], [0, 0]],
+    ['sent back: it was invoiced, and a credit note is to come', [...ordered, e('return', 12_100, 2_100)], [12_100, 2_100], [12_100, 2_100]],
+    ['price lowered', [...ordered, e('adjustment', 2_420, 420)], [12_100, 2_100], [2_420, 420]],
+    ['ordered and taken back', [...ordered, e('order', -12_100, -2_100), e('payment', -12_100)], [0, 0], [0, 0]],
+    ['a gift is invoiced to whoever gives it', [e('order', 12_100, 2_100), e('gift', 12_100)], [12_100, 2_100], [0, 0]],
+  ])('%s', (_what, entries, asked, credited) => {
+    const state = lineState(entries)
+    expect([state.asked.minor, state.asked.taxMinor]).toEqual(asked)
+    expect([state.credited.minor, state.credited.taxMinor]).toEqual(credited)
+    expect([state.dueMinor, state.taxMinor]).toEqual([asked[0] - credited[0], asked[1] - credited[1]])
+  })
+}) // prettier-ignore

@@ -1,6 +1,12 @@
 import type { Minor } from '../money/currency.js'
 import type { EntryKind } from './schema.js'
 
+/** An amount and the tax inside it. */
+export interface TaxedSum {
+  readonly minor: Minor
+  readonly taxMinor: Minor
+}
+
 /** What the ledger says of one order line. All sums are over its entries, reversals included. */
 export interface LineState {
   readonly orderedMinor: Minor
@@ -22,6 +28,10 @@ export interface LineState {
   readonly dueMinor: Minor
   /** Tax inside it. */
   readonly taxMinor: Minor
+  /** Ordered and charged, less what was cancelled before it came: what an invoice is for. */
+  readonly asked: TaxedSum
+  /** Sent back or lowered: what a credit note is for. */
+  readonly credited: TaxedSum
   /** The part of it that the budget bears. */
   readonly costMinor: Minor
   /** Money gone: payments less refunds that have arrived. */
@@ -45,8 +55,6 @@ export interface LineEntry {
   readonly quantity: number
 }
 
-const ADDS: ReadonlySet<EntryKind> = new Set(['order', 'charge'])
-
 /** State of one line from its entries, in any order. What is due back goes to the purse that paid: never more than it did. */
 export function lineState(entries: readonly LineEntry[]): LineState {
   const amount: Record<EntryKind, number> = {
@@ -63,13 +71,18 @@ export function lineState(entries: readonly LineEntry[]): LineState {
     fee: 0,
   }
   const quantity: Record<EntryKind, number> = { ...amount }
-  let taxMinor = 0
+  const tax: Record<EntryKind, number> = { ...amount }
   for (const entry of entries) {
     amount[entry.kind] += entry.amountMinor
     quantity[entry.kind] += entry.quantity
-    taxMinor += (ADDS.has(entry.kind) ? 1 : -1) * (entry.taxMinor ?? 0)
+    tax[entry.kind] += entry.taxMinor ?? 0
   }
-  const dueMinor = amount.order + amount.charge - amount.cancel - amount.return - amount.adjustment
+  const asked = {
+    minor: amount.order + amount.charge - amount.cancel,
+    taxMinor: tax.order + tax.charge - tax.cancel,
+  }
+  const credited = { minor: amount.return + amount.adjustment, taxMinor: tax.return + tax.adjustment }
+  const dueMinor = asked.minor - credited.minor
   const netPaidMinor = amount.payment - amount.refund
   return {
     orderedMinor: amount.order,
@@ -85,7 +98,9 @@ export function lineState(entries: readonly LineEntry[]): LineState {
     deliveredQuantity: quantity.delivery,
     returnedQuantity: quantity.return,
     dueMinor,
-    taxMinor,
+    taxMinor: asked.taxMinor - credited.taxMinor,
+    asked,
+    credited,
     costMinor: Math.max(0, dueMinor - amount.gift),
     netPaidMinor,
     outstandingMinor: Math.max(0, dueMinor - amount.gift - netPaidMinor),

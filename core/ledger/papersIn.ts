@@ -2,7 +2,8 @@ import type { Minor } from '../money/currency.js'
 import { mulDivRound } from '../money/rate.js'
 import { daysBetween } from '../units/days.js'
 import { sharedWords } from './sharedWords.js'
-import { EXCHANGED, type EntryKind, type PAPER_KINDS } from './schema.js'
+import type { LineState } from './lineState.js'
+import type { PAPER_KINDS } from './schema.js'
 
 export type PaperKind = (typeof PAPER_KINDS)[number]
 
@@ -17,59 +18,18 @@ export interface PaperIn {
   readonly taxMinor?: Minor | null
 }
 
-/** An amount and the tax inside it. */
-export interface TaxedSum {
-  readonly minor: Minor
-  readonly taxMinor: Minor
-}
-
-/** What papers of each kind can speak of, from the entries of a line or an order. */
-export interface PaperSums {
-  /** Ordered and charged, less what was cancelled before it came: what is invoiced. */
-  readonly asked: TaxedSum
-  /** Money paid, by any means but what was paid for another thing. */
-  readonly paidMinor: Minor
-  /** Sent back or lowered: what a credit note is for. */
-  readonly credited: TaxedSum
-}
-
 /** What the ledger says of the order a paper may belong to. */
-export interface PaperOrder extends PaperSums {
+export interface PaperOrder extends Pick<LineState, 'asked' | 'credited'> {
   readonly id: string
   readonly name: string
   readonly supplierName: string
   readonly placedOn: string
+  /** Money paid, whatever came back since; what was paid for another thing and counts for this one is none. */
+  readonly paidMinor: Minor
   /** Parts that were agreed: a deposit. */
   readonly partsMinor: readonly Minor[]
   readonly lines: number
 }
-
-/** Sums of an order's entries by what papers speak of; reversals take off. */
-export function paperSums(
-  entries: readonly {
-    readonly kind: EntryKind
-    readonly amountMinor: Minor
-    readonly taxMinor: Minor
-    readonly means: string | null
-  }[],
-): PaperSums {
-  const asked = { minor: 0, taxMinor: 0 }
-  const credited = { minor: 0, taxMinor: 0 }
-  let paidMinor = 0
-  for (const e of entries) {
-    if (e.kind === 'payment' && e.means !== EXCHANGED) paidMinor += e.amountMinor
-    const [to, sign] = SPOKEN_OF[e.kind] ?? []
-    if (!sign) continue
-    const sum = to === 'asked' ? asked : credited
-    sum.minor += sign * e.amountMinor
-    sum.taxMinor += sign * e.taxMinor
-  }
-  return { asked, paidMinor, credited }
-}
-
-const SPOKEN_OF: Readonly<Partial<Record<EntryKind, readonly ['asked' | 'credited', 1 | -1]>>> = {
-  order: ['asked', 1], charge: ['asked', 1], cancel: ['asked', -1], return: ['credited', 1], adjustment: ['credited', 1],
-} // prettier-ignore
 
 export interface PaperCheck {
   readonly verdict: 'agrees' | 'in part' | 'differs' | 'not matched'

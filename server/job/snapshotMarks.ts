@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { and, eq, fillPlaceholders, sql, type SQL } from 'drizzle-orm'
 import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
-import { COLLECTIONS, type Collection } from '@bonitas/core/job/collections'
+import { COLLECTIONS } from '@bonitas/core/job/collections'
 import type { Studio } from '@bonitas/core/job/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -24,35 +24,26 @@ const ofJob = (table: Kept) => and(eq(table.studioId, studioId), eq(table.jobId,
  */
 const byWriting = (table: { readonly id: PgColumn }) => sql`${table.id}::text || xmin::text`
 
-/** Rows of a collection. */
-function rowsOf(collection: Collection): SQL {
-  const table = TABLES[collection]
-  return sumOf(table, byWriting(table), ofJob(table as unknown as Kept))
-}
+const rowsOf = (table: PgTable & { readonly id: PgColumn }) =>
+  sumOf(table, byWriting(table), ofJob(table as unknown as Kept))
 
 /** Entries are only ever added, and signed with the name as it is now. */
 const entries = sql`concat_ws(' ',
   (select count(*) || ':' || coalesce(max(seq), 0) from ${t.ledgerEntry} where ${ofJob(t.ledgerEntry)}),
   ${sumOf(t.member, sql`${t.member.id}::text || ${t.member.name}`, eq(t.member.studioId, studioId))})`
 
-/** All but the long lists. What is only ever added to has one row more. */
-function parts(): SQL[] {
-  const rows = COLLECTIONS.filter((c) => !['brief', 'client', 'suppliers', 'options'].includes(c)).map(rowsOf)
-  const added = [t.changeOrder, t.purchaseOrder, t.orderLine, t.orderEvent].map((table) =>
-    sumOf(table, sql`${table.id}::text`, ofJob(table as unknown as Kept)),
-  )
-  return [
-    ...rows,
-    ...added,
-    sumOf(t.supplier, byWriting(t.supplier), eq(t.supplier.studioId, studioId)),
-  ]
-} // prettier-ignore
+/** All but the long lists, and the rows of job and client, which are never made again. */
+const PARTS = [
+  ...COLLECTIONS.filter((c) => !['brief', 'client', 'suppliers', 'options'].includes(c)).map((c) => TABLES[c]),
+  t.changeOrder, t.purchaseOrder, t.orderLine, t.orderEvent,
+].map(rowsOf) // prettier-ignore
+const suppliers = sumOf(t.supplier, byWriting(t.supplier), eq(t.supplier.studioId, studioId))
 
 const QUERY = {
   name: 'job tag',
   ...new PgDialect().sqlToQuery(sql`
-  select concat_ws(' ', ${t.job.version}, ${t.job.clientId}, ${t.client.version}, ${sql.join(parts(), sql`, `)}) as rest,
-    ${rowsOf('options')} as options, ${entries} as entries
+  select concat_ws(' ', ${t.job.version}, ${t.job.clientId}, ${t.client.version}, ${suppliers}, ${sql.join(PARTS, sql`, `)}) as rest,
+    ${rowsOf(t.option)} as options, ${entries} as entries
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
   where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`),
 }

@@ -11,7 +11,8 @@ import type { heardBy } from './schoolRules.js'
 
 /** What listens to each topic comes after the page; a topic of a later stage has none yet, and says so. */
 const rules = shallowRef<{ readonly heardBy: typeof heardBy }>()
-onMounted(async () => (rules.value = await import('./schoolRules.js')))
+// Without the network there is nothing to tell them by; the schools can be chosen all the same.
+onMounted(async () => (rules.value = await import('./schoolRules.js').catch(() => undefined)))
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)

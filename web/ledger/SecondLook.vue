@@ -59,7 +59,7 @@ function propose(): void {
 </script>
 
 <template>
-  <details v-if="look.firstMinor > 0" class="look">
+  <details v-if="look.lines.some((l) => l.what === 'stays' || l.what === 'goes')" class="look">
     <summary><h2>A second look, by what changes</h2></summary>
     <p class="second">
       Untick what goes, and what is not part of it. What stays costs nothing again; what is still open counts

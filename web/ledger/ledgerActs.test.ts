@@ -1,20 +1,13 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import * as ledger from '@bonitas/core/ledger/schema'
 import { changeOrderSchema } from '@bonitas/core/brief/schema'
 import { deriveJob } from '@bonitas/core/job/derive'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import type { Act } from './act.js'
 import { ledgerActs } from './ledgerActs.js'
 import { eventRows, optionsOf, orderable } from './ledgerView.js'
+import { demoJob } from '@bonitas/core/testing/demoJob'
 
-const file = JSON.parse(
-  readFileSync(new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
-) as JobSnapshot
-const job = {
-  ...file,
-  studio: { id: 's', name: '', currency: 'EUR', locale: 'en-IE', system: 'metric' },
-} as JobSnapshot
+const job = demoJob()
 const today = '2026-11-23'
 const derived = deriveJob(job, today)
 const money = (minor: number) => (minor / 100).toFixed(2)

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { useLocale } from '../form/useLocale.js'
-import { axisMarks, markShape, type AxisView } from './axisView.js'
-import './axisMark.css'
+import { AxisMark } from './AxisMark.js'
+import { axisMarks, type AxisView } from './axisView.js'
 
 /** One item as a line of the axis, each option a mark on it. */
 const props = defineProps<{
@@ -20,7 +20,7 @@ const limits = computed(() => {
   const { minWidthMm: n, maxWidthMm: w, maxDepthMm: d, maxHeightMm: h } = props.item.item
   return [n && `w ≥ ${n}`, w && `w ≤ ${w}`, d && `d ≤ ${d}`, h && `h ≤ ${h}`].filter(Boolean).join(' · ')
 })
-/** One listener for the marks of a row, which are drawn here without components of their own: there are many. */
+/** One listener for the marks of a row: there are many. */
 function mark(event: MouseEvent): void {
   const id = (event.target as Element).closest<HTMLElement>('[data-option]')?.dataset.option
   if (!id) return
@@ -62,16 +62,7 @@ function mark(event: MouseEvent): void {
           :aria-label="m.text"
           :data-option="m.optionId"
         >
-          <svg
-            viewBox="-9 -9 18 18"
-            width="18"
-            height="18"
-            aria-hidden="true"
-            class="axis-mark"
-            :class="{ chosen: m.chosen, unfit: !m.fits }"
-          >
-            <path :d="markShape(m.kind)" />
-          </svg>
+          <AxisMark :kind="m.kind" :chosen="m.chosen" :fits="m.fits" />
         </button>
       </div>
     </td>

@@ -16,7 +16,11 @@ const { money } = useLocale()
 const { task, choosingNow, run } = useSets()
 const found = shallowRef<SetsResult>()
 /** There is nothing to choose among. */
-const bare = shallowRef(false)
+const bare = computed(() =>
+  (store.derived?.items ?? []).every(
+    (i) => i.state === 'ordered' || i.state === 'delivered' || i.options.length === 0,
+  ),
+)
 const budget = shallowRef(0)
 const trouble = shallowRef(false)
 const POINTS = 24
@@ -24,7 +28,6 @@ const POINTS = 24
 let timer: ReturnType<typeof setTimeout> | undefined
 function search(): void {
   const now = choosingNow()
-  bare.value = !now || now.items.every((i) => i.options.length === 0)
   if (!now || bare.value) {
     found.value = undefined
     return
@@ -96,6 +99,9 @@ const limitText = computed(() => money(Math.max(0, budget.value)))
     <p v-if="trouble" class="second">The search ended with a fault. Nothing was changed.</p>
     <p v-else-if="bare" class="second">
       Give open items some options with prices: the curve then says what each further amount would better.
+    </p>
+    <p v-else-if="found && !view" class="second">
+      No set can be chosen: what may not wait has no option that fits. Give it one, or say that it may wait.
     </p>
     <!-- As high as the curve that takes its place, so that nothing moves when it comes. -->
     <p v-else-if="!view" class="second" :style="{ aspectRatio: `${W} / ${height}` }">

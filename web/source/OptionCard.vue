@@ -5,7 +5,7 @@ import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import type { OptionKind } from '@bonitas/core/source/words'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
-import AxisMark from './AxisMark.vue'
+import { AxisMark } from './AxisMark.js'
 import { canBeTaken, landedSteps, reasonText, sizeText, worthText } from './optionText.js'
 
 /** One option of an item: what it is, what it costs, and why it serves or does not. */

@@ -15,7 +15,7 @@ import { onceDrawn } from '../job/onceDrawn.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import AxisRow from './AxisRow.vue'
-import AxisMark from './AxisMark.vue'
+import { AxisMark } from './AxisMark.js'
 import { axisView } from './axisView.js'
 import ItemEditor from './ItemEditor.vue'
 import NextEuro from './NextEuro.vue'
@@ -214,8 +214,10 @@ const findings = computed(() => {
           <option v-for="s in SHOWN" :key="s">{{ s }}</option>
         </select>
         <p class="legend second">
-          <AxisMark kind="new" chosen fits />new <AxisMark kind="second-hand" chosen fits />second-hand
-          <AxisMark kind="made" chosen fits />made <AxisMark kind="owned" chosen fits />owned
+          <AxisMark kind="new" :chosen="true" :fits="true" />new
+          <AxisMark kind="second-hand" :chosen="true" :fits="true" />second-hand
+          <AxisMark kind="made" :chosen="true" :fits="true" />made
+          <AxisMark kind="owned" :chosen="true" :fits="true" />owned
         </p>
       </div>
       <table v-if="items.length > 0">

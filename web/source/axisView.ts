@@ -23,19 +23,6 @@ const MARKS = [
   0, 50, 100, 250, 500, 1000, 1500, 2000, 2500, 4000, 6000, 10_000, 20_000, 50_000, 100_000, 1_000_000,
 ]
 
-const OWNED = 'M 0 -7.5 L 7.5 0 L 0 7.5 L -7.5 0 Z'
-const SHAPES: Readonly<Partial<Record<OptionKind, string>>> = {
-  new: 'M -6 -6 H 6 V 6 H -6 Z',
-  'second-hand': 'M -6.5 0 A 6.5 6.5 0 1 0 6.5 0 A 6.5 6.5 0 1 0 -6.5 0 Z',
-  made: 'M 0 -7 L 7 6 L -7 6 Z',
-  placeholder: 'M -6 -6 L 6 6 M -6 6 L 6 -6 M -6 0 A 6 6 0 1 0 6 0 A 6 6 0 1 0 -6 0',
-  hired: 'M -7 -4 H 7 V 4 H -7 Z',
-  owned: OWNED,
-}
-
-/** The form that tells the kind of an option, as the path of a mark of 18 by 18 about its middle. */
-export const markShape = (kind: OptionKind): string => SHAPES[kind] ?? OWNED
-
 /**
  * One price scale for every item: a square root, so that a cushion and a settee both have room. It ends at the
  * first round figure past the dearest option or target.
