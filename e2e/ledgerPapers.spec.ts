@@ -191,3 +191,19 @@ test('a second look costs only what changes, and is proposed to the client', asy
   await expect(page.locator('article', { has: page.getByRole('button', { name: 'Remove second look' }) })).toBeVisible()
   await allKept(page)
 }) // prettier-ignore
+
+test('what was noted to be damaged is the first to be claimed, in the words it was noted with', async ({ page, demo }) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Ledger')
+  await page.getByRole('button', { name: 'More for Rug' }).click()
+  await page.getByRole('button', { name: 'Damaged: Rug' }).click()
+  await page.getByLabel('Note', { exact: true }).fill('a pull near the fringe')
+  await enter(page, 'Note the damage')
+  await subpage(page, 'Claims')
+  await page.getByRole('button', { name: 'Claim', exact: true }).click()
+  await expect(page.getByRole('article', { name: 'Claim for Rug' }).getByLabel('What is wrong')).toHaveValue('a pull near the fringe')
+  // The rug is claimed now: the next claim is for something else.
+  await page.getByRole('button', { name: 'Claim', exact: true }).click()
+  await expect(page.getByRole('article')).toHaveCount(2)
+  await expect(page.getByRole('article', { name: 'Claim for Rug' })).toHaveCount(1)
+}) // prettier-ignore

@@ -27,7 +27,12 @@ const job = computed(() => store.snapshot)
 const lines = computed(() =>
   (store.derived?.orders ?? []).flatMap((o) => o.lines.map((l) => ({ ...l, order: o }))),
 )
-const here = computed(() => lines.value.filter((l) => l.state.hereQuantity > 0))
+/** What can be claimed for, first what was noted to be damaged and is not claimed yet. */
+const here = computed(() => {
+  const claimed = new Set(job.value?.claims.map((c) => c.lineId))
+  const waits = (l: DerivedLine) => Number(l.damaged && !claimed.has(l.line.id))
+  return lines.value.filter((l) => l.state.hereQuantity > 0).sort((x, y) => waits(y) - waits(x))
+})
 const claims = computed(() =>
   (job.value?.claims ?? []).map((claim) => ({
     claim,
@@ -40,7 +45,14 @@ const lineId = ref('')
 function add(): void {
   const line = here.value.find((l) => l.line.id === lineId.value) ?? here.value[0]
   if (!line) return
-  const id = store.add('claims', { ...NEW_CLAIM, lineId: line.line.id, madeOn: store.day })
+  const noted = line.order.events.filter((e) => e.kind === 'damaged' && e.lineId === line.line.id).at(-1)
+  const id = store.add('claims', {
+    ...NEW_CLAIM,
+    lineId: line.line.id,
+    madeOn: store.day,
+    note: noted?.note ?? '',
+  })
+  lineId.value = ''
   void nextTick(() => document.querySelector<HTMLInputElement>(`[data-claim="${id}"] .wrong input`)?.focus())
 }
 /** What a granted claim is entered as. */

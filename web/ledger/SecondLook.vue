@@ -131,7 +131,8 @@ td,
 th {
   padding: 3px 12px 3px 0;
 }
-tbody th {
+tbody th,
+tfoot th {
   border-bottom-color: var(--rule);
   color: var(--ink);
 }
@@ -139,6 +140,9 @@ th label {
   display: flex;
   gap: 8px;
   align-items: center;
+}
+.look > p:has(b) {
+  padding-top: 6px;
 }
 .mind {
   border-left: 4px solid var(--ink);

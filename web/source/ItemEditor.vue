@@ -84,8 +84,8 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
 <style scoped>
 .item-editor {
   display: grid;
-  grid-template-columns: 1.4fr 1.1fr 0.75fr 1.05fr 1.3fr 1.2fr 0.9fr;
-  gap: 4px 10px;
+  grid-template-columns: 1.2fr 1.15fr 1fr 1.05fr 126px 1.35fr 1fr;
+  gap: 4px 8px;
   align-items: start;
 }
 .item-editor :deep(label) {

@@ -101,6 +101,9 @@ watch(item, (now, then) => {
   if (now?.item.id !== then?.item.id) optionId.value = (now?.chosen ?? now?.options[0])?.option.id
 }, { immediate: true }) // prettier-ignore
 
+// The strip takes room from the bench: the row in hand stays in sight.
+watch(strip, () => void nextTick(() => item.value && reveal(filtered.value.indexOf(item.value))))
+
 const live = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
 
 function toggle(i: DerivedItem, o: DerivedOption): void {
