@@ -32,6 +32,8 @@ async function type(page: Page, name: RegExp, text: string): Promise<void> {
 const go = async (page: Page, digit: number, title: string) => {
   await page.keyboard.press(`Alt+${digit}`)
   await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
+  // Tab goes on from where the page begins, not through everything before it.
+  await expect.poll(() => focused(page)).toBe(title)
 }
 
 test('the job, once through, with the keyboard alone', async ({ page, empty }) => {

@@ -1,12 +1,19 @@
 <script setup lang="ts">
+import { onMounted, ref } from 'vue'
+
 /** The frame of a stage: title line, the bench, the panel at the right, and a strip below for what is selected. */
 defineProps<{ title: string; says?: string; broad?: boolean }>()
+/** Where a page begins for whoever came by keyboard: what was focused went with the page before. */
+const heading = ref<HTMLElement>()
+onMounted(() => {
+  if (document.activeElement === document.body) heading.value?.focus({ preventScroll: true })
+})
 </script>
 
 <template>
   <div class="stage" :class="{ broad }">
     <div class="head">
-      <h1>{{ title }}</h1>
+      <h1 ref="heading" tabindex="-1">{{ title }}</h1>
       <slot name="head"></slot>
       <p v-if="says" class="second">{{ says }}</p>
     </div>
@@ -27,6 +34,9 @@ defineProps<{ title: string; says?: string; broad?: boolean }>()
 }
 .stage.broad {
   grid-template-columns: minmax(0, 1fr) 376px;
+}
+h1:focus {
+  outline: none;
 }
 .head {
   grid-column: 1 / -1;

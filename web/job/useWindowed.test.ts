@@ -6,6 +6,7 @@ import { useWindowed } from './useWindowed.js'
 class Bench extends EventTarget {
   scrollTop = 0
   clientHeight = 300
+  getBoundingClientRect = () => ({ top: 100 })
   scrollTo(top: number): void {
     this.scrollTop = top
     this.dispatchEvent(new Event('scroll'))
@@ -39,7 +40,9 @@ afterEach(() => {
 /** The composable in a component that is mounted on nothing. */
 function windowed(list: Ref<readonly number[]>, rowPx: number) {
   const bench = new Bench()
-  const root = ref({ closest: () => bench } as unknown as HTMLElement)
+  // Sixty pixels of heads stand above the rows.
+  const rows = { getBoundingClientRect: () => ({ top: 160 - bench.scrollTop }) }
+  const root = ref({ closest: () => bench, querySelector: () => rows } as unknown as HTMLElement)
   let found!: ReturnType<typeof useWindowed<number>>
   const nothing = () => undefined
   const { createApp } = createRenderer<object, object>({
@@ -82,9 +85,9 @@ describe('a long list', () => {
   test('a row is brought into sight from above and from below, and left where it is when it is there', () => {
     const { bench, reveal } = windowed(ref(rows(1_000)), 30)
     reveal(50)
-    expect(bench.scrollTop).toBe(51 * 30 + 34 - 300)
+    expect(bench.scrollTop).toBe(51 * 30 + 60 - 300)
     reveal(49)
-    expect(bench.scrollTop).toBe(51 * 30 + 34 - 300)
+    expect(bench.scrollTop).toBe(51 * 30 + 60 - 300)
     reveal(2)
     expect(bench.scrollTop).toBe(60)
     reveal(-1)

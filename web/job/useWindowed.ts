@@ -49,7 +49,8 @@ export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref
     /** Brings a row into sight. */
     reveal: (index: number) => {
       if (!bench || index < 0) return
-      const head = 34
+      const rows = root.value?.querySelector('tbody')?.getBoundingClientRect()
+      const head = rows ? rows.top - bench.getBoundingClientRect().top + bench.scrollTop : 0
       const [from, to] = [index * rowPx, (index + 1) * rowPx + head]
       if (from < bench.scrollTop) bench.scrollTop = from
       else if (to > bench.scrollTop + bench.clientHeight) bench.scrollTop = to - bench.clientHeight

@@ -53,8 +53,8 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
     <RowChoice collection="items" :row="item.item" field="pieceKind" :choices="KIND_CHOICES" label="Piece" />
     <RowField collection="items" :row="item.item" field="usesPerYear" kind="whole" label="Uses/year" figure />
     <RowChoice collection="items" :row="item.item" field="aimFinishId" :choices="finishChoices" />
-    <RowField collection="items" :row="item.item" field="aimDeltaE" kind="real" label="Within ΔE00" figure />
     <RowChoice collection="items" :row="item.item" field="spend" :choices="SPENDS" label="Spend" />
+    <RowField collection="items" :row="item.item" field="aimDeltaE" kind="real" label="± ΔE00" figure />
     <RowField collection="items" :row="item.item" field="importance" kind="whole" label="Counts 1–5" figure />
     <RowChoice
       collection="items"
@@ -84,7 +84,7 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
 <style scoped>
 .item-editor {
   display: grid;
-  grid-template-columns: 1.2fr 1.15fr 1fr 1.05fr 126px 1.35fr 1fr;
+  grid-template-columns: 96fr 86fr 62fr 70fr 134px 108fr 58fr;
   gap: 4px 8px;
   align-items: start;
 }

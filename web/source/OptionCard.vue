@@ -125,6 +125,9 @@ img {
   gap: 12px;
   margin-top: 6px;
 }
+.more .button {
+  flex: none;
+}
 .sum {
   margin: 0;
   padding: 0;
