@@ -4,11 +4,27 @@ import { expect, test } from './program.js'
 
 // Name, size as it is spoken, and for some the rest; a made-up room.
 const TWENTY = [
-  ['Settee', '1980 900 840'], ['Reading chair', '76 82 105'], ['Footstool', '450 450 420'], ['Low table', '1100 600 420'], ['Side table', '45 45 56'],
-  ['Bookcase', '900 300 1900'], ['Chest of drawers', '1100 480 850'], ['Desk', '1200 600 740'], ['Desk chair', '520 540 910'], ['Standard lamp', '420 420 1650'],
-  ['Table lamp', '280 280 520'], ['Rug', '2400 3300'], ['Curtains, pair', '2600 100 2540'], ['Mirror', '700 1200'], ['Picture, harbor', '620 480'],
-  ['Upright piano', '1480 620 1250'], ['Piano stool', '560 350 500'], ['Fern', '600 600 700'], ['Trunk', `3' x 18 x 17`], ['Clock', '260 140 520'],
-] as const // prettier-ignore
+  ['Settee', '1980 900 840'],
+  ['Reading chair', '76 82 105'],
+  ['Footstool', '450 450 420'],
+  ['Low table', '1100 600 420'],
+  ['Side table', '45 45 56'],
+  ['Bookcase', '900 300 1900'],
+  ['Chest of drawers', '1100 480 850'],
+  ['Desk', '1200 600 740'],
+  ['Desk chair', '520 540 910'],
+  ['Standard lamp', '420 420 1650'],
+  ['Table lamp', '280 280 520'],
+  ['Rug', '2400 3300'],
+  ['Curtains, pair', '2600 100 2540'],
+  ['Mirror', '700 1200'],
+  ['Picture, harbor', '620 480'],
+  ['Upright piano', '1480 620 1250'],
+  ['Piano stool', '560 350 500'],
+  ['Fern', '600 600 700'],
+  ['Trunk', `3' x 18 x 17`],
+  ['Clock', '260 140 520'],
+] as const
 
 test('twenty pieces in five minutes, by keyboard alone', async ({ page, empty }) => {
   await foundStudio(page, empty.url)

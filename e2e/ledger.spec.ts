@@ -23,7 +23,9 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
   await page.getByLabel('Deposit', { exact: true }).fill('200')
   await enter(page, 'Enter the order')
   await expectTape(page, { Ordered: '€2,074', Chosen: '€532' })
-  await expect(page.getByRole('heading', { name: /Order 8, Hollin Row Seating waits for €200 of its deposit/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /Order 8, Hollin Row Seating waits for €200 of its deposit/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Pay order 8' }).click()
   await expect(page.getByLabel('Amount', { exact: true })).toHaveValue('200.00')
   await enter(page, 'Enter the payment')
@@ -37,7 +39,9 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
   await expect(page.getByText('Now expected on is missing. Give the new day.')).toBeVisible()
   await page.getByLabel('Expected on').fill('2099-01-05')
   await enter(page, 'Note it')
-  await expect(page.getByRole('heading', { name: /Reading chair is expected \d+ days after it is needed/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /Reading chair is expected \d+ days after it is needed/ }),
+  ).toBeVisible()
   await expect(orderOf(page, 8)).toContainText('delayed')
 
   // It comes, is charged for, lowered and kept.
@@ -62,7 +66,9 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
   await page.getByLabel('Paid by').selectOption('store credit')
   await page.getByLabel('Credit good until').fill('2099-06-30')
   await enter(page, 'Enter the refund')
-  await expect(page.getByText('€260 is held as store credit and counts as paid until it is spent')).toBeVisible()
+  await expect(
+    page.getByText('€260 is held as store credit and counts as paid until it is spent'),
+  ).toBeVisible()
   await expectTape(page, { Paid: '€3,290.40' })
   await page.getByRole('button', { name: 'Pay order 4' }).click()
   await page.getByLabel('Paid by').selectOption('store credit')
@@ -89,7 +95,7 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
   await enter(page, 'Enter the reversal')
   await page.getByRole('button', { name: 'Prove it now' }).click()
   await expect(page.getByText(/^All \d+ entries of the studio add up\.$/)).toBeVisible()
-}) // prettier-ignore
+})
 
 test('where the money stands, by any grouping; account, cards, dates, a change agreed, and papers that open', async ({
   page,
@@ -117,7 +123,10 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
 
   await subpage(page, 'Dates')
   await expect(page.getByRole('row', { name: /last day to send back Rug/ })).toBeVisible()
-  const [calendar] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'All dates as a calendar' }).click()])
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'All dates as a calendar' }).click(),
+  ])
   expect(calendar.suggestedFilename()).toBe('ledger.ics')
 
   await subpage(page, 'Changes')
@@ -140,17 +149,24 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
       expect(answer.status(), `${name} ${format}`).toBe(200)
       expect((await answer.body()).length).toBeGreaterThan(100)
     }
-}) // prettier-ignore
+})
 
-test('a bank statement: what is there already is said, the rest is proposed and confirmed, and nothing is entered twice', async ({ page, demo }) => {
+test('a bank statement: what is there already is said, the rest is proposed and confirmed, and nothing is entered twice', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await subpage(page, 'Bank')
-  const job = (await (await page.request.get(`${demo.url}/api/jobs/${page.url().split('/')[4]!}`)).json()) as { entries: { note: string; on: string }[]; orders: { number: number; placedOn: string }[] }
+  const job = (await (
+    await page.request.get(`${demo.url}/api/jobs/${page.url().split('/')[4]!}`)
+  ).json()) as { entries: { note: string; on: string }[]; orders: { number: number; placedOn: string }[] }
   const deposit = job.entries.find((e) => e.note === 'Deposit of 40 %')!.on
   const lights = job.orders.find((o) => o.number === 4)!.placedOn
   const csv = [
-    'Statement of account', '', 'Date,Amount (EUR),Counterparty,Reference',
+    'Statement of account',
+    '',
+    'Date,Amount (EUR),Counterparty,Reference',
     `${deposit},-592.00,HOLLIN ROW SEATING,deposit`,
     `${lights},"-236,00",Lanternfold Lighting,arms`,
     `${lights},260.00,Hollin Row Seating,table came back`,
@@ -175,9 +191,12 @@ test('a bank statement: what is there already is said, the rest is proposed and 
   await expect(page.getByText('Every line is entered or set aside.')).toBeVisible()
   await input.setInputFiles(file)
   await expect(page.getByText('4 lines read, 0 waiting, 3 in the ledger already')).toBeVisible()
-}) // prettier-ignore
+})
 
-test('an order goes to its supplier, is acknowledged, comes, and is entered; silence is said and changes nothing', async ({ page, supplied }) => {
+test('an order goes to its supplier, is acknowledged, comes, and is entered; silence is said and changes nothing', async ({
+  page,
+  supplied,
+}) => {
   await openDemo(page, supplied.program.url)
   await stage(page, 'Source')
   await subpage(page, 'Catalogs')
@@ -194,7 +213,10 @@ test('an order goes to its supplier, is acknowledged, comes, and is entered; sil
   await page.getByRole('button', { name: 'Choose', exact: true }).click()
   await allKept(page)
   await stage(page, 'Ledger')
-  await page.locator('section.group', { hasText: 'To order: Loom and Landing' }).getByRole('button', { name: 'Order', exact: true }).click()
+  await page
+    .locator('section.group', { hasText: 'To order: Loom and Landing' })
+    .getByRole('button', { name: 'Order', exact: true })
+    .click()
   await enter(page, 'Enter the order')
   const order = orderOf(page, 8)
 
@@ -216,4 +238,4 @@ test('an order goes to its supplier, is acknowledged, comes, and is entered; sil
   await enter(page, 'Enter the part')
   await expect(order.getByRole('listitem').filter({ hasText: 'delivered' })).toContainText('entered')
   await expect(order.getByRole('row', { name: /^Art above the piano/ })).toContainText('delivered')
-}) // prettier-ignore
+})

@@ -14,7 +14,10 @@ const PDF = Buffer.from(
 )
 const photo = () => readFileSync(new URL('../docs/screenshots/jobs.png', import.meta.url))
 
-test('receipts and invoices: brought in as PDF and photo, matched by a person, held against the ledger', async ({ page, demo }) => {
+test('receipts and invoices: brought in as PDF and photo, matched by a person, held against the ledger', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await subpage(page, 'Receipts')
@@ -22,13 +25,17 @@ test('receipts and invoices: brought in as PDF and photo, matched by a person, h
   await expect(paint).toContainText('not matched')
   await paint.getByRole('button', { name: 'It belongs to order 6, Pigment Cellar' }).click()
   await expect(paint).toContainText('agrees €217.40 was paid · tax agrees')
-  await expect(page.getByRole('article', { name: 'Invoice H-2291 from Hollin Row Seating' })).toContainText('agrees')
+  await expect(page.getByRole('article', { name: 'Invoice H-2291 from Hollin Row Seating' })).toContainText(
+    'agrees',
+  )
 
   // The tax with two digits changed about: said at once, and in the findings.
   await paint.getByLabel('Tax on it').fill('73.37')
   await paint.getByLabel('Tax on it').press('Enter')
   await expect(paint).toContainText('tax €73.37; in the ledger €37.73')
-  await expect(page.getByRole('heading', { name: /Receipt 88-1207 from Pigment Cellar does not agree with Order 6/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /Receipt 88-1207 from Pigment Cellar does not agree with Order 6/ }),
+  ).toBeVisible()
   await paint.getByLabel('Tax on it').fill('a lot')
   await paint.getByLabel('Tax on it').press('Enter')
   await expect(paint.getByText(/Tax on it/).last()).toBeVisible()
@@ -52,7 +59,9 @@ test('receipts and invoices: brought in as PDF and photo, matched by a person, h
   const opened = await page.request.get(demo.url + (await brought.getByRole('link').getAttribute('href'))!)
   expect(opened.headers()['content-type']).toContain('application/pdf')
   await files.setInputFiles([{ name: 'list.txt', mimeType: 'text/plain', buffer: Buffer.from('table 12') }])
-  await expect(page.getByText('The file is neither a photo nor a PDF. Choose a JPEG, PNG, WebP or PDF.')).toBeVisible()
+  await expect(
+    page.getByText('The file is neither a photo nor a PDF. Choose a JPEG, PNG, WebP or PDF.'),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Leave it' }).click()
   await expect(page.getByRole('article')).toHaveCount(5)
 
@@ -68,9 +77,12 @@ test('receipts and invoices: brought in as PDF and photo, matched by a person, h
   await again.getByRole('button', { name: /^Remove Invoice/ }).click()
   await expect(page.getByRole('article').filter({ hasText: 'PDF1 page' })).toHaveCount(0)
   await allKept(page)
-}) // prettier-ignore
+})
 
-test('a damage is claimed with photos, granted, and exchanged; what was paid counts for the other', async ({ page, demo }) => {
+test('a damage is claimed with photos, granted, and exchanged; what was paid counts for the other', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await page.getByRole('button', { name: 'More for Rug' }).click()
@@ -82,11 +94,15 @@ test('a damage is claimed with photos, granted, and exchanged; what was paid cou
   const claim = page.getByRole('article', { name: 'Claim for Rug' })
   await expect(claim.getByLabel('What is wrong')).toHaveValue('edge frayed for a hand')
   await claim.getByRole('button', { name: 'Photo of the damage to Rug' }).click()
-  await page.getByLabel('Photos of the damage').setInputFiles([{ name: 'edge.png', mimeType: 'image/png', buffer: photo() }])
+  await page
+    .getByLabel('Photos of the damage')
+    .setInputFiles([{ name: 'edge.png', mimeType: 'image/png', buffer: photo() }])
   await expect(claim.locator('img')).toHaveCount(1)
   await claim.getByLabel('Answer by').fill('2026-11-01')
   await claim.getByLabel('Answer by').press('Enter')
-  await expect(page.getByRole('heading', { name: /Rug: the answer to the claim is \d+ days late/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /Rug: the answer to the claim is \d+ days late/ }),
+  ).toBeVisible()
   await claim.getByLabel('Answer', { exact: true }).selectOption('granted')
   await expect(page.getByRole('heading', { name: /the answer to the claim is/ })).toBeHidden()
   await claim.getByRole('button', { name: 'Enter the exchange' }).click()
@@ -102,9 +118,12 @@ test('a damage is claimed with photos, granted, and exchanged; what was paid cou
   await expect(orderOf(page, 3).getByRole('row', { name: /^Rug/ })).toHaveCount(2)
   await expect(orderOf(page, 3)).toContainText('€20.00 due back')
   await expectTape(page, { Paid: '€3,090.40' })
-}) // prettier-ignore
+})
 
-test('a guess is told apart until its receipt comes; what is borrowed has its day and never enters money', async ({ page, demo }) => {
+test('a guess is told apart until its receipt comes; what is borrowed has its day and never enters money', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await page.getByRole('button', { name: 'Pay order 4' }).click()
@@ -120,9 +139,13 @@ test('a guess is told apart until its receipt comes; what is borrowed has its da
   await expect(page.getByRole('heading', { name: /is a guess/ })).toBeHidden()
 
   await subpage(page, 'Dates')
-  await expect(page.getByRole('row', { name: /to give back Potted palm, the neighbor downstairs/ })).toBeVisible()
+  await expect(
+    page.getByRole('row', { name: /to give back Potted palm, the neighbor downstairs/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Add something borrowed' }).click()
-  const loan = page.locator('article', { has: page.getByRole('button', { name: 'Borrowed thing went back' }) })
+  const loan = page.locator('article', {
+    has: page.getByRole('button', { name: 'Borrowed thing went back' }),
+  })
   await loan.getByLabel('Goes back by').fill('2026-11-01')
   await loan.getByLabel('Goes back by').press('Enter')
   await expect(page.getByRole('heading', { name: 'Borrowed thing should have gone back' })).toBeVisible()
@@ -130,9 +153,12 @@ test('a guess is told apart until its receipt comes; what is borrowed has its da
   await expect(page.getByRole('heading', { name: 'Borrowed thing should have gone back' })).toBeHidden()
   await expect(page.getByText(/Borrowed thing: went back/)).toBeVisible()
   await expectTape(page, { Paid: '€3,326.40' })
-}) // prettier-ignore
+})
 
-test('by keyboard alone: what was pressed goes with what it did, and the focus goes on from there', async ({ page, demo }) => {
+test('by keyboard alone: what was pressed goes with what it did, and the focus goes on from there', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   const focused = page.locator(':focus')
@@ -168,7 +194,7 @@ test('by keyboard alone: what was pressed goes with what it did, and the focus g
   await page.keyboard.press('Enter')
   await expect(page.getByRole('button', { name: 'Reading lamp went back' })).toBeVisible()
   await allKept(page)
-}) // prettier-ignore
+})
 
 test('a second look costs only what changes, and is proposed to the client', async ({ page, demo }) => {
   await openDemo(page, demo.url)
@@ -188,11 +214,16 @@ test('a second look costs only what changes, and is proposed to the client', asy
   await expect(look.getByRole('row', { name: /^Reading chair/ })).toContainText('not part of it')
   expect(await total.innerText()).not.toBe(before)
   await look.getByRole('button', { name: /^Propose €/ }).click()
-  await expect(page.locator('article', { has: page.getByRole('button', { name: 'Remove second look' }) })).toBeVisible()
+  await expect(
+    page.locator('article', { has: page.getByRole('button', { name: 'Remove second look' }) }),
+  ).toBeVisible()
   await allKept(page)
-}) // prettier-ignore
+})
 
-test('what was noted to be damaged is the first to be claimed, in the words it was noted with', async ({ page, demo }) => {
+test('what was noted to be damaged is the first to be claimed, in the words it was noted with', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await page.getByRole('button', { name: 'More for Rug' }).click()
@@ -201,9 +232,11 @@ test('what was noted to be damaged is the first to be claimed, in the words it w
   await enter(page, 'Note the damage')
   await subpage(page, 'Claims')
   await page.getByRole('button', { name: 'Claim', exact: true }).click()
-  await expect(page.getByRole('article', { name: 'Claim for Rug' }).getByLabel('What is wrong')).toHaveValue('a pull near the fringe')
+  await expect(page.getByRole('article', { name: 'Claim for Rug' }).getByLabel('What is wrong')).toHaveValue(
+    'a pull near the fringe',
+  )
   // The rug is claimed now: the next claim is for something else.
   await page.getByRole('button', { name: 'Claim', exact: true }).click()
   await expect(page.getByRole('article')).toHaveCount(2)
   await expect(page.getByRole('article', { name: 'Claim for Rug' })).toHaveCount(1)
-}) // prettier-ignore
+})

@@ -182,7 +182,12 @@ test('the room goes out as JSON, DXF and SVG and comes back; a damaged file chan
     (e) => e.layer === 'FLOOR',
   )!.vertices!
   // The walls as the compass rule left them: 4 859.4 on one side and 4 858.6 on the other.
-  expect(outline.map((v) => [v.x.toFixed(0), Math.abs(v.y).toFixed(0)])).toEqual([['0', '0'], ['4859', '0'], ['4859', '3921'], ['0', '3921']]) // prettier-ignore
+  expect(outline.map((v) => [v.x.toFixed(0), Math.abs(v.y).toFixed(0)])).toEqual([
+    ['0', '0'],
+    ['4859', '0'],
+    ['4859', '3921'],
+    ['0', '3921'],
+  ])
 
   const open = async (file: string | { name: string; mimeType: string; buffer: Buffer }) =>
     page.getByLabel('Room file, JSON or DXF').setInputFiles(file)

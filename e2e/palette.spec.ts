@@ -179,13 +179,18 @@ test('colors out of a photo: found, picked by pointing and by keyboard, correcte
   const box = (await picture.boundingBox())!
   const pointed = async () => labOfCss(await page.locator('.chosen i').evaluate((i) => i.style.background))
   // What is picked is what lies there, wherever on the picture that is.
-  for (const [x, y] of [[0.06, 0.08], [0.93, 0.1], [0.5, 0.55], [0.9, 0.95]] as const) {
+  for (const [x, y] of [
+    [0.06, 0.08],
+    [0.93, 0.1],
+    [0.5, 0.55],
+    [0.9, 0.95],
+  ] as const) {
     await picture.click({ position: { x: x * box.width, y: y * box.height } })
     await expect(page.getByText('mean of a small disc')).toBeVisible()
     const at = 3 * (Math.round(y * photo.height) * photo.width + Math.round(x * photo.width))
     const there = [...photo.rgb.subarray(at, at + 3)].map((v) => v.toString(16).padStart(2, '0')).join('')
     expect(deltaE00(await pointed(), hexToLab(`#${there}`)), `at ${x}, ${y}`).toBeLessThan(4)
-  } // prettier-ignore
+  }
   await expect(page.locator('.near tbody tr')).toHaveCount(6)
   await picture.focus()
   await page.keyboard.press('ArrowRight')

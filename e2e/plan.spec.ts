@@ -9,11 +9,17 @@ const named = (page: Page, name: string) => page.locator(`.floor [data-stand][ar
 /** Where a piece stands, as it is told to a screen reader. */
 async function placeOf(page: Page, name: string): Promise<{ x: number; y: number; turn: number }> {
   const says = (await named(page, name).getAttribute('aria-label')) ?? ''
-  const [x, y, turn] = /at ([−-]?[\d\u2009 ]+) across and ([−-]?[\d\u2009 ]+) down, turned (\d+)/.exec(says)!.slice(1).map((t) => Number(t.replace(/[^\d-]/g, '')))
+  const [x, y, turn] = /at ([−-]?[\d\u2009 ]+) across and ([−-]?[\d\u2009 ]+) down, turned (\d+)/
+    .exec(says)!
+    .slice(1)
+    .map((t) => Number(t.replace(/[^\d-]/g, '')))
   return { x: x!, y: y!, turn: turn! }
-} // prettier-ignore
+}
 
-test('the low table is moved by the way out of its finding, by keys, by typing and by the pointer, and undone', async ({ page, demo }) => {
+test('the low table is moved by the way out of its finding, by keys, by typing and by the pointer, and undone', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Plan')
   const knees = finding(page, /310 mm between settee/)
@@ -29,7 +35,9 @@ test('the low table is moved by the way out of its finding, by keys, by typing a
   await named(page, 'Low table').focus()
   for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Shift+ArrowLeft')
-  await expect.poll(() => placeOf(page, 'Low table')).toEqual({ ...before, x: before.x - 100, y: before.y + 50 })
+  await expect
+    .poll(() => placeOf(page, 'Low table'))
+    .toEqual({ ...before, x: before.x - 100, y: before.y + 50 })
   await expect(knees).toHaveCount(0)
   await page.waitForTimeout(600)
   await page.keyboard.press('Control+z')
@@ -59,7 +67,7 @@ test('the low table is moved by the way out of its finding, by keys, by typing a
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(finding(page, /Low table stands in settee/i)).toHaveCount(0)
   await allKept(page)
-}) // prettier-ignore
+})
 
 test('the demo room is arranged from empty with the keyboard alone', async ({ page, demo }) => {
   test.setTimeout(120_000)
@@ -106,7 +114,10 @@ test('the demo room is arranged from empty with the keyboard alone', async ({ pa
   await allKept(page)
 })
 
-test('arrangements: same number same answer, stopped, taken over in one step and undone; what stays keeps its place', async ({ page, demo }) => {
+test('arrangements: same number same answer, stopped, taken over in one step and undone; what stays keeps its place', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Plan')
   const [piano, settee] = [await placeOf(page, 'Upright piano'), await placeOf(page, 'Settee, three seats')]
@@ -131,9 +142,12 @@ test('arrangements: same number same answer, stopped, taken over in one step and
   await expect(finding(page, /310 mm between settee/)).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(() => placeOf(page, 'Settee, three seats')).toEqual(settee)
-}) // prettier-ignore
+})
 
-test('walls: hung by keys, laid out as a row, framed; sheet and elevation tell the same', async ({ page, demo }, info) => {
+test('walls: hung by keys, laid out as a row, framed; sheet and elevation tell the same', async ({
+  page,
+  demo,
+}, info) => {
   await openDemo(page, demo.url)
   await stage(page, 'Plan')
   await subpage(page, 'Walls')
@@ -170,11 +184,16 @@ test('walls: hung by keys, laid out as a row, framed; sheet and elevation tell t
   await (await download).saveAs(path)
   const { parsed } = new Helper(readFileSync(path, 'utf8'))
   expect(parsed.entities.filter((e) => e.type === 'LWPOLYLINE' && e.layer === 'HANG')).toHaveLength(4)
-  const pdf = await page.request.get(`${demo.url}${(await page.getByRole('link', { name: 'All walls as PDF' }).getAttribute('href'))!}`)
+  const pdf = await page.request.get(
+    `${demo.url}${(await page.getByRole('link', { name: 'All walls as PDF' }).getAttribute('href'))!}`,
+  )
   expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf'])
-}) // prettier-ignore
+})
 
-test('light: a lamp turned off darkens its side, and every use is told in lux beside its target', async ({ page, demo }) => {
+test('light: a lamp turned off darkens its side, and every use is told in lux beside its target', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Plan')
   await subpage(page, 'Light')
@@ -188,10 +207,12 @@ test('light: a lamp turned off darkens its side, and every use is told in lux be
   const lumens = page.getByRole('textbox', { name: 'Luminous flux' }).first()
   await fill(lumens, '8060')
   await expect.poll(lux).toBeGreaterThan(both * 2)
-  await expect(page.getByRole('row', { name: /Read by daylight and by lamp Reading chair/ })).toContainText('300')
+  await expect(page.getByRole('row', { name: /Read by daylight and by lamp Reading chair/ })).toContainText(
+    '300',
+  )
   await fill(lumens, 'bright')
   await expect(page.locator('.fault', { hasText: 'Luminous flux' })).toBeVisible()
-}) // prettier-ignore
+})
 
 test('distances are set for the job, and the plan is held against them', async ({ page, demo }) => {
   await openDemo(page, demo.url)
@@ -211,16 +232,21 @@ test('rug, way in and the second place of a piece', async ({ page, demo }) => {
   await stage(page, 'Plan')
   await named(page, 'Settee, three seats').focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { name: /Comes in with its legs off, 70 mm to spare/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /Comes in with its legs off, 70 mm to spare/ }),
+  ).toBeVisible()
   await page.locator('.piece.rug').focus()
   await page.keyboard.press('Enter')
   const adviser = page.getByRole('region', { name: 'Rug adviser' })
   await expect(adviser.getByRole('row')).not.toHaveCount(1)
-  await adviser.getByRole('row', { name: /1.?400 × 2.?000/ }).getByRole('button', { name: 'Lay it' }).click()
+  await adviser
+    .getByRole('row', { name: /1.?400 × 2.?000/ })
+    .getByRole('button', { name: 'Lay it' })
+    .click()
   await expect(finding(page, /not stand on the rug|Only the low table/)).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(finding(page, /not stand on the rug|Only the low table/)).toHaveCount(0)
-}) // prettier-ignore
+})
 
 test('a job without a room, and one without pieces, say what to do first', async ({ page, empty }) => {
   await foundStudio(page, empty.url)

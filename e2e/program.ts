@@ -66,7 +66,10 @@ export async function startProgram(
       stdio: ['ignore', 'ignore', 'inherit'],
     })
     for (let tries = 0; ; tries++) {
-      const up = await fetch(`${url}/api/health`).then((r) => r.ok, () => false) // prettier-ignore
+      const up = await fetch(`${url}/api/health`).then(
+        (r) => r.ok,
+        () => false,
+      )
       if (up) return
       if (tries > 1800) throw new Error('the program did not start')
       await new Promise((done) => setTimeout(done, 50))

@@ -100,7 +100,14 @@ test('an empty job teaches on every screen', async ({ page, empty }) => {
   await expect(page.getByText('A job is one room of one client')).toBeVisible()
   await openJob(page, 'Ito', 'Landing', '800')
   await expect(page.getByText('A use is one thing the room must do')).toBeVisible()
-  for (const [name, says] of [['Measure', 'The plan draws itself'], ['Palette', 'Point at a row|no finish yet'], ['Plan', 'begins with a measured room'], ['Take-off', 'Nothing to count yet'], ['Source', 'The schedule decides'], ['Ledger', 'An order takes the options chosen']] as const) {
+  for (const [name, says] of [
+    ['Measure', 'The plan draws itself'],
+    ['Palette', 'Point at a row|no finish yet'],
+    ['Plan', 'begins with a measured room'],
+    ['Take-off', 'Nothing to count yet'],
+    ['Source', 'The schedule decides'],
+    ['Ledger', 'An order takes the options chosen'],
+  ] as const) {
     await stage(page, name)
     await expect(page.getByText(new RegExp(says)).first()).toBeVisible()
     await expectAccessible(page, `${name}, empty`)
@@ -109,7 +116,7 @@ test('an empty job teaches on every screen', async ({ page, empty }) => {
       await expectAccessible(page, `${name}, ${further}, empty`)
     }
   }
-}) // prettier-ignore
+})
 
 test('wrong input is said beside the field, and what was typed stays', async ({ page, empty }) => {
   await foundStudio(page, empty.url)
@@ -131,7 +138,13 @@ test('wrong input is said beside the field, and what was typed stays', async ({ 
     await expect(field).not.toHaveAttribute('aria-invalid', 'true')
   }
   await subpage(page, 'Money')
-  for (const [text, says] of [['', /is empty/], ['lots', /not an amount/], ['-5', /negative/], ['9'.repeat(30), /too large/], ['1.234', /^$/]] as const)
+  for (const [text, says] of [
+    ['', /is empty/],
+    ['lots', /not an amount/],
+    ['-5', /negative/],
+    ['9'.repeat(30), /too large/],
+    ['1.234', /^$/],
+  ] as const)
     if (says.source !== '^$') await wrong('Agreed budget', text, says)
   await wrong('Reserve, %', '80', /over 50 %/)
   await subpage(page, 'Who and what')
@@ -139,7 +152,11 @@ test('wrong input is said beside the field, and what was typed stays', async ({ 
   await wrong('Room', '', /Room is empty/)
   await stage(page, 'Measure')
   const entry = page.locator('#next-wall')
-  for (const [text, says] of [['wide', /Length is not a length/], ['900 m', /between 10 mm and 50.000 mm/], ['4000 r 200', /180° or more/]] as const) {
+  for (const [text, says] of [
+    ['wide', /Length is not a length/],
+    ['900 m', /between 10 mm and 50.000 mm/],
+    ['4000 r 200', /180° or more/],
+  ] as const) {
     await fill(entry, text)
     await expect(entry).toHaveValue(text)
     await expect(page.locator('#next-wall-says')).toHaveText(says)
@@ -161,7 +178,7 @@ test('wrong input is said beside the field, and what was typed stays', async ({ 
   await wrong('Lead time, days', '9999', /at most 1000/)
   await allKept(page)
   await expectTape(page, { Free: '€720', Reserve: '€80' })
-}) // prettier-ignore
+})
 
 test('past the agreed budget the tape runs on in red and says so in words; a mend brings it back', async ({
   page,

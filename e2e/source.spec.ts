@@ -72,13 +72,17 @@ test('a find in one line, a slip of a hundred questioned, a companion raised, by
   await itemRow(page, 'Art above the piano').focus()
   await page.keyboard.press('f')
   await page.keyboard.type('stitched panel 900x20x700 2.99 2w @ Old Sluice Market')
-  await expect(page.getByText(/stitched panel · 900 × 20 × 700 · €2\.99 · in 14 days · from Old Sluice Market/)).toBeVisible()
+  await expect(
+    page.getByText(/stitched panel · 900 × 20 × 700 · €2\.99 · in 14 days · from Old Sluice Market/),
+  ).toBeVisible()
   await page.locator('.capture input[type=file]').setInputFiles('demo/photos/before-corner-piano.jpg')
   await page.getByLabel('A find in one line').press('Enter')
   await expect(page.getByText('stitched panel kept.')).toBeVisible()
   await expect(page.getByRole('img', { name: 'Photo of stitched panel' })).toBeVisible()
   // 2.99 where 299 is meant.
-  await expect(page.getByRole('heading', { name: /stitched panel at €2\.99: are the prices right\?/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /stitched panel at €2\.99: are the prices right\?/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'It is €299' }).click()
   await expect(page.getByRole('heading', { name: /are the prices right/ })).toBeHidden()
   // The option marked is chosen with Enter on its row; a picture without a frame calls for one.
@@ -88,9 +92,12 @@ test('a find in one line, a slip of a hundred questioned, a companion raised, by
   await expect(page.getByRole('heading', { name: 'Art above the piano calls for: frame' })).toBeVisible()
   await page.getByRole('button', { name: 'Add the line “frame”' }).click()
   await expect(itemRow(page, 'Frame for Art above the piano')).toBeVisible()
-}) // prettier-ignore
+})
 
-test('size limits are taken from where the piece stands on the plan, and what is not placed says so', async ({ page, demo }) => {
+test('size limits are taken from where the piece stands on the plan, and what is not placed says so', async ({
+  page,
+  demo,
+}) => {
   await openDemo(page, demo.url)
   await stage(page, 'Source')
   await itemRow(page, 'Low table').click()
@@ -98,7 +105,7 @@ test('size limits are taken from where the piece stands on the plan, and what is
   await page.getByRole('button', { name: 'Size limits from the plan' }).click()
   await expect(page.getByRole('status').filter({ hasText: /^At most width \d/ })).toBeVisible()
   await expect(page.getByLabel('Widest')).toHaveValue(/\d/)
-}) // prettier-ignore
+})
 
 test('options side by side, by keyboard', async ({ page, demo }) => {
   await openDemo(page, demo.url)
@@ -130,15 +137,25 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
   sheet.addRow([null, null, null, 'W (in)', 'D (cm)', 'EUR or USD'])
   for (let i = 0; i < 300; i++) {
     if (i % 50 === 49) sheet.addRow([])
-    const price = i % 3 === 0 ? `€ 1.${100 + i},00` : i % 3 === 1 ? `$ ${100 + i}.50` : i === 2 ? 'on request' : 90 + i
-    sheet.addRow([`S-${i}`, i % 10 === 9 ? 'Hall bench' : 'Cushions', `Made-up thing ${i}`, i % 7 === 0 ? '18 1/2' : 18, '45,5', price])
+    const price =
+      i % 3 === 0 ? `€ 1.${100 + i},00` : i % 3 === 1 ? `$ ${100 + i}.50` : i === 2 ? 'on request' : 90 + i
+    sheet.addRow([
+      `S-${i}`,
+      i % 10 === 9 ? 'Hall bench' : 'Cushions',
+      `Made-up thing ${i}`,
+      i % 7 === 0 ? '18 1/2' : 18,
+      '45,5',
+      price,
+    ])
   }
   const bytes = Buffer.from(await book.xlsx.writeBuffer())
   await openDemo(page, demo.url)
   await stage(page, 'Source')
   await subpage(page, 'Lists')
   await page.getByLabel('From', { exact: true }).selectOption('Loom and Landing')
-  await page.locator('input[type=file]').setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
   await expect(page.getByText('header in row 3 and 4')).toBeVisible()
   // “Thing” and “Net” mean nothing by themselves: the person says so, once.
   await page.getByLabel('Meaning of Thing').selectOption('name')
@@ -147,7 +164,9 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
   await page.getByLabel('1 USD in EUR').fill('0.92')
   await expect(page.getByText('1 × “on request” is no price')).toBeVisible()
   await page.getByRole('button', { name: 'Take 299 options' }).click()
-  await expect(page.getByText(/299 options and 1 new items taken from spring\.xlsx; 1 rows left out/)).toBeVisible()
+  await expect(
+    page.getByText(/299 options and 1 new items taken from spring\.xlsx; 1 rows left out/),
+  ).toBeVisible()
   await subpage(page, 'Axis')
   await page.getByLabel('Search items and options').fill('thing 298')
   await expect(itemRow(page, 'Cushions')).toBeVisible()
@@ -155,13 +174,17 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
   // The same columns are known the next time, and numbers already there are not taken twice.
   await subpage(page, 'Lists')
   await page.getByLabel('From', { exact: true }).selectOption('Loom and Landing')
-  await page.locator('input[type=file]').setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
   await expect(page.getByLabel('Meaning of Thing')).toHaveValue('name')
   await expect(page.getByText(/× its number is among the options of this item already/)).toBeVisible()
   // What is no list is said so.
-  await page.locator('input[type=file]').setInputFiles({ name: 'x.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from('no sheet') })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'x.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from('no sheet') })
   await expect(page.getByRole('alert')).toContainText('cannot be read')
-}) // prettier-ignore
+})
 
 test('catalogs: one hangs and one answers nonsense; the others serve, and what is known is shown with its age', async ({
   page,
@@ -187,7 +210,9 @@ test('catalogs: one hangs and one answers nonsense; the others serve, and what i
   await expect(loom.getByRole('listitem').first()).toBeVisible()
   await page.getByLabel('Words', { exact: true }).fill('tarn')
   await page.getByRole('button', { name: 'Search' }).click()
-  await expect(page.getByRole('region', { name: 'Lanternfold Lighting' }).getByRole('alert')).toContainText('cannot be read')
+  await expect(page.getByRole('region', { name: 'Lanternfold Lighting' }).getByRole('alert')).toContainText(
+    'cannot be read',
+  )
   await page.getByRole('button', { name: 'Ask for today’s prices and stock' }).click()
   await expect(page.getByText(/1 asked for, 0 changed/)).toBeVisible({ timeout: 15_000 })
   await subpage(page, 'Axis')
@@ -198,21 +223,32 @@ test('catalogs: one hangs and one answers nonsense; the others serve, and what i
   await subpage(page, 'Terms')
   const ask = page.getByRole('button', { name: 'Ask Loom and Landing for a quote' })
   await ask.click()
-  await expect(page.getByRole('alert').filter({ hasText: 'did not answer in time' })).toBeVisible({ timeout: 15_000 })
+  await expect(page.getByRole('alert').filter({ hasText: 'did not answer in time' })).toBeVisible({
+    timeout: 15_000,
+  })
   await fetch(`${supplied.shops}/loom/mode?mode=well`, { method: 'POST' })
   await ask.click()
   await expect(page.getByText(/Quoted on .* for 1 of \d+ lines?: goods €/)).toBeVisible()
-}) // prettier-ignore
+})
 
 test('terms: a coupon and a delivery band change the order as it would be today', async ({ page, demo }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Source')
   await subpage(page, 'Terms')
-  await page.getByRole('navigation', { name: 'Suppliers' }).getByRole('button', { name: 'Loom and Landing' }).click()
+  await page
+    .getByRole('navigation', { name: 'Suppliers' })
+    .getByRole('button', { name: 'Loom and Landing' })
+    .click()
   const orders = page.getByLabel('Source: details and findings')
-  await expect(orders.getByRole('article').filter({ hasText: 'Loom and Landing' })).toContainText('landed: €102')
+  await expect(orders.getByRole('article').filter({ hasText: 'Loom and Landing' })).toContainText(
+    'landed: €102',
+  )
   await fill(page.getByLabel('Delivery', { exact: true }), '4,90')
-  await expect(orders.getByRole('article').filter({ hasText: 'Loom and Landing' })).toContainText('landed: €106.90')
+  await expect(orders.getByRole('article').filter({ hasText: 'Loom and Landing' })).toContainText(
+    'landed: €106.90',
+  )
   await page.getByRole('button', { name: 'Add a coupon' }).click()
-  await expect(orders.getByRole('article').filter({ hasText: 'Loom and Landing' })).toContainText('Coupon: − €9.60')
-}) // prettier-ignore
+  await expect(orders.getByRole('article').filter({ hasText: 'Loom and Landing' })).toContainText(
+    'Coupon: − €9.60',
+  )
+})

@@ -40,7 +40,9 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
   )
   const [first] = lanes
   await first.query("select set_config('bonitas.system', 'on', false)")
-  const studio = (await first.query('select studio_id from job where id = $1', [jobId])).rows[0]?.studio_id ?? (await first.query('select id from studio')).rows[0].id
+  const studio =
+    (await first.query('select studio_id from job where id = $1', [jobId])).rows[0]?.studio_id ??
+    (await first.query('select id from studio')).rows[0].id
   const member = (await first.query('select id from member')).rows[0].id
   await first.query("select set_config('bonitas.system', 'off', false)")
   const direct = async (lane) => {
@@ -49,7 +51,10 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
     const event = randomUUID()
     await c.query(`begin; set local bonitas.studio = '${studio}'`)
     await c.query('select id from job where studio_id = $1 and id = $2', [studio, jobId])
-    await c.query('insert into idempotency (studio_id, key, request_hash) values ($1, $2, $3) on conflict do nothing returning key', [studio, key, key])
+    await c.query(
+      'insert into idempotency (studio_id, key, request_hash) values ($1, $2, $3) on conflict do nothing returning key',
+      [studio, key, key],
+    )
     await c.query('select pg_advisory_xact_lock(hashtextextended($1, 7))', [jobId])
     await c.query(
       `select l.*, (select json_agg(s) from (select kind, sum(amount_minor), sum(tax_minor), sum(quantity) from ledger_entry
@@ -62,7 +67,11 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
        values ($1, $2, $3, 'payment', $4, 1, 0, 0, '2026-11-21', 'bank', 'direct', $5)`,
       [studio, jobId, event, lineId, member],
     )
-    await c.query('update idempotency set answer = $3 where studio_id = $1 and key = $2', [studio, key, JSON.stringify({ eventId: event })])
+    await c.query('update idempotency set answer = $3 where studio_id = $1 and key = $2', [
+      studio,
+      key,
+      JSON.stringify({ eventId: event }),
+    ])
     await c.query('commit')
   }
   await perSecond(post, 50, 1)
@@ -74,11 +83,18 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
     found.eightDirect.push(await perSecond(direct, 400, 8))
   }
   for (const c of lanes) await c.end()
-  const [one, oneDirect, eight, eightDirect] = [found.one, found.oneDirect, found.eight, found.eightDirect].map(middle)
-  console.log('\nLedger writes a second (a payment, committed to disk) beside the same transaction sent directly (aim: a third)')
+  const [one, oneDirect, eight, eightDirect] = [
+    found.one,
+    found.oneDirect,
+    found.eight,
+    found.eightDirect,
+  ].map(middle)
+  console.log(
+    '\nLedger writes a second (a payment, committed to disk) beside the same transaction sent directly (aim: a third)',
+  )
   row('  one after another', Math.round(one), `${Math.round(oneDirect)} direct`, one / oneDirect)
   row('  eight at a time', Math.round(eight), `${Math.round(eightDirect)} direct`, eight / eightDirect)
-} // prettier-ignore
+}
 
 /** Twenty thousand entries in one job: opening, and filtering. */
 export async function ledgerPage(page, url, databaseUrl) {
@@ -86,23 +102,56 @@ export async function ledgerPage(page, url, databaseUrl) {
   await page.getByRole('link', { name: 'Music and reading room' }).waitFor()
   const { id, itemId, optionId } = await page.evaluate(async () => {
     const send = (method, path, body, headers = {}) =>
-      fetch(`/api${path}`, { method, headers: { 'Content-Type': 'application/json', ...headers }, body: body && JSON.stringify(body) }).then((r) => r.json())
+      fetch(`/api${path}`, {
+        method,
+        headers: { 'Content-Type': 'application/json', ...headers },
+        body: body && JSON.stringify(body),
+      }).then((r) => r.json())
     const jobs = await send('GET', '/jobs')
     const demo = await send('GET', `/jobs/${jobs.find((j) => j.roomName === 'Music and reading room').id}`)
-    const { id } = await send('POST', '/jobs', { clientName: 'Crowd', roomName: 'Twenty thousand entries', agreedMinor: 900_000_000 })
+    const { id } = await send('POST', '/jobs', {
+      clientName: 'Crowd',
+      roomName: 'Twenty thousand entries',
+      agreedMinor: 900_000_000,
+    })
     const { version: _v, ...item } = demo.items.find((i) => !i.chosenOptionId)
     const { version: _w, ...option } = demo.options[0]
-    const bare = { aimFinishId: null, focusId: null, wallId: null, finishId: null, chosenOptionId: null, plannedOptionId: null, forItemId: null, serves: [], level: null }
+    const bare = {
+      aimFinishId: null,
+      focusId: null,
+      wallId: null,
+      finishId: null,
+      chosenOptionId: null,
+      plannedOptionId: null,
+      forItemId: null,
+      serves: [],
+      level: null,
+    }
     const [itemId, optionId] = [crypto.randomUUID(), crypto.randomUUID()]
-    await send('PUT', `/jobs/${id}/items/${itemId}`, { ...item, ...bare, id: itemId, name: 'Carpet tiles' }, { 'If-None-Match': '*' })
-    await send('PUT', `/jobs/${id}/options/${optionId}`, { ...option, id: optionId, itemId, supplierId: null, partOfId: null, photoId: null }, { 'If-None-Match': '*' })
+    await send(
+      'PUT',
+      `/jobs/${id}/items/${itemId}`,
+      { ...item, ...bare, id: itemId, name: 'Carpet tiles' },
+      { 'If-None-Match': '*' },
+    )
+    await send(
+      'PUT',
+      `/jobs/${id}/options/${optionId}`,
+      { ...option, id: optionId, itemId, supplierId: null, partOfId: null, photoId: null },
+      { 'If-None-Match': '*' },
+    )
     return { id, itemId, optionId }
   })
   const c = new pg.Client({ connectionString: databaseUrl })
   await c.connect()
   await c.query("select set_config('bonitas.system', 'on', false)")
-  const { rows: [who] } = await c.query('select studio_id, id from member')
-  await c.query("select set_config('bonitas.system', 'off', false), set_config('bonitas.studio', $1, false)", [who.studio_id])
+  const {
+    rows: [who],
+  } = await c.query('select studio_id, id from member')
+  await c.query(
+    "select set_config('bonitas.system', 'off', false), set_config('bonitas.studio', $1, false)",
+    [who.studio_id],
+  )
   // A hundred orders of one line each, paid in a hundred and ninety-nine parts.
   await c.query(
     `with o as (insert into purchase_order (studio_id, job_id, id, number, supplier_name, placed_on, deposit_minor, note)
@@ -115,19 +164,38 @@ export async function ledgerPage(page, url, databaseUrl) {
        from l join o on o.id = l.order_id, generate_series(0, 199) n`,
     [who.studio_id, id, itemId, optionId, who.id],
   )
-  const { rows: [{ n }] } = await c.query('select count(*) as n from ledger_entry where job_id = $1', [id])
+  const {
+    rows: [{ n }],
+  } = await c.query('select count(*) as n from ledger_entry where job_id = $1', [id])
   await c.end()
   const bare = await openedBare(page, url)
-  const opened = await openedCold(page, `${url}/jobs/${id}/ledger/entries`, () => page.locator('tr.entry').first())
+  const opened = await openedCold(page, `${url}/jobs/${id}/ledger/entries`, () =>
+    page.locator('tr.entry').first(),
+  )
   const fromJobs = await openedFromJobs(page, url, 'Twenty thousand entries')
   await page.goto(`${url}/jobs/${id}/ledger/entries`)
   await page.waitForTimeout(1500)
-  const within = await openedFromBeside(page, { beside: 'Dates', besideSays: 'All dates as a calendar', tab: 'Entries', selector: 'tr.entry' })
-  const filtered = await typedInto(page, '#entry-search', ['7', '77', 'tiles 42', 'tiles 42 part 7', '', 'part 19', ''])
+  const within = await openedFromBeside(page, {
+    beside: 'Dates',
+    besideSays: 'All dates as a calendar',
+    tab: 'Entries',
+    selector: 'tr.entry',
+  })
+  const filtered = await typedInto(page, '#entry-search', [
+    '7',
+    '77',
+    'tiles 42',
+    'tiles 42 part 7',
+    '',
+    'part 19',
+    '',
+  ])
   console.log(`\nA ledger of ${n} entries`)
-  console.log(`  opened cold, painted by the page's clock, ms: ${told(opened.painted)}; seen by the driver: ${told(opened.seen)} (aim: under 400)`)
+  console.log(
+    `  opened cold, painted by the page's clock, ms: ${told(opened.painted)}; seen by the driver: ${told(opened.seen)} (aim: under 400)`,
+  )
   console.log(`  a bare page opened the same way, ms: ${told(bare.painted)}; ${told(bare.seen)}`)
   console.log(`  opened from the list of jobs, ms: ${told(fromJobs)}`)
   console.log(`  opened from the page beside it, ms: ${told(within)}`)
   console.log(`  filtered, ms: ${told(filtered)} (two frames are 33)`)
-} // prettier-ignore
+}

@@ -142,7 +142,10 @@ export async function extraction(row, browser) {
     return rgbs.map(([r, g, b], i) => ({ lab: toLab(r, g, b), share: counts[i] / n }))
   }
   const TOOLS = {
-    'this program': ({ data, width, height }) => () => core.extractColors({ data, width, height }),
+    'this program':
+      ({ data, width, height }) =>
+      () =>
+        core.extractColors({ data, width, height }),
     'image-q, Wu':
       ({ data, width, height }) =>
       () =>
@@ -194,9 +197,7 @@ export async function extraction(row, browser) {
       ms += performance.now() - started
       const found = Array.isArray(raw[0]) ? shared(raw, data) : raw
       for (const t of photo.truth) {
-        const best = found
-          .map((f) => ({ f, d: core.deltaE00(f.lab, t.lab) }))
-          .sort((x, y) => x.d - y.d)[0]
+        const best = found.map((f) => ({ f, d: core.deltaE00(f.lab, t.lab) })).sort((x, y) => x.d - y.d)[0]
         off.push(best.d)
         if (best.d > 5) missed++
         else shareOff.push(Math.abs(best.f.share - t.share))
@@ -204,7 +205,11 @@ export async function extraction(row, browser) {
     }
     results[name] = mean(off)
     console.log(
-      `  ${name.padEnd(24)}${mean(off).toFixed(2).padStart(10)}${Math.max(...off).toFixed(1).padStart(8)}${`${missed} of ${off.length}`.padStart(12)}${mean(shareOff).toFixed(4).padStart(11)}${(ms / list.length).toFixed(0).padStart(8)}`,
+      `  ${name.padEnd(24)}${mean(off).toFixed(2).padStart(10)}${Math.max(...off)
+        .toFixed(1)
+        .padStart(
+          8,
+        )}${`${missed} of ${off.length}`.padStart(12)}${mean(shareOff).toFixed(4).padStart(11)}${(ms / list.length).toFixed(0).padStart(8)}`,
     )
     if (name === 'this program')
       row(
@@ -216,9 +221,15 @@ export async function extraction(row, browser) {
       )
   }
   const best = Math.min(...Object.entries(results).flatMap(([n, v]) => (n === 'this program' ? [] : [v])))
-  row('  mean ΔE00 beside the best library', results['this program'].toFixed(2), best.toFixed(2), results['this program'] / best, 'aim at most 0.5')
+  row(
+    '  mean ΔE00 beside the best library',
+    results['this program'].toFixed(2),
+    best.toFixed(2),
+    results['this program'] / best,
+    'aim at most 0.5',
+  )
   if (browser) await inBrowser(row, browser, list)
-} // prettier-ignore
+}
 
 /** The same in the worker of a browser: what the person waits for. */
 async function inBrowser(row, browser, list) {

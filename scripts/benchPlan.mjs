@@ -32,14 +32,22 @@ export async function arrangementMoves(row) {
   const empty = core.emptyJob()
   const demo = JSON.parse(readFileSync(join(ROOT, 'demo/jobs/1-music-and-reading-room.json'), 'utf8'))
   const jobs = [
-    ['demo room', { ...empty, ...demo, brief: { ...empty.brief, ...demo.brief }, lines: [], orders: [], entries: [] }],
+    [
+      'demo room',
+      { ...empty, ...demo, brief: { ...empty.brief, ...demo.brief }, lines: [], orders: [], entries: [] },
+    ],
     ['random room', core.randomPlan(11)],
   ]
   console.log('\nMoves of the arrangement search, one thread (aim: 400 000 a second)')
   for (const [name, job] of jobs) {
     const facts = core.planOf(job)
     const moving = facts.standings.filter((s) => !s.piece.stays && s.kind !== 'rug')
-    const board = core.boardOf(facts.room, facts.needs, moving, facts.standings.filter((s) => s.piece.stays))
+    const board = core.boardOf(
+      facts.room,
+      facts.needs,
+      moving,
+      facts.standings.filter((s) => s.piece.stays),
+    )
     const start = core.newState(board.n)
     moving.forEach((s, i) => {
       start.x[i] = s.box.x
@@ -56,13 +64,21 @@ export async function arrangementMoves(row) {
     const began = performance.now()
     for (let i = 0; i < 3_000; i++) core.settle(board, state)
     const whole = 3_000 / ((performance.now() - began) / 1000)
-    row(`  ${name}, ${board.n} pieces, moves a second`, Math.round(middle(rates)), `${Math.round(whole)} whole sums`, middle(rates) / whole, 'aim ≥ 400 000')
+    row(
+      `  ${name}, ${board.n} pieces, moves a second`,
+      Math.round(middle(rates)),
+      `${Math.round(whole)} whole sums`,
+      middle(rates) / whole,
+      'aim ≥ 400 000',
+    )
   }
-} // prettier-ignore
+}
 
 /** A job with 150 pieces, made of the demo's own file. */
 async function crowdedJob(page) {
-  const jobs = await page.locator('a[href*="/jobs/"]').evaluateAll((l) => l.map((a) => a.getAttribute('href')))
+  const jobs = await page
+    .locator('a[href*="/jobs/"]')
+    .evaluateAll((l) => l.map((a) => a.getAttribute('href')))
   const demo = jobs.find((j) => /\/jobs\/[0-9a-f-]{36}/.test(j))
   const id = /[0-9a-f-]{36}/.exec(demo)[0]
   return page.evaluate(
@@ -79,18 +95,44 @@ async function crowdedJob(page) {
       file.entries = []
       const kinds = ['armchair', 'side table', 'plant', 'chair', 'low table', 'shelves']
       const base = file.pieces[0]
-      file.pieces = Array.from({ length: 150 }, (_, i) => ({ ...base, id: `piece ${i}`, name: `Piece ${i + 1}`, kind: kinds[i % 6], widthMm: 500, depthMm: 450, heightMm: 700, stays: false, wallId: null, serves: [], there: true }))
-      file.stands = file.pieces.map((p, i) => ({ id: `stand ${i}`, pieceId: p.id, optionId: null, number: 1, xMm: 700 + (i % 13) * 1_000, yMm: 900 + Math.floor(i / 13) * 900, turnDeg: 0, raisedMm: 0, parked: false }))
+      file.pieces = Array.from({ length: 150 }, (_, i) => ({
+        ...base,
+        id: `piece ${i}`,
+        name: `Piece ${i + 1}`,
+        kind: kinds[i % 6],
+        widthMm: 500,
+        depthMm: 450,
+        heightMm: 700,
+        stays: false,
+        wallId: null,
+        serves: [],
+        there: true,
+      }))
+      file.stands = file.pieces.map((p, i) => ({
+        id: `stand ${i}`,
+        pieceId: p.id,
+        optionId: null,
+        number: 1,
+        xMm: 700 + (i % 13) * 1_000,
+        yMm: 900 + Math.floor(i / 13) * 900,
+        turnDeg: 0,
+        raisedMm: 0,
+        parked: false,
+      }))
       file.limits = file.limits.filter((l) => !l.pieceId)
       file.dressings = []
       file.frames = []
       file.lights = []
-      const made = await fetch('/api/jobs/import', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(file) })
+      const made = await fetch('/api/jobs/import', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(file),
+      })
       return made.ok ? (await made.json()).id : Promise.reject(new Error(await made.text()))
     },
     { id },
   )
-} // prettier-ignore
+}
 
 /** Dragging one piece among 150, and proposals in their worker: time of the main thread, and frames. */
 export async function planPage(page, url) {
@@ -104,7 +146,8 @@ export async function planPage(page, url) {
   const box = await page.locator('[data-stand]').nth(70).boundingBox()
   const session = await page.context().newCDPSession(page)
   await session.send('Performance.enable')
-  const metrics = async () => Object.fromEntries((await session.send('Performance.getMetrics')).metrics.map((m) => [m.name, m.value]))
+  const metrics = async () =>
+    Object.fromEntries((await session.send('Performance.getMetrics')).metrics.map((m) => [m.name, m.value]))
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
   await page.mouse.down()
   const drag = async (n) => {
@@ -129,7 +172,9 @@ export async function planPage(page, url) {
   const frames = await page.evaluate(() => window.framesDrawn)
   await page.mouse.up()
   const per = (name) => (((after[name] - before[name]) * 1000) / frames).toFixed(2)
-  console.log(`  dragging among 150 pieces, a frame: script ${per('ScriptDuration')} ms, style ${per('RecalcStyleDuration')} ms, layout ${per('LayoutDuration')} ms (aim: under 5 together)`)
+  console.log(
+    `  dragging among 150 pieces, a frame: script ${per('ScriptDuration')} ms, style ${per('RecalcStyleDuration')} ms, layout ${per('LayoutDuration')} ms (aim: under 5 together)`,
+  )
   for (const name of ['Music and reading room', 'Box room', 'Guest shower room', 'Roof terrace']) {
     await page.goto(`${url}/jobs`)
     await page.getByRole('link', { name }).first().click()
@@ -138,7 +183,9 @@ export async function planPage(page, url) {
     await page.getByRole('button', { name: 'Propose arrangements' }).waitFor()
     await page.waitForTimeout(800)
     const { ms, gaps } = await page.evaluate(async () => {
-      const button = [...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose arrangements')
+      const button = [...document.querySelectorAll('button')].find(
+        (b) => b.textContent.trim() === 'Propose arrangements',
+      )
       const gaps = []
       let last = performance.now()
       let on = true
@@ -156,6 +203,8 @@ export async function planPage(page, url) {
       return { ms: performance.now() - started, gaps: gaps.slice(1) }
     })
     const sorted = gaps.sort((x, y) => x - y)
-    console.log(`  arrangements of ${name}: ${ms.toFixed(0)} ms (aim: under 5 000), frames: middle ${(middle(sorted) ?? 0).toFixed(1)} ms, worst ${(sorted[sorted.length - 1] ?? 0).toFixed(1)} ms of ${sorted.length}`)
+    console.log(
+      `  arrangements of ${name}: ${ms.toFixed(0)} ms (aim: under 5 000), frames: middle ${(middle(sorted) ?? 0).toFixed(1)} ms, worst ${(sorted[sorted.length - 1] ?? 0).toFixed(1)} ms of ${sorted.length}`,
+    )
   }
-} // prettier-ignore
+}

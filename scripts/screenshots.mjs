@@ -65,7 +65,6 @@ for (const [name, path, act] of [
     },
   ],
 ])
-  // prettier-ignore
   await shot(name, async () => {
     await page.goto(`${job}/${path}`)
     await page.locator('.bench svg, .bench .over-bench').first().waitFor()
@@ -90,7 +89,10 @@ await shot('ledger-papers', async () => {
     const name = route.request().url().split('/').at(-1)
     return name.endsWith('.mjs')
       ? route.fulfill({ contentType: 'text/javascript', path: join(library, name) })
-      : route.fulfill({ contentType: 'text/html', body: '<body style="margin:0;background:#dedede"><canvas></canvas> <canvas></canvas>' })
+      : route.fulfill({
+          contentType: 'text/html',
+          body: '<body style="margin:0;background:#dedede"><canvas></canvas> <canvas></canvas>',
+        })
   })
   await page.goto(`${base}/printed/sheet`)
   await page.evaluate(async (papers) => {
@@ -104,7 +106,7 @@ await shot('ledger-papers', async () => {
       await sheet.render({ canvasContext: canvas.getContext('2d'), viewport }).promise
     }
   }, papers)
-}) // prettier-ignore
+})
 await shot('source-compare', async () => {
   await page.goto(`${job}/source/compare`)
   await page.locator('thead th.marked').waitFor()
@@ -121,13 +123,34 @@ await shot('source-lists', async () => {
   sheet.addRow([null, null, null, 'W (in)', 'D (cm)', 'EUR or USD', 'weeks', null, null])
   for (let i = 0; i < 240; i++) {
     if (i % 40 === 39) sheet.addRow([])
-    const price = i % 3 === 0 ? `€ 1.${100 + i},00` : i % 3 === 1 ? `$ ${100 + i}.50` : i % 30 === 5 ? 'on request' : 90 + i
-    sheet.addRow([`S-${i}`, i % 24 === 23 ? null : 'Cushions', `Made-up ${['stripe', 'plain', 'ribbed'][i % 3]} ${i}`, i % 7 === 0 ? '18 1/2' : 18, '45,5', price, i % 5 === 0 ? '4-6' : 3, 'wool', 'yes'])
-  } // prettier-ignore
+    const price =
+      i % 3 === 0
+        ? `€ 1.${100 + i},00`
+        : i % 3 === 1
+          ? `$ ${100 + i}.50`
+          : i % 30 === 5
+            ? 'on request'
+            : 90 + i
+    sheet.addRow([
+      `S-${i}`,
+      i % 24 === 23 ? null : 'Cushions',
+      `Made-up ${['stripe', 'plain', 'ribbed'][i % 3]} ${i}`,
+      i % 7 === 0 ? '18 1/2' : 18,
+      '45,5',
+      price,
+      i % 5 === 0 ? '4-6' : 3,
+      'wool',
+      'yes',
+    ])
+  }
   await page.goto(`${job}/source/lists`)
   await page
     .locator('input[type=file]')
-    .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from(await book.xlsx.writeBuffer()) }) // prettier-ignore
+    .setInputFiles({
+      name: 'spring.xlsx',
+      mimeType: 'application/octet-stream',
+      buffer: Buffer.from(await book.xlsx.writeBuffer()),
+    })
   await page.getByLabel('1 USD in EUR').fill('0.92')
 })
 // With less agreed and three dearer choices the demo room is 640 over.

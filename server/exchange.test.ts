@@ -26,8 +26,11 @@ afterAll(() => server.close())
 const on = '2026-11-05'
 const act = async (jobId: string, path: string, body: Record<string, unknown>, key = randomUUID()) => {
   const answer = await money(member, jobId, path, { note: '', ...body }, key)
-  return { status: answer.status, ...(answer.body as { eventId?: string; errors?: { field: string; text: string }[] }) }
-} // prettier-ignore
+  return {
+    status: answer.status,
+    ...(answer.body as { eventId?: string; errors?: { field: string; text: string }[] }),
+  }
+}
 /** A job with one thing at 100.00 on order, and another option for it at a price of its own. */
 async function oneOrdered(otherMinor: number, otherwise: Record<string, unknown> = {}) {
   const { jobId, items } = await jobWithItems(member, [10_000])
@@ -38,9 +41,14 @@ async function oneOrdered(otherMinor: number, otherwise: Record<string, unknown>
   const lineId = (await snapshotOf(member, jobId)).lines[0]!.id
   const orderId = order.body.orderId!
   const swap = (more: Record<string, unknown> = {}, key = randomUUID()) =>
-    act(jobId, 'exchanges', { lineId, optionId: other.id, quantity: 1, amountMinor: null, exchangedOn: on, ...more }, key)
+    act(
+      jobId,
+      'exchanges',
+      { lineId, optionId: other.id, quantity: 1, amountMinor: null, exchangedOn: on, ...more },
+      key,
+    )
   return { jobId, itemId, orderId, lineId, otherId: other.id, swap }
-} // prettier-ignore
+}
 const here = async (jobId: string, orderId: string, lineId: string) => {
   await act(jobId, 'payments', paymentOf(orderId, 10_000))
   await act(jobId, 'deliveries', { orderId, lineIds: [lineId], deliveredOn: on })
@@ -54,8 +62,16 @@ const state = async (jobId: string) => {
 
 describe('something else for what was ordered', () => {
   test.each([
-    ['dearer: the difference is owed', 13_000, { outstandingMinor: 3_000, dueBackMinor: 0, paidMinor: 10_000 }],
-    ['cheaper: the difference is due back', 7_500, { outstandingMinor: 0, dueBackMinor: 2_500, paidMinor: 10_000 }],
+    [
+      'dearer: the difference is owed',
+      13_000,
+      { outstandingMinor: 3_000, dueBackMinor: 0, paidMinor: 10_000 },
+    ],
+    [
+      'cheaper: the difference is due back',
+      7_500,
+      { outstandingMinor: 0, dueBackMinor: 2_500, paidMinor: 10_000 },
+    ],
     ['at the same price: nothing moves', 10_000, { outstandingMinor: 0, dueBackMinor: 0, paidMinor: 10_000 }],
   ])('paid and here, %s', async (_what, otherMinor, money) => {
     const { jobId, orderId, lineId, otherId, swap } = await oneOrdered(otherMinor)
@@ -63,11 +79,14 @@ describe('something else for what was ordered', () => {
     expect((await swap()).status).toBe(201)
     const { order, item } = await state(jobId)
     expect(order).toMatchObject({ amountMinor: otherMinor, ...money })
-    const [old, now] = [order.lines.find((l) => l.line.id === lineId)!, order.lines.find((l) => l.line.id !== lineId)!]
+    const [old, now] = [
+      order.lines.find((l) => l.line.id === lineId)!,
+      order.lines.find((l) => l.line.id !== lineId)!,
+    ]
     expect(old.state).toMatchObject({ liveQuantity: 0, hereQuantity: 0, dueMinor: 0 })
     expect(now.state).toMatchObject({ liveQuantity: 1, toComeQuantity: 1, dueMinor: otherMinor })
     expect([now.line.optionId, item.item.chosenOptionId, item.state]).toEqual([otherId, otherId, 'ordered'])
-  }) // prettier-ignore
+  })
 
   test('not here and not paid: a substitute takes its place and nothing is due', async () => {
     const { jobId, swap, lineId } = await oneOrdered(9_000)
@@ -86,7 +105,11 @@ describe('something else for what was ordered', () => {
     await here(again.jobId, again.orderId, again.lineId)
     const [line] = (await snapshotOf(member, again.jobId)).lines
     await again.swap({ optionId: line!.optionId })
-    expect((await state(again.jobId)).order).toMatchObject({ amountMinor: 10_000, outstandingMinor: 0, dueBackMinor: 0 }) // prettier-ignore
+    expect((await state(again.jobId)).order).toMatchObject({
+      amountMinor: 10_000,
+      outstandingMinor: 0,
+      dueBackMinor: 0,
+    })
   })
 
   test('the same request again moves nothing, and two at once exchange once', async () => {
@@ -180,9 +203,17 @@ describe('something else for what was ordered', () => {
     await swap()
     const found = await server.db.asStudio(member.studioId, async (tx) => ({
       faults: (await tx.execute(sql`select fault from bonitas_ledger_faults()`)).rows,
-      exchange: (await tx.execute(sql`select sum(amount_minor)::int as sum, count(*)::int as n from posting where job_id = ${jobId} and account = 'exchange'`)).rows[0],
-      bank: (await tx.execute(sql`select sum(amount_minor)::int as sum from posting where job_id = ${jobId} and account = 'bank'`)).rows[0],
-    })) // prettier-ignore
+      exchange: (
+        await tx.execute(
+          sql`select sum(amount_minor)::int as sum, count(*)::int as n from posting where job_id = ${jobId} and account = 'exchange'`,
+        )
+      ).rows[0],
+      bank: (
+        await tx.execute(
+          sql`select sum(amount_minor)::int as sum from posting where job_id = ${jobId} and account = 'bank'`,
+        )
+      ).rows[0],
+    }))
     expect(found).toEqual({ faults: [], exchange: { sum: 0, n: 2 }, bank: { sum: -10_000 } })
   })
 
@@ -197,6 +228,11 @@ describe('something else for what was ordered', () => {
     expect(events).toHaveLength(3)
     expect((await back(events[1]!)).status).toBe(409)
     for (const eventId of events) expect((await back(eventId)).status).toBe(201)
-    expect((await state(jobId)).order).toMatchObject({ amountMinor: 10_000, paidMinor: 10_000, outstandingMinor: 0, dueBackMinor: 0 }) // prettier-ignore
+    expect((await state(jobId)).order).toMatchObject({
+      amountMinor: 10_000,
+      paidMinor: 10_000,
+      outstandingMinor: 0,
+      dueBackMinor: 0,
+    })
   })
 })

@@ -41,7 +41,17 @@ interface Sums {
   back: number
 }
 type Change = Partial<Sums>
-const NOTHING: Sums = { ordered: 0, charged: 0, credited: 0, paid: 0, refunded: 0, pieces: 0, cancelled: 0, here: 0, back: 0 } // prettier-ignore
+const NOTHING: Sums = {
+  ordered: 0,
+  charged: 0,
+  credited: 0,
+  paid: 0,
+  refunded: 0,
+  pieces: 0,
+  cancelled: 0,
+  here: 0,
+  back: 0,
+}
 
 class ModelLine {
   readonly sums: Sums = { ...NOTHING }
@@ -111,7 +121,10 @@ const act = fc.record({
 async function send(jobId: string, path: string, body: object, how: string) {
   const key = randomUUID()
   if (how === 'twice at once') {
-    const [one, two] = await Promise.all([money(member, jobId, path, body, key), money(member, jobId, path, body, key)])
+    const [one, two] = await Promise.all([
+      money(member, jobId, path, body, key),
+      money(member, jobId, path, body, key),
+    ])
     expect(two.status, 'the same act twice at once').toBe(one.status)
     expect(two.body.eventId).toBe(one.body.eventId)
     return one
@@ -128,7 +141,7 @@ async function send(jobId: string, path: string, body: object, how: string) {
     await lost
   }
   return money(member, jobId, path, body, key)
-} // prettier-ignore
+}
 
 const RUNS = Number(process.env.BONITAS_MODEL_RUNS ?? 60)
 
@@ -170,8 +183,15 @@ test(
             const [first] = event.changes[0]!
             const second = reopens && lines.some((l) => l !== first && l.item === first.item && l.live > 0)
             const may = !event.gone && event.changes.every(([l]) => l.sound) && !second
-            const answer = await send(jobId, 'reversals', { eventId: event.eventId, reversedOn: DAY, note: 'wrong' }, how)
-            expect(answer.status, `taking back ${event.kind}, ${JSON.stringify(first.sums)}`).toBe(may ? 201 : 409)
+            const answer = await send(
+              jobId,
+              'reversals',
+              { eventId: event.eventId, reversedOn: DAY, note: 'wrong' },
+              how,
+            )
+            expect(answer.status, `taking back ${event.kind}, ${JSON.stringify(first.sums)}`).toBe(
+              may ? 201 : 409,
+            )
             if (!may) for (const [l, change] of event.changes) l.add(change)
             else {
               event.gone = true
@@ -182,39 +202,66 @@ test(
           if (!line) continue
           if (kind === 'exchange') {
             const may = line.live > 0
-            const body = { lineId: line.lineId, optionId: items[item]!.optionId, quantity: 1, amountMinor: amount, exchangedOn: DAY, note: 'other' }
+            const body = {
+              lineId: line.lineId,
+              optionId: items[item]!.optionId,
+              quantity: 1,
+              amountMinor: amount,
+              exchangedOn: DAY,
+              note: 'other',
+            }
             const answer = await send(jobId, 'exchanges', body, how)
-            expect(answer.status, `exchange of item ${item}, ${JSON.stringify(line.sums)}`).toBe(may ? 201 : 409)
+            expect(answer.status, `exchange of item ${item}, ${JSON.stringify(line.sums)}`).toBe(
+              may ? 201 : 409,
+            )
             if (!may) continue
             const job = await snapshotOf(member, jobId)
-            const made = new ModelLine(item, line.orderId, job.entries.find((e) => e.eventId === answer.body.eventId)!.lineId!)
+            const made = new ModelLine(
+              item,
+              line.orderId,
+              job.entries.find((e) => e.eventId === answer.body.eventId)!.lineId!,
+            )
             const goes: Change = { credited: line.due, ...(line.toCome > 0 ? { cancelled: 1 } : { back: 1 }) }
-            const eventOf = (lineId: string, of: string) => job.entries.filter((e) => e.lineId === lineId && e.kind === of && !e.reverses).at(-1)!.eventId
+            const eventOf = (lineId: string, of: string) =>
+              job.entries.filter((e) => e.lineId === lineId && e.kind === of && !e.reverses).at(-1)!.eventId
             const gone = line.toCome > 0 ? 'cancel' : 'return'
             line.add(goes)
             made.add({ ordered: amount, pieces: 1 })
             lines.push(made)
             entered.push(
               { eventId: eventOf(line.lineId, gone), kind: gone, changes: [[line, goes]], gone: false },
-              { eventId: answer.body.eventId, kind: 'order', changes: [[made, { ordered: amount, pieces: 1 }]], gone: false },
+              {
+                eventId: answer.body.eventId,
+                kind: 'order',
+                changes: [[made, { ordered: amount, pieces: 1 }]],
+                gone: false,
+              },
             )
             // What was paid for the one counts for the other.
             const setOff = Math.min(Math.max(0, line.net - line.due), amount)
             if (setOff === 0) continue
-            const changes: [ModelLine, Change][] = [[line, { refunded: setOff }], [made, { paid: setOff }]]
+            const changes: [ModelLine, Change][] = [
+              [line, { refunded: setOff }],
+              [made, { paid: setOff }],
+            ]
             for (const [l, change] of changes) l.add(change)
             entered.push({ eventId: eventOf(made.lineId, 'payment'), kind: 'set off', changes, gone: false })
             continue
           }
           // A payment is spread over all lines of its order that are owed: what two lines of one get is not the model's to say.
-          if (kind === 'pay' && lines.some((l) => l !== line && l.orderId === line.orderId && l.due > l.net)) continue
+          if (kind === 'pay' && lines.some((l) => l !== line && l.orderId === line.orderId && l.due > l.net))
+            continue
           const wish = wishOf(kind, line, amount)
           const answer = await send(jobId, wish.path, { note: 'said', ...wish.body }, how)
-          expect(answer.status, `${kind} of item ${item} at ${amount}, with ${JSON.stringify(line.sums)}`).toBe(wish.may ? 201 : 409)
+          expect(
+            answer.status,
+            `${kind} of item ${item} at ${amount}, with ${JSON.stringify(line.sums)}`,
+          ).toBe(wish.may ? 201 : 409)
           if (!wish.may) continue
           line.add(wish.change)
           entered.push({ eventId: answer.body.eventId, kind, changes: [[line, wish.change]], gone: false })
-          if ((kind === 'return' || kind === 'cancel') && !lines.some((l) => l.item === item && l.live > 0)) chosen.delete(item)
+          if ((kind === 'return' || kind === 'cancel') && !lines.some((l) => l.item === item && l.live > 0))
+            chosen.delete(item)
         }
         const sum = (value: (l: ModelLine) => number) => lines.reduce((s, l) => s + value(l), 0)
         const p = deriveJob(await snapshotOf(member, jobId), '2026-11-23').position
@@ -223,7 +270,9 @@ test(
           ordered: sum((l) => Math.max(0, l.due - l.net)),
           back: sum((l) => Math.max(0, l.net - l.due)),
         })
-        expect(p.freeMinor + p.paidMinor + p.orderedMinor + p.chosenMinor + p.reserveMinor).toBe(p.agreedMinor)
+        expect(p.freeMinor + p.paidMinor + p.orderedMinor + p.chosenMinor + p.reserveMinor).toBe(
+          p.agreedMinor,
+        )
         // The tape of the job and the line of it in the list of jobs are one sum.
         const { rows } = await server.db.asStudio(member.studioId, (tx) =>
           tx.execute<{ owed: string; bank: string; exchange: string }>(sql`
@@ -231,7 +280,11 @@ test(
                    coalesce(sum(amount_minor) filter (where account = 'exchange'), 0) as exchange,
                    coalesce(sum(amount_minor) filter (where account = 'bank'), 0) as bank from posting where job_id = ${jobId}`),
         )
-        expect({ owed: Number(rows[0]?.owed), bank: Number(rows[0]?.bank), exchange: Number(rows[0]?.exchange) }).toEqual({
+        expect({
+          owed: Number(rows[0]?.owed),
+          bank: Number(rows[0]?.bank),
+          exchange: Number(rows[0]?.exchange),
+        }).toEqual({
           exchange: 0,
           owed: sum((l) => l.net - l.due),
           bank: -sum((l) => l.net) || 0,
@@ -239,10 +292,12 @@ test(
       }),
       { numRuns: RUNS },
     )
-    const { rows } = await server.db.asStudio(member.studioId, (tx) => tx.execute(sql`select fault from bonitas_ledger_faults()`))
+    const { rows } = await server.db.asStudio(member.studioId, (tx) =>
+      tx.execute(sql`select fault from bonitas_ledger_faults()`),
+    )
     expect(rows, `the proof in SQL after ${acts} acts`).toEqual([])
   },
-) // prettier-ignore
+)
 
 /** An act as it is sent, whether the model allows it, and what it changes. */
 function wishOf(kind: (typeof KINDS)[number], line: ModelLine, amount: number) {
@@ -251,18 +306,53 @@ function wishOf(kind: (typeof KINDS)[number], line: ModelLine, amount: number) {
   const back = Math.max(0, net - due)
   switch (kind) {
     case 'pay':
-      return { path: 'payments', body: paymentOf(orderId, amount), may: amount <= outstanding, change: { paid: amount } }
+      return {
+        path: 'payments',
+        body: paymentOf(orderId, amount),
+        may: amount <= outstanding,
+        change: { paid: amount },
+      }
     case 'deliver':
-      return { path: 'deliveries', body: { orderId, lineIds: [lineId], deliveredOn: DAY }, may: toCome > 0, change: { here: 1 } }
+      return {
+        path: 'deliveries',
+        body: { orderId, lineIds: [lineId], deliveredOn: DAY },
+        may: toCome > 0,
+        change: { here: 1 },
+      }
     case 'return':
-      return { path: 'returns', body: { lineId, quantity: 1, creditMinor: amount, returnedOn: DAY }, may: sums.here - sums.back > 0 && amount <= due, change: { credited: amount, back: 1 } }
+      return {
+        path: 'returns',
+        body: { lineId, quantity: 1, creditMinor: amount, returnedOn: DAY },
+        may: sums.here - sums.back > 0 && amount <= due,
+        change: { credited: amount, back: 1 },
+      }
     case 'refund':
-      return { path: 'refunds', body: { lineId, amountMinor: amount, refundedOn: DAY, means: 'bank' }, may: amount <= back, change: { refunded: amount } }
+      return {
+        path: 'refunds',
+        body: { lineId, amountMinor: amount, refundedOn: DAY, means: 'bank' },
+        may: amount <= back,
+        change: { refunded: amount },
+      }
     case 'cancel':
-      return { path: 'cancellations', body: { lineId, cancelledOn: DAY }, may: toCome > 0, change: { credited: due, cancelled: 1 } }
+      return {
+        path: 'cancellations',
+        body: { lineId, cancelledOn: DAY },
+        may: toCome > 0,
+        change: { credited: due, cancelled: 1 },
+      }
     case 'charge':
-      return { path: 'charges', body: { lineId, amountMinor: amount, chargedOn: DAY }, may: true, change: { charged: amount } }
+      return {
+        path: 'charges',
+        body: { lineId, amountMinor: amount, chargedOn: DAY },
+        may: true,
+        change: { charged: amount },
+      }
     default:
-      return { path: 'adjustments', body: { lineId, amountMinor: amount, adjustedOn: DAY }, may: amount <= due, change: { credited: amount } }
+      return {
+        path: 'adjustments',
+        body: { lineId, amountMinor: amount, adjustedOn: DAY },
+        may: amount <= due,
+        change: { credited: amount },
+      }
   }
-} // prettier-ignore
+}

@@ -58,14 +58,25 @@ describe('the finish library', () => {
   test.each([
     ['no name', { ...deckOf('x'), name: ' ' }, /Deck, name/],
     ['no samples', { ...deckOf('x'), samples: [] }, /no sample/],
-    ['a color out of range', { ...deckOf('x'), samples: [{ ...NEW_SAMPLE, name: 'a', lab: { l: 400, a: 0, b: 0 } }] }, /Sample 1 L\*/],
-    ['an unknown material', { ...deckOf('x'), samples: [{ ...NEW_SAMPLE, name: 'a', material: 'cheese', lab: { l: 4, a: 0, b: 0 } }] }, /material/],
+    [
+      'a color out of range',
+      { ...deckOf('x'), samples: [{ ...NEW_SAMPLE, name: 'a', lab: { l: 400, a: 0, b: 0 } }] },
+      /Sample 1 L\*/,
+    ],
+    [
+      'an unknown material',
+      {
+        ...deckOf('x'),
+        samples: [{ ...NEW_SAMPLE, name: 'a', material: 'cheese', lab: { l: 4, a: 0, b: 0 } }],
+      },
+      /material/,
+    ],
     ['no deck at all', {}, /Deck, name/],
   ] as const)('%s is refused with the field and a way to mend it', async (_what, deck, says) => {
     const { status, body } = await keep(deck)
     expect(status).toBe(400)
     expect(body.detail).toMatch(says)
-  }) // prettier-ignore
+  })
   test('another studio sees and touches none of it', async () => {
     const { body } = await keep(deckOf('Mine'))
     expect((await stranger.request('GET', `/api/library/${body.id!}`)).status).toBe(404)
@@ -88,7 +99,10 @@ describe('the finish library', () => {
     await send('Brass', 60)
     expect((await send('Linen', 81)).body.position).toBe(first.body.position)
     const deck = await owner.request<Deck>('GET', `/api/library/${first.body.deckId}`)
-    expect(deck.body.samples.map((s) => [s.name, s.lab.l])).toEqual([['Linen', 81], ['Brass', 60]]) // prettier-ignore
+    expect(deck.body.samples.map((s) => [s.name, s.lab.l])).toEqual([
+      ['Linen', 81],
+      ['Brass', 60],
+    ])
   })
   test('ten at once all arrive', async () => {
     const sent = await Promise.all(

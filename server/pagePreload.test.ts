@@ -33,7 +33,16 @@ const files = (path: string) => [...(linkOf(path) ?? '').matchAll(/<\/assets\/([
 describe('what a page will need is told with its HTML', () => {
   test('its code and styles and all they import, each once, also where they import each other', () =>
     expect(files(`/jobs/${JOB}/source`).sort()).toEqual(
-      ['JobShell.css', 'JobShell.js', 'SourcePage.js', 'index.css', 'index.js', 'job.js', 'round.js', 'vue.js'].sort(),
+      [
+        'JobShell.css',
+        'JobShell.js',
+        'SourcePage.js',
+        'index.css',
+        'index.js',
+        'job.js',
+        'round.js',
+        'vue.js',
+      ].sort(),
     ))
   test('a page is found by the last part of its address', () =>
     expect(files(`/jobs/${JOB}/measure/way-in`)).toContain('WayInPage.js'))
@@ -49,5 +58,6 @@ describe('what a page will need is told with its HTML', () => {
     ['a line break smuggled in', `/jobs/${JOB}/source\r\nX-Evil: 1`],
     ['another site', `//elsewhere/jobs/${JOB}/source`],
   ])('%s: nothing', (_what, path) => expect(linkOf(path)).toBeUndefined())
-  test('without a built client: nothing', () => expect(pagePreload('/nowhere')(`/jobs/${JOB}/source`)).toBeUndefined())
-}) // prettier-ignore
+  test('without a built client: nothing', () =>
+    expect(pagePreload('/nowhere')(`/jobs/${JOB}/source`)).toBeUndefined())
+})

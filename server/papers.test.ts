@@ -19,11 +19,18 @@ const today = new Date().toISOString().slice(0, 10)
 beforeAll(async () => {
   server = await startTestServer()
   member = await server.member()
-  const file = JSON.parse(readFileSync(new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8')) as Record<string, unknown>
-  const made = await member.request<{ id: string }>('POST', '/api/jobs/import', { ...file, photos: [], pictures: [], pulls: [] })
+  const file = JSON.parse(
+    readFileSync(new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
+  ) as Record<string, unknown>
+  const made = await member.request<{ id: string }>('POST', '/api/jobs/import', {
+    ...file,
+    photos: [],
+    pictures: [],
+    pulls: [],
+  })
   expect(made.status, JSON.stringify(made.body)).toBe(201)
   job = await snapshotOf(member, made.body.id)
-}) // prettier-ignore
+})
 afterAll(() => server.close())
 
 const get = async (path: string) => {
@@ -117,9 +124,16 @@ test('an order on paper: its lines, its sum, its terms', async () => {
   const { status, type, bytes } = await get(`orders/${order.id}.pdf`)
   expect([status, type]).toEqual([200, 'application/pdf'])
   const text = await textOf(bytes)
-  for (const said of [`Order ${order.number}`, 'Hollin Row Seating', 'Chalk boucle settee', '€1,480.00', 'Deposit €592.00', 'Balance by'])
+  for (const said of [
+    `Order ${order.number}`,
+    'Hollin Row Seating',
+    'Chalk boucle settee',
+    '€1,480.00',
+    'Deposit €592.00',
+    'Balance by',
+  ])
     expect(text).toContain(said)
-}) // prettier-ignore
+})
 
 test('the calendar is read by another program: one whole day for each date, with a reminder', async () => {
   const { type, bytes } = await get('ledger.ics')

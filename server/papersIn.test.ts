@@ -7,7 +7,16 @@ import { deriveJob } from '@bonitas/core/job/derive'
 import { guessesLeft } from '@bonitas/core/job/paperSide'
 import type { JobSnapshot } from '@bonitas/core/job/snapshot'
 import { encodePaper } from './photo/encodePaper.js'
-import { jobWithItems, money, orderOf, paymentOf, snapshotOf, startTestServer, type Member, type TestServer } from './testing/testServer.js' // prettier-ignore
+import {
+  jobWithItems,
+  money,
+  orderOf,
+  paymentOf,
+  snapshotOf,
+  startTestServer,
+  type Member,
+  type TestServer,
+} from './testing/testServer.js'
 
 let server: TestServer
 let member: Member
@@ -27,9 +36,11 @@ async function invoice(pages = 2): Promise<Buffer> {
     const page = doc.addPage([420, 595])
     page.drawText(`Invoice 2041, page ${n + 1}`, { x: 40, y: 500 })
     const link = doc.context.obj({
-      Type: 'Annot', Subtype: 'Link', Rect: [0, 0, 100, 100],
+      Type: 'Annot',
+      Subtype: 'Link',
+      Rect: [0, 0, 100, 100],
       A: { Type: 'Action', S: 'URI', URI: PDFString.of('http://example.invalid/track') },
-    }) // prettier-ignore
+    })
     page.node.set(PDFName.of('Annots'), doc.context.obj([doc.context.register(link)]))
   }
   return Buffer.from(await doc.save({ useObjectStreams: false }))
@@ -47,14 +58,22 @@ async function textOf(bytes: Buffer): Promise<string[]> {
 }
 const send = (jobId: string, bytes: Buffer, about: string, id = randomUUID()) =>
   member.request<{ id: string; pages: number; detail?: string; errors?: { field: string; text: string }[] }>(
-    'PUT', `/api/jobs/${jobId}/pictures/${id}?${about}`, bytes, { 'Content-Type': 'application/octet-stream' },
-  ) // prettier-ignore
+    'PUT',
+    `/api/jobs/${jobId}/pictures/${id}?${about}`,
+    bytes,
+    { 'Content-Type': 'application/octet-stream' },
+  )
 
 describe('a paper as a PDF', () => {
   test('is laid into a new file: its pages and text stay, scripts, links, attachments and author do not', async () => {
     const bytes = await invoice()
     for (const word of ['JavaScript', 'example.invalid', 'EmbeddedFile', 'Somebody at home'])
-      expect(bytes.toString('latin1').includes(word) || bytes.toString('utf16le').includes(word) || word === 'Somebody at home', word).toBe(true) // prettier-ignore
+      expect(
+        bytes.toString('latin1').includes(word) ||
+          bytes.toString('utf16le').includes(word) ||
+          word === 'Somebody at home',
+        word,
+      ).toBe(true)
     const kept = await encodePaper(bytes)
     expect(kept).toMatchObject({
       mime: 'application/pdf',
@@ -115,7 +134,9 @@ describe('papers of a job', () => {
     expect((await send(jobId, bytes, 'kind=before')).status).toBe(400)
     const sent = await send(jobId, bytes, `kind=paper&subject=receipt:${randomUUID()}`)
     expect([sent.status, sent.body.pages]).toEqual([200, 1])
-    const got = await fetch(`${server.base}/api/jobs/${jobId}/pictures/${sent.body.id}`, { headers: member.headers }) // prettier-ignore
+    const got = await fetch(`${server.base}/api/jobs/${jobId}/pictures/${sent.body.id}`, {
+      headers: member.headers,
+    })
     expect(got.headers.get('content-type')).toContain('application/pdf')
     expect(await textOf(Buffer.from(await got.arrayBuffer()))).toEqual(['Invoice 2041, page 1'])
     const stranger = await server.member()
@@ -137,9 +158,38 @@ describe('papers of a job', () => {
         ).status,
       ).toBe(200)
     const [receiptId, claimId] = [randomUUID(), randomUUID()]
-    await put('receipts', { id: receiptId, kind: 'invoice', fromName: 'Mill', number: '7', on: '2026-03-01', orderId, totalMinor: 10_000, taxMinor: 1_736, note: '' }) // prettier-ignore
-    await put('claims', { id: claimId, lineId: lines[0]!.id, madeOn: '2026-03-01', asks: 'repair', amountMinor: null, answerByOn: null, answer: 'waiting', answeredOn: null, note: 'torn' }) // prettier-ignore
-    await put('loans', { id: randomUUID(), name: 'Palm', owner: '', reason: 'to try', takenOn: '2026-03-01', backOn: null, returnedOn: null, note: '' }) // prettier-ignore
+    await put('receipts', {
+      id: receiptId,
+      kind: 'invoice',
+      fromName: 'Mill',
+      number: '7',
+      on: '2026-03-01',
+      orderId,
+      totalMinor: 10_000,
+      taxMinor: 1_736,
+      note: '',
+    })
+    await put('claims', {
+      id: claimId,
+      lineId: lines[0]!.id,
+      madeOn: '2026-03-01',
+      asks: 'repair',
+      amountMinor: null,
+      answerByOn: null,
+      answer: 'waiting',
+      answeredOn: null,
+      note: 'torn',
+    })
+    await put('loans', {
+      id: randomUUID(),
+      name: 'Palm',
+      owner: '',
+      reason: 'to try',
+      takenOn: '2026-03-01',
+      backOn: null,
+      returnedOn: null,
+      note: '',
+    })
     await send(jobId, await invoice(1), `kind=paper&subject=receipt:${receiptId}`)
     const photo = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#963' } })
       .jpeg()
@@ -181,8 +231,20 @@ describe('papers of a job', () => {
 
   test('a paper cannot belong to an order that is not the job’s', async () => {
     const { jobId } = await jobWithItems(member, [10_000])
-    const row = { id: randomUUID(), kind: 'receipt', fromName: '', number: '', on: '2026-03-01', orderId: randomUUID(), totalMinor: 1, taxMinor: null, note: '' } // prettier-ignore
-    const answer = await member.request('PUT', `/api/jobs/${jobId}/receipts/${row.id}`, row, { 'If-None-Match': '*' }) // prettier-ignore
+    const row = {
+      id: randomUUID(),
+      kind: 'receipt',
+      fromName: '',
+      number: '',
+      on: '2026-03-01',
+      orderId: randomUUID(),
+      totalMinor: 1,
+      taxMinor: null,
+      note: '',
+    }
+    const answer = await member.request('PUT', `/api/jobs/${jobId}/receipts/${row.id}`, row, {
+      'If-None-Match': '*',
+    })
     expect([404, 409]).toContain(answer.status)
   })
 })

@@ -16,10 +16,12 @@ let member: Member
 let jobId: string
 let standId: string
 const put = async (collection: string, row: Record<string, unknown>) => {
-  const answer = await member.request('PUT', `/api/jobs/${jobId}/${collection}/${String(row.id)}`, row, { 'If-None-Match': '*' })
+  const answer = await member.request('PUT', `/api/jobs/${jobId}/${collection}/${String(row.id)}`, row, {
+    'If-None-Match': '*',
+  })
   expect(answer.status, JSON.stringify(answer.body)).toBe(200)
   return String(row.id)
-} // prettier-ignore
+}
 const wall = (position: number, lengthMm: number, name: string) => ({
   id: randomUUID(),
   position,
@@ -136,24 +138,41 @@ test('an option that was tried in a place and thrown away leaves the piece stand
   const option = job.options[0]!
   const stand = job.stands.find((s) => s.id === standId)!
   const { version, ...row } = stand
-  const tried = await member.request('PUT', `/api/jobs/${jobId}/stands/${standId}`, { ...row, optionId: option.id }, { 'If-Match': `"${version}"` })
+  const tried = await member.request(
+    'PUT',
+    `/api/jobs/${jobId}/stands/${standId}`,
+    { ...row, optionId: option.id },
+    { 'If-Match': `"${version}"` },
+  )
   expect(tried.status).toBe(200)
   const item = job.items[0]!
-  const freed = await member.request('PUT', `/api/jobs/${jobId}/items/${item.id}`, { ...Object.fromEntries(Object.entries(item).filter(([k]) => k !== 'version')), chosenOptionId: null }, { 'If-Match': `"${item.version}"` })
+  const freed = await member.request(
+    'PUT',
+    `/api/jobs/${jobId}/items/${item.id}`,
+    { ...Object.fromEntries(Object.entries(item).filter(([k]) => k !== 'version')), chosenOptionId: null },
+    { 'If-Match': `"${item.version}"` },
+  )
   expect(freed.status).toBe(200)
-  const gone = await member.request('DELETE', `/api/jobs/${jobId}/options/${option.id}`, undefined, { 'If-Match': `"${option.version}"` })
+  const gone = await member.request('DELETE', `/api/jobs/${jobId}/options/${option.id}`, undefined, {
+    'If-Match': `"${option.version}"`,
+  })
   expect(gone.status, JSON.stringify(gone.body)).toBeLessThan(300)
-  expect((await snapshotOf(member, jobId)).stands.find((s) => s.id === standId)).toMatchObject({ optionId: null })
-}) // prettier-ignore
+  expect((await snapshotOf(member, jobId)).stands.find((s) => s.id === standId)).toMatchObject({
+    optionId: null,
+  })
+})
 
 test('the plan goes out with the job file and comes back the same, under new ids', async () => {
   const file = await member.request('GET', `/api/jobs/${jobId}/export`)
   const made = await member.request<{ id: string }>('POST', '/api/jobs/import', file.body)
   expect(made.status, JSON.stringify(made.body)).toBeLessThan(300)
   const [one, two] = [await snapshotOf(member, jobId), await snapshotOf(member, made.body.id)]
-  const plain = (rows: readonly object[]) => rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !/id$/i.test(k) && k !== 'version')))
+  const plain = (rows: readonly object[]) =>
+    rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !/id$/i.test(k) && k !== 'version')))
   expect(plain(two.stands)).toEqual(plain(one.stands))
   expect(plain(two.hangs)).toEqual(plain(one.hangs))
   const pieceName = (job: typeof one, id: string) => job.pieces.find((p) => p.id === id)?.name
-  expect(two.stands.map((s) => pieceName(two, s.pieceId))).toEqual(one.stands.map((s) => pieceName(one, s.pieceId)))
-}) // prettier-ignore
+  expect(two.stands.map((s) => pieceName(two, s.pieceId))).toEqual(
+    one.stands.map((s) => pieceName(one, s.pieceId)),
+  )
+})

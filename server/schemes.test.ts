@@ -199,22 +199,34 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
           return [kind, name(id ?? null), name(p.finishId), name(p.schemeId)].join('/')
         })
         .sort(),
-      dressings: job.dressings.map((d) => [name(d.schemeId), name(d.pieceId), name(d.finishId), d.absent, d.costMinor]),
+      dressings: job.dressings.map((d) => [
+        name(d.schemeId),
+        name(d.pieceId),
+        name(d.finishId),
+        d.absent,
+        d.costMinor,
+      ]),
       parts: job.parts.map(({ id: _, ...p }) => ({ ...p, version: 0 })),
       pulls: job.pulls.map(({ id: _, ...p }) => ({ ...p, version: 0 })),
       finishes: job.finishes.map(({ id: _, ...f }) => ({ ...f, version: 0 })),
-      worn: inScheme(job).placements.map((p) => name(p.finishId)).sort(),
+      worn: inScheme(job)
+        .placements.map((p) => name(p.finishId))
+        .sort(),
     }
-  } // prettier-ignore
+  }
   expect(told(after)).toEqual(told(before))
   expect(told(after)).toMatchObject({ follows: 'Winter', worn: ['Rust check', 'Rust check'] })
   expect(after.schemes.map((s) => s.id)).not.toContain(winter.id)
 })
 
 test('a job file of version 2 is read: the name its scheme had is its first scheme', async () => {
-  const old = JSON.parse(
-    readFileSync(new URL('./testing/job-version-2.json', import.meta.url), 'utf8'),
-  ) as { version: number; finishes: unknown[]; placements: unknown[]; pieces: { name: string }[]; brief: Record<string, unknown> } // prettier-ignore
+  const old = JSON.parse(readFileSync(new URL('./testing/job-version-2.json', import.meta.url), 'utf8')) as {
+    version: number
+    finishes: unknown[]
+    placements: unknown[]
+    pieces: { name: string }[]
+    brief: Record<string, unknown>
+  }
   expect(old.version).toBe(2)
   const read = async (file: unknown) => {
     const made = await member.request<{ id: string; detail?: string }>('POST', '/api/jobs/import', file)
@@ -225,13 +237,16 @@ test('a job file of version 2 is read: the name its scheme had is its first sche
   expect(job.schemes.map((s) => [s.id, s.name])).toEqual([[job.brief.schemeId, 'Sewing by the window']])
   expect(job.pieces.map((p) => p.name)).toEqual(old.pieces.map((p) => p.name))
   expect(job.finishes).toHaveLength(old.finishes.length)
-  for (const f of job.finishes) expect(f).toMatchObject({ texture: 'smooth', patternKind: 'none', colors: [] })
+  for (const f of job.finishes)
+    expect(f).toMatchObject({ texture: 'smooth', patternKind: 'none', colors: [] })
   // What it wore stays shared by every scheme.
-  expect(job.placements.map((p) => [p.schemeId, p.candidate])).toEqual(old.placements.map(() => [null, false]))
+  expect(job.placements.map((p) => [p.schemeId, p.candidate])).toEqual(
+    old.placements.map(() => [null, false]),
+  )
 
   const nameless = await read({ ...old, brief: { ...old.brief, schemeName: ' ' } })
   expect([nameless.schemes, nameless.brief.schemeId]).toEqual([[], null])
-}) // prettier-ignore
+})
 
 test('looks named before schemes came are carried over by the migration, each into its own studio', async () => {
   const { url, db } = await databaseAt(6)

@@ -29,7 +29,7 @@ beforeAll(async () => {
   await fetch(`${at}/day?day=2026-03-04`, { method: 'POST' })
   server = await startTestServer({ suppliers: catalogPlaces(NAMES.map((n) => `${n}=${at}/${n}`).join(',')) })
   member = await server.member()
-}, 60_000) // prettier-ignore
+}, 60_000)
 afterAll(async () => {
   shops.close()
   await server.close()
@@ -39,11 +39,19 @@ const mode = (name: string, how: string) => fetch(`${at}/${name}/mode?mode=${how
 interface Page {
   readonly asOf: string
   readonly total: number
-  readonly products: readonly { key: string; name: string; kind: string; widthMm: number; priceMinor: number; stock: string; lab: number[] }[]
+  readonly products: readonly {
+    key: string
+    name: string
+    kind: string
+    widthMm: number
+    priceMinor: number
+    stock: string
+    lab: number[]
+  }[]
   readonly unread: number
   readonly stale: { why: string; since: string } | null
   readonly detail?: string
-} // prettier-ignore
+}
 const search = (name: string, query = '') =>
   member.request<Page>('GET', `/api/catalogs/${name}/products?${query}`)
 
@@ -75,7 +83,12 @@ describe('suppliers over HTTP', () => {
   test('prices fall on the weekday of the supplier’s habit', async () => {
     const price = async (day: string, key: string) => {
       await fetch(`${at}/day?day=${day}`, { method: 'POST' })
-      return (await member.request<{ priceMinor: number; wasMinor?: number }>('GET', `/api/catalogs/hollin/products/${key}`)).body
+      return (
+        await member.request<{ priceMinor: number; wasMinor?: number }>(
+          'GET',
+          `/api/catalogs/hollin/products/${key}`,
+        )
+      ).body
     }
     const { body } = await search('hollin')
     const wednesday = await Promise.all(body.products.map(async (p) => price('2026-03-04', p.key)))
@@ -85,37 +98,51 @@ describe('suppliers over HTTP', () => {
     expect(down.length).toBeGreaterThan(3)
     expect(down.length).toBeLessThan(body.products.length)
     for (const d of down) expect(d.wasMinor).toBeGreaterThan(d.priceMinor)
-  }) // prettier-ignore
+  })
   test.each([
     ['hanging', 'did not answer in time'],
     ['failing', 'answered with error 503'],
     ['garbage', 'answered with something that cannot be read'],
     ['half', 'broke off in the middle of its answer'],
-  ])('%s: what it said last is shown with its day; what was never asked is a clear error', async (how, why) => {
-    const before = (await search('lantern', 'kind=lamp')).body
-    await mode('lantern', how)
-    const [after, never] = [await search('lantern', 'kind=lamp'), await search('lantern', `q=${how}`)]
-    await mode('lantern', 'well')
-    expect(after.status).toBe(200)
-    expect(after.body.products).toEqual(before.products)
-    expect(after.body.stale?.why).toBe(why)
-    expect(Date.parse(after.body.stale?.since ?? '')).toBeGreaterThan(Date.now() - 60_000)
-    expect(never.status).toBe(424)
-    expect(never.body.detail).toContain(why)
-  }) // prettier-ignore
+  ])(
+    '%s: what it said last is shown with its day; what was never asked is a clear error',
+    async (how, why) => {
+      const before = (await search('lantern', 'kind=lamp')).body
+      await mode('lantern', how)
+      const [after, never] = [await search('lantern', 'kind=lamp'), await search('lantern', `q=${how}`)]
+      await mode('lantern', 'well')
+      expect(after.status).toBe(200)
+      expect(after.body.products).toEqual(before.products)
+      expect(after.body.stale?.why).toBe(why)
+      expect(Date.parse(after.body.stale?.since ?? '')).toBeGreaterThan(Date.now() - 60_000)
+      expect(never.status).toBe(424)
+      expect(never.body.detail).toContain(why)
+    },
+  )
   test('pictures come encoded anew as PNG, and what is no picture is not passed on', async () => {
     const key = (await search('loom')).body.products[0]!.key
-    const good = await fetch(`${server.base}/api/catalogs/loom/products/${key}/picture`, { headers: member.headers })
+    const good = await fetch(`${server.base}/api/catalogs/loom/products/${key}/picture`, {
+      headers: member.headers,
+    })
     expect(good.headers.get('content-type')).toBe('image/png')
-    expect(Buffer.from(await good.arrayBuffer()).subarray(1, 4).toString()).toBe('PNG')
-    expect((await fetch(`${server.base}/api/catalogs/loom/products/NO-1/picture`, { headers: member.headers })).status).toBe(404)
-  }) // prettier-ignore
+    expect(
+      Buffer.from(await good.arrayBuffer())
+        .subarray(1, 4)
+        .toString(),
+    ).toBe('PNG')
+    expect(
+      (await fetch(`${server.base}/api/catalogs/loom/products/NO-1/picture`, { headers: member.headers }))
+        .status,
+    ).toBe(404)
+  })
   test('a catalog nobody connected, and a quote', async () => {
     expect((await search('nobody')).status).toBe(404)
     const key = (await search('loom', 'kind=rug')).body.products.find((p) => p.stock !== 'sold out')!.key
     const quote = await member.request<{ goodsMinor: number; deliveryMinor: number; restockPpm: number }>(
-      'POST', '/api/catalogs/loom/quotes', { lines: [{ key, quantity: 1 }] },
-    ) // prettier-ignore
+      'POST',
+      '/api/catalogs/loom/quotes',
+      { lines: [{ key, quantity: 1 }] },
+    )
     expect(quote.status).toBe(200)
     expect(quote.body.goodsMinor).toBeGreaterThan(0)
     expect(quote.body.restockPpm).toBe(100_000)
@@ -134,12 +161,21 @@ describe('an order', () => {
     await put(jobId, 'items', item)
     const option = optionRow(item.id, { supplierId: supplier.id, catalogKey: key, priceMinor: 50_000 })
     await put(jobId, 'options', option)
-    await member.request('PUT', `/api/jobs/${jobId}/items/${item.id}`, { ...item, chosenOptionId: option.id }, { 'If-Match': '"1"' })
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/items/${item.id}`,
+      { ...item, chosenOptionId: option.id },
+      { 'If-Match': '"1"' },
+    )
     return { jobId, supplier, item, option }
-  } // prettier-ignore
+  }
   const wish = (supplierId: string, itemId: string) => ({
-    itemIds: [itemId], supplierId, placedOn: '2026-03-04', expectedOn: null, note: '',
-  }) // prettier-ignore
+    itemIds: [itemId],
+    supplierId,
+    placedOn: '2026-03-04',
+    expectedOn: null,
+    note: '',
+  })
 
   test('sold out between choosing and ordering: refused by name, and the ledger stays true', async () => {
     const key = (await search('loom', 'kind=rug')).body.products.find((p) => p.stock !== 'sold out')!.key
@@ -166,11 +202,25 @@ describe('an order', () => {
   })
   test('is written down at what the screen showed: coupon and delivery of the order, to the cent, and the coupon is then used', async () => {
     const { jobId, supplier, item } = await chosenFrom('', '', {
-      deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }, { fromMinor: 90_000, feeMinor: 0 }],
+      deliveryBands: [
+        { fromMinor: 0, feeMinor: 4900 },
+        { fromMinor: 90_000, feeMinor: 0 },
+      ],
     })
     const offer = {
-      id: randomUUID(), supplierId: supplier.id, name: 'Letter', kind: 'percent off', ppm: 125_000, amountMinor: 0, minSpendMinor: 10_000, fromOn: null, untilOn: null,
-      itemId: null, oneUse: true, usedOn: null, thirdParty: false,
+      id: randomUUID(),
+      supplierId: supplier.id,
+      name: 'Letter',
+      kind: 'percent off',
+      ppm: 125_000,
+      amountMinor: 0,
+      minSpendMinor: 10_000,
+      fromOn: null,
+      untilOn: null,
+      itemId: null,
+      oneUse: true,
+      usedOn: null,
+      thirdParty: false,
     }
     expect((await put(jobId, 'offers', offer)).status).toBe(200)
     const shown = deriveJob(await snapshotOf(member, jobId), '2026-03-04')
@@ -182,38 +232,81 @@ describe('an order', () => {
     expect(job.offers[0]?.usedOn).toBe('2026-03-04')
     const list = await member.request<{ id: string; orderedMinor: number }[]>('GET', '/api/jobs')
     expect(list.body.find((j) => j.id === jobId)?.orderedMinor).toBe(48_650)
-  }) // prettier-ignore
+  })
   test('the list of jobs and the tape reckon chosen money alike: coupons, lists of materials, stand-ins', async () => {
-    const { jobId, supplier, option } = await chosenFrom('', '', { deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }] })
+    const { jobId, supplier, option } = await chosenFrom('', '', {
+      deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }],
+    })
     await put(jobId, 'makings', {
-      id: randomUUID(), optionId: option.id, position: 0, name: 'Board', kind: 'material', quantity: 3, unitMinor: 1150, cutMm: null, cutCount: null, stockMm: null, kerfMm: null,
+      id: randomUUID(),
+      optionId: option.id,
+      position: 0,
+      name: 'Board',
+      kind: 'material',
+      quantity: 3,
+      unitMinor: 1150,
+      cutMm: null,
+      cutCount: null,
+      stockMm: null,
+      kerfMm: null,
     } as never)
     const side = itemRow({ name: 'Side table', targetMinor: 14_000 })
     await put(jobId, 'items', side)
     const stool = optionRow(side.id, { kind: 'placeholder', priceMinor: 1800, supplierId: supplier.id })
     await put(jobId, 'options', stool)
-    await member.request('PUT', `/api/jobs/${jobId}/items/${side.id}`, { ...side, chosenOptionId: stool.id }, { 'If-Match': '"1"' })
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/items/${side.id}`,
+      { ...side, chosenOptionId: stool.id },
+      { 'If-Match': '"1"' },
+    )
     const { position } = deriveJob(await snapshotOf(member, jobId), '2026-03-04')
     expect([position.chosenMinor, position.heldMinor]).toEqual([3450 + 1800 + 4900, 14_000])
-    const list = await member.request<{ id: string; chosenMinor: number; freeMinor: number }[]>('GET', '/api/jobs')
-    expect(list.body.find((j) => j.id === jobId)).toMatchObject({ chosenMinor: position.chosenMinor, freeMinor: position.freeMinor })
-  }) // prettier-ignore
+    const list = await member.request<{ id: string; chosenMinor: number; freeMinor: number }[]>(
+      'GET',
+      '/api/jobs',
+    )
+    expect(list.body.find((j) => j.id === jobId)).toMatchObject({
+      chosenMinor: position.chosenMinor,
+      freeMinor: position.freeMinor,
+    })
+  })
   test('what is marked sold out is not ordered', async () => {
     const { jobId, supplier, item, option } = await chosenFrom('', '')
-    await member.request('PUT', `/api/jobs/${jobId}/options/${option.id}`, { ...option, stock: 'sold out' }, { 'If-Match': '"1"' })
+    await member.request(
+      'PUT',
+      `/api/jobs/${jobId}/options/${option.id}`,
+      { ...option, stock: 'sold out' },
+      { 'If-Match': '"1"' },
+    )
     expect((await money(member, jobId, 'orders', wish(supplier.id, item.id))).status).toBe(409)
-  }) // prettier-ignore
+  })
 })
 
 describe('a list taken in', () => {
   const grid: Grid = [
     ['Number', 'Item', 'Product', 'W cm', 'D cm', 'H cm', 'Price'],
-    ...Array.from({ length: 5000 }, (_, i) => [`N-${i}`, `Item ${i % 40}`, `Thing ${i}`, 60 + (i % 90), 40, 70, `€ ${1 + (i % 9)} ${String(100 + (i % 800))},50`]),
-  ] // prettier-ignore
+    ...Array.from({ length: 5000 }, (_, i) => [
+      `N-${i}`,
+      `Item ${i % 40}`,
+      `Thing ${i}`,
+      60 + (i % 90),
+      40,
+      70,
+      `€ ${1 + (i % 9)} ${String(100 + (i % 800))},50`,
+    ]),
+  ]
   test('five thousand options at once, each with its figures; the same sending again writes nothing twice', async () => {
     const jobId = await newJob()
     const read = readTable(grid, { currency: 'EUR', system: 'metric' })
-    const rows = rowsOfList(read.taken, { job: await snapshotOf(member, jobId), supplierId: null, itemId: null, rates: {}, today: '2026-03-04', newId: randomUUID })
+    const rows = rowsOfList(read.taken, {
+      job: await snapshotOf(member, jobId),
+      supplierId: null,
+      itemId: null,
+      rates: {},
+      today: '2026-03-04',
+      newId: randomUUID,
+    })
     const key = randomUUID()
     const first = await money(member, jobId, 'list-import', { items: rows.items, options: rows.options }, key)
     const again = await money(member, jobId, 'list-import', { items: rows.items, options: rows.options }, key)
@@ -226,7 +319,7 @@ describe('a list taken in', () => {
     expect([job.items.length, job.options.length]).toEqual([40, 5000])
     const some = job.options.find((o) => o.catalogKey === 'N-17')
     expect(some).toMatchObject({ name: 'Thing 17', widthMm: 770, priceMinor: 911_750 })
-  }) // prettier-ignore
+  })
   test('one bad row, and nothing of the list is there', async () => {
     const jobId = await newJob()
     const item = itemRow()

@@ -26,7 +26,7 @@ beforeAll(async () => {
   at = shops.at
   server = await startTestServer({ suppliers: catalogPlaces(`lantern=${at}/lantern`) })
   member = await server.member()
-}, 60_000) // prettier-ignore
+}, 60_000)
 afterAll(async () => {
   shops.close()
   await server.close()
@@ -44,31 +44,55 @@ interface Answer {
 /** An order of so many of one lamp, and of whatever else, at the supplier; the lamp is in stock that day. */
 async function ordered(more: readonly { name: string; catalogKey: string; quantity: number }[] = []) {
   await on('2026-03-04')
-  const page = await member.request<{ products: { key: string; stock: string; packSize: number }[] }>('GET', '/api/catalogs/lantern/products?kind=lamp')
+  const page = await member.request<{ products: { key: string; stock: string; packSize: number }[] }>(
+    'GET',
+    '/api/catalogs/lantern/products?kind=lamp',
+  )
   const lamp = page.body.products.find((p) => p.stock === 'in stock')!
-  const { body } = await member.request<{ id: string }>('POST', '/api/jobs', { clientName: 'V', roomName: 'R', agreedMinor: 500_000 })
+  const { body } = await member.request<{ id: string }>('POST', '/api/jobs', {
+    clientName: 'V',
+    roomName: 'R',
+    agreedMinor: 500_000,
+  })
   const put = (collection: string, row: { id: string }, seen?: string) =>
-    member.request('PUT', `/api/jobs/${body.id}/${collection}/${row.id}`, row, seen ? { 'If-Match': seen } : { 'If-None-Match': '*' })
+    member.request(
+      'PUT',
+      `/api/jobs/${body.id}/${collection}/${row.id}`,
+      row,
+      seen ? { 'If-Match': seen } : { 'If-None-Match': '*' },
+    )
   const supplier = supplierRow({ name: `Lantern ${body.id}`, catalog: 'lantern' })
   await put('suppliers', supplier)
   const itemIds: string[] = []
   for (const wish of [{ name: 'Lamps', catalogKey: lamp.key, quantity: 5 }, ...more]) {
     const item = itemRow({ name: wish.name, quantity: wish.quantity })
-    const option = optionRow(item.id, { supplierId: supplier.id, catalogKey: wish.catalogKey, priceMinor: 1000 })
+    const option = optionRow(item.id, {
+      supplierId: supplier.id,
+      catalogKey: wish.catalogKey,
+      priceMinor: 1000,
+    })
     await put('items', item)
     await put('options', option)
     expect((await put('items', { ...item, chosenOptionId: option.id } as never, '"1"')).status).toBe(200)
     itemIds.push(item.id)
   }
-  const made = await money(member, body.id, 'orders', orderOf(itemIds, { supplierId: supplier.id, placedOn: '2026-03-04' }))
+  const made = await money(
+    member,
+    body.id,
+    'orders',
+    orderOf(itemIds, { supplierId: supplier.id, placedOn: '2026-03-04' }),
+  )
   expect(made.status, JSON.stringify(made.body)).toBe(201)
   const path = `/api/jobs/${body.id}/orders/${made.body.orderId!}`
   return {
-    jobId: body.id, orderId: made.body.orderId!, lamp, path,
+    jobId: body.id,
+    orderId: made.body.orderId!,
+    lamp,
+    path,
     send: () => member.request<Answer>('POST', `${path}/send`, {}),
     news: async () => (await member.request<Answer>('GET', `${path}/news`)).body,
   }
-} // prettier-ignore
+}
 
 test('sent twice it is one order, written down once; it is acknowledged with its day, comes in two parts and is entered', async () => {
   const o = await ordered()
@@ -90,19 +114,40 @@ test('sent twice it is one order, written down once; it is acknowledged with its
   expect(came.map((n) => n.quantity)).toEqual([3, 2])
   expect(news.filter((n) => n.kind === 'shipped')).toHaveLength(2)
   for (const n of came)
-    expect((await money(member, o.jobId, 'deliveries', { orderId: o.orderId, lineIds: [n.lineId], quantity: n.quantity, deliveredOn: n.on, note: `[${n.id}]` })).status).toBe(201)
+    expect(
+      (
+        await money(member, o.jobId, 'deliveries', {
+          orderId: o.orderId,
+          lineIds: [n.lineId],
+          quantity: n.quantity,
+          deliveredOn: n.on,
+          note: `[${n.id}]`,
+        })
+      ).status,
+    ).toBe(201)
   const derived = deriveJob(await snapshotOf(member, o.jobId), '2026-06-01')
   expect(derived.orders[0]?.completeOn).toBe(came[0]!.on)
 
-  const back = await member.request<Answer>('POST', `${o.path}/send-back`, { lineId: job.lines[0]!.id, quantity: 1 })
+  const back = await member.request<Answer>('POST', `${o.path}/send-back`, {
+    lineId: job.lines[0]!.id,
+    quantity: 1,
+  })
   expect(back.status).toBe(201)
   await on('2026-06-07')
-  expect((await o.news()).news.at(-1)).toMatchObject({ kind: 'credited', quantity: 1, lineId: job.lines[0]!.id, on: '2026-06-06' })
-}) // prettier-ignore
+  expect((await o.news()).news.at(-1)).toMatchObject({
+    kind: 'credited',
+    quantity: 1,
+    lineId: job.lines[0]!.id,
+    on: '2026-06-06',
+  })
+})
 
 test('what it does not know is refused, what has no number is said, and what two lines share a person must tell', async () => {
   await on('2026-03-04')
-  const page = await member.request<{ products: { key: string; stock: string }[] }>('GET', '/api/catalogs/lantern/products?kind=lamp')
+  const page = await member.request<{ products: { key: string; stock: string }[] }>(
+    'GET',
+    '/api/catalogs/lantern/products?kind=lamp',
+  )
   const same = page.body.products.find((p) => p.stock === 'in stock')!.key
   const o = await ordered([
     { name: 'Lamps again', catalogKey: same, quantity: 1 },
@@ -114,14 +159,17 @@ test('what it does not know is refused, what has no number is said, and what two
   const job = await snapshotOf(member, o.jobId)
   expect(job.orderEvents[0]?.note).toBe('not told of: By word of mouth')
   const lineOf = (name: string) => job.lines.find((l) => l.itemName === name)!.id
-  expect(body.news.find((n) => n.kind === 'refused')).toMatchObject({ lineId: lineOf('Old number'), says: 'no such number' })
+  expect(body.news.find((n) => n.kind === 'refused')).toMatchObject({
+    lineId: lineOf('Old number'),
+    says: 'no such number',
+  })
   const shared = body.news.filter((n) => n.kind === 'acknowledged')
   expect(shared).toHaveLength(2)
   for (const n of shared) {
     expect(n.lineId).toBeUndefined()
     expect(n.ask.map((l) => l.lineId).sort()).toEqual([lineOf('Lamps'), lineOf('Lamps again')].sort())
   }
-}) // prettier-ignore
+})
 
 test.each(['hanging', 'failing', 'garbage', 'half'])(
   '%s: a clear error, and nothing is written',
@@ -148,7 +196,15 @@ test('a supplier without a book is told by paper', async () => {
   const job = await snapshotOf(member, o.jobId)
   const supplier = job.suppliers.find((s) => s.id === job.orders[0]!.supplierId)!
   const { version, ...row } = supplier
-  await member.request('PUT', `/api/jobs/${o.jobId}/suppliers/${supplier.id}`, { ...row, catalog: '' }, { 'If-Match': `"${version}"` })
+  await member.request(
+    'PUT',
+    `/api/jobs/${o.jobId}/suppliers/${supplier.id}`,
+    { ...row, catalog: '' },
+    { 'If-Match': `"${version}"` },
+  )
   const answer = await o.send()
-  expect([answer.status, answer.body.detail]).toEqual([409, 'This supplier takes no orders this way. Send the PDF.'])
-}) // prettier-ignore
+  expect([answer.status, answer.body.detail]).toEqual([
+    409,
+    'This supplier takes no orders this way. Send the PDF.',
+  ])
+})

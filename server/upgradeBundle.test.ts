@@ -16,7 +16,12 @@ const without = (rows: Row[], ...fields: string[]) =>
 /** The file as the version before it was, without what came since. */
 const asVersion6 = () => {
   const { receipts: _r, claims: _c, loans: _l, ...file } = today()
-  return { ...file, version: 6, entries: without(file.entries, 'guessed'), photos: without(file.photos, 'pages') } // prettier-ignore
+  return {
+    ...file,
+    version: 6,
+    entries: without(file.entries, 'guessed'),
+    photos: without(file.photos, 'pages'),
+  }
 }
 const asVersion5 = () => {
   const file = asVersion6() as unknown as Row & { entries: Row[]; orders: Row[] }

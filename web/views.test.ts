@@ -45,8 +45,14 @@ test('each stage says in words and numbers what is open', () => {
   }
   const empty = judgedJob(bare, '2026-11-23')
   expect(stageLines(bare, empty, empty.findings, '2026-11-23').map((s) => s.line)).toEqual([
-    '0 uses · 31 Dec', 'not measured yet', 'no finishes yet', 'needs the room', 'nothing to paint yet', 'no items yet', '0 orders',
-  ]) // prettier-ignore
+    '0 uses · 31 Dec',
+    'not measured yet',
+    'no finishes yet',
+    'needs the room',
+    'nothing to paint yet',
+    'no items yet',
+    '0 orders',
+  ])
 })
 
 describe('the palette', () => {
@@ -162,9 +168,29 @@ describe('source', () => {
   )
   test('the sum of what is made names its materials, and what is owned costs nothing', () => {
     const id = item('curtains').chosen!.option.id
-    const line = (n: number, name: string, kind: 'material' | 'owned already', unitMinor: number) => ({ id: `m${n}`, optionId: id, position: n, name, kind, quantity: 2, unitMinor, cutMm: null, cutCount: null, stockMm: null, kerfMm: null, version: 1 })
-    expect(sumOf({ kind: 'made' }, [line(1, 'linen', 'material', 4000), line(2, 'thread', 'owned already', 900)])).toEqual(
-      expect.arrayContaining(['2 × linen: €80.00', '2 × thread: owned already', 'materials: €80.00', 'landed: €80.00']),
+    const line = (n: number, name: string, kind: 'material' | 'owned already', unitMinor: number) => ({
+      id: `m${n}`,
+      optionId: id,
+      position: n,
+      name,
+      kind,
+      quantity: 2,
+      unitMinor,
+      cutMm: null,
+      cutCount: null,
+      stockMm: null,
+      kerfMm: null,
+      version: 1,
+    })
+    expect(
+      sumOf({ kind: 'made' }, [line(1, 'linen', 'material', 4000), line(2, 'thread', 'owned already', 900)]),
+    ).toEqual(
+      expect.arrayContaining([
+        '2 × linen: €80.00',
+        '2 × thread: owned already',
+        'materials: €80.00',
+        'landed: €80.00',
+      ]),
     )
-  }) // prettier-ignore
+  })
 })

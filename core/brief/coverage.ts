@@ -104,26 +104,39 @@ export function offer(thing: Thing, place: Place): Offer {
       if (is('sofa bed')) return beds(widthMm === null ? null : widthMm - 300)
       return is('cot') ? { places: 1 } : undefined
     case 'eating surface':
-      if (is('table', 'desk')) return one(within(heightMm, TABLE_MM, 'a place to eat'), tablePlaces(widthMm, depthMm))
-      return is('low table', 'side table', 'trunk', 'bench') ? { fails: `${heightMm === null ? 'too low' : `${mmText(heightMm)} mm high`}; a place to eat wants ${TABLE_MM[0]} to ${TABLE_MM[1]}` } : undefined // prettier-ignore
+      if (is('table', 'desk'))
+        return one(within(heightMm, TABLE_MM, 'a place to eat'), tablePlaces(widthMm, depthMm))
+      return is('low table', 'side table', 'trunk', 'bench')
+        ? {
+            fails: `${heightMm === null ? 'too low' : `${mmText(heightMm)} mm high`}; a place to eat wants ${TABLE_MM[0]} to ${TABLE_MM[1]}`,
+          }
+        : undefined
     case 'work surface':
       if (is('table', 'desk'))
-        return one(within(heightMm, TABLE_MM, 'a desk'), is('desk') ? widthPlaces(widthMm, 900) : widthPlaces(widthMm, PERSON_MM)) // prettier-ignore
+        return one(
+          within(heightMm, TABLE_MM, 'a desk'),
+          is('desk') ? widthPlaces(widthMm, 900) : widthPlaces(widthMm, PERSON_MM),
+        )
       return is('low table', 'trunk', 'shelves', 'side table')
         ? within(heightMm, TABLE_MM, 'a desk')
         : undefined
     case 'low surface':
-      if (is('low table', 'side table', 'trunk', 'stool', 'bench')) return is('side table') ? { places: 1 } : within(heightMm, LOW_MM, 'a low table') // prettier-ignore
+      if (is('low table', 'side table', 'trunk', 'stool', 'bench'))
+        return is('side table') ? { places: 1 } : within(heightMm, LOW_MM, 'a low table')
       return is('table', 'desk', 'cabinet', 'chest of drawers') ? { places: 1 } : undefined
     case 'storage':
-      return is('cabinet', 'chest of drawers', 'wardrobe', 'trunk', 'shelves', 'desk', 'side table') ? { places: 1 } : undefined // prettier-ignore
+      return is('cabinet', 'chest of drawers', 'wardrobe', 'trunk', 'shelves', 'desk', 'side table')
+        ? { places: 1 }
+        : undefined
     case 'hanging storage':
       if (is('wardrobe')) return { places: 1 }
       return is('cabinet') ? within(heightMm, [1200, 3000], 'clothes on hangers') : undefined
     case 'wash place':
       return is('sanitary') ? { places: 1 } : undefined
     case 'instrument':
-      return is('piano') || (is('other') && /piano|violin|cello|guitar|harp|music/i.test(thing.name)) ? { places: 1 } : undefined // prettier-ignore
+      return is('piano') || (is('other') && /piano|violin|cello|guitar|harp|music/i.test(thing.name))
+        ? { places: 1 }
+        : undefined
     case 'display place':
       return is('shelves', 'cabinet', 'picture', 'object', 'plant', 'side table') ? { places: 1 } : undefined
     case 'light':

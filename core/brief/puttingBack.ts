@@ -93,14 +93,26 @@ export function puttingBack(
       })),
     ...[...job.pieces.filter((p) => !p.there), ...job.items]
       .filter((t) => t.fixing === 'adhesive strips')
-      .map((t): PutBack => ({ ...plain, what: t.name, how: `${STRIP_REMOVAL}; young paint lifts`, originalAt: t.originalAt })),
+      .map((t): PutBack => ({
+        ...plain,
+        what: t.name,
+        how: `${STRIP_REMOVAL}; young paint lifts`,
+        originalAt: t.originalAt,
+      })),
     ...[...job.pieces, ...job.items]
-      .filter((t) => t.originalAt !== '' && t.fixing !== 'adhesive strips' && !changes.some((c) => c.id === t.id))
-      .map((t): PutBack => ({ ...plain, what: t.name, how: 'take it along and put the original back', originalAt: t.originalAt })),
+      .filter(
+        (t) => t.originalAt !== '' && t.fixing !== 'adhesive strips' && !changes.some((c) => c.id === t.id),
+      )
+      .map((t): PutBack => ({
+        ...plain,
+        what: t.name,
+        how: 'take it along and put the original back',
+        originalAt: t.originalAt,
+      })),
     ...job.pieces
       .filter((p) => p.lentFrom !== '')
       .map((p): PutBack => ({ ...plain, what: p.name, how: `goes back to ${p.lentFrom}` })),
-  ] // prettier-ignore
+  ]
   return [...fromChanges, ...rest]
 }
 

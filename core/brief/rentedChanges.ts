@@ -112,7 +112,16 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
         surface: row.wallId ? `wall:${row.wallId}` : undefined,
         finishId: undefined,
         areaMm2: 0,
-        ...permission(job.consents, change, { surface: row.wallId ? `wall:${row.wallId}` : '', finish: undefined, itemId: kind === 'item' ? row.id : undefined }, () => 'that wall'),
+        ...permission(
+          job.consents,
+          change,
+          {
+            surface: row.wallId ? `wall:${row.wallId}` : '',
+            finish: undefined,
+            itemId: kind === 'item' ? row.id : undefined,
+          },
+          () => 'that wall',
+        ),
         ways: reversible(row.fixing, pieceKind, row.weightG ?? null, face).map(({ fixing, says }) => ({
           label: `${row.name}: ${says}`,
           changes: [{ collection, id: row.id, set: { fixing } }],
@@ -120,7 +129,7 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
       },
     ]
   })
-} // prettier-ignore
+}
 
 /** Ways to the same end that leave no trace, the closest first. */
 function reversible(
@@ -154,7 +163,12 @@ function reversible(
     case 'rug':
       return [{ fixing: 'stands free', says: 'lay it loose over underlay, over carpet too' }]
     case 'sanitary':
-      return [{ fixing: 'clipped on', says: 'keep the fixture and change what clips or screws on by hand: head, hose, seat' }] // prettier-ignore
+      return [
+        {
+          fixing: 'clipped on',
+          says: 'keep the fixture and change what clips or screws on by hand: head, hose, seat',
+        },
+      ]
     default:
       if (fixing === 'wired in' || fixing === 'plumbed in') return [free]
       if (fixing === 'screwed to the ceiling')

@@ -22,23 +22,44 @@ export const SCHOOLS = {
   colorScheme: {
     title: 'Color scheme',
     schools: [
-      school('two mains and one accent', 'Two main colors and one scarce accent, 60 / 30 / 10 of what can change. A fourth hue, or shares far from these, is a finding.'),
-      school('quiet neutral', 'Chroma stays low, cushions fade into the seat; color comes from foliage, art and the view. A second hue, or a piece that shouts, is a finding.'),
-      school('drawn from one piece', 'Up to five colors, each found in one piece that inspired the room. A color that the piece does not hold is a finding.'),
+      school(
+        'two mains and one accent',
+        'Two main colors and one scarce accent, 60 / 30 / 10 of what can change. A fourth hue, or shares far from these, is a finding.',
+      ),
+      school(
+        'quiet neutral',
+        'Chroma stays low, cushions fade into the seat; color comes from foliage, art and the view. A second hue, or a piece that shouts, is a finding.',
+      ),
+      school(
+        'drawn from one piece',
+        'Up to five colors, each found in one piece that inspired the room. A color that the piece does not hold is a finding.',
+      ),
     ],
   },
   trimAndCeiling: {
     title: 'Trim and ceiling',
     schools: [
-      school('contrast', 'Off-white woodwork, a lower third set apart from the wall above. Wants a clear step in lightness between floor, trim and wall.'),
-      school('one envelope, light', 'Walls, trim, doors and ceiling alike and pale. Whatever breaks the envelope is a finding.'),
-      school('one envelope, dark', 'The same, deep, with one bright, lit focus. A second bright thing, or none at all, is a finding.'),
+      school(
+        'contrast',
+        'Off-white woodwork, a lower third set apart from the wall above. Wants a clear step in lightness between floor, trim and wall.',
+      ),
+      school(
+        'one envelope, light',
+        'Walls, trim, doors and ceiling alike and pale. Whatever breaks the envelope is a finding.',
+      ),
+      school(
+        'one envelope, dark',
+        'The same, deep, with one bright, lit focus. A second bright thing, or none at all, is a finding.',
+      ),
     ],
   },
   lead: {
     title: 'What leads',
     schools: [
-      school('floor or rug', 'The floor or the rug is settled first; walls and textiles are tested against it.'),
+      school(
+        'floor or rug',
+        'The floor or the rug is settled first; walls and textiles are tested against it.',
+      ),
       school('paint', 'The wall color is settled first; pieces are tested against it.'),
       school('hero fixture', 'A bath, a stove, a vanity leads; metals and tile follow it.'),
       school('picture or object', 'A picture or an object leads; the colors of the room are found in it.'),
@@ -47,28 +68,46 @@ export const SCHOOLS = {
   mood: {
     title: 'Mood of the room',
     schools: [
-      school('bright and airy', 'High lightness on the large surfaces and plenty of light. A dark large piece is looked at.'),
-      school('warm cocoon', 'Deeper, warmer large surfaces and low, many lamps. A cold or glaring light is looked at.'),
+      school(
+        'bright and airy',
+        'High lightness on the large surfaces and plenty of light. A dark large piece is looked at.',
+      ),
+      school(
+        'warm cocoon',
+        'Deeper, warmer large surfaces and low, many lamps. A cold or glaring light is looked at.',
+      ),
     ],
   },
   textiles: {
     title: 'Textiles',
     schools: [
-      school('may carry the accent', 'Cushions, throws and curtains may hold the strong color, where changing it is cheap.'),
+      school(
+        'may carry the accent',
+        'Cushions, throws and curtains may hold the strong color, where changing it is cheap.',
+      ),
       school('recede', 'Textiles stay near the seat and the wall; a strong cushion is a finding.'),
     ],
   },
   pieceAgainstWall: {
     title: 'Piece against wall',
     schools: [
-      school('stand out', 'A large piece must differ clearly from the wall behind it. A near match is a finding.'),
-      school('tone in', 'A large piece must merge with the wall behind it. A near match that is not quite one is a finding.'),
+      school(
+        'stand out',
+        'A large piece must differ clearly from the wall behind it. A near match is a finding.',
+      ),
+      school(
+        'tone in',
+        'A large piece must merge with the wall behind it. A near match that is not quite one is a finding.',
+      ),
     ],
   },
   rug: {
     title: 'Rug',
     schools: [
-      school('smallest that puts front legs on', 'The least rug that every front leg stands on. A rug under the table only is a stop.'),
+      school(
+        'smallest that puts front legs on',
+        'The least rug that every front leg stands on. A rug under the table only is a stop.',
+      ),
       school('largest that leaves the border', 'As large as leaves an even border of bare floor round it.'),
       school('all legs on', 'Every leg of every seat stands on the rug.'),
       school('layered or joined', 'Two rugs may overlap or be joined into one; seams count as trips.'),
@@ -93,7 +132,10 @@ export const SCHOOLS = {
   timber: {
     title: 'Timber',
     schools: [
-      school('one undertone, any lightness', 'Timbers lean one way, light and dark alike. A timber that leans the other way is a finding.'),
+      school(
+        'one undertone, any lightness',
+        'Timbers lean one way, light and dark alike. A timber that leans the other way is a finding.',
+      ),
       school('one lightness', 'Timbers are equally light or dark. A step in lightness is a finding.'),
       school('mixed on purpose', 'Timbers may differ; only a near miss is looked at.'),
     ],
@@ -101,7 +143,10 @@ export const SCHOOLS = {
   metals: {
     title: 'Metals',
     schools: [
-      school('one finish per group', 'Plumbing, hardware and light keep one finish each; their undertones agree across groups.'),
+      school(
+        'one finish per group',
+        'Plumbing, hardware and light keep one finish each; their undertones agree across groups.',
+      ),
       school('one for all', 'One metal finish in the room; a second is a finding.'),
     ],
   },
@@ -138,7 +183,10 @@ export const SCHOOLS = {
   buying: {
     title: 'Buying',
     schools: [
-      school('decide, then buy to the list', 'Only what is on the schedule is bought; a find off the list is a finding.'),
+      school(
+        'decide, then buy to the list',
+        'Only what is on the schedule is bought; a find off the list is a finding.',
+      ),
       school('leave room for finds', 'The intent of an item is kept and a find is judged against it.'),
     ],
   },
@@ -156,17 +204,23 @@ export const SCHOOLS = {
     schools: [
       school('lasting pieces first', 'What is used daily and lasts gets the money; decor waits.'),
       school('lowest outlay', 'Every line at its least; dearer options must say why.'),
-      school('splurge on few, save on the rest', 'Two or three lines carry the room; the rest saves for them.'),
+      school(
+        'splurge on few, save on the rest',
+        'Two or three lines carry the room; the rest saves for them.',
+      ),
     ],
   },
   tenure: {
     title: 'Tenure',
     schools: [
       school('owned', 'Drilling, painting and fixing are free, within the building and its rules.'),
-      school('rented', 'Nothing is drilled, painted or fixed without the landlord’s written consent; what was changed is listed for putting back.'),
+      school(
+        'rented',
+        'Nothing is drilled, painted or fixed without the landlord’s written consent; what was changed is listed for putting back.',
+      ),
     ],
   },
-} as const satisfies Readonly<Record<string, SchoolTopic>> // prettier-ignore
+} as const satisfies Readonly<Record<string, SchoolTopic>>
 
 export type Topic = keyof typeof SCHOOLS
 export const TOPICS = Object.keys(SCHOOLS) as Topic[]

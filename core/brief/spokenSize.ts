@@ -94,7 +94,14 @@ export function parseSize(text: string, kind: PieceKind, system: UnitSystem = 'm
     refuse('SIZE_NOT_READ', found.length < 3 ? 'needs three numbers' : 'has more than three numbers')
   const shared = UNIT.exec(found[found.length - 1] ?? '')?.[1]
   const imperial = IMPERIAL.test(text)
-  const bareUnits = shared && !/['’′]/.test(shared) ? [shared] : imperial ? ['in'] : system === 'metric' ? ['mm', 'cm', 'm'] : ['in', 'cm', 'mm'] // prettier-ignore
+  const bareUnits =
+    shared && !/['’′]/.test(shared)
+      ? [shared]
+      : imperial
+        ? ['in']
+        : system === 'metric'
+          ? ['mm', 'cm', 'm']
+          : ['in', 'cm', 'mm']
   const usual = USUAL[kind]
   const read = (unit: string): [number, number, number] => {
     const mm = found.map((p) =>

@@ -23,8 +23,12 @@ test('T of CIEDE2000 stays under the bound the search relies on', () => {
   for (let h = 0; h < 360; h += 0.01)
     most = Math.max(
       most,
-      1 - 0.17 * Math.cos((h - 30) * rad) + 0.24 * Math.cos(2 * h * rad) + 0.32 * Math.cos((3 * h + 6) * rad) - 0.2 * Math.cos((4 * h - 63) * rad),
-    ) // prettier-ignore
+      1 -
+        0.17 * Math.cos((h - 30) * rad) +
+        0.24 * Math.cos(2 * h * rad) +
+        0.32 * Math.cos((3 * h + 6) * rad) -
+        0.2 * Math.cos((4 * h - 63) * rad),
+    )
   expect(most).toBeLessThan(1.58)
 })
 

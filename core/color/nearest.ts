@@ -21,8 +21,14 @@ const ratio7 = (c: number) => {
  * for each color. Agrees with it to 1e-9, which a test holds it to.
  */
 export function deltaE00Squared(
-  l1: number, a1: number, b1: number, c1: number,
-  l2: number, a2: number, b2: number, c2: number,
+  l1: number,
+  a1: number,
+  b1: number,
+  c1: number,
+  l2: number,
+  a2: number,
+  b2: number,
+  c2: number,
 ): number {
   const g = 1 + 0.5 * (1 - ratio7((c1 + c2) / 2))
   const ap1 = a1 * g
@@ -66,7 +72,7 @@ export function deltaE00Squared(
   const blue = (mean / RAD - 275) / 25
   const rt = Math.abs(blue) > 6 ? 0 : -2 * ratio7(cBar) * Math.sin(60 * RAD * Math.exp(-blue * blue))
   return z * z + x * x + y * y + rt * x * y
-} // prettier-ignore
+}
 const [COS30, SIN30] = [Math.cos(30 * RAD), Math.sin(30 * RAD)]
 const [COS6, SIN6] = [Math.cos(6 * RAD), Math.sin(6 * RAD)]
 const [COS63, SIN63] = [Math.cos(63 * RAD), Math.sin(63 * RAD)]
@@ -161,8 +167,14 @@ export class NearestColors {
   private bound(node: number, l: number, a: number, b: number, c: number, hue: number): number {
     const at = FIELDS * node
     const f = this.nodes
-    const l0 = f[at]!, l1 = f[at + 1]!, c0 = f[at + 2]!, c1 = f[at + 3]! // prettier-ignore
-    const a0 = f[at + 4]!, a1 = f[at + 5]!, b0 = f[at + 6]!, b1 = f[at + 7]! // prettier-ignore
+    const l0 = f[at]!,
+      l1 = f[at + 1]!,
+      c0 = f[at + 2]!,
+      c1 = f[at + 3]!
+    const a0 = f[at + 4]!,
+      a1 = f[at + 5]!,
+      b0 = f[at + 6]!,
+      b1 = f[at + 7]!
     const dl = l < l0 ? l0 - l : l > l1 ? l - l1 : 0
     const da = a < a0 ? a0 - a : a > a1 ? a - a1 : 0
     const db = b < b0 ? b0 - b : b > b1 ? b - b1 : 0

@@ -57,14 +57,20 @@ export function recoverReflectance(lab: LabD65): { readonly spectrum: Spectrum; 
   const flat = start / Math.sqrt(1 - start * start)
   let best: { at: Coefficients; off: number } | undefined
   // From an even spectrum nearly every color is reached; strong ones may need one that rises, falls or arches.
-  for (const from of [[0, 0, flat], [0, 8, flat - 4], [0, -8, flat + 4], [-30, 30, flat - 5], [30, -30, flat + 5]] as Coefficients[]) {
+  for (const from of [
+    [0, 0, flat],
+    [0, 8, flat - 4],
+    [0, -8, flat + 4],
+    [-30, 30, flat - 5],
+    [30, -30, flat + 5],
+  ] as Coefficients[]) {
     const found = descend(from, lab)
     if (!best || found.off < best.off) best = found
     if (best.off <= GOOD) break
   }
   const { at, off } = best ?? { at: [0, 0, flat], off: Infinity }
   return { spectrum: spectrumOf(at), missedBy: off }
-} // prettier-ignore
+}
 
 /** Gauss and Newton from one start, damped where a step would lead away. */
 function descend(from: Coefficients, lab: LabD65): { at: Coefficients; off: number } {

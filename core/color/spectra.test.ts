@@ -6,9 +6,21 @@ import { deltaE00, hexToLab } from './lab.js'
 import { recoverReflectance, WHITE_D65 } from './reflectance.js'
 import { allSeenUnder, seenUnder } from './seenUnder.js'
 import {
-  blackBody, cctOf, chromaticity, daylight, daylightChromaticity, illuminantA, led, LED_CCTS, mixLights,
-  tristimulus, WAVELENGTHS_NM, type ObserverDeg, type Spectrum, type Xyz,
-} from './spectra.js' // prettier-ignore
+  blackBody,
+  cctOf,
+  chromaticity,
+  daylight,
+  daylightChromaticity,
+  illuminantA,
+  led,
+  LED_CCTS,
+  mixLights,
+  tristimulus,
+  WAVELENGTHS_NM,
+  type ObserverDeg,
+  type Spectrum,
+  type Xyz,
+} from './spectra.js'
 import { labOfXyz, xyzOfLab } from './xyz.js'
 
 const lightNamed = (name: string): Spectrum | undefined =>
@@ -26,15 +38,19 @@ const within = (got: readonly number[], wanted: readonly number[], tolerance: nu
 describe('illuminants', () => {
   test.each(
     [
-      ...published<{ illuminant: string; observer: string }, { xy: number[]; XYZ: number[] }>('color.illuminant.'),
-      ...published<{ illuminant: string; observer: string }, { xy: number[]; XYZ: number[] }>('color.illuminant10.'),
+      ...published<{ illuminant: string; observer: string }, { xy: number[]; XYZ: number[] }>(
+        'color.illuminant.',
+      ),
+      ...published<{ illuminant: string; observer: string }, { xy: number[]; XYZ: number[] }>(
+        'color.illuminant10.',
+      ),
     ].filter((e) => !e.input.illuminant.startsWith('F')),
   )('$id $title', ({ input, expected, tolerance }) => {
     const limits = tolerance as Record<string, number>
     const white = tristimulus(lightNamed(input.illuminant)!, undefined, Number(input.observer) as ObserverDeg)
     within(chromaticity(white), expected.xy, limits.xy!)
     within(white, expected.XYZ, limits.XYZ!)
-  }) // prettier-ignore
+  })
 
   test.each(published<{ cct: number }, { x: number; y: number }>('color.daylight.'))(
     '$id $title',
@@ -58,10 +74,14 @@ describe('illuminants', () => {
     const [check] = published<{ nominalCct: number[] }, { xy: number[][] }>('color.cct.ansi')
     for (const cct of LED_CCTS) {
       const light = led(cct)
-      within(chromaticity(tristimulus(light)), check!.expected.xy[check!.input.nominalCct.indexOf(cct)]!, 0.0005)
+      within(
+        chromaticity(tristimulus(light)),
+        check!.expected.xy[check!.input.nominalCct.indexOf(cct)]!,
+        0.0005,
+      )
       expect(Math.min(...light)).toBeGreaterThanOrEqual(0)
     }
-  }) // prettier-ignore
+  })
   test('half of each light by luminance lies between the two', () => {
     const mixed = mixLights([
       { light: illuminantA(), share: 0.5 },
@@ -84,13 +104,49 @@ const REFLECTANCES: readonly ((nm: number) => number)[] = [
   () => 0.3,
 ]
 const ARGYLL: Readonly<Record<string, readonly Xyz[]>> = {
-  'A 2': [[52.4157, 43.6404, 8.66478], [41.9942, 51.2913, 7.64992], [78.253, 59.407, 15.2203], [50.2172, 28.5368, 2.86666], [32.9548, 30, 10.6772]],
-  'A 10': [[52.4304, 43.1654, 8.33382], [44.1889, 50.359, 7.11426], [78.1978, 58.4481, 15.7042], [48.4043, 28.1113, 2.81911], [33.3429, 30, 10.5618]],
-  'D65 2': [[40.5686, 40.9365, 25.2912], [37.161, 53.9546, 21.0832], [62.7255, 52.6198, 50.2934], [33.0691, 21.3228, 8.72818], [28.5141, 30, 32.6649]],
-  'D65 10': [[39.9072, 39.9443, 24.3347], [38.3468, 51.8072, 19.9169], [61.7974, 51.0818, 51.5285], [31.0967, 20.5169, 8.58834], [28.4433, 30, 32.1914]],
-  'D50 2': [[42.7636, 41.573, 19.4607], [38.0114, 53.607, 16.4158], [65.0501, 54.1397, 37.0945], [36.6024, 22.8772, 6.61892], [28.9273, 30, 24.7537]],
-  'D50 10': [[42.3374, 40.7357, 18.742], [39.5434, 51.8429, 15.4613], [64.383, 52.7166, 38.0706], [34.689, 22.1611, 6.51683], [29.0164, 30, 24.4244]],
-} // prettier-ignore
+  'A 2': [
+    [52.4157, 43.6404, 8.66478],
+    [41.9942, 51.2913, 7.64992],
+    [78.253, 59.407, 15.2203],
+    [50.2172, 28.5368, 2.86666],
+    [32.9548, 30, 10.6772],
+  ],
+  'A 10': [
+    [52.4304, 43.1654, 8.33382],
+    [44.1889, 50.359, 7.11426],
+    [78.1978, 58.4481, 15.7042],
+    [48.4043, 28.1113, 2.81911],
+    [33.3429, 30, 10.5618],
+  ],
+  'D65 2': [
+    [40.5686, 40.9365, 25.2912],
+    [37.161, 53.9546, 21.0832],
+    [62.7255, 52.6198, 50.2934],
+    [33.0691, 21.3228, 8.72818],
+    [28.5141, 30, 32.6649],
+  ],
+  'D65 10': [
+    [39.9072, 39.9443, 24.3347],
+    [38.3468, 51.8072, 19.9169],
+    [61.7974, 51.0818, 51.5285],
+    [31.0967, 20.5169, 8.58834],
+    [28.4433, 30, 32.1914],
+  ],
+  'D50 2': [
+    [42.7636, 41.573, 19.4607],
+    [38.0114, 53.607, 16.4158],
+    [65.0501, 54.1397, 37.0945],
+    [36.6024, 22.8772, 6.61892],
+    [28.9273, 30, 24.7537],
+  ],
+  'D50 10': [
+    [42.3374, 40.7357, 18.742],
+    [39.5434, 51.8429, 15.4613],
+    [64.383, 52.7166, 38.0706],
+    [34.689, 22.1611, 6.51683],
+    [29.0164, 30, 24.4244],
+  ],
+}
 
 describe('known reflectances under A, D65 and D50, beside a second library', () => {
   test.each(Object.entries(ARGYLL))('illuminant and observer %s', (name, wanted) => {
@@ -110,16 +166,35 @@ describe('adaptation', () => {
   // Bradford (ICC), CAT02 (CIE 159:2004), CAT16 (Li et al. 2017).
   test.each(
     published<
-      { method: AdaptationMethod; whiteFrom: number[]; whiteTo: number[]; degreeOfAdaptation: number; xyz: number[] },
+      {
+        method: AdaptationMethod
+        whiteFrom: number[]
+        whiteTo: number[]
+        degreeOfAdaptation: number
+        xyz: number[]
+      },
       { matrix: number[][]; xyz: number[] }
     >('color.adaptation.'),
   )('$id $title', ({ input, expected }) => {
     const to = (v: number[]) => v as unknown as Xyz
-    const run = (v: Xyz) => adapt(v, to(input.whiteFrom), to(input.whiteTo), input.degreeOfAdaptation, input.method)
+    const run = (v: Xyz) =>
+      adapt(v, to(input.whiteFrom), to(input.whiteTo), input.degreeOfAdaptation, input.method)
     within(run(to(input.xyz)), expected.xyz, 2e-6)
-    const columns = ([[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const).map(run)
-    expected.matrix.forEach((row, r) => within(columns.map((c) => c[r]!), row, 2e-6))
-  }) // prettier-ignore
+    const columns = (
+      [
+        [1, 0, 0],
+        [0, 1, 0],
+        [0, 0, 1],
+      ] as const
+    ).map(run)
+    expected.matrix.forEach((row, r) =>
+      within(
+        columns.map((c) => c[r]!),
+        row,
+        2e-6,
+      ),
+    )
+  })
   test('an eye that does not adapt sees what is there, one that does sees white as white', () => {
     const white = tristimulus(illuminantA())
     within(adapt([30, 25, 18], white, WHITE_D65, 0), [30, 25, 18], 1e-9)

@@ -1,8 +1,28 @@
 /** Something in the job a finding is about, so that the screen can take the reader there. */
 export interface Ref {
   readonly kind:
-    | 'finish' | 'piece' | 'item' | 'option' | 'order' | 'surface' | 'job' | 'use' | 'placement' | 'wall' | 'opening'
-    | 'passage' | 'photo' | 'person' | 'stand' | 'hang' | 'setOut' | 'light' | 'fixture' | 'receipt' | 'claim' | 'loan' // prettier-ignore
+    | 'finish'
+    | 'piece'
+    | 'item'
+    | 'option'
+    | 'order'
+    | 'surface'
+    | 'job'
+    | 'use'
+    | 'placement'
+    | 'wall'
+    | 'opening'
+    | 'passage'
+    | 'photo'
+    | 'person'
+    | 'stand'
+    | 'hang'
+    | 'setOut'
+    | 'light'
+    | 'fixture'
+    | 'receipt'
+    | 'claim'
+    | 'loan'
   readonly id: string
   readonly name: string
 }

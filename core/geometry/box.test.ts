@@ -25,7 +25,7 @@ import {
   spareRound,
   sweptArea,
 } from './carry.js'
-import { distanceToSegment, signedArea, type Point } from './polygon.js' // prettier-ignore
+import { distanceToSegment, signedArea, type Point } from './polygon.js'
 
 interface Turned {
   cx: number
@@ -69,8 +69,14 @@ describe('turned rectangles', () => {
   })
 
   const someBox = fc
-    .record({ x: fc.integer({ min: -3000, max: 3000 }), y: fc.integer({ min: -3000, max: 3000 }), w: fc.integer({ min: 1, max: 3000 }), d: fc.integer({ min: 1, max: 3000 }), t: fc.integer({ min: 0, max: 359 }) })
-    .map((b) => boxOf(b.x, b.y, b.w, b.d, b.t)) // prettier-ignore
+    .record({
+      x: fc.integer({ min: -3000, max: 3000 }),
+      y: fc.integer({ min: -3000, max: 3000 }),
+      w: fc.integer({ min: 1, max: 3000 }),
+      d: fc.integer({ min: 1, max: 3000 }),
+      t: fc.integer({ min: 0, max: 359 }),
+    })
+    .map((b) => boxOf(b.x, b.y, b.w, b.d, b.t))
   test('two boxes overlap exactly when their common part has an area, and are apart exactly when there is a gap', () => {
     fc.assert(
       fc.property(someBox, someBox, (a, b) => {

@@ -85,14 +85,17 @@ export const boxGap = (a: Box, b: Box): number =>
 /** Shortest way between the outlines of two polygons that do not overlap. */
 export function polygonGap(a: readonly Point[], b: readonly Point[]): number {
   let least = Infinity
-  for (const [points, other] of [[a, b], [b, a]] as const)
+  for (const [points, other] of [
+    [a, b],
+    [b, a],
+  ] as const)
     for (const p of points)
       for (let i = 0; i < other.length; i++) {
         const [q, r] = [other[i], other[(i + 1) % other.length]]
         if (q && r) least = Math.min(least, distanceToSegment(p, q, r))
       }
   return least
-} // prettier-ignore
+}
 
 /** The part of a polygon inside a convex one whose corners run clockwise on the sheet (Sutherland & Hodgman). */
 export function clipConvex(subject: readonly Point[], convex: readonly Point[]): Point[] {

@@ -66,12 +66,22 @@ describe('published outlines', () => {
 
 test('quarter turns are exact', () => {
   expect([0, 90, 180, 270, 360, -90].map(unit)).toEqual([
-    { x: 1, y: 0 }, { x: 0, y: 1 }, { x: -1, y: 0 }, { x: 0, y: -1 }, { x: 1, y: 0 }, { x: 0, y: -1 },
-  ]) // prettier-ignore
+    { x: 1, y: 0 },
+    { x: 0, y: 1 },
+    { x: -1, y: 0 },
+    { x: 0, y: -1 },
+    { x: 1, y: 0 },
+    { x: 0, y: -1 },
+  ])
 })
 
 test('an edge parts a square into what lies on either side of it', () => {
-  const square = [{ x: 0, y: 0 }, { x: 4, y: 0 }, { x: 4, y: 4 }, { x: 0, y: 4 }] // prettier-ignore
+  const square = [
+    { x: 0, y: 0 },
+    { x: 4, y: 0 },
+    { x: 4, y: 4 },
+    { x: 0, y: 4 },
+  ]
   const { on, off } = splitConvex(square, { normal: { x: 1, y: 0 }, offset: 1 })
   expect([signedArea(on), signedArea(off)]).toEqual([12, 4])
   expect(splitConvex(square, { normal: { x: 0, y: 0 }, offset: 0 })).toEqual({ on: square, off: [] })

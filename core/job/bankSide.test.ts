@@ -114,14 +114,26 @@ describe('tables and papers', () => {
     expect(place('nothing').supplier).toBe('no supplier yet')
   })
   test('of an empty job every paper is made, with nothing on it', () => {
-    const none: JobSnapshot = { ...job, items: [], options: [], orders: [], lines: [], entries: [], orderEvents: [], changeOrders: [], allotments: [], vouchers: [] }
+    const none: JobSnapshot = {
+      ...job,
+      items: [],
+      options: [],
+      orders: [],
+      lines: [],
+      entries: [],
+      orderEvents: [],
+      changeOrders: [],
+      allotments: [],
+      vouchers: [],
+    }
     const d = deriveJob(none, TODAY)
     for (const name of PAPERS) {
       const paper = paperOf(name, none, d, TODAY)
       expect(paper.tables.length).toBeGreaterThan(0)
-      for (const table of paper.tables) for (const row of table.rows) expect(row).toHaveLength(table.head.length)
+      for (const table of paper.tables)
+        for (const row of table.rows) expect(row).toHaveLength(table.head.length)
     }
-  }) // prettier-ignore
+  })
   test('every row of every paper has a cell for each head', () => {
     for (const name of PAPERS)
       for (const table of paperOf(name, job, derived, TODAY).tables)

@@ -56,19 +56,34 @@ export function thingsOf(job: JobSnapshot): Thing[] {
   const pieces = job.pieces.filter((p) => inRoom(p) && (p.there || !bought.has(key(p.name))))
   return [
     ...pieces.map((p): Thing => ({
-      id: p.id, kind: 'piece', name: p.name, pieceKind: p.kind, count: p.count,
-      widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm, openDepthMm: p.openDepthMm ?? null, serves: p.serves,
+      id: p.id,
+      kind: 'piece',
+      name: p.name,
+      pieceKind: p.kind,
+      count: p.count,
+      widthMm: p.widthMm,
+      depthMm: p.depthMm,
+      heightMm: p.heightMm,
+      openDepthMm: p.openDepthMm ?? null,
+      serves: p.serves,
     })),
     ...toBuy.map((i): Thing => {
       const option = i.chosenOptionId ? chosen.get(i.chosenOptionId) : undefined
       const drawn = coming.get(key(i.name))
       return {
-        id: i.id, kind: 'item', name: i.name, pieceKind: drawn?.kind ?? kindOfName(i.name) ?? 'other', count: i.quantity,
-        widthMm: option?.widthMm ?? drawn?.widthMm ?? null, depthMm: option?.depthMm ?? drawn?.depthMm ?? null,
-        heightMm: option?.heightMm ?? drawn?.heightMm ?? null, openDepthMm: drawn?.openDepthMm ?? null, serves: i.serves,
+        id: i.id,
+        kind: 'item',
+        name: i.name,
+        pieceKind: drawn?.kind ?? kindOfName(i.name) ?? 'other',
+        count: i.quantity,
+        widthMm: option?.widthMm ?? drawn?.widthMm ?? null,
+        depthMm: option?.depthMm ?? drawn?.depthMm ?? null,
+        heightMm: option?.heightMm ?? drawn?.heightMm ?? null,
+        openDepthMm: drawn?.openDepthMm ?? null,
+        serves: i.serves,
       }
     }),
-  ] // prettier-ignore
+  ]
 }
 
 /** Reckons what the rules of the brief judge. */

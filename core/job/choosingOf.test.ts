@@ -6,19 +6,44 @@ import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from './emptyJob.js'
 
 const job = emptyJob({
   suppliers: [
-    { ...NEW_SUPPLIER, id: 's', name: 'Mill Row', deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }], columns: [], version: 1 },
+    {
+      ...NEW_SUPPLIER,
+      id: 's',
+      name: 'Mill Row',
+      deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }],
+      columns: [],
+      version: 1,
+    },
   ],
   items: [
     itemWith({ id: 'rug', chosenOptionId: 'jute', category: 'textiles' }),
     itemWith({ id: 'lamp', category: 'light', mayWait: true }),
   ],
   options: [
-    optionWith({ id: 'jute', itemId: 'rug', supplierId: 's', priceMinor: 40_000, colorL: 60, colorA: -8, colorB: 6, material: 'brass' }),
+    optionWith({
+      id: 'jute',
+      itemId: 'rug',
+      supplierId: 's',
+      priceMinor: 40_000,
+      colorL: 60,
+      colorA: -8,
+      colorB: 6,
+      material: 'brass',
+    }),
     optionWith({ id: 'wide', itemId: 'rug', priceMinor: 30_000, widthMm: 4000 }),
-    optionWith({ id: 'brass', itemId: 'lamp', supplierId: 's', priceMinor: 10_000, colorL: 60, colorA: 12, colorB: 20, material: 'brass' }),
+    optionWith({
+      id: 'brass',
+      itemId: 'lamp',
+      supplierId: 's',
+      priceMinor: 10_000,
+      colorL: 60,
+      colorA: 12,
+      colorB: 20,
+      material: 'brass',
+    }),
     optionWith({ id: 'tin', itemId: 'lamp', kind: 'placeholder', priceMinor: 3000 }),
   ],
-}) // prettier-ignore
+})
 const wide = { ...job, items: job.items.map((i) => (i.id === 'rug' ? { ...i, maxWidthMm: 3000 } : i)) }
 
 test('what is chosen counts as its order prices it, the rest as bought by itself; a stand-in holds its target', () => {
@@ -41,10 +66,54 @@ test('two brasses that lean apart are kept from each other', () => {
 test('what is ordered is no more to be chosen', () => {
   const ordered = {
     ...wide,
-    orders: [{ id: 'o', number: 1, supplierId: 's', supplierName: 'Mill Row', placedOn: '2026-03-01', expectedOn: null, depositMinor: 0, depositDueOn: null, balanceDueOn: null, note: '' }],
-    lines: [{ id: 'l', orderId: 'o', itemId: 'rug', optionId: 'jute', itemName: 'Rug', optionName: 'Jute', category: 'textiles', quantity: 1, amountMinor: 44_900, taxMinor: 0, returnDays: null }],
-    entries: [{ seq: 1, eventId: 'e', kind: 'order' as const, lineId: 'l', amountMinor: 44_900, quantity: 1, on: '2026-03-01', means: null, voucherId: null, guessed: false, taxMinor: 0, note: '', reverses: null, memberName: 'M' }],
+    orders: [
+      {
+        id: 'o',
+        number: 1,
+        supplierId: 's',
+        supplierName: 'Mill Row',
+        placedOn: '2026-03-01',
+        expectedOn: null,
+        depositMinor: 0,
+        depositDueOn: null,
+        balanceDueOn: null,
+        note: '',
+      },
+    ],
+    lines: [
+      {
+        id: 'l',
+        orderId: 'o',
+        itemId: 'rug',
+        optionId: 'jute',
+        itemName: 'Rug',
+        optionName: 'Jute',
+        category: 'textiles',
+        quantity: 1,
+        amountMinor: 44_900,
+        taxMinor: 0,
+        returnDays: null,
+      },
+    ],
+    entries: [
+      {
+        seq: 1,
+        eventId: 'e',
+        kind: 'order' as const,
+        lineId: 'l',
+        amountMinor: 44_900,
+        quantity: 1,
+        on: '2026-03-01',
+        means: null,
+        voucherId: null,
+        guessed: false,
+        taxMinor: 0,
+        note: '',
+        reverses: null,
+        memberName: 'M',
+      },
+    ],
   }
   const choosing = choosingOf(ordered, deriveJob(ordered, '2026-03-02'))
   expect(choosing.items.map((i) => i.id)).toEqual(['lamp'])
-}) // prettier-ignore
+})

@@ -86,7 +86,10 @@ export function choosingOf(job: JobSnapshot, derived: DerivedJob): Choosing {
   const spent = new Map<string, number>()
   for (const i of derived.items)
     if (i.state === 'ordered' || i.state === 'delivered')
-      spent.set(i.item.category, (spent.get(i.item.category) ?? 0) + i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0))
+      spent.set(
+        i.item.category,
+        (spent.get(i.item.category) ?? 0) + i.lines.reduce((sum, l) => sum + l.state.dueMinor, 0),
+      )
   return {
     items,
     budgetMinor: derived.position.freeMinor + now,
@@ -95,4 +98,4 @@ export function choosingOf(job: JobSnapshot, derived: DerivedJob): Choosing {
       .filter((a) => a.amountMinor > 0)
       .map((a) => ({ category: a.category, maxMinor: a.amountMinor - (spent.get(a.category) ?? 0) })),
   }
-} // prettier-ignore
+}

@@ -29,12 +29,29 @@ test.each([
   expect(dependents(job, collection, id).map((c) => 'id' in c && c.id)).toEqual(gone),
 )
 
-const option = (id: string, itemId: string, more: Partial<JobSnapshot['options'][number]> = {}) => ({
-  ...NEW_OPTION, id, itemId, name: id, priceMinor: 0, traits: [], lookedAt: [], version: 1, ...more,
-}) as JobSnapshot['options'][number] // prettier-ignore
-const item = (id: string, more: Partial<JobSnapshot['items'][number]> = {}) => ({
-  ...NEW_ITEM, id, name: id, serves: [], demands: [], targetMinor: 0, version: 1, ...more,
-}) as JobSnapshot['items'][number] // prettier-ignore
+const option = (id: string, itemId: string, more: Partial<JobSnapshot['options'][number]> = {}) =>
+  ({
+    ...NEW_OPTION,
+    id,
+    itemId,
+    name: id,
+    priceMinor: 0,
+    traits: [],
+    lookedAt: [],
+    version: 1,
+    ...more,
+  }) as JobSnapshot['options'][number]
+const item = (id: string, more: Partial<JobSnapshot['items'][number]> = {}) =>
+  ({
+    ...NEW_ITEM,
+    id,
+    name: id,
+    serves: [],
+    demands: [],
+    targetMinor: 0,
+    version: 1,
+    ...more,
+  }) as JobSnapshot['items'][number]
 const schedule = emptyJob({
   items: [
     item('sofa', { chosenOptionId: 'a', plannedOptionId: 'b' }),

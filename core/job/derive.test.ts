@@ -71,7 +71,10 @@ describe('a finding', () => {
     expect(judgedJob(moved, '2026-11-23').findings.find((f) => f.key === clash.key)!.accepted).toBeUndefined()
   })
   test('is the same finding whichever of the two comes first', () => {
-    const refs = [{ kind: 'finish', id: 'a', name: '' }, { kind: 'finish', id: 'b', name: '' }] as const // prettier-ignore
+    const refs = [
+      { kind: 'finish', id: 'a', name: '' },
+      { kind: 'finish', id: 'b', name: '' },
+    ] as const
     expect(findingKey({ rule: 'r', about: refs })).toBe(findingKey({ rule: 'r', about: [...refs].reverse() }))
   })
   test('open before accepted, the gravest on top', () => {
@@ -94,10 +97,19 @@ describe('a finding', () => {
 })
 
 const CHECKS: readonly (readonly [string, () => number, () => number])[] = [
-  ...PALETTE_RULES.map((r) => [r.name, () => r.check(r.examples.trips()).length, () => r.check(r.examples.passes()).length] as const),
-  ...BRIEF_RULES.map((r) => [r.name, () => r.check(r.examples.trips()).length, () => r.check(r.examples.passes()).length] as const),
-  ...MEASURE_RULES.map((r) => [r.name, () => r.check(r.examples.trips()).length, () => r.check(r.examples.passes()).length] as const),
-] // prettier-ignore
+  ...PALETTE_RULES.map(
+    (r) =>
+      [r.name, () => r.check(r.examples.trips()).length, () => r.check(r.examples.passes()).length] as const,
+  ),
+  ...BRIEF_RULES.map(
+    (r) =>
+      [r.name, () => r.check(r.examples.trips()).length, () => r.check(r.examples.passes()).length] as const,
+  ),
+  ...MEASURE_RULES.map(
+    (r) =>
+      [r.name, () => r.check(r.examples.trips()).length, () => r.check(r.examples.passes()).length] as const,
+  ),
+]
 
 test.each(CHECKS)('%s trips on its example and passes the other', (_name, trips, passes) => {
   expect(trips()).toBeGreaterThan(0)

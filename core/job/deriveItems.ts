@@ -64,9 +64,21 @@ export interface DerivedItem {
 let lastFrame: { readonly on: readonly unknown[]; readonly frame: FitFrame } | undefined
 export function fitFrame(job: JobSnapshot, palette: PaletteFacts, today: string): FitFrame {
   const on = [
-    job.brief, job.schools, job.people, job.passages, job.finishes, job.placements, job.pieces, job.walls, job.openings,
-    job.dressings, job.schemes, job.room, job.parts, today,
-  ] // prettier-ignore
+    job.brief,
+    job.schools,
+    job.people,
+    job.passages,
+    job.finishes,
+    job.placements,
+    job.pieces,
+    job.walls,
+    job.openings,
+    job.dressings,
+    job.schemes,
+    job.room,
+    job.parts,
+    today,
+  ]
   if (lastFrame?.on.every((x, i) => x === on[i])) return lastFrame.frame
   lastFrame = { on, frame: fitFrameOf(job, palette, today) }
   return lastFrame.frame

@@ -49,10 +49,12 @@ export function deriveLines(job: JobSnapshot): DerivedLine[] {
   if (before?.on.every((x, i) => x === on[i])) return before.lines
   const entriesOf = grouped(job.entries, (e) => e.lineId)
   const eventsOf = grouped(job.orderEvents, (e) => e.lineId)
-  const lines = job.lines.map((line) => deriveLine(line, entriesOf.get(line.id) ?? [], eventsOf.get(line.id) ?? []))
+  const lines = job.lines.map((line) =>
+    deriveLine(line, entriesOf.get(line.id) ?? [], eventsOf.get(line.id) ?? []),
+  )
   known.set(job.entries, { on, lines })
   return lines
-} // prettier-ignore
+}
 
 function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly OrderEvent[]): DerivedLine {
   const state = lineState(entries)
@@ -70,12 +72,17 @@ function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly
     state,
     deliveredOn,
     returnUntil,
-    returnedOn: state.returnedQuantity > 0 ? standing('return').at(-1)?.on : state.cancelledQuantity > 0 ? standing('cancel').at(-1)?.on : standing('adjustment').at(-1)?.on,
+    returnedOn:
+      state.returnedQuantity > 0
+        ? standing('return').at(-1)?.on
+        : state.cancelledQuantity > 0
+          ? standing('cancel').at(-1)?.on
+          : standing('adjustment').at(-1)?.on,
     decision: said === 'kept' || said === 'to go back' ? said : undefined,
     damaged: events.some((e) => e.kind === 'damaged'),
     given: standing('gift').length > 0,
   }
-} // prettier-ignore
+}
 
 export function deriveOrders(job: JobSnapshot, lines: readonly DerivedLine[]): DerivedOrder[] {
   const linesOf = grouped(lines, (l) => l.line.orderId)
@@ -114,6 +121,7 @@ export function deriveOrders(job: JobSnapshot, lines: readonly DerivedLine[]): D
 export function voucherLeft(job: Pick<JobSnapshot, 'vouchers' | 'entries'>): ReadonlyMap<string, number> {
   const left = new Map(job.vouchers.map((v) => [v.id, v.amountMinor]))
   for (const e of job.entries)
-    if (e.voucherId && e.kind === 'payment') left.set(e.voucherId, (left.get(e.voucherId) ?? 0) - e.amountMinor)
+    if (e.voucherId && e.kind === 'payment')
+      left.set(e.voucherId, (left.get(e.voucherId) ?? 0) - e.amountMinor)
   return left
-} // prettier-ignore
+}

@@ -10,16 +10,64 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
   const none = Object.fromEntries(TOPICS.map((t) => [t, null])) as Omit<Rows['schools'], 'id'>
   return {
     studio: { id: 'studio', name: 'Studio', currency: 'EUR', locale: 'en-IE', system: 'metric' },
-    brief: { ...NEW_BRIEF, id: 'job', version: 1, clientId: 'client', roomName: 'Room', agreedMinor: 500_000 },
+    brief: {
+      ...NEW_BRIEF,
+      id: 'job',
+      version: 1,
+      clientId: 'client',
+      roomName: 'Room',
+      agreedMinor: 500_000,
+    },
     client: { id: 'client', version: 1, name: 'Client' },
     schools: { ...none, id: 'schools', version: 1 },
     room: { ...NEW_ROOM, id: 'room', version: 1 },
-    people: [], uses: [], focuses: [], limits: [], consents: [], allotments: [], visits: [], works: [], photos: [],
-    walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [], passages: [],
-    finishes: [], placements: [], pieces: [], parts: [], schemes: [], dressings: [], pulls: [], stands: [], hangs: [], frames: [], setOuts: [], lights: [], houseRules: [], items: [], options: [], makings: [], sightings: [], suppliers: [], offers: [], vouchers: [], proposals: [], receipts: [], claims: [], loans: [], acceptances: [],
-    changeOrders: [], orders: [], lines: [], entries: [], orderEvents: [],
+    people: [],
+    uses: [],
+    focuses: [],
+    limits: [],
+    consents: [],
+    allotments: [],
+    visits: [],
+    works: [],
+    photos: [],
+    walls: [],
+    ceilings: [],
+    diagonals: [],
+    openings: [],
+    fixtures: [],
+    passages: [],
+    finishes: [],
+    placements: [],
+    pieces: [],
+    parts: [],
+    schemes: [],
+    dressings: [],
+    pulls: [],
+    stands: [],
+    hangs: [],
+    frames: [],
+    setOuts: [],
+    lights: [],
+    houseRules: [],
+    items: [],
+    options: [],
+    makings: [],
+    sightings: [],
+    suppliers: [],
+    offers: [],
+    vouchers: [],
+    proposals: [],
+    receipts: [],
+    claims: [],
+    loans: [],
+    acceptances: [],
+    changeOrders: [],
+    orders: [],
+    lines: [],
+    entries: [],
+    orderEvents: [],
     ...more,
-  } // prettier-ignore
+  }
 }
 
 /** What a piece is before anything but its name, kind and size is known. */
@@ -171,15 +219,37 @@ export const NEW_SUPPLIER = {
 
 /** A stored piece for an example or a test. */
 export const pieceWith = (more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piece> => ({
-  ...NEW_PIECE, name: more.id, kind: 'other', widthMm: 1000, depthMm: 500, heightMm: 800, serves: [], traits: [], version: 1, ...more,
-}) // prettier-ignore
+  ...NEW_PIECE,
+  name: more.id,
+  kind: 'other',
+  widthMm: 1000,
+  depthMm: 500,
+  heightMm: 800,
+  serves: [],
+  traits: [],
+  version: 1,
+  ...more,
+})
 
 /** A stored item for an example or a test. */
 export const itemWith = (more: Partial<Item> & Pick<Item, 'id'>): Stored<Item> => ({
-  ...NEW_ITEM, name: more.id, category: 'furniture', targetMinor: 10_000, serves: [], demands: [], version: 1, ...more,
-}) // prettier-ignore
+  ...NEW_ITEM,
+  name: more.id,
+  category: 'furniture',
+  targetMinor: 10_000,
+  serves: [],
+  demands: [],
+  version: 1,
+  ...more,
+})
 
 /** A stored option for an example or a test. */
 export const optionWith = (more: Partial<Option> & Pick<Option, 'id' | 'itemId'>): Stored<Option> => ({
-  ...NEW_OPTION, name: more.id, priceMinor: 10_000, traits: [], lookedAt: [], version: 1, ...more,
-}) // prettier-ignore
+  ...NEW_OPTION,
+  name: more.id,
+  priceMinor: 10_000,
+  traits: [],
+  lookedAt: [],
+  version: 1,
+  ...more,
+})

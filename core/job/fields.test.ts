@@ -34,24 +34,41 @@ describe('what a field lets through', () => {
     ['day', f.dayField('Seen on'), ['2026-12-31', '2028-02-29', '2000-01-01', '2100-12-31']],
     ['day or none', f.dayOrNone('Seen on'), [null, '2026-01-01']],
     ['uses', f.servesField(), [[], [ID]]],
-  ])('%s', (_name, field, values) => expect(values.map((v) => said(field, v))).toEqual(values.map(() => undefined)))
-}) // prettier-ignore
+  ])('%s', (_name, field, values) =>
+    expect(values.map((v) => said(field, v))).toEqual(values.map(() => undefined)),
+  )
+})
 
 describe('what is wrong, the field named and how to mend it', () => {
   test.each<[string, Schema, unknown, RegExp]>([
     ['no id', f.idField('Item'), 'item-1', /^Item must be a UUID/],
     ['an id in capitals', f.idField('Item'), ID.toUpperCase(), /^Item must be a UUID/],
     ['nothing for an id', f.idField('Item'), undefined, /^Item is missing\. Give a UUID/],
-    ['an id that may be none, left out', f.idOrNone('Wall'), undefined, /^Wall is missing\. Give a UUID, or null/],
+    [
+      'an id that may be none, left out',
+      f.idOrNone('Wall'),
+      undefined,
+      /^Wall is missing\. Give a UUID, or null/,
+    ],
     ['blank text', f.textField('Name'), '   ', /^Name is empty\. Write it here/],
     ['text too long', f.textField('Name', 3), 'abcd', /^Name is longer than 3 characters\. Shorten it/],
     ['a control character', f.textField('Name'), 'a\u0000', /^Name holds characters that cannot be kept/],
     ['half a surrogate pair', f.textField('Name'), 'a\ud800', /^Name holds characters that cannot be kept/],
     ['a number for text', f.textField('Name'), 7, /^Name must be text/],
     ['null for a note', f.noteField('Note'), null, /^Note cannot be null\. Leave it empty/],
-    ['a broken number', f.wholeField('Count', 1, 9, 'pieces'), 1.5, /^Count must be a whole number of pieces/],
+    [
+      'a broken number',
+      f.wholeField('Count', 1, 9, 'pieces'),
+      1.5,
+      /^Count must be a whole number of pieces/,
+    ],
     ['too little', f.wholeField('Count', 1, 9, 'pieces'), 0, /^Count must be at least 1 pieces/],
-    ['too much', f.wholeField('Count', 1, 9, 'pieces'), 10, /^Count must be at most 9 pieces\. Check for digits too many/],
+    [
+      'too much',
+      f.wholeField('Count', 1, 9, 'pieces'),
+      10,
+      /^Count must be at most 9 pieces\. Check for digits too many/,
+    ],
     ['no number at all', f.wholeField('Count', 1, 9, 'pieces'), NaN, /^Count must be a number/],
     ['a number as text', f.wholeField('Count', 1, 9, 'pieces'), '5', /^Count must be a number/],
     ['money below nothing', f.minorField('Price'), -1, /^Price must be at least 0/],
@@ -59,16 +76,29 @@ describe('what is wrong, the field named and how to mend it', () => {
     ['a real out of bounds', f.realField('Hours', 0, 10), 10.01, /^Hours must be at most 10/],
     ['a flag as text', f.flagField('Locked'), 'true', /^Locked must be true or false/],
     ['another choice', f.choiceField('Kind', ['new', 'made']), 'old', /^Kind must be one of: new, made/],
-    ['a day that is none', f.dayField('Seen on'), '2026-02-29', /^Seen on is not a date\. Write it as 2026-12-31/],
+    [
+      'a day that is none',
+      f.dayField('Seen on'),
+      '2026-02-29',
+      /^Seen on is not a date\. Write it as 2026-12-31/,
+    ],
     ['a day written otherwise', f.dayField('Seen on'), '31.12.2026', /^Seen on is not a date/],
-    ['a day of another century', f.dayField('Seen on'), '1999-12-31', /^Seen on must lie between 2000 and 2100\. Check the year/],
+    [
+      'a day of another century',
+      f.dayField('Seen on'),
+      '1999-12-31',
+      /^Seen on must lie between 2000 and 2100\. Check the year/,
+    ],
     ['a use that is none', f.servesField(), ['reading'], /^Use must be a UUID/],
     ['sixty-one uses', f.servesField(), Array(61).fill(ID), /^Serves: at most sixty uses/],
   ])('%s', (_name, field, value, says) => expect(said(field, value)).toMatch(says))
-}) // prettier-ignore
+})
 
 describe('a row', () => {
-  const schema = f.rowSchema(() => ({ name: f.textField('Name'), count: f.wholeField('Count', 1, 9, 'pieces') }))
+  const schema = f.rowSchema(() => ({
+    name: f.textField('Name'),
+    count: f.wholeField('Count', 1, 9, 'pieces'),
+  }))
   test('is made once, when it is first called for', () => {
     let made = 0
     const late = f.rowSchema(() => ({ count: f.wholeField(`Count ${++made}`, 0, 9, 'pieces') }))
@@ -78,7 +108,11 @@ describe('a row', () => {
   })
   test.each([
     ['whole', { name: 'A', count: 1 }, undefined],
-    ['with a field nobody knows', { name: 'A', count: 1, color: 'red' }, 'color is not known here. Leave it out.'],
+    [
+      'with a field nobody knows',
+      { name: 'A', count: 1, color: 'red' },
+      'color is not known here. Leave it out.',
+    ],
     ['as a list', [], 'The row must be a set of named fields.'],
   ])('%s', (_name, row, says) => expect(said(schema(), row)).toBe(says))
   test('tells every fault, not the first alone', () => {
@@ -89,4 +123,4 @@ describe('a row', () => {
       expect((error as ValidationError).inner.map((e) => e.path).sort()).toEqual(['count', 'name'])
     }
   })
-}) // prettier-ignore
+})

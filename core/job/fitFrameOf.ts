@@ -30,8 +30,13 @@ export function fitFrameOf(
   // What is itself to be bought is no neighbor: only what stays, or lies on a surface, is certain.
   const neighbors = palette.finishes.filter((f) => f.share > 0)
   const way = job.passages.map((p) => ({
-    id: p.id, kind: p.kind, name: p.name, widthMm: p.widthMm, heightMm: p.heightMm, lengthMm: p.lengthMm ?? null,
-  })) // prettier-ignore
+    id: p.id,
+    kind: p.kind,
+    name: p.name,
+    widthMm: p.widthMm,
+    heightMm: p.heightMm,
+    lengthMm: p.lengthMm ?? null,
+  }))
   const ways = new Map<string, ReturnType<NonNullable<FitFrame['way']>>>()
   return {
     today,

@@ -51,7 +51,9 @@ export function ledgerFactsOf(
       ),
       ...baskets.flatMap((b): Lapsing[] => {
         const until = job.offers.find((o) => o.id === b.offer?.id)?.untilOn
-        return b.offer && until ? [{ id: b.offer.id, name: b.offer.name, untilOn: until, leftMinor: b.offer.offMinor }] : []
+        return b.offer && until
+          ? [{ id: b.offer.id, name: b.offer.name, untilOn: until, leftMinor: b.offer.offMinor }]
+          : []
       }),
     ],
     ...papersFactsOf(job, orders),
@@ -63,7 +65,7 @@ export function ledgerFactsOf(
     })),
     money: (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale),
   }
-} // prettier-ignore
+}
 
 /**
  * What the price has come down to since the order. Prices seen are what it was before, so the first seen from the day of the
@@ -87,22 +89,22 @@ function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts
   const seen = grouped(job.sightings, (s) => s.optionId)
   return orders.flatMap((o) =>
     o.lines.map(({ line, ...l }): LineFacts => ({
-        ...l,
-        lineId: line.id,
-        itemId: line.itemId,
-        itemName: line.itemName,
-        optionName: line.optionName,
-        category: line.category,
-        orderId: o.order.id,
-        orderNumber: o.order.number,
-        supplierName: o.order.supplierName,
-        placedOn: o.order.placedOn,
-        expectedOn: o.expectedOn,
-        neededOn: itemOf.get(line.itemId)?.neededOn ?? null,
-        lower: lowerSince(o.order.placedOn, optionOf.get(line.optionId), seen.get(line.optionId) ?? []),
+      ...l,
+      lineId: line.id,
+      itemId: line.itemId,
+      itemName: line.itemName,
+      optionName: line.optionName,
+      category: line.category,
+      orderId: o.order.id,
+      orderNumber: o.order.number,
+      supplierName: o.order.supplierName,
+      placedOn: o.order.placedOn,
+      expectedOn: o.expectedOn,
+      neededOn: itemOf.get(line.itemId)?.neededOn ?? null,
+      lower: lowerSince(o.order.placedOn, optionOf.get(line.optionId), seen.get(line.optionId) ?? []),
     })),
   )
-} // prettier-ignore
+}
 
 function cheaperOptions(items: readonly DerivedItem[]): LedgerFacts['cheaper'] {
   return items
@@ -134,7 +136,14 @@ function papersFactsOf(
     papers: job.receipts.flatMap((r): PaperFacts[] => {
       const order = known.find((o) => o.id === r.orderId)
       return order
-        ? [{ id: r.id, name: paperName(r), orderName: order.name, ...checkPaper(r, order, job.receipts, money) }]
+        ? [
+            {
+              id: r.id,
+              name: paperName(r),
+              orderName: order.name,
+              ...checkPaper(r, order, job.receipts, money),
+            },
+          ]
         : []
     }),
     guesses: guessesLeft(job, orders),
@@ -165,4 +174,4 @@ function papersFactsOf(
       returnedOn: l.returnedOn ?? null,
     })),
   }
-} // prettier-ignore
+}

@@ -11,14 +11,26 @@ const PAID_WITHIN = 30
 
 /** Everything that is still to be paid, each with the best day known for it. */
 export function duesOf(job: JobSnapshot, derived: DerivedJob, today: string): Due[] {
-  const orders = derived.orders.flatMap(({ order, name: what, outstandingMinor, paidMinor, depositOpenMinor: deposit, expectedOn }): Due[] => {
-    if (outstandingMinor <= 0) return []
-    const rest = order.balanceDueOn ?? expectedOn ?? addDays(order.placedOn, PAID_WITHIN)
-    return [
-      { on: order.depositDueOn ?? order.placedOn, amountMinor: deposit, what: `${what}: deposit`, state: 'owed' },
-      { on: rest, amountMinor: outstandingMinor - deposit, what: deposit > 0 || paidMinor > 0 ? `${what}: balance` : what, state: 'owed' },
-    ]
-  })
+  const orders = derived.orders.flatMap(
+    ({ order, name: what, outstandingMinor, paidMinor, depositOpenMinor: deposit, expectedOn }): Due[] => {
+      if (outstandingMinor <= 0) return []
+      const rest = order.balanceDueOn ?? expectedOn ?? addDays(order.placedOn, PAID_WITHIN)
+      return [
+        {
+          on: order.depositDueOn ?? order.placedOn,
+          amountMinor: deposit,
+          what: `${what}: deposit`,
+          state: 'owed',
+        },
+        {
+          on: rest,
+          amountMinor: outstandingMinor - deposit,
+          what: deposit > 0 || paidMinor > 0 ? `${what}: balance` : what,
+          state: 'owed',
+        },
+      ]
+    },
+  )
   const items = derived.items.flatMap((i): Due[] => {
     if (i.state === 'chosen') {
       const lead = i.chosen?.option.leadDays ?? 0
@@ -28,12 +40,21 @@ export function duesOf(job: JobSnapshot, derived: DerivedJob, today: string): Du
     if (i.state === 'open') {
       const row = derived.position.categories.flatMap((c) => c.items).find((r) => r.itemId === i.item.id)
       const amountMinor = row ? row.forecastMinor - row.paidMinor - row.orderedMinor : 0
-      return [{ on: i.item.neededOn ?? job.brief.installOn ?? today, amountMinor, what: i.item.name, state: 'open' }]
+      return [
+        {
+          on: i.item.neededOn ?? job.brief.installOn ?? today,
+          amountMinor,
+          what: i.item.name,
+          state: 'open',
+        },
+      ]
     }
     return []
   })
-  return [...orders, ...items].filter((d) => d.amountMinor > 0).sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
-} // prettier-ignore
+  return [...orders, ...items]
+    .filter((d) => d.amountMinor > 0)
+    .sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
+}
 
 export const cashOf = (job: JobSnapshot, derived: DerivedJob, today: string): CashWeek[] =>
   cashWeeks(duesOf(job, derived, today), today)
@@ -53,7 +74,10 @@ export function placesOf(job: JobSnapshot, derived: DerivedJob): (itemId: string
         {
           category: i.item.category,
           supplier: (ordered ?? chosen) || 'no supplier yet',
-          place: (i.item.focusId && focuses.get(i.item.focusId)) || (i.item.wallId && walls.get(i.item.wallId)) || 'the room',
+          place:
+            (i.item.focusId && focuses.get(i.item.focusId)) ||
+            (i.item.wallId && walls.get(i.item.wallId)) ||
+            'the room',
           spend: i.item.spend,
         },
       ]
@@ -61,7 +85,7 @@ export function placesOf(job: JobSnapshot, derived: DerivedJob): (itemId: string
   )
   const none: ItemPlace = { category: 'other', supplier: 'no supplier yet', place: 'the room', spend: 'even' }
   return (itemId) => places.get(itemId) ?? none
-} // prettier-ignore
+}
 
 /** One thing bought: the list of purchases, with where it came from and what it cost. */
 export interface Purchase {
@@ -100,7 +124,9 @@ export function purchasesOf(derived: DerivedJob): Purchase[] {
             ? 'sent back'
             : 'cancelled'
           : given
-            ? state.toComeQuantity > 0 ? 'pledged' : 'given'
+            ? state.toComeQuantity > 0
+              ? 'pledged'
+              : 'given'
             : state.toComeQuantity > 0
               ? 'to come'
               : 'here',
@@ -113,7 +139,7 @@ export function purchasesOf(derived: DerivedJob): Purchase[] {
       returnUntil: returnUntil ?? null,
     })),
   )
-} // prettier-ignore
+}
 
 /** Tax of the job by the month it was charged in, from the entries alone. */
 export interface TaxMonth {
@@ -125,14 +151,21 @@ export interface TaxMonth {
 export function taxMonths(job: Pick<JobSnapshot, 'entries'>): TaxMonth[] {
   const months = new Map<string, { net: number; tax: number }>()
   for (const e of job.entries) {
-    const sign = e.kind === 'order' || e.kind === 'charge' ? 1 : e.kind === 'cancel' || e.kind === 'return' || e.kind === 'adjustment' ? -1 : 0
+    const sign =
+      e.kind === 'order' || e.kind === 'charge'
+        ? 1
+        : e.kind === 'cancel' || e.kind === 'return' || e.kind === 'adjustment'
+          ? -1
+          : 0
     if (sign === 0) continue
     const month = e.on.slice(0, 7)
     const m = months.get(month) ?? { net: 0, tax: 0 }
     months.set(month, { net: m.net + sign * (e.amountMinor - e.taxMinor), tax: m.tax + sign * e.taxMinor })
   }
-  return [...months].sort(([x], [y]) => (x < y ? -1 : 1)).map(([month, { net, tax }]) => ({ month, netMinor: net, taxMinor: tax }))
-} // prettier-ignore
+  return [...months]
+    .sort(([x], [y]) => (x < y ? -1 : 1))
+    .map(([month, { net, tax }]) => ({ month, netMinor: net, taxMinor: tax }))
+}
 
 /** A day that matters to the money, for the list of dates and the calendar. */
 export interface LedgerDate {
@@ -148,29 +181,83 @@ export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string
   const dates: LedgerDate[] = [
     ...lines.flatMap((l): LedgerDate[] =>
       l.returnUntil && l.returnUntil >= today
-        ? [{ id: `return-${l.line.id}`, on: l.returnUntil, kind: 'return by', what: l.line.itemName, amountMinor: l.state.costMinor }]
+        ? [
+            {
+              id: `return-${l.line.id}`,
+              on: l.returnUntil,
+              kind: 'return by',
+              what: l.line.itemName,
+              amountMinor: l.state.costMinor,
+            },
+          ]
         : [],
     ),
     ...lines.flatMap((l): LedgerDate[] =>
       l.order.expectedOn && l.state.toComeQuantity > 0
-        ? [{ id: `expected-${l.line.id}`, on: l.order.expectedOn, kind: 'expected', what: `${l.line.itemName}, ${l.order.order.supplierName}`, amountMinor: undefined }]
+        ? [
+            {
+              id: `expected-${l.line.id}`,
+              on: l.order.expectedOn,
+              kind: 'expected',
+              what: `${l.line.itemName}, ${l.order.order.supplierName}`,
+              amountMinor: undefined,
+            },
+          ]
         : [],
     ),
     ...lines.flatMap((l): LedgerDate[] =>
       l.state.dueBackMinor > 0 && l.returnedOn
-        ? [{ id: `refund-${l.line.id}`, on: addDays(l.returnedOn, REFUND_DAYS), kind: 'refund due', what: l.line.itemName, amountMinor: l.state.dueBackMinor }]
+        ? [
+            {
+              id: `refund-${l.line.id}`,
+              on: addDays(l.returnedOn, REFUND_DAYS),
+              kind: 'refund due',
+              what: l.line.itemName,
+              amountMinor: l.state.dueBackMinor,
+            },
+          ]
         : [],
     ),
     ...duesOf(job, derived, today)
       .filter((d) => d.state === 'owed')
-      .map((d, n): LedgerDate => ({ id: `pay-${n}-${d.on}`, on: d.on, kind: 'pay', what: d.what, amountMinor: d.amountMinor })),
-    ...job.vouchers.flatMap((v): LedgerDate[] => (v.untilOn && v.untilOn >= today ? [{ id: `lapses-${v.id}`, on: v.untilOn, kind: 'lapses', what: v.name, amountMinor: v.amountMinor }] : [])),
-    ...job.loans.flatMap((l): LedgerDate[] => (l.backOn && !l.returnedOn ? [{ id: `back-${l.id}`, on: l.backOn, kind: 'give back', what: l.owner ? `${l.name}, ${l.owner}` : l.name, amountMinor: undefined }] : [])),
+      .map((d, n): LedgerDate => ({
+        id: `pay-${n}-${d.on}`,
+        on: d.on,
+        kind: 'pay',
+        what: d.what,
+        amountMinor: d.amountMinor,
+      })),
+    ...job.vouchers.flatMap((v): LedgerDate[] =>
+      v.untilOn && v.untilOn >= today
+        ? [{ id: `lapses-${v.id}`, on: v.untilOn, kind: 'lapses', what: v.name, amountMinor: v.amountMinor }]
+        : [],
+    ),
+    ...job.loans.flatMap((l): LedgerDate[] =>
+      l.backOn && !l.returnedOn
+        ? [
+            {
+              id: `back-${l.id}`,
+              on: l.backOn,
+              kind: 'give back',
+              what: l.owner ? `${l.name}, ${l.owner}` : l.name,
+              amountMinor: undefined,
+            },
+          ]
+        : [],
+    ),
     ...job.claims.flatMap((c): LedgerDate[] =>
       c.answerByOn && c.answer === 'waiting'
-        ? [{ id: `answer-${c.id}`, on: c.answerByOn, kind: 'answer due', what: lines.find((l) => l.line.id === c.lineId)?.line.itemName ?? '', amountMinor: c.amountMinor ?? undefined }]
+        ? [
+            {
+              id: `answer-${c.id}`,
+              on: c.answerByOn,
+              kind: 'answer due',
+              what: lines.find((l) => l.line.id === c.lineId)?.line.itemName ?? '',
+              amountMinor: c.amountMinor ?? undefined,
+            },
+          ]
         : [],
     ),
   ]
   return dates.sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1))
-} // prettier-ignore
+}

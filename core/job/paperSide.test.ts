@@ -22,7 +22,17 @@ const with_ = (more: Partial<JobSnapshot>) => {
   }
 }
 
-const damage = { id: 'd', seq: 99, orderId: 'order-3', lineId: 'line-rug-3', kind: 'damaged' as const, on: '2026-11-07', expectedOn: null, note: 'frayed', memberName: 'I' } // prettier-ignore
+const damage = {
+  id: 'd',
+  seq: 99,
+  orderId: 'order-3',
+  lineId: 'line-rug-3',
+  kind: 'damaged' as const,
+  on: '2026-11-07',
+  expectedOn: null,
+  note: 'frayed',
+  memberName: 'I',
+}
 
 test('a paper is called by its kind, its number and whom it is from, as far as these are known', () => {
   expect(paperName({ kind: 'invoice', number: '2041', fromName: 'Hollin' })).toBe('Invoice 2041 from Hollin')
@@ -43,14 +53,24 @@ test('orders as papers see them: what was ordered, what was paid, what was taken
 
 test('what was paid for one thing and counts for another is no payment of the order it counts for', () => {
   const [paid] = job.entries.filter((e) => e.kind === 'payment' && e.lineId === 'line-rug-3')
-  const setOff = (kind: 'refund' | 'payment', lineId: string, seq: number) => ({ ...paid!, kind, lineId, seq, eventId: 'set-off', amountMinor: 20_000, means: 'exchange' })
+  const setOff = (kind: 'refund' | 'payment', lineId: string, seq: number) => ({
+    ...paid!,
+    kind,
+    lineId,
+    seq,
+    eventId: 'set-off',
+    amountMinor: 20_000,
+    means: 'exchange',
+  })
   const entries = [...job.entries, setOff('refund', 'line-rug-3', 900), setOff('payment', 'line-pole-3', 901)]
   const after = { ...job, entries }
   expect(paperOrders(after, deriveJob(after, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
-  const back = entries.slice(-2).map((e, n) => ({ ...e, seq: 910 + n, eventId: 'back', reverses: 'set-off', amountMinor: -20_000 }))
+  const back = entries
+    .slice(-2)
+    .map((e, n) => ({ ...e, seq: 910 + n, eventId: 'back', reverses: 'set-off', amountMinor: -20_000 }))
   const undone = { ...job, entries: [...entries, ...back] }
   expect(paperOrders(undone, deriveJob(undone, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
-}) // prettier-ignore
+})
 
 describe('the facts the rules judge', () => {
   test('papers that belong to an order, each with what it was found to say', () => {
@@ -71,7 +91,13 @@ describe('the facts the rules judge', () => {
     const matched = job.receipts.map((r) => (r.id === 'receipt-3' ? { ...r, orderId: 'order-6' } : r))
     expect(guessesLeft({ ...changed, receipts: matched }, derived.orders)).toEqual([])
     const payment = changed.entries.find((e) => e.guessed)!
-    const back = { ...payment, seq: 999, eventId: 'back', amountMinor: -payment.amountMinor, reverses: payment.eventId } // prettier-ignore
+    const back = {
+      ...payment,
+      seq: 999,
+      eventId: 'back',
+      amountMinor: -payment.amountMinor,
+      reverses: payment.eventId,
+    }
     const undone = with_({ entries: [...changed.entries, back] })
     expect(guessesLeft(undone.job, undone.derived.orders)).toEqual([])
   })
@@ -86,7 +112,18 @@ describe('the facts the rules judge', () => {
     expect(row(job.entries)).toBeUndefined()
   })
 
-  const claim = { id: 'c', version: 1, lineId: 'line-rug-3', madeOn: '2026-11-08', asks: 'repair' as const, amountMinor: 9_000, answerByOn: '2026-12-01', answer: 'waiting' as const, answeredOn: null, note: '' } // prettier-ignore
+  const claim = {
+    id: 'c',
+    version: 1,
+    lineId: 'line-rug-3',
+    madeOn: '2026-11-08',
+    asks: 'repair' as const,
+    amountMinor: 9_000,
+    answerByOn: '2026-12-01',
+    answer: 'waiting' as const,
+    answeredOn: null,
+    note: '',
+  }
   test('damage that nobody claimed for is told, with what was noted; claimed, or gone back, it is not', () => {
     const orderEvents = [...job.orderEvents, damage]
     expect(with_({ orderEvents }).facts.unclaimed).toMatchObject([
@@ -142,17 +179,26 @@ test('whatever papers, damages and loans there are, every mend makes its finding
         loans: loans.map((l, n) => ({ ...job.loans[0]!, id: `l${n}`, name: `Loan ${n}`, ...l })),
         orderEvents: [
           ...job.orderEvents,
-          ...lines.map((l, n) => ({ ...damage, id: `d${n}`, seq: 100 + n, orderId: l.orderId, lineId: l.id })),
+          ...lines.map((l, n) => ({
+            ...damage,
+            id: `d${n}`,
+            seq: 100 + n,
+            orderId: l.orderId,
+            lineId: l.id,
+          })),
         ],
       }
       const of = (j: JobSnapshot) => judgedJob(j, today).findings.filter((f) => f.rule.startsWith('ledger.'))
       for (const finding of of(changed))
         for (const mend of finding.mends) {
           mended++
-          expect(of(applyMend(changed, mend)).map((f) => f.key), `${finding.title}: ${mend.label}`).not.toContain(finding.key)
+          expect(
+            of(applyMend(changed, mend)).map((f) => f.key),
+            `${finding.title}: ${mend.label}`,
+          ).not.toContain(finding.key)
         }
     }),
     { numRuns: 60 },
   )
   expect(mended).toBeGreaterThan(50)
-}) // prettier-ignore
+})

@@ -57,5 +57,7 @@ function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly
 }
 
 /** Guesses that no paper has made certain. */
-export const guessesLeft = (job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>, orders: readonly DerivedOrder[]): Guess[] =>
-  openGuesses(guessesOf(job, orders), paperOrders(job, orders), job.receipts) // prettier-ignore
+export const guessesLeft = (
+  job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>,
+  orders: readonly DerivedOrder[],
+): Guess[] => openGuesses(guessesOf(job, orders), paperOrders(job, orders), job.receipts)

@@ -43,7 +43,9 @@ type Made = Omit<Paper, 'name'>
 
 function statement(job: JobSnapshot, derived: DerivedJob): Made {
   const account = job.entries.filter((e) => e.kind === 'client payment' || e.kind === 'fee')
-  const bought = derived.orders.flatMap((o) => o.lines).filter((l) => l.state.costMinor !== 0 || l.state.netPaidMinor !== 0 || l.given)
+  const bought = derived.orders
+    .flatMap((o) => o.lines)
+    .filter((l) => l.state.costMinor !== 0 || l.state.netPaidMinor !== 0 || l.given)
   const { receivedMinor, feeMinor, laidOutMinor, inHandMinor } = clientAccount(job.entries)
   const p = derived.position
   const guessedMinor = sum(guessesLeft(job, derived.orders), (g) => g.amountMinor)
@@ -64,7 +66,10 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
           ['Refunds promised', money(p.dueBackMinor)],
           ['Store credit in hand', money(p.creditMinor)],
           ['Forecast at completion', money(p.forecastMinor)],
-          [inHandMinor >= 0 ? 'In hand with the studio' : 'To be received from the client', money(Math.abs(inHandMinor))],
+          [
+            inHandMinor >= 0 ? 'In hand with the studio' : 'To be received from the client',
+            money(Math.abs(inHandMinor)),
+          ],
         ],
         total: undefined,
       },
@@ -72,7 +77,12 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
         title: 'Account with the studio',
         head: ['Date', 'What', 'Received', 'Charged'],
         rows: [
-          ...account.map((e): Cell[] => [e.on, e.note || (e.kind === 'fee' ? 'Fee' : 'Payment'), e.kind === 'client payment' ? money(e.amountMinor) : null, e.kind === 'fee' ? money(e.amountMinor) : null]),
+          ...account.map((e): Cell[] => [
+            e.on,
+            e.note || (e.kind === 'fee' ? 'Fee' : 'Payment'),
+            e.kind === 'client payment' ? money(e.amountMinor) : null,
+            e.kind === 'fee' ? money(e.amountMinor) : null,
+          ]),
           ['', 'Paid for purchases, less refunds', null, money(laidOutMinor)],
         ],
         total: ['', 'Received, and charged', money(receivedMinor), money(feeMinor + laidOutMinor)],
@@ -80,12 +90,24 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
       {
         title: 'Purchases',
         head: ['Item', 'What', 'Pieces', 'Cost', 'Paid'],
-        rows: bought.map((l): Cell[] => [l.line.itemName, l.line.optionName, l.line.quantity, money(l.state.costMinor), money(l.state.netPaidMinor)]),
-        total: ['', 'All', null, money(sum(bought, (l) => l.state.costMinor)), money(sum(bought, (l) => l.state.netPaidMinor))],
+        rows: bought.map((l): Cell[] => [
+          l.line.itemName,
+          l.line.optionName,
+          l.line.quantity,
+          money(l.state.costMinor),
+          money(l.state.netPaidMinor),
+        ]),
+        total: [
+          '',
+          'All',
+          null,
+          money(sum(bought, (l) => l.state.costMinor)),
+          money(sum(bought, (l) => l.state.netPaidMinor)),
+        ],
       },
     ],
   }
-} // prettier-ignore
+}
 
 function budget(job: JobSnapshot, derived: DerivedJob): Made {
   const caps = new Map(job.allotments.map((a) => [a.category as string, a.amountMinor]))
@@ -98,12 +120,42 @@ function budget(job: JobSnapshot, derived: DerivedJob): Made {
     tables: [
       {
         title: 'By category',
-        head: ['Category', 'Share', 'Target', 'Chosen', 'Ordered', 'Paid', 'To come', 'Forecast', 'Difference'],
+        head: [
+          'Category',
+          'Share',
+          'Target',
+          'Chosen',
+          'Ordered',
+          'Paid',
+          'To come',
+          'Forecast',
+          'Difference',
+        ],
         rows: rows.map((r): Cell[] => {
           const share = caps.get(r.category)
-          return [r.category, share === undefined ? null : money(share), money(r.targetMinor), money(r.chosenMinor), money(r.orderedMinor), money(r.paidMinor), toCome(r), money(r.forecastMinor), money(r.differenceMinor)]
+          return [
+            r.category,
+            share === undefined ? null : money(share),
+            money(r.targetMinor),
+            money(r.chosenMinor),
+            money(r.orderedMinor),
+            money(r.paidMinor),
+            toCome(r),
+            money(r.forecastMinor),
+            money(r.differenceMinor),
+          ]
         }),
-        total: ['all', caps.size > 0 ? money(sum([...caps.values()], (c) => c)) : null, money(all.targetMinor), money(all.chosenMinor), money(all.orderedMinor), money(all.paidMinor), toCome(all), money(all.forecastMinor), money(all.differenceMinor)],
+        total: [
+          'all',
+          caps.size > 0 ? money(sum([...caps.values()], (c) => c)) : null,
+          money(all.targetMinor),
+          money(all.chosenMinor),
+          money(all.orderedMinor),
+          money(all.paidMinor),
+          toCome(all),
+          money(all.forecastMinor),
+          money(all.differenceMinor),
+        ],
       },
       {
         title: 'Changes of the budget',
@@ -113,7 +165,7 @@ function budget(job: JobSnapshot, derived: DerivedJob): Made {
       },
     ],
   }
-} // prettier-ignore
+}
 
 function purchases(_job: JobSnapshot, derived: DerivedJob): Made {
   const list = purchasesOf(derived)
@@ -123,17 +175,64 @@ function purchases(_job: JobSnapshot, derived: DerivedJob): Made {
     tables: [
       {
         title: 'Purchases',
-        head: ['Order', 'Supplier', 'Item', 'What', 'Category', 'Pieces', 'Ordered', 'Delivered', 'State', 'Cost', 'Tax inside', 'Paid', 'Owed', 'Due back', 'By others', 'Back until'],
+        head: [
+          'Order',
+          'Supplier',
+          'Item',
+          'What',
+          'Category',
+          'Pieces',
+          'Ordered',
+          'Delivered',
+          'State',
+          'Cost',
+          'Tax inside',
+          'Paid',
+          'Owed',
+          'Due back',
+          'By others',
+          'Back until',
+        ],
         rows: list.map((p): Cell[] => [
-          p.order, p.supplier, p.item, p.option, p.category, p.quantity, p.orderedOn, p.deliveredOn, p.state, money(p.costMinor), money(p.taxMinor), money(p.paidMinor), money(p.owedMinor), money(p.dueBackMinor), money(p.givenMinor), p.returnUntil,
+          p.order,
+          p.supplier,
+          p.item,
+          p.option,
+          p.category,
+          p.quantity,
+          p.orderedOn,
+          p.deliveredOn,
+          p.state,
+          money(p.costMinor),
+          money(p.taxMinor),
+          money(p.paidMinor),
+          money(p.owedMinor),
+          money(p.dueBackMinor),
+          money(p.givenMinor),
+          p.returnUntil,
         ]),
         total: [
-          null, 'All', null, null, null, null, null, null, null, money(sum(list, (p) => p.costMinor)), money(sum(list, (p) => p.taxMinor)), money(sum(list, (p) => p.paidMinor)), money(sum(list, (p) => p.owedMinor)), money(sum(list, (p) => p.dueBackMinor)), money(sum(list, (p) => p.givenMinor)), null,
+          null,
+          'All',
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          money(sum(list, (p) => p.costMinor)),
+          money(sum(list, (p) => p.taxMinor)),
+          money(sum(list, (p) => p.paidMinor)),
+          money(sum(list, (p) => p.owedMinor)),
+          money(sum(list, (p) => p.dueBackMinor)),
+          money(sum(list, (p) => p.givenMinor)),
+          null,
         ],
       },
     ],
   }
-} // prettier-ignore
+}
 
 function tax(job: JobSnapshot, _derived: DerivedJob, today: string): Made {
   const months = taxMonths(job)
@@ -145,15 +244,32 @@ function tax(job: JobSnapshot, _derived: DerivedJob, today: string): Made {
       {
         title: 'By month',
         head: ['Month', 'Net', 'Tax', 'Gross'],
-        rows: months.map((m): Cell[] => [m.month, money(m.netMinor), money(m.taxMinor), money(m.netMinor + m.taxMinor)]),
-        total: ['all', money(sum(months, (m) => m.netMinor)), money(sum(months, (m) => m.taxMinor)), money(sum(months, (m) => m.netMinor + m.taxMinor))],
+        rows: months.map((m): Cell[] => [
+          m.month,
+          money(m.netMinor),
+          money(m.taxMinor),
+          money(m.netMinor + m.taxMinor),
+        ]),
+        total: [
+          'all',
+          money(sum(months, (m) => m.netMinor)),
+          money(sum(months, (m) => m.taxMinor)),
+          money(sum(months, (m) => m.netMinor + m.taxMinor)),
+        ],
       },
       {
         title: 'At the end of each month',
         head: ['Day', 'Committed', 'Delivered', 'Paid', 'Paid ahead', 'Owed'],
-        rows: ends.map((b): Cell[] => [b.on, money(b.committedMinor), money(b.accruedMinor), money(b.paidMinor), money(b.prepaidMinor), money(b.payableMinor)]),
+        rows: ends.map((b): Cell[] => [
+          b.on,
+          money(b.committedMinor),
+          money(b.accruedMinor),
+          money(b.paidMinor),
+          money(b.prepaidMinor),
+          money(b.payableMinor),
+        ]),
         total: undefined,
       },
     ],
   }
-} // prettier-ignore
+}

@@ -105,8 +105,14 @@ export function reflectingOf(measure: MeasureFacts, palette: PaletteFacts | unde
 function lampsOf(job: JobSnapshot, room: PlanRoom, standings: readonly Standing[]): Luminaire[] {
   return job.lights.flatMap((l): Luminaire[] => {
     const make = (id: string, at: { x: number; y: number }, footMm: number): Luminaire => ({
-      id, name: l.name, at, heightMm: footMm + l.headMm, lumens: l.lumens, beamDeg: l.beamDeg, aim: l.aim,
-    }) // prettier-ignore
+      id,
+      name: l.name,
+      at,
+      heightMm: footMm + l.headMm,
+      lumens: l.lumens,
+      beamDeg: l.beamDeg,
+      aim: l.aim,
+    })
     if (l.pieceId) {
       const stood = standings
         .filter((s) => s.pieceId === l.pieceId)
@@ -166,7 +172,11 @@ export function planFactsOf(
   const pieceOf = new Map(pieces.map((p) => [p.id, p]))
   const options = triedOptionsOf(job)
   const stands = override.stands ?? job.stands
-  const standings = standingsOf(stands.filter((s) => !s.parked), pieces, options)
+  const standings = standingsOf(
+    stands.filter((s) => !s.parked),
+    pieces,
+    options,
+  )
   const people = household(job.people)
   const input: PlanInput = {
     room,
@@ -184,11 +194,23 @@ export function planFactsOf(
     system: job.studio.system,
     pieces,
     standings,
-    parked: standingsOf(stands.filter((s) => s.parked), pieces, options),
+    parked: standingsOf(
+      stands.filter((s) => s.parked),
+      pieces,
+      options,
+    ),
     hangs: job.hangs.flatMap((h) => {
       const piece = pieceOf.get(h.pieceId)
       const onAWall = room.walls.some((w) => w.id === h.wallId)
-      return piece && onAWall ? [hungOf(h, piece, job.frames.find((f) => f.pieceId === piece.id))] : []
+      return piece && onAWall
+        ? [
+            hungOf(
+              h,
+              piece,
+              job.frames.find((f) => f.pieceId === piece.id),
+            ),
+          ]
+        : []
     }),
     setOuts: job.setOuts.filter((s) => room.walls.some((w) => w.id === s.wallId)),
     lamps: lampsOf(job, room, standings),
@@ -205,13 +227,15 @@ export function planFactsOf(
     eyeLineMm: job.brief.hangingMm ?? proposedHanging(job.people).mm,
     eyeLineAgreed: job.brief.hangingMm != null,
     sunOnWall: sunOnWalls(job, room),
-    floorFinishes: new Set(job.placements.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId)).size,
+    floorFinishes: new Set(
+      job.placements.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId),
+    ).size,
     exposedToWeather: job.room.kind === 'outdoors',
     withMends: override.withMends ?? true,
     moved: standings.find((s) => s.id === override.movedId),
   }
   return planFacts(input)
-} // prettier-ignore
+}
 
 /** The plan of a job by itself: what examples and tests begin with. */
 export function planOf(job: JobSnapshot, override: PlanOverride = {}): PlanFacts | undefined {

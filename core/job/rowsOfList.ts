@@ -29,10 +29,15 @@ export function rowsOfList(taken: readonly TakenRow[], wish: ListWish): ListRows
   const items: Item[] = []
   const options: Option[] = []
   const left: LeftRow[] = []
-  const known = new Set(job.options.filter((o) => o.catalogKey && o.supplierId === wish.supplierId).map((o) => `${o.itemId} ${o.catalogKey}`))
+  const known = new Set(
+    job.options
+      .filter((o) => o.catalogKey && o.supplierId === wish.supplierId)
+      .map((o) => `${o.itemId} ${o.catalogKey}`),
+  )
   let position = job.items.reduce((most, i) => Math.max(most, i.position), -1)
   for (const r of taken) {
-    const out = (why: string) => left.push({ row: r.row, text: `${r.itemName ? `${r.itemName}: ` : ''}${r.name}`, why })
+    const out = (why: string) =>
+      left.push({ row: r.row, text: `${r.itemName ? `${r.itemName}: ` : ''}${r.name}`, why })
     const foreign = r.currency !== job.studio.currency
     const rate = (wish.rates[r.currency] ?? '').trim().replace(',', '.')
     if (foreign && !/^\d{1,7}(\.\d{1,8})?$/.test(rate)) {
@@ -48,8 +53,15 @@ export function rowsOfList(taken: readonly TakenRow[], wish: ListWish): ListRows
       itemId = wish.newId()
       itemOf.set(plain(r.itemName), itemId)
       items.push({
-        ...NEW_ITEM, id: itemId, name: r.itemName.slice(0, 120), category: 'furniture', targetMinor: 0, serves: [], demands: [],
-        neededOn: job.brief.installOn ?? null, position: Math.min(10_000, ++position),
+        ...NEW_ITEM,
+        id: itemId,
+        name: r.itemName.slice(0, 120),
+        category: 'furniture',
+        targetMinor: 0,
+        serves: [],
+        demands: [],
+        neededOn: job.brief.installOn ?? null,
+        position: Math.min(10_000, ++position),
       })
     }
     const key = `${itemId} ${r.catalogKey}`
@@ -59,12 +71,33 @@ export function rowsOfList(taken: readonly TakenRow[], wish: ListWish): ListRows
     }
     if (r.catalogKey) known.add(key)
     options.push({
-      ...NEW_OPTION, id: wish.newId(), itemId, supplierId: wish.supplierId, name: r.name, kind: r.kind, priceMinor: r.priceMinor,
-      currency: foreign ? r.currency : null, rate: foreign ? rate : '', rateOn: foreign ? wish.today : null, packSize: r.packSize, unit: r.packSize > 1 ? 'a pack' : 'each',
-      widthMm: r.widthMm, depthMm: r.depthMm, heightMm: r.heightMm, leadDays: r.leadDays, returnDays: r.returnDays, deliveryMinor: r.deliveryMinor,
-      material: r.material, stock: r.stock, stockOn: r.stock ? wish.today : null, years: r.years, catalogKey: r.catalogKey, traits: [], lookedAt: [],
+      ...NEW_OPTION,
+      id: wish.newId(),
+      itemId,
+      supplierId: wish.supplierId,
+      name: r.name,
+      kind: r.kind,
+      priceMinor: r.priceMinor,
+      currency: foreign ? r.currency : null,
+      rate: foreign ? rate : '',
+      rateOn: foreign ? wish.today : null,
+      packSize: r.packSize,
+      unit: r.packSize > 1 ? 'a pack' : 'each',
+      widthMm: r.widthMm,
+      depthMm: r.depthMm,
+      heightMm: r.heightMm,
+      leadDays: r.leadDays,
+      returnDays: r.returnDays,
+      deliveryMinor: r.deliveryMinor,
+      material: r.material,
+      stock: r.stock,
+      stockOn: r.stock ? wish.today : null,
+      years: r.years,
+      catalogKey: r.catalogKey,
+      traits: [],
+      lookedAt: [],
       note: [r.note, ...r.doubts].filter(Boolean).join(' · ').slice(0, 400),
     })
   }
   return { items, options, left }
-} // prettier-ignore
+}

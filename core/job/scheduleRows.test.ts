@@ -10,22 +10,33 @@ const job = emptyJob({
     itemWith({ id: 'lamp', name: 'Lamp', position: 1 }),
   ],
   options: [
-    optionWith({ id: 'a', itemId: 'settee', name: 'Chalk', supplierId: 's', priceMinor: 120_000, tradePpm: 300_000, widthMm: 1960, catalogKey: 'K-1' }),
+    optionWith({
+      id: 'a',
+      itemId: 'settee',
+      name: 'Chalk',
+      supplierId: 's',
+      priceMinor: 120_000,
+      tradePpm: 300_000,
+      widthMm: 1960,
+      catalogKey: 'K-1',
+    }),
     optionWith({ id: 'b', itemId: 'settee', name: 'Linen', supplierId: 's', priceMinor: 90_000 }),
   ],
-}) // prettier-ignore
+})
 const derived = deriveJob(job, '2026-03-02')
 
 test('the studio’s schedule has every option with its landed price, and items without options', () => {
   const { head, rows } = scheduleRows(job, derived, 'studio')
   expect(rows.map((r) => r.length)).toEqual(rows.map(() => head.length))
   const at = (name: string) => head.indexOf(name)
-  expect(rows.map((r) => [r[0], r[at('Option')], r[at('Landed EUR')], r[at('Chosen')], r[at('Supplier')]])).toEqual([
+  expect(
+    rows.map((r) => [r[0], r[at('Option')], r[at('Landed EUR')], r[at('Chosen')], r[at('Supplier')]]),
+  ).toEqual([
     ['Settee', 'Chalk', 840, 'yes', 'Mill Row'],
     ['Settee', 'Linen', 900, '', 'Mill Row'],
     ['Lamp', '', '', '', ''],
   ])
-}) // prettier-ignore
+})
 
 test('the client’s has list prices, and nothing of trade prices, suppliers, numbers and what was not chosen', () => {
   const { head, rows } = scheduleRows(job, derived, 'client')
@@ -35,5 +46,6 @@ test('the client’s has list prices, and nothing of trade prices, suppliers, nu
     ['Lamp', 'open', ''],
   ])
   const told = JSON.stringify([head, rows])
-  for (const secret of ['Mill Row', 'K-1', 'Linen', '840', 'Trade', 'Supplier']) expect(told).not.toContain(secret)
-}) // prettier-ignore
+  for (const secret of ['Mill Row', 'K-1', 'Linen', '840', 'Trade', 'Supplier'])
+    expect(told).not.toContain(secret)
+})

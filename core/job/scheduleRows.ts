@@ -25,7 +25,17 @@ export function scheduleRows(
   const size = (...mm: (number | null | undefined)[]) => mm.map((n): Cell => n ?? '')
   if (reader === 'client')
     return {
-      head: ['Item', 'For', 'Pieces', 'Chosen', 'Width mm', 'Depth mm', 'Height mm', `Price ${currency}`, 'Expected'],
+      head: [
+        'Item',
+        'For',
+        'Pieces',
+        'Chosen',
+        'Width mm',
+        'Depth mm',
+        'Height mm',
+        `Price ${currency}`,
+        'Expected',
+      ],
       rows: derived.items.map((i): Cell[] => {
         const o = i.chosen?.option
         return [
@@ -38,21 +48,62 @@ export function scheduleRows(
           i.item.neededOn ?? '',
         ]
       }),
-    } // prettier-ignore
+    }
   const supplierOf = (id: string | null | undefined) => job.suppliers.find((s) => s.id === id)?.name ?? ''
   return {
     head: [
-      'Item', 'Category', 'Intent', 'Pieces', `Target ${currency}`, 'Needed by', 'State', 'Option', 'Kind', 'Chosen', 'Supplier', 'Number', 'Width mm', 'Depth mm', 'Height mm',
-      `Price ${currency}`, 'Pack', `Landed ${currency}`, 'Lead days', 'Return days', 'Material', 'Cannot be taken because', 'Note',
+      'Item',
+      'Category',
+      'Intent',
+      'Pieces',
+      `Target ${currency}`,
+      'Needed by',
+      'State',
+      'Option',
+      'Kind',
+      'Chosen',
+      'Supplier',
+      'Number',
+      'Width mm',
+      'Depth mm',
+      'Height mm',
+      `Price ${currency}`,
+      'Pack',
+      `Landed ${currency}`,
+      'Lead days',
+      'Return days',
+      'Material',
+      'Cannot be taken because',
+      'Note',
     ],
     rows: derived.items.flatMap((i): Cell[][] => {
-      const lead: Cell[] = [i.item.name, i.item.category, i.item.intent, i.item.quantity, amount(i.item.targetMinor), i.item.neededOn ?? '', i.state]
+      const lead: Cell[] = [
+        i.item.name,
+        i.item.category,
+        i.item.intent,
+        i.item.quantity,
+        amount(i.item.targetMinor),
+        i.item.neededOn ?? '',
+        i.state,
+      ]
       if (i.options.length === 0) return [[...lead, ...Array.from({ length: 16 }, (): Cell => '')]]
       return i.options.map((o): Cell[] => [
-        ...lead, o.option.name, o.option.kind, o.chosen ? 'yes' : '', supplierOf(o.option.supplierId), o.option.catalogKey, ...size(o.option.widthMm, o.option.depthMm, o.option.heightMm),
-        amount(o.option.priceMinor), o.option.packSize, amount(o.price.landedMinor), o.option.leadDays ?? '', o.option.returnDays ?? '', o.option.material,
-        o.suits.against.map((r) => r.says).join('; '), o.option.note,
+        ...lead,
+        o.option.name,
+        o.option.kind,
+        o.chosen ? 'yes' : '',
+        supplierOf(o.option.supplierId),
+        o.option.catalogKey,
+        ...size(o.option.widthMm, o.option.depthMm, o.option.heightMm),
+        amount(o.option.priceMinor),
+        o.option.packSize,
+        amount(o.price.landedMinor),
+        o.option.leadDays ?? '',
+        o.option.returnDays ?? '',
+        o.option.material,
+        o.suits.against.map((r) => r.says).join('; '),
+        o.option.note,
       ])
     }),
-  } // prettier-ignore
+  }
 }

@@ -57,7 +57,8 @@ export function sourceFactsOf(
       watchMinor: option.watchMinor ?? null,
     })
     // Only what is priced in the job's currency can be held against the target.
-    const comparable = option.priceMinor > 0 && !option.currency && option.kind !== 'owned' && !o.made && !option.partOfId
+    const comparable =
+      option.priceMinor > 0 && !option.currency && option.kind !== 'owned' && !o.made && !option.partOfId
     const set = option.partOfId ? optionAt.get(option.partOfId) : undefined
     return {
       id: option.id,
@@ -83,7 +84,12 @@ export function sourceFactsOf(
           : undefined),
       priceMinor: option.priceMinor,
       rateMissing: o.price.rateless,
-      partOf: set && { itemId: set.itemId, optionId: set.o.option.id, name: set.o.option.name, chosen: set.o.chosen },
+      partOf: set && {
+        itemId: set.itemId,
+        optionId: set.o.option.id,
+        name: set.o.option.name,
+        chosen: set.o.chosen,
+      },
     }
   }
 
@@ -104,14 +110,24 @@ export function sourceFactsOf(
       options: i.options.map((o) => optionFacts(i, o)),
       swap: i.swap,
       missing: needed.filter((n) => !with_.some((w) => w.item.companion === n.what)),
-      companionsOpen: with_.filter((w) => w.state === 'open').map((w) => ({ id: w.item.id, name: w.item.name })),
+      companionsOpen: with_
+        .filter((w) => w.state === 'open')
+        .map((w) => ({ id: w.item.id, name: w.item.name })),
       position: i.item.position,
     }
   }
   const sets = [...optionAt.values()].map((x) => x.o)
   const facts = items.map((i) => {
     const with_ = companions.get(i.item.id) ?? []
-    const on = [today, i.state, i.swap?.intent, job.sightings, ...i.options, ...with_.map((w) => w.item), ...(i.item.forItemId ? [] : sets)]
+    const on = [
+      today,
+      i.state,
+      i.swap?.intent,
+      job.sightings,
+      ...i.options,
+      ...with_.map((w) => w.item),
+      ...(i.item.forItemId ? [] : sets),
+    ]
     const known = kept.get(i.item)
     if (known?.on.length === on.length && known.on.every((x, k) => x === on[k])) return known.facts
     const facts = itemFacts(i, with_)
@@ -133,7 +149,14 @@ export function sourceFactsOf(
       .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.name))
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
     money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
-    newItem: (more) => ({ ...NEW_ITEM, serves: [], demands: [], neededOn: job.brief.installOn ?? null, targetMinor: 0, ...more }),
+    newItem: (more) => ({
+      ...NEW_ITEM,
+      serves: [],
+      demands: [],
+      neededOn: job.brief.installOn ?? null,
+      targetMinor: 0,
+      ...more,
+    }),
     newOption: (more) => ({ ...NEW_OPTION, traits: [], lookedAt: [], ...more }),
   }
-} // prettier-ignore
+}

@@ -53,20 +53,37 @@ test('texts that come again and again are written once, and are the rows again',
       expect(whole(fewer).options).toEqual(options)
       // Half of what is sent here are the ids, of which each is another.
       expect(JSON.stringify(fewer.options).length).toBeLessThan(JSON.stringify(sent.options).length)
-      expect(fewer.options).toMatchObject({ itemId: { of: [itemId] }, id: sent.options.id, priceMinor: options.map((o) => o.priceMinor) })
+      expect(fewer.options).toMatchObject({
+        itemId: { of: [itemId] },
+        id: sent.options.id,
+        priceMinor: options.map((o) => o.priceMinor),
+      })
     }),
     { numRuns: 20 },
   )
-}) // prettier-ignore
+})
 
 test('entries put together from columns, packed or not, are the entries again', () => {
   const entry = fc.record({
-    seq: fc.nat(), eventId: fc.uuid(), kind: fc.constantFrom('payment', 'order'), lineId: fc.constantFrom(null, 'a', 'b'),
-    amountMinor: fc.integer(), taxMinor: fc.constantFrom(0, 21), quantity: fc.constantFrom(0, 1), on: fc.constantFrom('2026-03-01', '2026-03-02'),
-    means: fc.constantFrom(null, 'bank'), voucherId: fc.constant(null), guessed: fc.boolean(), note: fc.constantFrom('', 'a, b'),
-    reverses: fc.constantFrom(null, 'e'), memberName: fc.constantFrom('Ilse', 'Tomas'),
+    seq: fc.nat(),
+    eventId: fc.uuid(),
+    kind: fc.constantFrom('payment', 'order'),
+    lineId: fc.constantFrom(null, 'a', 'b'),
+    amountMinor: fc.integer(),
+    taxMinor: fc.constantFrom(0, 21),
+    quantity: fc.constantFrom(0, 1),
+    on: fc.constantFrom('2026-03-01', '2026-03-02'),
+    means: fc.constantFrom(null, 'bank'),
+    voucherId: fc.constant(null),
+    guessed: fc.boolean(),
+    note: fc.constantFrom('', 'a, b'),
+    reverses: fc.constantFrom(null, 'e'),
+    memberName: fc.constantFrom('Ilse', 'Tomas'),
   })
-  const list = fc.oneof(fc.array(entry, { maxLength: 3 }), fc.array(entry, { minLength: 200, maxLength: 220 }))
+  const list = fc.oneof(
+    fc.array(entry, { maxLength: 3 }),
+    fc.array(entry, { minLength: 200, maxLength: 220 }),
+  )
   fc.assert(
     fc.property(list, (entries) => {
       const sent = sentJob({ items: [], options: [], entries } as unknown as JobSnapshot)
@@ -75,10 +92,14 @@ test('entries put together from columns, packed or not, are the entries again', 
     }),
     { numRuns: 40 },
   )
-}) // prettier-ignore
+})
 
 test('short lists, and texts of which each is another, are sent as they are', () => {
-  const columns = (length: number) => ({ id: Array.from({ length }, (_, n) => `id ${n}`), kind: Array<string>(length).fill('new') }) as Columns<{ id: string; kind: string }>
+  const columns = (length: number) =>
+    ({
+      id: Array.from({ length }, (_, n) => `id ${n}`),
+      kind: Array<string>(length).fill('new'),
+    }) as Columns<{ id: string; kind: string }>
   expect(packed(columns(199))).toEqual(columns(199))
   expect(packed(columns(200))).toEqual({ id: columns(200).id, kind: { of: ['new'] } })
-}) // prettier-ignore
+})

@@ -48,7 +48,10 @@ export function whole(sent: SentJob): JobSnapshot {
 }
 
 /** Columns taken apart: lists of the values of each row, and values that all rows share. */
-function apart(columns: object): { readonly lists: [string, readonly unknown[]][]; readonly same: Record<string, unknown> } {
+function apart(columns: object): {
+  readonly lists: [string, readonly unknown[]][]
+  readonly same: Record<string, unknown>
+} {
   const lists: [string, readonly unknown[]][] = []
   const same: Record<string, unknown> = {}
   for (const [name, column] of Object.entries(columns as Columns<Record<string, unknown>>)) {
@@ -59,7 +62,7 @@ function apart(columns: object): { readonly lists: [string, readonly unknown[]][
     else lists.push([name, column.at.map((n) => column.of[n] ?? null)])
   }
   return { lists, same }
-} // prettier-ignore
+}
 
 function rowsOf<T extends object>(usual: object, columns: Columns<T>): T[] {
   const { lists, same } = apart(columns)
@@ -80,18 +83,41 @@ function entriesOf(columns: Columns<Entry>): Entry[] {
   const all: Record<string, unknown> = { ...USUAL.entries, ...same }
   const count = lists[0]?.[1].length ?? 0
   const of = (name: keyof Entry) => given.get(name) ?? Array<unknown>(count).fill(all[name] ?? null)
-  const [eventId, kind, lineId, amountMinor, taxMinor] = [of('eventId'), of('kind'), of('lineId'), of('amountMinor'), of('taxMinor')]
-  const [quantity, on, means, voucherId, guessed] = [of('quantity'), of('on'), of('means'), of('voucherId'), of('guessed')]
+  const [eventId, kind, lineId, amountMinor, taxMinor] = [
+    of('eventId'),
+    of('kind'),
+    of('lineId'),
+    of('amountMinor'),
+    of('taxMinor'),
+  ]
+  const [quantity, on, means, voucherId, guessed] = [
+    of('quantity'),
+    of('on'),
+    of('means'),
+    of('voucherId'),
+    of('guessed'),
+  ]
   const [note, reverses, memberName] = [of('note'), of('reverses'), of('memberName')]
   return of('seq').map(
     (seq, n) =>
       ({
-        seq, eventId: eventId[n], kind: kind[n], lineId: lineId[n], amountMinor: amountMinor[n], taxMinor: taxMinor[n],
-        quantity: quantity[n], on: on[n], means: means[n], voucherId: voucherId[n], guessed: guessed[n], note: note[n],
-        reverses: reverses[n], memberName: memberName[n],
+        seq,
+        eventId: eventId[n],
+        kind: kind[n],
+        lineId: lineId[n],
+        amountMinor: amountMinor[n],
+        taxMinor: taxMinor[n],
+        quantity: quantity[n],
+        on: on[n],
+        means: means[n],
+        voucherId: voucherId[n],
+        guessed: guessed[n],
+        note: note[n],
+        reverses: reverses[n],
+        memberName: memberName[n],
       }) satisfies Record<keyof Entry, unknown> as Entry,
   )
-} // prettier-ignore
+}
 
 const NUMBER = /^-?\d+(\.\d+)?(e[+-]?\d+)?$/
 

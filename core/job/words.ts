@@ -153,8 +153,13 @@ export const CHANGE_OF: Readonly<Partial<Record<Fixing, Change>>> = {
 }
 
 export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
-  paint: 'painting', cover: 'papering or laying', drill: 'drilling', glue: 'gluing', wire: 'work on the wiring', plumb: 'work on the pipes',
-} // prettier-ignore
+  paint: 'painting',
+  cover: 'papering or laying',
+  drill: 'drilling',
+  glue: 'gluing',
+  wire: 'work on the wiring',
+  plumb: 'work on the pipes',
+}
 
 /** What counts when options of one item are held against each other. */
 export const ASPECTS = [

@@ -20,25 +20,40 @@ describe('published arithmetic', () => {
     readonly amount: number
   }
   test.each(
-    published<{ events: Event[]; asOf: string[] }, Record<'committed' | 'accruedCost' | 'paid' | 'prepaid' | 'payable', number[]>>('money.accrual'),
+    published<
+      { events: Event[]; asOf: string[] },
+      Record<'committed' | 'accruedCost' | 'paid' | 'prepaid' | 'payable', number[]>
+    >('money.accrual'),
   )('$id $title', ({ input, expected }) => {
     // An invoice is a paper: it moves nothing.
-    const entries = input.events.filter((e) => e.type !== 'invoice').map((e): DatedEntry => ({
-      kind: e.type as 'order', lineId: 'l', on: e.date, amountMinor: e.type === 'delivery' ? 0 : e.amount, quantity: e.type === 'payment' ? 0 : 1,
-    }))
+    const entries = input.events
+      .filter((e) => e.type !== 'invoice')
+      .map((e): DatedEntry => ({
+        kind: e.type as 'order',
+        lineId: 'l',
+        on: e.date,
+        amountMinor: e.type === 'delivery' ? 0 : e.amount,
+        quantity: e.type === 'payment' ? 0 : 1,
+      }))
     const found = booksAt(entries, input.asOf)
     expect({
-      committed: found.map((b) => b.committedMinor), accruedCost: found.map((b) => b.accruedMinor), paid: found.map((b) => b.paidMinor),
-      prepaid: found.map((b) => b.prepaidMinor), payable: found.map((b) => b.payableMinor),
+      committed: found.map((b) => b.committedMinor),
+      accruedCost: found.map((b) => b.accruedMinor),
+      paid: found.map((b) => b.paidMinor),
+      prepaid: found.map((b) => b.prepaidMinor),
+      payable: found.map((b) => b.payableMinor),
     }).toEqual(expected)
-  }) // prettier-ignore
+  })
 
   test.each(
-    published<{ total_cents: number; depositPercent: number }, { deposit_cents: number; balance_cents: number }>('money.deposit.01'),
+    published<
+      { total_cents: number; depositPercent: number },
+      { deposit_cents: number; balance_cents: number }
+    >('money.deposit.01'),
   )('$id $title', ({ input, expected }) => {
     const deposit = shareOf(input.total_cents, input.depositPercent * 10_000)
     expect([deposit, input.total_cents - deposit]).toEqual([expected.deposit_cents, expected.balance_cents])
-  }) // prettier-ignore
+  })
 
   test.each(
     published<{ total_cents: number; stages: number[] }, { parts_cents: number[] }>('money.deposit.02'),
@@ -53,11 +68,25 @@ describe('published arithmetic', () => {
     >('money.cost-to-complete.02'),
   )('$id $title', ({ input, expected }) => {
     const p = budgetPosition(input.budget_cents, input.contingencyPercent * 10_000, [
-      { id: 'a', name: '', category: 'x', targetMinor: 0, chosenMinor: undefined, lines: [lineState([{ kind: 'order', amountMinor: input.committed_cents, quantity: 1 }])] },
-      { id: 'b', name: '', category: 'x', targetMinor: input.toGo_cents, chosenMinor: input.toGo_cents, lines: [] },
+      {
+        id: 'a',
+        name: '',
+        category: 'x',
+        targetMinor: 0,
+        chosenMinor: undefined,
+        lines: [lineState([{ kind: 'order', amountMinor: input.committed_cents, quantity: 1 }])],
+      },
+      {
+        id: 'b',
+        name: '',
+        category: 'x',
+        targetMinor: input.toGo_cents,
+        chosenMinor: input.toGo_cents,
+        lines: [],
+      },
     ])
     expect([p.reserveMinor, p.freeMinor]).toEqual([expected.contingency_cents, expected.available_cents])
-  }) // prettier-ignore
+  })
 
   test.each(
     published<
@@ -94,31 +123,55 @@ const amount = fc.integer({ min: 0, max: 10_000_000 })
 describe('double entry', () => {
   test('whatever is entered, its postings come to nothing', () => {
     fc.assert(
-      fc.property(kind, amount, fc.integer({ min: 0, max: 1000 }), fc.constantFrom('bank', 'cash', null), fc.boolean(), (k, a, perMille, means, turned) => {
-        const sign = turned ? -1 : 1
-        const list = postingsOf({ kind: k, amountMinor: sign * a, taxMinor: sign * Math.floor((a * perMille) / 1000), means })
-        expect(list.reduce((s, p) => s + p.amountMinor, 0)).toBe(0)
-        expect(new Set(list.map((p) => p.account)).size).toBe(list.length)
-      }),
+      fc.property(
+        kind,
+        amount,
+        fc.integer({ min: 0, max: 1000 }),
+        fc.constantFrom('bank', 'cash', null),
+        fc.boolean(),
+        (k, a, perMille, means, turned) => {
+          const sign = turned ? -1 : 1
+          const list = postingsOf({
+            kind: k,
+            amountMinor: sign * a,
+            taxMinor: sign * Math.floor((a * perMille) / 1000),
+            means,
+          })
+          expect(list.reduce((s, p) => s + p.amountMinor, 0)).toBe(0)
+          expect(new Set(list.map((p) => p.account)).size).toBe(list.length)
+        },
+      ),
     )
-  }) // prettier-ignore
+  })
 
   test('a line taken back in any number of steps keeps no tax, and never more or less on the way', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 1_000_000 }), fc.integer({ min: 0, max: 250_000 }), fc.array(fc.double({ min: 0.01, max: 1, noNaN: true }), { minLength: 1, maxLength: 8 }), (gross, ppm, steps) => {
-        const entries: LineEntry[] = [{ kind: 'order', amountMinor: gross, taxMinor: Math.round((gross * ppm) / (1_000_000 + ppm)), quantity: 1 }]
-        for (const part of [...steps, 1]) {
-          const state = lineState(entries)
-          const credit = part === 1 ? state.dueMinor : Math.floor(state.dueMinor * part)
-          const taxMinor = taxOfCredit(state, credit)
-          expect(taxMinor).toBeGreaterThanOrEqual(0)
-          expect(taxMinor).toBeLessThanOrEqual(Math.min(credit, state.taxMinor))
-          entries.push({ kind: 'adjustment', amountMinor: credit, taxMinor, quantity: 0 })
-        }
-        expect(lineState(entries)).toMatchObject({ dueMinor: 0, taxMinor: 0 })
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 1_000_000 }),
+        fc.integer({ min: 0, max: 250_000 }),
+        fc.array(fc.double({ min: 0.01, max: 1, noNaN: true }), { minLength: 1, maxLength: 8 }),
+        (gross, ppm, steps) => {
+          const entries: LineEntry[] = [
+            {
+              kind: 'order',
+              amountMinor: gross,
+              taxMinor: Math.round((gross * ppm) / (1_000_000 + ppm)),
+              quantity: 1,
+            },
+          ]
+          for (const part of [...steps, 1]) {
+            const state = lineState(entries)
+            const credit = part === 1 ? state.dueMinor : Math.floor(state.dueMinor * part)
+            const taxMinor = taxOfCredit(state, credit)
+            expect(taxMinor).toBeGreaterThanOrEqual(0)
+            expect(taxMinor).toBeLessThanOrEqual(Math.min(credit, state.taxMinor))
+            entries.push({ kind: 'adjustment', amountMinor: credit, taxMinor, quantity: 0 })
+          }
+          expect(lineState(entries)).toMatchObject({ dueMinor: 0, taxMinor: 0 })
+        },
+      ),
     )
-  }) // prettier-ignore
+  })
 
   test('what others pay draws on no budget, and what is due back goes to the purse that paid', () => {
     const order: LineEntry = { kind: 'order', amountMinor: 34_000, quantity: 1 }
@@ -148,7 +201,11 @@ describe('double entry', () => {
 
 describe('over time', () => {
   test('the last point of the burn is what is bound and paid', () => {
-    const dated = fc.record({ kind, on: fc.integer({ min: 1, max: 28 }).map((d) => `2026-02-${String(d).padStart(2, '0')}`), amountMinor: amount }) // prettier-ignore
+    const dated = fc.record({
+      kind,
+      on: fc.integer({ min: 1, max: 28 }).map((d) => `2026-02-${String(d).padStart(2, '0')}`),
+      amountMinor: amount,
+    })
     fc.assert(
       fc.property(fc.array(dated, { maxLength: 40 }), (entries) => {
         const points = burn(entries)
@@ -195,7 +252,16 @@ describe('over time', () => {
     ]))
 
   test('however the money is put together it comes to the same', () => {
-    const row = (itemId: string, n: number) => ({ itemId, name: itemId, targetMinor: n, chosenMinor: 0, orderedMinor: 2 * n, paidMinor: 3 * n, forecastMinor: 7 * n, differenceMinor: -6 * n }) // prettier-ignore
+    const row = (itemId: string, n: number) => ({
+      itemId,
+      name: itemId,
+      targetMinor: n,
+      chosenMinor: 0,
+      orderedMinor: 2 * n,
+      paidMinor: 3 * n,
+      forecastMinor: 7 * n,
+      differenceMinor: -6 * n,
+    })
     const rows = [row('a', 1), row('b', 10), row('c', 100)]
     const placeOf = (id: string) => ({
       category: id,
@@ -244,11 +310,16 @@ describe('the client’s account', () => {
 
 test('what would be free after a change is what is free once it is made', () => {
   fc.assert(
-    fc.property(amount, fc.integer({ min: 0, max: 500_000 }), fc.integer({ min: -1_000_000, max: 1_000_000 }), (agreed, ppm, change) => {
-      fc.pre(agreed + change >= 0)
-      const items = [{ id: 'a', name: '', category: 'x', targetMinor: 0, chosenMinor: 1_234, lines: [] }]
-      const before = budgetPosition(agreed, ppm, items)
-      expect(freeAfter(before, ppm, change)).toBe(budgetPosition(agreed + change, ppm, items).freeMinor)
-    }),
+    fc.property(
+      amount,
+      fc.integer({ min: 0, max: 500_000 }),
+      fc.integer({ min: -1_000_000, max: 1_000_000 }),
+      (agreed, ppm, change) => {
+        fc.pre(agreed + change >= 0)
+        const items = [{ id: 'a', name: '', category: 'x', targetMinor: 0, chosenMinor: 1_234, lines: [] }]
+        const before = budgetPosition(agreed, ppm, items)
+        expect(freeAfter(before, ppm, change)).toBe(budgetPosition(agreed + change, ppm, items).freeMinor)
+      },
+    ),
   )
-}) // prettier-ignore
+})

@@ -103,7 +103,11 @@ export function budgetPosition(
     items: list,
     ...sumRows(list),
   }))
-  const of = (state: Stretch['state']) => sum(stretches.filter((s) => s.state === state), (s) => s.amountMinor) // prettier-ignore
+  const of = (state: Stretch['state']) =>
+    sum(
+      stretches.filter((s) => s.state === state),
+      (s) => s.amountMinor,
+    )
   const reserveMinor = shareOf(agreedMinor, reservePpm)
   const [paidMinor, orderedMinor, chosenMinor] = [of('paid'), of('ordered'), of('chosen')]
   const heldMinor = sum(items, (i) => i.heldMinor ?? 0)
@@ -117,12 +121,22 @@ export function budgetPosition(
     creditMinor,
     feeMinor: fee.amountMinor,
     feeInside: fee.inside && fee.amountMinor > 0,
-    freeMinor: agreedMinor - reserveMinor - paidMinor - orderedMinor - chosenMinor - heldMinor - (fee.inside ? fee.amountMinor : 0),
-    dueBackMinor: sum(items.flatMap((i) => i.lines), (l) => l.dueBackMinor),
+    freeMinor:
+      agreedMinor -
+      reserveMinor -
+      paidMinor -
+      orderedMinor -
+      chosenMinor -
+      heldMinor -
+      (fee.inside ? fee.amountMinor : 0),
+    dueBackMinor: sum(
+      items.flatMap((i) => i.lines),
+      (l) => l.dueBackMinor,
+    ),
     forecastMinor: sum(categories, (r) => r.forecastMinor),
     stretches: stretches.sort((x, y) => STATES.indexOf(x.state) - STATES.indexOf(y.state)),
     categories,
-  } // prettier-ignore
+  }
 }
 
 /** What would be free after a change of the agreed budget: the reserve takes its share of it. */

@@ -125,7 +125,10 @@ describe('one line', () => {
             quantity: -e.quantity,
           })),
         ]
-        const shuffled = both.map((e) => ({ e, at: order.next().value as number })).sort((x, y) => x.at - y.at).map((x) => x.e) // prettier-ignore
+        const shuffled = both
+          .map((e) => ({ e, at: order.next().value as number }))
+          .sort((x, y) => x.at - y.at)
+          .map((x) => x.e)
         const values = Object.values(lineState(shuffled)).flatMap((v: number | object): unknown[] =>
           typeof v === 'number' ? [v] : Object.values(v),
         )
@@ -176,7 +179,11 @@ describe('the budget', () => {
     })
   })
   test('the stretches are the tape, and the categories are the stretches', () => {
-    const line = fc.record({ order: fc.nat(1e6), paid: fc.double({ min: 0, max: 1, noNaN: true }) }).map(({ order, paid }) => lineState([entry('order', order, 1), entry('payment', Math.floor(order * paid))])) // prettier-ignore
+    const line = fc
+      .record({ order: fc.nat(1e6), paid: fc.double({ min: 0, max: 1, noNaN: true }) })
+      .map(({ order, paid }) =>
+        lineState([entry('order', order, 1), entry('payment', Math.floor(order * paid))]),
+      )
     const items = fc.array(
       fc.record({
         id: fc.uuid(),
@@ -194,10 +201,15 @@ describe('the budget', () => {
         const used = p.stretches.reduce((s, x) => s + x.amountMinor, 0)
         expect(p.paidMinor + p.orderedMinor + p.chosenMinor).toBe(used)
         expect(p.freeMinor + used + p.reserveMinor).toBe(agreed)
-        for (const [of, key] of [[p.paidMinor, 'paidMinor'], [p.orderedMinor, 'orderedMinor'], [p.chosenMinor, 'chosenMinor'], [p.forecastMinor, 'forecastMinor']] as const)
+        for (const [of, key] of [
+          [p.paidMinor, 'paidMinor'],
+          [p.orderedMinor, 'orderedMinor'],
+          [p.chosenMinor, 'chosenMinor'],
+          [p.forecastMinor, 'forecastMinor'],
+        ] as const)
           expect(p.categories.reduce((s, c) => s + c[key], 0)).toBe(of)
       }),
-    ) // prettier-ignore
+    )
   })
 })
 
@@ -215,15 +227,27 @@ describe('ways back inside the budget', () => {
     })),
   })
   test('one swap when one is enough, the smallest sacrifice first', () => {
-    const [found] = rule!.check(facts(5000, [['rug', 9000], ['lamp', 6000], ['sofa', 4000]])) // prettier-ignore
+    const [found] = rule!.check(
+      facts(5000, [
+        ['rug', 9000],
+        ['lamp', 6000],
+        ['sofa', 4000],
+      ]),
+    )
     expect(found!.mends.map((m) => m.changes.map((c) => 'id' in c && c.id))).toEqual([['lamp'], ['rug']])
   })
   test('several of different items when none alone is enough', () => {
-    const [found] = rule!.check(facts(10_000, [['rug', 9000], ['rug', 8000], ['lamp', 3000]])) // prettier-ignore
+    const [found] = rule!.check(
+      facts(10_000, [
+        ['rug', 9000],
+        ['rug', 8000],
+        ['lamp', 3000],
+      ]),
+    )
     expect(found!.mends.map((m) => m.changes.map((c) => 'id' in c && c.id))).toEqual([['rug', 'lamp']])
   })
   test('none when all together are not', () => {
-    expect(rule!.check(facts(10_000, [['rug', 900]]))[0]!.mends).toEqual([]) // prettier-ignore
+    expect(rule!.check(facts(10_000, [['rug', 900]]))[0]!.mends).toEqual([])
   })
 })
 
@@ -236,20 +260,45 @@ test.each(LEDGER_RULES.map((r) => [r.name, r] as const))(
 )
 
 describe('what papers of a line speak of', () => {
-  const e = (kind: LineEntry['kind'], amountMinor: number, taxMinor = 0): LineEntry => ({ kind, amountMinor, taxMinor, quantity: 0 })
+  const e = (kind: LineEntry['kind'], amountMinor: number, taxMinor = 0): LineEntry => ({
+    kind,
+    amountMinor,
+    taxMinor,
+    quantity: 0,
+  })
   const ordered = [e('order', 12_100, 2_100), e('payment', 12_100)]
   test.each<[string, LineEntry[], readonly [number, number], readonly [number, number]]>([
     ['ordered and paid', ordered, [12_100, 2_100], [0, 0]],
     ['carriage charged after', [...ordered, e('charge', 1_210, 210)], [13_310, 2_310], [0, 0]],
-    ['cancelled before it came: it is neither invoiced nor credited', [...ordered, e('cancel', 12_100, 2_100), e('refund', 12_100)], [0, 0], [0, 0]],
-    ['sent back: it was invoiced, and a credit note is to come', [...ordered, e('return', 12_100, 2_100)], [12_100, 2_100], [12_100, 2_100]],
+    [
+      'cancelled before it came: it is neither invoiced nor credited',
+      [...ordered, e('cancel', 12_100, 2_100), e('refund', 12_100)],
+      [0, 0],
+      [0, 0],
+    ],
+    [
+      'sent back: it was invoiced, and a credit note is to come',
+      [...ordered, e('return', 12_100, 2_100)],
+      [12_100, 2_100],
+      [12_100, 2_100],
+    ],
     ['price lowered', [...ordered, e('adjustment', 2_420, 420)], [12_100, 2_100], [2_420, 420]],
-    ['ordered and taken back', [...ordered, e('order', -12_100, -2_100), e('payment', -12_100)], [0, 0], [0, 0]],
-    ['a gift is invoiced to whoever gives it', [e('order', 12_100, 2_100), e('gift', 12_100)], [12_100, 2_100], [0, 0]],
+    [
+      'ordered and taken back',
+      [...ordered, e('order', -12_100, -2_100), e('payment', -12_100)],
+      [0, 0],
+      [0, 0],
+    ],
+    [
+      'a gift is invoiced to whoever gives it',
+      [e('order', 12_100, 2_100), e('gift', 12_100)],
+      [12_100, 2_100],
+      [0, 0],
+    ],
   ])('%s', (_what, entries, asked, credited) => {
     const state = lineState(entries)
     expect([state.asked.minor, state.asked.taxMinor]).toEqual(asked)
     expect([state.credited.minor, state.credited.taxMinor]).toEqual(credited)
     expect([state.dueMinor, state.taxMinor]).toEqual([asked[0] - credited[0], asked[1] - credited[1]])
   })
-}) // prettier-ignore
+})

@@ -2,12 +2,27 @@ import { describe, expect, test } from 'vitest'
 import { checkPaper, openGuesses, proposeOrders, type PaperIn, type PaperOrder } from './papersIn.js'
 
 const order = (more: Partial<PaperOrder> = {}): PaperOrder => ({
-  id: 'o', name: 'Order 3, Loom and Landing', supplierName: 'Loom and Landing', placedOn: '2026-03-02',
-  asked: { minor: 12_100, taxMinor: 2_100 }, paidMinor: 12_100, credited: { minor: 0, taxMinor: 0 }, partsMinor: [], lines: 1, ...more,
-}) // prettier-ignore
+  id: 'o',
+  name: 'Order 3, Loom and Landing',
+  supplierName: 'Loom and Landing',
+  placedOn: '2026-03-02',
+  asked: { minor: 12_100, taxMinor: 2_100 },
+  paidMinor: 12_100,
+  credited: { minor: 0, taxMinor: 0 },
+  partsMinor: [],
+  lines: 1,
+  ...more,
+})
 const paper = (more: Partial<PaperIn> = {}): PaperIn => ({
-  id: 'p', kind: 'invoice', fromName: 'Loom & Landing', on: '2026-03-04', orderId: 'o', totalMinor: 12_100, taxMinor: 2_100, ...more,
-}) // prettier-ignore
+  id: 'p',
+  kind: 'invoice',
+  fromName: 'Loom & Landing',
+  on: '2026-03-04',
+  orderId: 'o',
+  totalMinor: 12_100,
+  taxMinor: 2_100,
+  ...more,
+})
 const money = (minor: number) => (minor / 100).toFixed(2)
 const check = (p: PaperIn, o: PaperOrder | undefined = order(), all: readonly PaperIn[] = [p]) =>
   checkPaper(p, o, all, money)
@@ -71,7 +86,10 @@ describe('a paper held against the ledger', () => {
     expect(check(paper({ taxMinor: 2_105 }), order({ lines: 4 })).verdict).toBe('differs')
   })
   test('papers of one kind count together, invoice and receipt of the same money do not', () => {
-    const halves = [paper({ id: 'a', totalMinor: 6_050, taxMinor: 1_050 }), paper({ id: 'b', totalMinor: 6_050, taxMinor: 1_050 })] // prettier-ignore
+    const halves = [
+      paper({ id: 'a', totalMinor: 6_050, taxMinor: 1_050 }),
+      paper({ id: 'b', totalMinor: 6_050, taxMinor: 1_050 }),
+    ]
     expect(check(halves[0]!, order(), halves).verdict).toBe('agrees')
     const both = [paper({ id: 'a' }), paper({ id: 'b', kind: 'receipt' })]
     expect(both.map((p) => check(p, order(), both).verdict)).toEqual(['agrees', 'agrees'])
@@ -99,13 +117,29 @@ test('the invoice of goods that went back still agrees, and so does their credit
 describe('the order a paper may belong to', () => {
   const orders = [
     order({ id: 'loom' }),
-    order({ id: 'mill', supplierName: 'Harbor Mill', asked: { minor: 50_000, taxMinor: 0 }, paidMinor: 0, partsMinor: [20_000, 30_000] }),
-    order({ id: 'old', supplierName: 'Loom and Landing', placedOn: '2025-01-02', asked: { minor: 900, taxMinor: 0 }, paidMinor: 900 }),
-  ] // prettier-ignore
+    order({
+      id: 'mill',
+      supplierName: 'Harbor Mill',
+      asked: { minor: 50_000, taxMinor: 0 },
+      paidMinor: 0,
+      partsMinor: [20_000, 30_000],
+    }),
+    order({
+      id: 'old',
+      supplierName: 'Loom and Landing',
+      placedOn: '2025-01-02',
+      asked: { minor: 900, taxMinor: 0 },
+      paidMinor: 900,
+    }),
+  ]
   const ids = (p: PaperIn) => proposeOrders(p, orders).map((m) => m.order.id)
   test('by amount, name and day, the likeliest first', () => {
     expect(ids(paper())).toEqual(['loom', 'old'])
-    expect(proposeOrders(paper(), orders)[0]!.because).toEqual(['the amount', 'named: loom, landing', '2 days from the order']) // prettier-ignore
+    expect(proposeOrders(paper(), orders)[0]!.because).toEqual([
+      'the amount',
+      'named: loom, landing',
+      '2 days from the order',
+    ])
   })
   test('by a part that was agreed, whoever the paper says it is from', () =>
     expect(ids(paper({ fromName: '', totalMinor: 20_000 }))).toEqual(['mill']))

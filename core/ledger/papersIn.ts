@@ -40,8 +40,12 @@ export interface PaperCheck {
 const AGAINST = {
   invoice: { of: (o: PaperOrder) => o.asked.minor, what: 'was ordered', short: 'ordered is invoiced' },
   receipt: { of: (o: PaperOrder) => o.paidMinor, what: 'was paid', short: 'paid has a receipt' },
-  'credit note': { of: (o: PaperOrder) => o.credited.minor, what: 'was taken off', short: 'taken off has a credit note' },
-} as const // prettier-ignore
+  'credit note': {
+    of: (o: PaperOrder) => o.credited.minor,
+    what: 'was taken off',
+    short: 'taken off has a credit note',
+  },
+} as const
 
 /**
  * Holds a paper against the ledger: invoices against what was ordered, receipts against what was paid, credit
@@ -118,7 +122,9 @@ export function proposeOrders(paper: PaperIn, orders: readonly PaperOrder[]): Pa
       const away = Math.abs(daysBetween(order.placedOn, paper.on))
       if (away <= NEAR_DAYS) {
         score += 1
-        because.push(away === 0 ? 'the day of the order' : `${away} ${away === 1 ? 'day' : 'days'} from the order`)
+        because.push(
+          away === 0 ? 'the day of the order' : `${away} ${away === 1 ? 'day' : 'days'} from the order`,
+        )
       }
       return { order, because, score }
     })
@@ -126,7 +132,7 @@ export function proposeOrders(paper: PaperIn, orders: readonly PaperOrder[]): Pa
     .sort((x, y) => y.score - x.score)
     .slice(0, 3)
     .map(({ order, because }) => ({ order, because }))
-} // prettier-ignore
+}
 
 /** A payment entered from memory. */
 export interface Guess {
@@ -147,10 +153,12 @@ export function openGuesses(
     orders
       .filter((o) =>
         (['receipt', 'invoice'] as const).some(
-          (kind) => o.paidMinor > 0 && sum(papers.filter((p) => p.orderId === o.id && p.kind === kind)) === o.paidMinor,
+          (kind) =>
+            o.paidMinor > 0 &&
+            sum(papers.filter((p) => p.orderId === o.id && p.kind === kind)) === o.paidMinor,
         ),
       )
       .map((o) => o.id),
   )
   return guesses.filter((g) => g.amountMinor !== 0 && !settled.has(g.orderId))
-} // prettier-ignore
+}

@@ -3,11 +3,18 @@ import { describe, expect, test } from 'vitest'
 import { secondLook, type AddedThing, type StandingThing } from './secondLook.js'
 
 const thing = (name: string, costMinor: number, stays: boolean, fixed = false): StandingThing => ({
-  id: name, name, costMinor, stays, fixed,
-}) // prettier-ignore
+  id: name,
+  name,
+  costMinor,
+  stays,
+  fixed,
+})
 const comes = (name: string, costMinor: number, makesGood = false): AddedThing => ({
-  id: name, name, costMinor, makesGood,
-}) // prettier-ignore
+  id: name,
+  name,
+  costMinor,
+  makesGood,
+})
 
 describe('C081 the second look costs only what changes', () => {
   const first = [

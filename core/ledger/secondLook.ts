@@ -54,10 +54,18 @@ export function secondLook(standing: readonly StandingThing[], added: readonly A
   return {
     lines: [
       ...standing.map(({ id, name, stays, costMinor }): LookLine => ({
-        id, name, what: stays ? 'stays' : 'goes', firstMinor: costMinor, costMinor: 0,
+        id,
+        name,
+        what: stays ? 'stays' : 'goes',
+        firstMinor: costMinor,
+        costMinor: 0,
       })),
       ...added.map(({ id, name, leftOut, costMinor }): LookLine => ({
-        id, name, what: leftOut ? 'left out' : 'comes', firstMinor: 0, costMinor: leftOut ? 0 : costMinor,
+        id,
+        name,
+        what: leftOut ? 'left out' : 'comes',
+        firstMinor: 0,
+        costMinor: leftOut ? 0 : costMinor,
       })),
     ],
     costMinor: sum(coming),
@@ -65,7 +73,7 @@ export function secondLook(standing: readonly StandingThing[], added: readonly A
     leftBehindMinor: sum(going),
     unmended: coming.some((a) => a.makesGood) ? [] : going.filter((s) => s.fixed).map((s) => s.name),
   }
-} // prettier-ignore
+}
 
 const sum = (things: readonly { readonly costMinor: Minor }[]): Minor =>
   things.reduce((total, t) => total + t.costMinor, 0)

@@ -31,7 +31,8 @@ export function standing(
   const groups = new Map<string, ItemRow[]>()
   for (const row of rows) {
     const p = placeOf(row.itemId)
-    const key = by === 'category' ? p.category : by === 'supplier' ? p.supplier : by === 'place' ? p.place : p.spend
+    const key =
+      by === 'category' ? p.category : by === 'supplier' ? p.supplier : by === 'place' ? p.place : p.spend
     groups.set(key, [...(groups.get(key) ?? []), row])
   }
   return [...groups].map(([key, items]) => {
@@ -44,4 +45,4 @@ export function standing(
       toComeMinor: sums.forecastMinor - sums.paidMinor,
     }
   })
-} // prettier-ignore
+}

@@ -7,7 +7,10 @@ export const NEWS_KINDS = ['acknowledged', 'delayed', 'shipped', 'delivered', 'r
 const day = () => string().matches(/^\d{4}-\d{2}-\d{2}$/)
 
 const newsItem = object({
-  id: string().max(60).matches(/^[\w.-]+$/).required(),
+  id: string()
+    .max(60)
+    .matches(/^[\w.-]+$/)
+    .required(),
   on: day().required(),
   kind: string().oneOf(NEWS_KINDS).required(),
   /** The supplier's number of the thing; absent for the order as a whole. */
@@ -16,7 +19,7 @@ const newsItem = object({
   expectedOn: day(),
   creditMinor: number().integer().min(0).max(MAX_MINOR),
   says: string().max(200).defined(),
-}).noUnknown() // prettier-ignore
+}).noUnknown()
 
 /** A supplier's answer about one order; what does not read so is told as no answer. */
 export const newsSchema = object({

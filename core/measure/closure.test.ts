@@ -61,7 +61,13 @@ describe('the compass rule', () => {
     expect(sum.x).toBeCloseTo(0.02, 1)
     expect(sum.y).toBeCloseTo(0.08, 1)
     const balanced = compassRule(raw)
-    const told = [[517.444, -388.835], [5.962, -202.949], [192.882, 694.022], [-590.571, 153.689], [-125.718, -255.928]] // prettier-ignore
+    const told = [
+      [517.444, -388.835],
+      [5.962, -202.949],
+      [192.882, 694.022],
+      [-590.571, 153.689],
+      [-125.718, -255.928],
+    ]
     balanced.forEach((s, i) => {
       expect(Math.abs(s.x - told[i]![0]!)).toBeLessThan(0.01)
       expect(Math.abs(s.y - told[i]![1]!)).toBeLessThan(0.01)
@@ -85,10 +91,25 @@ describe('a room', () => {
   test('nothing, one wall, two walls: nothing to close', () => {
     expect(closeRun([]).state).toBe('empty')
     expect(closeRun(wallsOf([[4000, 90]])).state).toBe('open')
-    expect(closeRun(wallsOf([[4000, 90], [3000, 90], [4000, 90]])).run.stillToTurnDeg).toBe(90) // prettier-ignore
+    expect(
+      closeRun(
+        wallsOf([
+          [4000, 90],
+          [3000, 90],
+          [4000, 90],
+        ]),
+      ).run.stillToTurnDeg,
+    ).toBe(90)
   })
   test('a small error is spread, each wall by its length, and the corrections say so', () => {
-    const closure = closeRun(wallsOf([[4000, 90], [3000, 90], [3990, 90], [3000, 90]])) // prettier-ignore
+    const closure = closeRun(
+      wallsOf([
+        [4000, 90],
+        [3000, 90],
+        [3990, 90],
+        [3000, 90],
+      ]),
+    )
     expect(closure).toMatchObject({ state: 'closed', toleranceMm: 35 })
     expect(closure.run.gap.x).toBe(-10)
     expect(closure.run.gap.y).toBeCloseTo(0, 9)
@@ -100,25 +121,56 @@ describe('a room', () => {
     expect(east!.turnedDeg + west!.turnedDeg).toBeCloseTo(0, 9)
   })
   test('beyond tolerance it is a gap', () => {
-    expect(closeRun(wallsOf([[4000, 90], [3000, 90], [3900, 90], [3000, 90]])).state).toBe('gap') // prettier-ignore
+    expect(
+      closeRun(
+        wallsOf([
+          [4000, 90],
+          [3000, 90],
+          [3900, 90],
+          [3000, 90],
+        ]),
+      ).state,
+    ).toBe('gap')
     expect(closingToleranceMm(2000)).toBe(15)
     expect(closingToleranceMm(20_000)).toBe(50)
   })
   test('corners read to a fraction of a degree are balanced first', () => {
-    const closure = closeRun(wallsOf([[4000, 90.2], [3000, 89.9], [4000, 90.1], [3000, 90.1]])) // prettier-ignore
+    const closure = closeRun(
+      wallsOf([
+        [4000, 90.2],
+        [3000, 89.9],
+        [4000, 90.1],
+        [3000, 90.1],
+      ]),
+    )
     expect(closure.state).toBe('closed')
     expect(closure.run.stillToTurnDeg).toBe(0)
     expect(closure.run.gapMm).toBeLessThan(15)
   })
   test('an outline that cuts through itself is not a room', () => {
     // A chimney breast entered deeper than the room.
-    const bow = wallsOf([[4000, 90], [3000, 90], [1500, 90], [3500, -90], [1000, -90], [3500, 90], [1500, 90], [3000, 90]]) // prettier-ignore
+    const bow = wallsOf([
+      [4000, 90],
+      [3000, 90],
+      [1500, 90],
+      [3500, -90],
+      [1000, -90],
+      [3500, 90],
+      [1500, 90],
+      [3000, 90],
+    ])
     expect(closeRun(bow)).toMatchObject({ state: 'crossed', crossed: [0, 3] })
   })
   test('a diagonal across a corner tells the corner', () => {
-    const [check] = closeRun(wallsOf([[4200, 90], [3600, 90], [4200, 90], [3600, 90]]), [
-      { id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5532 },
-    ]).diagonals // prettier-ignore
+    const [check] = closeRun(
+      wallsOf([
+        [4200, 90],
+        [3600, 90],
+        [4200, 90],
+        [3600, 90],
+      ]),
+      [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5532 }],
+    ).diagonals
     expect(check).toMatchObject({ agrees: true, corner: { wallId: 'w0', turnDeg: 90 } })
     expect(check!.computedMm).toBeCloseTo(5531.727, 3)
   })

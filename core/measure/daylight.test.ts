@@ -12,7 +12,11 @@ test('declination is ±23.44° at the solstices and nothing at the equinox (obli
 
 describe('against an independent library', () => {
   // Sun time is noon at the library's own solar noon, so that longitude and the equation of time drop out.
-  const days = [['2026-03-21', MARCH], ['2026-06-21', JUNE], ['2026-12-21', DECEMBER]] as const // prettier-ignore
+  const days = [
+    ['2026-03-21', MARCH],
+    ['2026-06-21', JUNE],
+    ['2026-12-21', DECEMBER],
+  ] as const
   test.each(days.flatMap(([day, n]) => [-34, 35, 48, 60].map((lat) => [day, n, lat] as const)))(
     '%s at %i°, latitude %i',
     (day, n, latitude) => {

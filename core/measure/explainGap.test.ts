@@ -8,12 +8,26 @@ import { mendOf } from './rules/index.js'
 
 /** Nine walls: a canted bay of three, a side wall, the back wall, and a chimney breast in the corner by the bay. */
 const NINE = [
-  [850, 45], [1800, 45], [850, 45], [3600, 90], [3002, 90], [1400, 90], [350, -90], [2200, -90], [350, 135],
-] as const // prettier-ignore
+  [850, 45],
+  [1800, 45],
+  [850, 45],
+  [3600, 90],
+  [3002, 90],
+  [1400, 90],
+  [350, -90],
+  [2200, -90],
+  [350, 135],
+] as const
 
 describe('the slips of a tape', () => {
   const room = (walls: readonly (readonly [number, number])[]) => wallsOf(walls)
-  const rectangle = (a: number, b: number, c: number, d: number) => room([[a, 90], [b, 90], [c, 90], [d, 90]]) // prettier-ignore
+  const rectangle = (a: number, b: number, c: number, d: number) =>
+    room([
+      [a, 90],
+      [b, 90],
+      [c, 90],
+      [d, 90],
+    ])
   test.each([
     ['swapped digits', rectangle(4870, 3920, 4780, 3920), ['swapped digits', 4780, 'w0']],
     [
@@ -31,7 +45,13 @@ describe('the slips of a tape', () => {
 
   test('a wall walked past is put in where it is missing, and the turns then come to a circle', () => {
     // An L-shaped room: the short return of 1 000, and the left turn at its end, were not written down.
-    const walls = room([[4000, 90], [3000, 90], [2000, 90], [2000, 90], [2000, 90]]) // prettier-ignore
+    const walls = room([
+      [4000, 90],
+      [3000, 90],
+      [2000, 90],
+      [2000, 90],
+      [2000, 90],
+    ])
     expect(closeRun(walls).run.stillToTurnDeg).toBe(90)
     const missed = explainGap(walls, []).filter((s) => s.slip === 'missed wall')
     expect(missed[0]).toMatchObject({ wallId: 'w2', lengthMm: 1000, turnDeg: 90, thenTurnDeg: -90 })
@@ -47,7 +67,14 @@ describe('the slips of a tape', () => {
   })
 
   test('a corner turned left instead of right', () => {
-    const walls = room([[4000, 90], [3000, 90], [2000, 90], [1000, 90], [2000, 90], [2000, 90]]) // prettier-ignore
+    const walls = room([
+      [4000, 90],
+      [3000, 90],
+      [2000, 90],
+      [1000, 90],
+      [2000, 90],
+      [2000, 90],
+    ])
     const [first] = explainGap(walls, [])
     expect(first).toMatchObject({ slip: 'corner turned the other way', turnDeg: -90 })
     expect(closeRun(withSuspect(walls, first!, wallAt(99, 0))).state).toBe('closed')

@@ -80,7 +80,9 @@ function slipOf(readMm: number, wantedMm: number, withinMm: number): { slip: Sli
 const SAYS: Readonly<Record<Slip, (readMm: number, mm: number) => string>> = {
   'swapped digits': (r, m) => `${mmText(r)} may be ${mmText(m)} with two digits changed about`,
   'inch read as centimeter': (r, m) =>
-    m > r ? `${mmText(r)} may be inches written down as centimeters: ${mmText(m)}` : `${mmText(r)} may be centimeters written down as inches: ${mmText(m)}`,
+    m > r
+      ? `${mmText(r)} may be inches written down as centimeters: ${mmText(m)}`
+      : `${mmText(r)} may be centimeters written down as inches: ${mmText(m)}`,
   'decimal point': (r, m) => `${mmText(r)} may be ${mmText(m)} with the point in the wrong place`,
   'tape hooked at 100 mm': (r, m) =>
     `${mmText(r)} may be ${mmText(m)}: a tape started at its 100 mm mark and not set right`,
@@ -88,7 +90,7 @@ const SAYS: Readonly<Record<Slip, (readMm: number, mm: number) => string>> = {
   length: (r, m) => `it runs the way of the gap; ${mmText(m)} instead of ${mmText(r)} would close it`,
   'corner turned the other way': () => '',
   'missed wall': () => '',
-} // prettier-ignore
+}
 
 const nameAt = (walls: readonly RunWall[], i: number) => walls[i]?.name || `Wall ${i + 1}`
 

@@ -50,29 +50,51 @@ export function measureFacts(
 }
 
 /** What does not fit in its wall: openings and fixtures with the field to mend. */
-export function misfits(facts: MeasureFacts): { kind: 'openings' | 'fixtures'; id: string; name: string; field: string; text: string }[] {
+export function misfits(
+  facts: MeasureFacts,
+): { kind: 'openings' | 'fixtures'; id: string; name: string; field: string; text: string }[] {
   const { measures, areas, walls } = facts
   const wallOf = (id: string) => {
     const at = walls.findIndex((w) => w.id === id)
     const wall = walls[at]
-    return wall && { name: wallName(wall, at), lengthMm: wall.lengthMm, profile: areas?.walls[at]?.profile ?? [] }
+    return (
+      wall && { name: wallName(wall, at), lengthMm: wall.lengthMm, profile: areas?.walls[at]?.profile ?? [] }
+    )
   }
   return [
     ...measures.openings.flatMap((o) =>
-      openingFaults(wallOf(o.wallId), measures.room.heightMm, o).map((f) => ({ kind: 'openings' as const, id: o.id, name: o.name || o.kind, ...f })),
+      openingFaults(wallOf(o.wallId), measures.room.heightMm, o).map((f) => ({
+        kind: 'openings' as const,
+        id: o.id,
+        name: o.name || o.kind,
+        ...f,
+      })),
     ),
     ...measures.fixtures.flatMap((x) => {
       const wall = wallOf(x.wallId)
       const base = { kind: 'fixtures' as const, id: x.id, name: x.name || x.kind }
       if (!wall) return [{ ...base, field: 'wallId', text: 'Its wall is gone. Choose the wall it is on.' }]
       const end = x.startMm + x.widthMm
-      if (hangsOutside(facts, x)) return [{ ...base, field: 'depthMm', text: `It hangs outside the room. Measure again how far it is from ${wall.name}.` }]
+      if (hangsOutside(facts, x))
+        return [
+          {
+            ...base,
+            field: 'depthMm',
+            text: `It hangs outside the room. Measure again how far it is from ${wall.name}.`,
+          },
+        ]
       return end > wall.lengthMm
-        ? [{ ...base, field: 'startMm', text: `From left and width reach ${end} mm, past the ${wall.lengthMm} mm of ${wall.name}. Shorten one of them.` }]
+        ? [
+            {
+              ...base,
+              field: 'startMm',
+              text: `From left and width reach ${end} mm, past the ${wall.lengthMm} mm of ${wall.name}. Shorten one of them.`,
+            },
+          ]
         : []
     }),
   ]
-} // prettier-ignore
+}
 
 /** A ceiling point whose place, told from its wall, is not over the floor. */
 function hangsOutside(

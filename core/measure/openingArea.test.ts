@@ -12,7 +12,7 @@ const box = (startMm: number, widthMm: number, sillMm: number, heightMm: number)
 const level = (wallMm: number, heightMm: number): ProfilePart[] => [
   { fromMm: 0, toMm: wallMm, startHeightMm: heightMm, endHeightMm: heightMm },
 ]
-const DOOR = box(500, 900, 0, 2_000) // prettier-ignore
+const DOOR = box(500, 900, 0, 2_000)
 
 describe('what openings take out of a wall of 4 m by 2.5 m', () => {
   test.each<[string, ReturnType<typeof box>[], number]>([
@@ -26,8 +26,10 @@ describe('what openings take out of a wall of 4 m by 2.5 m', () => {
     ['what reaches past the end of the wall is cut off there', [box(3_500, 1_000, 0, 2_000)], 500 * 2_000],
     ['what reaches past the ceiling is cut off there', [box(0, 1_000, 2_000, 1_000)], 1_000 * 500],
     ['what begins past the end takes nothing', [box(4_000, 1_000, 0, 2_000)], 0],
-  ])('%s', (_what, openings, mm2) => expect(wallTakenMm2(openings, 4_000, level(4_000, 2_500), 0, 2_500)).toBeCloseTo(mm2, 3))
-}) // prettier-ignore
+  ])('%s', (_what, openings, mm2) =>
+    expect(wallTakenMm2(openings, 4_000, level(4_000, 2_500), 0, 2_500)).toBeCloseTo(mm2, 3),
+  )
+})
 
 test('between two heights, as under a rail: only what lies there', () => {
   const taken = (low: number, high: number) => wallTakenMm2([DOOR], 4_000, level(4_000, 2_500), low, high)
@@ -43,7 +45,12 @@ test('under a slope the corner that rises above the ceiling line is not taken', 
 })
 
 test('it is the union: as a fine raster counts it, and never more than each opening for itself', () => {
-  const some = fc.record({ startMm: fc.nat(3_900), widthMm: fc.integer({ min: 50, max: 2_000 }), sillMm: fc.nat(2_000), heightMm: fc.integer({ min: 50, max: 2_400 }) })
+  const some = fc.record({
+    startMm: fc.nat(3_900),
+    widthMm: fc.integer({ min: 50, max: 2_000 }),
+    sillMm: fc.nat(2_000),
+    heightMm: fc.integer({ min: 50, max: 2_400 }),
+  })
   const heights = fc.tuple(fc.integer({ min: 1_800, max: 3_000 }), fc.integer({ min: 1_800, max: 3_000 }))
   fc.assert(
     fc.property(fc.array(some, { maxLength: 5 }), heights, (openings, [a, b]) => {
@@ -55,10 +62,16 @@ test('it is the union: as a fine raster counts it, and never more than each open
       let counted = 0
       for (let x = step / 2; x < 4_000; x += step)
         for (let y = step / 2; y < 3_000; y += step)
-          if (y < a + ((b - a) * x) / 4_000 && openings.some((o) => x > o.startMm && x < o.startMm + o.widthMm && y > o.sillMm && y < o.sillMm + o.heightMm)) counted += step * step
+          if (
+            y < a + ((b - a) * x) / 4_000 &&
+            openings.some(
+              (o) => x > o.startMm && x < o.startMm + o.widthMm && y > o.sillMm && y < o.sillMm + o.heightMm,
+            )
+          )
+            counted += step * step
       // A raster is off by at most a cell along every edge.
       expect(Math.abs(taken - counted)).toBeLessThan(openings.length * 9_000 * step + 1)
     }),
     { numRuns: 40 },
   )
-}) // prettier-ignore
+})

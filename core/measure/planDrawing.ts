@@ -51,7 +51,9 @@ export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
   if (list.length === 0) return undefined
   const points = list.flatMap((s) => [s.from, s.to])
   const extent = Math.max(
-    ...(['x', 'y'] as const).map((k) => Math.max(...points.map((p) => p[k])) - Math.min(...points.map((p) => p[k]))),
+    ...(['x', 'y'] as const).map(
+      (k) => Math.max(...points.map((p) => p[k])) - Math.min(...points.map((p) => p[k])),
+    ),
     1500,
   )
   const textMm = Math.round(extent / 22)
@@ -94,26 +96,46 @@ export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
     if (!s) continue
     const [a, b] = [plus(s.from, s.out, -c.depthMm), plus(s.to, s.out, -c.depthMm)]
     marks.push({ kind: 'line', layer: 'CEILING', from: a, to: b })
-    marks.push({ kind: 'text', layer: 'CEILING', at: plus(midpoint(a, b), s.out, textMm * 0.5), text: `${mmText(c.startHeightMm)}–${mmText(c.endHeightMm)} high`, angleDeg: readable(s.dir), sizeMm: textMm * 0.8 })
+    marks.push({
+      kind: 'text',
+      layer: 'CEILING',
+      at: plus(midpoint(a, b), s.out, textMm * 0.5),
+      text: `${mmText(c.startHeightMm)}–${mmText(c.endHeightMm)} high`,
+      angleDeg: readable(s.dir),
+      sizeMm: textMm * 0.8,
+    })
   }
   list.forEach((s, i) => {
     if (s.length >= textMm * 3)
       marks.push({
-        kind: 'text', layer: 'NAME', id: s.id, text: String(i + 1),
-        at: plus(plus(s.from, s.dir, s.length / 2), s.out, -textMm * 1.1), angleDeg: 0, sizeMm: textMm * 0.9,
+        kind: 'text',
+        layer: 'NAME',
+        id: s.id,
+        text: String(i + 1),
+        at: plus(plus(s.from, s.dir, s.length / 2), s.out, -textMm * 1.1),
+        angleDeg: 0,
+        sizeMm: textMm * 0.9,
       })
   })
   const reach = textMm * 4.2
-  const all = marks.flatMap((m) => (m.kind === 'outline' ? m.points : m.kind === 'text' ? [m.at] : [m.from, m.to]))
+  const all = marks.flatMap((m) =>
+    m.kind === 'outline' ? m.points : m.kind === 'text' ? [m.at] : [m.from, m.to],
+  )
   const first = facts.measures.room.northDeg
   return {
     marks,
     textMm,
-    low: { x: Math.min(...all.map((p) => p.x)) - reach * 0.5, y: Math.min(...all.map((p) => p.y)) - reach * 0.5 },
-    high: { x: Math.max(...all.map((p) => p.x)) + reach * 0.5, y: Math.max(...all.map((p) => p.y)) + reach * 0.5 },
+    low: {
+      x: Math.min(...all.map((p) => p.x)) - reach * 0.5,
+      y: Math.min(...all.map((p) => p.y)) - reach * 0.5,
+    },
+    high: {
+      x: Math.max(...all.map((p) => p.x)) + reach * 0.5,
+      y: Math.max(...all.map((p) => p.y)) + reach * 0.5,
+    },
     upDeg: first == null ? undefined : (first + (run.sense === 'right' ? 0 : 180)) % 360,
   }
-} // prettier-ignore
+}
 
 const midpoint = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 })
 
@@ -145,7 +167,12 @@ function dimension(s: Side, system: UnitSystem, textMm: number): Mark[] {
     { kind: 'line', layer, from: a, to: b },
     ...[a, b].flatMap((p, i): Mark[] => [
       { kind: 'line', layer, from: plus(p, slash, -1), to: plus(p, slash) },
-      { kind: 'line', layer, from: plus(i === 0 ? s.from : s.to, s.out, WALL_MM + textMm * 0.3), to: plus(p, s.out, tick) },
+      {
+        kind: 'line',
+        layer,
+        from: plus(i === 0 ? s.from : s.to, s.out, WALL_MM + textMm * 0.3),
+        to: plus(p, s.out, tick),
+      },
     ]),
     {
       kind: 'text',
@@ -157,7 +184,7 @@ function dimension(s: Side, system: UnitSystem, textMm: number): Mark[] {
       sizeMm: textMm,
     },
   ]
-} // prettier-ignore
+}
 
 /** Two ends of a stretch of wall, told from its left end as seen from inside; left first. */
 function stretch(s: Side, startMm: number, widthMm: number, sense: 'right' | 'left'): [Point, Point] {
@@ -185,9 +212,16 @@ function drawOpening(o: Opening, s: Side, sense: 'right' | 'left'): Mark[] {
   return [
     gap,
     { kind: 'line', layer: 'DOOR', from: foot, to: tip },
-    { kind: 'arc', layer: 'DOOR', from: tip, to: shut, radius: o.widthMm, clockwise: cross(minus(tip, foot), minus(shut, foot)) > 0 },
+    {
+      kind: 'arc',
+      layer: 'DOOR',
+      from: tip,
+      to: shut,
+      radius: o.widthMm,
+      clockwise: cross(minus(tip, foot), minus(shut, foot)) > 0,
+    },
   ]
-} // prettier-ignore
+}
 
 function drawFixture(f: Fixture, s: Side, sense: 'right' | 'left'): Mark[] {
   const [left, right] = stretch(s, f.startMm, Math.max(f.widthMm, 60), sense)
@@ -202,12 +236,22 @@ function drawFixture(f: Fixture, s: Side, sense: 'right' | 'left'): Mark[] {
   }
   const depth = Math.max(f.depthMm, 40)
   return [
-    { kind: 'outline', layer, closed: true, id: f.id, points: [left, right, plus(right, s.out, -depth), plus(left, s.out, -depth)] },
+    {
+      kind: 'outline',
+      layer,
+      closed: true,
+      id: f.id,
+      points: [left, right, plus(right, s.out, -depth), plus(left, s.out, -depth)],
+    },
   ]
-} // prettier-ignore
+}
 
 /** Where an arc ends in the terms of a drawing file: its center and the two angles, counterclockwise with y up. */
-export function arcAngles(arc: Mark & { kind: 'arc' }): { readonly center: Point; readonly startDeg: number; readonly endDeg: number } {
+export function arcAngles(arc: Mark & { kind: 'arc' }): {
+  readonly center: Point
+  readonly startDeg: number
+  readonly endDeg: number
+} {
   const half = midpoint(arc.from, arc.to)
   const along = minus(arc.to, arc.from)
   const span = Math.hypot(along.x, along.y)
@@ -219,4 +263,4 @@ export function arcAngles(arc: Mark & { kind: 'arc' }): { readonly center: Point
   return arc.clockwise
     ? { center, startDeg: angle(arc.to), endDeg: angle(arc.from) }
     : { center, startDeg: angle(arc.from), endDeg: angle(arc.to) }
-} // prettier-ignore
+}

@@ -15,11 +15,24 @@ const roomRow = (heightMm: number | null, more: Partial<Room> = {}): Room => ({
   kind: null,
   ...more,
 })
-const box = (lengthMm: number, widthMm: number, heightMm: number | null, more: Partial<RoomMeasures> = {}): RoomMeasures => ({
+const box = (
+  lengthMm: number,
+  widthMm: number,
+  heightMm: number | null,
+  more: Partial<RoomMeasures> = {},
+): RoomMeasures => ({
   room: roomRow(heightMm),
-  walls: wallsOf([[lengthMm, 90], [widthMm, 90], [lengthMm, 90], [widthMm, 90]]),
-  ceilings: [], diagonals: [], openings: [], ...more,
-}) // prettier-ignore
+  walls: wallsOf([
+    [lengthMm, 90],
+    [widthMm, 90],
+    [lengthMm, 90],
+    [widthMm, 90],
+  ]),
+  ceilings: [],
+  diagonals: [],
+  openings: [],
+  ...more,
+})
 const opening = (more: Partial<Opening>): Opening => ({
   id: 'o',
   wallId: 'w0',
@@ -63,11 +76,27 @@ test('C008: a bathroom of 10 × 5 ft is 4.65 m², and 686 mm are left beside bat
 test('nothing is computed before the room is measured', () => {
   expect(roomAreas(box(4000, 3000, null))).toBeUndefined()
   expect(roomAreas({ ...box(4000, 3000, 2500), walls: [] })).toBeUndefined()
-  expect(roomAreas({ ...box(4000, 3000, 2500), walls: wallsOf([[4000, 90], [3000, 90]]) })).toBeUndefined() // prettier-ignore
+  expect(
+    roomAreas({
+      ...box(4000, 3000, 2500),
+      walls: wallsOf([
+        [4000, 90],
+        [3000, 90],
+      ]),
+    }),
+  ).toBeUndefined()
 })
 
 test('a run that does not close has areas that are marked uncertain', () => {
-  const areas = roomAreas({ ...box(4000, 3000, 2500), walls: wallsOf([[4000, 90], [3000, 90], [3800, 90], [3000, 90]]) })! // prettier-ignore
+  const areas = roomAreas({
+    ...box(4000, 3000, 2500),
+    walls: wallsOf([
+      [4000, 90],
+      [3000, 90],
+      [3800, 90],
+      [3000, 90],
+    ]),
+  })!
   expect(areas.certain).toBe(false)
   expect(areas.floorMm2 / 1e6).toBeCloseTo(11.7, 1)
 })
@@ -91,8 +120,15 @@ test('the lower wall ends at its line and openings are taken from the part they 
 
 describe('ceilings', () => {
   const slope = (more: Partial<Ceiling> = {}): Ceiling => ({
-    id: 'c', wallId: 'w0', name: '', startHeightMm: 1200, endHeightMm: 2400, depthMm: 1500, whole: true, ...more,
-  }) // prettier-ignore
+    id: 'c',
+    wallId: 'w0',
+    name: '',
+    startHeightMm: 1200,
+    endHeightMm: 2400,
+    depthMm: 1500,
+    whole: true,
+    ...more,
+  })
   const attic = (ceilings: Ceiling[], more: Partial<RoomMeasures> = {}) =>
     roomAreas(box(4000, 3000, 2400, { ceilings, ...more }))!
 
@@ -119,7 +155,16 @@ describe('ceilings', () => {
     expect(areas.ceilingMm2).toBe(Math.round(2 * 4000 * Math.hypot(1500, 1200)))
   })
   test('a lower part over an alcove, only in front of its wall', () => {
-    const run = wallsOf([[1500, -90], [400, 90], [1000, 90], [400, -90], [1500, 90], [3000, 90], [4000, 90], [3000, 90]]) // prettier-ignore
+    const run = wallsOf([
+      [1500, -90],
+      [400, 90],
+      [1000, 90],
+      [400, -90],
+      [1500, 90],
+      [3000, 90],
+      [4000, 90],
+      [3000, 90],
+    ])
     const areas = roomAreas({
       ...box(1, 1, 2400),
       walls: run,
@@ -142,24 +187,34 @@ describe('ceilings', () => {
   })
   test('walked the other way about, a room keeps walls, ceiling and volume', () => {
     fc.assert(
-      fc.property(someRoom, fc.integer({ min: 300, max: 2000 }), fc.integer({ min: 800, max: 2400 }), ({ walls }, depthMm, start) => {
-        const measures: RoomMeasures = {
-          ...box(1, 1, 2600), walls, ceilings: [slope({ depthMm, startHeightMm: start, endHeightMm: 2600 })],
-          openings: [opening({ startMm: 200, widthMm: 300 })],
-        }
-        const one = roomAreas(measures)!
-        const mirrored = roomAreas({ ...measures, walls: walls.map((w) => ({ ...w, turnDeg: -w.turnDeg })),
-          openings: [opening({ startMm: walls[0]!.lengthMm - 500, widthMm: 300 })] })!
-        expect(Math.abs(mirrored.wallsNetMm2 - one.wallsNetMm2)).toBeLessThan(400)
-        expect(Math.abs(mirrored.ceilingMm2 - one.ceilingMm2)).toBeLessThan(400)
-        expect(Math.abs(mirrored.volumeMm3 - one.volumeMm3) / one.volumeMm3).toBeLessThan(1e-6)
-        // Counted another way: the volume as the mean height over a grid of points would have it lies within a part.
-        expect(one.volumeMm3).toBeLessThanOrEqual(one.floorMm2 * 2600 + 1)
-        expect(one.ceilingMm2).toBeGreaterThanOrEqual(one.floorMm2 - 1)
-      }),
+      fc.property(
+        someRoom,
+        fc.integer({ min: 300, max: 2000 }),
+        fc.integer({ min: 800, max: 2400 }),
+        ({ walls }, depthMm, start) => {
+          const measures: RoomMeasures = {
+            ...box(1, 1, 2600),
+            walls,
+            ceilings: [slope({ depthMm, startHeightMm: start, endHeightMm: 2600 })],
+            openings: [opening({ startMm: 200, widthMm: 300 })],
+          }
+          const one = roomAreas(measures)!
+          const mirrored = roomAreas({
+            ...measures,
+            walls: walls.map((w) => ({ ...w, turnDeg: -w.turnDeg })),
+            openings: [opening({ startMm: walls[0]!.lengthMm - 500, widthMm: 300 })],
+          })!
+          expect(Math.abs(mirrored.wallsNetMm2 - one.wallsNetMm2)).toBeLessThan(400)
+          expect(Math.abs(mirrored.ceilingMm2 - one.ceilingMm2)).toBeLessThan(400)
+          expect(Math.abs(mirrored.volumeMm3 - one.volumeMm3) / one.volumeMm3).toBeLessThan(1e-6)
+          // Counted another way: the volume as the mean height over a grid of points would have it lies within a part.
+          expect(one.volumeMm3).toBeLessThanOrEqual(one.floorMm2 * 2600 + 1)
+          expect(one.ceilingMm2).toBeGreaterThanOrEqual(one.floorMm2 - 1)
+        },
+      ),
       { numRuns: 200 },
     )
-  }) // prettier-ignore
+  })
   test('volume agrees with a grid of points counted one by one', () => {
     const areas = attic([
       slope(),
@@ -228,18 +283,27 @@ test('openings agree with counting cells of a grid', () => {
 
 test('parts add up, whatever stands in the walls', () => {
   fc.assert(
-    fc.property(someOpenings, fc.integer({ min: 500, max: 8000 }), fc.integer({ min: 500, max: 8000 }), fc.nat(3000), (list, l, w, line) => {
-      const lowerWallMm = line < 300 ? null : line
-      const areas = roomAreas({ ...box(l, w, 2600, { openings: list.map((o) => opening(o)) }), room: roomRow(2600, { lowerWallMm }) })!
-      for (const wall of areas.walls) {
-        expect(Math.abs(wall.netMm2 + wall.openingsMm2 - wall.grossMm2)).toBeLessThanOrEqual(1)
-        expect(wall.upperMm2 + wall.lowerMm2).toBe(wall.netMm2)
-        expect(wall.netMm2).toBeGreaterThanOrEqual(0)
-        expect(wall.upperMm2).toBeGreaterThanOrEqual(-1)
-      }
-    }),
+    fc.property(
+      someOpenings,
+      fc.integer({ min: 500, max: 8000 }),
+      fc.integer({ min: 500, max: 8000 }),
+      fc.nat(3000),
+      (list, l, w, line) => {
+        const lowerWallMm = line < 300 ? null : line
+        const areas = roomAreas({
+          ...box(l, w, 2600, { openings: list.map((o) => opening(o)) }),
+          room: roomRow(2600, { lowerWallMm }),
+        })!
+        for (const wall of areas.walls) {
+          expect(Math.abs(wall.netMm2 + wall.openingsMm2 - wall.grossMm2)).toBeLessThanOrEqual(1)
+          expect(wall.upperMm2 + wall.lowerMm2).toBe(wall.netMm2)
+          expect(wall.netMm2).toBeGreaterThanOrEqual(0)
+          expect(wall.upperMm2).toBeGreaterThanOrEqual(-1)
+        }
+      },
+    ),
   )
-}) // prettier-ignore
+})
 
 describe('an opening that does not fit is named with the field to mend', () => {
   const wall = { name: 'the north wall', lengthMm: 4000 }

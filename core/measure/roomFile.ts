@@ -120,9 +120,11 @@ export function readRoom(text: string): RoomFile {
     ids.add(w.id)
   }
   const named = [
-    ...room.ceilings.map((c) => c.wallId), ...room.openings.map((o) => o.wallId), ...room.fixtures.map((f) => f.wallId),
+    ...room.ceilings.map((c) => c.wallId),
+    ...room.openings.map((o) => o.wallId),
+    ...room.fixtures.map((f) => f.wallId),
     ...room.diagonals.flatMap((d) => [d.fromWallId, d.toWallId]),
-  ] // prettier-ignore
+  ]
   if (named.some((id) => !ids.has(id)))
     refuse('ROOM_DAMAGED', 'names a wall that it does not hold', 'Nothing was changed. Choose another file.')
   return room

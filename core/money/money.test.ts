@@ -129,17 +129,22 @@ test('rounding agrees with exact rationals', () => {
 test('the short way for small numbers is the long way, ties and signs among it', () => {
   const whole = fc.oneof(fc.integer({ min: -50, max: 50 }), fc.integer({ min: -95_000_000, max: 95_000_000 }))
   fc.assert(
-    fc.property(whole, whole, whole.filter((c) => c !== 0), (a, b, c) => {
-      const [product, divisor] = [BigInt(a) * BigInt(b), BigInt(c)]
-      const [n, d] = [product < 0n ? -product : product, divisor < 0n ? -divisor : divisor]
-      const nearest = Number((2n * n + d) / (2n * d))
-      expect(mulDivRound(a, b, c)).toBe(product < 0n !== divisor < 0n ? 0 - nearest : nearest)
-    }),
+    fc.property(
+      whole,
+      whole,
+      whole.filter((c) => c !== 0),
+      (a, b, c) => {
+        const [product, divisor] = [BigInt(a) * BigInt(b), BigInt(c)]
+        const [n, d] = [product < 0n ? -product : product, divisor < 0n ? -divisor : divisor]
+        const nearest = Number((2n * n + d) / (2n * d))
+        expect(mulDivRound(a, b, c)).toBe(product < 0n !== divisor < 0n ? 0 - nearest : nearest)
+      },
+    ),
     { numRuns: 2_000 },
   )
   expect(() => mulDivRound(0.5, 1, 2)).toThrow()
   expect(() => mulDivRound(1, 1, 0)).toThrow()
-}) // prettier-ignore
+})
 
 describe('currencies', () => {
   test.each(published<{ currencies: string[] }, { minorUnits: number[] }>('money.iso4217.0'))(
@@ -167,10 +172,21 @@ describe('currencies', () => {
 
 describe('reading an amount', () => {
   test.each([
-    ['1480', 148_000], ['1 480', 148_000], ['€1,480.50', 148_050], ['1.480,50', 148_050], ['1.480', 148_000], ['1,480', 148_000],
-    ['1480,5', 148_050], ['0', 0], ['1,234,567', 123_456_700], ["1'480.-", 148_000], ['1480 EUR', 148_000], ['99.99', 9999], ['0.05', 5],
+    ['1480', 148_000],
+    ['1 480', 148_000],
+    ['€1,480.50', 148_050],
+    ['1.480,50', 148_050],
+    ['1.480', 148_000],
+    ['1,480', 148_000],
+    ['1480,5', 148_050],
+    ['0', 0],
+    ['1,234,567', 123_456_700],
+    ["1'480.-", 148_000],
+    ['1480 EUR', 148_000],
+    ['99.99', 9999],
+    ['0.05', 5],
     ['12.345.678,90', 1_234_567_890],
-  ])('%s is %i cents', (text, minor) => expect(parseMoney(text, 'EUR')).toBe(minor)) // prettier-ignore
+  ])('%s is %i cents', (text, minor) => expect(parseMoney(text, 'EUR')).toBe(minor))
 
   test.each([
     ['1.480', 'KWD', 1480],
@@ -179,9 +195,17 @@ describe('reading an amount', () => {
   ])('%s %s is %i minor units', (text, currency, minor) => expect(parseMoney(text, currency)).toBe(minor))
 
   test.each([
-    ['', /is empty/], ['abc', /not an amount/], ['-5', /negative/], ['1,23,4', /not an amount/], ['0.005', /more than 2 decimals/],
-    ['9'.repeat(20), /too large/], ['1'.repeat(10_000), /not an amount|too large/], ['1.2.3', /not an amount/], ['1e9', /not an amount/], ['∞', /not an amount/],
-  ])('"%s" is refused', (text, why) => expect(() => parseMoney(text, 'EUR', 'Target price')).toThrow(why)) // prettier-ignore
+    ['', /is empty/],
+    ['abc', /not an amount/],
+    ['-5', /negative/],
+    ['1,23,4', /not an amount/],
+    ['0.005', /more than 2 decimals/],
+    ['9'.repeat(20), /too large/],
+    ['1'.repeat(10_000), /not an amount|too large/],
+    ['1.2.3', /not an amount/],
+    ['1e9', /not an amount/],
+    ['∞', /not an amount/],
+  ])('"%s" is refused', (text, why) => expect(() => parseMoney(text, 'EUR', 'Target price')).toThrow(why))
 
   test('the message begins with the field and ends with a way out', () => {
     expect(() => parseMoney('many', 'EUR', 'Target price')).toThrow(
@@ -199,9 +223,14 @@ describe('reading an amount', () => {
   })
 })
 
-test.each([['21', 210_000], ['8.25 %', 82_500], ['9,975', 99_750], ['0', 0]])('%s is %i ppm', (text, value) => {
+test.each([
+  ['21', 210_000],
+  ['8.25 %', 82_500],
+  ['9,975', 99_750],
+  ['0', 0],
+])('%s is %i ppm', (text, value) => {
   expect(parsePercent(text)).toBe(value)
-}) // prettier-ignore
+})
 test.each(['', 'x', '-3', '101', '1.23456', '9'.repeat(10_000)])('percentage "%s" is refused', (text) =>
   expect(() => parsePercent(text)).toThrow(/Write/),
 )

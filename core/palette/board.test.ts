@@ -33,6 +33,9 @@ test('the drawing is well-formed, names every finish, and escapes what was typed
 })
 
 test('where it is used, shortened', () => {
-  const many = { ...facts.finishes[0]!, where: ['A', 'B', 'B', 'C', 'D'].map((name) => ({ kind: 'piece' as const, id: name, name })) } // prettier-ignore
+  const many = {
+    ...facts.finishes[0]!,
+    where: ['A', 'B', 'B', 'C', 'D'].map((name) => ({ kind: 'piece' as const, id: name, name })),
+  }
   expect(whereUsed(many)).toBe('A, B, C and 1 more')
 })

@@ -94,9 +94,14 @@ interface TextOptions {
   readonly fill?: string
   readonly anchor?: 'start' | 'end'
 }
-function words(x: number, y: number, text: string, { size = 12, weight = 400, fill = '#1a1a1a', anchor = 'start' }: TextOptions = {}): string {
+function words(
+  x: number,
+  y: number,
+  text: string,
+  { size = 12, weight = 400, fill = '#1a1a1a', anchor = 'start' }: TextOptions = {},
+): string {
   return `<text x="${x.toFixed(1)}" y="${y.toFixed(1)}" font-family="Archivo" font-size="${size}" font-weight="${weight}" fill="${fill}" text-anchor="${anchor}">${escape(text)}</text>`
-} // prettier-ignore
+}
 
 /** Where a finish is used, in words: "Walls, Sofa and 2 more". */
 export function whereUsed(finish: FinishFacts, most = 3): string {
@@ -121,7 +126,12 @@ export function boardSvg(finishes: readonly FinishFacts[], about: BoardWords): s
         ? [
             words(t.x + 10, t.y + 22, cut(finish.finish.name, room), { size: 14, weight: 600, fill }),
             ...(t.height > 64 && room > 12
-              ? [words(t.x + 10, t.y + 39, cut(whereUsed(finish, 2), Math.floor(room * 1.15)), { size: 12, fill })]
+              ? [
+                  words(t.x + 10, t.y + 39, cut(whereUsed(finish, 2), Math.floor(room * 1.15)), {
+                    size: 12,
+                    fill,
+                  }),
+                ]
               : []),
           ]
         : []
@@ -133,14 +143,22 @@ export function boardSvg(finishes: readonly FinishFacts[], about: BoardWords): s
   const rows = list.map((f, i) => {
     const y = FIELD.y + i * step
     const { finish } = f
-    const kind = [finish.code, finish.material, finish.sheen === 'none' ? '' : finish.sheen].filter(Boolean).join(' · ')
+    const kind = [finish.code, finish.material, finish.sheen === 'none' ? '' : finish.sheen]
+      .filter(Boolean)
+      .join(' · ')
     const width = BOARD_WIDTH - MARGIN
     return [
       `<rect x="${LIST_X}" y="${(y + 2).toFixed(1)}" width="46" height="${Math.max(4, step - 8).toFixed(1)}" fill="${labToHex(f.lab)}"/>`,
       words(LIST_X + 56, y + (tight ? 12 : 15), cut(finish.name, 32), { size: tight ? 11 : 13, weight: 600 }),
-      words(width, y + (tight ? 12 : 15), `${(100 * f.share).toFixed(1)} %`, { size: tight ? 11 : 12, anchor: 'end' }),
+      words(width, y + (tight ? 12 : 15), `${(100 * f.share).toFixed(1)} %`, {
+        size: tight ? 11 : 12,
+        anchor: 'end',
+      }),
       step > 22
-        ? words(LIST_X + 56, y + (tight ? 24 : 30), cut(`${kind} · ${whereUsed(f)}`, 62), { size: tight ? 9.5 : 10.5, fill: '#4d4d4d' })
+        ? words(LIST_X + 56, y + (tight ? 24 : 30), cut(`${kind} · ${whereUsed(f)}`, 62), {
+            size: tight ? 9.5 : 10.5,
+            fill: '#4d4d4d',
+          })
         : '',
     ].join('')
   })
@@ -150,14 +168,24 @@ export function boardSvg(finishes: readonly FinishFacts[], about: BoardWords): s
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${BOARD_WIDTH} ${BOARD_HEIGHT}" width="${BOARD_WIDTH}" height="${BOARD_HEIGHT}">`,
     `<rect width="${BOARD_WIDTH}" height="${BOARD_HEIGHT}" fill="#ffffff"/>`,
     words(MARGIN, 62, cut(about.room, 48), { size: 28, weight: 600 }),
-    words(MARGIN, 86, [about.client, about.scheme && `Scheme “${about.scheme}”`].filter(Boolean).join(' · '), { size: 14, fill: '#4d4d4d' }),
+    words(
+      MARGIN,
+      86,
+      [about.client, about.scheme && `Scheme “${about.scheme}”`].filter(Boolean).join(' · '),
+      { size: 14, fill: '#4d4d4d' },
+    ),
     words(BOARD_WIDTH - MARGIN, 62, about.studio, { size: 14, weight: 600, anchor: 'end' }),
     words(BOARD_WIDTH - MARGIN, 86, about.day, { size: 13, fill: '#4d4d4d', anchor: 'end' }),
     line(98),
     ...onTile,
     ...rows,
     line(BOARD_HEIGHT - 62),
-    words(MARGIN, BOARD_HEIGHT - 40, 'Areas are those seen in the room. No screen or print shows paint exactly: decide by brushed-out samples, by day and under the lamps.', { size: 11, fill: '#4d4d4d' }),
+    words(
+      MARGIN,
+      BOARD_HEIGHT - 40,
+      'Areas are those seen in the room. No screen or print shows paint exactly: decide by brushed-out samples, by day and under the lamps.',
+      { size: 11, fill: '#4d4d4d' },
+    ),
     '</svg>',
   ].join('\n')
-} // prettier-ignore
+}

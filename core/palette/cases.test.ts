@@ -31,22 +31,22 @@ const five = [
 ].map(([name = '', hex = '']) => ({ name, hex }))
 const lifted = { schools: { colorScheme: 'drawn from one piece' as const }, pulls: five }
 const hueGap = (one: string, two: string) => {
-  const pair = comparePair(
-    room([brass('one', one)]).finishes[0]!,
-    room([brass('two', two)]).finishes[0]!,
-  )
+  const pair = comparePair(room([brass('one', one)]).finishes[0]!, room([brass('two', two)]).finishes[0]!)
   return pair.leaning!.gapDeg
-} // prettier-ignore
+}
 
 /** Each case: what must hold, in the words of the case. */
 const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> = {
   'C003 inherited sideboard breaks the timber rule and stays': () => {
-    const facts = room([
-      { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
-      { name: 'Ash', hex: '#CDBFA8', material: 'timber' },
-      { name: 'Birch', hex: '#D6CBB8', material: 'timber' },
-      { name: 'Pink pine', hex: '#C9A08A', material: 'timber' },
-    ], { schools: { inherited: 'locked' } }) // prettier-ignore
+    const facts = room(
+      [
+        { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
+        { name: 'Ash', hex: '#CDBFA8', material: 'timber' },
+        { name: 'Birch', hex: '#D6CBB8', material: 'timber' },
+        { name: 'Pink pine', hex: '#C9A08A', material: 'timber' },
+      ],
+      { schools: { inherited: 'locked' } },
+    )
     const found = judge(facts).filter((f) => f.rule === 'palette.inherited-apart')
     const clashes = judge(facts).filter((f) => f.rule === 'palette.undertone-clash')
     return {
@@ -84,12 +84,20 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
   'C015 leaves beside a blue rug': () => {
     const rug = { name: 'Rug', hex: '#8698A7' }
     return {
-      'A accepted': !judge(room([rug, leaf('A', '#558484')])).some((f) => f.about.some((a) => a.name === 'A')),
-      'B flagged': fires(room([rug, leaf('B', '#6F8352')]), 'palette.foliage-follows', 'B'),
-      'with A in, B is flagged against A': judge(room([rug, leaf('A', '#558484'), leaf('B', '#6F8352')])).some(
-        (f) => f.about.map((a) => a.name).sort().join() === 'A,B',
+      'A accepted': !judge(room([rug, leaf('A', '#558484')])).some((f) =>
+        f.about.some((a) => a.name === 'A'),
       ),
-    } // prettier-ignore
+      'B flagged': fires(room([rug, leaf('B', '#6F8352')]), 'palette.foliage-follows', 'B'),
+      'with A in, B is flagged against A': judge(
+        room([rug, leaf('A', '#558484'), leaf('B', '#6F8352')]),
+      ).some(
+        (f) =>
+          f.about
+            .map((a) => a.name)
+            .sort()
+            .join() === 'A,B',
+      ),
+    }
   },
   'C016 red floor, yellow table': () => {
     const facts = room([
@@ -115,12 +123,12 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         (f) => f.rule.includes('timber') || f.rule.includes('undertone'),
       )
     return {
-      'A fails on lightness, not on undertone': of('#232020', 'one lightness').every(
-        (f) => f.rule === 'palette.timber-lightness',
-      ) && of('#232020', 'one lightness').length === 1,
+      'A fails on lightness, not on undertone':
+        of('#232020', 'one lightness').every((f) => f.rule === 'palette.timber-lightness') &&
+        of('#232020', 'one lightness').length === 1,
       'B passes': of('#CDC2B0', 'one lightness').length === 0,
       'in the school of one undertone A passes': of('#232020', 'one undertone, any lightness').length === 0,
-    } // prettier-ignore
+    }
   },
   'C020 five colors out of one hanging': () => ({
     'no warning in this school': !judge(room(five, lifted)).some((f) =>
@@ -135,15 +143,35 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
   }),
   'C021 the accent that took the walls': () => {
     const area = (share: number) => ({ widthMm: 10_000, heightMm: Math.round(10_000 * share), depthMm: 1 })
-    const of = (name: string, hex: string, share: number, role: 'main' | 'second' | 'accent'): ExampleFinish => ({
-      name, hex, role, piece: { ...area(share), kind: 'picture' },
-    }) // prettier-ignore
-    const one = room([of('Grey', '#9A9A98', 0.62, 'main'), of('White', '#EFEEEA', 0.33, 'second'), of('Green', '#5E8A5A', 0.05, 'accent')]) // prettier-ignore
-    const two = room([of('White', '#EFEEEA', 0.46, 'main'), of('Green', '#5E8A5A', 0.41, 'accent'), of('Grey', '#9A9A98', 0.1, 'second')]) // prettier-ignore
+    const of = (
+      name: string,
+      hex: string,
+      share: number,
+      role: 'main' | 'second' | 'accent',
+    ): ExampleFinish => ({
+      name,
+      hex,
+      role,
+      piece: { ...area(share), kind: 'picture' },
+    })
+    const one = room([
+      of('Grey', '#9A9A98', 0.62, 'main'),
+      of('White', '#EFEEEA', 0.33, 'second'),
+      of('Green', '#5E8A5A', 0.05, 'accent'),
+    ])
+    const two = room([
+      of('White', '#EFEEEA', 0.46, 'main'),
+      of('Green', '#5E8A5A', 0.41, 'accent'),
+      of('Grey', '#9A9A98', 0.1, 'second'),
+    ])
     const mend = accentScarce.check(two)[0]?.mends[0]
-    const after = mend && room(
-      [of('White', '#EFEEEA', 0.46, 'main'), of('Green', '#5E8A5A', 0.41, 'main'), of('Grey', '#9A9A98', 0.1, 'second')],
-    ) // prettier-ignore
+    const after =
+      mend &&
+      room([
+        of('White', '#EFEEEA', 0.46, 'main'),
+        of('Green', '#5E8A5A', 0.41, 'main'),
+        of('Grey', '#9A9A98', 0.1, 'second'),
+      ])
     return {
       'green is the accent of version 1': accentScarce.check(one).length === 0,
       'it is none in version 2': accentScarce.check(two).length === 1,
@@ -215,9 +243,17 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
   },
   'C028 patterns mix by kind and size': () => {
     const gold = hexToLab('#B8A06A')
-    const of = (name: string, patternKind: ExampleFinish['patternKind'] & string, patternRepeatMm: number): ExampleFinish => ({
-      name, hex: '#7D8F86', patternKind, patternRepeatMm, colors: [{ ...gold, share: 0.2 }],
-    }) // prettier-ignore
+    const of = (
+      name: string,
+      patternKind: ExampleFinish['patternKind'] & string,
+      patternRepeatMm: number,
+    ): ExampleFinish => ({
+      name,
+      hex: '#7D8F86',
+      patternKind,
+      patternRepeatMm,
+      colors: [{ ...gold, share: 0.2 }],
+    })
     const three = [of('Plaid', 'plaid', 240), of('Stripe', 'stripe', 90), of('Books', 'figures', 530)]
     return {
       'the first three pass': !judge(room(three)).some((f) => f.rule.includes('pattern')),
@@ -227,11 +263,14 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         'Stripe cushion',
       ),
       'one that shares no color is flagged': fires(
-        room([...three.slice(0, 2), { name: 'Loud', hex: '#D63A78', patternKind: 'floral', patternRepeatMm: 300 }]),
+        room([
+          ...three.slice(0, 2),
+          { name: 'Loud', hex: '#D63A78', patternKind: 'floral', patternRepeatMm: 300 },
+        ]),
         'palette.pattern-shares-no-color',
         'Loud',
       ),
-    } // prettier-ignore
+    }
   },
   'C089 an orange book in a calm palette': () => {
     const facts = room(
@@ -273,10 +312,14 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       room([
         { name: 'Tile', hex: '#AE9E8D', material: 'tile', role: 'stays', on: ['floor'] },
         {
-          name: 'Paper', hex: '#1C1C1E', material: 'wallpaper', patternKind: 'floral', on: ['walls'],
+          name: 'Paper',
+          hex: '#1C1C1E',
+          material: 'wallpaper',
+          patternKind: 'floral',
+          on: ['walls'],
           colors: ['#F1EDE6', third].map((hex) => ({ ...hexToLab(hex), share: 0.3 })),
         },
-      ]) // prettier-ignore
+      ])
     const gap = (hex: string) => deltaE00(hexToLab('#AE9E8D'), hexToLab(hex))
     return {
       'one paper is bold and fine, its nearest color 0.6 away':
@@ -290,12 +333,28 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       judge(
         room(
           [
-            { name: 'Wall', hex: '#E9E2D2', material: 'paint', sheen: 'eggshell', on: ['walls', ...(trim === '' ? (['trim', 'doors', 'ceiling'] as const) : [])] },
-            ...(trim === '' ? [] : [{ name: 'Trim', hex: trim, material: 'paint' as const, sheen: 'eggshell' as const, on: ['trim', 'doors', 'ceiling'] as const }]),
+            {
+              name: 'Wall',
+              hex: '#E9E2D2',
+              material: 'paint',
+              sheen: 'eggshell',
+              on: ['walls', ...(trim === '' ? (['trim', 'doors', 'ceiling'] as const) : [])],
+            },
+            ...(trim === ''
+              ? []
+              : [
+                  {
+                    name: 'Trim',
+                    hex: trim,
+                    material: 'paint' as const,
+                    sheen: 'eggshell' as const,
+                    on: ['trim', 'doors', 'ceiling'] as const,
+                  },
+                ]),
           ],
           { schools: { trimAndCeiling: school } },
         ),
-      ).filter((f) => /envelope|trim/.test(f.rule)) // prettier-ignore
+      ).filter((f) => /envelope|trim/.test(f.rule))
     return {
       'white trim warns': of('#FFFFFF', 'one envelope, light').length > 0,
       'all in one passes': of('', 'one envelope, light').length === 0,

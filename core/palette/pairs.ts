@@ -32,7 +32,12 @@ export function comparePair(one: Colored, two: Colored): Pair {
   const leaning = leaningOf(one, two)
   const [a, b] = leaning?.words ?? ['', '']
   if (leaning?.clash)
-    return { verdict: 'clashes', deltaE, leaning, says: `one leans ${a}, the other ${b}, ${Math.round(leaning.gapDeg)}° apart` }
+    return {
+      verdict: 'clashes',
+      deltaE,
+      leaning,
+      says: `one leans ${a}, the other ${b}, ${Math.round(leaning.gapDeg)}° apart`,
+    }
   if (zone === 'merges') return { verdict: 'agrees', deltaE, leaning, says: 'read as one' }
   if (zone === 'near miss')
     return { verdict: 'near miss', deltaE, leaning, says: 'too far to match, too close to contrast' }
@@ -40,6 +45,11 @@ export function comparePair(one: Colored, two: Colored): Pair {
   if (silent) return { verdict: 'agrees', deltaE, leaning, says: 'no undertone to disagree with' }
   const kin = one.undertone.word === two.undertone.word
   return kin || leaning
-    ? { verdict: 'agrees', deltaE, leaning, says: kin ? `both lean ${one.undertone.word}` : 'undertones agree' }
+    ? {
+        verdict: 'agrees',
+        deltaE,
+        leaning,
+        says: kin ? `both lean ${one.undertone.word}` : 'undertones agree',
+      }
     : { verdict: 'contrasts', deltaE, leaning, says: `${one.undertone.word} against ${two.undertone.word}` }
-} // prettier-ignore
+}

@@ -179,11 +179,21 @@ describe('hue families', () => {
       fc.property(colors, fc.integer({ min: 0, max: 359 }), (labs, turnDeg) => {
         const finishes = labs.map((l, i) => ({ id: String(i), lab: l, areaMm2: 1 }))
         const names = (list: readonly { id: string; lab: LabD65; areaMm2: number }[]) =>
-          hueFamilies(list).map((f) => f.members.map((m) => m.id).sort().join()).sort() // prettier-ignore
+          hueFamilies(list)
+            .map((f) =>
+              f.members
+                .map((m) => m.id)
+                .sort()
+                .join(),
+            )
+            .sort()
         const families = names(finishes)
         expect(names([...finishes].reverse())).toEqual(families)
         // Distinct hues only: a tie between equal gaps may fall either way once turned.
-        const hues = finishes.filter((f) => Math.hypot(f.lab.a, f.lab.b) >= 10).map((f) => hueDeg(f.lab)).sort((x, y) => x - y) // prettier-ignore
+        const hues = finishes
+          .filter((f) => Math.hypot(f.lab.a, f.lab.b) >= 10)
+          .map((f) => hueDeg(f.lab))
+          .sort((x, y) => x - y)
         const gaps = hues.map((h, i) => (i === 0 ? h + 360 - hues.at(-1)! : h - hues[i - 1]!).toFixed(6))
         fc.pre(new Set(gaps).size === gaps.length)
         const t = (turnDeg * Math.PI) / 180
@@ -238,7 +248,10 @@ describe('visible area', () => {
 
   test('a wall with a finish of its own leaves the others', () => {
     const shares = finishShares(visiblePatches(areas, [on('walls', 'pale'), on('wall:north', 'deep')], []))
-    expect(shares.map((s) => [s.finishId, s.areaMm2])).toEqual([['pale', 30e6], ['deep', 10e6]]) // prettier-ignore
+    expect(shares.map((s) => [s.finishId, s.areaMm2])).toEqual([
+      ['pale', 30e6],
+      ['deep', 10e6],
+    ])
   })
   test('a rug hides the floor under it', () => {
     const patches = visiblePatches(areas, [on('floor', 'oak')], [rug])

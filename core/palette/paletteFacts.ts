@@ -27,8 +27,15 @@ export interface FinishFacts {
 /** The schools the palette rules ask for. */
 export type PaletteSchools = Pick<
   JobSnapshot['schools'],
-  'colorScheme' | 'trimAndCeiling' | 'mood' | 'textiles' | 'pieceAgainstWall' | 'timber' | 'metals' | 'inherited'
-> // prettier-ignore
+  | 'colorScheme'
+  | 'trimAndCeiling'
+  | 'mood'
+  | 'textiles'
+  | 'pieceAgainstWall'
+  | 'timber'
+  | 'metals'
+  | 'inherited'
+>
 
 /** What the palette rules judge: each finish with its undertone and share, and who wears it in the scheme followed. */
 export interface PaletteFacts {

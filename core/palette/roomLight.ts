@@ -84,13 +84,18 @@ export function roomLight(at: LightConditions): RoomLight {
       const part = area > 0 ? w.areaMm2 / area : 1 / at.windows.length
       const azimuth = at.sun?.azimuthDeg
       const aside =
-        azimuth === undefined || w.facesDeg === undefined ? 180 : Math.abs(((azimuth - w.facesDeg + 540) % 360) - 180)
+        azimuth === undefined || w.facesDeg === undefined
+          ? 180
+          : Math.abs(((azimuth - w.facesDeg + 540) % 360) - 180)
       const sun = at.sky === 'clear' && altitude > SUN_LOW && aside < SUN_ASIDE
       sunIn ||= sun
       const lux = sky * part * (sun ? SUN_GAIN : 1)
       day += lux
       if (lux > 0)
-        parts.push({ light: daylight(at.sky === 'overcast' ? OVERCAST_K : sun ? sunK(altitude) : BLUE_SKY_K), share: lux })
+        parts.push({
+          light: daylight(at.sky === 'overcast' ? OVERCAST_K : sun ? sunK(altitude) : BLUE_SKY_K),
+          share: lux,
+        })
     }
   }
   const lamps = at.lamps.length > 0 ? LAMP_LUX : 0
@@ -106,4 +111,4 @@ export function roomLight(at: LightConditions): RoomLight {
     lampPart: lux > 0 ? lamps / lux : 0,
     sunIn,
   }
-} // prettier-ignore
+}

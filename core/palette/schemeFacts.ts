@@ -39,4 +39,4 @@ export function summarizeScheme(
     lrv: meanReflectance(facts),
     costMinor: costs.length > 0 ? costs.reduce((sum, c) => sum + c, 0) : undefined,
   }
-} // prettier-ignore
+}

@@ -11,17 +11,44 @@ import { schemeView } from './schemeView.js'
 import { copyChanges, dressChanges, firstSchemeChanges, layChanges, removeSchemeChanges } from './wear.js'
 
 const finish = (id: string, role: 'main' | 'stays' = 'main'): JobSnapshot['finishes'][number] => ({
-  ...NEW_FINISH, id, name: id, role, labL: 50, labA: 0, labB: 0, colors: [], readings: [], version: 1,
-}) // prettier-ignore
+  ...NEW_FINISH,
+  id,
+  name: id,
+  role,
+  labL: 50,
+  labA: 0,
+  labB: 0,
+  colors: [],
+  readings: [],
+  version: 1,
+})
 const scheme = (id: string, overId: string | null = null): JobSnapshot['schemes'][number] => ({
-  id, position: 0, name: id, note: '', overId, retired: false, storedAt: '', version: 1,
-}) // prettier-ignore
+  id,
+  position: 0,
+  name: id,
+  note: '',
+  overId,
+  retired: false,
+  storedAt: '',
+  version: 1,
+})
 const laid = (surface: 'walls' | 'floor' | 'ceiling', finishId: string, schemeId: string | null) => ({
-  ...NEW_PLACEMENT, id: `${surface} ${schemeId ?? 'all'}`, surface, finishId, schemeId, version: 1,
-}) // prettier-ignore
+  ...NEW_PLACEMENT,
+  id: `${surface} ${schemeId ?? 'all'}`,
+  surface,
+  finishId,
+  schemeId,
+  version: 1,
+})
 const dressed = (schemeId: string, pieceId: string, finishId: string, absent = false) => ({
-  id: `${schemeId} ${pieceId}`, schemeId, pieceId, finishId, absent, costMinor: 1000, version: 1,
-}) // prettier-ignore
+  id: `${schemeId} ${pieceId}`,
+  schemeId,
+  pieceId,
+  finishId,
+  absent,
+  costMinor: 1000,
+  version: 1,
+})
 
 let made = 0
 /** The changes carried out, as the store would. */
@@ -48,8 +75,12 @@ const job = emptyJob({
     pieceWith({ id: 'cushion', finishId: 'oat' }),
     pieceWith({ id: 'chair', finishId: 'oat' }),
   ],
-  dressings: [dressed('B', 'cushion', 'tarn'), dressed('winter', 'cushion', 'plum'), dressed('A', 'chair', 'oat', true)],
-}) // prettier-ignore
+  dressings: [
+    dressed('B', 'cushion', 'tarn'),
+    dressed('winter', 'cushion', 'plum'),
+    dressed('A', 'chair', 'oat', true),
+  ],
+})
 const wears = (view: ReturnType<typeof schemeView>) =>
   Object.fromEntries([
     ...view.placements.map((p) => [p.surface, p.finishId]),
@@ -106,7 +137,10 @@ describe('giving a finish', () => {
     const next = after(job, layChanges(job, job.schemes[0], 'walls', finish('plum')))
     expect([wears(schemeView(next, 'A')).walls, wears(schemeView(next, 'B')).walls]).toEqual(['plum', 'tarn'])
     const ceiling = after(job, layChanges(job, job.schemes[0], 'ceiling', finish('oat')))
-    expect([wears(schemeView(ceiling, 'A')).ceiling, wears(schemeView(ceiling, 'B')).ceiling]).toEqual(['oat', undefined]) // prettier-ignore
+    expect([wears(schemeView(ceiling, 'A')).ceiling, wears(schemeView(ceiling, 'B')).ceiling]).toEqual([
+      'oat',
+      undefined,
+    ])
   })
   test('a finish that stays is laid for all', () => {
     const next = after(job, layChanges(job, job.schemes[0], 'ceiling', finish('parquet', 'stays')))

@@ -30,9 +30,17 @@ export function undertoneSilent(lab: LabD65): boolean {
 // Sectors of the CIELAB hue circle in a decorator's words. The four unique hues lie near 25° red, 90° yellow,
 // 165° green and 245° blue (Natural Color System elementary hues, from memory); the rest is common practice.
 const HUE_WORDS: readonly (readonly [untilDeg: number, word: string])[] = [
-  [15, 'pink'], [50, 'red'], [70, 'orange'], [105, 'yellow'], [125, 'yellow-green'], [165, 'green'],
-  [225, 'green-blue'], [285, 'blue'], [325, 'violet'], [360, 'pink'],
-] // prettier-ignore
+  [15, 'pink'],
+  [50, 'red'],
+  [70, 'orange'],
+  [105, 'yellow'],
+  [125, 'yellow-green'],
+  [165, 'green'],
+  [225, 'green-blue'],
+  [285, 'blue'],
+  [325, 'violet'],
+  [360, 'pink'],
+]
 
 /** Every word for a hue, in the order of the circle. */
 export const HUE_NAMES: readonly string[] = [...new Set(HUE_WORDS.map(([, word]) => word))]

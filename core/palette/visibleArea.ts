@@ -171,8 +171,13 @@ export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: Re
 }
 
 const NAMES: Readonly<Record<string, string>> = {
-  walls: 'Walls', lower: 'Lower wall', ceiling: 'Ceiling', floor: 'Floor', trim: 'Skirting', doors: 'Doors',
-} // prettier-ignore
+  walls: 'Walls',
+  lower: 'Lower wall',
+  ceiling: 'Ceiling',
+  floor: 'Floor',
+  trim: 'Skirting',
+  doors: 'Doors',
+}
 
 /** What a surface is called: one wall, part or opening by the name it was given. */
 export function surfaceName(

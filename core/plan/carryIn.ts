@@ -90,13 +90,17 @@ function through(goods: Goods, way: readonly WayPart[]): CarryIn {
   )
   return {
     verdict:
-      failed.length > 0 ? 'not at all' : steps.length === 0 || known.length < steps.length ? 'not known' : 'passes',
+      failed.length > 0
+        ? 'not at all'
+        : steps.length === 0 || known.length < steps.length
+          ? 'not known'
+          : 'passes',
     carried,
     steps,
     tightest,
     spareMm: tightest ? Math.floor(tightest.spareMm) : 0,
   }
-} // prettier-ignore
+}
 
 function step(part: WayPart, before: WayPart | undefined, all: readonly Pose[]): Step {
   const { widthMm: w, heightMm: h, lengthMm: l } = part
@@ -119,7 +123,10 @@ function step(part: WayPart, before: WayPart | undefined, all: readonly Pose[]):
         const straight = Math.min(w - pose.across, l - pose.long, h - pose.up)
         // Leaning in the car: the longest side between floor and ceiling along the depth.
         const lean = Math.min(w - pose.across, spareHole(pose.long, pose.up, l, h))
-        return { spare: Math.max(straight, lean), tilt: lean > straight ? tiltDeg(pose.long, pose.up, l, h) : 0 }
+        return {
+          spare: Math.max(straight, lean),
+          tilt: lean > straight ? tiltDeg(pose.long, pose.up, l, h) : 0,
+        }
       }
       case 'corridor':
       case 'stair':
@@ -131,23 +138,53 @@ function step(part: WayPart, before: WayPart | undefined, all: readonly Pose[]):
   }
   const tried = all.map((pose) => ({ pose, found: judge(pose) }))
   if (tried.some((t) => t.found === undefined))
-    return { part, carried: undefined, spareMm: 0, tiltDeg: 0, missing: part.kind === 'turn' ? 'width after the turn' : 'depth' }
+    return {
+      part,
+      carried: undefined,
+      spareMm: 0,
+      tiltDeg: 0,
+      missing: part.kind === 'turn' ? 'width after the turn' : 'depth',
+    }
   const straight = tried
     .map((t) => ({ carried: t.pose.carried, spare: t.found?.spare ?? -Infinity, tilt: t.found?.tilt ?? 0 }))
     // The handiest way that passes; of those that do not, the one that fails by least.
-    .sort((x, y) => Number(y.spare >= 0) - Number(x.spare >= 0) || (x.spare >= 0 ? HARDEST.indexOf(x.carried) - HARDEST.indexOf(y.carried) : 0) || y.spare - x.spare)[0]
+    .sort(
+      (x, y) =>
+        Number(y.spare >= 0) - Number(x.spare >= 0) ||
+        (x.spare >= 0 ? HARDEST.indexOf(x.carried) - HARDEST.indexOf(y.carried) : 0) ||
+        y.spare - x.spare,
+    )[0]
   const isDoor = /door|gate/.test(part.kind)
   if (isDoor && straight && straight.spare < 0) {
-    const sections = [['widthMm', 'depthMm'], ['depthMm', 'heightMm'], ['widthMm', 'heightMm']] as const
+    const sections = [
+      ['widthMm', 'depthMm'],
+      ['depthMm', 'heightMm'],
+      ['widthMm', 'heightMm'],
+    ] as const
     const sizes = sizeOf(all)
     const best = sections
-      .map(([p, q]) => ({ spare: spareHole(sizes[p], sizes[q], w, h), tilt: tiltDeg(sizes[p], sizes[q], w, h) }))
+      .map(([p, q]) => ({
+        spare: spareHole(sizes[p], sizes[q], w, h),
+        tilt: tiltDeg(sizes[p], sizes[q], w, h),
+      }))
       .sort((x, y) => y.spare - x.spare)[0]
     if (best && best.spare > straight.spare)
-      return { part, carried: 'tilted', spareMm: best.spare, tiltDeg: Math.round(best.tilt), missing: undefined }
+      return {
+        part,
+        carried: 'tilted',
+        spareMm: best.spare,
+        tiltDeg: Math.round(best.tilt),
+        missing: undefined,
+      }
   }
-  return { part, carried: straight?.carried, spareMm: straight?.spare ?? 0, tiltDeg: Math.round(straight?.tilt ?? 0), missing: undefined }
-} // prettier-ignore
+  return {
+    part,
+    carried: straight?.carried,
+    spareMm: straight?.spare ?? 0,
+    tiltDeg: Math.round(straight?.tilt ?? 0),
+    missing: undefined,
+  }
+}
 
 function sizeOf(all: readonly Pose[]): { widthMm: number; depthMm: number; heightMm: number } {
   const first = all[0]

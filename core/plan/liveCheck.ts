@@ -54,24 +54,42 @@ export function liveCheck(facts: PlanFacts, moved: Standing): LiveCheck {
   const gaps = SIDES.flatMap((side): LiveGap[] => {
     const free = freeBefore(moved, side, facts.room, isFlat(moved.kind) ? [] : solid)
     if (!Number.isFinite(free.mm) || free.mm < 1 || free.mm > SHOWN_MM) return []
-    return [{ from: free.from, to: free.to, mm: Math.round(free.mm), tight: tight.some((t) => t.need.side === side) || (side === 'front' && nearKnees) }]
+    return [
+      {
+        from: free.from,
+        to: free.to,
+        mm: Math.round(free.mm),
+        tight: tight.some((t) => t.need.side === side) || (side === 'front' && nearKnees),
+      },
+    ]
   })
-  const knees = moved.kind === 'low table' ? facts.seats.flatMap((s) => kneesOf({ ...facts, standings: [moved] }, s) ?? []) : []
+  const knees =
+    moved.kind === 'low table'
+      ? facts.seats.flatMap((s) => kneesOf({ ...facts, standings: [moved] }, s) ?? [])
+      : []
   return {
     stops,
     zones: zonesDrawn(now, moved),
     gaps: [
       ...gaps,
-      ...knees.filter((k) => k.mm >= 1 && k.mm < facts.needs.kneesLeast).map((k) => ({ from: k.from, to: k.to, mm: Math.round(k.mm), tight: true })),
+      ...knees
+        .filter((k) => k.mm >= 1 && k.mm < facts.needs.kneesLeast)
+        .map((k) => ({ from: k.from, to: k.to, mm: Math.round(k.mm), tight: true })),
     ],
   }
-} // prettier-ignore
+}
 
 /** The floor a piece wants before, behind or beside it, drawn for the eye. */
 function zonesDrawn(facts: PlanFacts, s: Standing): LiveZone[] {
   return sidesOf(facts, s).map(({ need, wantMm, free }) => {
     const { origin, along, normal, half } = sideOf(s.box, need.side)
-    const at = (a: number, n: number): Point => ({ x: origin.x + along.x * a + normal.x * n, y: origin.y + along.y * a + normal.y * n })
-    return { points: [at(-half, 0), at(half, 0), at(half, wantMm), at(-half, wantMm)], tight: free.mm < wantMm - 0.5 }
+    const at = (a: number, n: number): Point => ({
+      x: origin.x + along.x * a + normal.x * n,
+      y: origin.y + along.y * a + normal.y * n,
+    })
+    return {
+      points: [at(-half, 0), at(half, 0), at(half, wantMm), at(-half, wantMm)],
+      tight: free.mm < wantMm - 0.5,
+    }
   })
-} // prettier-ignore
+}

@@ -61,9 +61,17 @@ test('toilets against the code, through the rule: limits are inclusive', () => {
   const stops = check!.input.layouts.map(({ side_in, front_in }) => {
     const width = 380
     const facts = example({
-      size: [3000, Math.round(700 + front_in * 25.4)], openings: [],
-      pieces: [ex('sanitary', 'Toilet', { widthMm: width, depthMm: 700, heightMm: 800, at: [Math.round(side_in * 25.4), 350] })],
-    }) // prettier-ignore
+      size: [3000, Math.round(700 + front_in * 25.4)],
+      openings: [],
+      pieces: [
+        ex('sanitary', 'Toilet', {
+          widthMm: width,
+          depthMm: 700,
+          heightMm: 800,
+          at: [Math.round(side_in * 25.4), 350],
+        }),
+      ],
+    })
     return (
       PLAN_RULES.flatMap((r) => r.check(facts)).filter(
         (f) => f.severity === 'stop' && /toilet-side|front/.test(f.rule),

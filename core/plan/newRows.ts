@@ -2,18 +2,49 @@ import type { Frame, Hang, Light, Stand } from './schema.js'
 
 /** What a row of the plan is before anything but its piece and place is known. */
 export const NEW_STAND = {
-  optionId: null, number: 1, turnDeg: 0, raisedMm: 0, parked: false,
-} as const satisfies Partial<Stand> // prettier-ignore
+  optionId: null,
+  number: 1,
+  turnDeg: 0,
+  raisedMm: 0,
+  parked: false,
+} as const satisfies Partial<Stand>
 
 export const NEW_HANG = {
-  number: 1, dropMm: 60, hooks: 1, hookSpanMm: 0, fixing: 'picture hook', ratedG: null, into: 'not known', group: '',
-} as const satisfies Partial<Hang> // prettier-ignore
+  number: 1,
+  dropMm: 60,
+  hooks: 1,
+  hookSpanMm: 0,
+  fixing: 'picture hook',
+  ratedG: null,
+  into: 'not known',
+  group: '',
+} as const satisfies Partial<Hang>
 
 export const NEW_FRAME = {
-  sheetWidthMm: 300, sheetHeightMm: 400, overlapMm: 5, borderMm: 60, bottomBorderMm: 60, faceMm: 25, rebateMm: 6, filletMm: 0, profile: 'flat',
-  coat: 'black', glazing: 'glass', glazingMm: 2, board: 'conservation board', moldingMinor: null, boardMinor: null, glazingMinor: null, workMinor: null,
-} as const satisfies Partial<Frame> // prettier-ignore
+  sheetWidthMm: 300,
+  sheetHeightMm: 400,
+  overlapMm: 5,
+  borderMm: 60,
+  bottomBorderMm: 60,
+  faceMm: 25,
+  rebateMm: 6,
+  filletMm: 0,
+  profile: 'flat',
+  coat: 'black',
+  glazing: 'glass',
+  glazingMm: 2,
+  board: 'conservation board',
+  moldingMinor: null,
+  boardMinor: null,
+  glazingMinor: null,
+  workMinor: null,
+} as const satisfies Partial<Frame>
 
 export const NEW_LIGHT = {
-  pieceId: null, fixtureId: null, lumens: 806, beamDeg: 360, aim: 'all round', headMm: 1_400,
-} as const satisfies Partial<Light> // prettier-ignore
+  pieceId: null,
+  fixtureId: null,
+  lumens: 806,
+  beamDeg: 360,
+  aim: 'all round',
+  headMm: 1_400,
+} as const satisfies Partial<Light>

@@ -104,5 +104,11 @@ export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => bo
 /** The facts with one piece elsewhere, for trying a move. */
 export function withMoved(facts: PlanFacts, moved: Standing): PlanFacts {
   const swap = (list: readonly Standing[]) => list.map((s) => (s.id === moved.id ? moved : s))
-  return { ...facts, standings: swap(facts.standings), solid: swap(facts.solid), rugs: swap(facts.rugs), seats: swap(facts.seats) }
-} // prettier-ignore
+  return {
+    ...facts,
+    standings: swap(facts.standings),
+    solid: swap(facts.solid),
+    rugs: swap(facts.rugs),
+    seats: swap(facts.seats),
+  }
+}

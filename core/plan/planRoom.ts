@@ -65,12 +65,17 @@ export interface RoomRows {
   readonly corners: readonly Point[]
   /** 1 when the room lies to the right of its walls as they were walked, −1 when to the left. */
   readonly inward: 1 | -1
-  readonly walls: readonly { readonly id: string; readonly name: string; readonly face: string; readonly facesDeg?: number | undefined }[]
+  readonly walls: readonly {
+    readonly id: string
+    readonly name: string
+    readonly face: string
+    readonly facesDeg?: number | undefined
+  }[]
   readonly openings: readonly Omit<PlanOpening, 'ends' | 'swept'>[]
   readonly fixtures: readonly Omit<PlanFixture, 'box'>[]
   readonly heightMm: number | null
   readonly kind: string | null
-} // prettier-ignore
+}
 
 /** A point of a wall told from its left end as seen from inside, and how far into the room. */
 export const onWall = (wall: PlanWall, fromLeftMm: number, intoMm = 0): Point =>

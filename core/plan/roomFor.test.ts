@@ -29,9 +29,27 @@ test('as wide as what stands on both sides leaves, worked out by hand', () => {
 
 test('a narrow way in sets the width before the room does', () => {
   const way = [
-    { id: 'd', kind: 'door', name: 'Street door', widthMm: 700, heightMm: 2000, lengthMm: null, position: 0, version: 1 },
-    { id: 't', kind: 'turn', name: 'Turn of the hall', widthMm: 900, heightMm: 850, lengthMm: 900, position: 1, version: 1 },
-  ] // prettier-ignore
+    {
+      id: 'd',
+      kind: 'door',
+      name: 'Street door',
+      widthMm: 700,
+      heightMm: 2000,
+      lengthMm: null,
+      position: 0,
+      version: 1,
+    },
+    {
+      id: 't',
+      kind: 'turn',
+      name: 'Turn of the hall',
+      widthMm: 900,
+      heightMm: 850,
+      lengthMm: 900,
+      position: 1,
+      version: 1,
+    },
+  ]
   const facts = between({ more: { passages: way as never } })
   const s = chest(facts)
   const room = roomFor(facts, s)!
@@ -45,7 +63,12 @@ test('a narrow way in sets the width before the room does', () => {
 })
 
 test('where a piece stands in something, no size is told', () => {
-  const facts = example({ pieces: [ex('chest of drawers', 'chest', { at: [2500, 225] }), ex('wardrobe', 'on it', { at: [2600, 300] })] }) // prettier-ignore
+  const facts = example({
+    pieces: [
+      ex('chest of drawers', 'chest', { at: [2500, 225] }),
+      ex('wardrobe', 'on it', { at: [2600, 300] }),
+    ],
+  })
   expect(standsClear(facts, chest(facts))).toBe(false)
   expect(roomFor(facts, chest(facts))).toBeUndefined()
 })

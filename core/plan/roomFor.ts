@@ -51,8 +51,10 @@ function trouble(facts: PlanFacts, s: Standing): string | undefined {
   const tight = tightSides(now, s).find((t) => !tightBefore.has(t.need.side))
   if (tight) return `the free floor it needs at its ${tight.need.side}`
   const way = facts.way.length > 0 && mustComeIn(s.piece) ? wayFor(facts, s) : undefined
-  return way?.verdict === 'not at all' ? `the way in: ${way.tightest?.part.name || way.tightest?.part.kind || 'its tightest place'}` : undefined
-} // prettier-ignore
+  return way?.verdict === 'not at all'
+    ? `the way in: ${way.tightest?.part.name || way.tightest?.part.kind || 'its tightest place'}`
+    : undefined
+}
 
 const wayFor = (facts: PlanFacts, s: Standing): CarryIn =>
   carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, facts.way)

@@ -22,8 +22,20 @@ const mm = (a: number, b: number): RugSize => ({ name: `${a} × ${b}`, shortMm: 
 /** Customary stock sizes (common practice): in feet, and those sold in meters. */
 export const RUG_SIZES: Readonly<Record<UnitSystem, readonly RugSize[]>> = {
   imperial: [ft(2, 3), ft(3, 5), ft(4, 6), ft(5, 8), ft(6, 9), ft(8, 10), ft(9, 12), ft(10, 14), ft(12, 15)],
-  metric: [mm(600, 900), mm(800, 1500), mm(1200, 1700), mm(1400, 2000), mm(1600, 2300), mm(1700, 2400), mm(2000, 2900), mm(2440, 3350), mm(2500, 3500), mm(2750, 3660), mm(3000, 4000)],
-} // prettier-ignore
+  metric: [
+    mm(600, 900),
+    mm(800, 1500),
+    mm(1200, 1700),
+    mm(1400, 2000),
+    mm(1600, 2300),
+    mm(1700, 2400),
+    mm(2000, 2900),
+    mm(2440, 3350),
+    mm(2500, 3500),
+    mm(2750, 3660),
+    mm(3000, 4000),
+  ],
+}
 
 /** Runners for halls and bedsides, and narrow rugs that two of which are joined. */
 export const RUNNER_SIZES: Readonly<Record<UnitSystem, readonly RugSize[]>> = {
@@ -100,13 +112,22 @@ export function bordersOf(rugs: readonly Box[], room: PlanRoom): readonly [numbe
           ...room.walls.map((w) => freeAhead([w.from, w.to], origin, along, normal, -half + 1, half - 1)),
         )
         // Measured from the outermost rug: one that has its neighbor ahead is not at the edge.
-        const neighbor = rugs.some((o) => o !== rug && Number.isFinite(freeAhead(boxCorners(o), origin, along, normal, -half + 1, half - 1)))
+        const neighbor = rugs.some(
+          (o) =>
+            o !== rug &&
+            Number.isFinite(freeAhead(boxCorners(o), origin, along, normal, -half + 1, half - 1)),
+        )
         return neighbor ? -Infinity : mm
       }),
     )
   const sides = [free('front'), free('right'), free('back'), free('left')] as const
-  return sides.map((v) => (Number.isFinite(v) ? Math.round(v) : 0)) as unknown as readonly [number, number, number, number]
-} // prettier-ignore
+  return sides.map((v) => (Number.isFinite(v) ? Math.round(v) : 0)) as unknown as readonly [
+    number,
+    number,
+    number,
+    number,
+  ]
+}
 
 export function insideRoom(box: Box, room: PlanRoom): boolean {
   const corners = boxCorners(box)
@@ -178,18 +199,27 @@ export function rugAdvice(ask: RugAdviceAsk): RugAdvice[] {
   const axis = anchor?.box ?? boxOf(0, 0, 1, 1, 0)
   const points = seats.flatMap((s) => [...frontLegs(s)])
   const local = points.map((p) => inBox(axis, p))
-  const span = (k: 'x' | 'y') => [Math.min(...local.map((p) => p[k])), Math.max(...local.map((p) => p[k]))] as const
+  const span = (k: 'x' | 'y') =>
+    [Math.min(...local.map((p) => p[k])), Math.max(...local.map((p) => p[k]))] as const
   const middle =
     points.length > 0
       ? fromBox(axis, { x: (span('x')[0] + span('x')[1]) / 2, y: (span('y')[0] + span('y')[1]) / 2 })
-      : ask.around ?? { x: (room.low.x + room.high.x) / 2, y: (room.low.y + room.high.y) / 2 }
+      : (ask.around ?? { x: (room.low.x + room.high.x) / 2, y: (room.low.y + room.high.y) / 2 })
   const laid: RugAdvice[] = []
   const tryOne = (size: RugSize, w: number, d: number, joined: boolean) => {
     const box = placeIn({ ...axis, x: middle.x, y: middle.y, halfW: w / 2, halfD: d / 2 }, room, borderMm)
     const rugs = joined ? halves(box) : [box]
     const judged = judgeRug(rugs, seats, room)
     if (!judged.liesFlat) return
-    laid.push({ ...judged, size, joined, box, rugs, leastBorderMm: Math.min(...judged.bordersMm), areaMm2: w * d })
+    laid.push({
+      ...judged,
+      size,
+      joined,
+      box,
+      rugs,
+      leastBorderMm: Math.min(...judged.bordersMm),
+      areaMm2: w * d,
+    })
   }
   for (const size of ask.sizes) {
     tryOne(size, size.longMm, size.shortMm, false)
@@ -200,7 +230,7 @@ export function rugAdvice(ask: RugAdviceAsk): RugAdvice[] {
     tryOne(size, 2 * size.shortMm, size.longMm, true)
   }
   return laid.sort((a, b) => a.areaMm2 - b.areaMm2)
-} // prettier-ignore
+}
 
 function halves(box: Box): Box[] {
   const wide = box.halfW >= box.halfD
@@ -222,7 +252,7 @@ function placeIn(box: Box, room: PlanRoom, borderMm: number): Box {
     now = { ...now, x: now.x + normal.x * by, y: now.y + normal.y * by }
   }
   return now
-} // prettier-ignore
+}
 
 /** The advice a school asks for out of all that can be laid. */
 export function chosenRug(
@@ -269,11 +299,18 @@ export function adviceBox(
   borderMm: number,
 ): Box | undefined {
   if (seats.length === 0) return undefined
-  const laid = rugAdvice({ seats, room, borderMm, sizes: [{ name: '', shortMm: size.depthMm, longMm: size.widthMm }] })
+  const laid = rugAdvice({
+    seats,
+    room,
+    borderMm,
+    sizes: [{ name: '', shortMm: size.depthMm, longMm: size.widthMm }],
+  })
   const rank = (a: RugAdvice) => a.seats.reduce((sum, s) => sum + 2 * s.frontOn + s.legsOn, 0)
   const best = [...laid].sort((a, b) => rank(b) - rank(a))[0]
   if (!best) return undefined
   // Its own width lies along the box's width, or it is turned by a quarter.
   const same = Math.abs(2 * best.box.halfW - size.widthMm) < 1
-  return same ? best.box : { ...best.box, halfW: best.box.halfD, halfD: best.box.halfW, ux: -best.box.uy, uy: best.box.ux }
-} // prettier-ignore
+  return same
+    ? best.box
+    : { ...best.box, halfW: best.box.halfD, halfD: best.box.halfW, ux: -best.box.uy, uy: best.box.ux }
+}

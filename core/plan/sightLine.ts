@@ -44,7 +44,8 @@ export function sightLine(
   const length = Math.hypot(aim.x - from.x, aim.y - from.y) || 1
   const dir = { x: (aim.x - from.x) / length, y: (aim.y - from.y) / length }
   const along = { x: -dir.y, y: dir.x }
-  const ahead = (points: readonly Point[], half: number) => freeAhead(points, plus(from, dir, 1), along, dir, -half, half)
+  const ahead = (points: readonly Point[], half: number) =>
+    freeAhead(points, plus(from, dir, 1), along, dir, -half, half)
   let end = { mm: Infinity, wall: undefined as PlanWall | undefined }
   for (const w of room.walls) {
     if (w.id === wall.id) continue
@@ -60,19 +61,35 @@ export function sightLine(
   if (tall) {
     const to = plus(from, dir, tall.mm + 1)
     const low = hits.filter((h) => h.mm < tall.mm).at(-1)
-    return { from, to, endsOn: tall.s.name, rests: tall.s.piece.focal || tall.s.piece.lit, before: low?.s.name }
+    return {
+      from,
+      to,
+      endsOn: tall.s.name,
+      rests: tall.s.piece.focal || tall.s.piece.lit,
+      before: low?.s.name,
+    }
   }
   if (!end.wall) return undefined
   const to = plus(from, dir, end.mm + 1)
   const { alongMm } = fromWall(end.wall, to)
-  const near = (startMm: number, widthMm: number) => alongMm > startMm - GLANCE_MM && alongMm < startMm + widthMm + GLANCE_MM
+  const near = (startMm: number, widthMm: number) =>
+    alongMm > startMm - GLANCE_MM && alongMm < startMm + widthMm + GLANCE_MM
   const low = hits.at(-1)?.s.name
   const picture = hangings.find((h) => h.wallId === end.wall?.id && near(h.xMm - h.widthMm / 2, h.widthMm))
-  if (picture) return { from, to, endsOn: low ? `${picture.name} over ${low}` : picture.name, rests: true, before: low }
-  const window = room.openings.find((o) => o.wallId === end.wall?.id && o.kind === 'window' && near(o.startMm, o.widthMm))
+  if (picture)
+    return { from, to, endsOn: low ? `${picture.name} over ${low}` : picture.name, rests: true, before: low }
+  const window = room.openings.find(
+    (o) => o.wallId === end.wall?.id && o.kind === 'window' && near(o.startMm, o.widthMm),
+  )
   if (window) return { from, to, endsOn: window.name || 'the window', rests: true, before: low }
-  return { from, to, endsOn: low ? `bare ${end.wall.name} over ${low}` : `bare ${end.wall.name}`, rests: false, before: low }
-} // prettier-ignore
+  return {
+    from,
+    to,
+    endsOn: low ? `bare ${end.wall.name} over ${low}` : `bare ${end.wall.name}`,
+    rests: false,
+    before: low,
+  }
+}
 
 /** Visual weight on both sides of the line of sight: the fronts of all pieces, tall ones more. */
 export function balance(line: SightLine, standings: readonly Standing[]): { left: number; right: number } {

@@ -45,7 +45,10 @@ export function snap(box: Box, room: PlanRoom, others: readonly Standing[], with
     taken.push(wall.into)
     guides.push({ from: wall.from, to: wall.to, says: `at ${wall.name}` })
   }
-  for (const [dir, other] of [[X, Y], [Y, X]] as const) {
+  for (const [dir, other] of [
+    [X, Y],
+    [Y, X],
+  ] as const) {
     if (!free(dir)) continue
     const lines = linesAlong(dir, box, room, others)
     const here = dot(at, dir)
@@ -61,7 +64,7 @@ export function snap(box: Box, room: PlanRoom, others: readonly Standing[], with
     guides.push({ from: along(dir, line, other, low), to: along(dir, line, other, high), says: best.says })
   }
   return { x: Math.round(at.x), y: Math.round(at.y), guides }
-} // prettier-ignore
+}
 
 const X: Point = { x: 1, y: 0 }
 const Y: Point = { x: 0, y: 1 }
@@ -123,7 +126,11 @@ export function mirroredAcross(room: PlanRoom, at: { xMm: number; yMm: number; t
 }
 
 /** A side or the middle of one piece brought into line with another's. */
-export function alignedTo(moved: Box, to: Box, how: 'left' | 'center' | 'right' | 'top' | 'middle' | 'bottom'): { xMm: number; yMm: number } {
+export function alignedTo(
+  moved: Box,
+  to: Box,
+  how: 'left' | 'center' | 'right' | 'top' | 'middle' | 'bottom',
+): { xMm: number; yMm: number } {
   const [m, t] = [boxBounds(moved), boxBounds(to)]
   let { x, y } = moved
   if (how === 'left') x = to.x - t.halfX + m.halfX
@@ -133,4 +140,4 @@ export function alignedTo(moved: Box, to: Box, how: 'left' | 'center' | 'right' 
   if (how === 'middle') y = to.y
   if (how === 'bottom') y = to.y + t.halfY - m.halfY
   return { xMm: Math.round(x), yMm: Math.round(y) }
-} // prettier-ignore
+}

@@ -134,13 +134,17 @@ export interface SideLine {
 /** A side of a box by its name; the front is where one stands before it. */
 export function sideOf(box: Box, side: Side): SideLine {
   const { ux, uy, halfW, halfD } = box
-  const [w, d] = [{ x: ux, y: uy }, { x: -uy, y: ux }]
+  const [w, d] = [
+    { x: ux, y: uy },
+    { x: -uy, y: ux },
+  ]
   const flip = (p: Point): Point => ({ x: -p.x, y: -p.y })
   if (side === 'front') return { origin: fromBox(box, { x: 0, y: halfD }), along: w, normal: d, half: halfW }
-  if (side === 'back') return { origin: fromBox(box, { x: 0, y: -halfD }), along: w, normal: flip(d), half: halfW }
+  if (side === 'back')
+    return { origin: fromBox(box, { x: 0, y: -halfD }), along: w, normal: flip(d), half: halfW }
   if (side === 'right') return { origin: fromBox(box, { x: halfW, y: 0 }), along: d, normal: w, half: halfD }
   return { origin: fromBox(box, { x: -halfW, y: 0 }), along: d, normal: flip(w), half: halfD }
-} // prettier-ignore
+}
 
 /** True when two pieces take the same height somewhere: a lamp on a table does not stand in it. */
 export const heightsMeet = (a: Standing, b: Standing): boolean =>

@@ -20,10 +20,17 @@ test('the sheets together hold the whole outline once, each part at its real siz
         }
       }
       // Laid side by side, every corner is where it belongs.
-      const ends = tiles.flatMap((t) => t.lines.flatMap((l) => [l.from, l.to].map((p) => `${Math.round(p.x + t.column * PRINTED.widthMm)} ${Math.round(p.y + t.row * PRINTED.heightMm)}`)))
+      const ends = tiles.flatMap((t) =>
+        t.lines.flatMap((l) =>
+          [l.from, l.to].map(
+            (p) =>
+              `${Math.round(p.x + t.column * PRINTED.widthMm)} ${Math.round(p.y + t.row * PRINTED.heightMm)}`,
+          ),
+        ),
+      )
       for (const corner of [`0 0`, `${w} 0`, `${w} ${d}`, `0 ${d}`]) expect(ends).toContain(corner)
     }),
-  ) // prettier-ignore
+  )
 })
 
 test('corners are told from two walls at an angle, and the diagonal checks the square', () => {
@@ -33,7 +40,10 @@ test('corners are told from two walls at an angle, and the diagonal checks the s
   const [table] = facts.standings
   expect(cornersFromWalls(table!, facts.room)[0]).toEqual({
     corner: 'back left',
-    from: [{ wall: 'North wall', mm: 1000 }, { wall: 'West wall', mm: 1000 }],
-  }) // prettier-ignore
+    from: [
+      { wall: 'North wall', mm: 1000 },
+      { wall: 'West wall', mm: 1000 },
+    ],
+  })
   expect(diagonalMm(table!)).toBe(Math.round(Math.hypot(1000, 600)))
 })

@@ -28,7 +28,12 @@ export const PRINTED = {
 export function tapeTiles(widthMm: number, depthMm: number): TapeOut {
   const columns = Math.max(1, Math.ceil(widthMm / PRINTED.widthMm))
   const rows = Math.max(1, Math.ceil(depthMm / PRINTED.heightMm))
-  const corners = [{ x: 0, y: 0 }, { x: widthMm, y: 0 }, { x: widthMm, y: depthMm }, { x: 0, y: depthMm }]
+  const corners = [
+    { x: 0, y: 0 },
+    { x: widthMm, y: 0 },
+    { x: widthMm, y: depthMm },
+    { x: 0, y: depthMm },
+  ]
   const tiles: Tile[] = []
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
@@ -40,17 +45,23 @@ export function tapeTiles(widthMm: number, depthMm: number): TapeOut {
         const inY = (v: number) => v >= y0 - (row === 0 ? 1 : -1e-9) && v <= y0 + PRINTED.heightMm + 1e-9
         if (from.y === to.y) {
           if (!inY(from.y)) return []
-          const [a, b] = [Math.max(x0, Math.min(from.x, to.x)), Math.min(x0 + PRINTED.widthMm, Math.max(from.x, to.x))]
+          const [a, b] = [
+            Math.max(x0, Math.min(from.x, to.x)),
+            Math.min(x0 + PRINTED.widthMm, Math.max(from.x, to.x)),
+          ]
           return b > a ? [{ from: { x: a - x0, y: from.y - y0 }, to: { x: b - x0, y: from.y - y0 } }] : []
         }
         if (!inX(from.x)) return []
-        const [a, b] = [Math.max(y0, Math.min(from.y, to.y)), Math.min(y0 + PRINTED.heightMm, Math.max(from.y, to.y))]
+        const [a, b] = [
+          Math.max(y0, Math.min(from.y, to.y)),
+          Math.min(y0 + PRINTED.heightMm, Math.max(from.y, to.y)),
+        ]
         return b > a ? [{ from: { x: from.x - x0, y: a - y0 }, to: { x: from.x - x0, y: b - y0 } }] : []
       })
       if (lines.length > 0) tiles.push({ column, row, lines })
     }
   return { columns, rows, tiles }
-} // prettier-ignore
+}
 
 /** Where one corner of a piece lies: its distances from the two walls it is measured from. */
 export interface CornerAt {
@@ -68,10 +79,15 @@ export function cornersFromWalls(s: Standing, room: PlanRoom): CornerAt[] {
       .filter((w) => w.beforeMm > -1 && w.alongMm >= -1 && w.alongMm <= w.wall.lengthMm + 1)
       .sort((a, b) => a.beforeMm - b.beforeMm)
     const first = walls[0]
-    const second = walls.find((w) => first && Math.abs(w.wall.dir.x * first.wall.dir.y - w.wall.dir.y * first.wall.dir.x) > 0.3)
-    return { corner: NAMES[i] ?? '', from: [first, second].flatMap((w) => (w ? [{ wall: w.wall.name, mm: Math.round(w.beforeMm) }] : [])) }
+    const second = walls.find(
+      (w) => first && Math.abs(w.wall.dir.x * first.wall.dir.y - w.wall.dir.y * first.wall.dir.x) > 0.3,
+    )
+    return {
+      corner: NAMES[i] ?? '',
+      from: [first, second].flatMap((w) => (w ? [{ wall: w.wall.name, mm: Math.round(w.beforeMm) }] : [])),
+    }
   })
-} // prettier-ignore
+}
 
 /** Lengths of both diagonals, to check that the tape lies square. */
 export const diagonalMm = (s: Standing): number => {

@@ -178,11 +178,22 @@ export class ClearanceGrid {
   /** What lies round a point, walls and pieces alike, each with its distance and direction. */
   nearest(p: Point): { name: string; mm: number; box: Box | undefined; dir: Point }[] {
     const found = [
-      ...this.room.walls.map((w) => ({ name: w.name, mm: distanceToSegment(p, w.from, w.to), box: undefined, dir: nearestOn(p, w.from, w.to) })),
-      ...this.obstacles.filter((o) => Math.abs(o.box.x - p.x) < 2_500 + o.box.halfW + o.box.halfD && Math.abs(o.box.y - p.y) < 2_500 + o.box.halfW + o.box.halfD).map((o) => ({ name: o.name, mm: pointToBox(o.box, p), box: o.box, dir: towards(o.box, p) })),
+      ...this.room.walls.map((w) => ({
+        name: w.name,
+        mm: distanceToSegment(p, w.from, w.to),
+        box: undefined,
+        dir: nearestOn(p, w.from, w.to),
+      })),
+      ...this.obstacles
+        .filter(
+          (o) =>
+            Math.abs(o.box.x - p.x) < 2_500 + o.box.halfW + o.box.halfD &&
+            Math.abs(o.box.y - p.y) < 2_500 + o.box.halfW + o.box.halfD,
+        )
+        .map((o) => ({ name: o.name, mm: pointToBox(o.box, p), box: o.box, dir: towards(o.box, p) })),
     ]
     return found
-  } // prettier-ignore
+  }
 }
 
 const unitFrom = (p: Point, q: Point): Point => {
@@ -227,17 +238,33 @@ export function walkways(
       const cell = freeCellNear(grid, bottleneck, at)
       return cell === undefined ? [] : [followed(grid, via, cell, from, at)]
     })
-    const best = ends.reduce<(typeof ends)[number] | undefined>((a, b) => (!a || b.clear > a.clear ? b : a), undefined)
-    if (!best)
-      return { toId: t.id, toName: t.name, widthMm: 0, at: undefined, between: undefined, path: [] }
+    const best = ends.reduce<(typeof ends)[number] | undefined>(
+      (a, b) => (!a || b.clear > a.clear ? b : a),
+      undefined,
+    )
+    if (!best) return { toId: t.id, toName: t.name, widthMm: 0, at: undefined, between: undefined, path: [] }
     const { tight, path, clear } = best
     // Wide enough for anything a plan asks: no need to know what stands on both sides.
     if (tight.length === 0 || 2 * clear > WIDE_MM)
-      return { toId: t.id, toName: t.name, widthMm: Math.round(2 * clear), at: undefined, between: undefined, path }
+      return {
+        toId: t.id,
+        toName: t.name,
+        widthMm: Math.round(2 * clear),
+        at: undefined,
+        between: undefined,
+        path,
+      }
     const measured = least(tight.map((i) => ({ ...exactWidth(grid, grid.at(i)), at: grid.at(i) })))
-    return { toId: t.id, toName: t.name, widthMm: Math.min(2 * CAP_MM, Math.round(measured?.mm ?? 2 * clear)), at: measured?.at, between: measured?.between, path }
+    return {
+      toId: t.id,
+      toName: t.name,
+      widthMm: Math.min(2 * CAP_MM, Math.round(measured?.mm ?? 2 * clear)),
+      at: measured?.at,
+      between: measured?.between,
+      path,
+    }
   })
-} // prettier-ignore
+}
 
 const WIDE_MM = 1_150
 // The last steps lead up to the thing itself, and the first come through the door: neither is a walk.
@@ -248,16 +275,25 @@ const END_MM = 250
  * something. Which of them is the narrow place the distance alone does not tell: a way may run close along one thing
  * with all the room in the world on its other side.
  */
-function followed(grid: ClearanceGrid, via: Int32Array, end: number, from: Point, to: Point): { tight: number[]; clear: number; path: Point[] } {
+function followed(
+  grid: ClearanceGrid,
+  via: Int32Array,
+  end: number,
+  from: Point,
+  to: Point,
+): { tight: number[]; clear: number; path: Point[] } {
   const path: Point[] = []
   const walked: number[] = []
   let [least, before] = [Infinity, 0]
   const { nx, cell, clear } = grid
   const [x0, y0] = [grid.at(0).x, grid.at(0).y]
-  for (let i = end; i >= 0; ) {
+  for (let i = end; i >= 0;) {
     const x = x0 + (i % nx) * cell
     const y = y0 + Math.floor(i / nx) * cell
-    if ((x - from.x) ** 2 + (y - from.y) ** 2 > END_MM ** 2 && (x - to.x) ** 2 + (y - to.y) ** 2 > END_MM ** 2) {
+    if (
+      (x - from.x) ** 2 + (y - from.y) ** 2 > END_MM ** 2 &&
+      (x - to.x) ** 2 + (y - to.y) ** 2 > END_MM ** 2
+    ) {
       least = Math.min(least, clear[i] ?? 0)
       walked.push(i)
     }
@@ -268,7 +304,7 @@ function followed(grid: ClearanceGrid, via: Int32Array, end: number, from: Point
   }
   const tight = walked.filter((i) => (clear[i] ?? 0) <= least + cell / 2)
   return { tight, clear: Math.min(least, CAP_MM), path: path.reverse() }
-} // prettier-ignore
+}
 
 function freeCellNear(grid: ClearanceGrid, bottleneck: Float32Array, p: Point): number | undefined {
   const around = Math.ceil(400 / grid.cell)

@@ -12,14 +12,40 @@ import {
 } from './choosing.js'
 
 const option = (id: string, costMinor: number, quality: number, partOfId: string | null = null) => ({
-  id, name: id, costMinor, quality, reasons: [{ says: `${id} says`, satisfied: quality / 100 }], partOfId,
-}) // prettier-ignore
-const item = (id: string, options: ChoosingItem['options'], more: Partial<ChoosingItem> = {}): ChoosingItem => ({
-  id, name: id, category: 'furniture', importance: 3, spend: 'even', mayWait: false, locked: false, now: options[0], options, ...more,
-}) // prettier-ignore
-const choosing = (items: readonly ChoosingItem[], budgetMinor: number, more: Partial<Choosing> = {}): Choosing => ({
-  items, budgetMinor, conflicts: [], caps: [], ...more,
-}) // prettier-ignore
+  id,
+  name: id,
+  costMinor,
+  quality,
+  reasons: [{ says: `${id} says`, satisfied: quality / 100 }],
+  partOfId,
+})
+const item = (
+  id: string,
+  options: ChoosingItem['options'],
+  more: Partial<ChoosingItem> = {},
+): ChoosingItem => ({
+  id,
+  name: id,
+  category: 'furniture',
+  importance: 3,
+  spend: 'even',
+  mayWait: false,
+  locked: false,
+  now: options[0],
+  options,
+  ...more,
+})
+const choosing = (
+  items: readonly ChoosingItem[],
+  budgetMinor: number,
+  more: Partial<Choosing> = {},
+): Choosing => ({
+  items,
+  budgetMinor,
+  conflicts: [],
+  caps: [],
+  ...more,
+})
 const chosen = (set: { changes: readonly { itemId: string; to: { id: string } | undefined }[] }) =>
   Object.fromEntries(set.changes.map((c) => [c.itemId, c.to?.id ?? 'later']))
 
@@ -84,17 +110,32 @@ test('a part of a set is taken with its set or not at all', () => {
     ],
     70_000,
   )
-  const withPart = { ...set, items: set.items.map((i) => ({ ...i, options: i.options.map((o) => (o.id === 'in the set' ? { ...o, partOfId: 'terrace set' } : o)) })) }
+  const withPart = {
+    ...set,
+    items: set.items.map((i) => ({
+      ...i,
+      options: i.options.map((o) => (o.id === 'in the set' ? { ...o, partOfId: 'terrace set' } : o)),
+    })),
+  }
   expect(chosen(bestChoice(withPart))).toEqual({ seats: 'chairs', cushions: 'loose' })
-  expect(chosen(bestChoice({ ...withPart, budgetMinor: 66_000 }))).toEqual({ seats: 'terrace set', cushions: 'in the set' })
-}) // prettier-ignore
+  expect(chosen(bestChoice({ ...withPart, budgetMinor: 66_000 }))).toEqual({
+    seats: 'terrace set',
+    cushions: 'in the set',
+  })
+})
 
 test('a part whose set is locked out cannot be had; one whose set is ordered can', () => {
-  const seats = item('seats', [option('chairs', 50_000, 90), option('terrace set', 64_000, 80)], { locked: true })
-  const cushions = item('cushions', [option('in the set', 0, 80, 'terrace set'), option('loose', 20_000, 60)], { now: undefined })
+  const seats = item('seats', [option('chairs', 50_000, 90), option('terrace set', 64_000, 80)], {
+    locked: true,
+  })
+  const cushions = item(
+    'cushions',
+    [option('in the set', 0, 80, 'terrace set'), option('loose', 20_000, 60)],
+    { now: undefined },
+  )
   expect(chosen(bestChoice(choosing([seats, cushions], 200_000)))).toEqual({ cushions: 'loose' })
   expect(chosen(bestChoice(choosing([cushions], 200_000)))).toEqual({ cushions: 'in the set' })
-}) // prettier-ignore
+})
 
 test('a choice that can no longer be taken is named, counted in full and replaced', () => {
   const gone = { id: 'gone', name: 'Sold out sofa', costMinor: 150_000 }
@@ -103,40 +144,55 @@ test('a choice that can no longer be taken is named, counted in full and replace
   expect(bestChoice(set).changes).toMatchObject([
     { from: gone, to: { id: 'plain sofa' }, savesMinor: 60_000, because: 'Sold out sofa cannot be taken' },
   ])
-}) // prettier-ignore
+})
 
 test('what only a coupon keeps within the money stands, unless something is worth more', () => {
   // Bought by itself the sofa is dearer than its order makes it now.
   const sofa = { id: 'dear sofa', name: 'dear sofa', costMinor: 95_000 }
-  const set = choosing([item('sofa', [option('dear sofa', 100_000, 90), option('plain sofa', 60_000, 50)], { now: sofa })], 96_000)
+  const set = choosing(
+    [item('sofa', [option('dear sofa', 100_000, 90), option('plain sofa', 60_000, 50)], { now: sofa })],
+    96_000,
+  )
   expect(bestChoice(set)).toMatchObject({ feasible: true, changes: [], costMinor: 95_000 })
-  const better = { ...set, items: [item('sofa', [...(set.items[0]?.options ?? []), option('best sofa', 90_000, 95)], { now: sofa })] }
+  const better = {
+    ...set,
+    items: [item('sofa', [...(set.items[0]?.options ?? []), option('best sofa', 90_000, 95)], { now: sofa })],
+  }
   expect(chosen(bestChoice(better))).toEqual({ sofa: 'best sofa' })
-}) // prettier-ignore
+})
 
 test('a splurge is taken and paid for with the fewest changes', () => {
-  const now = { ...ROOM, items: ROOM.items.map((i) => (i.id === 'sofa' ? { ...i, now: i.options[1] } : i)), budgetMinor: 205_000 }
+  const now = {
+    ...ROOM,
+    items: ROOM.items.map((i) => (i.id === 'sofa' ? { ...i, now: i.options[1] } : i)),
+    budgetMinor: 205_000,
+  }
   const set = paysFor(now, 'dear sofa')
   expect(chosen(set).sofa).toBe('dear sofa')
   expect(set.costMinor).toBeLessThanOrEqual(205_000)
   expect(set.changes).toHaveLength(3)
-}) // prettier-ignore
+})
 
 test('the curve rises with the money and ends at everything at its best', () => {
   const curve = curveOf(ROOM, 20)
   const values = curve.filter((p) => p.set.feasible).map((p) => p.set.value)
   expect([...values].sort((a, b) => a - b)).toEqual(values)
-  expect(values.at(-1)).toBe(ROOM.items.reduce((sum, i) => sum + Math.max(...i.options.map((o) => worthOf(i, o.quality))), 0))
-}) // prettier-ignore
+  expect(values.at(-1)).toBe(
+    ROOM.items.reduce((sum, i) => sum + Math.max(...i.options.map((o) => worthOf(i, o.quality))), 0),
+  )
+})
 
 test('worth rises with quality and with what counts; where money is saved, quality counts less', () => {
   fc.assert(
     fc.property(fc.integer({ min: 1, max: 5 }), fc.nat(100), fc.nat(100), (importance, a, b) => {
       const [low, high] = [Math.min(a, b), Math.max(a, b)]
       for (const spend of ['save', 'even', 'splurge'] as const)
-        expect(worthOf({ importance, spend }, high)).toBeGreaterThanOrEqual(worthOf({ importance, spend }, low))
-      const spread = (spend: 'save' | 'splurge') => worthOf({ importance, spend }, 100) - worthOf({ importance, spend }, 0)
+        expect(worthOf({ importance, spend }, high)).toBeGreaterThanOrEqual(
+          worthOf({ importance, spend }, low),
+        )
+      const spread = (spend: 'save' | 'splurge') =>
+        worthOf({ importance, spend }, 100) - worthOf({ importance, spend }, 0)
       expect(spread('save')).toBeLessThan(spread('splurge'))
     }),
   )
-}) // prettier-ignore
+})

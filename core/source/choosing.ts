@@ -190,7 +190,14 @@ export function chosenSet(choosing: Choosing, answer: SetAnswer): ChosenSet {
 /** The reason that sets the two apart most. */
 function whyOf(item: ChoosingItem, from: ChoosingOption | undefined, to: ChoosingOption | undefined): string {
   if (!to) return item.mayWait ? 'may wait' : 'left open'
-  if (!from) return to.reasons.filter((r) => r.satisfied >= 0.7).slice(0, 2).map((r) => r.says).join(', ') || 'fills the item'
+  if (!from)
+    return (
+      to.reasons
+        .filter((r) => r.satisfied >= 0.7)
+        .slice(0, 2)
+        .map((r) => r.says)
+        .join(', ') || 'fills the item'
+    )
   const told = (list: ChoosingOption['reasons'], other: ChoosingOption['reasons'], worse: boolean) =>
     list
       .filter((r) => !other.some((o) => o.says === r.says))
@@ -198,9 +205,14 @@ function whyOf(item: ChoosingItem, from: ChoosingOption | undefined, to: Choosin
   const better = to.quality >= from.quality
   const found = told(to.reasons, from.reasons, !better)
   const was = told(from.reasons, to.reasons, better)
-  if (better) return [found?.says, was && was.satisfied < 0.7 ? `instead of: ${was.says}` : undefined].filter(Boolean).join(', ') || 'serves as well'
+  if (better)
+    return (
+      [found?.says, was && was.satisfied < 0.7 ? `instead of: ${was.says}` : undefined]
+        .filter(Boolean)
+        .join(', ') || 'serves as well'
+    )
   return [found && found.satisfied < 0.9 ? found.says : undefined, 'costs less'].filter(Boolean).join(', ')
-} // prettier-ignore
+}
 
 /**
  * The best set, and how it differs from today. Goods count as if each were bought by itself; where only the coupon or the
@@ -255,13 +267,17 @@ export interface CurvePoint {
 
 /** The best set at rising totals: what the next euro buys. */
 export function curveOf(choosing: Choosing, points: number, each?: (done: number) => void): CurvePoint[] {
-  const lows = choosing.items.map((i) => (i.mayWait ? 0 : Math.min(...(i.options.length > 0 ? i.options.map((o) => o.costMinor) : [0]))))
+  const lows = choosing.items.map((i) =>
+    i.mayWait ? 0 : Math.min(...(i.options.length > 0 ? i.options.map((o) => o.costMinor) : [0])),
+  )
   const highs = choosing.items.map((i) => Math.max(0, ...i.options.map((o) => o.costMinor)))
   const [low, high] = [lows, highs].map((l) => l.reduce((a, b) => a + b, 0)) as [number, number]
-  const budgets = Array.from({ length: points }, (_, k) => Math.round(low + ((high - low) * (k + 1)) / points))
+  const budgets = Array.from({ length: points }, (_, k) =>
+    Math.round(low + ((high - low) * (k + 1)) / points),
+  )
   const problem = problemOf(choosing)
   return bestSets(problem, budgets, each ? { each } : {}).map((answer, k) => ({
     budgetMinor: budgets[k] ?? 0,
     set: chosenSet(choosing, answer),
   }))
-} // prettier-ignore
+}

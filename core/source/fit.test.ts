@@ -6,12 +6,20 @@ import { companionsOf } from './companions.js'
 import { optionFit, type FitFrame } from './fit.js'
 
 const frame: FitFrame = {
-  today: '2026-03-02', weights: NEW_BRIEF.weights, rented: false, children: false, way: undefined, color: undefined,
-} // prettier-ignore
+  today: '2026-03-02',
+  weights: NEW_BRIEF.weights,
+  rented: false,
+  children: false,
+  way: undefined,
+  color: undefined,
+}
 const says = (option: Partial<Parameters<typeof optionWith>[0]>, item = {}, more: Partial<FitFrame> = {}) => {
-  const fit = optionFit(optionWith({ id: 'o', itemId: 'i', ...option }), itemWith({ id: 'i', ...item }), { ...frame, ...more })
+  const fit = optionFit(optionWith({ id: 'o', itemId: 'i', ...option }), itemWith({ id: 'i', ...item }), {
+    ...frame,
+    ...more,
+  })
   return { ...fit, by: Object.fromEntries(fit.reasons.map((r) => [r.aspect, r])) }
-} // prettier-ignore
+}
 
 describe('each aspect with its reason', () => {
   test.each([
@@ -21,16 +29,37 @@ describe('each aspect with its reason', () => {
     ['too late', { leadDays: 40 }, { neededOn: '2026-04-01' }, 'date', 'strikes out', '10 days too late'],
     ['just in time', { leadDays: 28 }, { neededOn: '2026-04-01' }, 'date', 'lowers', 'only 2 days to spare'],
     ['in time', { leadDays: 10 }, { neededOn: '2026-04-01' }, 'date', 'agrees', 'in 10 days'],
-    ['sold out, seen long ago', { stock: 'sold out', stockOn: '2026-01-01' }, {}, 'stock', 'strikes out', 'sold out (seen 60 days ago)'],
+    [
+      'sold out, seen long ago',
+      { stock: 'sold out', stockOn: '2026-01-01' },
+      {},
+      'stock',
+      'strikes out',
+      'sold out (seen 60 days ago)',
+    ],
     ['no longer held', { heldUntil: '2026-03-01' }, {}, 'stock', 'lowers', 'no longer held'],
-    ['silk in a hall', { material: 'silk' }, { demands: ['many feet'] }, 'wear', 'strikes out', 'silk does not stand many feet'],
-    ['jute that must be washed', { material: 'jute' }, { demands: ['washing'] }, 'wear', 'lowers', 'plant fiber stands washing poorly (spot clean)'],
+    [
+      'silk in a hall',
+      { material: 'silk' },
+      { demands: ['many feet'] },
+      'wear',
+      'strikes out',
+      'silk does not stand many feet',
+    ],
+    [
+      'jute that must be washed',
+      { material: 'jute' },
+      { demands: ['washing'] },
+      'wear',
+      'lowers',
+      'plant fiber stands washing poorly (spot clean)',
+    ],
     ['not liked', { liking: 2 }, {}, 'liking', 'lowers', 'liked 2 of 5'],
   ] as const)('%s', (_name, option, item, aspect, verdict, words) => {
     const { by, against } = says(option, item)
     expect(by[aspect]).toMatchObject({ verdict, says: words })
     expect(against.some((r) => r.aspect === aspect)).toBe(verdict === 'strikes out')
-  }) // prettier-ignore
+  })
 
   test('a rented home strikes out what drills, wires and pipes; children make cords and tall storage a caution', () => {
     const drilled = says({ traits: ['needs drilling'] }, {}, { rented: true })
@@ -59,17 +88,31 @@ describe('each aspect with its reason', () => {
 
 test('the way in: by a door as it stands, with its legs off, not at all; cloth and poles pass', () => {
   const job = emptyJob({
-    passages: [{ id: 'p', position: 0, kind: 'room door', name: 'Room door', widthMm: 760, heightMm: 2030, lengthMm: null, version: 1 } as never],
+    passages: [
+      {
+        id: 'p',
+        position: 0,
+        kind: 'room door',
+        name: 'Room door',
+        widthMm: 760,
+        heightMm: 2030,
+        lengthMm: null,
+        version: 1,
+      } as never,
+    ],
   })
   const { way } = fitFrameOf(job, { finishes: [] } as never, '2026-03-02')
   const sofa = { widthMm: 1960, depthMm: 900, heightMm: 840 }
   const at = (option: object, item = {}) => says(option, item, { way }).by['way in']
   expect(at(sofa)).toMatchObject({ verdict: 'strikes out', says: 'does not pass Room door: 80 mm too much' })
-  expect(at({ ...sofa, legsMm: 150 })).toMatchObject({ verdict: 'agrees', says: 'passes Room door with its legs off' })
+  expect(at({ ...sofa, legsMm: 150 })).toMatchObject({
+    verdict: 'agrees',
+    says: 'passes Room door with its legs off',
+  })
   expect(at({ ...sofa, heightMm: 700 })).toMatchObject({ verdict: 'agrees' })
   expect(at({ widthMm: 2400, depthMm: 3300, heightMm: 900 }, { category: 'textiles' })).toBeUndefined()
   expect(at({ widthMm: 2900, depthMm: 40, heightMm: 40 })).toBeUndefined()
-}) // prettier-ignore
+})
 
 test.each([
   ['picture', [], ['frame']],

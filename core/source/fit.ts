@@ -127,8 +127,13 @@ function wayIn(option: Option, item: Item, { way }: FitFrame): FitReason | undef
     return reason('way in', 'strikes out', `does not pass ${carried.where}: ${-carried.spareMm} mm too much`)
   if (carried.verdict === 'legs off')
     return reason('way in', 'agrees', `passes ${carried.where} with its legs off`, 0.85)
-  return reason('way in', 'agrees', carried.spareMm < 30 ? `passes ${carried.where} with ${carried.spareMm} mm` : 'passes the way in', carried.spareMm < 30 ? 0.7 : 1)
-} // prettier-ignore
+  return reason(
+    'way in',
+    'agrees',
+    carried.spareMm < 30 ? `passes ${carried.where} with ${carried.spareMm} mm` : 'passes the way in',
+    carried.spareMm < 30 ? 0.7 : 1,
+  )
+}
 
 function date(option: Option, item: Item, { today }: FitFrame): FitReason | undefined {
   if (option.kind === 'owned') return reason('date', 'agrees', 'here already')
@@ -173,23 +178,33 @@ function color(option: Option, item: Item, frame: FitFrame): FitReason | undefin
     const allowed = item.aimDeltaE ?? 6
     const off = `ΔE00 ${found.deltaE.toFixed(1)} from ${found.aimName}`
     if (found.deltaE > allowed)
-      return reason('color', 'lowers', `${off}, ${allowed} allowed`, Math.max(0, 0.5 * (1 - (found.deltaE - allowed) / (3 * allowed + 1))))
+      return reason(
+        'color',
+        'lowers',
+        `${off}, ${allowed} allowed`,
+        Math.max(0, 0.5 * (1 - (found.deltaE - allowed) / (3 * allowed + 1))),
+      )
     return reason('color', 'agrees', off, 1 - 0.2 * (found.deltaE / Math.max(allowed, 0.1)))
   }
-  if (found.nearMiss)
-    return reason('color', 'lowers', `near miss with ${found.nearMiss.name}`, 0.35)
+  if (found.nearMiss) return reason('color', 'lowers', `near miss with ${found.nearMiss.name}`, 0.35)
   return reason('color', 'agrees', 'undertone agrees')
-} // prettier-ignore
+}
 
 function wear(option: Option, item: Item): FitReason[] {
   const traits = option.traits as readonly OptionTrait[]
   return item.demands.map((demand) => {
     const found = bears(option.material || option.name, traits, demand)
     const verdict =
-      found.verdict === 'refused' ? 'strikes out' : found.verdict === 'bears' ? 'agrees' : found.verdict === 'allowed' ? 'lowers' : 'not known'
+      found.verdict === 'refused'
+        ? 'strikes out'
+        : found.verdict === 'bears'
+          ? 'agrees'
+          : found.verdict === 'allowed'
+            ? 'lowers'
+            : 'not known'
     return reason('wear', verdict, found.says, found.satisfied)
   })
-} // prettier-ignore
+}
 
 const liking = (option: Option): FitReason | undefined =>
   option.liking == null

@@ -10,15 +10,36 @@ import type { Offer } from './schema.js'
 
 const frame: PriceFrame = { taxPpm: 0, pricesIncludeTax: true, currency: 'EUR' }
 const plain = {
-  priceMinor: 0, packSize: 1, tradePpm: 0, discountPpm: 0, discountMinor: 0, deliveryMinor: 0, fittingMinor: 0, reworkMinor: 0, rate: '',
-} // prettier-ignore
+  priceMinor: 0,
+  packSize: 1,
+  tradePpm: 0,
+  discountPpm: 0,
+  discountMinor: 0,
+  deliveryMinor: 0,
+  fittingMinor: 0,
+  reworkMinor: 0,
+  rate: '',
+}
 const line = (itemId: string, priceMinor: number, f = frame): BasketLine => ({
   itemId,
   price: landedPrice({ ...plain, priceMinor }, 1, f),
 })
 const offer = (more: Partial<Offer>): Offer => ({
-  id: 'o', supplierId: 's', name: 'Coupon', kind: 'percent off', ppm: 0, amountMinor: 0, minSpendMinor: 0, fromOn: null, untilOn: null, itemId: null, oneUse: true, usedOn: null, thirdParty: false, ...more,
-}) // prettier-ignore
+  id: 'o',
+  supplierId: 's',
+  name: 'Coupon',
+  kind: 'percent off',
+  ppm: 0,
+  amountMinor: 0,
+  minSpendMinor: 0,
+  fromOn: null,
+  untilOn: null,
+  itemId: null,
+  oneUse: true,
+  usedOn: null,
+  thirdParty: false,
+  ...more,
+})
 const on = '2026-03-02'
 
 describe('published arithmetic', () => {
@@ -33,8 +54,13 @@ describe('published arithmetic', () => {
   test.each(
     published<{ list_cents: number; chainPercent: number[] }, { net_cents: number }>('money.discount.chain'),
   )('$id $title', ({ input, expected }) =>
-    expect(chainedOff(input.list_cents, input.chainPercent.map((p) => p * 10_000))).toBe(expected.net_cents),
-  ) // prettier-ignore
+    expect(
+      chainedOff(
+        input.list_cents,
+        input.chainPercent.map((p) => p * 10_000),
+      ),
+    ).toBe(expected.net_cents),
+  )
 
   test.each(
     published<
@@ -55,10 +81,14 @@ describe('published arithmetic', () => {
     >('money.markup.convert'),
   )('$id $title', ({ input, expected, tolerance }) => {
     for (const [i, m] of input.markupPercent.entries())
-      expect(Math.abs(marginFromMarkup(m) - (expected.marginFromMarkup[i] ?? NaN))).toBeLessThanOrEqual(tolerance as number)
+      expect(Math.abs(marginFromMarkup(m) - (expected.marginFromMarkup[i] ?? NaN))).toBeLessThanOrEqual(
+        tolerance as number,
+      )
     for (const [i, m] of input.marginPercent.entries())
-      expect(Math.abs(markupFromMargin(m) - (expected.markupFromMargin[i] ?? NaN))).toBeLessThanOrEqual(tolerance as number)
-  }) // prettier-ignore
+      expect(Math.abs(markupFromMargin(m) - (expected.markupFromMargin[i] ?? NaN))).toBeLessThanOrEqual(
+        tolerance as number,
+      )
+  })
 
   test.each(
     published<
@@ -78,12 +108,18 @@ describe('published arithmetic', () => {
     >('money.discount-tax.order'),
   )('$id $title', ({ input, expected }) => {
     const net: PriceFrame = { taxPpm: input.taxPercent * 10_000, pricesIncludeTax: false, currency: 'USD' }
-    for (const [thirdParty, wanted] of [[false, expected.storeDiscount], [true, expected.thirdPartyCoupon]] as const) {
-      const terms = { ...NO_TERMS, offers: [offer({ kind: 'amount off', amountMinor: input.reduction_cents, thirdParty })] }
+    for (const [thirdParty, wanted] of [
+      [false, expected.storeDiscount],
+      [true, expected.thirdPartyCoupon],
+    ] as const) {
+      const terms = {
+        ...NO_TERMS,
+        offers: [offer({ kind: 'amount off', amountMinor: input.reduction_cents, thirdParty })],
+      }
       const got = basketOf([line('a', input.price_cents, net)], terms, net, on)
       expect([got.taxMinor, got.landedMinor]).toEqual([wanted.tax_cents, wanted.pays_cents])
     }
-  }) // prettier-ignore
+  })
 
   test.each(
     published<
@@ -92,9 +128,14 @@ describe('published arithmetic', () => {
     >('money.freight.'),
   )('$id $title', ({ input, expected }) => {
     const terms = { ...NO_TERMS, deliveryBands: [{ fromMinor: 0, feeMinor: input.freight_cents }] }
-    const got = basketOf(input.lines_cents.map((c, i) => line(String(i), c)), terms, frame, on)
+    const got = basketOf(
+      input.lines_cents.map((c, i) => line(String(i), c)),
+      terms,
+      frame,
+      on,
+    )
     expect(got.lines.map((l) => l.landedMinor)).toEqual(expected.landed_cents)
-  }) // prettier-ignore
+  })
 
   interface Cut {
     readonly stockLength: number
@@ -116,8 +157,10 @@ describe('published arithmetic', () => {
       input.pieces.flatMap((p) => Array.from({ length: p.count }, () => p.length)).sort((x, y) => x - y),
     )
     for (const stock of got.stocks)
-      expect(stock.reduce((a, b) => a + b, 0) + (stock.length - 1) * input.kerf).toBeLessThanOrEqual(input.stockLength + 1e-9)
-  }) // prettier-ignore
+      expect(stock.reduce((a, b) => a + b, 0) + (stock.length - 1) * input.kerf).toBeLessThanOrEqual(
+        input.stockLength + 1e-9,
+      )
+  })
 })
 
 describe('an order at one supplier', () => {
@@ -140,13 +183,26 @@ describe('an order at one supplier', () => {
     expect(got.lines.map((l) => l.landedMinor)).toEqual([30_000, 5000])
   })
   test('delivery falls with the order, free delivery takes it away, and the next band is told', () => {
-    const terms = { ...NO_TERMS, deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }, { fromMinor: 50_000, feeMinor: 0 }] }
+    const terms = {
+      ...NO_TERMS,
+      deliveryBands: [
+        { fromMinor: 0, feeMinor: 4900 },
+        { fromMinor: 50_000, feeMinor: 0 },
+      ],
+    }
     const small = basketOf([line('a', 48_000)], terms, frame, on)
-    expect(small).toMatchObject({ bandMinor: 4900, landedMinor: 52_900, nextBand: { missingMinor: 2000, savesMinor: 4900 } })
-    expect(basketOf([line('a', 50_000)], terms, frame, on)).toMatchObject({ bandMinor: 0, landedMinor: 50_000 })
+    expect(small).toMatchObject({
+      bandMinor: 4900,
+      landedMinor: 52_900,
+      nextBand: { missingMinor: 2000, savesMinor: 4900 },
+    })
+    expect(basketOf([line('a', 50_000)], terms, frame, on)).toMatchObject({
+      bandMinor: 0,
+      landedMinor: 50_000,
+    })
     const free = { ...terms, offers: [offer({ kind: 'free delivery' })] }
     expect(basketOf([line('a', 100)], free, frame, on).landedMinor).toBe(100)
-  }) // prettier-ignore
+  })
   test('what is missing to the least order is told', () =>
     expect(basketOf([line('a', 8000)], { ...NO_TERMS, minOrderMinor: 10_000 }, frame, on).shortMinor).toBe(
       2000,
@@ -160,31 +216,56 @@ describe('an order at one supplier', () => {
         fc.boolean(),
         (prices, ppm, fee, included) => {
           const f: PriceFrame = { taxPpm: 210_000, pricesIncludeTax: included, currency: 'EUR' }
-          const terms = { ...NO_TERMS, deliveryBands: [{ fromMinor: 0, feeMinor: fee }], offers: [offer({ ppm })] }
-          const got = basketOf(prices.map((p, i) => line(String(i), p, f)), terms, f, on)
+          const terms = {
+            ...NO_TERMS,
+            deliveryBands: [{ fromMinor: 0, feeMinor: fee }],
+            offers: [offer({ ppm })],
+          }
+          const got = basketOf(
+            prices.map((p, i) => line(String(i), p, f)),
+            terms,
+            f,
+            on,
+          )
           expect(got.lines.reduce((a, l) => a + l.landedMinor, 0)).toBe(got.landedMinor)
           if (included && got.goodsMinor > (got.offer?.offMinor ?? 0))
             expect(got.landedMinor).toBe(got.goodsMinor - (got.offer?.offMinor ?? 0) + got.bandMinor)
         },
       ),
     )
-  }) // prettier-ignore
+  })
 })
 
 describe('other prices', () => {
   test('another currency is turned at its rate before discounts, each figure rounded half up', () => {
-    const option = { ...plain, priceMinor: 48_000, currency: 'USD', rate: '0.9221', discountPpm: 100_000, deliveryMinor: 2000 }
+    const option = {
+      ...plain,
+      priceMinor: 48_000,
+      currency: 'USD',
+      rate: '0.9221',
+      discountPpm: 100_000,
+      deliveryMinor: 2000,
+    }
     const got = landedPrice(option, 2, frame)
-    expect(got).toMatchObject({ foreignMinor: 96_000, goodsMinor: 88_522, percentOffMinor: 8852, deliveryMinor: 1844, landedMinor: 81_514 })
-  }) // prettier-ignore
+    expect(got).toMatchObject({
+      foreignMinor: 96_000,
+      goodsMinor: 88_522,
+      percentOffMinor: 8852,
+      deliveryMinor: 1844,
+      landedMinor: 81_514,
+    })
+  })
   test('the client’s price leaves the trade discount out', () => {
     const got = landedPrice({ ...plain, priceMinor: 120_000, tradePpm: 300_000 }, 1, frame)
     expect([got.landedMinor, got.listMinor]).toEqual([84_000, 120_000])
   })
   test('a part of a set costs nothing of its own but what its delivery costs', () =>
-    expect(landedPrice({ ...plain, priceMinor: 9900, partOfId: 'set', deliveryMinor: 300 }, 4, frame).landedMinor).toBe(300))
-  test('a rate that is no number is refused', () => expect(() => convert(100, 'USD', 'EUR', '1,08')).toThrow(/rate/i))
-}) // prettier-ignore
+    expect(
+      landedPrice({ ...plain, priceMinor: 9900, partOfId: 'set', deliveryMinor: 300 }, 4, frame).landedMinor,
+    ).toBe(300))
+  test('a rate that is no number is refused', () =>
+    expect(() => convert(100, 'USD', 'EUR', '1,08')).toThrow(/rate/i))
+})
 
 test('a price in another currency without a rate stands as it is, and says so', () => {
   const usd = { ...plain, priceMinor: 10_000, currency: 'USD' }

@@ -7,7 +7,10 @@ const lab = () => number().min(-128).max(128).required()
 const amount = () => number().integer().min(0).max(MAX_MINOR)
 /** A product as a supplier tells it. What does not read so is left out and counted: no supplier is trusted with our screen. */
 export const productSchema = object({
-  key: string().max(80).matches(/^[\w.-]+$/).required(),
+  key: string()
+    .max(80)
+    .matches(/^[\w.-]+$/)
+    .required(),
   name: string().max(120).required(),
   kind: string().max(40).defined(),
   category: string().max(40).defined(),
@@ -24,12 +27,14 @@ export const productSchema = object({
   priceMinor: amount().required(),
   wasMinor: amount(),
   stock: string().oneOf(STOCKS).required(),
-}).noUnknown() // prettier-ignore
+}).noUnknown()
 export type Product = InferType<typeof productSchema>
 
 /** What an order would come to, as a supplier tells it; a line is priced or refused. */
 export const quoteSchema = object({
-  asOf: string().matches(/^\d{4}-\d{2}-\d{2}$/).required(),
+  asOf: string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/)
+    .required(),
   lines: array(
     object({
       key: string().max(80).required(),
@@ -48,5 +53,5 @@ export const quoteSchema = object({
   minOrderMinor: amount().required(),
   restockPpm: number().integer().min(0).max(1_000_000).required(),
   currency: string().length(3).required(),
-}).noUnknown() // prettier-ignore
+}).noUnknown()
 export type Quote = InferType<typeof quoteSchema>

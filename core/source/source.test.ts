@@ -79,9 +79,13 @@ describe('landed price', () => {
   })
   test('the steps add up to the landed price, and never below delivery and fitting', () => {
     const option = fc.record({
-      priceMinor: fc.nat(10_000_000), packSize: fc.integer({ min: 1, max: 50 }), discountPpm: fc.nat(1_000_000),
-      discountMinor: fc.nat(1_000_000), deliveryMinor: fc.nat(100_000), fittingMinor: fc.nat(100_000),
-    }) // prettier-ignore
+      priceMinor: fc.nat(10_000_000),
+      packSize: fc.integer({ min: 1, max: 50 }),
+      discountPpm: fc.nat(1_000_000),
+      discountMinor: fc.nat(1_000_000),
+      deliveryMinor: fc.nat(100_000),
+      fittingMinor: fc.nat(100_000),
+    })
     fc.assert(
       fc.property(
         option,
@@ -106,11 +110,29 @@ describe('size', () => {
   const limit = { maxWidthMm: 1980, maxDepthMm: null, maxHeightMm: 900 }
   test.each([
     [{ widthMm: 1980, depthMm: 2000, heightMm: 840 }, { verdict: 'fits' }],
-    [{ widthMm: 2180, depthMm: null, heightMm: 950 }, { verdict: 'too large', over: [{ side: 'width', byMm: 200 }, { side: 'height', byMm: 50 }] }],
-    [{ widthMm: null, depthMm: 900, heightMm: 840 }, { verdict: 'unknown', missing: ['width'] }],
-    [{ widthMm: null, depthMm: 900, heightMm: 901 }, { verdict: 'too large', over: [{ side: 'height', byMm: 1 }] }],
-    [{ widthMm: 2180, depthMm: null, heightMm: 840 }, { verdict: 'too large', over: [{ side: 'width', byMm: 200 }] }],
-  ])('%j', (size, verdict) => expect(sizeFit(size, limit)).toEqual(verdict)) // prettier-ignore
+    [
+      { widthMm: 2180, depthMm: null, heightMm: 950 },
+      {
+        verdict: 'too large',
+        over: [
+          { side: 'width', byMm: 200 },
+          { side: 'height', byMm: 50 },
+        ],
+      },
+    ],
+    [
+      { widthMm: null, depthMm: 900, heightMm: 840 },
+      { verdict: 'unknown', missing: ['width'] },
+    ],
+    [
+      { widthMm: null, depthMm: 900, heightMm: 901 },
+      { verdict: 'too large', over: [{ side: 'height', byMm: 1 }] },
+    ],
+    [
+      { widthMm: 2180, depthMm: null, heightMm: 840 },
+      { verdict: 'too large', over: [{ side: 'width', byMm: 200 }] },
+    ],
+  ])('%j', (size, verdict) => expect(sizeFit(size, limit)).toEqual(verdict))
   test('without a limit nothing is said to fit', () => {
     expect(
       sizeFit(

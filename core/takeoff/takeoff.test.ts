@@ -13,7 +13,10 @@ describe('cheapest tins', () => {
       { counts: number[]; costCents: number; volume_ml: number }
     >('takeoff.paint.tins'),
   )('$id $title', ({ input, expected }) => {
-    const got = cheapestTins(input.need_ml, input.tins.map((t) => ({ ml: t.ml, priceMinor: t.priceCents }))) // prettier-ignore
+    const got = cheapestTins(
+      input.need_ml,
+      input.tins.map((t) => ({ ml: t.ml, priceMinor: t.priceCents })),
+    )
     expect(got).toEqual({
       counts: expected.counts,
       costMinor: expected.costCents,
@@ -124,7 +127,10 @@ describe('the whole take-off', () => {
   test('primer is a line of its own, priced when it is known', () => {
     const plaster = { ...wall, substrate: 'new plaster', over: undefined }
     const bare = paintTakeoff([plaster], [paint], undefined)
-    expect(bare.map((l) => [l.name, l.isPrimer, l.tins === undefined])).toEqual([['Pale', false, false], ['Primer', true, true]]) // prettier-ignore
+    expect(bare.map((l) => [l.name, l.isPrimer, l.tins === undefined])).toEqual([
+      ['Pale', false, false],
+      ['Primer', true, true],
+    ])
     const priced = paintTakeoff([plaster], [paint], {
       ...paint,
       id: 'p',

@@ -22,18 +22,53 @@ export function postingsOf(entry: {
   const { kind, amountMinor: a, taxMinor: t } = entry
   const purse = entry.means ?? 'bank'
   const pairs: Readonly<Record<EntryKind, readonly (readonly [string, number])[]>> = {
-    order: [['goods', a - t], ['tax', t], ['owed', -a]],
-    cancel: [['goods', t - a], ['tax', -t], ['owed', a]],
-    return: [['goods', t - a], ['tax', -t], ['owed', a]],
-    adjustment: [['goods', t - a], ['tax', -t], ['owed', a]],
-    charge: [['charges', a - t], ['tax', t], ['owed', -a]],
-    payment: [['owed', a], [purse, -a]],
-    refund: [['owed', -a], [purse, a]],
-    gift: [['owed', a], ['others', -a]],
+    order: [
+      ['goods', a - t],
+      ['tax', t],
+      ['owed', -a],
+    ],
+    cancel: [
+      ['goods', t - a],
+      ['tax', -t],
+      ['owed', a],
+    ],
+    return: [
+      ['goods', t - a],
+      ['tax', -t],
+      ['owed', a],
+    ],
+    adjustment: [
+      ['goods', t - a],
+      ['tax', -t],
+      ['owed', a],
+    ],
+    charge: [
+      ['charges', a - t],
+      ['tax', t],
+      ['owed', -a],
+    ],
+    payment: [
+      ['owed', a],
+      [purse, -a],
+    ],
+    refund: [
+      ['owed', -a],
+      [purse, a],
+    ],
+    gift: [
+      ['owed', a],
+      ['others', -a],
+    ],
     delivery: [],
-    'client payment': [[purse, a], ['client', -a]],
-    fee: [['client', a], ['fee', -a]],
-  } // prettier-ignore
+    'client payment': [
+      [purse, a],
+      ['client', -a],
+    ],
+    fee: [
+      ['client', a],
+      ['fee', -a],
+    ],
+  }
   return pairs[kind].flatMap(([account, amountMinor]) =>
     amountMinor === 0 ? [] : [{ account, amountMinor }],
   )

@@ -20,9 +20,20 @@ export function randomRoom(seed: number, samples: readonly Sample[]): JobSnapsho
   const wide = 2200 + Math.floor(3000 * next())
   const kinds = ['sofa', 'armchair', 'rug', 'curtains', 'cushion', 'throw', 'lamp', 'low table'] as const
   return emptyJob({
-    room: { ...empty.room, heightMm: 2500, kind: pick([...ROOM_KINDS.filter((k) => k !== 'outdoors'), null]), lowerWallMm: next() < 0.3 ? 900 : null },
+    room: {
+      ...empty.room,
+      heightMm: 2500,
+      kind: pick([...ROOM_KINDS.filter((k) => k !== 'outdoors'), null]),
+      lowerWallMm: next() < 0.3 ? 900 : null,
+    },
     walls: [long, wide, long, wide].map((lengthMm, i) => ({
-      id: `w${i}`, position: i, name: `Wall ${i}`, lengthMm, turnDeg: 90, face: 'smooth paint', version: 1,
+      id: `w${i}`,
+      position: i,
+      name: `Wall ${i}`,
+      lengthMm,
+      turnDeg: 90,
+      face: 'smooth paint',
+      version: 1,
     })),
     schools: {
       ...empty.schools,
@@ -33,13 +44,61 @@ export function randomRoom(seed: number, samples: readonly Sample[]): JobSnapsho
       metals: pick([null, 'one for all'] as const),
     },
     finishes: [
-      { ...NEW_FINISH, id: 'floor', name: floor.name, material: floor.material, role: 'stays', labL: floor.lab.l, labA: floor.lab.a, labB: floor.lab.b, sealed: true, colors: [], readings: [], version: 1 },
-      { ...NEW_FINISH, id: 'brass', name: 'Brass', material: 'metal', role: 'metal', labL: 60, labA: -3, labB: 33, colors: [], readings: [], version: 1 },
+      {
+        ...NEW_FINISH,
+        id: 'floor',
+        name: floor.name,
+        material: floor.material,
+        role: 'stays',
+        labL: floor.lab.l,
+        labA: floor.lab.a,
+        labB: floor.lab.b,
+        sealed: true,
+        colors: [],
+        readings: [],
+        version: 1,
+      },
+      {
+        ...NEW_FINISH,
+        id: 'brass',
+        name: 'Brass',
+        material: 'metal',
+        role: 'metal',
+        labL: 60,
+        labA: -3,
+        labB: 33,
+        colors: [],
+        readings: [],
+        version: 1,
+      },
     ],
     placements: [{ ...NEW_PLACEMENT, id: 'f', surface: 'floor', finishId: 'floor', version: 1 }],
-    pieces: kinds.filter(() => next() < 0.7).map((kind, i) =>
-      pieceWith({ id: `${kind} ${i}`, kind, widthMm: 400 + Math.floor(1800 * next()), depthMm: 600, heightMm: 700, wallId: `w${i % 4}`, finishId: kind === 'lamp' ? 'brass' : null }),
-    ),
-    pulls: next() < 0.5 ? [] : [1, 2, 3].map((n) => ({ id: `p${n}`, position: n, name: `pull ${n}`, labL: 30 + 50 * next(), labA: 80 * next() - 40, labB: 80 * next() - 40, share: 0.2, photoId: null, version: 1 })),
+    pieces: kinds
+      .filter(() => next() < 0.7)
+      .map((kind, i) =>
+        pieceWith({
+          id: `${kind} ${i}`,
+          kind,
+          widthMm: 400 + Math.floor(1800 * next()),
+          depthMm: 600,
+          heightMm: 700,
+          wallId: `w${i % 4}`,
+          finishId: kind === 'lamp' ? 'brass' : null,
+        }),
+      ),
+    pulls:
+      next() < 0.5
+        ? []
+        : [1, 2, 3].map((n) => ({
+            id: `p${n}`,
+            position: n,
+            name: `pull ${n}`,
+            labL: 30 + 50 * next(),
+            labA: 80 * next() - 40,
+            labB: 80 * next() - 40,
+            share: 0.2,
+            photoId: null,
+            version: 1,
+          })),
   })
-} // prettier-ignore
+}

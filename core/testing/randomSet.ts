@@ -15,10 +15,14 @@ export function randomSet(seed: number, groups: number, options: number, conflic
       required: random() < 0.8,
       options: Array.from({ length: options }, (_, o) => {
         const costMinor = Math.round((base * (0.4 + 1.2 * random())) / 50) * 50
-        return { id: `g${g}o${o}`, costMinor, value: Math.max(1, Math.round(20 + 40 * (costMinor / base) + 30 * (random() - 0.5))) }
+        return {
+          id: `g${g}o${o}`,
+          costMinor,
+          value: Math.max(1, Math.round(20 + 40 * (costMinor / base) + 30 * (random() - 0.5))),
+        }
       }),
     }
-  }) // prettier-ignore
+  })
   const cheapest = list.reduce((sum, g) => sum + Math.min(...g.options.map((o) => o.costMinor)), 0)
   const dearest = list.reduce((sum, g) => sum + Math.max(...g.options.map((o) => o.costMinor)), 0)
   const pairs = new Map<string, readonly [string, string]>()

@@ -23,12 +23,30 @@ const side = (lengthMm: number, feature: Feature, depthMm: number, wideMm: numbe
   const each = Math.floor((lengthMm - wideMm) / 2)
   const rest = lengthMm - wideMm - each
   if (feature === 'breast')
-    return [[each, 90], [depthMm, -90], [wideMm, -90], [depthMm, 90], [rest, 90]] // prettier-ignore
+    return [
+      [each, 90],
+      [depthMm, -90],
+      [wideMm, -90],
+      [depthMm, 90],
+      [rest, 90],
+    ]
   if (feature === 'niche')
-    return [[each, -90], [depthMm, 90], [wideMm, 90], [depthMm, -90], [rest, 90]] // prettier-ignore
+    return [
+      [each, -90],
+      [depthMm, 90],
+      [wideMm, 90],
+      [depthMm, -90],
+      [rest, 90],
+    ]
   // The cants stand at 45°: their length is rounded, as a tape would read it.
   const cant = Math.round(depthMm * Math.SQRT2)
-  return [[each, -45], [cant, 45], [wideMm - 2 * depthMm, 45], [cant, -45], [rest, 90]] // prettier-ignore
+  return [
+    [each, -45],
+    [cant, 45],
+    [wideMm - 2 * depthMm, 45],
+    [cant, -45],
+    [rest, 90],
+  ]
 }
 
 /** Rooms as decorators meet them: four sides, each plain or with a breast, a niche or a bay; 4 to 20 walls. */

@@ -38,4 +38,4 @@ function inColumns<T extends object>(rows: readonly T[], usual: object): Columns
       return [n, !WORDS.includes(n) && column.every(joins) ? column.map((v) => v ?? '').join(',') : column]
     }),
   ) as Columns<T>
-} // prettier-ignore
+}

@@ -119,7 +119,12 @@ export function syntheticPhoto(seed: number, lighting: Lighting, width = 4000): 
     const turn = 2 * Math.PI * random()
     return { cos: Math.cos(turn), sin: Math.sin(turn), depth: 0.3 + 0.25 * random() }
   })
-  const beam = { x: 0.3 + 0.4 * random(), slope: random() - 0.5, width: 0.22 + 0.15 * random(), shade: 0.35 + 0.25 * random() }
+  const beam = {
+    x: 0.3 + 0.4 * random(),
+    slope: random() - 0.5,
+    width: 0.22 + 0.15 * random(),
+    shade: 0.35 + 0.25 * random(),
+  }
   const weaves = labs.map(() => ({ period: 6 + 8 * random(), depth: 0.08 + 0.14 * random() }))
   const cloth = noise(random, 0.012)
   const grain = noise(random, 0.0031)
@@ -152,7 +157,8 @@ export function syntheticPhoto(seed: number, lighting: Lighting, width = 4000): 
       const broad = level
       if (lighting === 'textured') {
         const w = weaves[m]!
-        level *= 1 + w.depth * Math.sin((2 * Math.PI * px) / w.period) * Math.sin((2 * Math.PI * py) / w.period)
+        level *=
+          1 + w.depth * Math.sin((2 * Math.PI * px) / w.period) * Math.sin((2 * Math.PI * py) / w.period)
         level *= 1 + 0.12 * cloth(x, y) + 0.08 * grain(x, y)
       }
       counts[m]!++
@@ -184,7 +190,7 @@ export function syntheticPhoto(seed: number, lighting: Lighting, width = 4000): 
     return [{ lab: litAt(lab, best / 255), share: counts[m]! / all }]
   })
   return { width, height, rgb, truth }
-} // prettier-ignore
+}
 
 /** A color in less light: what is left of it scales in linear light, which in CIELAB scales L* + 16, a* and b*. */
 function litAt({ l, a, b }: LabD65, level: number): LabD65 {

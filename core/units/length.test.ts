@@ -28,17 +28,46 @@ describe('reading a length', () => {
     )
   })
   test.each([
-    ['3.76 m', 3760], ['3,76m', 3760], ['376', 3760], ['3.76', 3760], ['3760 mm', 3760], ['3760', 3760], ['3 760', 3760], ['376 cm', 3760],
-    [`12' 4 1/2"`, 3772], [`12'4½"`, 3772], ['12 ft 4 in', 3759], ['12′ 4″', 3759], ['148 in', 3759], ["12'", 3658], ['4 yd', 3658], [`12'-4"`, 3759],
-  ])('%s in a room is %i mm', (text, mm) => expect(parseLength(text, ROOM)).toBe(mm)) // prettier-ignore
+    ['3.76 m', 3760],
+    ['3,76m', 3760],
+    ['376', 3760],
+    ['3.76', 3760],
+    ['3760 mm', 3760],
+    ['3760', 3760],
+    ['3 760', 3760],
+    ['376 cm', 3760],
+    [`12' 4 1/2"`, 3772],
+    [`12'4½"`, 3772],
+    ['12 ft 4 in', 3759],
+    ['12′ 4″', 3759],
+    ['148 in', 3759],
+    ["12'", 3658],
+    ['4 yd', 3658],
+    [`12'-4"`, 3759],
+  ])('%s in a room is %i mm', (text, mm) => expect(parseLength(text, ROOM)).toBe(mm))
   test.each([
-    ['35 1/2', 902], [`6'6`, 1981], ['72', 1829], ['33', 838], ["6'", 1829], ['6', 1829],
-  ])('%s in an imperial studio is %i mm', (text, mm) => expect(parseLength(text, { ...ROOM, system: 'imperial' })).toBe(mm)) // prettier-ignore
+    ['35 1/2', 902],
+    [`6'6`, 1981],
+    ['72', 1829],
+    ['33', 838],
+    ["6'", 1829],
+    ['6', 1829],
+  ])('%s in an imperial studio is %i mm', (text, mm) =>
+    expect(parseLength(text, { ...ROOM, system: 'imperial' })).toBe(mm),
+  )
 
   test.each([
-    ['', /Length is empty/], ['abc', /not a length/], ['-3', /negative/], ['3..4', /not a length/], ['1e5', /not a length/], ['5 km', /not a length/],
-    ['40 m', /between 500 mm and 30\u2009000 mm/], ['1/0 in', /not a length/], ['9'.repeat(10_000), /not a length/], ['12 13', /not a length/],
-  ])('"%s" is refused', (text, why) => expect(() => parseLength(text, ROOM)).toThrow(why)) // prettier-ignore
+    ['', /Length is empty/],
+    ['abc', /not a length/],
+    ['-3', /negative/],
+    ['3..4', /not a length/],
+    ['1e5', /not a length/],
+    ['5 km', /not a length/],
+    ['40 m', /between 500 mm and 30\u2009000 mm/],
+    ['1/0 in', /not a length/],
+    ['9'.repeat(10_000), /not a length/],
+    ['12 13', /not a length/],
+  ])('"%s" is refused', (text, why) => expect(() => parseLength(text, ROOM)).toThrow(why))
 })
 
 describe('printing a length', () => {

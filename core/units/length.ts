@@ -6,8 +6,16 @@ export type UnitSystem = 'metric' | 'imperial'
 
 const MM_PER: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8, yd: 914.4 }
 const VULGAR: Readonly<Record<string, string>> = {
-  '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅛': ' 1/8', '⅜': ' 3/8', '⅝': ' 5/8', '⅞': ' 7/8', '⅓': ' 1/3', '⅔': ' 2/3',
-} // prettier-ignore
+  '½': ' 1/2',
+  '¼': ' 1/4',
+  '¾': ' 3/4',
+  '⅛': ' 1/8',
+  '⅜': ' 3/8',
+  '⅝': ' 5/8',
+  '⅞': ' 7/8',
+  '⅓': ' 1/3',
+  '⅔': ' 2/3',
+}
 
 export interface LengthField {
   /** The field's name, for the message. */

@@ -81,27 +81,81 @@ const PLACES: readonly string[] = ['surface', 'subject']
 const MANY = COLLECTIONS.filter((c) => !SINGLE.has(c))
 /** Rows are written in this order, so that whatever is named is there before the row that names it. */
 const IN_ORDER = [
-  'walls', 'ceilings', 'diagonals', 'openings', 'fixtures', 'passages', 'people', 'uses', 'focuses', 'allotments',
-  'visits', 'works', 'finishes', 'schemes', 'parts', 'placements', 'pieces', 'dressings', 'limits',
-  'hangs', 'frames', 'setOuts', 'lights', 'houseRules',
-] as const satisfies readonly Collection[] // prettier-ignore
+  'walls',
+  'ceilings',
+  'diagonals',
+  'openings',
+  'fixtures',
+  'passages',
+  'people',
+  'uses',
+  'focuses',
+  'allotments',
+  'visits',
+  'works',
+  'finishes',
+  'schemes',
+  'parts',
+  'placements',
+  'pieces',
+  'dressings',
+  'limits',
+  'hangs',
+  'frames',
+  'setOuts',
+  'lights',
+  'houseRules',
+] as const satisfies readonly Collection[]
 
 const orderSchema = rowSchema(() => ({
-  id: idField(), number: wholeField('Number', 1, 1_000_000, ''), supplierId: idOrNone('Supplier'), supplierName: noteField('Supplier', 120),
-  placedOn: dayField('Ordered on'), expectedOn: dayOrNone('Expected on'), depositMinor: minorField('Deposit'),
-  depositDueOn: dayOrNone('Deposit due'), balanceDueOn: dayOrNone('Balance due'), note: noteField('Note', 400),
-})) // prettier-ignore
+  id: idField(),
+  number: wholeField('Number', 1, 1_000_000, ''),
+  supplierId: idOrNone('Supplier'),
+  supplierName: noteField('Supplier', 120),
+  placedOn: dayField('Ordered on'),
+  expectedOn: dayOrNone('Expected on'),
+  depositMinor: minorField('Deposit'),
+  depositDueOn: dayOrNone('Deposit due'),
+  balanceDueOn: dayOrNone('Balance due'),
+  note: noteField('Note', 400),
+}))
 const lineSchema = rowSchema(() => ({
-  id: idField(), orderId: idField('Order'), itemId: idField('Item'), optionId: idField('Option'), itemName: textField('Item'), optionName: textField('Option'),
-  category: choiceField('Category', CATEGORIES), quantity: wholeField('Quantity', 1, 10_000, 'pieces'), amountMinor: minorField('Amount'),
-  taxMinor: minorField('Tax'), returnDays: wholeOrNone('Return window', 0, 365, 'days'),
-})) // prettier-ignore
+  id: idField(),
+  orderId: idField('Order'),
+  itemId: idField('Item'),
+  optionId: idField('Option'),
+  itemName: textField('Item'),
+  optionName: textField('Option'),
+  category: choiceField('Category', CATEGORIES),
+  quantity: wholeField('Quantity', 1, 10_000, 'pieces'),
+  amountMinor: minorField('Amount'),
+  taxMinor: minorField('Tax'),
+  returnDays: wholeOrNone('Return window', 0, 365, 'days'),
+}))
 const entrySchema = rowSchema(() => ({
-  eventId: idField('Event'), kind: choiceField('Kind', ENTRY_KINDS), lineId: idOrNone('Line'), taxMinor: number().integer('Tax must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Tax is missing.'),
-  amountMinor: number().typeError('Amount must be a number.').integer('Amount must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Amount is missing.'),
-  quantity: number().typeError('Quantity must be a number.').integer('Quantity must be whole.').min(-10_000).max(10_000).required('Quantity is missing.'),
-  on: dayField('Date'), means: string().nullable().max(40).defined('Means is missing. Give it, or null.'), note: noteField('Note', 400), reverses: idOrNone('Reverses'), voucherId: idOrNone('Gift card or credit'), guessed: flagField('A guess'),
-})) // prettier-ignore
+  eventId: idField('Event'),
+  kind: choiceField('Kind', ENTRY_KINDS),
+  lineId: idOrNone('Line'),
+  taxMinor: number().integer('Tax must be whole.').min(-MAX_MINOR).max(MAX_MINOR).required('Tax is missing.'),
+  amountMinor: number()
+    .typeError('Amount must be a number.')
+    .integer('Amount must be whole.')
+    .min(-MAX_MINOR)
+    .max(MAX_MINOR)
+    .required('Amount is missing.'),
+  quantity: number()
+    .typeError('Quantity must be a number.')
+    .integer('Quantity must be whole.')
+    .min(-10_000)
+    .max(10_000)
+    .required('Quantity is missing.'),
+  on: dayField('Date'),
+  means: string().nullable().max(40).defined('Means is missing. Give it, or null.'),
+  note: noteField('Note', 400),
+  reverses: idOrNone('Reverses'),
+  voucherId: idOrNone('Gift card or credit'),
+  guessed: flagField('A guess'),
+}))
 
 const orderEventRow = noteOrderSchema().shape({ id: idField() })
 const changeOrderRow = changeOrderSchema().omit(['proposalId']).shape({ id: idField() })

@@ -73,7 +73,12 @@ const JOINED: ReadonlySet<string> = new Set([
  * numbers and days come joined, nothing as nothing between two commas; the rest as an array. PostgreSQL writes it in a
  * quarter of the time it takes for as many objects.
  */
-function inColumns(table: PgTable, more: readonly string[], usual: Readonly<Record<string, unknown>>, rows: SQL): SQL {
+function inColumns(
+  table: PgTable,
+  more: readonly string[],
+  usual: Readonly<Record<string, unknown>>,
+  rows: SQL,
+): SQL {
   const named: [string, string][] = [
     ...sentColumns(table).map(([name, column]): [string, string] => [name, column.columnType]),
     ...more.map((name): [string, string] => [name, 'PgText']),
@@ -86,7 +91,7 @@ function inColumns(table: PgTable, more: readonly string[], usual: Readonly<Reco
     return sql`case when bool_or(${at} is distinct from ${literal(value)}) then ${all} end as ${at}`
   })
   return sql`(select row_to_json(columns) from (select ${sql.join(columns, sql`, `)} from (${rows}) listed) columns)`
-} // prettier-ignore
+}
 
 const columnsOfJob = (table: Part, usual: Readonly<Record<string, unknown>>, ...order: PgColumn[]): SQL =>
   inColumns(
@@ -96,8 +101,11 @@ const columnsOfJob = (table: Part, usual: Readonly<Record<string, unknown>>, ...
     sql`select ${columnsOf(table)} from ${table} where ${ofThisJob(table)} order by ${sql.join(order, sql`, `)}`,
   )
 
-const signedColumns = (table: Part & { memberId: PgColumn }, usual: Readonly<Record<string, unknown>>, order: PgColumn): SQL =>
-  inColumns(table, ['memberName'], usual, signed(table, order)) // prettier-ignore
+const signedColumns = (
+  table: Part & { memberId: PgColumn },
+  usual: Readonly<Record<string, unknown>>,
+  order: PgColumn,
+): SQL => inColumns(table, ['memberName'], usual, signed(table, order))
 
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
 const query = (sparse: boolean) =>
@@ -160,9 +168,15 @@ const WHOLE = { name: 'job snapshot', ...query(false) }
 const SPARSE = { name: 'sparse job snapshot', ...query(true) }
 const listed = (columns: SQL) => new PgDialect().sqlToQuery(sql`select ${columns}::text as list`)
 const LONG = {
-  options: { name: 'options in columns', ...listed(columnsOfJob(t.option, USUAL.options, t.option.name, t.option.id)) },
-  entries: { name: 'entries in columns', ...listed(signedColumns(t.ledgerEntry, USUAL.entries, t.ledgerEntry.seq)) },
-} // prettier-ignore
+  options: {
+    name: 'options in columns',
+    ...listed(columnsOfJob(t.option, USUAL.options, t.option.name, t.option.id)),
+  },
+  entries: {
+    name: 'entries in columns',
+    ...listed(signedColumns(t.ledgerEntry, USUAL.entries, t.ledgerEntry.seq)),
+  },
+}
 
 /** How a job is written out: the queries that do it. */
 export const shapeOf = (sparse: boolean): string =>
@@ -174,7 +188,13 @@ export const shapeOf = (sparse: boolean): string =>
  */
 const written = new LRUCache<string, string>({ maxSize: 64e6, sizeCalculation: (text) => text.length + 1 })
 
-async function longList(tx: Tx, studio: Studio, id: string, name: keyof typeof LONG, mark: string): Promise<string> {
+async function longList(
+  tx: Tx,
+  studio: Studio,
+  id: string,
+  name: keyof typeof LONG,
+  mark: string,
+): Promise<string> {
   const key = `${id} ${name} ${mark}`
   const before = written.get(key)
   if (before !== undefined) return before
@@ -184,7 +204,7 @@ async function longList(tx: Tx, studio: Studio, id: string, name: keyof typeof L
   const list = JSON.stringify(packed(JSON.parse(rows[0]?.list ?? '{}') as Columns<object>))
   written.set(key, list)
   return list
-} // prettier-ignore
+}
 
 /**
  * Loads one job in a single query whatever its size: each part is a list of JSON rows made by PostgreSQL, so the

@@ -34,9 +34,14 @@ const entries = sql`concat_ws(' ',
 
 /** All but the long lists, and the rows of job and client, which are never made again. */
 const PARTS = [
-  ...COLLECTIONS.filter((c) => !['brief', 'client', 'suppliers', 'options'].includes(c)).map((c) => TABLES[c]),
-  t.changeOrder, t.purchaseOrder, t.orderLine, t.orderEvent,
-].map(rowsOf) // prettier-ignore
+  ...COLLECTIONS.filter((c) => !['brief', 'client', 'suppliers', 'options'].includes(c)).map(
+    (c) => TABLES[c],
+  ),
+  t.changeOrder,
+  t.purchaseOrder,
+  t.orderLine,
+  t.orderEvent,
+].map(rowsOf)
 const suppliers = sumOf(t.supplier, byWriting(t.supplier), eq(t.supplier.studioId, studioId))
 
 const QUERY = {

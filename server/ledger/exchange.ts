@@ -30,9 +30,12 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
   const { line, state } = await oneLine(tx, act, wish.lineId)
   const { quantity } = wish
   if (quantity > state.liveQuantity)
-    throw tooMuch('quantity', state.liveQuantity <= 0
-      ? `Nothing of ${line.itemName} is left of this order.`
-      : `Quantity is more than the ${state.liveQuantity} of ${line.itemName} that stand. Write at most that.`)
+    throw tooMuch(
+      'quantity',
+      state.liveQuantity <= 0
+        ? `Nothing of ${line.itemName} is left of this order.`
+        : `Quantity is more than the ${state.liveQuantity} of ${line.itemName} that stand. Write at most that.`,
+    )
   const other = await priced(tx, act, line, wish.optionId, quantity)
   const amountMinor = wish.amountMinor ?? other.landedMinor
   const taxMinor = taxInside(amountMinor, other.taxPpm)
@@ -50,8 +53,18 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
   }
   const lineId = randomUUID()
   await tx.insert(t.orderLine).values({
-    studioId: act.studioId, jobId: act.jobId, id: lineId, orderId: line.orderId, itemId: line.itemId, optionId: other.option.id,
-    itemName: line.itemName, optionName: other.option.name, category: line.category, quantity, amountMinor, taxMinor,
+    studioId: act.studioId,
+    jobId: act.jobId,
+    id: lineId,
+    orderId: line.orderId,
+    itemId: line.itemId,
+    optionId: other.option.id,
+    itemName: line.itemName,
+    optionName: other.option.name,
+    category: line.category,
+    quantity,
+    amountMinor,
+    taxMinor,
     returnDays: other.option.returnDays,
   })
   const eventId = await put([{ kind: 'order', lineId, amountMinor, taxMinor, quantity }])
@@ -67,7 +80,7 @@ export async function exchange(tx: Tx, act: Act, wish: Exchange): Promise<Answer
       .set({ chosenOptionId: other.option.id, version: sql`${t.item.version} + 1` })
       .where(and(ofJob(t.item, act), eq(t.item.id, line.itemId)))
   return { eventId, orderId: line.orderId }
-} // prettier-ignore
+}
 
 /** The option of the item with what so many of it come to today. @throws {Problem} 404, 409 when it is sold out or comes from elsewhere */
 async function priced(tx: Tx, act: Act, line: Line, optionId: string, quantity: number) {

@@ -59,8 +59,10 @@ export async function gift(tx: Tx, act: Act, wish: Gift): Promise<Answer> {
   const { quantity } = item
   const entries: NewEntry[] = [{ kind: 'order', lineId, amountMinor: wish.valueMinor, quantity }]
   const eventId = await write(tx, act, wish.givenOn, wish.note, entries)
-  await write(tx, act, wish.givenOn, wish.note, [{ kind: 'gift', lineId, amountMinor: wish.valueMinor, quantity: 0 }])
+  await write(tx, act, wish.givenOn, wish.note, [
+    { kind: 'gift', lineId, amountMinor: wish.valueMinor, quantity: 0 },
+  ])
   if (wish.arrived)
     await write(tx, act, wish.givenOn, wish.note, [{ kind: 'delivery', lineId, amountMinor: 0, quantity }])
   return { eventId, orderId }
-} // prettier-ignore
+}

@@ -14,7 +14,9 @@ const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 /** The ledger on paper: statement, budget, purchases and tax in three formats, an order, and the calendar. */
 export function paperRoutes(db: Database): Router {
   const router = Router()
-  const opened = async (req: Request<{ jobId: string }>): Promise<{ job: JobSnapshot; derived: DerivedJob; today: string }> => {
+  const opened = async (
+    req: Request<{ jobId: string }>,
+  ): Promise<{ job: JobSnapshot; derived: DerivedJob; today: string }> => {
     const { studio } = req.visitor as Visitor
     const { jobId } = req.params
     if (!isUuid(jobId)) throw notFound('This job')
@@ -22,7 +24,7 @@ export function paperRoutes(db: Database): Router {
     if (!job) throw notFound('This job')
     const today = new Date().toISOString().slice(0, 10)
     return { job, derived: deriveJob(job, today), today }
-  } // prettier-ignore
+  }
 
   router.get<{ jobId: string; name: string; format: string }>(
     '/jobs/:jobId/papers/:name.:format',

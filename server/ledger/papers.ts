@@ -21,16 +21,29 @@ const allRows = (table: PaperTable) => [...table.rows, ...(table.total ? [table.
 /** A paper as PDF, its wide tables across the sheet. */
 export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
   const text = (cell: Cell) =>
-    cell === null ? '' : isMoney(cell) ? moneyColumnText(cell.minor, job.studio.currency, job.studio.locale) : String(cell)
+    cell === null
+      ? ''
+      : isMoney(cell)
+        ? moneyColumnText(cell.minor, job.studio.currency, job.studio.locale)
+        : String(cell)
   const wide = Math.max(...paper.tables.map((t) => t.head.length)) > 10
   const content: Content = [
     { text: paper.title, fontSize: 16, bold: true },
-    { text: [job.brief.roomName, job.client.name, job.brief.place].filter(Boolean).join(', '), margin: [0, 2, 0, 2] },
+    {
+      text: [job.brief.roomName, job.client.name, job.brief.place].filter(Boolean).join(', '),
+      margin: [0, 2, 0, 2],
+    },
     { text: `${job.studio.name}. ${paper.says}`, margin: [0, 0, 0, 10], color: '#444444' },
     ...paper.tables.flatMap((table): Content => {
       const line = (cells: readonly Cell[], bold = false) =>
-        cells.map((c) => ({ text: text(c), bold, alignment: isMoney(c) || typeof c === 'number' ? ('right' as const) : ('left' as const) }))
-      const figures = table.head.map((_h, i) => allRows(table).some((r) => isMoney(r[i] ?? null) || typeof r[i] === 'number'))
+        cells.map((c) => ({
+          text: text(c),
+          bold,
+          alignment: isMoney(c) || typeof c === 'number' ? ('right' as const) : ('left' as const),
+        }))
+      const figures = table.head.map((_h, i) =>
+        allRows(table).some((r) => isMoney(r[i] ?? null) || typeof r[i] === 'number'),
+      )
       return [
         { text: table.title, bold: true, fontSize: 11, margin: [0, 8, 0, 4] },
         table.rows.length === 0
@@ -42,7 +55,11 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
                 headerRows: 1,
                 widths: table.head.map((_h, i) => (figures[i] ? 'auto' : '*')),
                 body: [
-                  table.head.map((h, i) => ({ text: h, bold: true, alignment: figures[i] ? ('right' as const) : ('left' as const) })),
+                  table.head.map((h, i) => ({
+                    text: h,
+                    bold: true,
+                    alignment: figures[i] ? ('right' as const) : ('left' as const),
+                  })),
                   ...table.rows.map((r) => line(r)),
                   ...(table.total ? [line(table.total, true)] : []),
                 ],
@@ -51,8 +68,14 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
       ]
     }),
   ]
-  return makePdf({ pageSize: 'A4', pageOrientation: wide ? 'landscape' : 'portrait', pageMargins: 36, info: { title: `${job.brief.roomName}, ${paper.title.toLowerCase()}` }, content })
-} // prettier-ignore
+  return makePdf({
+    pageSize: 'A4',
+    pageOrientation: wide ? 'landscape' : 'portrait',
+    pageMargins: 36,
+    info: { title: `${job.brief.roomName}, ${paper.title.toLowerCase()}` },
+    content,
+  })
+}
 
 /** A paper as a workbook: a sheet for each table, money as numbers, totals as the sums they are. */
 export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer> {
@@ -79,11 +102,14 @@ export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer>
       const column = sheet.getColumn(i + 1)
       const cells = allRows(table).map((r) => r[i] ?? null)
       if (cells.some(isMoney)) column.numFmt = digits > 0 ? `#,##0.${'0'.repeat(digits)}` : '#,##0'
-      column.width = Math.min(48, Math.max(10, h.length + 2, ...cells.map((c) => (typeof c === 'string' ? c.length + 2 : 10))))
+      column.width = Math.min(
+        48,
+        Math.max(10, h.length + 2, ...cells.map((c) => (typeof c === 'string' ? c.length + 2 : 10))),
+      )
     })
   }
   return Buffer.from(await book.xlsx.writeBuffer())
-} // prettier-ignore
+}
 
 /** A paper as CSV: its tables under each other, parted by an empty line; money as plain decimals. */
 export function paperCsv(paper: Paper, job: JobSnapshot): string {
@@ -135,28 +161,55 @@ export function orderPdf(job: JobSnapshot, { order, lines, expectedOn }: Derived
   const tax = live.reduce((s, l) => s + l.line.taxMinor, 0)
   const terms = [
     expectedOn ? `Expected by ${dayText(expectedOn)}.` : '',
-    order.depositMinor > 0 ? `Deposit ${money(order.depositMinor)}${order.depositDueOn ? ` by ${dayText(order.depositDueOn)}` : ' with the order'}.` : '',
+    order.depositMinor > 0
+      ? `Deposit ${money(order.depositMinor)}${order.depositDueOn ? ` by ${dayText(order.depositDueOn)}` : ' with the order'}.`
+      : '',
     order.balanceDueOn ? `Balance by ${dayText(order.balanceDueOn)}.` : '',
     'Please acknowledge with the day of delivery, and say at once what cannot be supplied as ordered.',
   ].filter(Boolean)
   const content: Content = [
     { text: `Order ${order.number}`, fontSize: 16, bold: true },
-    { text: `${job.studio.name} to ${order.supplierName || 'the supplier'}, ${dayText(order.placedOn)}`, margin: [0, 2, 0, 10] },
-    { text: `For ${job.brief.roomName}, ${[job.client.name, job.brief.place].filter(Boolean).join(', ')}`, margin: [0, 0, 0, 10] },
+    {
+      text: `${job.studio.name} to ${order.supplierName || 'the supplier'}, ${dayText(order.placedOn)}`,
+      margin: [0, 2, 0, 10],
+    },
+    {
+      text: `For ${job.brief.roomName}, ${[job.client.name, job.brief.place].filter(Boolean).join(', ')}`,
+      margin: [0, 0, 0, 10],
+    },
     {
       layout: 'lightHorizontalLines',
       table: {
         headerRows: 1,
         widths: ['*', '*', 'auto', 'auto'],
         body: [
-          ['Item', 'What', 'Pieces', 'Amount'].map((text, i) => ({ text, bold: true, alignment: i > 1 ? ('right' as const) : ('left' as const) })),
-          ...live.map(({ line, state }) => [line.itemName, line.optionName, { text: String(line.quantity), alignment: 'right' as const }, { text: money(state.orderedMinor), alignment: 'right' as const }]),
-          [{ text: 'Total, tax inside', bold: true }, { text: `of which tax ${money(tax)}`, color: '#444444' }, '', { text: money(total), bold: true, alignment: 'right' as const }],
+          ['Item', 'What', 'Pieces', 'Amount'].map((text, i) => ({
+            text,
+            bold: true,
+            alignment: i > 1 ? ('right' as const) : ('left' as const),
+          })),
+          ...live.map(({ line, state }) => [
+            line.itemName,
+            line.optionName,
+            { text: String(line.quantity), alignment: 'right' as const },
+            { text: money(state.orderedMinor), alignment: 'right' as const },
+          ]),
+          [
+            { text: 'Total, tax inside', bold: true },
+            { text: `of which tax ${money(tax)}`, color: '#444444' },
+            '',
+            { text: money(total), bold: true, alignment: 'right' as const },
+          ],
         ],
       },
     },
     { ul: terms, margin: [0, 12, 0, 0] },
     ...(order.note ? [{ text: order.note, margin: [0, 8, 0, 0] as [number, number, number, number] }] : []),
   ]
-  return makePdf({ pageSize: 'A4', pageMargins: 48, info: { title: `Order ${order.number}, ${job.brief.roomName}` }, content })
-} // prettier-ignore
+  return makePdf({
+    pageSize: 'A4',
+    pageMargins: 48,
+    info: { title: `Order ${order.number}, ${job.brief.roomName}` },
+    content,
+  })
+}

@@ -18,7 +18,18 @@ import { splitByWeight } from '@bonitas/core/money/splitByWeight'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
-import { credit, linesWith, ofJob, oneLine, tooMuch, write, type Act, type Answer, type Line, type NewEntry } from './lines.js' // prettier-ignore
+import {
+  credit,
+  linesWith,
+  ofJob,
+  oneLine,
+  tooMuch,
+  write,
+  type Act,
+  type Answer,
+  type Line,
+  type NewEntry,
+} from './lines.js'
 import { creditBack, holdsEnough } from './vouchers.js'
 
 /** Pays towards an order, spread over its lines by what each still owes. @throws {Problem} 404, 409 when it is too much */
@@ -52,16 +63,22 @@ export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> 
   const lines = await linesWith(tx, act, { orderId: wish.orderId, lineIds: ids })
   if (lines.length < ids.length) throw notFound('This line')
   if (wish.quantity != null && ids.length > 1)
-    throw tooMuch('quantity', 'Quantity is for one line. Enter each line by itself, or leave it empty for all that is to come.')
+    throw tooMuch(
+      'quantity',
+      'Quantity is for one line. Enter each line by itself, or leave it empty for all that is to come.',
+    )
   const entries = lines.map(({ line, state }): NewEntry => {
     const open = state.toComeQuantity
     if (open <= 0) throw tooMuch('lineIds', `${line.itemName} is delivered already.`)
     if ((wish.quantity ?? 0) > open)
-      throw tooMuch('quantity', `Quantity is more than the ${open} still to come of ${line.itemName}. Write at most that.`)
+      throw tooMuch(
+        'quantity',
+        `Quantity is more than the ${open} still to come of ${line.itemName}. Write at most that.`,
+      )
     return { kind: 'delivery', lineId: line.id, amountMinor: 0, quantity: wish.quantity ?? open }
   })
   return { eventId: await write(tx, act, wish.deliveredOn, wish.note, entries) }
-} // prettier-ignore
+}
 
 /** Sends goods back for a credit. The money stays counted as paid until it is refunded. @throws {Problem} 404, 409 */
 export async function returnGoods(tx: Tx, act: Act, wish: ReturnGoods): Promise<Answer> {
@@ -103,13 +120,14 @@ export async function charge(tx: Tx, act: Act, wish: Charge): Promise<Answer> {
   const { line } = await oneLine(tx, act, wish.lineId)
   const { amountMinor } = wish
   const taxMinor = wish.taxMinor ?? 0
-  if (taxMinor > amountMinor) throw tooMuch('taxMinor', 'Tax inside is more than the charge. Write the tax that is part of it.')
+  if (taxMinor > amountMinor)
+    throw tooMuch('taxMinor', 'Tax inside is more than the charge. Write the tax that is part of it.')
   return {
     eventId: await write(tx, act, wish.chargedOn, wish.note, [
       { kind: 'charge', lineId: line.id, amountMinor, taxMinor, quantity: 0 },
     ]),
   }
-} // prettier-ignore
+}
 
 /** Money that came back, or a credit that is none. @throws {Problem} 404, 409 when more than is due */
 export async function refund(tx: Tx, act: Act, wish: Refund): Promise<Answer> {
@@ -122,10 +140,17 @@ export async function refund(tx: Tx, act: Act, wish: Refund): Promise<Answer> {
   const voucherId = wish.means === 'store credit' ? await creditBack(tx, act, line, wish) : null
   return {
     eventId: await write(tx, act, wish.refundedOn, wish.note, [
-      { kind: 'refund', lineId: line.id, amountMinor: wish.amountMinor, quantity: 0, means: wish.means, voucherId },
+      {
+        kind: 'refund',
+        lineId: line.id,
+        amountMinor: wish.amountMinor,
+        quantity: 0,
+        means: wish.means,
+        voucherId,
+      },
     ]),
   }
-} // prettier-ignore
+}
 
 /** Takes what has not been delivered off an order. @throws {Problem} 404, 409 */
 export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<Answer> {
@@ -144,8 +169,12 @@ export async function cancelLine(tx: Tx, act: Act, wish: CancelLine): Promise<An
 export async function account(tx: Tx, act: Act, wish: Account): Promise<Answer> {
   const { kind, amountMinor } = wish
   const means = kind === 'fee' ? null : wish.means
-  return { eventId: await write(tx, act, wish.on, wish.note, [{ kind, lineId: null, amountMinor, quantity: 0, means }]) }
-} // prettier-ignore
+  return {
+    eventId: await write(tx, act, wish.on, wish.note, [
+      { kind, lineId: null, amountMinor, quantity: 0, means },
+    ]),
+  }
+}
 
 /** Writes down what was heard of an order or decided of a thing. @throws {Problem} 404, 409 */
 export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answer> {
@@ -156,13 +185,16 @@ export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answ
   const line = lines.find((l) => l.line.id === wish.lineId)
   if (wish.lineId && !line) throw notFound('This line')
   if (wish.kind === 'kept' || wish.kind === 'to go back')
-    if (line && line.state.hereQuantity <= 0) throw conflict(`${line.line.itemName} is not here: there is nothing to decide yet.`)
+    if (line && line.state.hereQuantity <= 0)
+      throw conflict(`${line.line.itemName} is not here: there is nothing to decide yet.`)
   if (wish.kind === 'delayed' && !wish.expectedOn)
     throw tooMuch('expectedOn', 'Now expected on is missing. Give the new day.')
   const eventId = randomUUID()
-  await tx.insert(t.orderEvent).values({ studioId: act.studioId, jobId: act.jobId, id: eventId, ...wish, memberId: act.memberId })
+  await tx
+    .insert(t.orderEvent)
+    .values({ studioId: act.studioId, jobId: act.jobId, id: eventId, ...wish, memberId: act.memberId })
   return { eventId }
-} // prettier-ignore
+}
 
 /** An item none of whose goods are left is open again: what was chosen has gone back. */
 async function reopen(tx: Tx, act: Act, line: Line): Promise<void> {

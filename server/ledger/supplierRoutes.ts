@@ -31,7 +31,8 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
   const reach = async (act: Act, orderId: string): Promise<Reached> => {
     if (!isUuid(act.jobId) || !isUuid(orderId)) throw notFound('This order')
     const found = await db.asStudio(act.studioId, (tx) => reached(tx, act, orderId), 'read')
-    if (!catalogs.places.has(found.catalog)) throw conflict('This supplier takes no orders this way. Send the PDF.')
+    if (!catalogs.places.has(found.catalog))
+      throw conflict('This supplier takes no orders this way. Send the PDF.')
     return found
   }
   const asked = async (work: () => Promise<SupplierNews>): Promise<SupplierNews> => {
@@ -39,30 +40,53 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
       return await work()
     } catch (error) {
       if (!(error instanceof NoAnswer)) throw error
-      throw new Problem(424, 'The supplier does not answer', `The supplier ${error.message}. Nothing was changed here; ask again later.`)
+      throw new Problem(
+        424,
+        'The supplier does not answer',
+        `The supplier ${error.message}. Nothing was changed here; ask again later.`,
+      )
     }
   }
   const actOf = (visitor: Visitor, jobId: string): Act => ({
-    studioId: visitor.studio.id, jobId, memberId: visitor.member.id, currency: visitor.studio.currency,
+    studioId: visitor.studio.id,
+    jobId,
+    memberId: visitor.member.id,
+    currency: visitor.studio.currency,
   })
 
   router.post<{ jobId: string; orderId: string }>('/orders/:orderId/send', async (req, res) => {
     const act = actOf(req.visitor as Visitor, req.params.jobId)
     const { orderId } = req.params
     const { catalog, lines, unnumbered, quantities } = await reach(act, orderId)
-    if (lines.length === 0) throw conflict('Nothing on this order has a number of the supplier. Send the PDF.')
+    if (lines.length === 0)
+      throw conflict('Nothing on this order has a number of the supplier. Send the PDF.')
     const news = await asked(() =>
-      catalogs.order(catalog, orderId, lines.map((l) => ({ key: l.key, quantity: quantities.get(l.lineId) ?? 1 }))),
+      catalogs.order(
+        catalog,
+        orderId,
+        lines.map((l) => ({ key: l.key, quantity: quantities.get(l.lineId) ?? 1 })),
+      ),
     )
     // However often it is sent, that it was sent is written down once.
     await db.asStudio(act.studioId, async (tx) => {
       await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${orderId}, 13))`)
       const own = and(ofJob(t.orderEvent, act), eq(t.orderEvent.orderId, orderId))
-      const [before] = await tx.select({ id: t.orderEvent.id }).from(t.orderEvent).where(and(own, eq(t.orderEvent.kind, 'sent')))
+      const [before] = await tx
+        .select({ id: t.orderEvent.id })
+        .from(t.orderEvent)
+        .where(and(own, eq(t.orderEvent.kind, 'sent')))
       if (before) return
       await tx.insert(t.orderEvent).values({
-        studioId: act.studioId, jobId: act.jobId, id: randomUUID(), orderId, lineId: null, kind: 'sent', on: news.asOf, expectedOn: null,
-        note: unnumbered.length > 0 ? `not told of: ${unnumbered.join(', ')}`.slice(0, 400) : '', memberId: act.memberId,
+        studioId: act.studioId,
+        jobId: act.jobId,
+        id: randomUUID(),
+        orderId,
+        lineId: null,
+        kind: 'sent',
+        on: news.asOf,
+        expectedOn: null,
+        note: unnumbered.length > 0 ? `not told of: ${unnumbered.join(', ')}`.slice(0, 400) : '',
+        memberId: act.memberId,
       })
     })
     res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
@@ -81,12 +105,14 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
     const wish = await backSchema.validate(req.body ?? {}, { abortEarly: false })
     const line = lines.find((l) => l.lineId === wish.lineId)
     if (!line) throw notFound('This line')
-    const news = await asked(() => catalogs.sendBack(catalog, req.params.orderId, { key: line.key, quantity: wish.quantity }))
+    const news = await asked(() =>
+      catalogs.sendBack(catalog, req.params.orderId, { key: line.key, quantity: wish.quantity }),
+    )
     res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
   })
 
   return router
-} // prettier-ignore
+}
 
 async function reached(tx: Tx, act: Act, orderId: string): Promise<Reached> {
   const lines = await linesWith(tx, act, { orderId })
@@ -99,7 +125,10 @@ async function reached(tx: Tx, act: Act, orderId: string): Promise<Reached> {
   const [order] = await tx
     .select({ catalog: t.supplier.catalog })
     .from(t.purchaseOrder)
-    .innerJoin(t.supplier, and(eq(t.supplier.studioId, t.purchaseOrder.studioId), eq(t.supplier.id, t.purchaseOrder.supplierId)))
+    .innerJoin(
+      t.supplier,
+      and(eq(t.supplier.studioId, t.purchaseOrder.studioId), eq(t.supplier.id, t.purchaseOrder.supplierId)),
+    )
     .where(and(ofJob(t.purchaseOrder, act), eq(t.purchaseOrder.id, orderId)))
   const numbered = lines.map((l) => ({ l, key: keyOf.get(l.line.optionId) ?? '' }))
   return {
@@ -110,4 +139,4 @@ async function reached(tx: Tx, act: Act, orderId: string): Promise<Reached> {
     unnumbered: numbered.flatMap(({ l, key }) => (key ? [] : [l.line.itemName])),
     quantities: new Map(lines.map((l) => [l.line.id, l.line.quantity])),
   }
-} // prettier-ignore
+}

@@ -39,11 +39,14 @@ export async function encodePaper(bytes: Buffer): Promise<EncodedPaper> {
   try {
     read = await PDFDocument.load(bytes, { updateMetadata: false, throwOnInvalidObject: true })
   } catch {
-    throw refused('The PDF cannot be read, or is locked with a password. Save it anew, or take a photo of it.')
+    throw refused(
+      'The PDF cannot be read, or is locked with a password. Save it anew, or take a photo of it.',
+    )
   }
   const pages = read.getPageCount()
   if (pages === 0) throw refused('The PDF has no page. Choose another.')
-  if (pages > MOST_PAGES) throw refused(`The PDF has ${pages} pages; at most ${MOST_PAGES} are kept. Send the pages that matter.`)
+  if (pages > MOST_PAGES)
+    throw refused(`The PDF has ${pages} pages; at most ${MOST_PAGES} are kept. Send the pages that matter.`)
   try {
     const kept = await PDFDocument.create({ updateMetadata: false })
     // Taken off before the pages are copied, so that nothing they led to comes along.
@@ -52,11 +55,17 @@ export async function encodePaper(bytes: Buffer): Promise<EncodedPaper> {
     const { width, height } = kept.getPage(0).getSize()
     const px = (points: number) => Math.min(20_000, Math.max(1, Math.round(points)))
     const picture = Buffer.from(await kept.save({ addDefaultPage: false }))
-    return { mime: 'application/pdf', picture, thumbnail: Buffer.alloc(0), size: { widthPx: px(width), heightPx: px(height) }, pages }
+    return {
+      mime: 'application/pdf',
+      picture,
+      thumbnail: Buffer.alloc(0),
+      size: { widthPx: px(width), heightPx: px(height) },
+      pages,
+    }
   } catch {
     throw refused('A page of the PDF cannot be read. Save it anew, or take a photo of it.')
   }
-} // prettier-ignore
+}
 
 /** The lists a PDF keeps of its objects are packed; one that unpacks to more than any real file needs is refused unread. */
 function refuseBombs(bytes: Buffer): void {
@@ -67,12 +76,14 @@ function refuseBombs(bytes: Buffer): void {
     const at = start.exec(text)
     const head = text.slice(Math.max(0, text.lastIndexOf('obj', found.index)), at?.index ?? found.index)
     if (!at || !head.includes('/FlateDecode')) continue
-    if ((head.match(/Decode\b/g) ?? []).length > 1) throw refused('The PDF is packed in a way that is not taken. Print it to a new PDF.')
+    if ((head.match(/Decode\b/g) ?? []).length > 1)
+      throw refused('The PDF is packed in a way that is not taken. Print it to a new PDF.')
     try {
       inflateSync(bytes.subarray(at.index + at[0].length), { maxOutputLength: MOST_LISTED_BYTES })
     } catch (error) {
-      if ((error as { code?: string }).code === 'ERR_BUFFER_TOO_LARGE') throw refused('The PDF unpacks to more than is taken. Print it to a new PDF.')
+      if ((error as { code?: string }).code === 'ERR_BUFFER_TOO_LARGE')
+        throw refused('The PDF unpacks to more than is taken. Print it to a new PDF.')
       // Whatever else is wrong with it, reading it will say.
     }
   }
-} // prettier-ignore
+}

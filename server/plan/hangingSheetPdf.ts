@@ -11,13 +11,25 @@ export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<
   const walls = facts.room.walls.filter((w) => facts.hangs.some((h) => h.wallId === w.id))
   const content: Content = [
     { text: title, fontSize: 16, bold: true },
-    { text: `Hanging sheet. Heights in mm above the floor, places from the left corner as seen from inside; eye line ${figure(facts.eyeLineMm)}.`, margin: [0, 2, 0, 4] },
-    { text: 'Before drilling: power off and tested, cables and pipes found. Nothing heavy or corded over a bed or a cot.', margin: [0, 0, 0, 8] },
+    {
+      text: `Hanging sheet. Heights in mm above the floor, places from the left corner as seen from inside; eye line ${figure(facts.eyeLineMm)}.`,
+      margin: [0, 2, 0, 4],
+    },
+    {
+      text: 'Before drilling: power off and tested, cables and pipes found. Nothing heavy or corded over a bed or a cot.',
+      margin: [0, 0, 0, 8],
+    },
     ...(walls.length === 0 ? [{ text: 'Nothing hangs yet.' }] : []),
   ]
   walls.forEach((wall, i) => {
     const drawing = elevationDrawing(facts, wall.id)
-    content.push({ text: wall.name, fontSize: 13, bold: true, margin: [0, 6, 0, 4], ...(i > 0 ? { pageBreak: 'before' as const } : {}) })
+    content.push({
+      text: wall.name,
+      fontSize: 13,
+      bold: true,
+      margin: [0, 6, 0, 4],
+      ...(i > 0 ? { pageBreak: 'before' as const } : {}),
+    })
     if (drawing) content.push({ svg: drawingSvg(drawing, wall.name, 'Archivo'), fit: [515, 330] })
     content.push({
       margin: [0, 8, 0, 0],
@@ -26,7 +38,9 @@ export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<
         headerRows: 1,
         widths: ['*', 'auto', 'auto', 'auto', 'auto', 'auto', 'auto'],
         body: [
-          ['Piece', 'Nails from left', 'Nails above floor', 'Middle', 'Size', 'Held by', 'Load each'].map((text) => ({ text, bold: true })),
+          ['Piece', 'Nails from left', 'Nails above floor', 'Middle', 'Size', 'Held by', 'Load each'].map(
+            (text) => ({ text, bold: true }),
+          ),
           ...facts.hangs
             .filter((h) => h.wallId === wall.id)
             .map((h) => [
@@ -36,11 +50,13 @@ export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<
               figure(h.centerMm),
               `${figure(h.widthMm)} × ${figure(h.heightMm)}`,
               `${h.row.hooks} × ${h.row.fixing}`,
-              h.piece.weightG === null ? 'weigh it' : `${(h.piece.weightG / h.row.hooks / 1000).toFixed(1)} kg`,
+              h.piece.weightG === null
+                ? 'weigh it'
+                : `${(h.piece.weightG / h.row.hooks / 1000).toFixed(1)} kg`,
             ]),
         ],
       },
     })
   })
   return makePdf({ pageSize: 'A4', pageMargins: 40, info: { title: `${title}, hanging sheet` }, content })
-} // prettier-ignore
+}

@@ -114,9 +114,13 @@ export function catalogRoutes(db: Database, catalogs: Catalogs): Router {
       res.json(await catalogs.quote(req.params.name, lines))
     } catch (error) {
       if (!(error instanceof NoAnswer)) throw error
-      throw new Problem(424, 'The supplier does not answer', `The catalog “${req.params.name}” ${error.message}. Ask again later.`)
+      throw new Problem(
+        424,
+        'The supplier does not answer',
+        `The catalog “${req.params.name}” ${error.message}. Ask again later.`,
+      )
     }
-  }) // prettier-ignore
+  })
 
   return router
 }

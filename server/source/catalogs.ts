@@ -56,16 +56,18 @@ export class Catalogs {
   /** One product as it is today. @throws {NoAnswer} */
   async product(name: string, key: string): Promise<Product> {
     const answer = await this.asked(name, `/products/${encodeURIComponent(key)}`)
-    if (!productSchema.isValidSync(answer, { strict: true })) throw new NoAnswer('answered with something that is no product')
+    if (!productSchema.isValidSync(answer, { strict: true }))
+      throw new NoAnswer('answered with something that is no product')
     return answer
-  } // prettier-ignore
+  }
 
   /** What an order would come to. @throws {NoAnswer} */
   async quote(name: string, lines: readonly { key: string; quantity: number }[]): Promise<Quote> {
     const answer = await this.asked(name, '/quotes', { lines })
-    if (!quoteSchema.isValidSync(answer, { strict: true })) throw new NoAnswer('answered with something that is no quote')
+    if (!quoteSchema.isValidSync(answer, { strict: true }))
+      throw new NoAnswer('answered with something that is no quote')
     return answer
-  } // prettier-ignore
+  }
 
   /** Places an order under our own number for it; the same number again is the same order. @throws {NoAnswer} */
   async order(
@@ -98,17 +100,23 @@ export class Catalogs {
     return this.read(response)
   }
 
-  private async asked(name: string, path: string, body?: unknown, method = 'POST'): Promise<Record<string, unknown>> {
+  private async asked(
+    name: string,
+    path: string,
+    body?: unknown,
+    method = 'POST',
+  ): Promise<Record<string, unknown>> {
     const response = await this.reached(name, path, body, method)
     const text = (await this.read(response)).toString('utf8')
     try {
       const value: unknown = JSON.parse(text)
-      if (typeof value === 'object' && value !== null && !Array.isArray(value)) return value as Record<string, unknown>
+      if (typeof value === 'object' && value !== null && !Array.isArray(value))
+        return value as Record<string, unknown>
     } catch {
       // told below
     }
     throw new NoAnswer('answered with something that cannot be read')
-  } // prettier-ignore
+  }
 
   private async reached(name: string, path: string, body?: unknown, method = 'POST'): Promise<Response> {
     const place = this.places.get(name)
@@ -125,9 +133,11 @@ export class Catalogs {
       throw new NoAnswer(`answered with error ${response.status}`)
     } catch (error) {
       if (error instanceof NoAnswer) throw error
-      throw new NoAnswer((error as Error).name === 'TimeoutError' ? 'did not answer in time' : 'cannot be reached')
+      throw new NoAnswer(
+        (error as Error).name === 'TimeoutError' ? 'did not answer in time' : 'cannot be reached',
+      )
     }
-  } // prettier-ignore
+  }
 
   private async read(response: Response): Promise<Buffer> {
     const parts: Uint8Array[] = []
@@ -140,10 +150,14 @@ export class Catalogs {
       }
     } catch (error) {
       if (error instanceof NoAnswer) throw error
-      throw new NoAnswer((error as Error).name === 'TimeoutError' ? 'did not answer in time' : 'broke off in the middle of its answer')
+      throw new NoAnswer(
+        (error as Error).name === 'TimeoutError'
+          ? 'did not answer in time'
+          : 'broke off in the middle of its answer',
+      )
     }
     return Buffer.concat(parts)
-  } // prettier-ignore
+  }
 }
 
 const dayOf = (value: unknown) =>

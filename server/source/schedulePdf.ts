@@ -18,13 +18,21 @@ export async function schedulePdf(
   const size = (o: { widthMm?: number | null; depthMm?: number | null; heightMm?: number | null }) =>
     [o.widthMm, o.depthMm, o.heightMm].filter((mm) => mm != null).join(' × ')
   const priceOf = (i: DerivedItem) => {
-    if (!i.chosen) return reader === 'studio' && i.item.targetMinor > 0 ? `target ${money(i.item.targetMinor)}` : ''
+    if (!i.chosen)
+      return reader === 'studio' && i.item.targetMinor > 0 ? `target ${money(i.item.targetMinor)}` : ''
     return money(scheduledMinor(i, reader))
   }
   const rows = derived.items.map((i) => [
-    { stack: [{ text: i.item.name, bold: true }, { text: i.item.intent, color: '#555555' }] },
+    {
+      stack: [
+        { text: i.item.name, bold: true },
+        { text: i.item.intent, color: '#555555' },
+      ],
+    },
     String(i.item.quantity),
-    i.chosen ? { stack: [i.chosen.option.name, { text: size(i.chosen.option), color: '#555555' }] } : { text: 'open', color: '#555555' },
+    i.chosen
+      ? { stack: [i.chosen.option.name, { text: size(i.chosen.option), color: '#555555' }] }
+      : { text: 'open', color: '#555555' },
     ...(reader === 'studio' ? [supplierOf(i.chosen?.option.supplierId), i.state] : []),
     { text: priceOf(i), alignment: 'right' as const },
   ])
@@ -32,7 +40,13 @@ export async function schedulePdf(
   const content: Content = [
     { text: job.brief.roomName, fontSize: 16, bold: true },
     { text: [job.client.name, job.brief.place].filter(Boolean).join(', '), margin: [0, 2, 0, 2] },
-    { text: reader === 'client' ? 'Schedule of items. Prices as listed.' : 'Schedule of items, for the studio: landed prices.', margin: [0, 0, 0, 10] },
+    {
+      text:
+        reader === 'client'
+          ? 'Schedule of items. Prices as listed.'
+          : 'Schedule of items, for the studio: landed prices.',
+      margin: [0, 0, 0, 10],
+    },
     derived.items.length === 0
       ? { text: 'Nothing is in the schedule yet.' }
       : {
@@ -44,5 +58,10 @@ export async function schedulePdf(
           },
         },
   ]
-  return makePdf({ pageSize: 'A4', pageMargins: 40, info: { title: `${job.brief.roomName}, schedule of items` }, content })
-} // prettier-ignore
+  return makePdf({
+    pageSize: 'A4',
+    pageMargins: 40,
+    info: { title: `${job.brief.roomName}, schedule of items` },
+    content,
+  })
+}

@@ -29,7 +29,10 @@ const AT_ONCE = 100
 const MOST_FAULTS = 20
 
 /** Checks every row with the schema of its collection. @throws {Problem} 400 naming rows and fields */
-async function checkedRows(name: 'items' | 'options', rows: readonly unknown[]): Promise<Record<string, unknown>[]> {
+async function checkedRows(
+  name: 'items' | 'options',
+  rows: readonly unknown[],
+): Promise<Record<string, unknown>[]> {
   const faults: FieldFault[] = []
   const checked: Record<string, unknown>[] = []
   for (const [i, row] of rows.entries()) {
@@ -44,11 +47,16 @@ async function checkedRows(name: 'items' | 'options', rows: readonly unknown[]):
     }
   }
   if (faults.length > 0)
-    throw new Problem(400, 'Some rows need mending', `${faults.map((f) => f.text).join(' ')} Nothing was taken.`, {
-      errors: faults.slice(0, MOST_FAULTS),
-    })
+    throw new Problem(
+      400,
+      'Some rows need mending',
+      `${faults.map((f) => f.text).join(' ')} Nothing was taken.`,
+      {
+        errors: faults.slice(0, MOST_FAULTS),
+      },
+    )
   return checked
-} // prettier-ignore
+}
 
 /** The schedule of items: lists taken in whole, and the schedule on paper. */
 export function scheduleRoutes(db: Database): Router {
@@ -70,14 +78,17 @@ export function scheduleRoutes(db: Database): Router {
       return once(tx, studio.id, req.get('Idempotency-Key'), { jobId, wish }, async () => {
         const keys = { studioId: studio.id, jobId, version: 1 }
         await tx.execute(sql`set constraints all deferred`)
-        for (const [table, rows] of [[t.item, wish.items], [t.option, wish.options]] as const)
+        for (const [table, rows] of [
+          [t.item, wish.items],
+          [t.option, wish.options],
+        ] as const)
           for (let at = 0; at < rows.length; at += 500)
             await tx.insert(table).values(rows.slice(at, at + 500).map((r) => ({ ...r, ...keys })) as never)
         return { items: wish.items.length, options: wish.options.length }
       })
     })
     res.status(201).json(done.answer)
-  }) // prettier-ignore
+  })
 
   /** The schedule of items; for the client without trade prices, suppliers and what was not chosen. */
   router.get<{ jobId: string }>('/jobs/:jobId/schedule.pdf', async (req: Request<{ jobId: string }>, res) => {

@@ -31,13 +31,18 @@ export async function stillThere(
     studioId,
     (tx) =>
       tx
-        .select({ item: t.item.name, option: t.option.name, key: t.option.catalogKey, catalog: t.supplier.catalog })
+        .select({
+          item: t.item.name,
+          option: t.option.name,
+          key: t.option.catalogKey,
+          catalog: t.supplier.catalog,
+        })
         .from(t.item)
+        .innerJoin(t.option, isChosenOption)
         .innerJoin(
-          t.option,
-          isChosenOption,
+          t.supplier,
+          and(eq(t.supplier.studioId, t.option.studioId), eq(t.supplier.id, t.option.supplierId)),
         )
-        .innerJoin(t.supplier, and(eq(t.supplier.studioId, t.option.studioId), eq(t.supplier.id, t.option.supplierId)))
         .where(and(eq(t.item.studioId, studioId), eq(t.item.jobId, jobId), inArray(t.item.id, [...itemIds]))),
     'read',
   )
@@ -60,4 +65,4 @@ export async function stillThere(
     const text = `${names.join('; ')} sold out since it was chosen. Choose another option in Source; nothing was ordered.`
     throw new Problem(409, 'Sold out meanwhile', text, { errors: [{ field: 'itemIds', text }] })
   }
-} // prettier-ignore
+}

@@ -170,20 +170,39 @@ export async function jobWithItems(member: Member, prices: readonly number[]) {
 }
 
 export const itemRow = (more: Record<string, unknown> = {}) => ({
-  ...NEW_ITEM, id: randomUUID(), name: 'Item', category: 'decor', targetMinor: 0, ...more,
-}) // prettier-ignore
+  ...NEW_ITEM,
+  id: randomUUID(),
+  name: 'Item',
+  category: 'decor',
+  targetMinor: 0,
+  ...more,
+})
 
 export const optionRow = (itemId: string, more: Record<string, unknown> = {}) => ({
-  ...NEW_OPTION, id: randomUUID(), itemId, name: 'Option', priceMinor: 1000, ...more,
-}) // prettier-ignore
+  ...NEW_OPTION,
+  id: randomUUID(),
+  itemId,
+  name: 'Option',
+  priceMinor: 1000,
+  ...more,
+})
 
 export const supplierRow = (more: Record<string, unknown> = {}) => ({
-  ...NEW_SUPPLIER, id: randomUUID(), name: 'Supplier', ...more,
-}) // prettier-ignore
+  ...NEW_SUPPLIER,
+  id: randomUUID(),
+  name: 'Supplier',
+  ...more,
+})
 
 export const finishRow = (more: Record<string, unknown> = {}) => ({
-  ...NEW_FINISH, id: randomUUID(), name: 'Finish', labL: 80, labA: 0, labB: 5, ...more,
-}) // prettier-ignore
+  ...NEW_FINISH,
+  id: randomUUID(),
+  name: 'Finish',
+  labL: 80,
+  labA: 0,
+  labB: 5,
+  ...more,
+})
 
 export const snapshotOf = async (member: Member, jobId: string): Promise<JobSnapshot> =>
   (await member.request<JobSnapshot>('GET', `/api/jobs/${jobId}`)).body

@@ -29,9 +29,22 @@ let fixedDay: string | undefined
 const today = () => fixedDay ?? new Date().toISOString().slice(0, 10)
 
 const asSold = (shop: Shop, p: Product) => ({
-  key: p.key, name: p.name, kind: p.kind, category: p.category, material: p.material, widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm,
-  lab: p.lab, color: p.colorName, packSize: p.packSize, leadDays: p.leadDays, returnDays: p.returnDays, currency: 'EUR', ...onDay(p, shop.habits, today(), shop.sold),
-}) // prettier-ignore
+  key: p.key,
+  name: p.name,
+  kind: p.kind,
+  category: p.category,
+  material: p.material,
+  widthMm: p.widthMm,
+  depthMm: p.depthMm,
+  heightMm: p.heightMm,
+  lab: p.lab,
+  color: p.colorName,
+  packSize: p.packSize,
+  leadDays: p.leadDays,
+  returnDays: p.returnDays,
+  currency: 'EUR',
+  ...onDay(p, shop.habits, today(), shop.sold),
+})
 
 function search(shop: Shop, wish: URLSearchParams) {
   const words = (wish.get('q') ?? '').toLowerCase().split(/\s+/).filter(Boolean)
@@ -46,8 +59,12 @@ function search(shop: Shop, wish: URLSearchParams) {
       p.heightMm <= atMost('maxHeightMm') &&
       onDay(p, shop.habits, today(), shop.sold).priceMinor <= atMost('maxPriceMinor'),
   )
-  return { asOf: today(), total: hits.length, products: hits.slice((page - 1) * 40, page * 40).map((p) => asSold(shop, p)) }
-} // prettier-ignore
+  return {
+    asOf: today(),
+    total: hits.length,
+    products: hits.slice((page - 1) * 40, page * 40).map((p) => asSold(shop, p)),
+  }
+}
 
 function quote(shop: Shop, body: string) {
   const wish = JSON.parse(body) as { lines: { key: string; quantity: number }[] }
@@ -62,10 +79,15 @@ function quote(shop: Shop, body: string) {
   const goodsMinor = lines.reduce((sum, l) => sum + ('amountMinor' in l ? (l.amountMinor ?? 0) : 0), 0)
   const band = shop.habits.deliveryBands.filter((b) => b.fromMinor <= goodsMinor).at(-1)
   return {
-    asOf: today(), lines, goodsMinor, deliveryMinor: band?.feeMinor ?? 0, minOrderMinor: shop.habits.minOrderMinor,
-    restockPpm: shop.habits.restockPpm, currency: 'EUR',
+    asOf: today(),
+    lines,
+    goodsMinor,
+    deliveryMinor: band?.feeMinor ?? 0,
+    minOrderMinor: shop.habits.minOrderMinor,
+    restockPpm: shop.habits.restockPpm,
+    currency: 'EUR',
   }
-} // prettier-ignore
+}
 
 const server = createServer((req, res) => {
   let body = ''
@@ -98,7 +120,8 @@ function send(res: ServerResponse, value: unknown, mode: Mode): void {
 function answer(req: IncomingMessage, res: ServerResponse, body: string): void {
   const url = new URL(req.url ?? '/', 'http://localhost')
   const [name = '', part = '', key = '', more = ''] = url.pathname.slice(1).split('/')
-  const say = (status: number, text: string) => void res.writeHead(status, { 'Content-Type': 'text/plain' }).end(text)
+  const say = (status: number, text: string) =>
+    void res.writeHead(status, { 'Content-Type': 'text/plain' }).end(text)
   if (req.method === 'POST' && name === 'day') {
     fixedDay = url.searchParams.get('day') ?? undefined
     return say(204, '')
@@ -115,22 +138,48 @@ function answer(req: IncomingMessage, res: ServerResponse, body: string): void {
     shop.sold.add(key)
     return say(204, '')
   }
-  if (req.method === 'GET' && part === 'products' && !key) return send(res, search(shop, url.searchParams), shop.mode)
+  if (req.method === 'GET' && part === 'products' && !key)
+    return send(res, search(shop, url.searchParams), shop.mode)
   const product = shop.products.find((p) => p.key === key)
   if (req.method === 'GET' && part === 'products' && product) {
     if (more !== 'picture') return send(res, asSold(shop, product), shop.mode)
     if (shop.mode === 'hanging') return
-    return void res.writeHead(200, { 'Content-Type': 'image/svg+xml' }).end(pictureOf(product, labToHex({ l: product.lab[0], a: product.lab[1], b: product.lab[2] })))
+    return void res
+      .writeHead(200, { 'Content-Type': 'image/svg+xml' })
+      .end(pictureOf(product, labToHex({ l: product.lab[0], a: product.lab[1], b: product.lab[2] })))
   }
   if (req.method === 'GET' && part === '')
-    return send(res, { title: shop.habits.title, minOrderMinor: shop.habits.minOrderMinor, restockPpm: shop.habits.restockPpm, deliveryBands: shop.habits.deliveryBands, products: shop.products.length }, shop.mode)
+    return send(
+      res,
+      {
+        title: shop.habits.title,
+        minOrderMinor: shop.habits.minOrderMinor,
+        restockPpm: shop.habits.restockPpm,
+        deliveryBands: shop.habits.deliveryBands,
+        products: shop.products.length,
+      },
+      shop.mode,
+    )
   if (part === 'orders' && key) {
     try {
       const known = shop.orders.get(key)
       if (req.method === 'PUT') {
         // The same order sent again is the same order.
-        if (!known) shop.orders.set(key, placed(body, today(), (k) => shop.products.find((p) => p.key === k), (p) => onDay(p, shop.habits, today(), shop.sold)))
-        return send(res, { asOf: today(), events: answersTo(key, shop.orders.get(key), shop.habits, today()) }, shop.mode)
+        if (!known)
+          shop.orders.set(
+            key,
+            placed(
+              body,
+              today(),
+              (k) => shop.products.find((p) => p.key === k),
+              (p) => onDay(p, shop.habits, today(), shop.sold),
+            ),
+          )
+        return send(
+          res,
+          { asOf: today(), events: answersTo(key, shop.orders.get(key), shop.habits, today()) },
+          shop.mode,
+        )
       }
       if (!known) return say(404, 'No such order.')
       if (req.method === 'POST' && more === 'returns') {
@@ -150,7 +199,7 @@ function answer(req: IncomingMessage, res: ServerResponse, body: string): void {
     }
   }
   say(404, 'There is no such thing here.')
-} // prettier-ignore
+}
 
 server.listen(Number(process.env.PORT ?? 0), '127.0.0.1', () => {
   const { port } = server.address() as AddressInfo

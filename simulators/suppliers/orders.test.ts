@@ -15,7 +15,11 @@ const one = () => order([{ key: there[0]!.key, quantity: 1 }])
 
 describe('an order at a stand-in', () => {
   test('refuses line by line what is unknown or gone, and takes the rest', () => {
-    const lines = [{ key: there[0]!.key, quantity: 1 }, { key: 'none of ours', quantity: 1 }, ...(gone ? [{ key: gone.key, quantity: 1 }] : [])] // prettier-ignore
+    const lines = [
+      { key: there[0]!.key, quantity: 1 },
+      { key: 'none of ours', quantity: 1 },
+      ...(gone ? [{ key: gone.key, quantity: 1 }] : []),
+    ]
     expect(order(lines).lines.map((l) => l.refused)).toEqual([
       undefined,
       'no such number',
@@ -49,7 +53,12 @@ describe('what is said of it', () => {
   test('everything ordered is delivered, several in parts, each shipped a day before', () => {
     for (let n = 0; n < 40; n++) {
       const quantity = 1 + (n % 6)
-      const said = answersTo(`order ${n}`, order([{ key: there[n % there.length]!.key, quantity }]), habits, '2099-01-01') // prettier-ignore
+      const said = answersTo(
+        `order ${n}`,
+        order([{ key: there[n % there.length]!.key, quantity }]),
+        habits,
+        '2099-01-01',
+      )
       const came = said.filter((e) => e.kind === 'delivered')
       expect(came.reduce((s, e) => s + (e.quantity ?? 0), 0)).toBe(quantity)
       expect(came).toHaveLength(quantity > 1 ? 2 : 1)

@@ -50,18 +50,64 @@ export function placed(
 export function answersTo(ref: string, order: ShopOrder | undefined, habits: Habits, today: string) {
   if (!order) return []
   const said = order.lines.flatMap(({ key, quantity, product, refused }, n) => {
-    if (!product || refused) return [{ id: `r${n}`, on: order.placedOn, kind: 'refused', key, quantity, says: refused ?? 'cannot be supplied' }]
+    if (!product || refused)
+      return [
+        {
+          id: `r${n}`,
+          on: order.placedOn,
+          kind: 'refused',
+          key,
+          quantity,
+          says: refused ?? 'cannot be supplied',
+        },
+      ]
     const due = addDays(order.placedOn, product.leadDays)
     const late = hashOf(`${ref}${key}`) % 3 === 0
     const then = late ? addDays(due, 7 + (hashOf(key) % 8)) : due
     const first = quantity > 1 ? Math.ceil(quantity / 2) : quantity
-    const parts = [{ on: addDays(then, -1), quantity: first }, ...(first < quantity ? [{ on: addDays(then, 3), quantity: quantity - first }] : [])]
+    const parts = [
+      { on: addDays(then, -1), quantity: first },
+      ...(first < quantity ? [{ on: addDays(then, 3), quantity: quantity - first }] : []),
+    ]
     return [
-      { id: `a${n}`, on: order.placedOn, kind: 'acknowledged', key, quantity, expectedOn: due, says: `${quantity} of ${product.name}` },
-      ...(late ? [{ id: `l${n}`, on: addDays(order.placedOn, 2), kind: 'delayed', key, expectedOn: then, says: 'waiting for the mill' }] : []),
+      {
+        id: `a${n}`,
+        on: order.placedOn,
+        kind: 'acknowledged',
+        key,
+        quantity,
+        expectedOn: due,
+        says: `${quantity} of ${product.name}`,
+      },
+      ...(late
+        ? [
+            {
+              id: `l${n}`,
+              on: addDays(order.placedOn, 2),
+              kind: 'delayed',
+              key,
+              expectedOn: then,
+              says: 'waiting for the mill',
+            },
+          ]
+        : []),
       ...parts.flatMap((p, k) => [
-        { id: `s${n}.${k}`, on: p.on, kind: 'shipped', key, quantity: p.quantity, says: `parcel ${hashOf(`${ref}${n}${k}`) % 1_000_000}` },
-        { id: `d${n}.${k}`, on: addDays(p.on, 1), kind: 'delivered', key, quantity: p.quantity, says: 'signed for at the door' },
+        {
+          id: `s${n}.${k}`,
+          on: p.on,
+          kind: 'shipped',
+          key,
+          quantity: p.quantity,
+          says: `parcel ${hashOf(`${ref}${n}${k}`) % 1_000_000}`,
+        },
+        {
+          id: `d${n}.${k}`,
+          on: addDays(p.on, 1),
+          kind: 'delivered',
+          key,
+          quantity: p.quantity,
+          says: 'signed for at the door',
+        },
       ]),
     ]
   })
@@ -78,5 +124,7 @@ export function answersTo(ref: string, order: ShopOrder | undefined, habits: Hab
       says: habits.restockPpm > 0 ? `less ${habits.restockPpm / 10_000} % restocking` : 'in full',
     }
   })
-  return [...said, ...back].filter((e) => e.on <= today).sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
-} // prettier-ignore
+  return [...said, ...back]
+    .filter((e) => e.on <= today)
+    .sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
+}

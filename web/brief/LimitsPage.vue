@@ -60,8 +60,15 @@ const addLimit = () =>
   store.add('limits', { kind: 'must stay', what: 'Floor', surface: 'floor', pieceId: null, why: '' })
 const addConsent = () =>
   store.add('consents', {
-    on: store.day, change: 'paint', surface: '', colors: 'any color', finishId: null, itemId: null, photoId: null, words: '',
-  }) // prettier-ignore
+    on: store.day,
+    change: 'paint',
+    surface: '',
+    colors: 'any color',
+    finishId: null,
+    itemId: null,
+    photoId: null,
+    words: '',
+  })
 const addWork = () =>
   store.add('works', { what: 'Unfinished work', wallId: null, readyOn: null, done: false })
 const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/${id}`

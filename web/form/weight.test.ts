@@ -43,5 +43,9 @@ test.each(['', 'left', '-10', '400', 'NW by N'])('the bearing "%s" is refused', 
 })
 
 test('a bearing that is shown is read again', () => {
-  fc.assert(fc.property(fc.integer({ min: 0, max: 360 }), (deg) => { expect(readBearing(bearingText(deg), 'B')).toBe(deg) })) // prettier-ignore
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 360 }), (deg) => {
+      expect(readBearing(bearingText(deg), 'B')).toBe(deg)
+    }),
+  )
 })

@@ -13,10 +13,14 @@ const fields = computed(() =>
   met.value?.mine && met.value.theirs ? differing(met.value.mine, met.value.theirs) : [],
 )
 
-watch(fields, (list) => {
-  for (const key of Object.keys(choice)) Reflect.deleteProperty(choice, key)
-  for (const key of list) choice[key] = 'mine'
-}, { immediate: true }) // prettier-ignore
+watch(
+  fields,
+  (list) => {
+    for (const key of Object.keys(choice)) Reflect.deleteProperty(choice, key)
+    for (const key of list) choice[key] = 'mine'
+  },
+  { immediate: true },
+)
 
 function label(field: string): string {
   if (!met.value) return field

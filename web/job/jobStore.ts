@@ -263,7 +263,34 @@ export const useJobStore = defineStore('job', () => {
   const nudge = () => queue?.nudge()
 
   return {
-    snapshot, derived, findings, plan, needPlan, day, waiting, gone, signedOut, refusal, conflict, undoStack, redoStack,
-    open, close, faultsOf, change, add, addAll, remove, apply, take, applyMend, accept, undo, redo, settle, act, nudge,
-  } // prettier-ignore
+    snapshot,
+    derived,
+    findings,
+    plan,
+    needPlan,
+    day,
+    waiting,
+    gone,
+    signedOut,
+    refusal,
+    conflict,
+    undoStack,
+    redoStack,
+    open,
+    close,
+    faultsOf,
+    change,
+    add,
+    addAll,
+    remove,
+    apply,
+    take,
+    applyMend,
+    accept,
+    undo,
+    redo,
+    settle,
+    act,
+    nudge,
+  }
 })

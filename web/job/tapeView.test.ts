@@ -6,9 +6,21 @@ import { labelPlaces, tapeView } from './tapeView.js'
 
 const money = (minor: number) => (minor / 100).toFixed(2)
 const item = (id: string, chosenMinor: number | undefined, ordered = 0, paid = 0) => ({
-  id, name: id, category: 'decor', targetMinor: 0, chosenMinor,
-  lines: ordered > 0 ? [lineState([{ kind: 'order', amountMinor: ordered, quantity: 1 }, { kind: 'payment', amountMinor: paid, quantity: 0 }])] : [],
-}) // prettier-ignore
+  id,
+  name: id,
+  category: 'decor',
+  targetMinor: 0,
+  chosenMinor,
+  lines:
+    ordered > 0
+      ? [
+          lineState([
+            { kind: 'order', amountMinor: ordered, quantity: 1 },
+            { kind: 'payment', amountMinor: paid, quantity: 0 },
+          ]),
+        ]
+      : [],
+})
 
 describe('the tape', () => {
   test('lies in the order paid, ordered, chosen, free, reserve and ends at the hook', () => {
@@ -18,8 +30,12 @@ describe('the tape', () => {
       money,
     )
     expect(view.stretches.map((s) => [s.state, s.left, s.width])).toEqual([
-      ['paid', 0, 10], ['ordered', 10, 20], ['chosen', 30, 20], ['free', 50, 40], ['reserve', 90, 10],
-    ]) // prettier-ignore
+      ['paid', 0, 10],
+      ['ordered', 10, 20],
+      ['chosen', 30, 20],
+      ['free', 50, 40],
+      ['reserve', 90, 10],
+    ])
     expect(view.hook).toBe(100)
   })
   test('past the agreed budget it runs on, and the part beyond the hook is over', () => {
@@ -40,7 +56,11 @@ describe('the tape', () => {
       2,
       money,
     )
-    expect(view.stretches.map((s) => [s.key, s.width])).toEqual([['rug chosen', 20], ['fee', 10], ['free', 70]]) // prettier-ignore
+    expect(view.stretches.map((s) => [s.key, s.width])).toEqual([
+      ['rug chosen', 20],
+      ['fee', 10],
+      ['free', 70],
+    ])
     expect(view.labels.find((l) => l.word === 'Fee')!.amount).toBe('100.00')
     expect(view.labels.find((l) => l.word === 'Free')!.amount).toBe('700.00')
     const beside = tapeView(budgetPosition(100_000, 0, [], { amountMinor: 10_000, inside: false }), 2, money)
@@ -68,7 +88,15 @@ describe('the tape', () => {
     )
     fc.assert(
       fc.property(fc.nat(1_000_000), fc.nat(500_000), items, (agreed, reserve, list) => {
-        const view = tapeView(budgetPosition(agreed, reserve, list.map(([c, o, p], i) => item(String(i), c, o, Math.floor(o * p)))), 2, money) // prettier-ignore
+        const view = tapeView(
+          budgetPosition(
+            agreed,
+            reserve,
+            list.map(([c, o, p], i) => item(String(i), c, o, Math.floor(o * p))),
+          ),
+          2,
+          money,
+        )
         let at = 0
         for (const s of view.stretches) {
           expect(s.left).toBeCloseTo(at, 6)
@@ -90,7 +118,11 @@ test('labels never overlap and stay on a tape that has room for them', () => {
   fc.assert(
     fc.property(labels, (list) => {
       const sorted = [...list].sort((x, y) => x.at - y.at)
-      const places = labelPlaces(sorted.map((l) => l.at), sorted.map((l) => l.width), 700) // prettier-ignore
+      const places = labelPlaces(
+        sorted.map((l) => l.at),
+        sorted.map((l) => l.width),
+        700,
+      )
       places.forEach((p, i) => {
         expect(p).toBeGreaterThanOrEqual(-1e-9)
         expect(p + sorted[i]!.width).toBeLessThanOrEqual(700 + 1e-9)

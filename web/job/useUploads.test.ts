@@ -18,9 +18,16 @@ beforeEach(() => {
   answer = (url) => {
     const { pathname, searchParams: about } = new URL(url, 'http://x')
     return Response.json({
-      id: pathname.split('/').at(-1), kind: about.get('kind'), subject: about.get('subject'), note: '',
-      position: Number(about.get('position')), widthPx: 9, heightPx: 9, pages: 0, version: 1,
-    }) // prettier-ignore
+      id: pathname.split('/').at(-1),
+      kind: about.get('kind'),
+      subject: about.get('subject'),
+      note: '',
+      position: Number(about.get('position')),
+      widthPx: 9,
+      heightPx: 9,
+      pages: 0,
+      version: 1,
+    })
   }
   vi.stubGlobal('fetch', (url: string) => {
     asked.push(url)
@@ -34,7 +41,10 @@ describe('files on their way', () => {
     const { waiting, take } = useUploads()
     await take([file('a.jpg', 'image/jpeg'), file('b.pdf', 'application/pdf')], PAPER)
     const { photos } = useJobStore().snapshot!
-    expect(photos.map((p) => [p.kind, p.subject])).toEqual([['paper', 'receipt:r'], ['paper', 'receipt:r']]) // prettier-ignore
+    expect(photos.map((p) => [p.kind, p.subject])).toEqual([
+      ['paper', 'receipt:r'],
+      ['paper', 'receipt:r'],
+    ])
     expect(photos[0]!.position).toBeLessThan(photos[1]!.position)
     expect(waiting.value).toEqual([])
   })
@@ -42,8 +52,18 @@ describe('files on their way', () => {
   test.each([
     ['a PDF as a photo', file('a.pdf', 'application/pdf'), PHOTO, /not a photo/],
     ['a list as a paper', file('a.txt', 'text/plain'), PAPER, /neither a photo nor a PDF/],
-    ['a photo that is too large', file('a.jpg', 'image/jpeg', 20 * 1024 * 1024 + 1), PHOTO, /picture is over 20 MB/],
-    ['a paper that is too large', file('a.pdf', 'application/pdf', 20 * 1024 * 1024 + 1), PAPER, /file is over 20 MB/],
+    [
+      'a photo that is too large',
+      file('a.jpg', 'image/jpeg', 20 * 1024 * 1024 + 1),
+      PHOTO,
+      /picture is over 20 MB/,
+    ],
+    [
+      'a paper that is too large',
+      file('a.pdf', 'application/pdf', 20 * 1024 * 1024 + 1),
+      PAPER,
+      /file is over 20 MB/,
+    ],
   ])('%s waits with its reason and is not sent', async (_what, given, about, why) => {
     const { waiting, take, forget } = useUploads()
     await take([given], about)
@@ -51,7 +71,7 @@ describe('files on their way', () => {
     expect(waiting.value.map((w) => [w.failed, why.test(w.says)])).toEqual([[true, true]])
     forget(waiting.value[0]!.id)
     expect(waiting.value).toEqual([])
-  }) // prettier-ignore
+  })
 
   test('what the server refuses waits in its words; the next is sent all the same', async () => {
     const well = answer
@@ -59,11 +79,16 @@ describe('files on their way', () => {
     answer = (url) => {
       if (!first) return well(url)
       first = false
-      return Response.json({ title: 'No', detail: 'The PDF has no page. Choose another.', errors: [] }, { status: 400 }) // prettier-ignore
+      return Response.json(
+        { title: 'No', detail: 'The PDF has no page. Choose another.', errors: [] },
+        { status: 400 },
+      )
     }
     const { waiting, take } = useUploads()
     await take([file('a.pdf', 'application/pdf'), file('b.jpg', 'image/jpeg')], PAPER)
-    expect(waiting.value.map((w) => [w.file.name, w.says])).toEqual([['a.pdf', 'The PDF has no page. Choose another.']]) // prettier-ignore
+    expect(waiting.value.map((w) => [w.file.name, w.says])).toEqual([
+      ['a.pdf', 'The PDF has no page. Choose another.'],
+    ])
     expect(useJobStore().snapshot!.photos).toHaveLength(1)
   })
 
@@ -72,7 +97,10 @@ describe('files on their way', () => {
     answer = () => Promise.reject(new TypeError('down'))
     const { waiting, send, take } = useUploads()
     await take([file('a.jpg', 'image/jpeg')], PHOTO)
-    expect(waiting.value[0]).toMatchObject({ failed: true, says: expect.stringContaining('waits here') as string }) // prettier-ignore
+    expect(waiting.value[0]).toMatchObject({
+      failed: true,
+      says: expect.stringContaining('waits here') as string,
+    })
     answer = well
     await send(waiting.value[0]!)
     const paths = asked.map((url) => new URL(url, 'http://x').pathname)

@@ -52,8 +52,12 @@ export function useUploads() {
 
   async function take(files: readonly File[], about: UploadAbout): Promise<void> {
     const taken = files.map((file): Upload => ({
-      id: crypto.randomUUID(), file, ...about, says: 'waiting', failed: false,
-    })) // prettier-ignore
+      id: crypto.randomUUID(),
+      file,
+      ...about,
+      says: 'waiting',
+      failed: false,
+    }))
     waiting.value = [...waiting.value, ...taken]
     for (const t of taken) {
       const w = waiting.value.find((x) => x.id === t.id)

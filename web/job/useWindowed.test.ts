@@ -24,13 +24,16 @@ beforeEach(() => {
   vi.useFakeTimers()
   frames.length = measured.length = 0
   vi.stubGlobal('requestAnimationFrame', (then: () => void) => frames.push(then))
-  vi.stubGlobal('ResizeObserver', class {
-    constructor(then: () => void) {
-      measured.push(then)
-    }
-    observe = () => undefined
-    disconnect = () => undefined
-  }) // prettier-ignore
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      constructor(then: () => void) {
+        measured.push(then)
+      }
+      observe = () => undefined
+      disconnect = () => undefined
+    },
+  )
 })
 afterEach(() => {
   vi.useRealTimers()
@@ -46,9 +49,17 @@ function windowed(list: Ref<readonly number[]>, rowPx: number) {
   let found!: ReturnType<typeof useWindowed<number>>
   const nothing = () => undefined
   const { createApp } = createRenderer<object, object>({
-    insert: nothing, remove: nothing, patchProp: nothing, setText: nothing, setElementText: nothing,
-    createElement: () => ({}), createText: () => ({}), createComment: () => ({}), parentNode: () => null, nextSibling: () => null,
-  }) // prettier-ignore
+    insert: nothing,
+    remove: nothing,
+    patchProp: nothing,
+    setText: nothing,
+    setElementText: nothing,
+    createElement: () => ({}),
+    createText: () => ({}),
+    createComment: () => ({}),
+    parentNode: () => null,
+    nextSibling: () => null,
+  })
   const app = createApp({
     setup() {
       found = useWindowed(list, rowPx, root)

@@ -23,13 +23,29 @@ const view = computed(() => {
   const first = points[0]
   const last = points.at(-1)
   if (!first || !last) return undefined
-  const end = [job.brief.installOn, job.brief.revealOn, store.day, last.on].filter((d): d is string => !!d).sort().at(-1) ?? store.day
-  const x = scaleTime().domain([date(addDays(first.on, -2)), date(addDays(end, 3))]).range([PAD.left, W - PAD.right])
+  const end =
+    [job.brief.installOn, job.brief.revealOn, store.day, last.on]
+      .filter((d): d is string => !!d)
+      .sort()
+      .at(-1) ?? store.day
+  const x = scaleTime()
+    .domain([date(addDays(first.on, -2)), date(addDays(end, 3))])
+    .range([PAD.left, W - PAD.right])
   const top = Math.max(position.agreedMinor, last.boundMinor, position.forecastMinor, 1)
-  const y = scaleLinear().domain([0, top]).range([H - PAD.bottom, PAD.top]).nice(4)
+  const y = scaleLinear()
+    .domain([0, top])
+    .range([H - PAD.bottom, PAD.top])
+    .nice(4)
   const now: BurnPoint = { ...last, on: store.day > last.on ? store.day : last.on }
   const path = (of: (p: BurnPoint) => number) =>
-    line<BurnPoint>().x((p) => x(date(p.on))).y((p) => y(of(p))).curve(curveStepAfter)([{ ...first, boundMinor: 0, paidMinor: 0, on: addDays(first.on, -2) }, ...points, now]) ?? ''
+    line<BurnPoint>()
+      .x((p) => x(date(p.on)))
+      .y((p) => y(of(p)))
+      .curve(curveStepAfter)([
+      { ...first, boundMinor: 0, paidMinor: 0, on: addDays(first.on, -2) },
+      ...points,
+      now,
+    ]) ?? ''
   const unit = 10 ** currencyDigits(job.studio.currency)
   const mark = (on: string | null | undefined, text: string) => (on ? [{ x: x(date(on)), text }] : [])
   return {
@@ -39,11 +55,13 @@ const view = computed(() => {
     paidAt: { x: x(date(now.on)), y: y(last.paidMinor), text: money(last.paidMinor) },
     agreedY: y(position.agreedMinor),
     forecast: { y: y(position.forecastMinor), text: money(position.forecastMinor) },
-    ys: y.ticks(4).map((t) => ({ at: y(t), text: t >= 1000 * unit ? `${t / unit / 1000}k` : String(t / unit) })),
+    ys: y
+      .ticks(4)
+      .map((t) => ({ at: y(t), text: t >= 1000 * unit ? `${t / unit / 1000}k` : String(t / unit) })),
     xs: x.ticks(6).map((t) => ({ at: x(t), text: timeFormat('%-d %b')(t) })),
     marks: [...mark(store.day, 'today'), ...mark(job.brief.installOn, 'install')],
   }
-}) // prettier-ignore
+})
 </script>
 
 <template>

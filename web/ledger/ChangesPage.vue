@@ -31,8 +31,16 @@ const bound = computed(
   () => job.value !== undefined && (job.value.brief.agreedOn !== null || job.value.orders.length > 0),
 )
 function propose(): void {
-  store.add('proposals', { proposedOn: store.day, amountMinor: 0, why: 'what changes', items: '', state: 'proposed', answeredOn: null, answer: '' })
-} // prettier-ignore
+  store.add('proposals', {
+    proposedOn: store.day,
+    amountMinor: 0,
+    why: 'what changes',
+    items: '',
+    state: 'proposed',
+    answeredOn: null,
+    answer: '',
+  })
+}
 </script>
 
 <template>

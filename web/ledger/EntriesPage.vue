@@ -66,12 +66,16 @@ const trouble = ref('')
 async function prove(): Promise<void> {
   trouble.value = ''
   try {
-    proof.value = await request<Proof>(`/jobs/${job.value?.brief.id ?? ''}/ledger-proof`, { method: 'POST', body: {} })
+    proof.value = await request<Proof>(`/jobs/${job.value?.brief.id ?? ''}/ledger-proof`, {
+      method: 'POST',
+      body: {},
+    })
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value = error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+    trouble.value =
+      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
   }
-} // prettier-ignore
+}
 </script>
 
 <template>

@@ -30,7 +30,13 @@ function tick(id: string, on: boolean): void {
   else next.add(id)
   unticked.value = next
 }
-const order = (group: OrderGroup) => begin(acts.value.order(group, group.items.filter((i) => !unticked.value.has(i.id)))) // prettier-ignore
+const order = (group: OrderGroup) =>
+  begin(
+    acts.value.order(
+      group,
+      group.items.filter((i) => !unticked.value.has(i.id)),
+    ),
+  )
 
 const only = ref<'all' | 'owed' | 'to come' | 'due back'>('all')
 const shown = computed(() =>

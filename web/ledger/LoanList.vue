@@ -13,8 +13,14 @@ const here = computed(() => loans.value.filter((l) => !l.returnedOn))
 const gone = computed(() => loans.value.filter((l) => l.returnedOn))
 function add(): void {
   const id = store.add('loans', {
-    name: 'Borrowed thing', owner: '', reason: 'for the photograph', takenOn: store.day, backOn: null, returnedOn: null, note: '',
-  }) // prettier-ignore
+    name: 'Borrowed thing',
+    owner: '',
+    reason: 'for the photograph',
+    takenOn: store.day,
+    backOn: null,
+    returnedOn: null,
+    note: '',
+  })
   void nextTick(() => document.querySelector<HTMLInputElement>(`[data-loan="${id}"] input`)?.select())
 }
 /** What went back stands below, with the way to call it here after all. */

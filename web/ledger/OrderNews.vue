@@ -38,11 +38,12 @@ async function ask(what: 'send' | 'news'): Promise<void> {
     if (what === 'send') await store.open(store.snapshot?.brief.id ?? '')
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value = error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+    trouble.value =
+      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
   } finally {
     busy.value = false
   }
-} // prettier-ignore
+}
 
 /** Which line a person said it is, where the number does not tell. */
 const picked = ref<Record<string, string>>({})
@@ -72,14 +73,24 @@ async function note(n: MatchedNews): Promise<void> {
   try {
     await store.act(
       'order-events',
-      { orderId: props.order.order.id, lineId: line?.line.id ?? null, kind: n.kind, on: n.on, expectedOn: n.expectedOn ?? null, note: `${n.says} ${mark(n)}`.trim() },
+      {
+        orderId: props.order.order.id,
+        lineId: line?.line.id ?? null,
+        kind: n.kind,
+        on: n.on,
+        expectedOn: n.expectedOn ?? null,
+        note: `${n.says} ${mark(n)}`.trim(),
+      },
       `news-${props.order.order.id}-${n.id}`,
     )
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value = error instanceof ApiProblem ? error.detail : 'The server does not answer. Note it again when it is back.'
+    trouble.value =
+      error instanceof ApiProblem
+        ? error.detail
+        : 'The server does not answer. Note it again when it is back.'
   }
-} // prettier-ignore
+}
 /** What came or was credited is entered with the form of its act, filled in. */
 function enter(n: MatchedNews): void {
   const line = lineOf(n)
@@ -108,8 +119,10 @@ function enter(n: MatchedNews): void {
 const enterable = (n: MatchedNews) => {
   const line = lineOf(n)
   if (!line) return false
-  return n.kind === 'delivered' ? line.state.toComeQuantity > 0 : n.kind === 'credited' && line.state.hereQuantity > 0
-} // prettier-ignore
+  return n.kind === 'delivered'
+    ? line.state.toComeQuantity > 0
+    : n.kind === 'credited' && line.state.hereQuantity > 0
+}
 </script>
 
 <template>

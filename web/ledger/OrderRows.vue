@@ -56,13 +56,24 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
   const { acts } = props
   return [
     ...(l.state.toComeQuantity > 1 ? [{ word: 'Part delivered', act: acts.part(o.value, l) }] : []),
-    ...(l.state.liveQuantity > 0 && !l.given ? [{ word: l.state.hereQuantity > 0 ? 'Exchange' : 'Substitute', act: acts.exchange(l, optionsOf(store.derived, l)) }] : []),
+    ...(l.state.liveQuantity > 0 && !l.given
+      ? [
+          {
+            word: l.state.hereQuantity > 0 ? 'Exchange' : 'Substitute',
+            act: acts.exchange(l, optionsOf(store.derived, l)),
+          },
+        ]
+      : []),
     ...(l.state.dueMinor > 0 ? [{ word: 'Price lowered', act: acts.lower(l) }] : []),
     { word: 'Charge', act: acts.charge(l) },
-    ...(l.state.hereQuantity > 0 && !l.damaged ? [{ word: 'Damaged', act: acts.decide(o.value, l, 'damaged') }] : []),
-    ...(l.state.hereQuantity > 0 && l.decision !== 'to go back' ? [{ word: 'To go back', act: acts.decide(o.value, l, 'to go back') }] : []),
+    ...(l.state.hereQuantity > 0 && !l.damaged
+      ? [{ word: 'Damaged', act: acts.decide(o.value, l, 'damaged') }]
+      : []),
+    ...(l.state.hereQuantity > 0 && l.decision !== 'to go back'
+      ? [{ word: 'To go back', act: acts.decide(o.value, l, 'to go back') }]
+      : []),
   ]
-} // prettier-ignore
+}
 </script>
 
 <template>

@@ -32,10 +32,15 @@ const papers = computed(() =>
     .map((paper) => ({
       paper,
       name: paperName(paper),
-      check: checkPaper(paper, orders.value.find((o) => o.id === paper.orderId), job.value?.receipts ?? [], money),
+      check: checkPaper(
+        paper,
+        orders.value.find((o) => o.id === paper.orderId),
+        job.value?.receipts ?? [],
+        money,
+      ),
       likely: paper.orderId ? [] : proposeOrders(paper, orders.value),
     })),
-) // prettier-ignore
+)
 const shown = computed(() =>
   papers.value.filter((p) => only.value === 'all' || p.check.verdict === only.value),
 )
@@ -76,8 +81,15 @@ function add(orderId: string | null = null): string {
   const order = orders.value.find((o) => o.id === orderId)
   only.value = 'all'
   const id = store.add('receipts', {
-    kind: 'receipt', fromName: order?.supplierName ?? '', number: '', on: store.day, orderId, totalMinor: 0, taxMinor: null, note: '',
-  }) // prettier-ignore
+    kind: 'receipt',
+    fromName: order?.supplierName ?? '',
+    number: '',
+    on: store.day,
+    orderId,
+    totalMinor: 0,
+    taxMinor: null,
+    note: '',
+  })
   void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] select`)?.focus())
   return id
 }

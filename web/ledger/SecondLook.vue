@@ -31,15 +31,17 @@ const look = computed(() => {
       stays: !unticked.value.has(i.item.id),
       fixed: LEAVES_A_MARK.has(i.item.fixing),
     })),
-    items.filter((i) => !stands(i)).map((i) => ({
-      id: i.item.id,
-      name: i.item.name,
-      costMinor: i.state === 'chosen' ? i.chosenMinor : i.item.targetMinor,
-      makesGood: i.item.category === 'services' || i.item.category === 'surfaces',
-      leftOut: unticked.value.has(i.item.id),
-    })),
+    items
+      .filter((i) => !stands(i))
+      .map((i) => ({
+        id: i.item.id,
+        name: i.item.name,
+        costMinor: i.state === 'chosen' ? i.chosenMinor : i.item.targetMinor,
+        makesGood: i.item.category === 'services' || i.item.category === 'surfaces',
+        leftOut: unticked.value.has(i.item.id),
+      })),
   )
-}) // prettier-ignore
+})
 const WORDS = { stays: 'stays', goes: 'goes', comes: 'comes', 'left out': 'not part of it' } as const
 function propose(): void {
   const named = (what: 'goes' | 'comes') => look.value.lines.filter((l) => l.what === what).map((l) => l.name)
@@ -50,11 +52,14 @@ function propose(): void {
     items: [
       named('comes').length > 0 ? `comes: ${named('comes').join(', ')}` : '',
       named('goes').length > 0 ? `goes: ${named('goes').join(', ')}` : '',
-    ].filter(Boolean).join('; ').slice(0, 400),
+    ]
+      .filter(Boolean)
+      .join('; ')
+      .slice(0, 400),
     state: 'proposed',
     answeredOn: null,
     answer: '',
-  }) // prettier-ignore
+  })
 }
 </script>
 

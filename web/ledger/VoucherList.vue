@@ -13,8 +13,15 @@ const { money } = useLocale()
 const vouchers = computed(() => store.snapshot?.vouchers ?? [])
 const used = (id: string) => (store.snapshot?.entries ?? []).some((e) => e.voucherId === id)
 function add(): void {
-  store.add('vouchers', { name: 'Gift card', kind: 'gift card', supplierId: null, amountMinor: 0, untilOn: null, note: '' })
-} // prettier-ignore
+  store.add('vouchers', {
+    name: 'Gift card',
+    kind: 'gift card',
+    supplierId: null,
+    amountMinor: 0,
+    untilOn: null,
+    note: '',
+  })
+}
 </script>
 
 <template>

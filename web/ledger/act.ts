@@ -13,8 +13,20 @@ export interface MoreField {
 /** What is to be done, with what is known beforehand. */
 export interface Act {
   readonly path:
-    | 'orders' | 'payments' | 'deliveries' | 'returns' | 'refunds' | 'cancellations' | 'reversals' | 'adjustments' | 'charges'
-    | 'gifts' | 'account' | 'order-events' | 'change-orders' | 'exchanges' // prettier-ignore
+    | 'orders'
+    | 'payments'
+    | 'deliveries'
+    | 'returns'
+    | 'refunds'
+    | 'cancellations'
+    | 'reversals'
+    | 'adjustments'
+    | 'charges'
+    | 'gifts'
+    | 'account'
+    | 'order-events'
+    | 'change-orders'
+    | 'exchanges'
   readonly title: string
   readonly button: string
   /** Said under the title: the figures this act rests on. */

@@ -105,7 +105,13 @@ describe('what an act begins with', () => {
     expect(cards[0]!.choices![1]!.text).toBe('Card from Pigment Cellar, 40.00 left')
   })
   test('an order expects what takes longest; what has no lead time leaves the day open', () => {
-    const item = (leadDays: number | null) => ({ id: 'i', name: 'Chair', option: 'a', amountMinor: 100, leadDays }) // prettier-ignore
+    const item = (leadDays: number | null) => ({
+      id: 'i',
+      name: 'Chair',
+      option: 'a',
+      amountMinor: 100,
+      leadDays,
+    })
     expect(acts.order(group, [item(7), item(21), item(null)]).expectedOn).toBe('2026-12-14')
     expect(acts.order(group, [item(null)]).expectedOn).toBe(null)
     expect(acts.order(group, [item(0)]).expectedOn).toBe(today)

@@ -26,7 +26,10 @@ const entry = (
   reverses,
   memberName: 'Ilse',
 })
-const lines = [{ id: 'rug', itemName: 'Rug' }, { id: 'lamp', itemName: 'Lamp' }] // prettier-ignore
+const lines = [
+  { id: 'rug', itemName: 'Rug' },
+  { id: 'lamp', itemName: 'Lamp' },
+]
 
 test('the running list: one row an act, newest first, with the money paid after each', () => {
   const entries = [
@@ -67,13 +70,49 @@ test('what was paid for one thing and counts for another is one row, and no mone
 
 test.each([
   [[['order', 100, 2]], 'on order'],
-  [[['order', 100, 2], ['delivery', 0, 1]], '1 still to come'],
-  [[['order', 100, 2], ['delivery', 0, 2]], 'delivered 6 Nov · can go back until 27 Nov'],
-  [[['order', 100, 2], ['delivery', 0, 2], ['return', 100, 2]], 'sent back'],
-  [[['order', 100, 2], ['cancel', 100, 2]], 'cancelled'],
-  [[['order', 100, 2], ['order', -100, -2]], 'order taken back'],
+  [
+    [
+      ['order', 100, 2],
+      ['delivery', 0, 1],
+    ],
+    '1 still to come',
+  ],
+  [
+    [
+      ['order', 100, 2],
+      ['delivery', 0, 2],
+    ],
+    'delivered 6 Nov · can go back until 27 Nov',
+  ],
+  [
+    [
+      ['order', 100, 2],
+      ['delivery', 0, 2],
+      ['return', 100, 2],
+    ],
+    'sent back',
+  ],
+  [
+    [
+      ['order', 100, 2],
+      ['cancel', 100, 2],
+    ],
+    'cancelled',
+  ],
+  [
+    [
+      ['order', 100, 2],
+      ['order', -100, -2],
+    ],
+    'order taken back',
+  ],
 ] as const)('%j reads "%s"', (entries, words) => {
   const state = lineState(entries.map(([kind, amountMinor, quantity]) => ({ kind, amountMinor, quantity })))
   const here = state.deliveredQuantity === 2 && state.liveQuantity > 0
-  expect(lineWords({ state, deliveredOn: here ? '6 Nov' : undefined, returnUntil: here ? '27 Nov' : undefined }, (d) => d)).toBe(words)
-}) // prettier-ignore
+  expect(
+    lineWords(
+      { state, deliveredOn: here ? '6 Nov' : undefined, returnUntil: here ? '27 Nov' : undefined },
+      (d) => d,
+    ),
+  ).toBe(words)
+})

@@ -25,9 +25,19 @@ export interface EventRow {
 }
 
 const WORDS: Readonly<Record<EventKind, string>> = {
-  order: 'Ordered', cancel: 'Cancelled', payment: 'Paid', delivery: 'Delivered', return: 'Sent back', refund: 'Refunded',
-  adjustment: 'Price lowered', charge: 'Charged', gift: 'Given', 'client payment': 'From the client', fee: 'Fee', 'set off': 'Set off',
-} // prettier-ignore
+  order: 'Ordered',
+  cancel: 'Cancelled',
+  payment: 'Paid',
+  delivery: 'Delivered',
+  return: 'Sent back',
+  refund: 'Refunded',
+  adjustment: 'Price lowered',
+  charge: 'Charged',
+  gift: 'Given',
+  'client payment': 'From the client',
+  fee: 'Fee',
+  'set off': 'Set off',
+}
 
 export const kindWord = (kind: EventKind): string => WORDS[kind]
 

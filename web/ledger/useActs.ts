@@ -16,9 +16,14 @@ export function useActs() {
   const acts = computed(() => {
     const job = store.snapshot
     const left = job ? voucherLeft(job) : new Map<string, number>()
-    const vouchers = (job?.vouchers ?? []).map((v) => ({ id: v.id, name: v.name, kind: v.kind, leftMinor: left.get(v.id) ?? 0 }))
+    const vouchers = (job?.vouchers ?? []).map((v) => ({
+      id: v.id,
+      name: v.name,
+      kind: v.kind,
+      leftMinor: left.get(v.id) ?? 0,
+    }))
     return ledgerActs({ money, today: store.day, vouchers })
-  }) // prettier-ignore
+  })
   function begin(next: Act): void {
     opener = document.activeElement as HTMLElement | null
     said.value = ''

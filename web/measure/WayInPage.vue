@@ -19,9 +19,16 @@ const wayIn = computed(() => store.derived?.measure.wayIn)
 
 // Usual sizes to begin from (common practice); each is measured and overwritten.
 const START: Readonly<Record<(typeof PASSAGE_KINDS)[number], readonly [number, number]>> = {
-  'street door': [900, 2040], 'gate or path': [1000, 2400], corridor: [1000, 2400], turn: [1000, 2400], stair: [900, 2000],
-  landing: [900, 2400], 'lift car': [1100, 2100], 'lift door': [800, 2000], 'room door': [760, 2030],
-} // prettier-ignore
+  'street door': [900, 2040],
+  'gate or path': [1000, 2400],
+  corridor: [1000, 2400],
+  turn: [1000, 2400],
+  stair: [900, 2000],
+  landing: [900, 2400],
+  'lift car': [1100, 2100],
+  'lift door': [800, 2000],
+  'room door': [760, 2030],
+}
 function add(kind: (typeof PASSAGE_KINDS)[number]): void {
   const [widthMm, heightMm] = START[kind]
   store.add('passages', {

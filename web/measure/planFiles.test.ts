@@ -11,12 +11,35 @@ import { readDxf, writeDxf, writeSvg } from './planFiles.js'
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 const fileOf = (walls: readonly Wall[], more: Partial<RoomFile> = {}): RoomFile => ({
-  room: { id: ID(1), heightMm: 2500, skirtingMm: 100, corniceMm: 0, lowerWallMm: null, northDeg: 10, latitudeDeg: 48, kind: null },
-  walls: walls.map((w, i) => ({ ...w, id: ID(10 + i) })), ceilings: [], diagonals: [], openings: [], fixtures: [], ...more,
-}) // prettier-ignore
+  room: {
+    id: ID(1),
+    heightMm: 2500,
+    skirtingMm: 100,
+    corniceMm: 0,
+    lowerWallMm: null,
+    northDeg: 10,
+    latitudeDeg: 48,
+    kind: null,
+  },
+  walls: walls.map((w, i) => ({ ...w, id: ID(10 + i) })),
+  ceilings: [],
+  diagonals: [],
+  openings: [],
+  fixtures: [],
+  ...more,
+})
 const door = (swing: 'in' | 'out', hinge: 'left' | 'right') => ({
-  id: ID(5), wallId: ID(10), kind: 'door' as const, name: 'Door', startMm: 200, widthMm: 800, heightMm: 2000, sillMm: 0, hinge, swing,
-}) // prettier-ignore
+  id: ID(5),
+  wallId: ID(10),
+  kind: 'door' as const,
+  name: 'Door',
+  startMm: 200,
+  widthMm: 800,
+  heightMm: 2000,
+  sillMm: 0,
+  hinge,
+  swing,
+})
 const drawn = (file: RoomFile) => planDrawing(measureFacts(file, [], 'metric'))!
 
 /** The outline as another library reads it from the file. */
@@ -47,12 +70,58 @@ describe('DXF', () => {
     )
   })
   test('a drawing in meters, walked the other way about, or with its first corner told twice, gives the same room', () => {
-    const square: [number, number][] = [[0, 0], [4, 0], [4, 3], [0, 3]] // prettier-ignore
+    const square: [number, number][] = [
+      [0, 0],
+      [4, 0],
+      [4, 3],
+      [0, 3],
+    ]
     const dxf = (points: [number, number][], unit: number, shut: boolean) =>
-      ['0', 'SECTION', '2', 'HEADER', '9', '$INSUNITS', '70', String(unit), '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES', '0', 'LWPOLYLINE', '8', '0', '90', String(points.length), '70', shut ? '1' : '0', ...points.flatMap(([x, y]) => ['10', String(x), '20', String(y)]), '0', 'ENDSEC', '0', 'EOF'].join('\n') // prettier-ignore
+      [
+        '0',
+        'SECTION',
+        '2',
+        'HEADER',
+        '9',
+        '$INSUNITS',
+        '70',
+        String(unit),
+        '0',
+        'ENDSEC',
+        '0',
+        'SECTION',
+        '2',
+        'ENTITIES',
+        '0',
+        'LWPOLYLINE',
+        '8',
+        '0',
+        '90',
+        String(points.length),
+        '70',
+        shut ? '1' : '0',
+        ...points.flatMap(([x, y]) => ['10', String(x), '20', String(y)]),
+        '0',
+        'ENDSEC',
+        '0',
+        'EOF',
+      ].join('\n')
     const lengths = (text: string) => wallsFromOutline(readDxf(text)).map((w) => [w.lengthMm, w.turnDeg])
-    for (const text of [dxf(square, 6, true), dxf([...square].reverse(), 6, true), dxf([...square, [0, 0]], 6, false)])
-      expect(lengths(text).map(([mm, turn]) => [mm, turn]).sort()).toEqual([[3000, 90], [3000, 90], [4000, 90], [4000, 90]]) // prettier-ignore
+    for (const text of [
+      dxf(square, 6, true),
+      dxf([...square].reverse(), 6, true),
+      dxf([...square, [0, 0]], 6, false),
+    ])
+      expect(
+        lengths(text)
+          .map(([mm, turn]) => [mm, turn])
+          .sort(),
+      ).toEqual([
+        [3000, 90],
+        [3000, 90],
+        [4000, 90],
+        [4000, 90],
+      ])
     expect(() => readDxf(dxf(square, 3, true))).toThrow(/unit that is not read/)
     expect(() => readDxf(dxf(square, 6, false))).toThrow(/no closed outline/)
   })
@@ -64,7 +133,15 @@ describe('DXF', () => {
 })
 
 describe('a room file', () => {
-  const file = fileOf(wallsOf([[4000, 90], [3000, 90], [4000, 90], [3000, 90]]), { openings: [door('in', 'left')] }) // prettier-ignore
+  const file = fileOf(
+    wallsOf([
+      [4000, 90],
+      [3000, 90],
+      [4000, 90],
+      [3000, 90],
+    ]),
+    { openings: [door('in', 'left')] },
+  )
   test('comes back as it was', () => {
     expect(readRoom(writeRoom(file))).toMatchObject(file as unknown as Record<string, unknown>)
   })
@@ -101,12 +178,22 @@ describe('a room file', () => {
 describe('the drawing', () => {
   test('is nothing before the first wall, and draws an open run', () => {
     expect(planDrawing(measureFacts(fileOf([]), [], 'metric'))).toBeUndefined()
-    expect(drawn(fileOf(wallsOf([[4000, 90]]))).marks.length).toBeGreaterThan(3) // prettier-ignore
+    expect(drawn(fileOf(wallsOf([[4000, 90]]))).marks.length).toBeGreaterThan(3)
   })
   test('a door leaf ends in the room when it swings in, outside when it swings out, on the side of its hinge', () => {
     for (const swing of ['in', 'out'] as const)
       for (const hinge of ['left', 'right'] as const) {
-        const marks = drawn(fileOf(wallsOf([[4000, 90], [3000, 90], [4000, 90], [3000, 90]]), { openings: [door(swing, hinge)] })).marks // prettier-ignore
+        const marks = drawn(
+          fileOf(
+            wallsOf([
+              [4000, 90],
+              [3000, 90],
+              [4000, 90],
+              [3000, 90],
+            ]),
+            { openings: [door(swing, hinge)] },
+          ),
+        ).marks
         const leaf = marks.find((m) => m.kind === 'line' && m.layer === 'DOOR')! as { from: Point; to: Point }
         expect(Math.sign(leaf.to.y)).toBe(swing === 'in' ? 1 : -1)
         expect(leaf.from.x).toBe(hinge === 'left' ? 200 : 1000)
@@ -128,7 +215,19 @@ describe('the drawing', () => {
     )
   })
   test('an SVG of its own, with text that cannot break out', () => {
-    const svg = writeSvg(drawn(fileOf(wallsOf([[4000, 90], [3000, 90], [4000, 90], [3000, 90]]))), '<Room & more>') // prettier-ignore
+    const svg = writeSvg(
+      drawn(
+        fileOf(
+          wallsOf([
+            [4000, 90],
+            [3000, 90],
+            [4000, 90],
+            [3000, 90],
+          ]),
+        ),
+      ),
+      '<Room & more>',
+    )
     expect(svg).toContain('<title>&#60;Room &#38; more&#62;</title>')
     expect(svg).toMatch(/viewBox="-?\d/)
     expect(svg).toContain('4\u2009000')

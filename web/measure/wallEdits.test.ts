@@ -15,21 +15,76 @@ const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0
 let made = 0
 const newId = () => uuid(1000 + made++)
 
-const box = stored(wallsOf([[4000, 90], [3000, 90], [4000, 90], [3000, 90]])) // prettier-ignore
+const box = stored(
+  wallsOf([
+    [4000, 90],
+    [3000, 90],
+    [4000, 90],
+    [3000, 90],
+  ]),
+)
 const opening = (id: string, wallId: string) => ({
-  id, wallId, kind: 'window' as const, name: '', startMm: 100, widthMm: 900, heightMm: 900, sillMm: 900, hinge: 'none' as const, swing: 'none' as const, version: 1,
-}) // prettier-ignore
+  id,
+  wallId,
+  kind: 'window' as const,
+  name: '',
+  startMm: 100,
+  widthMm: 900,
+  heightMm: 900,
+  sillMm: 900,
+  hinge: 'none' as const,
+  swing: 'none' as const,
+  version: 1,
+})
 const full = emptyJob({
   walls: box,
   openings: [opening('o0', 'w0'), opening('o1', 'w1')],
-  fixtures: [{ id: 'f', wallId: 'w0', kind: 'socket', name: '', startMm: 0, widthMm: 80, heightMm: 80, bottomMm: 300, depthMm: 10, version: 1 }],
-  ceilings: [{ id: 'c', wallId: 'w0', name: '', startHeightMm: 1200, endHeightMm: 2400, depthMm: 900, whole: true, version: 1 }],
+  fixtures: [
+    {
+      id: 'f',
+      wallId: 'w0',
+      kind: 'socket',
+      name: '',
+      startMm: 0,
+      widthMm: 80,
+      heightMm: 80,
+      bottomMm: 300,
+      depthMm: 10,
+      version: 1,
+    },
+  ],
+  ceilings: [
+    {
+      id: 'c',
+      wallId: 'w0',
+      name: '',
+      startHeightMm: 1200,
+      endHeightMm: 2400,
+      depthMm: 900,
+      whole: true,
+      version: 1,
+    },
+  ],
   diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5000, version: 1 }],
-  placements: [{ id: 'p', surface: 'wall:w0', finishId: 'x', substrate: 'sound paint', overL: null, overA: null, overB: null, hold: 'applied', schemeId: null, candidate: false, version: 1 }],
+  placements: [
+    {
+      id: 'p',
+      surface: 'wall:w0',
+      finishId: 'x',
+      substrate: 'sound paint',
+      overL: null,
+      overA: null,
+      overB: null,
+      hold: 'applied',
+      schemeId: null,
+      candidate: false,
+      version: 1,
+    },
+  ],
   pieces: [pieceWith({ id: 'sofa', wallId: 'w0' }), pieceWith({ id: 'chair', wallId: 'w1' })],
   items: [itemWith({ id: 'shelf', wallId: 'w0' })],
   works: [{ id: 'work', what: 'Panel', wallId: 'w0', readyOn: null, done: false, version: 1 }],
-}) // prettier-ignore
+})
 
 describe('a wall that goes', () => {
   const after = apply(full, removeWall(full, 'w0'))
@@ -39,7 +94,10 @@ describe('a wall that goes', () => {
     expect([after.fixtures, after.ceilings, after.diagonals, after.placements]).toEqual([[], [], [], []])
   })
   test('leaves pieces, items and works, which only forget where they stood', () => {
-    expect(after.pieces.map((p) => [p.id, p.wallId])).toEqual([['sofa', null], ['chair', 'w1']]) // prettier-ignore
+    expect(after.pieces.map((p) => [p.id, p.wallId])).toEqual([
+      ['sofa', null],
+      ['chair', 'w1'],
+    ])
     expect(after.items[0]!.wallId).toBeNull()
     expect(after.works[0]!.wallId).toBeNull()
   })
@@ -76,7 +134,17 @@ describe('a room from a file', () => {
         const source = {
           room: { ...full.room, id: uuid(1), heightMm: 2500 },
           walls: walls.map((w, i) => ({ ...w, id: uuid(10 + i) })),
-          ceilings: [{ id: uuid(2), wallId: uuid(10), name: '', startHeightMm: 1500, endHeightMm: 2500, depthMm: 900, whole: true }],
+          ceilings: [
+            {
+              id: uuid(2),
+              wallId: uuid(10),
+              name: '',
+              startHeightMm: 1500,
+              endHeightMm: 2500,
+              depthMm: 900,
+              whole: true,
+            },
+          ],
           diagonals: [{ id: uuid(3), fromWallId: uuid(10), toWallId: uuid(12), lengthMm: 4000 }],
           openings: [{ ...opening(uuid(4), uuid(11)), version: undefined }].map(({ version: _v, ...o }) => o),
           fixtures: [],
@@ -95,10 +163,19 @@ describe('a room from a file', () => {
       }),
       { numRuns: 40 },
     )
-  }) // prettier-ignore
+  })
   test('touches no row twice', () => {
-    const file = readRoom(writeRoom({ room: { ...full.room, id: uuid(1) }, walls: [], ceilings: [], diagonals: [], openings: [], fixtures: [] }))
+    const file = readRoom(
+      writeRoom({
+        room: { ...full.room, id: uuid(1) },
+        walls: [],
+        ceilings: [],
+        diagonals: [],
+        openings: [],
+        fixtures: [],
+      }),
+    )
     const keys = replaceRoom(full, file, newId).flatMap((c) => ('id' in c ? [`${c.collection} ${c.id}`] : []))
     expect(new Set(keys).size).toBe(keys.length)
-  }) // prettier-ignore
+  })
 })

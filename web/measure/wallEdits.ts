@@ -23,14 +23,20 @@ export function removeWall(job: JobSnapshot, wallId: string): RowChange[] {
     ...gone('hangs', on(job.hangs)),
     ...gone('setOuts', on(job.setOuts)),
     ...gone('ceilings', on(job.ceilings)),
-    ...gone('diagonals', job.diagonals.filter((d) => d.fromWallId === wallId || d.toWallId === wallId)),
-    ...gone('placements', job.placements.filter((p) => p.surface === `wall:${wallId}`)),
+    ...gone(
+      'diagonals',
+      job.diagonals.filter((d) => d.fromWallId === wallId || d.toWallId === wallId),
+    ),
+    ...gone(
+      'placements',
+      job.placements.filter((p) => p.surface === `wall:${wallId}`),
+    ),
     ...freed('parts', job.parts),
     ...freed('pieces', job.pieces),
     ...freed('items', job.items),
     ...freed('works', job.works),
     { collection: 'walls', id: wallId, remove: true },
-  ] // prettier-ignore
+  ]
 }
 
 /** Moves a wall one place along the run. */
@@ -53,19 +59,27 @@ export function moveWall(job: JobSnapshot, wallId: string, by: 1 | -1): RowChang
 export function replaceRoom(job: JobSnapshot, file: RoomFile, newId: () => string): RowChange[] {
   const ids = new Map(file.walls.map((w) => [w.id, newId()]))
   const wall = (id: string) => ids.get(id) ?? id
-  const added = <T extends { id: string }>(collection: string, rows: readonly T[], turned: (row: T) => object): RowChange[] =>
-    rows.map((row) => ({ collection, add: { ...row, id: newId(), ...turned(row) } }))
+  const added = <T extends { id: string }>(
+    collection: string,
+    rows: readonly T[],
+    turned: (row: T) => object,
+  ): RowChange[] => rows.map((row) => ({ collection, add: { ...row, id: newId(), ...turned(row) } }))
   const { id: _id, ...room } = file.room
   return [
-    ...inOrder(job.walls).flatMap((w) => removeWall(job, w.id)).filter(once()),
+    ...inOrder(job.walls)
+      .flatMap((w) => removeWall(job, w.id))
+      .filter(once()),
     { collection: 'room', id: job.room.id, set: { ...room, kind: room.kind ?? job.room.kind } },
     ...file.walls.map((w): RowChange => ({ collection: 'walls', add: { ...w, id: wall(w.id) } })),
     ...added('ceilings', file.ceilings, (c) => ({ wallId: wall(c.wallId) })),
     ...added('openings', file.openings, (o) => ({ wallId: wall(o.wallId) })),
     ...added('fixtures', file.fixtures, (f) => ({ wallId: wall(f.wallId) })),
-    ...added('diagonals', file.diagonals, (d) => ({ fromWallId: wall(d.fromWallId), toWallId: wall(d.toWallId) })),
+    ...added('diagonals', file.diagonals, (d) => ({
+      fromWallId: wall(d.fromWallId),
+      toWallId: wall(d.toWallId),
+    })),
   ]
-} // prettier-ignore
+}
 
 /** Keeps the first of changes of one row. */
 function once(): (change: RowChange) => boolean {

@@ -31,10 +31,24 @@ describe('a wall as it is called out', () => {
 })
 
 describe('a turn', () => {
-  test.each([['right', 90], ['l', -90], ['45', 45], ['left 45', -45], ['-30', -30], ['straight on', 0], ['0', 0], ['left 22,5°', -22.5]] as const)('%s', (text, deg) =>
-    expect(readTurn(text)).toBe(deg))
-  test.each(['', 'around', 'right 200', '--4'])('"%s" is refused in words', (text) => expect(() => readTurn(text)).toThrow(/Turn/))
+  test.each([
+    ['right', 90],
+    ['l', -90],
+    ['45', 45],
+    ['left 45', -45],
+    ['-30', -30],
+    ['straight on', 0],
+    ['0', 0],
+    ['left 22,5°', -22.5],
+  ] as const)('%s', (text, deg) => expect(readTurn(text)).toBe(deg))
+  test.each(['', 'around', 'right 200', '--4'])('"%s" is refused in words', (text) =>
+    expect(() => readTurn(text)).toThrow(/Turn/),
+  )
   test('what is shown is read again', () => {
-    fc.assert(fc.property(fc.integer({ min: -179, max: 179 }), (deg) => { expect(readTurn(turnText(deg))).toBe(deg) }))
+    fc.assert(
+      fc.property(fc.integer({ min: -179, max: 179 }), (deg) => {
+        expect(readTurn(turnText(deg))).toBe(deg)
+      }),
+    )
   })
-}) // prettier-ignore
+})

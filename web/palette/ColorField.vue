@@ -12,10 +12,13 @@ const draft = ref(text(props.lab))
 const fault = ref('')
 const dirty = ref(false)
 
-watch(() => props.lab, (lab) => {
-  if (dirty.value) return
-  draft.value = text(lab)
-}) // prettier-ignore
+watch(
+  () => props.lab,
+  (lab) => {
+    if (dirty.value) return
+    draft.value = text(lab)
+  },
+)
 
 function keep(): void {
   if (!dirty.value) return

@@ -56,9 +56,13 @@ watch(
   (id) => typeof id === 'string' && selectFinish(id),
   { immediate: true },
 )
-watch(rows, (list) => {
-  if (!selectedKey.value && !finishId.value && list[0]) select(list[0])
-}, { immediate: true }) // prettier-ignore
+watch(
+  rows,
+  (list) => {
+    if (!selectedKey.value && !finishId.value && list[0]) select(list[0])
+  },
+  { immediate: true },
+)
 
 function wear(row: PaletteRow, id: string | null): void {
   if (!job.value || !facts.value) return
@@ -74,9 +78,15 @@ function addFinish(): void {
   const grey = hexToLab('#a8a8a8')
   const n = (job.value?.finishes.length ?? 0) + 1
   const id = store.add('finishes', {
-    ...NEW_FINISH, name: `Finish ${n}`, labL: grey.l, labA: 0, labB: 0, colors: [], readings: [],
+    ...NEW_FINISH,
+    name: `Finish ${n}`,
+    labL: grey.l,
+    labA: 0,
+    labB: 0,
+    colors: [],
+    readings: [],
     paintKit: { spreadM2PerL: 12, lossPpm: 0, tins: [] },
-  }) // prettier-ignore
+  })
   const row = selected.value
   if (row && !row.finish) wear(row, id)
   finishId.value = id
@@ -123,10 +133,17 @@ const NEW_PART = {
 function addPart(): void {
   const { kind, count, widthMm, heightMm, name } = NEW_PART
   const n = (job.value?.parts.length ?? 0) + 1
-  const id = store.add('parts', { name: n > 1 ? `${name} ${n}` : name, kind, wallId: null, count, widthMm, heightMm })
+  const id = store.add('parts', {
+    name: n > 1 ? `${name} ${n}` : name,
+    kind,
+    wallId: null,
+    count,
+    widthMm,
+    heightMm,
+  })
   selectedKey.value = `part:${id}`
   finishId.value = undefined
-} // prettier-ignore
+}
 /** The walls and openings that could wear a finish of their own and do not yet. */
 const splits = computed(() => {
   const taken = new Set(rows.value.map((r) => r.surface))

@@ -84,9 +84,13 @@ async function open(id: string): Promise<void> {
     fault.value = 'The picture could not be fetched. Try again in a moment.'
   }
 }
-watch(photos, ([first]) => {
-  if (first && photoId.value === undefined) void open(first.id)
-}, { immediate: true }) // prettier-ignore
+watch(
+  photos,
+  ([first]) => {
+    if (first && photoId.value === undefined) void open(first.id)
+  },
+  { immediate: true },
+)
 
 function picked(): void {
   const given = picker.value?.files?.[0]
@@ -118,18 +122,23 @@ function choose(p: Picked): void {
 }
 watch([chosen, () => library.samples], async ([c]) => {
   found.value = c ? await library.nearest(c.lab, 6).catch(() => []) : []
-}) // prettier-ignore
+})
 
 const word = (lab: LabD65) => undertone('paint', lab).phrase
 function pull(p: Picked): void {
   const now = job.value
   if (!now) return
   store.add('pulls', {
-    position: nextPosition(now.pulls), name: word(p.lab), labL: p.lab.l, labA: p.lab.a, labB: p.lab.b, share: p.share ?? 0,
+    position: nextPosition(now.pulls),
+    name: word(p.lab),
+    labL: p.lab.l,
+    labA: p.lab.a,
+    labB: p.lab.b,
+    share: p.share ?? 0,
     photoId: photoId.value || null,
   })
   said.value = `${word(p.lab)} is among what inspires the room.`
-} // prettier-ignore
+}
 const same = (one: LabD65, two: LabD65) =>
   Math.abs(one.l - two.l) + Math.abs(one.a - two.a) + Math.abs(one.b - two.b) < 0.01
 const pulled = (p: Picked) =>

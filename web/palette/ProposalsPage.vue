@@ -96,7 +96,15 @@ function takeOver(p: Proposal): void {
   const changes: RowChange[] = [
     {
       collection: 'schemes',
-      add: { id: schemeId, position: nextPosition(now.schemes), name: p.name.slice(0, 60), note: p.why.join('; ').slice(0, 400), overId: null, retired: false, storedAt: '' },
+      add: {
+        id: schemeId,
+        position: nextPosition(now.schemes),
+        name: p.name.slice(0, 60),
+        note: p.why.join('; ').slice(0, 400),
+        overId: null,
+        retired: false,
+        storedAt: '',
+      },
     },
   ]
   for (const f of p.finishes) {
@@ -105,11 +113,14 @@ function takeOver(p: Proposal): void {
     for (const surface of f.surfaces)
       changes.push({ collection: 'placements', add: { ...NEW_PLACEMENT, surface, finishId: id, schemeId } })
     for (const pieceId of f.pieceIds)
-      changes.push({ collection: 'dressings', add: { schemeId, pieceId, finishId: id, absent: false, costMinor: null } })
+      changes.push({
+        collection: 'dressings',
+        add: { schemeId, pieceId, finishId: id, absent: false, costMinor: null },
+      })
   }
   store.apply(changes)
   said.value = `“${p.name}” is a scheme of its own now: follow it on the first page, or compare it under Schemes.`
-} // prettier-ignore
+}
 const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role === 'stays').map((f) => f.name))
 </script>
 

@@ -74,11 +74,19 @@ function season(s: Scheme): void {
   store.apply([
     {
       collection: 'schemes',
-      add: { id, position: nextPosition(schemes.value), name: `Winter over ${s.name}`.slice(0, 60), note: '', overId: s.id, retired: false, storedAt: '' },
+      add: {
+        id,
+        position: nextPosition(schemes.value),
+        name: `Winter over ${s.name}`.slice(0, 60),
+        note: '',
+        overId: s.id,
+        retired: false,
+        storedAt: '',
+      },
     },
   ])
   selectedId.value = id
-} // prettier-ignore
+}
 const confirming = ref('')
 function remove(s: Scheme): void {
   if (confirming.value !== s.id) {
@@ -89,11 +97,13 @@ function remove(s: Scheme): void {
   if (!job.value) return
   const other = schemes.value.find((x) => x.id !== s.id && !x.retired)
   store.apply([
-    ...(job.value.brief.schemeId === s.id ? [{ collection: 'brief', id: job.value.brief.id, set: { schemeId: other?.id ?? null } }] : []),
+    ...(job.value.brief.schemeId === s.id
+      ? [{ collection: 'brief', id: job.value.brief.id, set: { schemeId: other?.id ?? null } }]
+      : []),
     ...removeSchemeChanges(job.value, s),
   ])
   selectedId.value = undefined
-} // prettier-ignore
+}
 const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
 
 /** The textiles a seasonal scheme can change, with what they wear in it. */
@@ -121,9 +131,15 @@ function dress(pieceId: string, event: Event): void {
   const finishId = cloths.value[(event.target as HTMLSelectElement).selectedIndex]?.value ?? null
   const own = textiles.value.find((t) => t.piece.id === pieceId)?.own
   if (!s) return
-  if (own) store.apply([finishId ? { collection: 'dressings', id: own.id, set: { finishId } } : { collection: 'dressings', id: own.id, remove: true }])
-  else if (finishId) store.add('dressings', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
-} // prettier-ignore
+  if (own)
+    store.apply([
+      finishId
+        ? { collection: 'dressings', id: own.id, set: { finishId } }
+        : { collection: 'dressings', id: own.id, remove: true },
+    ])
+  else if (finishId)
+    store.add('dressings', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
+}
 </script>
 
 <template>

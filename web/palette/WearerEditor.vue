@@ -37,10 +37,17 @@ function keepOpen(event: Event): void {
   const p = placement.value
   if (!p || !finishId) return
   store.add('placements', {
-    surface: p.surface, finishId, substrate: p.substrate, overL: p.overL, overA: p.overA, overB: p.overB, hold: p.hold,
-    schemeId: p.schemeId, candidate: true,
+    surface: p.surface,
+    finishId,
+    substrate: p.substrate,
+    overL: p.overL,
+    overA: p.overA,
+    overB: p.overB,
+    hold: p.hold,
+    schemeId: p.schemeId,
+    candidate: true,
   })
-} // prettier-ignore
+}
 /** Finishes of the same use that could still lie there instead. */
 const couldBe = computed(() => {
   const now = facts.value?.finishes.find((f) => f.finish.id === placement.value?.finishId)

@@ -11,9 +11,13 @@ const facts = (name: string, hex: string): FinishFacts => {
   const lab = hexToLab(hex)
   return {
     finish: { ...NEW_FINISH, id: name, name, ...lab, colorL: lab.l } as unknown as FinishFacts['finish'],
-    lab, undertone: undertone('paint', lab), areaMm2: 1, share: 0.1, where: [],
+    lab,
+    undertone: undertone('paint', lab),
+    areaMm2: 1,
+    share: 0.1,
+    where: [],
   }
-} // prettier-ignore
+}
 const REFERENCE = { spectrum: daylight(6504), degree: 1 }
 const EVENING = { spectrum: led(2700), degree: degreeOfAdaptation(adaptingLuminance(150)) }
 
@@ -32,7 +36,7 @@ describe('in words, what a light does to a color', () => {
   })
   test('of a strong color the undertone is not spoken of: its hue is what one sees', () =>
     expect(turnWords({ l: 50, a: 40, b: 0 }, { l: 50, a: 40, b: 20 })).toBe('20 warmer'))
-}) // prettier-ignore
+})
 
 describe('finishes in a light', () => {
   const walls = [facts('Chalk', '#e9e4d8'), facts('Slate', '#7f8a92')]

@@ -19,12 +19,22 @@ const NOTICED = 1.5
 export function turnWords(own: LabD65, seen: LabD65): string {
   const warmer = seen.b - own.b
   const parts: string[] = []
-  if (Math.abs(warmer) >= NOTICED) parts.push(`${Math.abs(warmer).toFixed(0)} ${warmer > 0 ? 'warmer' : 'cooler'}`)
-  const [before, after] = [undertoneSilent(own) ? 'none' : hueWord(hueDeg(own)), undertoneSilent(seen) ? 'none' : hueWord(hueDeg(seen))]
+  if (Math.abs(warmer) >= NOTICED)
+    parts.push(`${Math.abs(warmer).toFixed(0)} ${warmer > 0 ? 'warmer' : 'cooler'}`)
+  const [before, after] = [
+    undertoneSilent(own) ? 'none' : hueWord(hueDeg(own)),
+    undertoneSilent(seen) ? 'none' : hueWord(hueDeg(seen)),
+  ]
   if (before !== after && Math.min(chroma(own), chroma(seen)) < 20)
-    parts.push(after === 'none' ? 'its undertone goes' : before === 'none' ? `leans ${after}` : `${before} turns ${after}`)
+    parts.push(
+      after === 'none'
+        ? 'its undertone goes'
+        : before === 'none'
+          ? `leans ${after}`
+          : `${before} turns ${after}`,
+    )
   return parts.join(', ') || 'as it is'
-} // prettier-ignore
+}
 
 export function seenFinishes(finishes: readonly FinishFacts[], light: SeenLight): SeenFinish[] {
   const seen = allSeenUnder(
@@ -59,7 +69,9 @@ export function turnedPairs(reference: readonly SeenFinish[], now: readonly Seen
       if (!r1 || !r2) return []
       const before = comparePair(as(r1), as(r2))
       const after = comparePair(as(one), as(two))
-      return grave[after.verdict] > grave[before.verdict] ? [{ one: one.facts, two: two.facts, before, after }] : []
+      return grave[after.verdict] > grave[before.verdict]
+        ? [{ one: one.facts, two: two.facts, before, after }]
+        : []
     }),
   )
-} // prettier-ignore
+}

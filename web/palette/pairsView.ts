@@ -23,8 +23,10 @@ export function pairTable(finishes: readonly FinishFacts[]): readonly (readonly 
 }
 
 /** How many pairs stand so. */
-export function verdictCounts(table: readonly (readonly PairCell[])[]): Readonly<Record<PairVerdict, number>> {
+export function verdictCounts(
+  table: readonly (readonly PairCell[])[],
+): Readonly<Record<PairVerdict, number>> {
   const counts = { agrees: 0, contrasts: 0, 'near miss': 0, clashes: 0 }
   for (const row of table) for (const cell of row) counts[cell.pair.verdict]++
   return counts
-} // prettier-ignore
+}

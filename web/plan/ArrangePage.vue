@@ -41,19 +41,33 @@ useStageKeys([
 const all = computed((): { standing: Standing; isNew: boolean; number: number }[] => {
   const [f, job] = [facts.value, store.snapshot]
   if (!f || !job) return []
-  const stood = f.standings.map((s) => ({ standing: s, isNew: false, number: job.stands.find((x) => x.id === s.id)?.number ?? 1 }))
+  const stood = f.standings.map((s) => ({
+    standing: s,
+    isNew: false,
+    number: job.stands.find((x) => x.id === s.id)?.number ?? 1,
+  }))
   const missing = f.pieces
-    .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on' && !job.hangs.some((h) => h.pieceId === p.id))
+    .filter(
+      (p) =>
+        !OFF_FLOOR.has(p.kind) &&
+        p.fixing !== 'over a door' &&
+        p.fixing !== 'clipped on' &&
+        !job.hangs.some((h) => h.pieceId === p.id),
+    )
     .filter((p) => Math.min(p.widthMm, p.depthMm) > 60)
     .flatMap((p) => {
       const have = job.stands.filter((s) => s.pieceId === p.id && !s.parked).length
       return Array.from({ length: Math.max(0, p.count - have) }, (_, i) => {
         const number = have + i + 1
-        return { standing: standing({ id: `new ${p.id} ${number}`, number, ...firstPlace(f, p) }, p), isNew: true, number }
+        return {
+          standing: standing({ id: `new ${p.id} ${number}`, number, ...firstPlace(f, p) }, p),
+          isNew: true,
+          number,
+        }
       })
     })
   return [...stood, ...missing]
-}) // prettier-ignore
+})
 const taking = computed(() => all.value.filter((a) => !leftOut.value.has(a.standing.id)))
 const input = computed(
   (): PlanInput | undefined =>
@@ -94,9 +108,52 @@ async function run(): Promise<void> {
 }
 /** The input alone, without what follows from it. */
 function planInputOf(f: PlanInput): PlanInput {
-  const { room, needs, schools, system, pieces, standings, parked, hangs, setOuts, lamps, litPieces, reflecting, uses, household, way, eyeLineMm, eyeLineAgreed, sunOnWall, floorFinishes, exposedToWeather } = f
-  return { room, needs, schools, system, pieces, standings, parked, hangs, setOuts, lamps, litPieces, reflecting, uses, household, way, eyeLineMm, eyeLineAgreed, sunOnWall, floorFinishes, exposedToWeather, withMends: false }
-} // prettier-ignore
+  const {
+    room,
+    needs,
+    schools,
+    system,
+    pieces,
+    standings,
+    parked,
+    hangs,
+    setOuts,
+    lamps,
+    litPieces,
+    reflecting,
+    uses,
+    household,
+    way,
+    eyeLineMm,
+    eyeLineAgreed,
+    sunOnWall,
+    floorFinishes,
+    exposedToWeather,
+  } = f
+  return {
+    room,
+    needs,
+    schools,
+    system,
+    pieces,
+    standings,
+    parked,
+    hangs,
+    setOuts,
+    lamps,
+    litPieces,
+    reflecting,
+    uses,
+    household,
+    way,
+    eyeLineMm,
+    eyeLineAgreed,
+    sunOnWall,
+    floorFinishes,
+    exposedToWeather,
+    withMends: false,
+  }
+}
 function others(): void {
   seed.value++
   void run()
@@ -126,12 +183,23 @@ function take(a: Arrangement): void {
     if (!from) return []
     const place = { xMm: p.xMm, yMm: p.yMm, turnDeg: p.turnDeg }
     return from.isNew
-      ? [{ collection: 'stands', add: { ...NEW_STAND, pieceId: from.standing.pieceId, number: from.number, raisedMm: from.standing.raisedMm, ...place } }]
+      ? [
+          {
+            collection: 'stands',
+            add: {
+              ...NEW_STAND,
+              pieceId: from.standing.pieceId,
+              number: from.number,
+              raisedMm: from.standing.raisedMm,
+              ...place,
+            },
+          },
+        ]
       : [{ collection: 'stands', id: p.id, set: place }]
   })
   store.apply(changes)
   void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan`)
-} // prettier-ignore
+}
 usePageKeys(keys)
 function keys(event: KeyboardEvent): void {
   const card = cards.value[Number(event.key) - 1]

@@ -8,10 +8,12 @@ const props = defineProps<{ result: CarryIn }>()
 const says = computed(() => {
   const { verdict, carried, spareMm, tightest } = props.result
   if (verdict === 'not known') return 'A measure of the way is missing'
-  if (verdict === 'not at all') return `Does not come in: ${mmText(-spareMm)} mm too large for ${tightest?.part.name || tightest?.part.kind || 'the way'}`
-  const how = verdict === 'legs off' ? 'with its legs off' : carried === 'as it stands' ? 'as it stands' : carried
+  if (verdict === 'not at all')
+    return `Does not come in: ${mmText(-spareMm)} mm too large for ${tightest?.part.name || tightest?.part.kind || 'the way'}`
+  const how =
+    verdict === 'legs off' ? 'with its legs off' : carried === 'as it stands' ? 'as it stands' : carried
   return `Comes in ${how ?? ''}, ${mmText(spareMm)} mm to spare`
-}) // prettier-ignore
+})
 </script>
 
 <template>

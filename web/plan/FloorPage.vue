@@ -110,9 +110,11 @@ const undrawn = computed(() => {
   if (!job) return []
   const named = new Set(job.pieces.map((p) => p.name.trim().toLowerCase()))
   return job.items.filter(
-    (i) => ['furniture', 'textiles', 'light', 'decor', 'fixtures'].includes(i.category) && !named.has(i.name.trim().toLowerCase()),
+    (i) =>
+      ['furniture', 'textiles', 'light', 'decor', 'fixtures'].includes(i.category) &&
+      !named.has(i.name.trim().toLowerCase()),
   )
-}) // prettier-ignore
+})
 
 async function focusPiece(id: string): Promise<void> {
   chosenId.value = id
@@ -131,16 +133,26 @@ async function drawItem(itemId: string): Promise<void> {
   const job = store.snapshot
   const item = job?.items.find((i) => i.id === itemId)
   if (!job || !item) return
-  const option = job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
+  const option =
+    job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
   const kind = kindOfName(item.name) ?? 'other'
   const id = store.add('pieces', {
-    ...NEW_PIECE, name: item.name, kind, count: Math.min(20, item.quantity), position: nextPosition(job.pieces), serves: [...item.serves], traits: [],
-    widthMm: option?.widthMm ?? item.maxWidthMm ?? 600, depthMm: option?.depthMm ?? item.maxDepthMm ?? 400, heightMm: option?.heightMm ?? item.maxHeightMm ?? 600,
-    fixing: item.fixing, wallId: item.wallId ?? null,
+    ...NEW_PIECE,
+    name: item.name,
+    kind,
+    count: Math.min(20, item.quantity),
+    position: nextPosition(job.pieces),
+    serves: [...item.serves],
+    traits: [],
+    widthMm: option?.widthMm ?? item.maxWidthMm ?? 600,
+    depthMm: option?.depthMm ?? item.maxDepthMm ?? 400,
+    heightMm: option?.heightMm ?? item.maxHeightMm ?? 600,
+    fixing: item.fixing,
+    wallId: item.wallId ?? null,
   })
   await nextTick()
   if (!OFF_FLOOR.has(kind)) await placePiece(id, 1)
-} // prettier-ignore
+}
 
 function choose(id: string, also: boolean): void {
   if (also && chosenId.value && chosenId.value !== id) otherId.value = chosenId.value
@@ -169,9 +181,17 @@ function down(event: PointerEvent): void {
   choose(id, event.shiftKey)
   const [at, s] = [toPlan(event), moving.of(id)]
   if (!at || !s || s.piece.stays || event.shiftKey) return
-  grab = { id, dx: s.box.x - at.x, dy: s.box.y - at.y, turn: s.turnDeg, sx: event.clientX, sy: event.clientY, began: false }
+  grab = {
+    id,
+    dx: s.box.x - at.x,
+    dy: s.box.y - at.y,
+    turn: s.turnDeg,
+    sx: event.clientX,
+    sy: event.clientY,
+    began: false,
+  }
   svg.value?.setPointerCapture(event.pointerId)
-} // prettier-ignore
+}
 function move(event: PointerEvent): void {
   if (!grab) return
   if (!grab.began && Math.hypot(event.clientX - grab.sx, event.clientY - grab.sy) < 3) return
@@ -190,8 +210,11 @@ function cancel(): void {
 
 // Keys
 const STEP: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1],
-} // prettier-ignore
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 usePageKeys(keys)
 function keys(event: KeyboardEvent): void {
   const stand = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
@@ -295,8 +318,13 @@ const parkedStandings = computed(() => facts.value?.parked ?? [])
 
 function tape(): void {
   const job = store.snapshot
-  if (job) window.open(`/api/jobs/${job.brief.id}/plan/tape-out.pdf${chosenId.value ? `?stand=${chosenId.value}` : ''}`, '_blank', 'noopener')
-} // prettier-ignore
+  if (job)
+    window.open(
+      `/api/jobs/${job.brief.id}/plan/tape-out.pdf${chosenId.value ? `?stand=${chosenId.value}` : ''}`,
+      '_blank',
+      'noopener',
+    )
+}
 </script>
 
 <template>

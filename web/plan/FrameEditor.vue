@@ -22,8 +22,14 @@ const pair = ([w, h]: readonly [number, number]) => `${mmText(Math.round(w))} ×
 const picture = ref<'traditional' | 'modern'>('modern')
 const house = ref<'traditional' | 'modern'>('modern')
 const ranked = computed(() =>
-  rankFrames(picture.value, house.value, PROFILES.flatMap((profile) => FRAME_COATS.map((coat) => ({ name: `${profile}, ${coat}`, profile, coat })))).slice(0, 4),
-) // prettier-ignore
+  rankFrames(
+    picture.value,
+    house.value,
+    PROFILES.flatMap((profile) =>
+      FRAME_COATS.map((coat) => ({ name: `${profile}, ${coat}`, profile, coat })),
+    ),
+  ).slice(0, 4),
+)
 </script>
 
 <template>

@@ -37,7 +37,12 @@ function keep(): void {
     return
   }
   try {
-    const read = parseLength(draft.value, { label: props.label, system: system.value, minMm: props.minMm, maxMm: props.maxMm })
+    const read = parseLength(draft.value, {
+      label: props.label,
+      system: system.value,
+      minMm: props.minMm,
+      maxMm: props.maxMm,
+    })
     dirty.value = false
     fault.value = ''
     emit('typed', read)
@@ -46,7 +51,7 @@ function keep(): void {
     if (!(error instanceof InputError)) throw error
     fault.value = error.message
   }
-} // prettier-ignore
+}
 function escape(event: KeyboardEvent): void {
   if (!dirty.value) return
   event.stopPropagation()

@@ -41,8 +41,13 @@ const grey = (lux: number) => {
 const cells = computed(() => {
   const g = grid.value
   if (!g) return []
-  return Array.from(g.lux, (lux, i) => ({ lux, x: g.low.x + (i % g.nx) * g.stepX, y: g.low.y + Math.floor(i / g.nx) * g.stepY, i })).filter((c) => !Number.isNaN(c.lux))
-}) // prettier-ignore
+  return Array.from(g.lux, (lux, i) => ({
+    lux,
+    x: g.low.x + (i % g.nx) * g.stepX,
+    y: g.low.y + Math.floor(i / g.nx) * g.stepY,
+    i,
+  })).filter((c) => !Number.isNaN(c.lux))
+})
 const figures = computed(() => {
   const g = grid.value
   // A figure about every 0.8 m.
@@ -87,10 +92,12 @@ const wanted = computed(() => {
 const day = computed(() => {
   const f = facts.value
   if (!f) return undefined
-  const windows = f.room.openings.filter((o) => o.kind === 'window').reduce((sum, o) => sum + (o.widthMm * o.heightMm) / 1e6, 0)
+  const windows = f.room.openings
+    .filter((o) => o.kind === 'window')
+    .reduce((sum, o) => sum + (o.widthMm * o.heightMm) / 1e6, 0)
   const least = DAYLIGHT_LEAST[f.room.kind ?? '']
   return { percent: daylightFactor(windows, f.reflecting), windows, least }
-}) // prettier-ignore
+})
 const spots = computed(() => {
   const g = grid.value
   if (!g || g.meanLux === 0) return undefined
@@ -109,32 +116,69 @@ const places = computed(() => {
   const sockets = f.room.fixtures.filter((x) => x.kind === 'socket')
   const by = sockets.flatMap((s) => {
     const wall = f.room.walls.find((w) => w.id === s.wallId)
-    return wall ? [{ name: `by ${s.name || 'the socket'}`, at: onWall(wall, s.startMm + s.widthMm / 2, 250), heightMm: 1400 }] : []
+    return wall
+      ? [
+          {
+            name: `by ${s.name || 'the socket'}`,
+            at: onWall(wall, s.startMm + s.widthMm / 2, 250),
+            heightMm: 1400,
+          },
+        ]
+      : []
   })
-  const corners = f.room.walls.map((w) => ({ name: `left end of ${w.name}`, at: onWall(w, 350, 350), heightMm: 1400 }))
-  const free = [...by, ...corners].filter((p) => f.standings.every((s) => s.kind === 'rug' || Math.hypot(s.box.x - p.at.x, s.box.y - p.at.y) > Math.min(s.box.halfW, s.box.halfD) + 150))
-  return rankLampPlaces(free, lamps.value.map((l) => l.at), sockets.map((s) => ({ name: s.name || 'socket', at: s.box })), f.needs.cordReach).slice(0, 4)
-}) // prettier-ignore
+  const corners = f.room.walls.map((w) => ({
+    name: `left end of ${w.name}`,
+    at: onWall(w, 350, 350),
+    heightMm: 1400,
+  }))
+  const free = [...by, ...corners].filter((p) =>
+    f.standings.every(
+      (s) =>
+        s.kind === 'rug' ||
+        Math.hypot(s.box.x - p.at.x, s.box.y - p.at.y) > Math.min(s.box.halfW, s.box.halfD) + 150,
+    ),
+  )
+  return rankLampPlaces(
+    free,
+    lamps.value.map((l) => l.at),
+    sockets.map((s) => ({ name: s.name || 'socket', at: s.box })),
+    f.needs.cordReach,
+  ).slice(0, 4)
+})
 const pendantSize = computed(() => {
   const f = facts.value
   if (!f) return undefined
   const ft = (mm: number) => mm / 304.8
   const [w, d] = [f.room.high.x - f.room.low.x, f.room.high.y - f.room.low.y]
   const table = f.standings.find((s) => s.kind === 'table')
-  return { room: Math.round(chandelierIn(ft(w), ft(d)) * 25.4), table: table && diameterOverTable(Math.min(table.widthMm, table.depthMm)), height: Math.max(0, (f.room.heightMm ?? 2500) - f.needs.headClear) }
-}) // prettier-ignore
+  return {
+    room: Math.round(chandelierIn(ft(w), ft(d)) * 25.4),
+    table: table && diameterOverTable(Math.min(table.widthMm, table.depthMm)),
+    height: Math.max(0, (f.room.heightMm ?? 2500) - f.needs.headClear),
+  }
+})
 
 const rows = computed(() => store.snapshot?.lights ?? [])
 const unlit = computed(() => {
   const job = store.snapshot
   if (!job) return []
-  return job.pieces.filter((p) => p.kind === 'lamp' && p.verdict !== 'let go' && p.verdict !== 'move' && !job.lights.some((l) => l.pieceId === p.id))
-}) // prettier-ignore
+  return job.pieces.filter(
+    (p) =>
+      p.kind === 'lamp' &&
+      p.verdict !== 'let go' &&
+      p.verdict !== 'move' &&
+      !job.lights.some((l) => l.pieceId === p.id),
+  )
+})
 const points = computed(() => {
   const job = store.snapshot
   if (!job) return []
-  return job.fixtures.filter((f) => (f.kind === 'ceiling point' || f.kind === 'wall light') && !job.lights.some((l) => l.fixtureId === f.id))
-}) // prettier-ignore
+  return job.fixtures.filter(
+    (f) =>
+      (f.kind === 'ceiling point' || f.kind === 'wall light') &&
+      !job.lights.some((l) => l.fixtureId === f.id),
+  )
+})
 function addPiece(id: string): void {
   const piece = store.snapshot?.pieces.find((p) => p.id === id)
   if (piece)
@@ -147,8 +191,17 @@ function addPiece(id: string): void {
 }
 function addFixture(id: string): void {
   const f = store.snapshot?.fixtures.find((x) => x.id === id)
-  if (f) store.add('lights', { ...NEW_LIGHT, name: f.name || f.kind, fixtureId: id, aim: 'down', beamDeg: 120, headMm: f.kind === 'wall light' ? f.bottomMm : Math.max(1800, (store.snapshot?.room.heightMm ?? 2500) - 350) })
-} // prettier-ignore
+  if (f)
+    store.add('lights', {
+      ...NEW_LIGHT,
+      name: f.name || f.kind,
+      fixtureId: id,
+      aim: 'down',
+      beamDeg: 120,
+      headMm:
+        f.kind === 'wall light' ? f.bottomMm : Math.max(1800, (store.snapshot?.room.heightMm ?? 2500) - 350),
+    })
+}
 function toggle(id: string): void {
   const next = new Set(off.value)
   if (next.has(id)) next.delete(id)

@@ -12,10 +12,22 @@ const piece = computed(() => store.snapshot?.pieces.find((p) => p.id === props.p
 
 const ALWAYS: readonly Trait[] = ['corded', 'made for outdoors']
 const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
-  rug: ['only the nominal size is known', 'underlay or gripper', 'washable', 'gripping back', 'joined by a taped seam'],
+  rug: [
+    'only the nominal size is known',
+    'underlay or gripper',
+    'washable',
+    'gripping back',
+    'joined by a taped seam',
+  ],
   bed: ['only the nominal size is known'],
   picture: ['only the nominal size is known'],
-  lamp: ['cloth, paper or wood shade', 'hot lamp', 'cool lamp, clear gap all round', 'hung by line or cord', 'hung by rated chain or cable'],
+  lamp: [
+    'cloth, paper or wood shade',
+    'hot lamp',
+    'cool lamp, clear gap all round',
+    'hung by line or cord',
+    'hung by rated chain or cable',
+  ],
   shelves: ['anchored to the building', 'pads against tipping', 'open below'],
   cabinet: ['anchored to the building', 'pads against tipping', 'open below'],
   wardrobe: ['anchored to the building', 'pads against tipping'],
@@ -28,7 +40,7 @@ const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
   table: ['open below', 'clear glass'],
   'low table': ['open below', 'clear glass'],
   other: [...TRAITS],
-} // prettier-ignore
+}
 const asked = computed(() => {
   const p = piece.value
   if (!p) return []

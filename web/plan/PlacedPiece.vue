@@ -75,8 +75,10 @@ const options = computed(() => {
 })
 const carry = computed(() => {
   const [s, f] = [props.chosen, props.facts]
-  return f.way.length > 0 && mustComeIn(s.piece) ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way) : undefined
-}) // prettier-ignore
+  return f.way.length > 0 && mustComeIn(s.piece)
+    ? carryIn({ widthMm: s.widthMm, depthMm: s.depthMm, heightMm: s.heightMm, legsMm: s.piece.legsMm }, f.way)
+    : undefined
+})
 </script>
 
 <template>

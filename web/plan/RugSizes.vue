@@ -21,16 +21,26 @@ const rows = computed(() => {
     if (!now || legs(a) > legs(now)) best.set(key, a)
   }
   const all = [...best.values()].filter((a) => a.areaMm2 > 1.5e6)
-  return all.filter((a) => !a.joined || a === advice.value.chosen || props.facts.schools.rug === 'layered or joined').slice(0, 10)
-}) // prettier-ignore
+  return all
+    .filter((a) => !a.joined || a === advice.value.chosen || props.facts.schools.rug === 'layered or joined')
+    .slice(0, 10)
+})
 const legsText = (a: RugAdvice) => a.seats.map((s) => `${s.seat.name}: ${s.legsOn} of 4`).join('; ')
 function lay(a: RugAdvice): void {
   const turn = Math.round(((Math.atan2(a.box.uy, a.box.ux) * 180) / Math.PI + 360) % 360)
   store.apply([
-    { collection: 'pieces', id: props.rug.pieceId, set: { widthMm: Math.round(2 * a.box.halfW), depthMm: Math.round(2 * a.box.halfD) } },
-    { collection: 'stands', id: props.rug.id, set: { xMm: Math.round(a.box.x), yMm: Math.round(a.box.y), turnDeg: turn, optionId: null } },
+    {
+      collection: 'pieces',
+      id: props.rug.pieceId,
+      set: { widthMm: Math.round(2 * a.box.halfW), depthMm: Math.round(2 * a.box.halfD) },
+    },
+    {
+      collection: 'stands',
+      id: props.rug.id,
+      set: { xMm: Math.round(a.box.x), yMm: Math.round(a.box.y), turnDeg: turn, optionId: null },
+    },
   ])
-} // prettier-ignore
+}
 </script>
 
 <template>

@@ -20,9 +20,10 @@ const says = computed(() => {
     const rail = curtainRail(window.value.startMm, window.value.widthMm, Math.max(0, beyond), 2)
     return `reaches ${mmText(beyond)} beyond the window; drawn back the curtains take ${mmText(rail.stackMm)} a side${rail.overGlassMm > 0 ? `, ${mmText(rail.overGlassMm)} of it over the glass` : ' and leave the glass free'}`
   }
-  if (laid.value.stiles.length === 0) return `${mmText(row.endMm - row.startMm)} long, at ${mmText(row.bottomMm)}`
+  if (laid.value.stiles.length === 0)
+    return `${mmText(row.endMm - row.startMm)} long, at ${mmText(row.bottomMm)}`
   return `${row.count} fields of ${mmText(Math.round(laid.value.fieldMm))}${laid.value.clashes.length > 0 ? '; a socket on a stile' : '; no socket on a stile'}`
-}) // prettier-ignore
+})
 </script>
 
 <template>

@@ -82,7 +82,7 @@ function down(event: PointerEvent): void {
   if (!p || !h || event.shiftKey) return
   grab = { id, dx: h.xMm - p.x, dy: h.centerMm - p.mm, sx: event.clientX, sy: event.clientY, began: false }
   svg.value?.setPointerCapture(event.pointerId)
-} // prettier-ignore
+}
 function move(event: PointerEvent): void {
   if (!grab) return
   if (!grab.began && Math.hypot(event.clientX - grab.sx, event.clientY - grab.sy) < 3) return

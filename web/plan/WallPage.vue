@@ -93,9 +93,16 @@ const waiting = computed(() => {
   const stands = new Set(job.stands.map((s) => s.pieceId))
   return facts.value.pieces
     .filter((p) => HANGABLE.has(p.kind) && !stands.has(p.id) && (count.get(p.id) ?? 0) < p.count)
-    .filter((p) => p.kind === 'picture' || p.kind === 'mirror' || p.fixing === 'screwed to the wall' || p.fixing === 'adhesive strips' || p.fixing === 'wired in')
+    .filter(
+      (p) =>
+        p.kind === 'picture' ||
+        p.kind === 'mirror' ||
+        p.fixing === 'screwed to the wall' ||
+        p.fixing === 'adhesive strips' ||
+        p.fixing === 'wired in',
+    )
     .map((p) => ({ piece: p, number: (count.get(p.id) ?? 0) + 1 }))
-}) // prettier-ignore
+})
 
 async function hang(pieceId: string, number: number): Promise<void> {
   const [f, w] = [facts.value, wall.value]
@@ -103,16 +110,27 @@ async function hang(pieceId: string, number: number): Promise<void> {
   if (!f || !w || !piece) return
   const taken = [
     ...onWall.value.map((h) => [h.xMm - h.widthMm / 2 - 60, h.xMm + h.widthMm / 2 + 60] as const),
-    ...f.room.openings.filter((o) => o.wallId === w.id).map((o) => [o.startMm, o.startMm + o.widthMm] as const),
+    ...f.room.openings
+      .filter((o) => o.wallId === w.id)
+      .map((o) => [o.startMm, o.startMm + o.widthMm] as const),
   ]
   const half = piece.widthMm / 2
   const places = Array.from({ length: Math.floor(w.lengthMm / 50) }, (_, i) => i * 50)
-    .filter((x) => x >= half && x <= w.lengthMm - half && taken.every(([a, b]) => x + half <= a || x - half >= b))
+    .filter(
+      (x) => x >= half && x <= w.lengthMm - half && taken.every(([a, b]) => x + half <= a || x - half >= b),
+    )
     .sort((a, b) => Math.abs(a - w.lengthMm / 2) - Math.abs(b - w.lengthMm / 2))
-  chosen.value = store.add('hangs', { ...NEW_HANG, pieceId, number, wallId: w.id, xMm: Math.round(places[0] ?? w.lengthMm / 2), centerMm: f.eyeLineMm })
+  chosen.value = store.add('hangs', {
+    ...NEW_HANG,
+    pieceId,
+    number,
+    wallId: w.id,
+    xMm: Math.round(places[0] ?? w.lengthMm / 2),
+    centerMm: f.eyeLineMm,
+  })
   await nextTick()
   document.querySelector<SVGGElement>(`[data-hang="${chosen.value}"]`)?.focus()
-} // prettier-ignore
+}
 
 function choose(id: string, more: boolean): void {
   also.value = more && chosen.value ? new Set([...also.value, chosen.value, id]) : new Set()
@@ -133,8 +151,11 @@ function nudge(dx: number, dy: number): void {
   settling = setTimeout(settle, 450)
 }
 const STEP: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1],
-} // prettier-ignore
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}
 usePageKeys(keys)
 function keys(event: KeyboardEvent): void {
   const focused = (event.target as Element).closest<SVGGElement>('[data-hang]')?.dataset.hang
@@ -151,8 +172,14 @@ function keys(event: KeyboardEvent): void {
     if (next) void hang(next.piece.id, next.number)
     event.preventDefault()
   } else if (!hung.value || !facts.value) return
-  else if (event.key === 'e' || event.key === 'E') store.change('hangs', hung.value.id, { centerMm: facts.value.eyeLineMm })
-  else if (event.key === 'c' || event.key === 'C') store.apply(layGroup(facts.value, [hung.value], 'row on the eye line', 0).map((c) => ('set' in c ? { ...c, set: { xMm: c.set.xMm } } : c)))
+  else if (event.key === 'e' || event.key === 'E')
+    store.change('hangs', hung.value.id, { centerMm: facts.value.eyeLineMm })
+  else if (event.key === 'c' || event.key === 'C')
+    store.apply(
+      layGroup(facts.value, [hung.value], 'row on the eye line', 0).map((c) =>
+        'set' in c ? { ...c, set: { xMm: c.set.xMm } } : c,
+      ),
+    )
   else if (event.key === 'Delete' || event.key === 'Backspace') {
     event.preventDefault()
     store.remove('hangs', hung.value.id)
@@ -162,7 +189,7 @@ function keys(event: KeyboardEvent): void {
     chosen.value = undefined
     also.value = new Set()
   }
-} // prettier-ignore
+}
 
 /** The group that a layout is applied to: those chosen together, those of one name of group, or all pictures of the wall. */
 const group = computed(() => {
@@ -177,8 +204,13 @@ const lay = (layout: Layout) =>
 function addFrame(): void {
   const h = hung.value
   if (!h) return
-  store.add('frames', { ...NEW_FRAME, pieceId: h.piece.id, sheetWidthMm: h.piece.widthMm, sheetHeightMm: h.piece.heightMm })
-} // prettier-ignore
+  store.add('frames', {
+    ...NEW_FRAME,
+    pieceId: h.piece.id,
+    sheetWidthMm: h.piece.widthMm,
+    sheetHeightMm: h.piece.heightMm,
+  })
+}
 const frame = computed(() => store.snapshot?.frames.find((f) => f.pieceId === hung.value?.piece.id))
 
 function addSetOut(kind: SetOutKind): void {
@@ -188,13 +220,48 @@ function addSetOut(kind: SetOutKind): void {
   const window = facts.value?.room.openings.find((o) => o.wallId === w.id && o.kind === 'window')
   const rail = window && curtainRail(window.startMm, window.widthMm, facts.value?.needs.railBeyond ?? 200, 2)
   const height = job.room.lowerWallMm ?? Math.round((job.room.heightMm ?? 2400) / 3)
-  const base = { wallId: w.id, kind, name: '', startMm: 0, endMm: length, bottomMm: job.room.skirtingMm, heightMm: Math.max(100, height - job.room.skirtingMm - 60), count: Math.max(1, Math.round(length / 700)), stileMm: 90, depthMm: 18, openingId: null }
+  const base = {
+    wallId: w.id,
+    kind,
+    name: '',
+    startMm: 0,
+    endMm: length,
+    bottomMm: job.room.skirtingMm,
+    heightMm: Math.max(100, height - job.room.skirtingMm - 60),
+    count: Math.max(1, Math.round(length / 700)),
+    stileMm: 90,
+    depthMm: 18,
+    openingId: null,
+  }
   if (kind === 'rail') Object.assign(base, { bottomMm: height - 40, heightMm: 40, count: 1, stileMm: 0 })
-  if (kind === 'shelf') Object.assign(base, { startMm: Math.round(length / 4), endMm: Math.round((length * 3) / 4), bottomMm: 1400, heightMm: 30, count: 1, stileMm: 0, depthMm: 220 })
-  if (kind === 'board and batten') Object.assign(base, { stileMm: 60, count: Math.max(1, Math.round(length / 400)) })
-  if (kind === 'curtain rail') Object.assign(base, { startMm: Math.max(0, rail?.startMm ?? 0), endMm: Math.min(length, rail?.endMm ?? length), bottomMm: Math.min((job.room.heightMm ?? 2500) - 60, window ? window.sillMm + window.heightMm + 120 : 2300), heightMm: 40, count: 1, stileMm: 0, depthMm: 100, openingId: window?.id ?? null })
+  if (kind === 'shelf')
+    Object.assign(base, {
+      startMm: Math.round(length / 4),
+      endMm: Math.round((length * 3) / 4),
+      bottomMm: 1400,
+      heightMm: 30,
+      count: 1,
+      stileMm: 0,
+      depthMm: 220,
+    })
+  if (kind === 'board and batten')
+    Object.assign(base, { stileMm: 60, count: Math.max(1, Math.round(length / 400)) })
+  if (kind === 'curtain rail')
+    Object.assign(base, {
+      startMm: Math.max(0, rail?.startMm ?? 0),
+      endMm: Math.min(length, rail?.endMm ?? length),
+      bottomMm: Math.min(
+        (job.room.heightMm ?? 2500) - 60,
+        window ? window.sillMm + window.heightMm + 120 : 2300,
+      ),
+      heightMm: 40,
+      count: 1,
+      stileMm: 0,
+      depthMm: 100,
+      openingId: window?.id ?? null,
+    })
   store.add('setOuts', base)
-} // prettier-ignore
+}
 const kinds: readonly SetOutKind[] = [
   'rail',
   'wainscot panels',

@@ -26,5 +26,8 @@ addEventListener('message', ({ data }: MessageEvent<FindingsAsk>) => {
   const { job, measure, palette } = held
   const stands = job.stands.map((s) => (s.id === data.moved.id ? data.moved : s))
   const facts = planFactsOf(job, measure, palette, { stands, withMends: false })
-  postMessage({ nth: data.nth, findings: facts ? judge(planFindings(facts), job.acceptances) : [] } satisfies FindingsAnswer)
-}) // prettier-ignore
+  postMessage({
+    nth: data.nth,
+    findings: facts ? judge(planFindings(facts), job.acceptances) : [],
+  } satisfies FindingsAnswer)
+})

@@ -18,7 +18,14 @@ export function measuresOf(facts: PlanFacts): Measure[] {
   const tightest = [...walks].sort((a, b) => a.widthMm - b.widthMm).slice(0, 3)
   const gaps = anchor ? seats.filter((s) => s.id !== anchor.id).map((s) => boxGap(anchor.box, s.box)) : []
   const rugs = seatRugs(facts)
-  const rug = rugs.length > 0 && seats.length > 0 ? judgeRug(rugs.map((r) => r.box), seats, facts.room) : undefined
+  const rug =
+    rugs.length > 0 && seats.length > 0
+      ? judgeRug(
+          rugs.map((r) => r.box),
+          seats,
+          facts.room,
+        )
+      : undefined
   return [
     ...tightest.map((w) => ({
       name: `Walk from the door to ${lower(w.toName)}`,
@@ -26,13 +33,33 @@ export function measuresOf(facts: PlanFacts): Measure[] {
       sum: w.between ? `between ${lower(w.between[0])} and ${lower(w.between[1])}` : 'nothing narrows it',
     })),
     ...(gaps.length > 0
-      ? [{ name: `Talk circle, ${seats.length} seats`, value: `${(Math.max(...gaps) / 1000).toFixed(1)} m`, sum: 'farthest seat from the largest, front to front' }]
+      ? [
+          {
+            name: `Talk circle, ${seats.length} seats`,
+            value: `${(Math.max(...gaps) / 1000).toFixed(1)} m`,
+            sum: 'farthest seat from the largest, front to front',
+          },
+        ]
       : []),
-    ...(sight ? [{ name: 'Sight line ends on', value: sight.endsOn, sum: 'straight in from the middle of the door, or to the focus' }] : []),
+    ...(sight
+      ? [
+          {
+            name: 'Sight line ends on',
+            value: sight.endsOn,
+            sum: 'straight in from the middle of the door, or to the focus',
+          },
+        ]
+      : []),
     ...(rug
-      ? [{ name: 'Rug', value: `${rug.verdict}, ${mmText(Math.min(...rug.bordersMm))} of floor left`, sum: rug.seats.map((s) => `${lower(s.seat.name)} ${s.legsOn} of 4`).join(', ') }]
+      ? [
+          {
+            name: 'Rug',
+            value: `${rug.verdict}, ${mmText(Math.min(...rug.bordersMm))} of floor left`,
+            sum: rug.seats.map((s) => `${lower(s.seat.name)} ${s.legsOn} of 4`).join(', '),
+          },
+        ]
       : []),
   ]
-} // prettier-ignore
+}
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)

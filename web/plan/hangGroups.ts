@@ -11,13 +11,22 @@ export function middleOf(facts: PlanFacts, group: readonly Hung[]): number {
   const [first] = group
   if (!first) return 0
   const outline = groupOutline(group)
-  const under = furnitureUnder(facts, { wallId: first.wallId, xMm: (outline.leftMm + outline.rightMm) / 2, widthMm: outline.widthMm })
+  const under = furnitureUnder(facts, {
+    wallId: first.wallId,
+    xMm: (outline.leftMm + outline.rightMm) / 2,
+    widthMm: outline.widthMm,
+  })
   const wall = facts.room.walls.find((w) => w.id === first.wallId)
   return under ? (under.leftMm + under.rightMm) / 2 : (wall?.lengthMm ?? 0) / 2
-} // prettier-ignore
+}
 
 /** Lays a group out: the places of its pieces, left to right, as one step. */
-export function layGroup(facts: PlanFacts, group: readonly Hung[], layout: Layout, gapMm: number): RowChange[] {
+export function layGroup(
+  facts: PlanFacts,
+  group: readonly Hung[],
+  layout: Layout,
+  gapMm: number,
+): RowChange[] {
   const sorted = [...group].sort((a, b) => a.xMm - b.xMm || b.centerMm - a.centerMm)
   const middle = middleOf(facts, sorted)
   const eye = facts.eyeLineMm
@@ -26,11 +35,19 @@ export function layGroup(facts: PlanFacts, group: readonly Hung[], layout: Layou
   const put = (h: Hung, xMm: number, centerMm: number): RowChange => ({
     collection: 'hangs',
     id: h.id,
-    set: { xMm: Math.round(xMm), centerMm: Math.round(centerMm), ...(sorted.length > 1 && h.row.group === '' ? { group: 'Group' } : {}) },
+    set: {
+      xMm: Math.round(xMm),
+      centerMm: Math.round(centerMm),
+      ...(sorted.length > 1 && h.row.group === '' ? { group: 'Group' } : {}),
+    },
   })
   if (layout === 'stacked') {
     const up = [...sorted].sort((a, b) => a.centerMm - b.centerMm)
-    const at = stackUp(eye, up.map((h) => h.heightMm), gapMm)
+    const at = stackUp(
+      eye,
+      up.map((h) => h.heightMm),
+      gapMm,
+    )
     return up.map((h, i) => put(h, middle, at[i] ?? eye))
   }
   if (layout === 'grid') {
@@ -41,7 +58,11 @@ export function layGroup(facts: PlanFacts, group: readonly Hung[], layout: Layou
     const { places } = gridOf({ rows, columns, widthMm, heightMm, gapMm, centerXMm: middle, centerMm: eye })
     return sorted.map((h, i) => put(h, places[i]?.xMm ?? middle, places[i]?.centerMm ?? eye))
   }
-  const row = groupCentered(0, sorted.map((h) => h.widthMm), gapMm)
+  const row = groupCentered(
+    0,
+    sorted.map((h) => h.widthMm),
+    gapMm,
+  )
   const xs = row.centers.map((c) => middle + c)
   if (layout === 'row on the eye line') return sorted.map((h, i) => put(h, xs[i] ?? middle, eye))
   // Pairs about the middle, each next one up and down by a hand.
@@ -53,4 +74,4 @@ export function layGroup(facts: PlanFacts, group: readonly Hung[], layout: Layou
     ...(sorted.length % 2 === 1 ? [{ xMm: middle, centerMm: eye + 120 }] : []),
   ].sort((a, b) => a.xMm - b.xMm)
   return sorted.map((h, i) => put(h, placed[i]?.xMm ?? middle, placed[i]?.centerMm ?? eye))
-} // prettier-ignore
+}

@@ -10,11 +10,16 @@ async function save(drawing: PlanDrawing, format: DrawingFormat, title: string):
   const { writeDxf, writeSvg } = await import('../measure/planFiles.js')
   const text = format === 'dxf' ? writeDxf(drawing) : writeSvg(drawing, title)
   const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type: format === 'dxf' ? 'image/vnd.dxf' : 'image/svg+xml' }))
-  link.download = `${title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '')}.${format}`
+  link.href = URL.createObjectURL(
+    new Blob([text], { type: format === 'dxf' ? 'image/vnd.dxf' : 'image/svg+xml' }),
+  )
+  link.download = `${title
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')}.${format}`
   link.click()
   URL.revokeObjectURL(link.href)
-} // prettier-ignore
+}
 
 /** Saves the plan with its pieces. */
 export async function downloadPlan(facts: PlanFacts, format: DrawingFormat, roomName: string): Promise<void> {
@@ -24,7 +29,12 @@ export async function downloadPlan(facts: PlanFacts, format: DrawingFormat, room
 }
 
 /** Saves the elevation of one wall. */
-export async function downloadElevation(facts: PlanFacts, wallId: string, format: DrawingFormat, title: string): Promise<void> {
+export async function downloadElevation(
+  facts: PlanFacts,
+  wallId: string,
+  format: DrawingFormat,
+  title: string,
+): Promise<void> {
   const drawing = elevationDrawing(facts, wallId)
   if (drawing) await save(drawing, format, title)
-} // prettier-ignore
+}

@@ -50,9 +50,13 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
   })
   function give(): void {
     const job = store.snapshot
-    if (job) worker?.postMessage({ job: JSON.parse(JSON.stringify(toRaw(job))) as typeof job } satisfies FindingsAsk)
-  } // prettier-ignore
-  watch(() => store.snapshot, () => setTimeout(give, 80)) // prettier-ignore
+    if (job)
+      worker?.postMessage({ job: JSON.parse(JSON.stringify(toRaw(job))) as typeof job } satisfies FindingsAsk)
+  }
+  watch(
+    () => store.snapshot,
+    () => setTimeout(give, 80),
+  )
 
   /** One question at a time: what is asked while the worker thinks is asked once more at its latest. */
   function ask(): void {
@@ -86,7 +90,13 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
     const [now, s] = [facts.value, of(id)]
     if (!now || !s) return
     const box = boxOf(Math.round(x), Math.round(y), s.widthMm, s.depthMm, turnDeg)
-    const to = freely ? { x: box.x, y: box.y, guides: [] } : snap(box, now.room, now.standings.filter((o) => o.id !== id && o.kind !== 'rug')) // prettier-ignore
+    const to = freely
+      ? { x: box.x, y: box.y, guides: [] }
+      : snap(
+          box,
+          now.room,
+          now.standings.filter((o) => o.id !== id && o.kind !== 'rug'),
+        )
     live.value = { id, xMm: to.x, yMm: to.y, turnDeg }
     guides.value = to.guides
     ask()
@@ -98,12 +108,17 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
     if (!s) return
     if (live.value && live.value.id !== id) keep()
     const from = live.value ?? { xMm: s.box.x, yMm: s.box.y, turnDeg: s.turnDeg }
-    live.value = { id, xMm: from.xMm + dx, yMm: from.yMm + dy, turnDeg: (((from.turnDeg + turn) % 360) + 360) % 360 }
+    live.value = {
+      id,
+      xMm: from.xMm + dx,
+      yMm: from.yMm + dy,
+      turnDeg: (((from.turnDeg + turn) % 360) + 360) % 360,
+    }
     guides.value = []
     ask()
     clearTimeout(settle)
     settle = setTimeout(keep, SETTLE_MS)
-  } // prettier-ignore
+  }
 
   /** Writes the place that was reached; undone as one step. */
   function keep(): void {

@@ -24,6 +24,12 @@ interface Mark {
 export const AxisMark: FunctionalComponent<Mark> = ({ kind, chosen, fits }) =>
   h(
     'svg',
-    { viewBox: '-9 -9 18 18', width: 18, height: 18, 'aria-hidden': true, class: ['axis-mark', { chosen, unfit: !fits }] },
+    {
+      viewBox: '-9 -9 18 18',
+      width: 18,
+      height: 18,
+      'aria-hidden': true,
+      class: ['axis-mark', { chosen, unfit: !fits }],
+    },
     [h('path', { d: markShape(kind) })],
-  ) // prettier-ignore
+  )

@@ -51,9 +51,11 @@ async function askSplurge(): Promise<void> {
 }
 const splurges = computed(() =>
   (choosing.value?.items ?? []).flatMap((i) =>
-    i.options.filter((o) => o.id !== i.now?.id).map((o) => ({ id: o.id, text: `${i.name}: ${o.name}, ${money(o.costMinor)}` })),
+    i.options
+      .filter((o) => o.id !== i.now?.id)
+      .map((o) => ({ id: o.id, text: `${i.name}: ${o.name}, ${money(o.costMinor)}` })),
   ),
-) // prettier-ignore
+)
 
 function apply(set: ChosenSet, title: string): void {
   const changes = set.changes.map((c): RowChange => ({
@@ -82,8 +84,11 @@ const inWords = (set: ChosenSet) =>
   `${set.changes.length} ${set.changes.length === 1 ? 'change' : 'changes'}, then ${money(freeOf.value.get(set) ?? 0)} free; the room goes from ${share(found.value?.now.value ?? 0)} to ${share(set.value)} of 100`
 
 const excluded = computed(() =>
-  (store.derived?.items ?? []).reduce((sum, i) => sum + i.options.filter((o) => o.suits.against.length > 0).length, 0),
-) // prettier-ignore
+  (store.derived?.items ?? []).reduce(
+    (sum, i) => sum + i.options.filter((o) => o.suits.against.length > 0).length,
+    0,
+  ),
+)
 </script>
 
 <template>

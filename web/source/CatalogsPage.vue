@@ -69,14 +69,17 @@ async function search(): Promise<void> {
         found = { name, answer: await request<Answer>(`/catalogs/${name}/products?${wish.toString()}`) }
       } catch (error) {
         if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-        found = { name, trouble: error instanceof ApiProblem ? error.detail : 'The server cannot be reached.' }
+        found = {
+          name,
+          trouble: error instanceof ApiProblem ? error.detail : 'The server cannot be reached.',
+        }
       }
       if (mine !== round) return
       busy.value--
       results.value = [...results.value, found].sort((x, y) => (x.name < y.name ? -1 : 1))
     }),
   )
-} // prettier-ignore
+}
 
 const keysTaken = computed(
   () => new Set((store.snapshot?.options ?? []).map((o) => o.catalogKey).filter(Boolean)),
@@ -85,15 +88,47 @@ function take(name: string, p: Product): void {
   const i = item.value
   if (!i) return
   const known = store.snapshot?.suppliers.find((s) => s.catalog === name)
-  const supplierId = known?.id ?? store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: titleOf(name), catalog: name })
+  const supplierId =
+    known?.id ??
+    store.add('suppliers', {
+      ...NEW_SUPPLIER,
+      deliveryBands: [],
+      columns: [],
+      name: titleOf(name),
+      catalog: name,
+    })
   const id = store.add('options', {
-    ...NEW_OPTION, lookedAt: [], itemId: i.item.id, name: p.name, supplierId, priceMinor: p.priceMinor, packSize: p.packSize, leadDays: p.leadDays, returnDays: p.returnDays,
-    widthMm: p.widthMm || null, depthMm: p.depthMm || null, heightMm: p.heightMm || null, colorL: p.lab[0], colorA: p.lab[1], colorB: p.lab[2], material: p.material,
-    stock: p.stock, stockOn: store.day, catalogKey: p.key, traits: [...(capture(p.name, 'EUR').traits ?? [])], unit: p.packSize > 1 ? 'a pack' : 'each',
+    ...NEW_OPTION,
+    lookedAt: [],
+    itemId: i.item.id,
+    name: p.name,
+    supplierId,
+    priceMinor: p.priceMinor,
+    packSize: p.packSize,
+    leadDays: p.leadDays,
+    returnDays: p.returnDays,
+    widthMm: p.widthMm || null,
+    depthMm: p.depthMm || null,
+    heightMm: p.heightMm || null,
+    colorL: p.lab[0],
+    colorA: p.lab[1],
+    colorB: p.lab[2],
+    material: p.material,
+    stock: p.stock,
+    stockOn: store.day,
+    catalogKey: p.key,
+    traits: [...(capture(p.name, 'EUR').traits ?? [])],
+    unit: p.packSize > 1 ? 'a pack' : 'each',
   })
   if (p.wasMinor && p.wasMinor !== p.priceMinor)
-    store.add('sightings', { optionId: id, on: store.day, priceMinor: p.wasMinor, stock: p.stock, where: 'catalog, before the markdown' })
-} // prettier-ignore
+    store.add('sightings', {
+      optionId: id,
+      on: store.day,
+      priceMinor: p.wasMinor,
+      stock: p.stock,
+      where: 'catalog, before the markdown',
+    })
+}
 
 const refreshed = ref('')
 /** Asks for today's price and stock of every option that came from a catalog; each change is a price seen today. */
@@ -106,13 +141,21 @@ async function refresh(): Promise<void> {
     const supplier = store.snapshot?.suppliers.find((s) => s.id === o.supplierId)
     if (!supplier || !names.value.includes(supplier.catalog)) continue
     try {
-      const p = await request<Product & { stale: Answer['stale'] }>(`/catalogs/${supplier.catalog}/products/${encodeURIComponent(o.catalogKey)}`)
+      const p = await request<Product & { stale: Answer['stale'] }>(
+        `/catalogs/${supplier.catalog}/products/${encodeURIComponent(o.catalogKey)}`,
+      )
       if (p.stale) {
         silent++
         continue
       }
       if (p.priceMinor !== o.priceMinor || p.stock !== o.stock) {
-        store.add('sightings', { optionId: o.id, on: store.day, priceMinor: o.priceMinor, stock: o.stock ?? null, where: 'before today' })
+        store.add('sightings', {
+          optionId: o.id,
+          on: store.day,
+          priceMinor: o.priceMinor,
+          stock: o.stock ?? null,
+          where: 'before today',
+        })
         changed++
       }
       store.change('options', o.id, { priceMinor: p.priceMinor, stock: p.stock, stockOn: store.day })
@@ -123,7 +166,7 @@ async function refresh(): Promise<void> {
   }
   busy.value = 0
   refreshed.value = `${options.length} asked for, ${changed} changed${silent > 0 ? `, ${silent} without an answer: they stay as they were` : ''}.`
-} // prettier-ignore
+}
 </script>
 
 <template>

@@ -22,7 +22,12 @@ const route = useRoute()
 const { money, system } = useLocale()
 const items = computed(() => (store.derived?.items ?? []).filter((i) => i.options.length > 0))
 const itemId = ref(typeof route.query.item === 'string' ? route.query.item : undefined)
-const item = computed(() => items.value.find((i) => i.item.id === itemId.value) ?? items.value.find((i) => i.state === 'open' || i.state === 'chosen') ?? items.value[0]) // prettier-ignore
+const item = computed(
+  () =>
+    items.value.find((i) => i.item.id === itemId.value) ??
+    items.value.find((i) => i.state === 'open' || i.state === 'chosen') ??
+    items.value[0],
+)
 const MOST = 5
 const from = ref(0)
 const at = ref(0)
@@ -49,10 +54,11 @@ function keys(event: KeyboardEvent): void {
   } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
     const k = items.value.findIndex((i) => i === item.value) + (event.key === 'ArrowDown' ? 1 : -1)
     itemId.value = items.value[Math.max(0, Math.min(items.value.length - 1, k))]?.item.id
-  } else if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) toggle(options.value[at.value])
+  } else if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement))
+    toggle(options.value[at.value])
   else return
   event.preventDefault()
-} // prettier-ignore
+}
 
 const reasonsOf = (o: DerivedOption, aspect: string) => o.suits.reasons.filter((r) => r.aspect === aspect)
 const aspects = computed(() => ASPECTS.filter((a) => options.value.some((o) => reasonsOf(o, a).length > 0)))
@@ -65,13 +71,20 @@ const night = computed(() => {
   const job = store.snapshot
   const aim = job?.finishes.find((f) => f.id === item.value?.item.aimFinishId)
   if (!job || !aim) return undefined
-  const light = lightOf(job, store.derived?.areas, { hour: 21, dayOfYear: 330, sky: 'overcast', lampsOn: true })
+  const light = lightOf(job, store.derived?.areas, {
+    hour: 21,
+    dayOfYear: 330,
+    sky: 'overcast',
+    lampsOn: true,
+  })
   const target = seenUnder({ l: aim.labL, a: aim.labA, b: aim.labB }, light)
   return options.value.map((o) => {
     const { colorL: l, colorA: a, colorB: b } = o.option
-    return l == null || a == null || b == null ? '' : `ΔE00 ${deltaE00(target, seenUnder({ l, a, b }, light)).toFixed(1)}`
+    return l == null || a == null || b == null
+      ? ''
+      : `ΔE00 ${deltaE00(target, seenUnder({ l, a, b }, light)).toFixed(1)}`
   })
-}) // prettier-ignore
+})
 const stay = computed(() => store.snapshot?.brief.stayYears ?? null)
 const mark = (verdict: string) =>
   ({ agrees: '●', lowers: '◐', 'strikes out': '✕', 'not known': '○' })[verdict] ?? ''

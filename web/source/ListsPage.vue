@@ -36,20 +36,27 @@ const reading = computed<TableReading | undefined>(() =>
   grid.value.length === 0
     ? undefined
     : readTable(grid.value, {
-        currency: currency.value, system: system.value, set: set.value,
+        currency: currency.value,
+        system: system.value,
+        set: set.value,
         remembered: new Map((supplier.value?.columns ?? []).map((c) => [c.header, c.field])),
       }),
-) // prettier-ignore
+)
 const foreign = computed(() =>
   [...new Set((reading.value?.taken ?? []).map((r) => r.currency))].filter((c) => c !== currency.value),
 )
 const plan = computed(() =>
   reading.value && store.snapshot
     ? rowsOfList(reading.value.taken, {
-        job: store.snapshot, supplierId: supplierId.value || null, itemId: itemId.value || null, rates: rates.value, today: store.day, newId: () => crypto.randomUUID(),
+        job: store.snapshot,
+        supplierId: supplierId.value || null,
+        itemId: itemId.value || null,
+        rates: rates.value,
+        today: store.day,
+        newId: () => crypto.randomUUID(),
       })
     : undefined,
-) // prettier-ignore
+)
 /** Why rows were left, and how many for each reason. */
 const whys = computed(() => {
   const all = [...(reading.value?.left ?? []), ...(plan.value?.left ?? [])]
@@ -108,7 +115,13 @@ async function take(): Promise<void> {
   try {
     if (supplier.value)
       store.change('suppliers', supplier.value.id, {
-        columns: r.columns.filter((c) => c.header).slice(0, 60).map((c) => ({ header: c.header.toLowerCase().replace(/\s+/g, ' ').trim().slice(0, 120), field: c.field ?? '' })),
+        columns: r.columns
+          .filter((c) => c.header)
+          .slice(0, 60)
+          .map((c) => ({
+            header: c.header.toLowerCase().replace(/\s+/g, ' ').trim().slice(0, 120),
+            field: c.field ?? '',
+          })),
       })
     await store.act('list-import', { items: p.items, options: p.options }, crypto.randomUUID())
     done.value = `${p.options.length} options${p.items.length > 0 ? ` and ${p.items.length} new items` : ''} taken from ${fileName.value}; ${r.left.length + p.left.length} rows left out.`
@@ -119,7 +132,7 @@ async function take(): Promise<void> {
   } finally {
     sending.value = false
   }
-} // prettier-ignore
+}
 const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
 </script>
 

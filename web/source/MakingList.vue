@@ -19,9 +19,17 @@ const rows = computed(() =>
 const costOf = (id: string) => props.option.made?.lines.find((l) => l.id === id)
 function add(): void {
   store.add('makings', {
-    optionId: props.option.option.id, position: nextPosition(rows.value), name: `Material ${rows.value.length + 1}`, kind: 'material', quantity: 1, unitMinor: 0,
-    cutMm: null, cutCount: null, stockMm: null, kerfMm: null,
-  }) // prettier-ignore
+    optionId: props.option.option.id,
+    position: nextPosition(rows.value),
+    name: `Material ${rows.value.length + 1}`,
+    kind: 'material',
+    quantity: 1,
+    unitMinor: 0,
+    cutMm: null,
+    cutCount: null,
+    stockMm: null,
+    kerfMm: null,
+  })
 }
 const against = computed(() => {
   const shop = props.item.options.find((o) => o.option.kind === 'new' && o.price.landedMinor > 0)

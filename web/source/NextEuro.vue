@@ -60,21 +60,36 @@ const view = computed(() => {
   if (!now || !most || points.length === 0) return undefined
   const share = (value: number) => (100 * value) / most
   const end = Math.max(points.at(-1)?.budgetMinor ?? 0, budget.value, now.costMinor, 1)
-  const x = scaleLinear().domain([0, end]).range([PAD.left, W - PAD.right])
+  const x = scaleLinear()
+    .domain([0, end])
+    .range([PAD.left, W - PAD.right])
   const low = Math.max(0, Math.min(share(now.value), ...points.map((p) => share(p.set.value))) - 6)
-  const y = scaleLinear().domain([low, 100]).range([props.height - PAD.bottom, PAD.top]).nice(4)
+  const y = scaleLinear()
+    .domain([low, 100])
+    .range([props.height - PAD.bottom, PAD.top])
+    .nice(4)
   const unit = 10 ** currencyDigits(store.snapshot?.studio.currency ?? 'EUR')
-  const path = line<CurvePoint>().x((p) => x(p.budgetMinor)).y((p) => y(share(p.set.value))).curve(curveStepAfter)(points)
+  const path = line<CurvePoint>()
+    .x((p) => x(p.budgetMinor))
+    .y((p) => y(share(p.set.value)))
+    .curve(curveStepAfter)(points)
   const atNow = [...points].reverse().find((p) => p.budgetMinor <= now.costMinor)
   const better = atNow && atNow.set.value > now.value ? atNow : undefined
   return {
-    path, now: { x: x(Math.min(now.costMinor, end)), y: y(share(now.value)), share: Math.round(share(now.value)) },
-    best: atNow ? Math.round(share(atNow.set.value)) : undefined, better: better && { swaps: better.set.changes.length, gain: Math.round(share(better.set.value - now.value)) },
+    path,
+    now: { x: x(Math.min(now.costMinor, end)), y: y(share(now.value)), share: Math.round(share(now.value)) },
+    best: atNow ? Math.round(share(atNow.set.value)) : undefined,
+    better: better && {
+      swaps: better.set.changes.length,
+      gain: Math.round(share(better.set.value - now.value)),
+    },
     limit: x(Math.max(0, Math.min(budget.value, end))),
-    xs: x.ticks(8).map((t) => ({ at: x(t), text: t >= 1000 * unit ? `${t / unit / 1000}k` : String(t / unit) })),
+    xs: x
+      .ticks(8)
+      .map((t) => ({ at: x(t), text: t >= 1000 * unit ? `${t / unit / 1000}k` : String(t / unit) })),
     ys: y.ticks(3).map((t) => ({ at: y(t), text: String(t) })),
   }
-}) // prettier-ignore
+})
 const limitText = computed(() => money(Math.max(0, budget.value)))
 </script>
 

@@ -27,20 +27,29 @@ const price = computed(() =>
   props.option.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : o.value.price.landedMinor,
 )
 const steps = computed(() =>
-  landedSteps(o.value, props.item.item.quantity, money, o.value.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : undefined),
-) // prettier-ignore
+  landedSteps(
+    o.value,
+    props.item.item.quantity,
+    money,
+    o.value.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : undefined,
+  ),
+)
 const facts = computed(
   () =>
     [
       sizeText(o.value.option, system.value),
       o.value.option.leadDays != null ? `in ${o.value.option.leadDays} days` : '',
-      o.value.option.returnDays != null ? (o.value.option.returnDays ? `back within ${o.value.option.returnDays} days` : 'no returns') : '',
+      o.value.option.returnDays != null
+        ? o.value.option.returnDays
+          ? `back within ${o.value.option.returnDays} days`
+          : 'no returns'
+        : '',
       worthText(o.value, props.item.item.usesPerYear ?? null, money),
       o.value.option.heldUntil ? `held until ${o.value.option.heldUntil}` : '',
     ]
       .filter(Boolean)
       .join(' · ') || o.value.option.kind,
-) // prettier-ignore
+)
 </script>
 
 <template>

@@ -34,8 +34,12 @@ const sets = computed(() => [
   { value: null, text: 'no, it is sold by itself' },
   ...(store.derived?.items ?? [])
     .filter((i) => i.item.id !== props.item.item.id)
-    .flatMap((i) => i.options.filter((o) => o.option.packSize > 1).map((o) => ({ value: o.option.id, text: `${i.item.name}: ${o.option.name}` }))),
-]) // prettier-ignore
+    .flatMap((i) =>
+      i.options
+        .filter((o) => o.option.packSize > 1)
+        .map((o) => ({ value: o.option.id, text: `${i.item.name}: ${o.option.name}` })),
+    ),
+])
 /** What the trade discount leaves to the studio when the client pays the list price. */
 const trade = computed(() => {
   const { goodsMinor } = props.option.price
@@ -61,11 +65,18 @@ function setColor(event: Event): void {
   if (text === '') return store.change('options', row.value.id, { colorL: null, colorA: null, colorB: null })
   const lab = /^#?[0-9a-f]{6}$/i.test(text) ? hexToLab(text.startsWith('#') ? text : `#${text}`) : undefined
   const [l = NaN, a = NaN, b = NaN, more] = text.split(/[\s,;]+/).map(Number)
-  if (lab) store.change('options', row.value.id, { colorL: round(lab.l), colorA: round(lab.a), colorB: round(lab.b) })
+  if (lab)
+    store.change('options', row.value.id, {
+      colorL: round(lab.l),
+      colorA: round(lab.a),
+      colorB: round(lab.b),
+    })
   else if ([l, a, b].every(Number.isFinite) && more === undefined)
     store.change('options', row.value.id, { colorL: l, colorA: a, colorB: b })
-  else colorFault.value = 'Color is not read. Write it as a hex code of six digits, or as three CIELAB numbers: 62 10 -8.'
-} // prettier-ignore
+  else
+    colorFault.value =
+      'Color is not read. Write it as a hex code of six digits, or as three CIELAB numbers: 62 10 -8.'
+}
 const round = (n: number) => Math.round(n * 100) / 100
 </script>
 

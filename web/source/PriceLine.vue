@@ -14,9 +14,11 @@ const history = computed(() =>
   priceHistory(
     (store.snapshot?.sightings ?? []).filter((s) => s.optionId === props.option.option.id),
     {
-      priceMinor: props.option.option.priceMinor, stock: props.option.option.stock ?? null, on: store.day,
+      priceMinor: props.option.option.priceMinor,
+      stock: props.option.option.stock ?? null,
+      on: store.day,
       watchMinor: props.option.option.watchMinor ?? null,
-    }, // prettier-ignore
+    },
   ),
 )
 /** Keeps today's price before it is changed, so that the next one has something to be held against. */
@@ -28,11 +30,18 @@ const path = computed(() => {
   const { points } = history.value
   const [first, last] = [points[0], points.at(-1)]
   if (!first || !last || points.length < 2) return undefined
-  const x = scaleTime().domain([new Date(first.on), new Date(last.on)]).range([4, 316])
+  const x = scaleTime()
+    .domain([new Date(first.on), new Date(last.on)])
+    .range([4, 316])
   const most = Math.max(...points.map((p) => p.priceMinor))
   const y = scaleLinear().domain([0, most]).range([44, 6])
-  return points.map((p, i) => `${i === 0 ? 'M' : 'H'}${x(new Date(p.on))}${i === 0 ? ` ${y(p.priceMinor)}` : `V${y(p.priceMinor)}`}`).join('')
-}) // prettier-ignore
+  return points
+    .map(
+      (p, i) =>
+        `${i === 0 ? 'M' : 'H'}${x(new Date(p.on))}${i === 0 ? ` ${y(p.priceMinor)}` : `V${y(p.priceMinor)}`}`,
+    )
+    .join('')
+})
 </script>
 
 <template>

@@ -18,33 +18,66 @@ const { money, system } = useLocale()
 const text = ref('')
 const said = ref('')
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
-const lines = computed(() => text.value.split(/\r?\n/).map((l) => l.trim()).filter(Boolean).slice(0, 100)) // prettier-ignore
+const lines = computed(() =>
+  text.value
+    .split(/\r?\n/)
+    .map((l) => l.trim())
+    .filter(Boolean)
+    .slice(0, 100),
+)
 const read = computed(() => lines.value.map((l) => capture(l, currency.value, system.value)))
 const understood = computed(() => {
   const c = read.value[0]
   if (!c || text.value.trim() === '') return ''
   if (read.value.length > 1) return `${read.value.length} lines: ${read.value.map((r) => r.name).join(', ')}`
-  const size = sizeText({ widthMm: c.widthMm ?? null, depthMm: c.depthMm ?? null, heightMm: c.heightMm ?? null }, system.value)
+  const size = sizeText(
+    { widthMm: c.widthMm ?? null, depthMm: c.depthMm ?? null, heightMm: c.heightMm ?? null },
+    system.value,
+  )
   return [
-    c.name, c.kind, size, c.priceMinor === undefined ? 'no price' : c.currency ? `${moneyText(c.priceMinor, c.currency)}, its rate to be given` : money(c.priceMinor),
-    c.packSize ? `${c.unit ?? 'a pack'} of ${c.packSize}` : '', c.discountPpm ? `less ${c.discountPpm / 10_000} %` : '', c.deliveryMinor ? `delivery ${money(c.deliveryMinor)}` : '',
-    c.leadDays === undefined ? '' : `in ${c.leadDays} days`, c.material, ...(c.traits ?? []), c.supplierName ? `from ${c.supplierName}` : '',
-  ].filter(Boolean).join(' · ')
-}) // prettier-ignore
+    c.name,
+    c.kind,
+    size,
+    c.priceMinor === undefined
+      ? 'no price'
+      : c.currency
+        ? `${moneyText(c.priceMinor, c.currency)}, its rate to be given`
+        : money(c.priceMinor),
+    c.packSize ? `${c.unit ?? 'a pack'} of ${c.packSize}` : '',
+    c.discountPpm ? `less ${c.discountPpm / 10_000} %` : '',
+    c.deliveryMinor ? `delivery ${money(c.deliveryMinor)}` : '',
+    c.leadDays === undefined ? '' : `in ${c.leadDays} days`,
+    c.material,
+    ...(c.traits ?? []),
+    c.supplierName ? `from ${c.supplierName}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+})
 
 function supplierId(name: string | undefined): string | null {
   if (!name) return null
   const known = store.snapshot?.suppliers.find((s) => s.name.toLowerCase() === name.toLowerCase())
-  return known?.id ?? store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: name.slice(0, 120) })
-} // prettier-ignore
+  return (
+    known?.id ??
+    store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: name.slice(0, 120) })
+  )
+}
 
 function fieldsOf(c: Captured) {
   const { supplierName, traits, ...rest } = c
   const given = Object.fromEntries(Object.entries(rest).filter(([, v]) => v !== undefined))
   return {
-    ...NEW_OPTION, lookedAt: [], itemId: props.item.item.id, priceMinor: 0, ...given, name: c.name, traits: [...(traits ?? [])],
-    supplierId: supplierId(supplierName), seenOn: store.day,
-  } // prettier-ignore
+    ...NEW_OPTION,
+    lookedAt: [],
+    itemId: props.item.item.id,
+    priceMinor: 0,
+    ...given,
+    name: c.name,
+    traits: [...(traits ?? [])],
+    supplierId: supplierId(supplierName),
+    seenOn: store.day,
+  }
 }
 
 /** A photo taken at the market, waiting to go with the find. */

@@ -77,7 +77,7 @@ const filtered = computed(() => {
     const text = textOf(i)
     return words.every((w) => text.includes(w))
   })
-}) // prettier-ignore
+})
 const { shown, before, after, reveal } = useWindowed(filtered, ROW_PX, root)
 // The item in hand stays while others are searched for.
 const item = computed(() => items.value.find((i) => i.item.id === itemId.value) ?? items.value[0])
@@ -94,12 +94,20 @@ useStageKeys([
   ['/', 'Search items and options'],
 ])
 
-watch(() => route.query.item, (id) => {
-  if (typeof id === 'string') itemId.value = id
-}, { immediate: true }) // prettier-ignore
-watch(item, (now, then) => {
-  if (now?.item.id !== then?.item.id) optionId.value = (now?.chosen ?? now?.options[0])?.option.id
-}, { immediate: true }) // prettier-ignore
+watch(
+  () => route.query.item,
+  (id) => {
+    if (typeof id === 'string') itemId.value = id
+  },
+  { immediate: true },
+)
+watch(
+  item,
+  (now, then) => {
+    if (now?.item.id !== then?.item.id) optionId.value = (now?.chosen ?? now?.options[0])?.option.id
+  },
+  { immediate: true },
+)
 
 // The strip takes room from the bench: the row in hand stays in sight.
 watch(strip, () => void nextTick(() => item.value && reveal(filtered.value.indexOf(item.value))))
@@ -116,10 +124,15 @@ function addItem(): void {
   search.value = ''
   only.value = 'all'
   itemId.value = store.add('items', {
-    ...NEW_ITEM, serves: [], demands: [], name: `Item ${all.length + 1}`, category: 'furniture', targetMinor: 0,
+    ...NEW_ITEM,
+    serves: [],
+    demands: [],
+    name: `Item ${all.length + 1}`,
+    category: 'furniture',
+    targetMinor: 0,
     neededOn: job.value?.brief.installOn ?? null,
     position: nextPosition(all),
-  }) // prettier-ignore
+  })
   strip.value = 'item'
   focusIn('.item-editor')
   void nextTick(() => reveal(filtered.value.findIndex((i) => i.item.id === itemId.value)))
@@ -129,8 +142,13 @@ function addOption(): void {
   const i = item.value
   if (!i) return
   optionId.value = store.add('options', {
-    ...NEW_OPTION, traits: [], lookedAt: [], itemId: i.item.id, name: `Option ${i.options.length + 1}`, priceMinor: i.item.targetMinor,
-  }) // prettier-ignore
+    ...NEW_OPTION,
+    traits: [],
+    lookedAt: [],
+    itemId: i.item.id,
+    name: `Option ${i.options.length + 1}`,
+    priceMinor: i.item.targetMinor,
+  })
   focusIn('.option-editor')
 }
 
@@ -161,7 +179,12 @@ function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
   const i = item.value
   const down = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  const dear = event.key === 'd' || event.key === 'ArrowRight' ? 1 : event.key === 'c' || event.key === 'ArrowLeft' ? -1 : 0 // prettier-ignore
+  const dear =
+    event.key === 'd' || event.key === 'ArrowRight'
+      ? 1
+      : event.key === 'c' || event.key === 'ArrowLeft'
+        ? -1
+        : 0
   if (down !== 0) step(down)
   else if (dear !== 0 && i) {
     const at = i.options.findIndex((o) => o === option.value)
@@ -171,11 +194,16 @@ function keys(event: KeyboardEvent): void {
   else if (event.key === 'f') focusIn('.capture')
   else if (event.key === 'e') strip.value = strip.value === 'item' ? 'curve' : 'item'
   else if (event.key === '/') document.querySelector<HTMLElement>('#item-search')?.focus()
-  else if (event.key === 'Enter' && i && option.value && (event.target as HTMLElement).classList.contains('need'))
+  else if (
+    event.key === 'Enter' &&
+    i &&
+    option.value &&
+    (event.target as HTMLElement).classList.contains('need')
+  )
     toggle(i, option.value)
   else return
   event.preventDefault()
-} // prettier-ignore
+}
 
 const stateText = (i: DerivedItem) =>
   i.state === 'open'

@@ -31,14 +31,29 @@ const itemChoices = computed(() => [
 const nameOf = (id: string | null) => suppliers.value.find((s) => s.id === id)?.name ?? 'No supplier named'
 const baskets = computed(() => store.derived?.baskets ?? [])
 function addSupplier(): void {
-  supplierId.value = store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: `Supplier ${suppliers.value.length + 1}` })
-} // prettier-ignore
+  supplierId.value = store.add('suppliers', {
+    ...NEW_SUPPLIER,
+    deliveryBands: [],
+    columns: [],
+    name: `Supplier ${suppliers.value.length + 1}`,
+  })
+}
 function addOffer(): void {
   if (!supplier.value) return
   store.add('offers', {
-    supplierId: supplier.value.id, name: 'Coupon', kind: 'percent off', ppm: 100_000, amountMinor: 0, minSpendMinor: 0, fromOn: null, untilOn: null, itemId: null,
-    oneUse: true, usedOn: null, thirdParty: false,
-  }) // prettier-ignore
+    supplierId: supplier.value.id,
+    name: 'Coupon',
+    kind: 'percent off',
+    ppm: 100_000,
+    amountMinor: 0,
+    minSpendMinor: 0,
+    fromOn: null,
+    untilOn: null,
+    itemId: null,
+    oneUse: true,
+    usedOn: null,
+    thirdParty: false,
+  })
 }
 const from = ref('')
 const fee = ref('')
@@ -64,8 +79,11 @@ function addBand(): void {
 }
 function dropBand(fromMinor: number): void {
   const s = supplier.value
-  if (s) store.change('suppliers', s.id, { deliveryBands: s.deliveryBands.filter((b) => b.fromMinor !== fromMinor) })
-} // prettier-ignore
+  if (s)
+    store.change('suppliers', s.id, {
+      deliveryBands: s.deliveryBands.filter((b) => b.fromMinor !== fromMinor),
+    })
+}
 </script>
 
 <template>

@@ -15,9 +15,13 @@ const MOST_ROWS = 20_000
 addEventListener('message', ({ data }: MessageEvent<ListAsk>) => {
   void read(data).then(
     (result) => postMessage(result),
-    () => postMessage({ sheets: [], trouble: 'The file cannot be read. Save it again as XLSX or CSV and try that.' } satisfies ListResult),
+    () =>
+      postMessage({
+        sheets: [],
+        trouble: 'The file cannot be read. Save it again as XLSX or CSV and try that.',
+      } satisfies ListResult),
   )
-}) // prettier-ignore
+})
 
 async function read({ bytes, name }: ListAsk): Promise<ListResult> {
   if (!/\.xlsx$/i.test(name)) {
@@ -44,7 +48,7 @@ async function read({ bytes, name }: ListAsk): Promise<ListResult> {
       return { name: sheet.name, grid: Array.from(grid, (r) => r ?? []) }
     }),
   }
-} // prettier-ignore
+}
 
 /** A cell as text or number; a format that carries a currency or a unit is told with the number, as the sheet shows it. */
 function plain(value: unknown, format: string | undefined): string | number | boolean | Date | null {

@@ -38,11 +38,15 @@ export function landedSteps(
       ? `${quantity} in packs of ${option.packSize}: ${price.packs} × ${money(option.priceMinor)} = ${money(price.goodsMinor)}${price.spare > 0 ? `, ${price.spare} spare` : ''}`
       : `${price.packs} × ${money(option.priceMinor)} = ${money(price.goodsMinor)}`
   const goods = made
-    ? made.lines.map((l) => `${l.quantity} × ${l.name}: ${l.costMinor > 0 ? money(l.costMinor) : 'owned already'}`)
+    ? made.lines.map(
+        (l) => `${l.quantity} × ${l.name}: ${l.costMinor > 0 ? money(l.costMinor) : 'owned already'}`,
+      )
     : option.partOfId
       ? ['comes in its set: nothing of its own']
       : price.foreignMinor !== undefined
-        ? [`${price.packs} × ${moneyText(option.priceMinor, option.currency ?? 'EUR')} at ${option.rate}${option.rateOn ? ` of ${option.rateOn}` : ''} = ${money(price.goodsMinor)}`]
+        ? [
+            `${price.packs} × ${moneyText(option.priceMinor, option.currency ?? 'EUR')} at ${option.rate}${option.rateOn ? ` of ${option.rateOn}` : ''} = ${money(price.goodsMinor)}`,
+          ]
         : [packs]
   return [
     ...goods,
@@ -61,13 +65,17 @@ export function landedSteps(
       inOrderMinor !== price.landedMinor &&
       `in its order, with coupon and delivery: ${money(inOrderMinor)}`,
   ].filter((step): step is string => typeof step === 'string')
-} // prettier-ignore
+}
 
 /** Years, cost a year and cost a use, where they are known. */
-export function worthText(o: DerivedOption, usesPerYear: number | null, money: (minor: number) => string): string {
+export function worthText(
+  o: DerivedOption,
+  usesPerYear: number | null,
+  money: (minor: number) => string,
+): string {
   const { years } = o.option
   if (!years) return ''
   const year = money(costPerYear(o.price.landedMinor, years))
   const use = usesPerYear ? `, ${money(costPerUse(o.price.landedMinor, years, usesPerYear))} a use` : ''
   return `${years} y, ${year} a year${use}`
-} // prettier-ignore
+}

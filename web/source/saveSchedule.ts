@@ -21,7 +21,10 @@ export async function saveSchedule(
     sheet.addRow(head).font = { bold: true }
     for (const row of rows) sheet.addRow(row)
     sheet.columns.forEach((c, i) => {
-      c.width = Math.min(48, Math.max(10, ...[head, ...rows].slice(0, 200).map((r) => String(r[i] ?? '').length + 2)))
+      c.width = Math.min(
+        48,
+        Math.max(10, ...[head, ...rows].slice(0, 200).map((r) => String(r[i] ?? '').length + 2)),
+      )
     })
     file = new Blob([await book.xlsx.writeBuffer()], {
       type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
@@ -32,4 +35,4 @@ export async function saveSchedule(
   link.download = `${job.brief.roomName.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${reader === 'client' ? 'client-' : ''}schedule.${format}`
   link.click()
   URL.revokeObjectURL(link.href)
-} // prettier-ignore
+}

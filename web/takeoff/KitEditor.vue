@@ -26,7 +26,7 @@ const loss = ref('')
 const tins = ref('')
 const faults = ref<Record<string, string>>({})
 
-watch(() => [props.finish.id, kit.value] as const, show, { immediate: true }) // prettier-ignore
+watch(() => [props.finish.id, kit.value] as const, show, { immediate: true })
 function show(): void {
   spread.value = String(kit.value.spreadM2PerL)
   loss.value = percentText(kit.value.lossPpm)

@@ -47,7 +47,11 @@ function schedule(): void {
       collection: 'items',
       id: itemId,
       fields: {
-        ...NEW_ITEM, name: 'Paint and primer', category: 'surfaces', specification: 'As in the take-off', targetMinor: total.value,
+        ...NEW_ITEM,
+        name: 'Paint and primer',
+        category: 'surfaces',
+        specification: 'As in the take-off',
+        targetMinor: total.value,
         finishId: first.finishId,
         position: nextPosition(job.value.items),
       },
@@ -56,10 +60,13 @@ function schedule(): void {
       collection: 'options',
       id: crypto.randomUUID(),
       fields: {
-        ...NEW_OPTION, itemId, name: 'Tins as taken off', priceMinor: total.value,
+        ...NEW_OPTION,
+        itemId,
+        name: 'Tins as taken off',
+        priceMinor: total.value,
       },
     },
-  ]) // prettier-ignore
+  ])
 }
 
 function refresh(): void {

@@ -10,7 +10,10 @@ test('tins are read as they are written', () => {
   ])
 })
 test('what is shown reads back', () => {
-  const tins = [{ ml: 2500, priceMinor: 3900 }, { ml: 375, priceMinor: 1205 }] // prettier-ignore
+  const tins = [
+    { ml: 2500, priceMinor: 3900 },
+    { ml: 375, priceMinor: 1205 },
+  ]
   expect(readTins(tinsText(tins, 'EUR'), 'EUR')).toEqual(tins)
 })
 test.each([
@@ -21,6 +24,9 @@ test.each([
   [Array.from({ length: 9 }, () => '1 L 5').join('\n'), /more than eight/],
 ])('"%s" is refused with its line', (text, why) => expect(() => readTins(text, 'EUR')).toThrow(why))
 test('what to buy, largest first', () => {
-  const offered = [{ ml: 1000, priceMinor: 2350 }, { ml: 10_000, priceMinor: 15_900 }] // prettier-ignore
+  const offered = [
+    { ml: 1000, priceMinor: 2350 },
+    { ml: 10_000, priceMinor: 15_900 },
+  ]
   expect(choiceText(cheapestTins(11_200, offered), offered)).toBe('1 × 10 L + 2 × 1 L')
 })

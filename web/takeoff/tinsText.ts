@@ -18,7 +18,11 @@ export function tinsText(tins: readonly Tin[], currency: string): string {
  * @throws {InputError} naming the line
  */
 export function readTins(text: string, currency: string): Tin[] {
-  const lines = text.slice(0, 2000).split('\n').map((l) => l.trim()).filter(Boolean) // prettier-ignore
+  const lines = text
+    .slice(0, 2000)
+    .split('\n')
+    .map((l) => l.trim())
+    .filter(Boolean)
   if (lines.length > 8)
     throw new InputError('TINS_MANY', {
       where: 'Tins',

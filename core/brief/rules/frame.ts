@@ -8,19 +8,41 @@ import type { Allotment, Person } from '../schema.js'
 import { example } from './uses.js'
 
 const allotment = (category: Allotment['category'], amountMinor: number, more: Partial<Allotment> = {}) => ({
-  id: category, version: 1, category, amountMinor, mark: 'even' as const, reason: null, ...more,
-}) // prettier-ignore
+  id: category,
+  version: 1,
+  category,
+  amountMinor,
+  mark: 'even' as const,
+  reason: null,
+  ...more,
+})
 const wall = (id: string, lengthMm: number, position: number) => ({
-  id, version: 1, position, name: id, lengthMm, turnDeg: 90, face: 'smooth paint' as const,
-}) // prettier-ignore
+  id,
+  version: 1,
+  position,
+  name: id,
+  lengthMm,
+  turnDeg: 90,
+  face: 'smooth paint' as const,
+})
 const adult = (id: string, standingEyeMm: number): Person & { version: number } => ({
-  id, version: 1, position: 0, name: id, kind: 'adult', ageYears: null, standingEyeMm, seatedEyeMm: null, minds: [], note: '',
-}) // prettier-ignore
+  id,
+  version: 1,
+  position: 0,
+  name: id,
+  kind: 'adult',
+  ageYears: null,
+  standingEyeMm,
+  seatedEyeMm: null,
+  minds: [],
+  note: '',
+})
 
 export const beforePictures: Rule<BriefFacts> = {
   name: 'brief.before-pictures',
   title: 'Before pictures are missing',
-  numbers: 'One of every wall and every corner; walls under 500 mm are seen in their neighbor’s picture. Asked for once the walls are entered.',
+  numbers:
+    'One of every wall and every corner; walls under 500 mm are seen in their neighbor’s picture. Asked for once the walls are entered.',
   source: 'common practice',
   schools: 'all',
   check: ({ job, standpoints }) => {
@@ -34,7 +56,10 @@ export const beforePictures: Rule<BriefFacts> = {
         about: [{ kind: 'job', id: 'before', name: 'Before pictures' }],
         title: `${missing.length} of ${standpoints.length} before pictures missing`,
         measured: `Missing: ${missing.map((s) => s.name).join(', ')}`,
-        wanted: moving.length > 0 ? `all of them before ${moving.map((p) => p.name).join(', ')} ${moving.length === 1 ? 'is' : 'are'} moved` : 'all of them before anything moves',
+        wanted:
+          moving.length > 0
+            ? `all of them before ${moving.map((p) => p.name).join(', ')} ${moving.length === 1 ? 'is' : 'are'} moved`
+            : 'all of them before anything moves',
         because: 'The one thing that cannot be made good later, and often regretted.',
         mends: [],
       },
@@ -42,17 +67,29 @@ export const beforePictures: Rule<BriefFacts> = {
   },
   examples: {
     trips: () => example({ walls: [wall('Window wall', 3000, 0)] }),
-    passes: () => example({
-      walls: [wall('Window wall', 3000, 0)],
-      photos: ['wall:Window wall', 'corner:Window wall'].map((subject) => ({ id: subject, version: 1, kind: 'before' as const, note: '', subject, position: 0, widthPx: 1, heightPx: 1, pages: 0 })),
-    }),
+    passes: () =>
+      example({
+        walls: [wall('Window wall', 3000, 0)],
+        photos: ['wall:Window wall', 'corner:Window wall'].map((subject) => ({
+          id: subject,
+          version: 1,
+          kind: 'before' as const,
+          note: '',
+          subject,
+          position: 0,
+          widthPx: 1,
+          heightPx: 1,
+          pages: 0,
+        })),
+      }),
   },
-} // prettier-ignore
+}
 
 export const splitOver: Rule<BriefFacts> = {
   name: 'brief.split-over',
   title: 'The shares of the categories come to more than may be spent',
-  numbers: 'Shares added up against the agreed budget with its change orders, less the reserve and a fee inside it.',
+  numbers:
+    'Shares added up against the agreed budget with its change orders, less the reserve and a fee inside it.',
   source: 'common practice',
   schools: 'all',
   check: ({ job, toSpendMinor, money }) => {
@@ -83,7 +120,7 @@ export const splitOver: Rule<BriefFacts> = {
     trips: () => example({ allotments: [allotment('furniture', 500_000)] }),
     passes: () => example({ allotments: [allotment('furniture', 300_000)] }),
   },
-} // prettier-ignore
+}
 const RANK: Readonly<Record<Allotment['mark'], number>> = { save: 0, even: 1, splurge: 2 }
 
 export const shareOutrun: Rule<BriefFacts> = {
@@ -94,7 +131,9 @@ export const shareOutrun: Rule<BriefFacts> = {
   schools: 'all',
   check: ({ job, money }) =>
     job.allotments.flatMap((a): Finding[] => {
-      const targets = job.items.filter((i) => i.category === a.category).reduce((sum, i) => sum + i.targetMinor, 0)
+      const targets = job.items
+        .filter((i) => i.category === a.category)
+        .reduce((sum, i) => sum + i.targetMinor, 0)
       if (targets <= a.amountMinor) return []
       return [
         {
@@ -105,15 +144,21 @@ export const shareOutrun: Rule<BriefFacts> = {
           measured: `Targets come to ${money(targets)}`,
           wanted: `at most ${money(a.amountMinor)}`,
           because: 'Said now, it is a choice; said later, it is a shortage.',
-          mends: [{ label: `Give ${a.category} ${money(targets)}`, changes: [{ collection: 'allotments', id: a.id, set: { amountMinor: targets } }] }],
+          mends: [
+            {
+              label: `Give ${a.category} ${money(targets)}`,
+              changes: [{ collection: 'allotments', id: a.id, set: { amountMinor: targets } }],
+            },
+          ],
         },
       ]
     }),
   examples: {
     trips: () => example({ allotments: [allotment('furniture', 5_000)], items: [itemWith({ id: 'Chair' })] }),
-    passes: () => example({ allotments: [allotment('furniture', 50_000)], items: [itemWith({ id: 'Chair' })] }),
+    passes: () =>
+      example({ allotments: [allotment('furniture', 50_000)], items: [itemWith({ id: 'Chair' })] }),
   },
-} // prettier-ignore
+}
 
 export const splurgeWhy: Rule<BriefFacts> = {
   name: 'brief.splurge-why',
@@ -160,17 +205,36 @@ export const workBlocks: Rule<BriefFacts> = {
           severity: late ? 'stop' : 'look',
           about: [{ kind: 'job', id: w.id, name: w.what }],
           title: `${w.what} holds up ${w.wallId ? wallName(w.wallId) : 'the room'}`,
-          measured: w.readyOn ? `Ready on ${dayText(w.readyOn)}${late && job.brief.installOn ? `, after the install on ${dayText(job.brief.installOn)}` : ''}` : 'Not done, and no day given',
-          wanted: job.brief.installOn ? `done before ${dayText(job.brief.installOn)}` : 'done before the install',
-          because: waits.length > 0 ? `Waiting there: ${waits.join(', ')}.` : 'Decoration waits for building work, or hides it.',
-          mends: [{ label: `${w.what} is done`, changes: [{ collection: 'works', id: w.id, set: { done: true } }] }],
+          measured: w.readyOn
+            ? `Ready on ${dayText(w.readyOn)}${late && job.brief.installOn ? `, after the install on ${dayText(job.brief.installOn)}` : ''}`
+            : 'Not done, and no day given',
+          wanted: job.brief.installOn
+            ? `done before ${dayText(job.brief.installOn)}`
+            : 'done before the install',
+          because:
+            waits.length > 0
+              ? `Waiting there: ${waits.join(', ')}.`
+              : 'Decoration waits for building work, or hides it.',
+          mends: [
+            { label: `${w.what} is done`, changes: [{ collection: 'works', id: w.id, set: { done: true } }] },
+          ],
         }
       }),
   examples: {
-    trips: () => example({ works: [{ id: 'w', version: 1, what: 'Panel of the east wall', wallId: null, readyOn: null, done: false }] }),
-    passes: () => example({ works: [{ id: 'w', version: 1, what: 'Panel of the east wall', wallId: null, readyOn: null, done: true }] }),
+    trips: () =>
+      example({
+        works: [
+          { id: 'w', version: 1, what: 'Panel of the east wall', wallId: null, readyOn: null, done: false },
+        ],
+      }),
+    passes: () =>
+      example({
+        works: [
+          { id: 'w', version: 1, what: 'Panel of the east wall', wallId: null, readyOn: null, done: true },
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 export const revealEarly: Rule<BriefFacts> = {
   name: 'brief.reveal-early',
@@ -190,14 +254,19 @@ export const revealEarly: Rule<BriefFacts> = {
             measured: `Reveal ${dayText(brief.revealOn)}, install ${dayText(brief.installOn)}`,
             wanted: 'the reveal on the day of the install or after it',
             because: 'One of the two days is mistyped, or nobody will have anything to see.',
-            mends: [{ label: 'Reveal on the day of the install', changes: [{ collection: 'brief', id: 'brief', set: { revealOn: brief.installOn } }] }],
+            mends: [
+              {
+                label: 'Reveal on the day of the install',
+                changes: [{ collection: 'brief', id: 'brief', set: { revealOn: brief.installOn } }],
+              },
+            ],
           },
         ],
   examples: {
     trips: () => dated('2026-12-20', '2026-12-18'),
     passes: () => dated('2026-12-18', '2026-12-20'),
   },
-} // prettier-ignore
+}
 
 function dated(installOn: string, revealOn: string): BriefFacts {
   const facts = example({})
@@ -207,7 +276,8 @@ function dated(installOn: string, revealOn: string): BriefFacts {
 export const hangingOpen: Rule<BriefFacts> = {
   name: 'brief.hanging-open',
   title: 'The hanging height is not agreed',
-  numbers: 'Proposed halfway between the lowest and the highest standing eye of the adults, rounded to 10 mm.',
+  numbers:
+    'Proposed halfway between the lowest and the highest standing eye of the adults, rounded to 10 mm.',
   source: 'common practice',
   schools: 'all',
   check: ({ job }) => {
@@ -224,7 +294,9 @@ export const hangingOpen: Rule<BriefFacts> = {
         measured: `Eyes at ${known.map((p) => `${lengthText(p.standingEyeMm ?? 0, job.studio.system)} (${p.name})`).join(', ')}`,
         wanted: 'one height for the middle of every picture',
         because: `Proposed: ${says}.`,
-        mends: [{ label: `Agree ${text}`, changes: [{ collection: 'brief', id: 'brief', set: { hangingMm: mm } }] }],
+        mends: [
+          { label: `Agree ${text}`, changes: [{ collection: 'brief', id: 'brief', set: { hangingMm: mm } }] },
+        ],
       },
     ]
   },
@@ -232,7 +304,7 @@ export const hangingOpen: Rule<BriefFacts> = {
     trips: () => example({ people: [adult('Ilka', 1480), adult('Bence', 1600)] }),
     passes: () => example({ people: [] }),
   },
-} // prettier-ignore
+}
 
 export const householdUnknown: Rule<BriefFacts> = {
   name: 'brief.household-unknown',

@@ -62,7 +62,8 @@ export const tenureUnknown: Rule<BriefFacts> = {
             title: 'Owned or rented?',
             measured: 'Tenure is not chosen',
             wanted: 'owned, or rented',
-            because: 'In a rented home nothing is drilled, painted or fixed without leave; until this is answered no such rule is armed.',
+            because:
+              'In a rented home nothing is drilled, painted or fixed without leave; until this is answered no such rule is armed.',
             mends: (['owned', 'rented'] as const).map((tenure) => ({
               label: `It is ${tenure}`,
               changes: [{ collection: 'schools', id: 'schools', set: { tenure } }],
@@ -73,19 +74,33 @@ export const tenureUnknown: Rule<BriefFacts> = {
     trips: () => example({ items: [itemWith({ id: 'Rug' })] }),
     passes: () => rented({ items: [itemWith({ id: 'Rug' })] }),
   },
-} // prettier-ignore
+}
 
 /** Pieces and items alike, with what is needed to judge how they are held. */
 function held(job: JobSnapshot) {
   const optionOf = new Map(job.options.map((o) => [o.id, o]))
   return [
-    ...job.pieces.map((row) => ({ row, kind: 'piece' as const, collection: 'pieces', pieceKind: row.kind, heightMm: row.heightMm, depthMm: row.depthMm })),
+    ...job.pieces.map((row) => ({
+      row,
+      kind: 'piece' as const,
+      collection: 'pieces',
+      pieceKind: row.kind,
+      heightMm: row.heightMm,
+      depthMm: row.depthMm,
+    })),
     ...job.items.map((row) => {
       const option = row.chosenOptionId ? optionOf.get(row.chosenOptionId) : undefined
-      return { row, kind: 'item' as const, collection: 'items', pieceKind: kindOfName(row.name) ?? ('other' as const), heightMm: option?.heightMm ?? null, depthMm: option?.depthMm ?? null }
+      return {
+        row,
+        kind: 'item' as const,
+        collection: 'items',
+        pieceKind: kindOfName(row.name) ?? ('other' as const),
+        heightMm: option?.heightMm ?? null,
+        depthMm: option?.depthMm ?? null,
+      }
     }),
   ]
-} // prettier-ignore
+}
 
 export const stripsOverload: Rule<BriefFacts> = {
   name: 'brief.strips-overload',
@@ -109,21 +124,32 @@ export const stripsOverload: Rule<BriefFacts> = {
           severity: row.weightG == null && !overBed ? 'look' : 'stop',
           about: [{ kind, id: row.id, name: row.name }],
           title: `${row.name} hangs on adhesive strips: ${strips.refused}`,
-          measured: row.weightG == null ? 'Weight not known' : `${(row.weightG / 1000).toFixed(1)} kg on ${wall?.face ?? 'smooth paint'}`,
+          measured:
+            row.weightG == null
+              ? 'Weight not known'
+              : `${(row.weightG / 1000).toFixed(1)} kg on ${wall?.face ?? 'smooth paint'}`,
           wanted: 'at most four pairs of 1.8 kg on a smooth face, nothing over a bed or a cot',
-          because: 'A strip is not a screw: what falls off a wall falls on someone. Follow the maker’s instructions.',
+          because:
+            'A strip is not a screw: what falls off a wall falls on someone. Follow the maker’s instructions.',
           mends: [
-            { label: `Let ${row.name} lean, held against tipping`, changes: [{ collection, id: row.id, set: { fixing: 'leans' } }] },
-            { label: `${row.name}: one that stands free`, changes: [{ collection, id: row.id, set: { fixing: 'stands free' } }] },
+            {
+              label: `Let ${row.name} lean, held against tipping`,
+              changes: [{ collection, id: row.id, set: { fixing: 'leans' } }],
+            },
+            {
+              label: `${row.name}: one that stands free`,
+              changes: [{ collection, id: row.id, set: { fixing: 'stands free' } }],
+            },
           ],
         },
       ]
     }),
   examples: {
     trips: () => example({ items: [itemWith({ id: 'Mirror', fixing: 'adhesive strips', weightG: 9_000 })] }),
-    passes: () => example({ items: [itemWith({ id: 'Picture', fixing: 'adhesive strips', weightG: 3_400 })] }),
+    passes: () =>
+      example({ items: [itemWith({ id: 'Picture', fixing: 'adhesive strips', weightG: 3_400 })] }),
   },
-} // prettier-ignore
+}
 
 // What is this tall, or leans, can go over (common practice; see also the makers' anti-tip instructions).
 const TALL_MM = 1_200
@@ -155,9 +181,17 @@ export const tipOverRented: Rule<BriefFacts> = {
             'Safety and tenancy collide, and neither silences the other. Pads and strips are no restraint. Follow the maker’s instructions and local rules.',
           school: 'rented',
           mends: [
-            { label: `Anchor ${row.name} to the wall, and ask for consent to that`, changes: [{ collection, id: row.id, set: { fixing: 'screwed to the wall' } }] },
+            {
+              label: `Anchor ${row.name} to the wall, and ask for consent to that`,
+              changes: [{ collection, id: row.id, set: { fixing: 'screwed to the wall' } }],
+            },
             ...(kind === 'piece'
-              ? ([{ label: `Let ${row.name} leave the room`, changes: [{ collection, id: row.id, set: { verdict: 'move' } }] }] satisfies Mend[])
+              ? ([
+                  {
+                    label: `Let ${row.name} leave the room`,
+                    changes: [{ collection, id: row.id, set: { verdict: 'move' } }],
+                  },
+                ] satisfies Mend[])
               : []),
           ],
         },
@@ -165,20 +199,26 @@ export const tipOverRented: Rule<BriefFacts> = {
     })
   },
   examples: {
-    trips: () => rented({ pieces: [pieceWith({ id: 'Mirror', kind: 'mirror', heightMm: 1800, fixing: 'leans' })] }),
+    trips: () =>
+      rented({ pieces: [pieceWith({ id: 'Mirror', kind: 'mirror', heightMm: 1800, fixing: 'leans' })] }),
     passes: () => rented({ pieces: [pieceWith({ id: 'Chest', kind: 'chest of drawers', heightMm: 800 })] }),
   },
-} // prettier-ignore
+}
 
 export const limitBroken: Rule<BriefFacts> = {
   name: 'brief.limit-broken',
   title: 'Something that must stay is changed',
-  numbers: 'A finish that does not stay on a surface named under Limits; a named piece reworked, moved or let go.',
+  numbers:
+    'A finish that does not stay on a surface named under Limits; a named piece reworked, moved or let go.',
   source: 'common practice',
   schools: 'all',
   check: ({ job, wallName }) =>
     job.limits.flatMap((limit): Finding[] => {
-      const base = { rule: 'brief.limit-broken', severity: 'stop' as const, because: limit.why || 'It was settled with the client at the start.' }
+      const base = {
+        rule: 'brief.limit-broken',
+        severity: 'stop' as const,
+        because: limit.why || 'It was settled with the client at the start.',
+      }
       const piece = job.pieces.find((p) => p.id === limit.pieceId)
       const gone = piece && piece.verdict !== null && piece.verdict !== 'keep'
       const broken = job.placements.filter((p) => {
@@ -187,14 +227,21 @@ export const limitBroken: Rule<BriefFacts> = {
       })
       return [
         ...(piece && gone
-          ? [{
-              ...base,
-              about: [{ kind: 'piece' as const, id: piece.id, name: piece.name }],
-              title: `${piece.name} ${limit.kind}, and is marked “${piece.verdict ?? ''}”`,
-              measured: `Verdict: ${piece.verdict ?? ''}`,
-              wanted: 'keep',
-              mends: [{ label: `Keep ${piece.name}`, changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'keep' } }] }],
-            }]
+          ? [
+              {
+                ...base,
+                about: [{ kind: 'piece' as const, id: piece.id, name: piece.name }],
+                title: `${piece.name} ${limit.kind}, and is marked “${piece.verdict ?? ''}”`,
+                measured: `Verdict: ${piece.verdict ?? ''}`,
+                wanted: 'keep',
+                mends: [
+                  {
+                    label: `Keep ${piece.name}`,
+                    changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'keep' } }],
+                  },
+                ],
+              },
+            ]
           : []),
         ...broken.map((p) => {
           const finish = job.finishes.find((f) => f.id === p.finishId)
@@ -206,21 +253,53 @@ export const limitBroken: Rule<BriefFacts> = {
             measured: `${finish?.name ?? 'A finish'} on ${where}`,
             wanted: 'what is there, entered as a finish that stays',
             mends: [
-              { label: `Take ${finish?.name ?? 'it'} off ${where}`, changes: [{ collection: 'placements', id: p.id, remove: true as const }] },
-              ...(finish ? [{ label: `${finish.name} is what is there: it stays`, changes: [{ collection: 'finishes', id: finish.id, set: { role: 'stays' } }] }] : []),
+              {
+                label: `Take ${finish?.name ?? 'it'} off ${where}`,
+                changes: [{ collection: 'placements', id: p.id, remove: true as const }],
+              },
+              ...(finish
+                ? [
+                    {
+                      label: `${finish.name} is what is there: it stays`,
+                      changes: [{ collection: 'finishes', id: finish.id, set: { role: 'stays' } }],
+                    },
+                  ]
+                : []),
             ],
           }
         }),
       ]
     }),
   examples: {
-    trips: () => example({
-      limits: [{ id: 'l', version: 1, kind: 'must stay', what: 'The piano', surface: '', pieceId: 'Piano', why: '' }],
-      pieces: [pieceWith({ id: 'Piano', kind: 'piano', verdict: 'move' })],
-    }),
-    passes: () => example({
-      limits: [{ id: 'l', version: 1, kind: 'must stay', what: 'The piano', surface: '', pieceId: 'Piano', why: '' }],
-      pieces: [pieceWith({ id: 'Piano', kind: 'piano', verdict: 'keep' })],
-    }),
+    trips: () =>
+      example({
+        limits: [
+          {
+            id: 'l',
+            version: 1,
+            kind: 'must stay',
+            what: 'The piano',
+            surface: '',
+            pieceId: 'Piano',
+            why: '',
+          },
+        ],
+        pieces: [pieceWith({ id: 'Piano', kind: 'piano', verdict: 'move' })],
+      }),
+    passes: () =>
+      example({
+        limits: [
+          {
+            id: 'l',
+            version: 1,
+            kind: 'must stay',
+            what: 'The piano',
+            surface: '',
+            pieceId: 'Piano',
+            why: '',
+          },
+        ],
+        pieces: [pieceWith({ id: 'Piano', kind: 'piano', verdict: 'keep' })],
+      }),
   },
-} // prettier-ignore
+}

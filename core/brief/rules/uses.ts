@@ -10,8 +10,15 @@ const DAY = '2026-11-23'
 export const example = (more: Partial<JobSnapshot>) => briefFactsOf(emptyJob(more), DAY, undefined)
 
 const use = (id: string, kind: Use['kind'], more: Partial<Use> = {}) => ({
-  id, name: id, kind, persons: 1, time: 'any time' as const, position: 0, version: 1, ...more,
-}) // prettier-ignore
+  id,
+  name: id,
+  kind,
+  persons: 1,
+  time: 'any time' as const,
+  position: 0,
+  version: 1,
+  ...more,
+})
 
 const refTo = (t: Thing): Ref => ({ kind: t.kind, id: t.id, name: t.name })
 
@@ -67,15 +74,23 @@ export const useUncovered: Rule<BriefFacts> = {
   schools: 'all',
   check: ({ coverage: { uses } }) => {
     const open = uses.filter((u) => u.state !== 'covered')
-    return open.length > 1 && open.every((u) => u.cells.length === 0) ? [allUncovered(open)] : open.map(uncovered)
+    return open.length > 1 && open.every((u) => u.cells.length === 0)
+      ? [allUncovered(open)]
+      : open.map(uncovered)
   },
   examples: {
     trips: () =>
-      example({ uses: [use('Eat', 'eat')], pieces: [pieceWith({ id: 'Trunk', kind: 'trunk', heightMm: 430, serves: ['Eat'] })] }),
+      example({
+        uses: [use('Eat', 'eat')],
+        pieces: [pieceWith({ id: 'Trunk', kind: 'trunk', heightMm: 430, serves: ['Eat'] })],
+      }),
     passes: () =>
-      example({ uses: [use('Eat', 'eat')], pieces: [pieceWith({ id: 'Table', kind: 'table', heightMm: 740, serves: ['Eat'] })] }),
+      example({
+        uses: [use('Eat', 'eat')],
+        pieces: [pieceWith({ id: 'Table', kind: 'table', heightMm: 740, serves: ['Eat'] })],
+      }),
   },
-} // prettier-ignore
+}
 
 export const doubleUse: Rule<BriefFacts> = {
   name: 'brief.double-use',
@@ -88,19 +103,32 @@ export const doubleUse: Rule<BriefFacts> = {
       coverage.uses.slice(i + 1).flatMap((b): Finding[] => {
         const at = a.use.time
         const thing = a.hangsOn
-        if (!thing || thing.id !== b.hangsOn?.id || at !== b.use.time || at === 'any time' || at === 'now and then')
+        if (
+          !thing ||
+          thing.id !== b.hangsOn?.id ||
+          at !== b.use.time ||
+          at === 'any time' ||
+          at === 'now and then'
+        )
           return []
         return [
           {
             rule: 'brief.double-use',
             severity: 'look',
-            about: [refTo(thing), ...[a, b].map((u): Ref => ({ kind: 'use', id: u.use.id, name: u.use.name }))],
+            about: [
+              refTo(thing),
+              ...[a, b].map((u): Ref => ({ kind: 'use', id: u.use.id, name: u.use.name })),
+            ],
             title: `${a.use.name} and ${b.use.name} both need ${thing.name} ${at}`,
             measured: `One ${thing.name} for two uses ${at}`,
             wanted: 'at once, a second piece; or in turn, another time for one of them',
-            because: 'At once or in turn: the answer decides what folds, and where what stood there is parked.',
+            because:
+              'At once or in turn: the answer decides what folds, and where what stood there is parked.',
             mends: [
-              { label: `“${b.use.name}” is in turn: now and then`, changes: [{ collection: 'uses', id: b.use.id, set: { time: 'now and then' } }] },
+              {
+                label: `“${b.use.name}” is in turn: now and then`,
+                changes: [{ collection: 'uses', id: b.use.id, set: { time: 'now and then' } }],
+              },
             ],
           },
         ]
@@ -118,10 +146,22 @@ export const doubleUse: Rule<BriefFacts> = {
         pieces: [pieceWith({ id: 'Sleeper', kind: 'sofa bed', widthMm: 1900, serves: ['Sit', 'Sleep'] })],
       }),
   },
-} // prettier-ignore
+}
 
 /** Kinds that are there to be looked at or felt: nobody asks what a picture is for. */
-const LOVED: ReadonlySet<string> = new Set(['picture', 'plant', 'object', 'cushion', 'throw', 'rug', 'curtains', 'blind', 'lamp', 'mirror', 'sanitary']) // prettier-ignore
+const LOVED: ReadonlySet<string> = new Set([
+  'picture',
+  'plant',
+  'object',
+  'cushion',
+  'throw',
+  'rug',
+  'curtains',
+  'blind',
+  'lamp',
+  'mirror',
+  'sanitary',
+])
 
 export const idlePieces: Rule<BriefFacts> = {
   name: 'brief.idle-pieces',
@@ -133,7 +173,11 @@ export const idlePieces: Rule<BriefFacts> = {
     if (job.uses.length === 0) return []
     const idle = job.pieces.filter(
       (p) =>
-        p.there && !p.sentimental && p.lentFrom === '' && p.reason.trim() === '' && !LOVED.has(p.kind) &&
+        p.there &&
+        !p.sentimental &&
+        p.lentFrom === '' &&
+        p.reason.trim() === '' &&
+        !LOVED.has(p.kind) &&
         coverage.idle.some((t) => t.id === p.id),
     )
     if (idle.length === 0) return []
@@ -142,19 +186,35 @@ export const idlePieces: Rule<BriefFacts> = {
         rule: 'brief.idle-pieces',
         severity: 'look',
         about: idle.map((p): Ref => ({ kind: 'piece', id: p.id, name: p.name })),
-        title: idle.length === 1 ? `${idle[0]?.name ?? ''}: what is it for?` : `${idle.length} pieces: what are they for?`,
+        title:
+          idle.length === 1
+            ? `${idle[0]?.name ?? ''}: what is it for?`
+            : `${idle.length} pieces: what are they for?`,
         measured: idle.map((p) => p.name).join(', '),
         wanted: 'a use each, or a reason to stay',
         because: 'Purpose or love: what has neither is a question to the client, not a verdict.',
-        mends: idle.slice(0, 4).map((p) => ({ label: `Let ${p.name} go`, changes: [{ collection: 'pieces', id: p.id, set: { verdict: 'let go' } }] })),
+        mends: idle
+          .slice(0, 4)
+          .map((p) => ({
+            label: `Let ${p.name} go`,
+            changes: [{ collection: 'pieces', id: p.id, set: { verdict: 'let go' } }],
+          })),
       },
     ]
   },
   examples: {
-    trips: () => example({ uses: [use('Read', 'read')], pieces: [pieceWith({ id: 'Cabinet', kind: 'cabinet', there: true })] }),
-    passes: () => example({ uses: [use('Read', 'read')], pieces: [pieceWith({ id: 'Cabinet', kind: 'cabinet', there: true, reason: 'from her aunt' })] }),
+    trips: () =>
+      example({
+        uses: [use('Read', 'read')],
+        pieces: [pieceWith({ id: 'Cabinet', kind: 'cabinet', there: true })],
+      }),
+    passes: () =>
+      example({
+        uses: [use('Read', 'read')],
+        pieces: [pieceWith({ id: 'Cabinet', kind: 'cabinet', there: true, reason: 'from her aunt' })],
+      }),
   },
-} // prettier-ignore
+}
 
 export const sentimentalGoing: Rule<BriefFacts> = {
   name: 'brief.sentimental-going',

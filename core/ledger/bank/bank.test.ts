@@ -8,14 +8,27 @@ const read = (...rows: string[][]) => readStatement(rows, 'EUR')
 
 describe('a statement', () => {
   test('the header is found below what a bank writes above it; a sign, or two columns', () => {
-    const one = read(['Account 12'], [], ['Date', 'Amount (EUR)', 'Payee', 'Reference'], ['2026-11-03', '-1,480.50', 'Mill Row', 'order 7'], ['2026-11-04', '260.00', 'Loom', ''])
+    const one = read(
+      ['Account 12'],
+      [],
+      ['Date', 'Amount (EUR)', 'Payee', 'Reference'],
+      ['2026-11-03', '-1,480.50', 'Mill Row', 'order 7'],
+      ['2026-11-04', '260.00', 'Loom', ''],
+    )
     expect(one.lines.map((l) => [l.on, l.amountMinor, l.name, l.row])).toEqual([
       ['2026-11-03', -148_050, 'Mill Row · order 7', 4],
       ['2026-11-04', 26_000, 'Loom', 5],
     ])
-    const two = read(['Booked', 'Details', 'Paid out', 'Paid in'], ['03/11/2026', 'Mill', '12,50', ''], ['04/11/2026', 'Loom', '', '7.00'])
-    expect(two.lines.map((l) => [l.on, l.amountMinor])).toEqual([['2026-11-03', -1_250], ['2026-11-04', 700]])
-  }) // prettier-ignore
+    const two = read(
+      ['Booked', 'Details', 'Paid out', 'Paid in'],
+      ['03/11/2026', 'Mill', '12,50', ''],
+      ['04/11/2026', 'Loom', '', '7.00'],
+    )
+    expect(two.lines.map((l) => [l.on, l.amountMinor])).toEqual([
+      ['2026-11-03', -1_250],
+      ['2026-11-04', 700],
+    ])
+  })
 
   test.each([
     ['2026-11-03', '2026-11-03'],
@@ -42,8 +55,18 @@ describe('a statement', () => {
   })
 
   test('what is not read is told with its row and reason, and two alike are two', () => {
-    const s = read(['Date', 'Amount', 'Name'], ['soon', '-5', 'x'], ['2026-11-03', 'five', 'x'], ['2026-11-03', '-5', 'x'], ['2026-11-03', '-5', 'x'], ['', '', '']) // prettier-ignore
-    expect(s.left).toEqual([{ row: 2, why: '“soon” is no date' }, { row: 3, why: 'no amount' }]) // prettier-ignore
+    const s = read(
+      ['Date', 'Amount', 'Name'],
+      ['soon', '-5', 'x'],
+      ['2026-11-03', 'five', 'x'],
+      ['2026-11-03', '-5', 'x'],
+      ['2026-11-03', '-5', 'x'],
+      ['', '', ''],
+    )
+    expect(s.left).toEqual([
+      { row: 2, why: '“soon” is no date' },
+      { row: 3, why: 'no amount' },
+    ])
     expect(s.lines).toHaveLength(2)
     expect(new Set(s.lines.map((l) => l.key)).size).toBe(2)
     expect(read(['a', 'b'], ['1', '2']).trouble).toMatch(/No header/)

@@ -26,7 +26,8 @@ const DATE =
 const AMOUNT = /^amount( \(?[a-z]{3}\)?)?$|^betrag$|^bedrag$|^sum$/i
 const OUT = /^(debit|paid out|money out|withdrawal|out)( amount)?$/i
 const IN = /^(credit|paid in|money in|deposit|in)( amount)?$/i
-const NAME = /^(name|payee|payer|counterparty|beneficiary|description|details|narrative|reference|memo|purpose|text|transaction)( .*)?$/i // prettier-ignore
+const NAME =
+  /^(name|payee|payer|counterparty|beneficiary|description|details|narrative|reference|memo|purpose|text|transaction)( .*)?$/i
 
 /**
  * Reads a bank's CSV: its header is looked for among the first rows, by the words banks use; one amount column with a

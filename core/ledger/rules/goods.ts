@@ -30,18 +30,27 @@ export const returnBeforeInstall: Rule<LedgerFacts> = {
           title: `${l.itemName} can go back until ${dayText(l.returnUntil, today)}, the room is only set up on ${dayText(installOn, today)}`,
           measured: `${daysBetween(l.returnUntil, installOn)} days too early`,
           wanted: 'seen in its place before the last day, or a longer window from the seller',
-          because: 'Judgment changes once things stand together; try it in the room before then, with tags and receipt on.',
+          because:
+            'Judgment changes once things stand together; try it in the room before then, with tags and receipt on.',
           mends: [],
         },
       ]
     }),
   examples: {
     trips: () =>
-      facts({ installOn: '2026-04-01', lines: [line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15' })] }),
+      facts({
+        installOn: '2026-04-01',
+        lines: [line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15' })],
+      }),
     passes: () =>
-      facts({ installOn: '2026-04-01', lines: [line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15', decision: 'to go back' })] }),
+      facts({
+        installOn: '2026-04-01',
+        lines: [
+          line([HERE], { deliveredOn: '2026-03-01', returnUntil: '2026-03-15', decision: 'to go back' }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 /** It comes after the day it is needed. */
 export const comesTooLate: Rule<LedgerFacts> = {
@@ -101,7 +110,8 @@ export const paidNotHere: Rule<LedgerFacts> = {
           title: `${l.itemName} is paid and has not come`,
           measured: `Ordered ${dayText(l.placedOn, today)} at ${l.supplierName || 'no supplier named'}`,
           wanted: 'a day from the seller, or the money back',
-          because: 'What is paid gives the seller no reason to hurry; a claim is easiest while the order is fresh.',
+          because:
+            'What is paid gives the seller no reason to hurry; a claim is easiest while the order is fresh.',
           mends: [],
         },
       ]
@@ -110,7 +120,7 @@ export const paidNotHere: Rule<LedgerFacts> = {
     trips: () => facts({ today: '2026-03-10', lines: [line([PAID])] }),
     passes: () => facts({ today: '2026-03-10', lines: [line([PAID, HERE])] }),
   },
-} // prettier-ignore
+}
 
 /** The same thing on two orders. */
 export const orderedTwice: Rule<LedgerFacts> = {
@@ -143,10 +153,15 @@ export const orderedTwice: Rule<LedgerFacts> = {
   },
   examples: {
     trips: () =>
-      facts({ lines: [line([]), line([], { lineId: 'm', itemId: 'j', itemName: 'Second rug', orderId: 'p', orderNumber: 2 })] }),
+      facts({
+        lines: [
+          line([]),
+          line([], { lineId: 'm', itemId: 'j', itemName: 'Second rug', orderId: 'p', orderNumber: 2 }),
+        ],
+      }),
     passes: () => facts({ lines: [line([])] }),
   },
-} // prettier-ignore
+}
 
 /** How long after buying sellers commonly give back the difference (common practice; the seller's terms decide). */
 const ADJUST_DAYS = 14
@@ -170,14 +185,18 @@ export const priceFell: Rule<LedgerFacts> = {
           title: `${l.itemName} is ${money(l.lower.wasMinor - l.lower.priceMinor)} cheaper than when it was ordered`,
           measured: `${money(l.lower.wasMinor)} → ${money(l.lower.priceMinor)}, seen ${dayText(l.lower.on, today)}`,
           wanted: `asked for until ${dayText(last, today)}, if the seller’s terms allow it`,
-          because: 'A later markdown is no saving until the seller gives the difference back; many do when asked soon.',
+          because:
+            'A later markdown is no saving until the seller gives the difference back; many do when asked soon.',
           mends: [],
         },
       ]
     }),
   examples: {
     trips: () =>
-      facts({ today: '2026-02-10', lines: [line([], { lower: { priceMinor: 8_000, wasMinor: 10_000, on: '2026-02-09' } })] }),
+      facts({
+        today: '2026-02-10',
+        lines: [line([], { lower: { priceMinor: 8_000, wasMinor: 10_000, on: '2026-02-09' } })],
+      }),
     passes: () => facts({ today: '2026-02-10', lines: [line([])] }),
   },
-} // prettier-ignore
+}

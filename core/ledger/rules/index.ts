@@ -15,7 +15,23 @@ import { overBudget } from './overBudget.js'
 import { claimWaits, guessedAmounts, loanOverdue, paperDiffers } from './papers.js'
 
 export const LEDGER_RULES: readonly Rule<LedgerFacts>[] = [
-  overBudget, reserveEarly, categoryOverCap, returnEnding, returnBeforeInstall, deliveryLate, comesTooLate, paidNotHere,
-  hereNotPaid, depositMissing, orderedTwice, refundWaits, aboutToLapse, priceFell, taxMissing, paperDiffers, guessedAmounts,
-  claimWaits, loanOverdue,
-] // prettier-ignore
+  overBudget,
+  reserveEarly,
+  categoryOverCap,
+  returnEnding,
+  returnBeforeInstall,
+  deliveryLate,
+  comesTooLate,
+  paidNotHere,
+  hereNotPaid,
+  depositMissing,
+  orderedTwice,
+  refundWaits,
+  aboutToLapse,
+  priceFell,
+  taxMissing,
+  paperDiffers,
+  guessedAmounts,
+  claimWaits,
+  loanOverdue,
+]

@@ -26,24 +26,48 @@ export const reserveEarly: Rule<LedgerFacts> = {
         title: `The forecast takes ${money(Math.min(into, p.reserveMinor))} of the reserve, and only ${Math.round((100 * bound) / p.forecastMinor)} % is ordered`,
         measured: `Forecast ${money(p.forecastMinor)}, ordered and paid ${money(bound)}`,
         wanted: `at most ${money(p.agreedMinor - p.reserveMinor)} planned until half is ordered`,
-        because: 'What nobody foresaw comes late; the reserve is for then. Lower a target, or let something wait.',
+        because:
+          'What nobody foresaw comes late; the reserve is for then. Lower a target, or let something wait.',
         mends: [],
       },
     ]
   },
   examples: {
     trips: () =>
-      facts({ position: budgetPosition(100_000, 100_000, [{ id: 'r', name: 'Rug', category: 'textiles', targetMinor: 95_000, chosenMinor: undefined, lines: [] }]) }),
+      facts({
+        position: budgetPosition(100_000, 100_000, [
+          {
+            id: 'r',
+            name: 'Rug',
+            category: 'textiles',
+            targetMinor: 95_000,
+            chosenMinor: undefined,
+            lines: [],
+          },
+        ]),
+      }),
     passes: () =>
-      facts({ position: budgetPosition(100_000, 100_000, [{ id: 'r', name: 'Rug', category: 'textiles', targetMinor: 85_000, chosenMinor: undefined, lines: [] }]) }),
+      facts({
+        position: budgetPosition(100_000, 100_000, [
+          {
+            id: 'r',
+            name: 'Rug',
+            category: 'textiles',
+            targetMinor: 85_000,
+            chosenMinor: undefined,
+            lines: [],
+          },
+        ]),
+      }),
   },
-} // prettier-ignore
+}
 
 /** A category past its share, while the whole is not. */
 export const categoryOverCap: Rule<LedgerFacts> = {
   name: 'ledger.category-over-cap',
   title: 'A category runs past its share while the whole is within the budget',
-  numbers: 'Forecast of the category above its share, forecast of the job within what is agreed less the reserve.',
+  numbers:
+    'Forecast of the category above its share, forecast of the job within what is agreed less the reserve.',
   source: 'common practice',
   schools: 'all',
   check: ({ caps, position: p, money }) =>
@@ -58,16 +82,28 @@ export const categoryOverCap: Rule<LedgerFacts> = {
             title: `${c.category[0]?.toUpperCase() ?? ''}${c.category.slice(1)} comes to ${money(c.forecastMinor - c.capMinor)} more than its share`,
             measured: `Forecast ${money(c.forecastMinor)}`,
             wanted: `at most ${money(c.capMinor)}, or a larger share`,
-            because: 'The whole still holds, so another category gives; say which, before it is needed there.',
+            because:
+              'The whole still holds, so another category gives; say which, before it is needed there.',
             mends: [
-              { label: `Raise the share to ${money(c.forecastMinor)}`, changes: [{ collection: 'allotments', id: c.id, set: { amountMinor: c.forecastMinor } }] },
+              {
+                label: `Raise the share to ${money(c.forecastMinor)}`,
+                changes: [{ collection: 'allotments', id: c.id, set: { amountMinor: c.forecastMinor } }],
+              },
             ],
           })),
   examples: {
-    trips: () => facts({ position: budgetPosition(100_000, 0, []), caps: [{ id: 'a', category: 'light', capMinor: 10_000, forecastMinor: 12_000 }] }),
-    passes: () => facts({ position: budgetPosition(100_000, 0, []), caps: [{ id: 'a', category: 'light', capMinor: 10_000, forecastMinor: 9_000 }] }),
+    trips: () =>
+      facts({
+        position: budgetPosition(100_000, 0, []),
+        caps: [{ id: 'a', category: 'light', capMinor: 10_000, forecastMinor: 12_000 }],
+      }),
+    passes: () =>
+      facts({
+        position: budgetPosition(100_000, 0, []),
+        caps: [{ id: 'a', category: 'light', capMinor: 10_000, forecastMinor: 9_000 }],
+      }),
   },
-} // prettier-ignore
+}
 
 /** Days after which something delivered is paid, when nothing else was agreed (common practice). */
 const PAY_DAYS = 14
@@ -82,7 +118,9 @@ export const hereNotPaid: Rule<LedgerFacts> = {
   check: ({ orders, today, money }) =>
     orders.flatMap((o): Finding[] => {
       if (!o.completeOn || o.outstandingMinor <= 0) return []
-      const late = o.balanceDueOn ? daysBetween(o.balanceDueOn, today) : daysBetween(o.completeOn, today) - PAY_DAYS
+      const late = o.balanceDueOn
+        ? daysBetween(o.balanceDueOn, today)
+        : daysBetween(o.completeOn, today) - PAY_DAYS
       if (late <= 0) return []
       return [
         {
@@ -99,9 +137,13 @@ export const hereNotPaid: Rule<LedgerFacts> = {
     }),
   examples: {
     trips: () => facts({ today: '2026-03-30', orders: [order({ completeOn: '2026-03-01' })] }),
-    passes: () => facts({ today: '2026-03-30', orders: [order({ completeOn: '2026-03-01', outstandingMinor: 0, paidMinor: 10_000 })] }),
+    passes: () =>
+      facts({
+        today: '2026-03-30',
+        orders: [order({ completeOn: '2026-03-01', outstandingMinor: 0, paidMinor: 10_000 })],
+      }),
   },
-} // prettier-ignore
+}
 
 /** The deposit that was agreed has not been paid. */
 export const depositMissing: Rule<LedgerFacts> = {
@@ -128,10 +170,23 @@ export const depositMissing: Rule<LedgerFacts> = {
       ]
     }),
   examples: {
-    trips: () => facts({ orders: [order({ depositMinor: 4_000, depositOpenMinor: 4_000, depositDueOn: '2026-03-01' })] }),
-    passes: () => facts({ orders: [order({ depositMinor: 4_000, depositDueOn: '2026-03-01', paidMinor: 4_000, outstandingMinor: 6_000 })] }),
+    trips: () =>
+      facts({
+        orders: [order({ depositMinor: 4_000, depositOpenMinor: 4_000, depositDueOn: '2026-03-01' })],
+      }),
+    passes: () =>
+      facts({
+        orders: [
+          order({
+            depositMinor: 4_000,
+            depositDueOn: '2026-03-01',
+            paidMinor: 4_000,
+            outstandingMinor: 6_000,
+          }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 const LAPSE_DAYS = 21
 
@@ -192,11 +247,25 @@ export const refundWaits: Rule<LedgerFacts> = {
     }),
   examples: {
     trips: () =>
-      facts({ today: '2026-03-30', lines: [line([PAID, HERE, { kind: 'return', amountMinor: 10_000, quantity: 1 }], { returnedOn: '2026-03-01' })] }),
+      facts({
+        today: '2026-03-30',
+        lines: [
+          line([PAID, HERE, { kind: 'return', amountMinor: 10_000, quantity: 1 }], {
+            returnedOn: '2026-03-01',
+          }),
+        ],
+      }),
     passes: () =>
-      facts({ today: '2026-03-10', lines: [line([PAID, HERE, { kind: 'return', amountMinor: 10_000, quantity: 1 }], { returnedOn: '2026-03-01' })] }),
+      facts({
+        today: '2026-03-10',
+        lines: [
+          line([PAID, HERE, { kind: 'return', amountMinor: 10_000, quantity: 1 }], {
+            returnedOn: '2026-03-01',
+          }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 /** A line without tax in a job that reckons with it. */
 export const taxMissing: Rule<LedgerFacts> = {
@@ -222,7 +291,11 @@ export const taxMissing: Rule<LedgerFacts> = {
       ]
     }),
   examples: {
-    trips: () => facts({ taxPpm: 210_000, lines: [line([], { state: lineState([{ kind: 'order', amountMinor: 10_000, quantity: 1 }]) })] }),
+    trips: () =>
+      facts({
+        taxPpm: 210_000,
+        lines: [line([], { state: lineState([{ kind: 'order', amountMinor: 10_000, quantity: 1 }]) })],
+      }),
     passes: () => facts({ taxPpm: 210_000, lines: [line([])] }),
   },
-} // prettier-ignore
+}

@@ -8,7 +8,8 @@ import { facts } from './example.js'
 export const paperDiffers: Rule<LedgerFacts> = {
   name: 'ledger.paper-differs',
   title: 'A receipt or invoice says something else than the ledger',
-  numbers: 'The papers of one kind come to more than the order, the payments or the credits they belong to; or the tax on one is off by more than a minor unit for each line of the order.',
+  numbers:
+    'The papers of one kind come to more than the order, the payments or the credits they belong to; or the tax on one is off by more than a minor unit for each line of the order.',
   source: 'common practice',
   schools: 'all',
   check: ({ papers }) =>
@@ -23,16 +24,36 @@ export const paperDiffers: Rule<LedgerFacts> = {
               title: `${p.name} does not agree with ${p.orderName}`,
               measured: p.says.join('; '),
               wanted: 'the same sum and tax in both',
-              because: 'A charge nobody entered, a slip of a digit or a paper of another order: each is cheaper found now than by the bookkeeper.',
-              mends: [{ label: 'It belongs to another order', changes: [{ collection: 'receipts', id: p.id, set: { orderId: null } }] }],
+              because:
+                'A charge nobody entered, a slip of a digit or a paper of another order: each is cheaper found now than by the bookkeeper.',
+              mends: [
+                {
+                  label: 'It belongs to another order',
+                  changes: [{ collection: 'receipts', id: p.id, set: { orderId: null } }],
+                },
+              ],
             },
           ],
     ),
   examples: {
-    trips: () => facts({ papers: [{ id: 'p', name: 'Invoice 7', orderName: 'Order 1, Mill', verdict: 'differs', says: ['18.00 more than was ordered, 100.00'] }] }),
-    passes: () => facts({ papers: [{ id: 'p', name: 'Invoice 7', orderName: 'Order 1, Mill', verdict: 'agrees', says: [] }] }),
+    trips: () =>
+      facts({
+        papers: [
+          {
+            id: 'p',
+            name: 'Invoice 7',
+            orderName: 'Order 1, Mill',
+            verdict: 'differs',
+            says: ['18.00 more than was ordered, 100.00'],
+          },
+        ],
+      }),
+    passes: () =>
+      facts({
+        papers: [{ id: 'p', name: 'Invoice 7', orderName: 'Order 1, Mill', verdict: 'agrees', says: [] }],
+      }),
   },
-} // prettier-ignore
+}
 
 /** Amounts from memory. */
 export const guessedAmounts: Rule<LedgerFacts> = {
@@ -62,13 +83,14 @@ export const guessedAmounts: Rule<LedgerFacts> = {
     trips: () => facts({ guesses: [{ orderId: 'o', orderName: 'Order 1, Mill', amountMinor: 5_000 }] }),
     passes: () => facts({ guesses: [] }),
   },
-} // prettier-ignore
+}
 
 /** A claim on a seller that waits past its day, or that nobody made. */
 export const claimWaits: Rule<LedgerFacts> = {
   name: 'ledger.claim-waits',
   title: 'A claim waits for its answer, or for being made',
-  numbers: 'The day an answer was promised for is past; or a thing is noted as damaged and nothing is claimed.',
+  numbers:
+    'The day an answer was promised for is past; or a thing is noted as damaged and nothing is claimed.',
   source: 'common practice',
   schools: 'all',
   check: ({ claims, unclaimed, today, money }) => [
@@ -96,20 +118,54 @@ export const claimWaits: Rule<LedgerFacts> = {
       measured: `noted ${dayText(u.on, today)}`,
       wanted: 'a claim with photos, or the damage accepted with a reason',
       because: 'Damage is claimed within the seller’s days, photographed before it is touched.',
-      mends: [{ label: 'Claim it', changes: [{ collection: 'claims', add: { ...NEW_CLAIM, lineId: u.lineId, madeOn: today, note: u.note } }] }],
+      mends: [
+        {
+          label: 'Claim it',
+          changes: [
+            { collection: 'claims', add: { ...NEW_CLAIM, lineId: u.lineId, madeOn: today, note: u.note } },
+          ],
+        },
+      ],
     })),
   ],
   examples: {
-    trips: () => facts({ today: '2026-03-20', claims: [{ id: 'c', itemName: 'Rug', asks: 'replacement', amountMinor: null, answer: 'waiting', answerByOn: '2026-03-10' }] }),
-    passes: () => facts({ today: '2026-03-09', claims: [{ id: 'c', itemName: 'Rug', asks: 'replacement', amountMinor: null, answer: 'waiting', answerByOn: '2026-03-10' }] }),
+    trips: () =>
+      facts({
+        today: '2026-03-20',
+        claims: [
+          {
+            id: 'c',
+            itemName: 'Rug',
+            asks: 'replacement',
+            amountMinor: null,
+            answer: 'waiting',
+            answerByOn: '2026-03-10',
+          },
+        ],
+      }),
+    passes: () =>
+      facts({
+        today: '2026-03-09',
+        claims: [
+          {
+            id: 'c',
+            itemName: 'Rug',
+            asks: 'replacement',
+            amountMinor: null,
+            answer: 'waiting',
+            answerByOn: '2026-03-10',
+          },
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 /** Borrowed, and still here. */
 export const loanOverdue: Rule<LedgerFacts> = {
   name: 'ledger.loan-overdue',
   title: 'Something borrowed should have gone back',
-  numbers: 'Its day is past and it is still here; what was fetched for the photograph goes back on the day after the install date at the latest.',
+  numbers:
+    'Its day is past and it is still here; what was fetched for the photograph goes back on the day after the install date at the latest.',
   source: 'common practice',
   schools: 'all',
   check: ({ loans, installOn, today }) =>
@@ -125,12 +181,43 @@ export const loanOverdue: Rule<LedgerFacts> = {
           measured: `${l.reason}, due ${dayText(by, today)}`,
           wanted: 'back where it belongs, or bought',
           because: 'What is borrowed leaves a gap where it came from, and “for now” becomes for good.',
-          mends: [{ label: 'It went back today', changes: [{ collection: 'loans', id: l.id, set: { returnedOn: today } }] }],
+          mends: [
+            {
+              label: 'It went back today',
+              changes: [{ collection: 'loans', id: l.id, set: { returnedOn: today } }],
+            },
+          ],
         },
       ]
     }),
   examples: {
-    trips: () => facts({ today: '2026-03-20', loans: [{ id: 'l', name: 'Palm', owner: 'the neighbor', reason: 'for the photograph', backOn: '2026-03-10', returnedOn: null }] }),
-    passes: () => facts({ today: '2026-03-20', loans: [{ id: 'l', name: 'Palm', owner: 'the neighbor', reason: 'for the photograph', backOn: '2026-03-10', returnedOn: '2026-03-09' }] }),
+    trips: () =>
+      facts({
+        today: '2026-03-20',
+        loans: [
+          {
+            id: 'l',
+            name: 'Palm',
+            owner: 'the neighbor',
+            reason: 'for the photograph',
+            backOn: '2026-03-10',
+            returnedOn: null,
+          },
+        ],
+      }),
+    passes: () =>
+      facts({
+        today: '2026-03-20',
+        loans: [
+          {
+            id: 'l',
+            name: 'Palm',
+            owner: 'the neighbor',
+            reason: 'for the photograph',
+            backOn: '2026-03-10',
+            returnedOn: '2026-03-09',
+          },
+        ],
+      }),
   },
-} // prettier-ignore
+}

@@ -5,19 +5,37 @@ import { measureFacts, misfits, type MeasureFacts } from '../measureFacts.js'
 import type { Wall } from '../schema.js'
 
 const wall = (i: number, lengthMm: number, turnDeg = 90): Wall => ({
-  id: `w${i}`, position: i, name: '', lengthMm, turnDeg, face: 'smooth paint',
-}) // prettier-ignore
+  id: `w${i}`,
+  position: i,
+  name: '',
+  lengthMm,
+  turnDeg,
+  face: 'smooth paint',
+})
 
 const example = (lengths: readonly number[], more: Partial<MeasureFacts['measures']> = {}): MeasureFacts =>
   measureFacts(
     {
-      room: { id: 'r', heightMm: 2500, skirtingMm: 0, corniceMm: 0, lowerWallMm: null, northDeg: 0, kind: null, latitudeDeg: 48 },
+      room: {
+        id: 'r',
+        heightMm: 2500,
+        skirtingMm: 0,
+        corniceMm: 0,
+        lowerWallMm: null,
+        northDeg: 0,
+        kind: null,
+        latitudeDeg: 48,
+      },
       walls: lengths.map((mm, i) => wall(i, mm)),
-      ceilings: [], diagonals: [], openings: [], fixtures: [], ...more,
+      ceilings: [],
+      diagonals: [],
+      openings: [],
+      fixtures: [],
+      ...more,
     },
     [],
     'metric',
-  ) // prettier-ignore
+  )
 
 /** A suspect as an edit: the length or the turn set right, or the missed wall put in. */
 export function mendOf(suspect: Suspect, walls: readonly Wall[], system: 'metric' | 'imperial'): Mend {
@@ -153,11 +171,20 @@ export const runCrossed: Rule<MeasureFacts> = {
     trips: () =>
       // A chimney breast entered deeper than the room.
       example([], {
-        walls: [wall(0, 4000), wall(1, 3000), wall(2, 1500), wall(3, 3500, -90), wall(4, 1000, -90), wall(5, 3500), wall(6, 1500), wall(7, 3000)],
+        walls: [
+          wall(0, 4000),
+          wall(1, 3000),
+          wall(2, 1500),
+          wall(3, 3500, -90),
+          wall(4, 1000, -90),
+          wall(5, 3500),
+          wall(6, 1500),
+          wall(7, 3000),
+        ],
       }),
     passes: () => example([4200, 3600, 4200, 3600]),
   },
-} // prettier-ignore
+}
 
 export const diagonalOff: Rule<MeasureFacts> = {
   name: 'measure.diagonal-off',
@@ -186,10 +213,16 @@ export const diagonalOff: Rule<MeasureFacts> = {
             }
           }),
   examples: {
-    trips: () => example([4200, 3600, 4200, 3600], { diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5600 }] }),
-    passes: () => example([4200, 3600, 4200, 3600], { diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5532 }] }),
+    trips: () =>
+      example([4200, 3600, 4200, 3600], {
+        diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5600 }],
+      }),
+    passes: () =>
+      example([4200, 3600, 4200, 3600], {
+        diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5532 }],
+      }),
   },
-} // prettier-ignore
+}
 
 export const pastWall: Rule<MeasureFacts> = {
   name: 'measure.past-wall',
@@ -216,9 +249,17 @@ export const pastWall: Rule<MeasureFacts> = {
 
 function opening(startMm: number) {
   return {
-    id: 'o', wallId: 'w0', kind: 'door' as const, name: 'Door', startMm, widthMm: 800, heightMm: 2000, sillMm: 0,
-    hinge: 'left' as const, swing: 'in' as const,
-  } // prettier-ignore
+    id: 'o',
+    wallId: 'w0',
+    kind: 'door' as const,
+    name: 'Door',
+    startMm,
+    widthMm: 800,
+    heightMm: 2000,
+    sillMm: 0,
+    hinge: 'left' as const,
+    swing: 'in' as const,
+  }
 }
 
 export const northUnknown: Rule<MeasureFacts> = {
@@ -228,7 +269,10 @@ export const northUnknown: Rule<MeasureFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ measures: { room, openings } }) => {
-    const missing = [room.northDeg == null && 'the bearing of the first wall', room.latitudeDeg == null && 'the latitude'].filter(Boolean)
+    const missing = [
+      room.northDeg == null && 'the bearing of the first wall',
+      room.latitudeDeg == null && 'the latitude',
+    ].filter(Boolean)
     if (missing.length === 0 || !openings.some((o) => o.kind === 'window')) return []
     return [
       {
@@ -250,7 +294,7 @@ export const northUnknown: Rule<MeasureFacts> = {
     },
     passes: () => example([4200, 3600, 4200, 3600], { openings: [{ ...opening(1000), kind: 'window' }] }),
   },
-} // prettier-ignore
+}
 
 export const wayInIncomplete: Rule<MeasureFacts> = {
   name: 'measure.way-in-incomplete',

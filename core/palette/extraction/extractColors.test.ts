@@ -55,18 +55,23 @@ test('a shadow across two materials is no third and fourth color', () => {
     [1, 3, 5].map((i) => {
       const v = parseInt(hex.slice(i, i + 2), 16) / 255
       const linear = k * (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
-      return Math.round(
-        255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055),
-      )
+      return Math.round(255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055))
     })
   const [width, height] = [160, 120]
   const data = new Uint8Array(width * height * 3)
   for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) data.set(half(y < 60 ? '#c9a76c' : '#5f7d80', x < 70 ? 0.45 : 1), 3 * (y * width + x))
+    for (let x = 0; x < width; x++)
+      data.set(half(y < 60 ? '#c9a76c' : '#5f7d80', x < 70 ? 0.45 : 1), 3 * (y * width + x))
   const found = extractColors({ width, height, data })
   expect(found).toHaveLength(2)
-  expect(Math.max(...found.map((f) => Math.min(deltaE00(f.lab, hexToLab('#c9a76c')), deltaE00(f.lab, hexToLab('#5f7d80')))))).toBeLessThan(1.5)
-}) // prettier-ignore
+  expect(
+    Math.max(
+      ...found.map((f) =>
+        Math.min(deltaE00(f.lab, hexToLab('#c9a76c')), deltaE00(f.lab, hexToLab('#5f7d80'))),
+      ),
+    ),
+  ).toBeLessThan(1.5)
+})
 
 test('a card that should be white takes the cast out of the picture', () => {
   // A warm lamp: red up, blue down, in linear light.

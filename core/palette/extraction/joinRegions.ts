@@ -17,7 +17,11 @@ interface Joined {
   readonly area: number
 }
 
-export function joinRegions(all: readonly Region[], border: ReadonlyMap<number, number>, total: number): Joined[] {
+export function joinRegions(
+  all: readonly Region[],
+  border: ReadonlyMap<number, number>,
+  total: number,
+): Joined[] {
   const count = all.length
   const parent = Int32Array.from(all, (_, i) => i)
   const root = (i: number): number => {
@@ -31,7 +35,10 @@ export function joinRegions(all: readonly Region[], border: ReadonlyMap<number, 
   const longest = all.map(() => ({ to: -1, length: 0 }))
   for (const [key, length] of border) {
     const [a, b] = [Math.floor(key / count), key % count]
-    for (const [from, to] of [[a, b], [b, a]] as const)
+    for (const [from, to] of [
+      [a, b],
+      [b, a],
+    ] as const)
       if (!solid[from] && solid[to] && length > longest[from]!.length) longest[from] = { to, length }
   }
   longest.forEach(({ to }, i) => {
@@ -59,7 +66,7 @@ export function joinRegions(all: readonly Region[], border: ReadonlyMap<number, 
   }
   const list = [...groups.values()].filter((g) => solid[g.region.label]).sort((x, y) => y.area - x.area)
   return sameColor(list)
-} // prettier-ignore
+}
 
 /** The lit one of two joined regions speaks for both, unless it is a scrap. */
 const brighter = (one: Region, than: Region): boolean =>

@@ -102,7 +102,10 @@ export function discMean(
   const step = data.length / (width * height)
   const sum: [number, number, number] = [0, 0, 0]
   let n = 0
-  const [cx, cy] = [Math.min(width - 1, Math.max(0, Math.round(x))), Math.min(height - 1, Math.max(0, Math.round(y)))]
+  const [cx, cy] = [
+    Math.min(width - 1, Math.max(0, Math.round(x))),
+    Math.min(height - 1, Math.max(0, Math.round(y))),
+  ]
   for (let py = Math.max(0, cy - radius); py <= Math.min(height - 1, cy + radius); py++)
     for (let px = Math.max(0, cx - radius); px <= Math.min(width - 1, cx + radius); px++) {
       if ((px - cx) ** 2 + (py - cy) ** 2 > radius * radius) continue
@@ -113,4 +116,4 @@ export function discMean(
       n++
     }
   return [sum[0] / n, sum[1] / n, sum[2] / n]
-} // prettier-ignore
+}

@@ -74,9 +74,11 @@ function bestLit(list: readonly number[]): { l: number; u: number; v: number; at
   const n = list.length / 5
   if (n === 0) return { l: 0, u: 0, v: 0, at: -1 }
   const order = Array.from({ length: n }, (_, i) => i).sort((p, q) => list[5 * p + 1]! - list[5 * q + 1]!)
-  const spread = list[5 * order[Math.floor(0.9 * (n - 1))]! + 1]! - list[5 * order[Math.floor(0.1 * (n - 1))]! + 1]!
+  const spread =
+    list[5 * order[Math.floor(0.9 * (n - 1))]! + 1]! - list[5 * order[Math.floor(0.1 * (n - 1))]! + 1]!
   // Evenly lit: the mean of all is steadier than any part.
-  const [from, to] = spread < 2.5 ? [0, n] : [Math.floor(0.86 * n), Math.max(Math.ceil(0.99 * n), Math.floor(0.86 * n) + 1)]
+  const [from, to] =
+    spread < 2.5 ? [0, n] : [Math.floor(0.86 * n), Math.max(Math.ceil(0.99 * n), Math.floor(0.86 * n) + 1)]
   let [w, l, u, v] = [0, 0, 0, 0]
   for (let k = from; k < Math.min(to, n); k++) {
     const at = 5 * order[k]!
@@ -86,8 +88,13 @@ function bestLit(list: readonly number[]): { l: number; u: number; v: number; at
     u += weight * list[at + 2]!
     v += weight * list[at + 3]!
   }
-  return { l: l / w, u: u / w, v: v / w, at: list[5 * order[Math.min(n - 1, Math.floor(BEST_LIT * n))]! + 4]! }
-} // prettier-ignore
+  return {
+    l: l / w,
+    u: u / w,
+    v: v / w,
+    at: list[5 * order[Math.min(n - 1, Math.floor(BEST_LIT * n))]! + 4]!,
+  }
+}
 
 /** True for pixels whose four neighbors are of the same region: the others may be mixtures at an edge. */
 function interior(labels: Int32Array, width: number, height: number): Uint8Array {

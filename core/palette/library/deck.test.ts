@@ -83,25 +83,40 @@ test('a foreign CxF under D50 is brought to D65', () => {
 })
 
 test('a CSV with hex colors, a decimal comma and few columns', () => {
-  expect(
-    deckFromCsv('Name;Hex\nOat;#d9d1c4\n', 'x', 2).samples[0],
-  ).toMatchObject({ name: 'Oat', lab: hexToLab('#d9d1c4'), material: 'paint' })
-  expect(
-    deckFromCsv('name,L,a,b,price\nOat,"84,4","0,7",8,"12,50"\n', 'x', 2).samples[0],
-  ).toMatchObject({ lab: { l: 84.4, a: 0.7, b: 8 }, priceMinor: 1250 })
-}) // prettier-ignore
+  expect(deckFromCsv('Name;Hex\nOat;#d9d1c4\n', 'x', 2).samples[0]).toMatchObject({
+    name: 'Oat',
+    lab: hexToLab('#d9d1c4'),
+    material: 'paint',
+  })
+  expect(deckFromCsv('name,L,a,b,price\nOat,"84,4","0,7",8,"12,50"\n', 'x', 2).samples[0]).toMatchObject({
+    lab: { l: 84.4, a: 0.7, b: 8 },
+    priceMinor: 1250,
+  })
+})
 
 test.each([
   ['no color column', () => deckFromCsv('name,code\nOat,1\n', 'x', 2), /“L”, “a”, “b” or “hex”/],
   ['a word for a number', () => deckFromCsv('name,L,a,b\nOat,pale,0,0\n', 'x', 2), /Line 2, L.*pale/],
-  ['an unknown material', () => deckFromCsv('name,L,a,b,material\nOat,1,0,0,cheese\n', 'x', 2), /Sample 1, material.*one of: paint/],
+  [
+    'an unknown material',
+    () => deckFromCsv('name,L,a,b,material\nOat,1,0,0,cheese\n', 'x', 2),
+    /Sample 1, material.*one of: paint/,
+  ],
   ['not a GPL', () => deckFromGpl('hello', 'x'), /GIMP Palette/],
   ['a color too large', () => deckFromGpl('GIMP Palette\n300 0 0 x\n', 'x'), /Line 2.*0 to 255/],
   ['no XML', () => deckFromCxf('hello <', 'x'), /XML|no color objects/],
   ['entities', () => deckFromCxf('<!DOCTYPE x [<!ENTITY a "b">]><CxF/>', 'x'), /document type/],
   ['an empty deck', () => readDeck({ name: 'x', samples: [] }), /no sample/],
-  ['no name', () => readDeck({ name: 'x', samples: [{ material: 'paint', lab: { l: 1, a: 0, b: 0 }, name: ' ' }] }), /Sample 1, name/],
-  ['Lab out of range', () => readDeck({ name: 'x', samples: [{ name: 'a', material: 'paint', lab: { l: 101, a: 0, b: 0 } }] }), /Sample 1 L\*.*0 to 100/],
+  [
+    'no name',
+    () => readDeck({ name: 'x', samples: [{ material: 'paint', lab: { l: 1, a: 0, b: 0 }, name: ' ' }] }),
+    /Sample 1, name/,
+  ],
+  [
+    'Lab out of range',
+    () => readDeck({ name: 'x', samples: [{ name: 'a', material: 'paint', lab: { l: 101, a: 0, b: 0 } }] }),
+    /Sample 1 L\*.*0 to 100/,
+  ],
 ] as const)('%s is refused with the place and a way to mend it', (_what, run, says) => {
   expect(run).toThrow(says)
-}) // prettier-ignore
+})

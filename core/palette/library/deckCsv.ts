@@ -5,9 +5,25 @@ import { InputError } from '../../errors/InputError.js'
 import { NEW_SAMPLE, readDeck, type Deck, type Sample, type Tin } from './sample.js'
 
 const COLUMNS = [
-  'name', 'code', 'material', 'L', 'a', 'b', 'LRV', 'sheens', 'texture', 'pattern', 'repeat mm', 'wear', 'sealed', 'outdoor',
-  'price', 'per', 'tins', 'readings',
-] as const // prettier-ignore
+  'name',
+  'code',
+  'material',
+  'L',
+  'a',
+  'b',
+  'LRV',
+  'sheens',
+  'texture',
+  'pattern',
+  'repeat mm',
+  'wear',
+  'sealed',
+  'outdoor',
+  'price',
+  'per',
+  'tins',
+  'readings',
+] as const
 
 const labText = ({ l, a, b }: LabD65) => [l, a, b].map((v) => String(v)).join(' ')
 const yes = (flag: boolean) => (flag ? 'yes' : '')
@@ -22,18 +38,46 @@ const money = (minor: number | null, digits: number) =>
  */
 export function deckToCsv(deck: Deck, digits: number): string {
   const lines = deck.samples.map((s) => [
-    s.name, s.code, s.material, s.lab.l, s.lab.a, s.lab.b, lrv(s.lab).toFixed(1), s.sheens.join(' '), s.texture, s.patternKind,
-    s.patternRepeatMm ?? '', s.wear, yes(s.sealed), yes(s.outdoor), money(s.priceMinor, digits), s.per,
-    s.tins.map((t) => `${t.ml}:${money(t.priceMinor, digits)}`).join(' '), s.readings.map(labText).join('; '),
-  ]) // prettier-ignore
+    s.name,
+    s.code,
+    s.material,
+    s.lab.l,
+    s.lab.a,
+    s.lab.b,
+    lrv(s.lab).toFixed(1),
+    s.sheens.join(' '),
+    s.texture,
+    s.patternKind,
+    s.patternRepeatMm ?? '',
+    s.wear,
+    yes(s.sealed),
+    yes(s.outdoor),
+    money(s.priceMinor, digits),
+    s.per,
+    s.tins.map((t) => `${t.ml}:${money(t.priceMinor, digits)}`).join(' '),
+    s.readings.map(labText).join('; '),
+  ])
   return csvText([[...COLUMNS], ...lines])
-} // prettier-ignore
+}
 
 /** Words under which the columns are known beside our own. */
 const ALSO: Readonly<Record<string, string>> = {
-  colour: 'color', 'l*': 'l', 'a*': 'a', 'b*': 'b', title: 'name', no: 'code', number: 'code', 'lab l': 'l', 'lab a': 'a', 'lab b': 'b',
-  hexadecimal: 'hex', rgb: 'hex', color: 'hex', sheen: 'sheens', repeat: 'repeat mm',
-} // prettier-ignore
+  colour: 'color',
+  'l*': 'l',
+  'a*': 'a',
+  'b*': 'b',
+  title: 'name',
+  no: 'code',
+  number: 'code',
+  'lab l': 'l',
+  'lab a': 'a',
+  'lab b': 'b',
+  hexadecimal: 'hex',
+  rgb: 'hex',
+  color: 'hex',
+  sheen: 'sheens',
+  repeat: 'repeat mm',
+}
 
 /**
  * Reads a deck from CSV: a column `name`, and the color as `L`, `a`, `b` or as `hex`; the others when they are there.
@@ -77,14 +121,17 @@ function sampleOf(row: Readonly<Record<string, string>>, line: number, digits: n
   }
   const minor = (text: string): number => Math.round(Number(text.replace(',', '.')) * 10 ** digits)
   const hex = cell('hex')
-  const lab = hex && !cell('l') ? parseColor(hex) : { l: number('l', 'L'), a: number('a', 'a'), b: number('b', 'b') }
+  const lab =
+    hex && !cell('l') ? parseColor(hex) : { l: number('l', 'L'), a: number('a', 'a'), b: number('b', 'b') }
   return {
     ...NEW_SAMPLE,
     name: cell('name'),
     code: cell('code'),
     ...(cell('material') ? { material: cell('material').toLowerCase() as Sample['material'] } : {}),
     lab,
-    sheens: cell('sheens').split(/[\s,;]+/).filter(Boolean) as Sample['sheens'][number][],
+    sheens: cell('sheens')
+      .split(/[\s,;]+/)
+      .filter(Boolean) as Sample['sheens'][number][],
     ...(cell('texture') ? { texture: cell('texture') as Sample['texture'] } : {}),
     ...(cell('pattern') ? { patternKind: cell('pattern') as Sample['patternKind'] } : {}),
     patternRepeatMm: cell('repeat mm') ? number('repeat mm', 'repeat') : null,
@@ -93,10 +140,16 @@ function sampleOf(row: Readonly<Record<string, string>>, line: number, digits: n
     outdoor: /^(yes|true|1)$/i.test(cell('outdoor')),
     priceMinor: cell('price') ? Math.round(number('price', 'price') * 10 ** digits) : null,
     ...(cell('per') ? { per: cell('per') as Sample['per'] } : {}),
-    tins: cell('tins').split(/\s+/).filter(Boolean).map((t): Tin => {
-      const [ml = '', price = ''] = t.split(':')
-      return { ml: Number(ml), priceMinor: minor(price) }
-    }),
-    readings: cell('readings').split(';').filter((r) => r.trim()).map((r) => parseColor(r)),
+    tins: cell('tins')
+      .split(/\s+/)
+      .filter(Boolean)
+      .map((t): Tin => {
+        const [ml = '', price = ''] = t.split(':')
+        return { ml: Number(ml), priceMinor: minor(price) }
+      }),
+    readings: cell('readings')
+      .split(';')
+      .filter((r) => r.trim())
+      .map((r) => parseColor(r)),
   }
-} // prettier-ignore
+}

@@ -120,7 +120,8 @@ export function readSample(value: unknown, where: string): Sample {
     sheens: listOf(row.sheens ?? [], 5, `${where}, sheens`).map((s) => oneOf(s, SHEENS, `${where}, sheen`)),
     texture: oneOf(row.texture ?? 'smooth', TEXTURES, `${where}, texture`),
     patternKind: oneOf(row.patternKind ?? 'none', PATTERN_KINDS, `${where}, pattern`),
-    patternRepeatMm: row.patternRepeatMm == null ? null : whole(row.patternRepeatMm, 1, 5000, `${where}, repeat`),
+    patternRepeatMm:
+      row.patternRepeatMm == null ? null : whole(row.patternRepeatMm, 1, 5000, `${where}, repeat`),
     wear: oneOf(row.wear ?? 'not known', WEARS, `${where}, wear`),
     sealed: row.sealed === true,
     outdoor: row.outdoor === true,
@@ -128,11 +129,14 @@ export function readSample(value: unknown, where: string): Sample {
     per: oneOf(row.per ?? 'l', PRICE_PER, `${where}, price per`),
     tins: listOf(row.tins ?? [], 8, `${where}, tins`).map((tin) => {
       const t = (tin ?? {}) as Record<string, unknown>
-      return { ml: whole(t.ml, 50, 50_000, `${where}, tin`), priceMinor: whole(t.priceMinor, 0, 1e9, `${where}, tin price`) }
+      return {
+        ml: whole(t.ml, 50, 50_000, `${where}, tin`),
+        priceMinor: whole(t.priceMinor, 0, 1e9, `${where}, tin price`),
+      }
     }),
     readings: listOf(row.readings ?? [], 40, `${where}, readings`).map((r) => labIn(r, `${where}, reading`)),
   }
-} // prettier-ignore
+}
 
 /** @throws {InputError} `SAMPLE_NOT_READ` */
 export function readDeck(value: unknown): Deck {

@@ -5,7 +5,8 @@ import type { Sample } from './sample.js'
 
 /** A sample as a finish of a job: what it says is copied, so that the deck may change and the job stays. */
 export function finishFromSample(sample: Sample, role?: Role): Omit<Finish, 'id'> {
-  const byMaterial: Role = sample.material === 'metal' ? 'metal' : sample.material === 'foliage' ? 'foliage' : 'second'
+  const byMaterial: Role =
+    sample.material === 'metal' ? 'metal' : sample.material === 'foliage' ? 'foliage' : 'second'
   return {
     name: sample.name,
     code: sample.code,
@@ -25,9 +26,12 @@ export function finishFromSample(sample: Sample, role?: Role): Omit<Finish, 'id'
     sealed: sample.sealed,
     outdoor: sample.outdoor,
     // Spreading rate of an interior paint on smooth ground (common practice); the tin says better.
-    paintKit: sample.material === 'paint' ? { spreadM2PerL: 12, lossPpm: 100_000, tins: sample.tins.map((t) => ({ ...t })) } : null,
+    paintKit:
+      sample.material === 'paint'
+        ? { spreadM2PerL: 12, lossPpm: 100_000, tins: sample.tins.map((t) => ({ ...t })) }
+        : null,
   }
-} // prettier-ignore
+}
 
 /** Mean of readings of one sample, and how far they lie apart: the largest ΔE00 from the mean. */
 export function spreadOf(

@@ -57,15 +57,20 @@ export function drafts(wish: ProposalWish): Draft[] {
           const key = next() + (lifted(s) ? 0 : 1) + (lifted(a) ? 0 : 1)
           list.push({
             key,
-            draft: { target: {
-              wall,
-              pale: dark || trimAndCeiling === 'one envelope, light' ? wall : polar(Math.min(96, l + 9), 4, lean),
-              lower: dark || trimAndCeiling === 'one envelope, light' ? wall : second,
-              seat: polar(seatL, 8, lean),
-              second: { l: Math.min(70, second.l + 12), a: second.a * 0.8, b: second.b * 0.8 },
-              accent,
-            } },
+            draft: {
+              target: {
+                wall,
+                pale:
+                  dark || trimAndCeiling === 'one envelope, light'
+                    ? wall
+                    : polar(Math.min(96, l + 9), 4, lean),
+                lower: dark || trimAndCeiling === 'one envelope, light' ? wall : second,
+                seat: polar(seatL, 8, lean),
+                second: { l: Math.min(70, second.l + 12), a: second.a * 0.8, b: second.b * 0.8 },
+                accent,
+              },
+            },
           })
         }
   return list.sort((x, y) => x.key - y.key).map(({ draft }) => draft)
-} // prettier-ignore
+}

@@ -65,14 +65,28 @@ test('a search that is stopped gives what it has, and nothing to color gives not
 test('three brasses that agree with the room, and a white that does not pull pink', () => {
   const room = randomRoom(4, samples)
   const of = (id: string, material: 'metal' | 'paint', l: number, a: number, b: number) => ({
-    ...NEW_FINISH, id, name: id, material, labL: l, labA: a, labB: b, colors: [], readings: [], version: 1,
-  }) // prettier-ignore
+    ...NEW_FINISH,
+    id,
+    name: id,
+    material,
+    labL: l,
+    labA: a,
+    labB: b,
+    colors: [],
+    readings: [],
+    version: 1,
+  })
   const job = emptyJob({
     ...room,
-    finishes: [of('green brass', 'metal', 58.5, -2.4, 33.9), of('pink brass', 'metal', 66.8, 12.1, 17.4), of('white', 'paint', 90, -0.5, 6), of('pink white', 'paint', 90, 5, 2)],
+    finishes: [
+      of('green brass', 'metal', 58.5, -2.4, 33.9),
+      of('pink brass', 'metal', 66.8, 12.1, 17.4),
+      of('white', 'paint', 90, -0.5, 6),
+      of('pink white', 'paint', 90, 5, 2),
+    ],
     placements: [],
     pieces: ['green brass', 'pink brass', 'white', 'pink white'].map((id) => pieceWith({ id, finishId: id })),
-  }) // prettier-ignore
+  })
   const facts = paletteFacts(job, undefined, null)
   const called = (id: string) => facts.finishes.find((f) => f.finish.id === id)!
   const brasses = agreeingSamples(facts, called('pink brass'), samples, 3)

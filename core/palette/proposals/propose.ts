@@ -186,33 +186,68 @@ function make(
 /** The job with the proposal as a scheme of its own over what is shared. */
 function rowsWith(rows: PaletteRows, finishes: readonly ProposedFinish[]): PaletteRows {
   const id = (i: number) => `${SCHEME} ${i}`
-  const made = finishes.map((f, i): Stored<Finish> => ({ ...finishFromSample(f.sample, f.role), id: id(i), version: 1 }))
+  const made = finishes.map((f, i): Stored<Finish> => ({
+    ...finishFromSample(f.sample, f.role),
+    id: id(i),
+    version: 1,
+  }))
   return {
     ...rows,
     finishes: [...rows.finishes, ...made],
-    schemes: [{ id: SCHEME, position: 0, name: '', note: '', overId: null, retired: false, storedAt: '', version: 1 }],
+    schemes: [
+      { id: SCHEME, position: 0, name: '', note: '', overId: null, retired: false, storedAt: '', version: 1 },
+    ],
     placements: [
       ...rows.placements.filter((p) => p.schemeId === null),
-      ...finishes.flatMap((f, i) => f.surfaces.map((surface): Stored<Placement> => ({
-        ...NEW_PLACEMENT, id: `${SCHEME} ${surface}`, surface, finishId: id(i), schemeId: SCHEME, version: 1,
-      }))),
+      ...finishes.flatMap((f, i) =>
+        f.surfaces.map((surface): Stored<Placement> => ({
+          ...NEW_PLACEMENT,
+          id: `${SCHEME} ${surface}`,
+          surface,
+          finishId: id(i),
+          schemeId: SCHEME,
+          version: 1,
+        })),
+      ),
     ],
-    dressings: finishes.flatMap((f, i) => f.pieceIds.map((pieceId): Stored<Dressing> => ({
-      id: `${SCHEME} ${pieceId}`, schemeId: SCHEME, pieceId, finishId: id(i), absent: false, costMinor: null, version: 1,
-    }))),
+    dressings: finishes.flatMap((f, i) =>
+      f.pieceIds.map((pieceId): Stored<Dressing> => ({
+        id: `${SCHEME} ${pieceId}`,
+        schemeId: SCHEME,
+        pieceId,
+        finishId: id(i),
+        absent: false,
+        costMinor: null,
+        version: 1,
+      })),
+    ),
   }
-} // prettier-ignore
+}
 
-function reasons(wish: ProposalWish, facts: PaletteFacts, finishes: readonly ProposedFinish[], shares: ReturnType<typeof roleShares>, looks: number): string[] {
+function reasons(
+  wish: ProposalWish,
+  facts: PaletteFacts,
+  finishes: readonly ProposedFinish[],
+  shares: ReturnType<typeof roleShares>,
+  looks: number,
+): string[] {
   const { rows } = wish
   const accent = finishes.find((f) => f.role === 'accent')
   const second = finishes.find((f) => f.role === 'second')
   const kept = seen(facts).find((f) => f.finish.role === 'stays' && chroma(f.lab) >= 12)
   const from = (f: ProposedFinish | undefined) =>
-    f && rows.pulls.map((p) => ({ name: p.name, d: Math.hypot(p.labL - f.sample.lab.l, p.labA - f.sample.lab.a, p.labB - f.sample.lab.b) })).sort((x, y) => x.d - y.d)[0]
+    f &&
+    rows.pulls
+      .map((p) => ({
+        name: p.name,
+        d: Math.hypot(p.labL - f.sample.lab.l, p.labA - f.sample.lab.a, p.labB - f.sample.lab.b),
+      }))
+      .sort((x, y) => x.d - y.d)[0]
   const lifted = [second, accent].flatMap((f) => {
     const near = from(f)
-    return near && near.d < 25 && f ? [`${f.sample.name} answers the ${near.name} of what inspires the room`] : []
+    return near && near.d < 25 && f
+      ? [`${f.sample.name} answers the ${near.name} of what inspires the room`]
+      : []
   })
   return [
     ...(kept ? [`its neutrals lean with ${kept.finish.name}, which stays`] : []),
@@ -220,4 +255,4 @@ function reasons(wish: ProposalWish, facts: PaletteFacts, finishes: readonly Pro
     `${[shares.main, shares.second, shares.accent].map((v) => Math.round(100 * v)).join(' / ')} of what can change`,
     looks === 0 ? 'nothing to look at' : `${looks} to look at, no stop`,
   ]
-} // prettier-ignore
+}

@@ -31,7 +31,9 @@ export function slotsOf(wish: ProposalWish): Slot[] {
   const free = (surface: Surface) => !laid.some((p) => p.surface === surface && stays(p.finishId))
   const outdoors = rows.room.kind === 'outdoors'
   const surfaces = (list: readonly Surface[]) => (outdoors || !wish.areas ? [] : list.filter(free))
-  const pieces = schemeView(rows, null).pieces.filter((p) => inRoom(p) && !sharedByAll(p) && !stays(p.finishId))
+  const pieces = schemeView(rows, null).pieces.filter(
+    (p) => inRoom(p) && !sharedByAll(p) && !stays(p.finishId),
+  )
   const metal = (p: WornPiece) => rows.finishes.find((f) => f.id === p.finishId)?.material === 'metal'
   const of = (kinds: readonly PieceKind[]) => pieces.filter((p) => kinds.includes(p.kind) && !metal(p))
   const timber = (p: WornPiece) => rows.finishes.find((f) => f.id === p.finishId)?.material === 'timber'
@@ -39,15 +41,39 @@ export function slotsOf(wish: ProposalWish): Slot[] {
   const big = [...seats].sort((x, y) => y.widthMm * y.heightMm - x.widthMm * x.heightMm)
   const all: Slot[] = [
     { part: 'wall', surfaces: surfaces(['walls']), pieces: [], materials: ['paint'], role: 'main' },
-    { part: 'pale', surfaces: surfaces(['ceiling', 'trim', 'doors']), pieces: [], materials: ['paint'], role: 'main' },
-    { part: 'lower', surfaces: wish.lowerWall ? surfaces(['lower']) : [], pieces: [], materials: ['paint'], role: 'second' },
-    { part: 'seat', surfaces: [], pieces: big.slice(0, Math.max(1, big.length - 1)), materials: ['textile'], role: 'main' },
+    {
+      part: 'pale',
+      surfaces: surfaces(['ceiling', 'trim', 'doors']),
+      pieces: [],
+      materials: ['paint'],
+      role: 'main',
+    },
+    {
+      part: 'lower',
+      surfaces: wish.lowerWall ? surfaces(['lower']) : [],
+      pieces: [],
+      materials: ['paint'],
+      role: 'second',
+    },
+    {
+      part: 'seat',
+      surfaces: [],
+      pieces: big.slice(0, Math.max(1, big.length - 1)),
+      materials: ['textile'],
+      role: 'main',
+    },
     { part: 'second', surfaces: [], pieces: of([...HANGING, 'rug']), materials: ['textile'], role: 'second' },
-    { part: 'accent', surfaces: [], pieces: [...of(SMALL), ...big.slice(Math.max(1, big.length - 1))], materials: ['textile'], role: 'accent' },
+    {
+      part: 'accent',
+      surfaces: [],
+      pieces: [...of(SMALL), ...big.slice(Math.max(1, big.length - 1))],
+      materials: ['textile'],
+      role: 'accent',
+    },
     { part: 'metal', surfaces: [], pieces: pieces.filter(metal), materials: ['metal'], role: 'metal' },
   ]
   return all.filter((s) => s.surfaces.length + s.pieces.length > 0)
-} // prettier-ignore
+}
 
 const ROUGH: readonly (RoomKind | null)[] = ['hall', "child's room", 'service room', 'kitchen']
 

@@ -27,7 +27,13 @@ function check(facts: PaletteFacts): Finding[] {
     const mains = seen(facts).filter((f) => f.finish.role === 'main' && !repeats(f.lab, first.lab))
     const over = mains.filter((m) => m.share < share)
     if (share <= MOST && (mains.length === 0 || over.length < mains.length)) return []
-    const next = seen(facts).filter((f) => !group.includes(f) && chroma(f.lab) >= ACCENT_CHROMA && shareOf(facts, f) <= MOST && changeable(facts, f))
+    const next = seen(facts).filter(
+      (f) =>
+        !group.includes(f) &&
+        chroma(f.lab) >= ACCENT_CHROMA &&
+        shareOf(facts, f) <= MOST &&
+        changeable(facts, f),
+    )
     return [
       {
         rule: 'palette.accent-scarce',
@@ -42,14 +48,16 @@ function check(facts: PaletteFacts): Finding[] {
             label: `Call ${group.map((f) => f.finish.name).join(', ')} a main${next[0] ? ` and ${next[0].finish.name} the accent` : ''}`,
             changes: [
               ...group.map((f) => ({ collection: 'finishes', id: f.finish.id, set: { role: 'main' } })),
-              ...next.slice(0, 1).map((f) => ({ collection: 'finishes', id: f.finish.id, set: { role: 'accent' } })),
+              ...next
+                .slice(0, 1)
+                .map((f) => ({ collection: 'finishes', id: f.finish.id, set: { role: 'accent' } })),
             ],
           },
         ],
       },
     ]
   })
-} // prettier-ignore
+}
 
 /** True when the room has mains and nothing scarce and strong left to be the accent: a new one is asked for. */
 function noAccent(facts: PaletteFacts): boolean {
@@ -68,16 +76,18 @@ export const accentScarce: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'White', hex: '#EDEBE6', role: 'main', on: ['ceiling', 'trim'] },
-      { name: 'Green paper', hex: '#5E8A5A', material: 'wallpaper', role: 'accent', on: ['walls'] },
-    ]),
-    passes: () => room([
-      { name: 'White', hex: '#EDEBE6', role: 'main', on: ['ceiling', 'trim', 'walls'] },
-      { name: 'Green', hex: '#5E8A5A', role: 'accent' },
-    ]),
+    trips: () =>
+      room([
+        { name: 'White', hex: '#EDEBE6', role: 'main', on: ['ceiling', 'trim'] },
+        { name: 'Green paper', hex: '#5E8A5A', material: 'wallpaper', role: 'accent', on: ['walls'] },
+      ]),
+    passes: () =>
+      room([
+        { name: 'White', hex: '#EDEBE6', role: 'main', on: ['ceiling', 'trim', 'walls'] },
+        { name: 'Green', hex: '#5E8A5A', role: 'accent' },
+      ]),
   },
-} // prettier-ignore
+}
 
 export const accentMissing: Rule<PaletteFacts> = {
   name: 'palette.accent-missing',
@@ -87,7 +97,15 @@ export const accentMissing: Rule<PaletteFacts> = {
   schools: ['two mains and one accent'],
   check: (facts) => {
     if (!noAccent(facts)) return []
-    const can = facts.finishes.filter((f) => chroma(f.lab) >= ACCENT_CHROMA && f.share > 0 && f.share < MOST && f.finish.role !== 'stays' && f.finish.role !== 'metal' && f.finish.role !== 'foliage')
+    const can = facts.finishes.filter(
+      (f) =>
+        chroma(f.lab) >= ACCENT_CHROMA &&
+        f.share > 0 &&
+        f.share < MOST &&
+        f.finish.role !== 'stays' &&
+        f.finish.role !== 'metal' &&
+        f.finish.role !== 'foliage',
+    )
     return [
       {
         rule: 'palette.accent-missing',
@@ -96,14 +114,28 @@ export const accentMissing: Rule<PaletteFacts> = {
         title: 'No accent yet',
         measured: 'no finish in the role of accent',
         wanted: 'one, scarce, seen in three places',
-        because: 'The school asks for one scarce color. Pick it out of what inspires the room, best a thread of a main fabric.',
+        because:
+          'The school asks for one scarce color. Pick it out of what inspires the room, best a thread of a main fabric.',
         school: 'two mains and one accent',
-        mends: can.slice(0, 2).map((f) => ({ label: `Make ${f.finish.name} the accent`, changes: [{ collection: 'finishes', id: f.finish.id, set: { role: 'accent' } }] })),
+        mends: can
+          .slice(0, 2)
+          .map((f) => ({
+            label: `Make ${f.finish.name} the accent`,
+            changes: [{ collection: 'finishes', id: f.finish.id, set: { role: 'accent' } }],
+          })),
       },
     ]
   },
   examples: {
-    trips: () => room([{ name: 'White', hex: '#EDEBE6', role: 'main' }, { name: 'Plum', hex: '#6B3550', piece: { widthMm: 300, depthMm: 100, heightMm: 300 } }]),
-    passes: () => room([{ name: 'White', hex: '#EDEBE6', role: 'main' }, { name: 'Plum', hex: '#6B3550', role: 'accent' }]),
+    trips: () =>
+      room([
+        { name: 'White', hex: '#EDEBE6', role: 'main' },
+        { name: 'Plum', hex: '#6B3550', piece: { widthMm: 300, depthMm: 100, heightMm: 300 } },
+      ]),
+    passes: () =>
+      room([
+        { name: 'White', hex: '#EDEBE6', role: 'main' },
+        { name: 'Plum', hex: '#6B3550', role: 'accent' },
+      ]),
   },
-} // prettier-ignore
+}

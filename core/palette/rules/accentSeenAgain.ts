@@ -22,15 +22,20 @@ function check(facts: PaletteFacts): Finding[] {
         rule: 'palette.accent-seen-again',
         severity: 'look',
         about: group.map(finishRef),
-        title: one ? 'Accent is seen on one side only' : found.length === 1 ? 'Accent is seen in one place only' : 'Accent is seen too seldom',
+        title: one
+          ? 'Accent is seen on one side only'
+          : found.length === 1
+            ? 'Accent is seen in one place only'
+            : 'Accent is seen too seldom',
         measured: `${group.map((f) => f.finish.name).join(', ')}: ${found.length === 1 ? 'one place' : `${found.length} places`}${where ? ` (${where})` : ''}${one ? ', all at one wall' : ''}`,
         wanted: `at least ${PLACES} places, on more than one side of the room`,
-        because: 'An accent seen once is an accident. Carry it across: a tray, book spines, a lamp shade, a cushion at the other end.',
+        because:
+          'An accent seen once is an accident. Carry it across: a tray, book spines, a lamp shade, a cushion at the other end.',
         mends: carryAcross(facts, first.finish.id, found.length, one ? [...sides][0] : undefined),
       },
     ]
   })
-} // prettier-ignore
+}
 
 /** Small things in the accent where none are yet: a cushion and a tray make up what is missing. */
 function carryAcross(facts: PaletteFacts, finishId: string, places: number, wallId: string | undefined) {
@@ -49,7 +54,7 @@ function carryAcross(facts: PaletteFacts, finishId: string, places: number, wall
       ),
     },
   ]
-} // prettier-ignore
+}
 
 export const accentSeenAgain: Rule<PaletteFacts> = {
   name: 'palette.accent-seen-again',
@@ -59,12 +64,17 @@ export const accentSeenAgain: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Oat', hex: '#D9D1C4' }, { name: 'Madder', hex: '#A4462F', role: 'accent' }]),
-    passes: () => room([
-      { name: 'Oat', hex: '#D9D1C4' },
-      { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { wallId: 'north' } },
-      { name: 'Rust', hex: '#B5603C', role: 'accent', piece: { wallId: 'south' } },
-      { name: 'Brick', hex: '#9C4A33', role: 'accent', piece: { wallId: 'east' } },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4' },
+        { name: 'Madder', hex: '#A4462F', role: 'accent' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4' },
+        { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { wallId: 'north' } },
+        { name: 'Rust', hex: '#B5603C', role: 'accent', piece: { wallId: 'south' } },
+        { name: 'Brick', hex: '#9C4A33', role: 'accent', piece: { wallId: 'east' } },
+      ]),
   },
-} // prettier-ignore
+}

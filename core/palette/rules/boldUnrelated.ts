@@ -62,14 +62,20 @@ export const boldUnrelated: Rule<PaletteFacts> = {
             title: `${f.finish.name} is bold and carries nothing of what stays`,
             measured: `nearest color ΔE00 ${gap.toFixed(1)} from what stays`,
             wanted: `one color within ΔE00 ${CARRIES}`,
-            because: 'A bold pattern is welcome when it holds the color of what cannot be changed; without it the two compete.',
-            mends: othersInstead(facts, f, (o) => o.finish.role !== 'stays' && nearest(o, kept) <= CARRIES, (o) => nearest(o, kept)),
+            because:
+              'A bold pattern is welcome when it holds the color of what cannot be changed; without it the two compete.',
+            mends: othersInstead(
+              facts,
+              f,
+              (o) => o.finish.role !== 'stays' && nearest(o, kept) <= CARRIES,
+              (o) => nearest(o, kept),
+            ),
           },
         ]
-      }) // prettier-ignore
+      })
   },
   examples: {
     trips: () => room([TILE, paper('Blue paper', '#8FA3B5'), { ...paper('Sand paper', '#AC9C8B'), on: [] }]),
     passes: () => room([TILE, paper('Sand paper', '#AC9C8B')]),
   },
-} // prettier-ignore
+}

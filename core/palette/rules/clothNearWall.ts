@@ -20,7 +20,8 @@ function check(facts: PaletteFacts): Finding[] {
         title: `${piece.name} nearly matches the wall it hangs before`,
         measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${wall.finish.name}`,
         wanted: 'the color of the wall, or clearly another',
-        because: 'A shade or curtain beside the wall is the commonest near miss: lit from behind, the difference grows.',
+        because:
+          'A shade or curtain beside the wall is the commonest near miss: lit from behind, the difference grows.',
         mends: facts.finishes
           .filter((f) => f.finish.material === 'textile' && likeness(f.lab, wall.lab).zone !== 'near miss')
           .sort((x, y) => likeness(x.lab, finish.lab).deltaE - likeness(y.lab, finish.lab).deltaE)
@@ -29,7 +30,7 @@ function check(facts: PaletteFacts): Finding[] {
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const clothNearWall: Rule<PaletteFacts> = {
   name: 'palette.cloth-near-wall',
@@ -39,12 +40,24 @@ export const clothNearWall: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-      { name: 'Linen', hex: '#CFC2A8', piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 } }, { name: 'Wall linen', hex: '#D8CFC0', placed: false }]),
-    passes: () => room([
-      { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-      { name: 'Linen', hex: '#D8CFC0', piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 } },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
+        {
+          name: 'Linen',
+          hex: '#CFC2A8',
+          piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 },
+        },
+        { name: 'Wall linen', hex: '#D8CFC0', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
+        {
+          name: 'Linen',
+          hex: '#D8CFC0',
+          piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 },
+        },
+      ]),
   },
-} // prettier-ignore
+}

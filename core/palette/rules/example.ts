@@ -51,25 +51,50 @@ export function room(
     const { l, a, b } = hexToLab(f.hex)
     const { hex: _h, placed: _p, stays: _s, on: _o, open: _n, piece: _i, ...fields } = f
     return {
-      ...NEW_FINISH, material: 'textile', role: 'second', labL: l, labA: a, labB: b, ...fields,
-      id: f.name, colors: fields.colors ?? [], readings: [], version: 1,
-    } // prettier-ignore
+      ...NEW_FINISH,
+      material: 'textile',
+      role: 'second',
+      labL: l,
+      labA: a,
+      labB: b,
+      ...fields,
+      id: f.name,
+      colors: fields.colors ?? [],
+      readings: [],
+      version: 1,
+    }
   })
   const pieces = finishes.flatMap((f, i): (Piece & { version: number })[] =>
     f.placed === false || f.on
       ? []
       : [
           {
-            ...NEW_PIECE, id: `piece ${f.name}`, name: `${f.name} piece`, kind: 'other', widthMm: 1000, depthMm: 500,
-            heightMm: 1000 - 20 * i, finishId: f.name, position: i, stays: f.stays ?? false, serves: [], version: 1, ...f.piece,
-          }, // prettier-ignore
+            ...NEW_PIECE,
+            id: `piece ${f.name}`,
+            name: `${f.name} piece`,
+            kind: 'other',
+            widthMm: 1000,
+            depthMm: 500,
+            heightMm: 1000 - 20 * i,
+            finishId: f.name,
+            position: i,
+            stays: f.stays ?? false,
+            serves: [],
+            version: 1,
+            ...f.piece,
+          },
         ],
   )
   const placements = finishes.flatMap((f) =>
     (f.on ?? []).map((surface) => ({
-      ...NEW_PLACEMENT, id: `${surface} ${f.name}`, surface, finishId: f.name, candidate: f.open ?? false, version: 1,
+      ...NEW_PLACEMENT,
+      id: `${surface} ${f.name}`,
+      surface,
+      finishId: f.name,
+      candidate: f.open ?? false,
+      version: 1,
     })),
-  ) // prettier-ignore
+  )
   const empty = emptyJob()
   const job = emptyJob({
     schools: { ...empty.schools, ...schools },
@@ -79,9 +104,19 @@ export function room(
     placements,
     pulls: (pulls ?? []).map((p, position) => {
       const { l, a, b } = hexToLab(p.hex)
-      return { id: p.name, position, name: p.name, labL: l, labA: a, labB: b, share: p.share ?? 0.2, photoId: null, version: 1 }
+      return {
+        id: p.name,
+        position,
+        name: p.name,
+        labL: l,
+        labA: a,
+        labB: b,
+        share: p.share ?? 0.2,
+        photoId: null,
+        version: 1,
+      }
     }),
-  }) // prettier-ignore
+  })
   const facts = paletteFacts(job, AREAS, null)
   jobs.set(facts, job)
   return facts

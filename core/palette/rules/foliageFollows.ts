@@ -22,7 +22,13 @@ const leans = (f: FinishFacts): 'blue' | 'yellow' | undefined =>
 
 function check(facts: PaletteFacts): Finding[] {
   const leaves = seen(facts).filter((f) => f.undertone.family === 'foliage')
-  const lead = seen(facts).find((f) => f.undertone.family !== 'foliage' && chroma(f.lab) >= LEAD_CHROMA && f.share >= LEAD_SHARE && temperature(f.undertone.hueDeg) === 'cool')
+  const lead = seen(facts).find(
+    (f) =>
+      f.undertone.family !== 'foliage' &&
+      chroma(f.lab) >= LEAD_CHROMA &&
+      f.share >= LEAD_SHARE &&
+      temperature(f.undertone.hueDeg) === 'cool',
+  )
   if (!lead) return []
   return leaves
     .filter((leaf) => leans(leaf) === 'yellow')
@@ -33,12 +39,18 @@ function check(facts: PaletteFacts): Finding[] {
       title: `${leaf.finish.name} pulls yellow beside ${lead.finish.name}, which is ${lead.undertone.word}`,
       measured: `Leaves at ${Math.round(leaf.undertone.hueDeg)}°, the large color at ${Math.round(lead.undertone.hueDeg)}°`,
       wanted: `leaves from ${GREEN_DEG - LEANS_DEG}° on, towards blue`,
-      because: 'Greens pull blue or yellow; they follow the nearest large color, and once one is in all others follow it, real and artificial alike.',
+      because:
+        'Greens pull blue or yellow; they follow the nearest large color, and once one is in all others follow it, real and artificial alike.',
       mends: changeable(facts, leaf)
-        ? othersInstead(facts, leaf, (o) => o.undertone.family === 'foliage' && leans(o) !== 'yellow', (o) => Math.abs(o.lab.l - leaf.lab.l))
+        ? othersInstead(
+            facts,
+            leaf,
+            (o) => o.undertone.family === 'foliage' && leans(o) !== 'yellow',
+            (o) => Math.abs(o.lab.l - leaf.lab.l),
+          )
         : [],
     }))
-} // prettier-ignore
+}
 
 export const foliageFollows: Rule<PaletteFacts> = {
   name: 'palette.foliage-follows',
@@ -48,7 +60,16 @@ export const foliageFollows: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Rug', hex: '#8698A7' }, { name: 'Stems', hex: '#6F8352', material: 'foliage', role: 'foliage' }, { name: 'Eucalyptus', hex: '#558484', material: 'foliage', role: 'foliage', placed: false }]),
-    passes: () => room([{ name: 'Rug', hex: '#8698A7' }, { name: 'Stems', hex: '#558484', material: 'foliage', role: 'foliage' }]),
+    trips: () =>
+      room([
+        { name: 'Rug', hex: '#8698A7' },
+        { name: 'Stems', hex: '#6F8352', material: 'foliage', role: 'foliage' },
+        { name: 'Eucalyptus', hex: '#558484', material: 'foliage', role: 'foliage', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Rug', hex: '#8698A7' },
+        { name: 'Stems', hex: '#558484', material: 'foliage', role: 'foliage' },
+      ]),
   },
-} // prettier-ignore
+}

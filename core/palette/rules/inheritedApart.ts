@@ -7,8 +7,12 @@ import { room } from './example.js'
 /** Worn only by pieces that are kept as they are: outside the comparison of the others. */
 export function keptAsIs(facts: PaletteFacts, f: FinishFacts): boolean {
   const worn = wornPieces(facts).filter((w) => w.finish === f)
-  return worn.length > 0 && worn.every((w) => w.piece.sentimental) && !facts.placements.some((p) => p.finishId === f.finish.id)
-} // prettier-ignore
+  return (
+    worn.length > 0 &&
+    worn.every((w) => w.piece.sentimental) &&
+    !facts.placements.some((p) => p.finishId === f.finish.id)
+  )
+}
 
 function check(facts: PaletteFacts): Finding[] {
   const list = seen(facts)
@@ -27,12 +31,13 @@ function check(facts: PaletteFacts): Finding[] {
           title: `${pieces.map((w) => w.piece.name).join(', ')} keeps its own undertone`,
           measured: `${f.finish.name} leans ${leaningOf(f, first)?.words[0] ?? ''}, ${apart.map((o) => o.finish.name).join(', ')} the other way`,
           wanted: 'nothing: it is kept as it is',
-          because: 'What is dear may break a rule and stays; the others are held against each other and not against it.',
+          because:
+            'What is dear may break a rule and stays; the others are held against each other and not against it.',
           mends: [],
         },
       ]
     })
-} // prettier-ignore
+}
 
 export const inheritedApart: Rule<PaletteFacts> = {
   name: 'palette.inherited-apart',
@@ -43,13 +48,15 @@ export const inheritedApart: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
-      { name: 'Ash', hex: '#C9A76C', material: 'timber' },
-    ]),
-    passes: () => room([
-      { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
-      { name: 'Cherry', hex: '#8A4A36', material: 'timber' },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
+        { name: 'Ash', hex: '#C9A76C', material: 'timber' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
+        { name: 'Cherry', hex: '#8A4A36', material: 'timber' },
+      ]),
   },
-} // prettier-ignore
+}

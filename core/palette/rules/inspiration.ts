@@ -19,7 +19,9 @@ const nearest = (facts: PaletteFacts, f: FinishFacts) =>
 function foreign(facts: PaletteFacts): Finding[] {
   if (facts.school !== 'drawn from one piece' || facts.pulls.length === 0) return []
   return seen(facts)
-    .filter((f) => COUNTED.includes(f.finish.role) && chroma(f.lab) >= HUE_CHROMA && nearest(facts, f) > FOUND)
+    .filter(
+      (f) => COUNTED.includes(f.finish.role) && chroma(f.lab) >= HUE_CHROMA && nearest(facts, f) > FOUND,
+    )
     .map((f): Finding => ({
       rule: 'palette.not-in-inspiration',
       severity: 'look',
@@ -27,11 +29,17 @@ function foreign(facts: PaletteFacts): Finding[] {
       title: `${f.finish.name} is not in what inspires the room`,
       measured: `ΔE00 ${nearest(facts, f).toFixed(1)} to the nearest color pulled out of it`,
       wanted: `up to ${FOUND}`,
-      because: 'In this school five colors are fine because all are lifted from one piece; another one is a guest.',
+      because:
+        'In this school five colors are fine because all are lifted from one piece; another one is a guest.',
       school: 'drawn from one piece',
-      mends: othersInstead(facts, f, (o) => COUNTED.includes(o.finish.role) && nearest(facts, o) <= FOUND, (o) => likeness(o.lab, f.lab).deltaE),
+      mends: othersInstead(
+        facts,
+        f,
+        (o) => COUNTED.includes(o.finish.role) && nearest(facts, o) <= FOUND,
+        (o) => likeness(o.lab, f.lab).deltaE,
+      ),
     }))
-} // prettier-ignore
+}
 
 export const notInInspiration: Rule<PaletteFacts> = {
   name: 'palette.not-in-inspiration',
@@ -41,36 +49,56 @@ export const notInInspiration: Rule<PaletteFacts> = {
   schools: ['drawn from one piece'],
   check: foreign,
   examples: {
-    trips: () => room([{ name: 'Navy', hex: '#26324A' }, { name: 'Turquoise', hex: '#2FA3A0' }], {
-      schools: { colorScheme: 'drawn from one piece' }, pulls: [{ name: 'navy', hex: '#27344c' }],
-    }),
-    passes: () => room([{ name: 'Navy', hex: '#26324A' }], {
-      schools: { colorScheme: 'drawn from one piece' }, pulls: [{ name: 'navy', hex: '#27344c' }],
-    }),
+    trips: () =>
+      room(
+        [
+          { name: 'Navy', hex: '#26324A' },
+          { name: 'Turquoise', hex: '#2FA3A0' },
+        ],
+        {
+          schools: { colorScheme: 'drawn from one piece' },
+          pulls: [{ name: 'navy', hex: '#27344c' }],
+        },
+      ),
+    passes: () =>
+      room([{ name: 'Navy', hex: '#26324A' }], {
+        schools: { colorScheme: 'drawn from one piece' },
+        pulls: [{ name: 'navy', hex: '#27344c' }],
+      }),
   },
-} // prettier-ignore
+}
 
 function unused(facts: PaletteFacts): Finding[] {
   const list = seen(facts)
   if (list.length === 0) return []
-  const lost = facts.pulls.filter((p) => p.share >= LEAST_PART && list.every((f) => colorsOf(f.finish).every((c) => likeness(c.lab, labOf(p)).deltaE > USED)))
+  const lost = facts.pulls.filter(
+    (p) =>
+      p.share >= LEAST_PART &&
+      list.every((f) => colorsOf(f.finish).every((c) => likeness(c.lab, labOf(p)).deltaE > USED)),
+  )
   if (lost.length === 0) return []
   return [
     {
       rule: 'palette.inspiration-unused',
       severity: 'note',
       about: [],
-      title: lost.length === 1 ? `${lost[0]?.name ?? ''} of the inspiration is not used` : `${lost.length} colors of the inspiration are not used`,
+      title:
+        lost.length === 1
+          ? `${lost[0]?.name ?? ''} of the inspiration is not used`
+          : `${lost.length} colors of the inspiration are not used`,
       measured: lost.map((p) => `${p.name}, ${Math.round(100 * p.share)} % of it`).join('; '),
       wanted: `a finish within ΔE00 ${USED} of each`,
       because: 'The piece that started the room ties it together when its colors come back.',
       mends: facts.finishes
-        .filter((f) => f.share === 0 && lost.length === 1 && lost[0] && likeness(f.lab, labOf(lost[0])).deltaE <= USED)
+        .filter(
+          (f) =>
+            f.share === 0 && lost.length === 1 && lost[0] && likeness(f.lab, labOf(lost[0])).deltaE <= USED,
+        )
         .slice(0, 1)
         .map((f) => addCushion(facts, f)),
     },
   ]
-} // prettier-ignore
+}
 
 export const inspirationUnused: Rule<PaletteFacts> = {
   name: 'palette.inspiration-unused',
@@ -80,7 +108,15 @@ export const inspirationUnused: Rule<PaletteFacts> = {
   schools: 'all',
   check: unused,
   examples: {
-    trips: () => room([{ name: 'Oat', hex: '#D9D1C4' }, { name: 'Plum wool', hex: '#6D3852', placed: false }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] }),
-    passes: () => room([{ name: 'Plum wool', hex: '#6D3852' }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] }),
+    trips: () =>
+      room(
+        [
+          { name: 'Oat', hex: '#D9D1C4' },
+          { name: 'Plum wool', hex: '#6D3852', placed: false },
+        ],
+        { pulls: [{ name: 'Plum', hex: '#6B3550' }] },
+      ),
+    passes: () =>
+      room([{ name: 'Plum wool', hex: '#6D3852' }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] }),
   },
-} // prettier-ignore
+}

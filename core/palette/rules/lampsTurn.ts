@@ -52,11 +52,16 @@ function check(facts: PaletteFacts): Finding[] {
       }
   }
   return [...found.values()]
-} // prettier-ignore
+}
 
 function turnedFinding(
   facts: PaletteFacts,
-  one: FinishFacts, two: FinishFacts, before: Pair, after: Pair, lamp: LampType): Finding {
+  one: FinishFacts,
+  two: FinishFacts,
+  before: Pair,
+  after: Pair,
+  lamp: LampType,
+): Finding {
   const clash = after.verdict === 'clashes'
   return {
     rule: 'palette.lamps-turn',
@@ -65,10 +70,11 @@ function turnedFinding(
     title: `${one.finish.name} and ${two.finish.name} ${clash ? 'clash' : 'part'} under the lamps`,
     measured: `by day ${before.says}, ΔE00 ${before.deltaE.toFixed(1)}; under ${lamp}: ${after.says}, ΔE00 ${after.deltaE.toFixed(1)}`,
     wanted: 'the same verdict by day and by night',
-    because: 'Look at both samples in the evening before ordering: reflectance is guessed from color here, and brushed-out samples decide.',
+    because:
+      'Look at both samples in the evening before ordering: reflectance is guessed from color here, and brushed-out samples decide.',
     mends: otherLamps(facts, one, two, lamp),
   }
-} // prettier-ignore
+}
 
 /** Another lamp under which the two stand to each other as by day. */
 function otherLamps(facts: PaletteFacts, one: FinishFacts, two: FinishFacts, lamp: LampType): Mend[] {
@@ -89,17 +95,25 @@ export const lampsTurn: Rule<PaletteFacts> = {
   name: 'palette.lamps-turn',
   title: 'A pair that agrees by day and not under the lamps',
   numbers: `Every pair is compared at noon (D65, 500 lx) and under each type of lamp in the room (150 lx). Reported when it clashes only under a lamp and the hues have parted by ${TURN_DEG}°, or a match parts by ΔE00 1 or more into a near miss.`,
-  source: 'Jakob & Hanika 2019 for reflectance, CIE 15 for light, CAT16 (Li et al. 2017) for the eye; limits: common practice',
+  source:
+    'Jakob & Hanika 2019 for reflectance, CIE 15 for light, CAT16 (Li et al. 2017) for the eye; limits: common practice',
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Slate wool', hex: '#647877' },
-      { name: 'Pale shade', hex: '#BAC3C9', piece: { kind: 'lamp', lampType: 'LED, 2 700 K' } },
-    ]),
-    passes: () => room([
-      { name: 'Oat', hex: '#D9D1C4' },
-      { name: 'Lamp', hex: '#232020', material: 'metal', piece: { kind: 'lamp', lampType: 'LED, 2 700 K' } },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Slate wool', hex: '#647877' },
+        { name: 'Pale shade', hex: '#BAC3C9', piece: { kind: 'lamp', lampType: 'LED, 2 700 K' } },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4' },
+        {
+          name: 'Lamp',
+          hex: '#232020',
+          material: 'metal',
+          piece: { kind: 'lamp', lampType: 'LED, 2 700 K' },
+        },
+      ]),
   },
-} // prettier-ignore
+}

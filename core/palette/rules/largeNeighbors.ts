@@ -35,12 +35,13 @@ function check(facts: PaletteFacts): Finding[] {
         title: `${one.finish.name} leans ${leaning.words[0]}, ${two.finish.name} leans ${leaning.words[1]}`,
         measured: `${Math.round(leaning.gapDeg)}° apart, on ${percent(one.share)} and ${percent(two.share)} of what is seen`,
         wanted: `within ${leaning.limitDeg}°`,
-        because: 'A white and a grey that large are held against each other from every seat, whatever they are called.',
+        because:
+          'A white and a grey that large are held against each other from every seat, whatever they are called.',
         mends,
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const largeNeighbors: Rule<PaletteFacts> = {
   name: 'palette.large-neighbors',
@@ -50,7 +51,16 @@ export const largeNeighbors: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Blue white', hex: '#E3E9F2' }, { name: 'Brown grey', hex: '#B5A99F' }, { name: 'Warm white', hex: '#F0E9DD', placed: false }]),
-    passes: () => room([{ name: 'Warm white', hex: '#F0E9DD' }, { name: 'Brown grey', hex: '#B5A99F' }]),
+    trips: () =>
+      room([
+        { name: 'Blue white', hex: '#E3E9F2' },
+        { name: 'Brown grey', hex: '#B5A99F' },
+        { name: 'Warm white', hex: '#F0E9DD', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Warm white', hex: '#F0E9DD' },
+        { name: 'Brown grey', hex: '#B5A99F' },
+      ]),
   },
-} // prettier-ignore
+}

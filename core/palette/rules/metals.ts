@@ -33,50 +33,64 @@ function check(facts: PaletteFacts): Finding[] {
         rule: 'palette.metals',
         severity: 'look',
         about: different.map(finishRef),
-        title: group === 'room' ? `${different.length} metals in the room` : `${different.length} metals among the ${group}`,
+        title:
+          group === 'room'
+            ? `${different.length} metals in the room`
+            : `${different.length} metals among the ${group}`,
         measured: different.map((m) => `${m.finish.name} (leans ${m.undertone.word})`).join(', '),
         wanted: school === 'one for all' ? 'one' : 'one for each group',
-        because: 'Metals side by side are compared; what is of one kind keeps one finish, and undertones agree across kinds.',
+        because:
+          'Metals side by side are compared; what is of one kind keeps one finish, and undertones agree across kinds.',
         school,
         mends: rest.length === 1 && rest[0] ? [wearInstead(facts, rest[0], first) ?? []].flat() : [],
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const metals: Rule<PaletteFacts> = {
   name: 'palette.metals',
   title: 'More metals than the school keeps together',
-  numbers: 'Metals over ΔE00 4 apart count as different: one for each of plumbing, hardware and light, or one for all.',
+  numbers:
+    'Metals over ΔE00 4 apart count as different: one for each of plumbing, hardware and light, or one for all.',
   source: 'common practice',
   schools: ['one finish per group', 'one for all'],
   check,
   examples: {
-    trips: () => room(
-      [
-        { name: 'Aged brass', hex: '#A3884C', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
-        { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
-      ],
-      { schools: { metals: 'one finish per group' } },
-    ),
-    passes: () => room(
-      [
-        { name: 'Aged brass', hex: '#A3884C', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
-        { name: 'Black', hex: '#232020', material: 'metal', role: 'metal', piece: { kind: 'sanitary' } },
-      ],
-      { schools: { metals: 'one finish per group' } },
-    ),
+    trips: () =>
+      room(
+        [
+          { name: 'Aged brass', hex: '#A3884C', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
+          { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
+        ],
+        { schools: { metals: 'one finish per group' } },
+      ),
+    passes: () =>
+      room(
+        [
+          { name: 'Aged brass', hex: '#A3884C', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
+          { name: 'Black', hex: '#232020', material: 'metal', role: 'metal', piece: { kind: 'sanitary' } },
+        ],
+        { schools: { metals: 'one finish per group' } },
+      ),
   },
-} // prettier-ignore
+}
 
 function coldMetal(facts: PaletteFacts): Finding[] {
-  const kept = seen(facts).filter((f) => f.finish.role === 'stays' && ['tile', 'stone'].includes(f.finish.material))
+  const kept = seen(facts).filter(
+    (f) => f.finish.role === 'stays' && ['tile', 'stone'].includes(f.finish.material),
+  )
   const worn = seen(facts).filter((f) => f.undertone.family === 'metal' && f.undertone.word !== 'none')
   return kept.slice(0, 1).flatMap((tile) =>
     worn.flatMap((metal): Finding[] => {
-      const others = rankMetals(tile.lab, facts.finishes.filter((f) => f.undertone.family === 'metal'), (f) => f.lab)
+      const others = rankMetals(
+        tile.lab,
+        facts.finishes.filter((f) => f.undertone.family === 'metal'),
+        (f) => f.lab,
+      )
       const best = others[0]
-      if (!best || best === metal || warmthGap(tile.lab, metal.lab) - warmthGap(tile.lab, best.lab) < 4) return []
+      if (!best || best === metal || warmthGap(tile.lab, metal.lab) - warmthGap(tile.lab, best.lab) < 4)
+        return []
       return [
         {
           rule: 'palette.metal-warmth',
@@ -91,7 +105,7 @@ function coldMetal(facts: PaletteFacts): Finding[] {
       ]
     }),
   )
-} // prettier-ignore
+}
 
 export const metalWarmth: Rule<PaletteFacts> = {
   name: 'palette.metal-warmth',
@@ -101,15 +115,17 @@ export const metalWarmth: Rule<PaletteFacts> = {
   schools: 'all',
   check: coldMetal,
   examples: {
-    trips: () => room([
-      { name: 'Kept tile', hex: '#AE9E8D', material: 'tile', role: 'stays', on: ['walls'] },
-      { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal' },
-      { name: 'Nickel', hex: '#C6C0B9', material: 'metal', role: 'metal', placed: false },
-    ]),
-    passes: () => room([
-      { name: 'Kept tile', hex: '#9AA3AB', material: 'tile', role: 'stays', on: ['walls'] },
-      { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal' },
-      { name: 'Nickel', hex: '#C6C0B9', material: 'metal', role: 'metal', placed: false },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Kept tile', hex: '#AE9E8D', material: 'tile', role: 'stays', on: ['walls'] },
+        { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal' },
+        { name: 'Nickel', hex: '#C6C0B9', material: 'metal', role: 'metal', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Kept tile', hex: '#9AA3AB', material: 'tile', role: 'stays', on: ['walls'] },
+        { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal' },
+        { name: 'Nickel', hex: '#C6C0B9', material: 'metal', role: 'metal', placed: false },
+      ]),
   },
-} // prettier-ignore
+}

@@ -14,7 +14,9 @@ function check(facts: PaletteFacts): Finding[] {
   if (!mood || is === undefined || seen(facts).length < 3) return []
   const airy = mood === 'bright and airy'
   if (airy ? is >= AIRY : is <= COCOON) return []
-  const pulling = seen(facts).filter((f) => (airy ? lrv(f.lab) < AIRY : lrv(f.lab) > COCOON)).slice(0, 3)
+  const pulling = seen(facts)
+    .filter((f) => (airy ? lrv(f.lab) < AIRY : lrv(f.lab) > COCOON))
+    .slice(0, 3)
   return [
     {
       rule: 'palette.mood',
@@ -23,12 +25,13 @@ function check(facts: PaletteFacts): Finding[] {
       title: airy ? 'Too deep for bright and airy' : 'Too pale for a warm cocoon',
       measured: `mean LRV ${is.toFixed(0)}; ${pulling.map((f) => `${f.finish.name} ${lrv(f.lab).toFixed(0)} on ${percent(f.share)}`).join(', ')}`,
       wanted: airy ? `from ${AIRY} on` : `up to ${COCOON}`,
-      because: 'How much light the surfaces give back sets how bright the room is, lamps and windows being equal.',
+      because:
+        'How much light the surfaces give back sets how bright the room is, lamps and windows being equal.',
       school: mood,
       mends: pulling.flatMap((f) => lifts(facts, f, airy)).slice(0, 2),
     },
   ]
-} // prettier-ignore
+}
 
 /** Finishes of the same material that bring the whole room where it is wanted. */
 function lifts(facts: PaletteFacts, from: FinishFacts, airy: boolean): Mend[] {
@@ -52,7 +55,24 @@ export const mood: Rule<PaletteFacts> = {
   schools: ['bright and airy', 'warm cocoon'],
   check,
   examples: {
-    trips: () => room([{ name: 'Ink', hex: '#26324A' }, { name: 'Bone', hex: '#EDE7DC' }, { name: 'Moss', hex: '#66703F' }, { name: 'White', hex: '#F1EEE8', placed: false }], { schools: { mood: 'bright and airy' } }),
-    passes: () => room([{ name: 'White', hex: '#F1EEE8' }, { name: 'Oat', hex: '#D9D1C4' }, { name: 'Bone', hex: '#EDE7DC' }], { schools: { mood: 'bright and airy' } }),
+    trips: () =>
+      room(
+        [
+          { name: 'Ink', hex: '#26324A' },
+          { name: 'Bone', hex: '#EDE7DC' },
+          { name: 'Moss', hex: '#66703F' },
+          { name: 'White', hex: '#F1EEE8', placed: false },
+        ],
+        { schools: { mood: 'bright and airy' } },
+      ),
+    passes: () =>
+      room(
+        [
+          { name: 'White', hex: '#F1EEE8' },
+          { name: 'Oat', hex: '#D9D1C4' },
+          { name: 'Bone', hex: '#EDE7DC' },
+        ],
+        { schools: { mood: 'bright and airy' } },
+      ),
   },
-} // prettier-ignore
+}

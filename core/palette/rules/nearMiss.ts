@@ -44,14 +44,16 @@ function check(facts: PaletteFacts): Finding[] {
           ? othersInstead(
               facts,
               change,
-              (o) => o === beside || (CHOSEN.includes(o.finish.material) && likeness(o.lab, beside.lab).zone !== 'near miss'),
+              (o) =>
+                o === beside ||
+                (CHOSEN.includes(o.finish.material) && likeness(o.lab, beside.lab).zone !== 'near miss'),
               (o) => (o === beside ? 0 : likeness(o.lab, change.lab).deltaE),
             )
           : [],
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const nearMiss: Rule<PaletteFacts> = {
   name: 'palette.near-miss',
@@ -61,7 +63,15 @@ export const nearMiss: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Curtain', hex: '#6A7D80' }, { name: 'Seat', hex: '#5C7176' }]),
-    passes: () => room([{ name: 'Curtain', hex: '#6A7D80' }, { name: 'Seat', hex: '#A4462F' }]),
+    trips: () =>
+      room([
+        { name: 'Curtain', hex: '#6A7D80' },
+        { name: 'Seat', hex: '#5C7176' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Curtain', hex: '#6A7D80' },
+        { name: 'Seat', hex: '#A4462F' },
+      ]),
   },
-} // prettier-ignore
+}

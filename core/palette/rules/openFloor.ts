@@ -10,9 +10,13 @@ function against(facts: PaletteFacts, open: FinishFacts, surface: string): strin
   const others = seen(facts).filter((f) => !f.where.every((w) => w.id === surface))
   const clash = others.find((f) => leaningOf(open, f)?.clash)
   if (clash) return `leans apart from ${clash.finish.name}`
-  const rug = surface === 'floor' && wornPieces(facts).find((w) => w.piece.kind === 'rug' && likeness(w.finish.lab, open.lab).zone === 'near miss')
+  const rug =
+    surface === 'floor' &&
+    wornPieces(facts).find(
+      (w) => w.piece.kind === 'rug' && likeness(w.finish.lab, open.lab).zone === 'near miss',
+    )
   return rug ? `is a near miss with ${rug.piece.name}` : undefined
-} // prettier-ignore
+}
 
 function check(facts: PaletteFacts): Finding[] {
   const surfaces = [...new Set(facts.candidates.map((c) => c.surface))]
@@ -30,40 +34,54 @@ function check(facts: PaletteFacts): Finding[] {
       {
         rule: 'palette.open-floor',
         severity: 'look',
-        about: [{ kind: 'surface', id: surface, name: surfaceName(surface) }, ...open.map((o) => finishRef(o.finish))],
-        title: works.length === 0 ? `The scheme works with no ${surfaceName(surface).toLowerCase()} still open` : `The scheme does not work with every ${surfaceName(surface).toLowerCase()} still open`,
+        about: [
+          { kind: 'surface', id: surface, name: surfaceName(surface) },
+          ...open.map((o) => finishRef(o.finish)),
+        ],
+        title:
+          works.length === 0
+            ? `The scheme works with no ${surfaceName(surface).toLowerCase()} still open`
+            : `The scheme does not work with every ${surfaceName(surface).toLowerCase()} still open`,
         measured: failing.map((o) => `${o.finish.finish.name} ${o.fault ?? ''}`).join('; '),
         wanted: `wall and textiles that work with all ${open.length}${works.length > 0 ? `; now with ${works.map((o) => o.finish.finish.name).join(', ')}` : ''}`,
         because: 'While it is undecided, everything else must work with each of them; or decide it now.',
-        mends: works.length > 0
-          ? [
-              {
-                label: `Leave ${failing.map((o) => o.finish.finish.name).join(', ')} out`,
-                changes: failing.map((o) => ({ collection: 'placements', id: o.row.id, remove: true as const })),
-              },
-            ]
-          : [],
+        mends:
+          works.length > 0
+            ? [
+                {
+                  label: `Leave ${failing.map((o) => o.finish.finish.name).join(', ')} out`,
+                  changes: failing.map((o) => ({
+                    collection: 'placements',
+                    id: o.row.id,
+                    remove: true as const,
+                  })),
+                },
+              ]
+            : [],
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const openFloor: Rule<PaletteFacts> = {
   name: 'palette.open-floor',
   title: 'A scheme that fails with a finish still open',
-  numbers: 'Each finish still open on a surface is held against all that is seen: undertone by family, and ΔE00 4 to 9 between rug and floor.',
+  numbers:
+    'Each finish still open on a surface is held against all that is seen: undertone by family, and ΔE00 4 to 9 between rug and floor.',
   source: 'common practice',
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Table', hex: '#C9A76C', material: 'timber' },
-      { name: 'Red parquet', hex: '#7A3B2B', material: 'timber', on: ['floor'], open: true },
-      { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
-    ]),
-    passes: () => room([
-      { name: 'Table', hex: '#C9A76C', material: 'timber' },
-      { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Table', hex: '#C9A76C', material: 'timber' },
+        { name: 'Red parquet', hex: '#7A3B2B', material: 'timber', on: ['floor'], open: true },
+        { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Table', hex: '#C9A76C', material: 'timber' },
+        { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
+      ]),
   },
-} // prettier-ignore
+}

@@ -27,7 +27,8 @@ function check(facts: PaletteFacts): Finding[] {
               title: `The ${word} of ${f.finish.name} stands alone`,
               measured: `${Math.round(100 * c.part)} % of it, and nowhere else in the room`,
               wanted: 'seen once more',
-              because: 'A color that comes back ties its piece to the room; one cushion or one object is enough.',
+              because:
+                'A color that comes back ties its piece to the room; one cushion or one object is enough.',
               mends: facts.finishes
                 .filter((o) => o.share === 0 && repeats(o.lab, c.lab))
                 .slice(0, 1)
@@ -36,7 +37,7 @@ function check(facts: PaletteFacts): Finding[] {
           ]
         }),
     )
-} // prettier-ignore
+}
 
 export const orphanColor: Rule<PaletteFacts> = {
   name: 'palette.orphan-color',
@@ -46,10 +47,15 @@ export const orphanColor: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([{ name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] }, { name: 'Rust', hex: '#B5542F', placed: false }]),
-    passes: () => room([
-      { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
-      { name: 'Rust', hex: '#B5542F' },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
+        { name: 'Rust', hex: '#B5542F', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
+        { name: 'Rust', hex: '#B5542F' },
+      ]),
   },
-} // prettier-ignore
+}

@@ -48,7 +48,11 @@ function check(facts: PaletteFacts): Finding[] {
     const wanted = school === 'stand out' ? 'clear' : 'merges'
     if (zone === wanted || (school === 'stand out' && separated(facts, piece, finish, wall))) return []
     const title =
-      zone === 'merges' ? `${piece.name} melts into the wall` : zone === 'clear' ? `${piece.name} stands out from the wall` : `${piece.name} nearly matches the wall`
+      zone === 'merges'
+        ? `${piece.name} melts into the wall`
+        : zone === 'clear'
+          ? `${piece.name} stands out from the wall`
+          : `${piece.name} nearly matches the wall`
     return [
       {
         rule: 'palette.piece-against-wall',
@@ -56,29 +60,60 @@ function check(facts: PaletteFacts): Finding[] {
         about: [pieceRef(piece), finishRef(finish), finishRef(wall)],
         title,
         measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${wall.finish.name}: ${zone}`,
-        wanted: school === 'stand out' ? `from ${CLEAR_DELTA_E} on, or a cushion or throw between` : `up to ${MATCH_DELTA_E}`,
-        because: school === 'stand out'
-          ? 'A cushion or a throw that contrasts with both separates them; only then think of repainting or replacing.'
-          : 'Toning in asks for one color; a near match is the fault in both schools.',
+        wanted:
+          school === 'stand out'
+            ? `from ${CLEAR_DELTA_E} on, or a cushion or throw between`
+            : `up to ${MATCH_DELTA_E}`,
+        because:
+          school === 'stand out'
+            ? 'A cushion or a throw that contrasts with both separates them; only then think of repainting or replacing.'
+            : 'Toning in asks for one color; a near match is the fault in both schools.',
         school,
         mends: mendsFor(facts, piece, finish, wall, school),
       },
     ]
   })
-} // prettier-ignore
+}
 
-function mendsFor(facts: PaletteFacts, piece: WornPiece, seat: FinishFacts, wall: FinishFacts, school: string): Mend[] {
+function mendsFor(
+  facts: PaletteFacts,
+  piece: WornPiece,
+  seat: FinishFacts,
+  wall: FinishFacts,
+  school: string,
+): Mend[] {
   if (school === 'tone in') return dressPiece(facts, piece, wall)
   const seats = ['sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'bed']
-  const cloth = facts.finishes.filter((f) => f.finish.material === 'textile' && [seat, wall].every((x) => likeness(f.lab, x.lab).deltaE >= SEPARATES))
+  const cloth = facts.finishes.filter(
+    (f) =>
+      f.finish.material === 'textile' &&
+      [seat, wall].every((x) => likeness(f.lab, x.lab).deltaE >= SEPARATES),
+  )
   const throws = seats.includes(piece.kind)
-    ? facts.pieces.filter((p) => (p.kind === 'cushion' || p.kind === 'throw') && inRoom(p) && (!p.wallId || !piece.wallId || p.wallId === piece.wallId))
+    ? facts.pieces.filter(
+        (p) =>
+          (p.kind === 'cushion' || p.kind === 'throw') &&
+          inRoom(p) &&
+          (!p.wallId || !piece.wallId || p.wallId === piece.wallId),
+      )
     : []
-  const separate = throws.slice(0, 1).flatMap((t) => cloth.slice(0, 2).flatMap((c) => dressPiece(facts, t, c)))
+  const separate = throws
+    .slice(0, 1)
+    .flatMap((t) => cloth.slice(0, 2).flatMap((c) => dressPiece(facts, t, c)))
   const add: Mend[] = seats.includes(piece.kind)
     ? cloth.slice(0, 1).map((c) => ({
         label: `Lay a throw in ${c.finish.name} on it`,
-        changes: [addPiece(facts, { name: `Throw on ${piece.name.toLowerCase()}`, kind: 'throw', widthMm: 1300, depthMm: 700, heightMm: 10, finishId: c.finish.id, wallId: piece.wallId })],
+        changes: [
+          addPiece(facts, {
+            name: `Throw on ${piece.name.toLowerCase()}`,
+            kind: 'throw',
+            widthMm: 1300,
+            depthMm: 700,
+            heightMm: 10,
+            finishId: c.finish.id,
+            wallId: piece.wallId,
+          }),
+        ],
       }))
     : []
   const other = facts.finishes
@@ -86,7 +121,7 @@ function mendsFor(facts: PaletteFacts, piece: WornPiece, seat: FinishFacts, wall
     .slice(0, 1)
     .flatMap((f) => dressPiece(facts, piece, f))
   return [...separate, ...add, ...other]
-} // prettier-ignore
+}
 
 export const pieceAgainstWall: Rule<PaletteFacts> = {
   name: 'palette.piece-against-wall',
@@ -96,18 +131,30 @@ export const pieceAgainstWall: Rule<PaletteFacts> = {
   schools: ['stand out', 'tone in'],
   check,
   examples: {
-    trips: () => room(
-      [
-        { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
-        { name: 'Bench cloth', hex: '#D2C1AC', piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 } }, { name: 'Slate cloth', hex: '#4C6768', placed: false }],
-      { schools: { pieceAgainstWall: 'stand out' } },
-    ),
-    passes: () => room(
-      [
-        { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
-        { name: 'Bench cloth', hex: '#5A4A3C', piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 } },
-      ],
-      { schools: { pieceAgainstWall: 'stand out' } },
-    ),
+    trips: () =>
+      room(
+        [
+          { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
+          {
+            name: 'Bench cloth',
+            hex: '#D2C1AC',
+            piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 },
+          },
+          { name: 'Slate cloth', hex: '#4C6768', placed: false },
+        ],
+        { schools: { pieceAgainstWall: 'stand out' } },
+      ),
+    passes: () =>
+      room(
+        [
+          { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
+          {
+            name: 'Bench cloth',
+            hex: '#5A4A3C',
+            piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 },
+          },
+        ],
+        { schools: { pieceAgainstWall: 'stand out' } },
+      ),
   },
-} // prettier-ignore
+}

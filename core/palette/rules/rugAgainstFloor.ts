@@ -15,7 +15,10 @@ function check(facts: PaletteFacts): Finding[] {
         rule: 'palette.rug-against-floor',
         severity: zone === 'near miss' ? 'look' : 'note',
         about: [pieceRef(piece), finishRef(floor)],
-        title: zone === 'near miss' ? `${piece.name} nearly matches the floor` : `${piece.name} sinks into the floor`,
+        title:
+          zone === 'near miss'
+            ? `${piece.name} nearly matches the floor`
+            : `${piece.name} sinks into the floor`,
         measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${floor.finish.name}`,
         wanted: `from ${CLEAR_DELTA_E} on`,
         because: 'A rug draws the place where one sits; it does so by differing from the floor round it.',
@@ -26,7 +29,7 @@ function check(facts: PaletteFacts): Finding[] {
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const rugAgainstFloor: Rule<PaletteFacts> = {
   name: 'palette.rug-against-floor',
@@ -36,12 +39,16 @@ export const rugAgainstFloor: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
-      { name: 'Jute', hex: '#B99C75', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } }, { name: 'Wool', hex: '#7D8D88', placed: false }]),
-    passes: () => room([
-      { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
-      { name: 'Wool', hex: '#7D8D88', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
+        { name: 'Jute', hex: '#B99C75', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },
+        { name: 'Wool', hex: '#7D8D88', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
+        { name: 'Wool', hex: '#7D8D88', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },
+      ]),
   },
-} // prettier-ignore
+}

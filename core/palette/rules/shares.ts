@@ -19,16 +19,25 @@ function check(facts: PaletteFacts): Finding[] {
     {
       rule: 'palette.shares',
       severity: 'look',
-      about: seen(facts).filter((f) => (off as string[]).includes(f.finish.role)).slice(0, 4).map(finishRef),
+      about: seen(facts)
+        .filter((f) => (off as string[]).includes(f.finish.role))
+        .slice(0, 4)
+        .map(finishRef),
       title: `Shares are ${text(is)}, the aim is ${text(AIM)}`,
       measured: off.map((r) => `${r} ${percent(is[r])}`).join(', '),
-      wanted: off.map((r) => `${r} ${Math.round(100 * (AIM[r] - STRAY[r]))} to ${Math.round(100 * (AIM[r] + STRAY[r]))} %`).join(', '),
-      because: 'Of what can change; what stays is left out. Shares are areas that are seen, not the number of things.',
+      wanted: off
+        .map(
+          (r) =>
+            `${r} ${Math.round(100 * (AIM[r] - STRAY[r]))} to ${Math.round(100 * (AIM[r] + STRAY[r]))} %`,
+        )
+        .join(', '),
+      because:
+        'Of what can change; what stays is left out. Shares are areas that are seen, not the number of things.',
       school: facts.school,
       mends: renamed(facts),
     },
   ]
-} // prettier-ignore
+}
 
 /** One finish in another role, where that alone brings the shares in: roles follow area. */
 function renamed(facts: PaletteFacts): Mend[] {
@@ -63,15 +72,27 @@ export const shares: Rule<PaletteFacts> = {
   schools: ['two mains and one accent'],
   check,
   examples: {
-    trips: () => room([
-      { name: 'Oat', hex: '#D9D1C4', role: 'second', on: ['walls', 'ceiling'] },
-      { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
-      { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 } },
-    ]),
-    passes: () => room([
-      { name: 'Oat', hex: '#D9D1C4', role: 'main', on: ['walls', 'ceiling'] },
-      { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
-      { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 } },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4', role: 'second', on: ['walls', 'ceiling'] },
+        { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
+        {
+          name: 'Madder',
+          hex: '#A4462F',
+          role: 'accent',
+          piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 },
+        },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4', role: 'main', on: ['walls', 'ceiling'] },
+        { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
+        {
+          name: 'Madder',
+          hex: '#A4462F',
+          role: 'accent',
+          piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 },
+        },
+      ]),
   },
-} // prettier-ignore
+}

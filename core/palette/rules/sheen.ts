@@ -28,7 +28,12 @@ function check(facts: PaletteFacts): Finding[] {
         measured: `${on.finish.name} is ${on.finish.sheen}`,
         wanted,
         because,
-        mends: [{ label: `Take ${on.finish.name} in ${to}`, changes: [{ collection: 'finishes', id: on.finish.id, set: { sheen: to } }] }],
+        mends: [
+          {
+            label: `Take ${on.finish.name} in ${to}`,
+            changes: [{ collection: 'finishes', id: on.finish.id, set: { sheen: to } }],
+          },
+        ],
       },
     ]
   }
@@ -38,18 +43,32 @@ function check(facts: PaletteFacts): Finding[] {
   }
   return [
     ...(['trim', 'doors'] as const).flatMap((s) =>
-      sheenOf(s) === 0 ? found(s, 'eggshell or brighter', 'Hands and feet mark it; flat paint cannot be wiped.', 'eggshell') : [],
+      sheenOf(s) === 0
+        ? found(s, 'eggshell or brighter', 'Hands and feet mark it; flat paint cannot be wiped.', 'eggshell')
+        : [],
     ),
-    ...(sheenOf('ceiling') === 3 ? found('ceiling', 'flat or eggshell', 'Gloss shows every joint of a ceiling and throws glare.', 'flat') : []),
-    ...(sheenOf('walls') === 3 ? found('walls', 'satin or duller', 'Gloss shows every unevenness of a wall and throws glare.', 'eggshell') : []),
-    ...(wet && sheenOf('walls') === 0 ? found('walls', 'eggshell or brighter', 'Where it is wet or greasy, walls are wiped.', 'eggshell') : []),
+    ...(sheenOf('ceiling') === 3
+      ? found('ceiling', 'flat or eggshell', 'Gloss shows every joint of a ceiling and throws glare.', 'flat')
+      : []),
+    ...(sheenOf('walls') === 3
+      ? found(
+          'walls',
+          'satin or duller',
+          'Gloss shows every unevenness of a wall and throws glare.',
+          'eggshell',
+        )
+      : []),
+    ...(wet && sheenOf('walls') === 0
+      ? found('walls', 'eggshell or brighter', 'Where it is wet or greasy, walls are wiped.', 'eggshell')
+      : []),
   ]
-} // prettier-ignore
+}
 
 export const sheen: Rule<PaletteFacts> = {
   name: 'palette.sheen',
   title: 'A sheen that does not fit where it is',
-  numbers: 'Woodwork and doors eggshell or brighter; ceiling and walls not gloss; walls of wet rooms and kitchens not flat.',
+  numbers:
+    'Woodwork and doors eggshell or brighter; ceiling and walls not gloss; walls of wet rooms and kitchens not flat.',
   source: 'common practice; gloss levels after MPI G1 to G7, from memory',
   schools: 'all',
   check,
@@ -57,4 +76,4 @@ export const sheen: Rule<PaletteFacts> = {
     trips: () => room([{ name: 'Chalk', hex: '#EFEAE0', material: 'paint', sheen: 'flat', on: ['doors'] }]),
     passes: () => room([{ name: 'Chalk', hex: '#EFEAE0', material: 'paint', sheen: 'satin', on: ['doors'] }]),
   },
-} // prettier-ignore
+}

@@ -16,7 +16,13 @@ function check(facts: PaletteFacts): Finding[] {
   const recede = facts.schools.textiles === 'recede'
   if (!quiet && !recede) return []
   return wornPieces(facts).flatMap(({ piece, finish }): Finding[] => {
-    if (MAY.includes(piece.kind) || ['foliage', 'metal', 'stays'].includes(finish.finish.role) || piece.stays || piece.sentimental) return []
+    if (
+      MAY.includes(piece.kind) ||
+      ['foliage', 'metal', 'stays'].includes(finish.finish.role) ||
+      piece.stays ||
+      piece.sentimental
+    )
+      return []
     const c = chroma(finish.lab)
     const textile = recede && TEXTILES.includes(piece.kind)
     const limit = textile ? LOUD_TEXTILE : LOUD
@@ -25,7 +31,12 @@ function check(facts: PaletteFacts): Finding[] {
       .filter((f) => f.finish.material === finish.finish.material && chroma(f.lab) < 15)
       .sort((x, y) => Math.abs(x.lab.l - finish.lab.l) - Math.abs(y.lab.l - finish.lab.l))
     const away: Mend[] = piece.there
-      ? [{ label: `Keep ${piece.name.toLowerCase()} off display`, changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'move' } }] }]
+      ? [
+          {
+            label: `Keep ${piece.name.toLowerCase()} off display`,
+            changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'move' } }],
+          },
+        ]
       : []
     return [
       {
@@ -35,13 +46,15 @@ function check(facts: PaletteFacts): Finding[] {
         title: `${piece.name} shouts`,
         measured: `${finish.finish.name}, ${finish.undertone.word}, chroma ${c.toFixed(0)}`,
         wanted: `under ${limit}`,
-        because: piece.there ? 'It may be owned and used, and not shown.' : 'In a quiet room color comes from leaves, art and the view.',
+        because: piece.there
+          ? 'It may be owned and used, and not shown.'
+          : 'In a quiet room color comes from leaves, art and the view.',
         school: quiet ? 'quiet neutral' : 'recede',
         mends: [...away, ...calm.slice(0, 2).flatMap((f) => dressPiece(facts, piece, f))],
       },
     ]
   })
-} // prettier-ignore
+}
 
 export const shouts: Rule<PaletteFacts> = {
   name: 'palette.shouts',
@@ -51,7 +64,21 @@ export const shouts: Rule<PaletteFacts> = {
   schools: ['quiet neutral', 'recede'],
   check,
   examples: {
-    trips: () => room([{ name: 'Bone', hex: '#EDE7DC' }, { name: 'Orange', hex: '#E2711D', piece: { kind: 'object', there: true } }], 'quiet neutral'),
-    passes: () => room([{ name: 'Bone', hex: '#EDE7DC' }, { name: 'Black', hex: '#32312F', piece: { kind: 'object', there: true } }], 'quiet neutral'),
+    trips: () =>
+      room(
+        [
+          { name: 'Bone', hex: '#EDE7DC' },
+          { name: 'Orange', hex: '#E2711D', piece: { kind: 'object', there: true } },
+        ],
+        'quiet neutral',
+      ),
+    passes: () =>
+      room(
+        [
+          { name: 'Bone', hex: '#EDE7DC' },
+          { name: 'Black', hex: '#32312F', piece: { kind: 'object', there: true } },
+        ],
+        'quiet neutral',
+      ),
   },
-} // prettier-ignore
+}

@@ -15,7 +15,8 @@ function check(facts: PaletteFacts): Finding[] {
     .filter((f) => f.finish.role === 'stays' && f.share >= LEAST_SHARE && chroma(f.lab) >= LEAST_CHROMA)
     .filter((stays) =>
       list.every(
-        (f) => f === stays || !changeable(facts, f) || colorsOf(f.finish).every((c) => !repeats(c.lab, stays.lab)),
+        (f) =>
+          f === stays || !changeable(facts, f) || colorsOf(f.finish).every((c) => !repeats(c.lab, stays.lab)),
       ),
     )
     .map((stays): Finding => ({
@@ -25,13 +26,14 @@ function check(facts: PaletteFacts): Finding[] {
       title: `Nothing answers ${stays.finish.name}, which stays`,
       measured: `${stays.undertone.word}, ${percent(stays.share)} of what is seen`,
       wanted: 'one finish that carries its color',
-      because: 'What cannot be changed is the judge: a scheme that ignores it makes it look left over. A cushion, a frame or a lamp foot in its color is enough.',
+      because:
+        'What cannot be changed is the judge: a scheme that ignores it makes it look left over. A cushion, a frame or a lamp foot in its color is enough.',
       mends: facts.finishes
         .filter((o) => o.share === 0 && o.finish.role !== 'stays' && repeats(o.lab, stays.lab))
         .slice(0, 1)
         .map((o) => addCushion(facts, o)),
     }))
-} // prettier-ignore
+}
 
 export const staysIgnored: Rule<PaletteFacts> = {
   name: 'palette.stays-ignored',
@@ -41,14 +43,16 @@ export const staysIgnored: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
-      { name: 'Grey', hex: '#A4ACB4' },
-      { name: 'Rust', hex: '#A4623F', placed: false },
-    ]),
-    passes: () => room([
-      { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
-      { name: 'Rust', hex: '#A4623F' },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
+        { name: 'Grey', hex: '#A4ACB4' },
+        { name: 'Rust', hex: '#A4623F', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
+        { name: 'Rust', hex: '#A4623F' },
+      ]),
   },
-} // prettier-ignore
+}

@@ -25,21 +25,34 @@ function check(facts: PaletteFacts): Finding[] {
       title: 'A quiet palette without texture goes flat',
       measured: `${Math.round(100 * quiet)} % is near-neutral, in ${textures.size === 1 ? 'one texture' : `${textures.size} textures`}: ${[...textures].join(', ')}`,
       wanted: `at least ${LEAST_TEXTURES}`,
-      because: 'Rough against smooth, matte against shine, leather with timber with metal take the place of color.',
+      because:
+        'Rough against smooth, matte against shine, leather with timber with metal take the place of color.',
       mends: roughen(facts, textures),
     },
   ]
-} // prettier-ignore
+}
 
 /** A cloth of another texture for the largest cloth, where that makes enough of them. */
 function roughen(facts: PaletteFacts, textures: ReadonlySet<string>): Mend[] {
   if (textures.size < LEAST_TEXTURES - 1) return []
-  const shared = (f: FinishFacts) => seen(facts).filter((o) => o.finish.texture === f.finish.texture && o.share >= LEAST_SHARE)
-  const [cloth] = seen(facts).filter((f) => f.finish.material === 'textile' && changeable(facts, f) && shared(f).length > 1)
+  const shared = (f: FinishFacts) =>
+    seen(facts).filter((o) => o.finish.texture === f.finish.texture && o.share >= LEAST_SHARE)
+  const [cloth] = seen(facts).filter(
+    (f) => f.finish.material === 'textile' && changeable(facts, f) && shared(f).length > 1,
+  )
   return cloth
-    ? othersInstead(facts, cloth, (o) => o.finish.material === 'textile' && !textures.has(o.finish.texture) && chroma(o.lab) < NEUTRAL_CHROMA, (o) => Math.abs(o.lab.l - cloth.lab.l), 1)
+    ? othersInstead(
+        facts,
+        cloth,
+        (o) =>
+          o.finish.material === 'textile' &&
+          !textures.has(o.finish.texture) &&
+          chroma(o.lab) < NEUTRAL_CHROMA,
+        (o) => Math.abs(o.lab.l - cloth.lab.l),
+        1,
+      )
     : []
-} // prettier-ignore
+}
 
 export const texture: Rule<PaletteFacts> = {
   name: 'palette.texture',
@@ -49,16 +62,18 @@ export const texture: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Bone', hex: '#EDE7DC' },
-      { name: 'Sand', hex: '#C9BFAF' },
-      { name: 'Stone', hex: '#8D877C', texture: 'grain' },
-      { name: 'Boucle', hex: '#E6E0D4', texture: 'nubby', placed: false },
-    ]),
-    passes: () => room([
-      { name: 'Bone', hex: '#EDE7DC', texture: 'nubby' },
-      { name: 'Sand', hex: '#C9BFAF', texture: 'pile' },
-      { name: 'Stone', hex: '#8D877C', texture: 'rough' },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Bone', hex: '#EDE7DC' },
+        { name: 'Sand', hex: '#C9BFAF' },
+        { name: 'Stone', hex: '#8D877C', texture: 'grain' },
+        { name: 'Boucle', hex: '#E6E0D4', texture: 'nubby', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Bone', hex: '#EDE7DC', texture: 'nubby' },
+        { name: 'Sand', hex: '#C9BFAF', texture: 'pile' },
+        { name: 'Stone', hex: '#8D877C', texture: 'rough' },
+      ]),
   },
-} // prettier-ignore
+}

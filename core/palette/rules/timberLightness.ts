@@ -24,12 +24,23 @@ function check(facts: PaletteFacts): Finding[] {
       school: 'one lightness',
       mends: [
         ...(changeable(facts, t)
-          ? othersInstead(facts, t, (o) => o.undertone.family === 'timber' && Math.abs(o.lab.l - lead.lab.l) <= STEP, (o) => Math.abs(o.lab.l - t.lab.l), 1)
+          ? othersInstead(
+              facts,
+              t,
+              (o) => o.undertone.family === 'timber' && Math.abs(o.lab.l - lead.lab.l) <= STEP,
+              (o) => Math.abs(o.lab.l - t.lab.l),
+              1,
+            )
           : []),
-        { label: 'Change the school to “one undertone, any lightness”', changes: [{ collection: 'schools', id: 'schools', set: { timber: 'one undertone, any lightness' } }] },
+        {
+          label: 'Change the school to “one undertone, any lightness”',
+          changes: [
+            { collection: 'schools', id: 'schools', set: { timber: 'one undertone, any lightness' } },
+          ],
+        },
       ],
     }))
-} // prettier-ignore
+}
 
 export const timberLightness: Rule<PaletteFacts> = {
   name: 'palette.timber-lightness',
@@ -39,13 +50,21 @@ export const timberLightness: Rule<PaletteFacts> = {
   schools: ['one lightness'],
   check,
   examples: {
-    trips: () => room(
-      [{ name: 'Whitewashed', hex: '#CDC2B0', material: 'timber' }, { name: 'Black unit', hex: '#232020', material: 'timber' }],
-      { schools: { timber: 'one lightness' } },
-    ),
-    passes: () => room(
-      [{ name: 'Whitewashed', hex: '#CDC2B0', material: 'timber' }, { name: 'Pale unit', hex: '#CBC3B3', material: 'timber' }],
-      { schools: { timber: 'one lightness' } },
-    ),
+    trips: () =>
+      room(
+        [
+          { name: 'Whitewashed', hex: '#CDC2B0', material: 'timber' },
+          { name: 'Black unit', hex: '#232020', material: 'timber' },
+        ],
+        { schools: { timber: 'one lightness' } },
+      ),
+    passes: () =>
+      room(
+        [
+          { name: 'Whitewashed', hex: '#CDC2B0', material: 'timber' },
+          { name: 'Pale unit', hex: '#CBC3B3', material: 'timber' },
+        ],
+        { schools: { timber: 'one lightness' } },
+      ),
   },
-} // prettier-ignore
+}

@@ -95,10 +95,18 @@ export const tooManyHues: Rule<PaletteFacts> = {
   schools: Object.keys(LIMITS),
   check,
   examples: {
-    trips: () => room([
-      { name: 'Navy', hex: '#26324A' }, { name: 'Ochre', hex: '#C08A2E' },
-      { name: 'Plum', hex: '#6B3550' }, { name: 'Moss', hex: '#66703F' },
-    ]),
-    passes: () => room([{ name: 'Navy', hex: '#26324A' }, { name: 'Slate blue', hex: '#4A5F82' }, { name: 'Cream', hex: '#EFEAE0' }]),
+    trips: () =>
+      room([
+        { name: 'Navy', hex: '#26324A' },
+        { name: 'Ochre', hex: '#C08A2E' },
+        { name: 'Plum', hex: '#6B3550' },
+        { name: 'Moss', hex: '#66703F' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Navy', hex: '#26324A' },
+        { name: 'Slate blue', hex: '#4A5F82' },
+        { name: 'Cream', hex: '#EFEAE0' },
+      ]),
   },
-} // prettier-ignore
+}

@@ -6,8 +6,12 @@ import { keptAsIs } from './inheritedApart.js'
 import { wearInstead } from './wearInstead.js'
 
 const FAMILY_WORDS: Readonly<Partial<Record<Family, string>>> = {
-  timber: 'Timbers', metal: 'Metals', white: 'Whites', grey: 'Greys', foliage: 'Leaves',
-} // prettier-ignore
+  timber: 'Timbers',
+  metal: 'Metals',
+  white: 'Whites',
+  grey: 'Greys',
+  foliage: 'Leaves',
+}
 
 function clashes(one: FinishFacts, two: FinishFacts) {
   if (one.undertone.family !== two.undertone.family) return undefined
@@ -67,13 +71,15 @@ export const undertoneClash: Rule<PaletteFacts> = {
   schools: 'all',
   check,
   examples: {
-    trips: () => room([
-      { name: 'Lamp brass', material: 'metal', hex: '#A89A62', role: 'metal' },
-      { name: 'Candlestick', material: 'metal', hex: '#C39A84', role: 'metal' },
-    ]),
-    passes: () => room([
-      { name: 'Lamp brass', material: 'metal', hex: '#A89A62', role: 'metal' },
-      { name: 'Curtain pole', material: 'metal', hex: '#232020', role: 'metal' },
-    ]),
+    trips: () =>
+      room([
+        { name: 'Lamp brass', material: 'metal', hex: '#A89A62', role: 'metal' },
+        { name: 'Candlestick', material: 'metal', hex: '#C39A84', role: 'metal' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Lamp brass', material: 'metal', hex: '#A89A62', role: 'metal' },
+        { name: 'Curtain pole', material: 'metal', hex: '#232020', role: 'metal' },
+      ]),
   },
-} // prettier-ignore
+}

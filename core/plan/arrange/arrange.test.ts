@@ -34,10 +34,20 @@ const placed = (facts: PlanFacts, places: ReturnType<typeof arrange>[number]['pl
     standings: facts.standings.map((s) => {
       const p = places.find((x) => x.id === s.id)!
       const rad = (p.turnDeg * Math.PI) / 180
-      return { ...s, turnDeg: p.turnDeg, box: { ...s.box, x: p.xMm, y: p.yMm, ux: Math.round(Math.cos(rad) * 1e9) / 1e9, uy: Math.round(Math.sin(rad) * 1e9) / 1e9 } }
+      return {
+        ...s,
+        turnDeg: p.turnDeg,
+        box: {
+          ...s.box,
+          x: p.xMm,
+          y: p.yMm,
+          ux: Math.round(Math.cos(rad) * 1e9) / 1e9,
+          uy: Math.round(Math.sin(rad) * 1e9) / 1e9,
+        },
+      }
     }),
     withMends: false,
-  }) // prettier-ignore
+  })
 
 describe.each(DEMO)('%s', (file) => {
   test('the best of ten seeds is at least as good by the rules as the layout placed by hand', () => {

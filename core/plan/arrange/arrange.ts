@@ -48,10 +48,35 @@ export interface ArrangeWish {
 
 /** Rules that an arrangement can do something about. */
 export const LAYOUT_RULES: ReadonlySet<string> = new Set([
-  'plan.overlap', 'plan.outside', 'plan.door-swing', 'plan.front', 'plan.knees', 'plan.walk', 'plan.toilet-side', 'plan.talk', 'plan.covered', 'plan.window-blocked',
-  'plan.rug-legs', 'plan.rug-flat', 'plan.rug-border', 'plan.let-out-blocked', 'plan.let-out-foot', 'plan.sight-end', 'plan.balance', 'plan.height-profile',
-  'plan.exposed', 'plan.lamp-cord', 'plan.lamp-seat', 'plan.rug-under-table', 'plan.lamp-competes', 'plan.cord-across', 'plan.over-bed', 'plan.over-seat', 'plan.wet-lamp', 'plan.over-furniture',
-]) // prettier-ignore
+  'plan.overlap',
+  'plan.outside',
+  'plan.door-swing',
+  'plan.front',
+  'plan.knees',
+  'plan.walk',
+  'plan.toilet-side',
+  'plan.talk',
+  'plan.covered',
+  'plan.window-blocked',
+  'plan.rug-legs',
+  'plan.rug-flat',
+  'plan.rug-border',
+  'plan.let-out-blocked',
+  'plan.let-out-foot',
+  'plan.sight-end',
+  'plan.balance',
+  'plan.height-profile',
+  'plan.exposed',
+  'plan.lamp-cord',
+  'plan.lamp-seat',
+  'plan.rug-under-table',
+  'plan.lamp-competes',
+  'plan.cord-across',
+  'plan.over-bed',
+  'plan.over-seat',
+  'plan.wet-lamp',
+  'plan.over-furniture',
+])
 
 /** Findings of a plan that its arrangement decides, counted. */
 export function layoutScore(findings: readonly Finding[]) {
@@ -69,7 +94,13 @@ export const layoutRank = (s: { stops: number; looks: number; notes: number }): 
  */
 export function arrange(wish: ArrangeWish): Arrangement[] {
   const { input, seed, count, progress } = wish
-  const movable = (s: Standing) => !s.piece.stays && !(s.piece.there && s.piece.fixing === 'plumbed in') && !wish.keep.includes(s.id) && !isFlat(s.kind) && !OFF_FLOOR.has(s.kind) && s.raisedMm < 1_500
+  const movable = (s: Standing) =>
+    !s.piece.stays &&
+    !(s.piece.there && s.piece.fixing === 'plumbed in') &&
+    !wish.keep.includes(s.id) &&
+    !isFlat(s.kind) &&
+    !OFF_FLOOR.has(s.kind) &&
+    s.raisedMm < 1_500
   const moving = input.standings.filter(movable)
   const fixed = input.standings.filter((s) => !movable(s) && !isFlat(s.kind) && s.raisedMm < 1_500)
   const board = boardOf(input.room, input.needs, moving, fixed)
@@ -85,7 +116,15 @@ export function arrange(wish: ArrangeWish): Arrangement[] {
     progress?.((r + 0.5) / runs)
     const mended = mend(input, standingsAt(input.standings, moving, state), movable)
     const score = layoutScore(planFindings(planFacts({ ...input, standings: mended, withMends: false })))
-    found.push({ places: placesOf(mended), ...counts(score), left: titles(score.findings), says: saysOf({ ...input, standings: mended }), moves: moves * runs, rank: layoutRank(score), cost: state.total })
+    found.push({
+      places: placesOf(mended),
+      ...counts(score),
+      left: titles(score.findings),
+      says: saysOf({ ...input, standings: mended }),
+      moves: moves * runs,
+      rank: layoutRank(score),
+      cost: state.total,
+    })
     progress?.((r + 1) / runs)
   }
   found.sort((a, b) => a.rank - b.rank || a.cost - b.cost)
@@ -95,7 +134,7 @@ export function arrange(wish: ArrangeWish): Arrangement[] {
     if (kept.every((k) => differs(k.places, a.places))) kept.push(a)
   }
   return kept.map(({ rank: _r, cost: _c, ...a }) => a)
-} // prettier-ignore
+}
 
 // How much a run may lean towards one way of turning a piece, in the units of the sums.
 const LEAN = 2.5
@@ -136,7 +175,11 @@ const LAY_MM = 90
 const MEND_ROUNDS = 6
 
 /** Lays backs on walls, rugs under seats, and carries out the rule book's own ways out while they help. */
-function mend(input: PlanInput, standings: readonly Standing[], movable: (s: Standing) => boolean): Standing[] {
+function mend(
+  input: PlanInput,
+  standings: readonly Standing[],
+  movable: (s: Standing) => boolean,
+): Standing[] {
   let now = standings.map((s) => {
     if (!movable(s)) return s
     const wall = nearestWall(s.box, input.room)
@@ -144,7 +187,9 @@ function mend(input: PlanInput, standings: readonly Standing[], movable: (s: Sta
     const { alongMm, beforeMm } = fromWall(wall, s.box)
     const place = againstWall(s.widthMm, s.depthMm, wall, alongMm)
     const gap = beforeMm - s.depthMm / 2
-    return Math.abs(gap) < LAY_MM && Math.abs(place.turnDeg - s.turnDeg) < 1 ? moved(s, place.xMm, place.yMm, place.turnDeg) : s
+    return Math.abs(gap) < LAY_MM && Math.abs(place.turnDeg - s.turnDeg) < 1
+      ? moved(s, place.xMm, place.yMm, place.turnDeg)
+      : s
   })
   now = layRugs(input, now)
   let score = judged(input, now)
@@ -166,13 +211,16 @@ function mend(input: PlanInput, standings: readonly Standing[], movable: (s: Sta
     score = better.score
   }
   return now
-} // prettier-ignore
+}
 
 const judged = (input: PlanInput, standings: readonly Standing[]) =>
   layoutScore(planFindings(planFacts({ ...input, standings, withMends: true })))
 
 /** A mend that only moves stands, carried out; undefined for any other. */
-function carriedOut(standings: readonly Standing[], changes: Finding['mends'][number]['changes']): Standing[] | undefined {
+function carriedOut(
+  standings: readonly Standing[],
+  changes: Finding['mends'][number]['changes'],
+): Standing[] | undefined {
   if (!changes.every((c) => c.collection === 'stands' && 'set' in c && 'xMm' in c.set)) return undefined
   return standings.map((s) => {
     const c = changes.find((x) => 'id' in x && x.id === s.id)
@@ -180,10 +228,16 @@ function carriedOut(standings: readonly Standing[], changes: Finding['mends'][nu
     const { xMm, yMm, turnDeg } = c.set as { xMm: number; yMm: number; turnDeg?: number }
     return moved(s, xMm, yMm, turnDeg ?? s.turnDeg)
   })
-} // prettier-ignore
+}
 
 function layRugs(input: PlanInput, standings: readonly Standing[]): Standing[] {
-  const { seats } = planFacts({ ...input, standings: standings.filter((s) => !isFlat(s.kind)), room: { ...input.room, openings: [] }, withMends: false, pieces: [] })
+  const { seats } = planFacts({
+    ...input,
+    standings: standings.filter((s) => !isFlat(s.kind)),
+    room: { ...input.room, openings: [] },
+    withMends: false,
+    pieces: [],
+  })
   return standings.map((s) => {
     if (!isFlat(s.kind) || s.piece.stays || s.widthMm * s.depthMm < 1.8e6) return s
     const box = adviceBox(seats, input.room, s, input.needs.rugBorder)
@@ -191,7 +245,7 @@ function layRugs(input: PlanInput, standings: readonly Standing[]): Standing[] {
     const turn = Math.round(((Math.atan2(box.uy, box.ux) * 180) / Math.PI + 360) % 360)
     return moved(s, Math.round(box.x), Math.round(box.y), turn)
   })
-} // prettier-ignore
+}
 
 const placesOf = (standings: readonly Standing[]): Place[] =>
   standings.map((s) => ({ id: s.id, xMm: Math.round(s.box.x), yMm: Math.round(s.box.y), turnDeg: s.turnDeg }))
@@ -221,4 +275,4 @@ function saysOf(input: PlanInput): string {
     return `${s.name} ${near ? `at ${wall.name.charAt(0).toLowerCase()}${wall.name.slice(1)}` : 'in the room'}`
   })
   return at.join(', ')
-} // prettier-ignore
+}

@@ -87,21 +87,58 @@ export interface Board {
   readonly windows: Float64Array
   readonly wantsWindow: Uint8Array
   readonly needs: Needs
-  readonly walls: readonly { readonly x: number; readonly y: number; readonly dx: number; readonly dy: number; readonly ix: number; readonly iy: number; readonly length: number; readonly turn: number }[]
-} // prettier-ignore
+  readonly walls: readonly {
+    readonly x: number
+    readonly y: number
+    readonly dx: number
+    readonly dy: number
+    readonly ix: number
+    readonly iy: number
+    readonly length: number
+    readonly turn: number
+  }[]
+}
 
 const WALL_PULL: Readonly<Record<string, number>> = {
-  sofa: 1.2, 'sofa bed': 1.4, bed: 2, cot: 1, cabinet: 2, 'chest of drawers': 2, wardrobe: 2.4, shelves: 2.4, desk: 1.4, piano: 2, sanitary: 2.4, trunk: 1, bench: 1, lamp: 0.3, plant: 0.4, other: 0.6, object: 0.3, 'side table': 0.1, armchair: 0.05,
-} // prettier-ignore
+  sofa: 1.2,
+  'sofa bed': 1.4,
+  bed: 2,
+  cot: 1,
+  cabinet: 2,
+  'chest of drawers': 2,
+  wardrobe: 2.4,
+  shelves: 2.4,
+  desk: 1.4,
+  piano: 2,
+  sanitary: 2.4,
+  trunk: 1,
+  bench: 1,
+  lamp: 0.3,
+  plant: 0.4,
+  other: 0.6,
+  object: 0.3,
+  'side table': 0.1,
+  armchair: 0.05,
+}
 
 /** Lays pieces and room out for the search. @param moving pieces that may be moved, @param standing those that stay */
-export function boardOf(room: PlanRoom, needs: Needs, moving: readonly Standing[], standing: readonly Standing[]): Board {
+export function boardOf(
+  room: PlanRoom,
+  needs: Needs,
+  moving: readonly Standing[],
+  standing: readonly Standing[],
+): Board {
   const all = [...moving, ...standing]
   const n = all.length
   const zones = all.map((s) => zonesOf(s, needs))
   const count = zones.reduce((sum, z) => sum + z.length, 0)
   const [hx, hy] = [new Float64Array(4 * n), new Float64Array(4 * n)]
-  const [zx, zy, zhx, zhy] = [0, 1, 2, 3].map(() => new Float64Array(4 * Math.max(1, count))) as [Float64Array, Float64Array, Float64Array, Float64Array]
+  const [zx, zy, zhx, zhy] = [0, 1, 2, 3].map(() => new Float64Array(4 * Math.max(1, count))) as [
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ]
   const zoneWeight = new Float64Array(Math.max(1, count))
   const [zoneFrom, zoneCount] = [new Int32Array(n), new Int32Array(n)]
   let z = 0
@@ -128,30 +165,62 @@ export function boardOf(room: PlanRoom, needs: Needs, moving: readonly Standing[
     }
   })
   const pairs = <T>(make: (a: Standing, b: Standing) => T) => all.flatMap((a) => all.map((b) => make(a, b)))
-  const windows = room.openings.filter((o) => o.kind === 'window').flatMap((o) => [(o.ends[0].x + o.ends[1].x) / 2, (o.ends[0].y + o.ends[1].y) / 2])
+  const windows = room.openings
+    .filter((o) => o.kind === 'window')
+    .flatMap((o) => [(o.ends[0].x + o.ends[1].x) / 2, (o.ends[0].y + o.ends[1].y) / 2])
   return {
     n,
     free: moving.length,
     ids: all.map((s) => s.id),
-    hx, hy, zx, zy, zhx, zhy, zoneWeight, zoneFrom, zoneCount,
+    hx,
+    hy,
+    zx,
+    zy,
+    zhx,
+    zhy,
+    zoneWeight,
+    zoneFrom,
+    zoneCount,
     wallPull: Float64Array.from(all, (s) => WALL_PULL[s.kind] ?? 0),
     corner: Float64Array.from(all, (s) => (s.kind === 'plant' || s.kind === 'lamp' ? 1 : 0)),
     bias: new Float64Array(4 * n),
     height: Float64Array.from(all, (s) => s.raisedMm + s.heightMm),
     tall: Uint8Array.from(all, (s) => Number(s.heightMm > 1_150 && s.kind !== 'lamp' && s.kind !== 'plant')),
     mayBefore: Uint8Array.from(pairs((a, b) => Number(belongsBefore(a, b) || LIGHT.has(b.kind)))),
-    mayOverlap: Uint8Array.from(pairs((a, b) => Number((PULLED_UP.has(a.kind) && TABLES.has(b.kind)) || (PULLED_UP.has(b.kind) && TABLES.has(a.kind)) || a.raisedMm >= b.raisedMm + b.heightMm || b.raisedMm >= a.raisedMm + a.heightMm))),
+    mayOverlap: Uint8Array.from(
+      pairs((a, b) =>
+        Number(
+          (PULLED_UP.has(a.kind) && TABLES.has(b.kind)) ||
+            (PULLED_UP.has(b.kind) && TABLES.has(a.kind)) ||
+            a.raisedMm >= b.raisedMm + b.heightMm ||
+            b.raisedMm >= a.raisedMm + a.heightMm,
+        ),
+      ),
+    ),
     relation: Int8Array.from(relations(all)),
     field: wallField(room),
     blocks: blocksOf(room),
-    sockets: Float64Array.from(room.fixtures.filter((f) => f.kind === 'socket').flatMap((f) => [f.box.x, f.box.y])),
+    sockets: Float64Array.from(
+      room.fixtures.filter((f) => f.kind === 'socket').flatMap((f) => [f.box.x, f.box.y]),
+    ),
     wantsSocket: Uint8Array.from(all, (s) => Number(s.kind === 'lamp')),
     windows: Float64Array.from(windows),
-    wantsWindow: Uint8Array.from(all, (s) => Number(s.kind === 'desk' || s.kind === 'armchair' || s.kind === 'plant')),
+    wantsWindow: Uint8Array.from(all, (s) =>
+      Number(s.kind === 'desk' || s.kind === 'armchair' || s.kind === 'plant'),
+    ),
     needs,
-    walls: room.walls.map((w) => ({ x: w.left.x, y: w.left.y, dx: w.right.x, dy: w.right.y, ix: w.into.x, iy: w.into.y, length: w.lengthMm, turn: Math.round((Math.atan2(-w.into.x, w.into.y) * 180) / Math.PI / 90 + 4) % 4 })),
+    walls: room.walls.map((w) => ({
+      x: w.left.x,
+      y: w.left.y,
+      dx: w.right.x,
+      dy: w.right.y,
+      ix: w.into.x,
+      iy: w.into.y,
+      length: w.lengthMm,
+      turn: Math.round((Math.atan2(-w.into.x, w.into.y) * 180) / Math.PI / 90 + 4) % 4,
+    })),
   }
-} // prettier-ignore
+}
 
 /** Things a person moves with one hand: they may stand before others for a while. */
 const LIGHT: ReadonlySet<string> = new Set(['chair', 'stool', 'cushion', 'rug'])
@@ -181,7 +250,7 @@ function zonesOf(s: Standing, needs: Needs): Zone[] {
     zones.push({ x: 0, y: hd + d, hx: hw, hy: d, weight: 1.6 })
   }
   return zones
-} // prettier-ignore
+}
 
 function blocksOf(room: PlanRoom): Block[] {
   const blocks: Block[] = []
@@ -193,7 +262,14 @@ function blocksOf(room: PlanRoom): Block[] {
       const ys = [o.ends[0].y - wall.right.y * widen, o.ends[1].y + wall.right.y * widen]
       const px = [...xs, ...xs.map((v) => v + wall.into.x * depth)]
       const py = [...ys, ...ys.map((v) => v + wall.into.y * depth)]
-      blocks.push({ x0: Math.min(...px), y0: Math.min(...py), x1: Math.max(...px), y1: Math.max(...py), weight, from })
+      blocks.push({
+        x0: Math.min(...px),
+        y0: Math.min(...py),
+        x1: Math.max(...px),
+        y1: Math.max(...py),
+        weight,
+        from,
+      })
     }
     // The swing of the leaf, and the floor one steps onto.
     if (o.kind === 'door' || o.kind === 'opening') {
@@ -205,22 +281,42 @@ function blocksOf(room: PlanRoom): Block[] {
     if (!standsOut(f) && f.kind !== 'vent') continue
     const { halfX, halfY } = boxBounds(f.box)
     const grow = f.kind === 'radiator' || f.kind === 'vent' ? 100 : 0
-    blocks.push({ x0: f.box.x - halfX - grow, y0: f.box.y - halfY - grow, x1: f.box.x + halfX + grow, y1: f.box.y + halfY + grow, weight: 2, from: f.bottomMm })
+    blocks.push({
+      x0: f.box.x - halfX - grow,
+      y0: f.box.y - halfY - grow,
+      x1: f.box.x + halfX + grow,
+      y1: f.box.y + halfY + grow,
+      weight: 2,
+      from: f.bottomMm,
+    })
   }
   return blocks
-} // prettier-ignore
+}
 
 /** The relation each piece has to each other: index into RELATIONS plus one, 0 for none; row i says what i wants of j. */
 function relations(all: readonly Standing[]): number[] {
   const seats = all.filter((s) => SEATS.has(s.kind) && s.kind !== 'stool')
-  const anchor = [...seats].sort((a, b) => Number(/sofa/.test(b.kind)) - Number(/sofa/.test(a.kind)) || b.widthMm - a.widthMm)[0]
+  const anchor = [...seats].sort(
+    (a, b) => Number(/sofa/.test(b.kind)) - Number(/sofa/.test(a.kind)) || b.widthMm - a.widthMm,
+  )[0]
   const tables = all.filter((s) => TABLES.has(s.kind))
   const of = (a: Standing, b: Standing): Relation | undefined => {
     if (a.id === b.id) return undefined
-    if ((a.kind === 'low table' || (a.kind === 'trunk' && !all.some((s) => s.kind === 'low table'))) && b === anchor) return 'knees'
+    if (
+      (a.kind === 'low table' || (a.kind === 'trunk' && !all.some((s) => s.kind === 'low table'))) &&
+      b === anchor
+    )
+      return 'knees'
     if (a.kind === 'armchair' && b === anchor) return 'face'
     if (a.kind === 'stool' || a.kind === 'chair' || a.kind === 'bench') {
-      const to = tables.find((t) => (/piano/i.test(a.name) ? t.kind === 'piano' : /desk|sew/i.test(a.name) ? t.kind === 'desk' : a.piece.serves.some((u) => t.piece.serves.includes(u)))) ?? (a.kind === 'bench' ? undefined : tables[0])
+      const to =
+        tables.find((t) =>
+          /piano/i.test(a.name)
+            ? t.kind === 'piano'
+            : /desk|sew/i.test(a.name)
+              ? t.kind === 'desk'
+              : a.piece.serves.some((u) => t.piece.serves.includes(u)),
+        ) ?? (a.kind === 'bench' ? undefined : tables[0])
       return b === to ? 'pulled up' : undefined
     }
     if (a.kind === 'side table') {
@@ -235,8 +331,10 @@ function relations(all: readonly Standing[]): number[] {
     if (/music stand/i.test(a.name) && b.kind === 'piano') return 'beside'
     return undefined
   }
-  return all.flatMap((a) => all.map((b) => {
-    const r = of(a, b)
-    return r ? RELATIONS.indexOf(r) + 1 : 0
-  }))
-} // prettier-ignore
+  return all.flatMap((a) =>
+    all.map((b) => {
+      const r = of(a, b)
+      return r ? RELATIONS.indexOf(r) + 1 : 0
+    }),
+  )
+}

@@ -48,9 +48,16 @@ export function ownCost(b: Board, i: number, x: number, y: number, turn: number)
   const ax = hx - e
   const ay = hy - e
   let cost =
-    OUTSIDE * MM *
-    (outside(wallAt(b, x - ax, y - ay)) + outside(wallAt(b, x + ax, y - ay)) + outside(wallAt(b, x + ax, y + ay)) + outside(wallAt(b, x - ax, y + ay)) +
-      outside(wallAt(b, x, y - ay)) + outside(wallAt(b, x, y + ay)) + outside(wallAt(b, x - ax, y)) + outside(wallAt(b, x + ax, y)))
+    OUTSIDE *
+    MM *
+    (outside(wallAt(b, x - ax, y - ay)) +
+      outside(wallAt(b, x + ax, y - ay)) +
+      outside(wallAt(b, x + ax, y + ay)) +
+      outside(wallAt(b, x - ax, y + ay)) +
+      outside(wallAt(b, x, y - ay)) +
+      outside(wallAt(b, x, y + ay)) +
+      outside(wallAt(b, x - ax, y)) +
+      outside(wallAt(b, x + ax, y)))
   cost += b.bias[k]!
   for (const block of b.blocks) {
     const ox = Math.min(x + hx, block.x1) - Math.max(x - hx, block.x0)
@@ -74,7 +81,11 @@ export function ownCost(b: Board, i: number, x: number, y: number, turn: number)
     cost += pull * (Math.min(12, MM * back) * 0.5 + Math.min(8, MM * Math.max(left, right)) * 0.3)
   } else {
     // What stands free keeps a way round it, or none at all.
-    cost += dead(wallAt(b, x - hx, y)) + dead(wallAt(b, x + hx, y)) + dead(wallAt(b, x, y - hy)) + dead(wallAt(b, x, y + hy))
+    cost +=
+      dead(wallAt(b, x - hx, y)) +
+      dead(wallAt(b, x + hx, y)) +
+      dead(wallAt(b, x, y - hy)) +
+      dead(wallAt(b, x, y + hy))
   }
   if (b.corner[i]! > 0) {
     const near = Math.min(wallAt(b, x - hx, y), wallAt(b, x + hx, y), 900)
@@ -89,16 +100,24 @@ export function ownCost(b: Board, i: number, x: number, y: number, turn: number)
     const my = y + b.zy[q]!
     const qx = b.zhx[q]! * 0.8
     const qy = b.zhy[q]! * 0.8
-    cost += b.zoneWeight[z]! * ZONE * MM * 0.5 *
-      (outside(wallAt(b, mx - qx, my - qy)) + outside(wallAt(b, mx + qx, my - qy)) + outside(wallAt(b, mx + qx, my + qy)) + outside(wallAt(b, mx - qx, my + qy)))
+    cost +=
+      b.zoneWeight[z]! *
+      ZONE *
+      MM *
+      0.5 *
+      (outside(wallAt(b, mx - qx, my - qy)) +
+        outside(wallAt(b, mx + qx, my - qy)) +
+        outside(wallAt(b, mx + qx, my + qy)) +
+        outside(wallAt(b, mx - qx, my + qy)))
   }
   if (b.wantsSocket[i] && b.sockets.length > 0) {
     const d = nearest(b.sockets, x, y)
     cost += d > 1_500 ? 0.8 * MM * (d - 1_500) + 1 : 0
   }
-  if (b.wantsWindow[i] && b.windows.length > 0) cost += 0.05 * MM * Math.max(0, nearest(b.windows, x, y) - 1_200)
+  if (b.wantsWindow[i] && b.windows.length > 0)
+    cost += 0.05 * MM * Math.max(0, nearest(b.windows, x, y) - 1_200)
   return cost
-} // prettier-ignore
+}
 
 const dead = (gap: number): number =>
   gap > DEAD_LOW && gap < DEAD_HIGH ? 0.25 * MM * Math.min(gap - DEAD_LOW, DEAD_HIGH - gap) : 0
@@ -115,7 +134,17 @@ function nearest(points: Float64Array, x: number, y: number): number {
 }
 
 /** What a pair of pieces costs as it stands: overlaps, zones taken, relations missed. The same either way round. */
-export function pairCost(b: Board, i: number, xi: number, yi: number, ti: number, j: number, xj: number, yj: number, tj: number): number {
+export function pairCost(
+  b: Board,
+  i: number,
+  xi: number,
+  yi: number,
+  ti: number,
+  j: number,
+  xj: number,
+  yj: number,
+  tj: number,
+): number {
   const { n } = b
   const dx = xj - xi
   const dy = yj - yi
@@ -133,17 +162,29 @@ export function pairCost(b: Board, i: number, xi: number, yi: number, ti: number
   }
   // Farther apart than any zone reaches nothing more is to be said but relations.
   if (gx < 1_300 && gy < 1_300) {
-    if (b.zoneCount[i]! > 0 && !b.mayBefore[i * n + j]) cost += zonesTaken(b, i, xi, yi, ti, xj, yj, b.hx[kj]!, b.hy[kj]!)
-    if (b.zoneCount[j]! > 0 && !b.mayBefore[j * n + i]) cost += zonesTaken(b, j, xj, yj, tj, xi, yi, b.hx[ki]!, b.hy[ki]!)
+    if (b.zoneCount[i]! > 0 && !b.mayBefore[i * n + j])
+      cost += zonesTaken(b, i, xi, yi, ti, xj, yj, b.hx[kj]!, b.hy[kj]!)
+    if (b.zoneCount[j]! > 0 && !b.mayBefore[j * n + i])
+      cost += zonesTaken(b, j, xj, yj, tj, xi, yi, b.hx[ki]!, b.hy[ki]!)
   }
   const rij = b.relation[i * n + j]!
   if (rij) cost += related(b, rij, i, xi, yi, ti, j, xj, yj, tj)
   const rji = b.relation[j * n + i]!
   if (rji) cost += related(b, rji, j, xj, yj, tj, i, xi, yi, ti)
   return cost
-} // prettier-ignore
+}
 
-function zonesTaken(b: Board, i: number, x: number, y: number, turn: number, ox: number, oy: number, ohx: number, ohy: number): number {
+function zonesTaken(
+  b: Board,
+  i: number,
+  x: number,
+  y: number,
+  turn: number,
+  ox: number,
+  oy: number,
+  ohx: number,
+  ohy: number,
+): number {
   let cost = 0
   const from = b.zoneFrom[i]!
   for (let z = from; z < from + b.zoneCount[i]!; z++) {
@@ -155,10 +196,21 @@ function zonesTaken(b: Board, i: number, x: number, y: number, turn: number, ox:
     cost += b.zoneWeight[z]! * ZONE * (0.3 + MM * Math.min(sx, sy))
   }
   return cost
-} // prettier-ignore
+}
 
 /** What piece i misses of what it wants of piece j. */
-function related(b: Board, relation: number, i: number, xi: number, yi: number, ti: number, j: number, xj: number, yj: number, tj: number): number {
+function related(
+  b: Board,
+  relation: number,
+  i: number,
+  xi: number,
+  yi: number,
+  ti: number,
+  j: number,
+  xj: number,
+  yj: number,
+  tj: number,
+): number {
   const dx = xi - xj
   const dy = yi - yj
   // In the axes of j: aside along its width, ahead of its front.
@@ -179,7 +231,11 @@ function related(b: Board, relation: number, i: number, xi: number, yi: number, 
       const gap = ahead - hdj - deep
       const kneesLeast = b.needs.kneesLeast
       const kneesMost = b.needs.kneesMost
-      return 1.6 * MM * (Math.max(0, kneesLeast + 10 - gap) * 1.5 + Math.max(0, gap - kneesMost + 10)) + 0.5 * MM * Math.abs(aside) + (same ? 0 : 1)
+      return (
+        1.6 * MM * (Math.max(0, kneesLeast + 10 - gap) * 1.5 + Math.max(0, gap - kneesMost + 10)) +
+        0.5 * MM * Math.abs(aside) +
+        (same ? 0 : 1)
+      )
     }
     case 2: {
       // A chair before or beside the sofa, turned to it, near enough to talk.
@@ -188,7 +244,11 @@ function related(b: Board, relation: number, i: number, xi: number, yi: number, 
       const fy = COS[ti]!
       const far = Math.hypot(dx, dy) || 1
       const looks = -(fx * dx + fy * dy) / far
-      return 0.7 * MM * (Math.max(0, 700 - edge) + Math.max(0, edge - 2_300)) + (looks < 0.35 ? 3 * (0.35 - looks) : 0) + (ahead < 0 ? 2 : 0)
+      return (
+        0.7 * MM * (Math.max(0, 700 - edge) + Math.max(0, edge - 2_300)) +
+        (looks < 0.35 ? 3 * (0.35 - looks) : 0) +
+        (ahead < 0 ? 2 : 0)
+      )
     }
     case 3: {
       // At its side, and not before it.
@@ -204,7 +264,7 @@ function related(b: Board, relation: number, i: number, xi: number, yi: number, 
     default:
       return 0.25 * MM * Math.max(0, 2_200 - Math.hypot(dx, dy)) * 0.5
   }
-} // prettier-ignore
+}
 
 /** All sums of a state from nothing. */
 export function settle(b: Board, s: State): void {
@@ -213,11 +273,14 @@ export function settle(b: Board, s: State): void {
     s.own[i] = i < b.free ? ownCost(b, i, s.x[i]!, s.y[i]!, s.turn[i]!) : 0
     total += s.own[i]!
     for (let j = 0; j < i; j++) {
-      const cost = i >= b.free && j >= b.free ? 0 : pairCost(b, i, s.x[i]!, s.y[i]!, s.turn[i]!, j, s.x[j]!, s.y[j]!, s.turn[j]!)
+      const cost =
+        i >= b.free && j >= b.free
+          ? 0
+          : pairCost(b, i, s.x[i]!, s.y[i]!, s.turn[i]!, j, s.x[j]!, s.y[j]!, s.turn[j]!)
       s.pair[i * b.n + j] = cost
       s.pair[j * b.n + i] = cost
       total += cost
     }
   }
   s.total = total
-} // prettier-ignore
+}

@@ -37,7 +37,8 @@ export function rankLampPlaces(
       const socket = sockets
         .map((s) => ({ ...s, mm: distance(s.at, place.at) }))
         .sort((a, b) => a.mm - b.mm)[0]
-      const refused = place.heightMm < LOW_LAMP_MM ? `${place.heightMm} mm up its light is wasted; raise it` : undefined
+      const refused =
+        place.heightMm < LOW_LAMP_MM ? `${place.heightMm} mm up its light is wasted; raise it` : undefined
       const reach = socket !== undefined && socket.mm <= cordReachMm
       const reasons = [
         nearest === undefined
@@ -51,11 +52,21 @@ export function rankLampPlaces(
             ? `${socket.name} ${Math.round(socket.mm)} mm away`
             : `${socket.name} is ${Math.round(socket.mm)} mm away, past the cord`,
       ]
-      const score = Math.min(4_000, nearest ?? 4_000) / 1_000 + (reach ? 1.5 - (socket.mm / cordReachMm) * 0.5 : 0) + (place.heightMm > 1_000 && place.heightMm < 1_800 ? 0.5 : 0)
-      return { place, refused, cordMm: socket && Math.round(socket.mm), nearestLampMm: nearest, reasons, score }
+      const score =
+        Math.min(4_000, nearest ?? 4_000) / 1_000 +
+        (reach ? 1.5 - (socket.mm / cordReachMm) * 0.5 : 0) +
+        (place.heightMm > 1_000 && place.heightMm < 1_800 ? 0.5 : 0)
+      return {
+        place,
+        refused,
+        cordMm: socket && Math.round(socket.mm),
+        nearestLampMm: nearest,
+        reasons,
+        score,
+      }
     })
     .sort((a, b) => Number(!!a.refused) - Number(!!b.refused) || b.score - a.score)
-} // prettier-ignore
+}
 
 export interface PendantFit {
   /** Longest drop from the ceiling to the lower edge, canopy and cord included. */
@@ -101,7 +112,10 @@ export function lampAgainstPicture(tableMm: number, lampMm: number, pictureBotto
 }
 
 /** Whether a curtain's cloth suits what a sleeper wants. @param passes part of the daylight let through, 0 to 1 */
-export function curtainDarkness(passes: number, wanted: 'dark' | 'dimmed, child in sight'): { ok: boolean; says: string } {
+export function curtainDarkness(
+  passes: number,
+  wanted: 'dark' | 'dimmed, child in sight',
+): { ok: boolean; says: string } {
   const percent = Math.round(passes * 100)
   if (wanted === 'dark')
     return passes <= DARK_AT_MOST
@@ -110,7 +124,7 @@ export function curtainDarkness(passes: number, wanted: 'dark' | 'dimmed, child 
   return passes >= SEEN_AT_LEAST
     ? { ok: true, says: `${percent} % comes through: dimmed, and the child can be seen` }
     : { ok: false, says: `${percent} % comes through; to see the child ${SEEN_AT_LEAST * 100} % are wanted` }
-} // prettier-ignore
+}
 
 // Blackout cloth passes a few percent at most; a lining that dims passes 15 % and more (common practice).
 const DARK_AT_MOST = 0.05

@@ -202,9 +202,19 @@ describe('published values', () => {
 })
 
 const square = planRoom({
-  corners: [{ x: 0, y: 0 }, { x: 4000, y: 0 }, { x: 4000, y: 4000 }, { x: 0, y: 4000 }], inward: 1, heightMm: 2500, kind: null, openings: [], fixtures: [],
+  corners: [
+    { x: 0, y: 0 },
+    { x: 4000, y: 0 },
+    { x: 4000, y: 4000 },
+    { x: 0, y: 4000 },
+  ],
+  inward: 1,
+  heightMm: 2500,
+  kind: null,
+  openings: [],
+  fixtures: [],
   walls: ['n', 'e', 's', 'w'].map((id) => ({ id, name: id, face: 'smooth paint' })),
-}) // prettier-ignore
+})
 const surfaces: Reflecting = { floor: 0.2, walls: 0.5, ceiling: 0.7, floorM2: 16, wallsM2: 40, ceilingM2: 16 }
 const lamp = (more: Partial<Luminaire> = {}): Luminaire => ({
   id: 'l',

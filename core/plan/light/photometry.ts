@@ -49,8 +49,13 @@ export function interpolated(table: readonly (readonly [number, number])[], at: 
  */
 export function atPoint(candela: number, heightM: number, asideM: number) {
   const d = Math.hypot(heightM, asideM)
-  return { distanceM: d, thetaDeg: Math.atan2(asideM, heightM) / RAD, horizontalLux: (candela * heightM) / d ** 3, verticalLux: (candela * asideM) / d ** 3 }
-} // prettier-ignore
+  return {
+    distanceM: d,
+    thetaDeg: Math.atan2(asideM, heightM) / RAD,
+    horizontalLux: (candela * heightM) / d ** 3,
+    verticalLux: (candela * asideM) / d ** 3,
+  }
+}
 
 /** Intensity of a flux spread evenly in a cone: F / (2π (1 − cos(beam/2))); 360° is a bare lamp. */
 export const coneCandela = (lumens: number, beamDeg: number): number =>

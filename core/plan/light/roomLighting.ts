@@ -78,13 +78,21 @@ export function reflectedInRoom(lamps: readonly Luminaire[], r: Reflecting): num
     const up = lamp.aim === 'up' ? 1 : lamp.aim === 'down' ? 0 : 0.5
     // Of what goes down in a narrow beam nearly all strikes the floor; a wide one strikes the walls as well.
     const spread = lamp.aim === 'all round' ? 0.5 : Math.min(1, Math.max(0, (lamp.beamDeg - 60) / 120)) * 0.5
-    const first = up * ((1 - spread) * r.ceiling + spread * r.walls) + (1 - up) * ((1 - spread) * r.floor + spread * r.walls)
+    const first =
+      up * ((1 - spread) * r.ceiling + spread * r.walls) +
+      (1 - up) * ((1 - spread) * r.floor + spread * r.walls)
     return sum + reflectedLux(lamp.lumens, first, total, mean)
   }, 0)
-} // prettier-ignore
+}
 
 /** Illuminance on a level plane of the whole room, point by point, with what the surfaces throw back. */
-export function lightGrid(room: PlanRoom, lamps: readonly Luminaire[], surfaces: Reflecting, planeMm: number, stepMm = 200): LightGrid {
+export function lightGrid(
+  room: PlanRoom,
+  lamps: readonly Luminaire[],
+  surfaces: Reflecting,
+  planeMm: number,
+  stepMm = 200,
+): LightGrid {
   const nx = Math.max(1, Math.round((room.high.x - room.low.x) / stepMm))
   const ny = Math.max(1, Math.round((room.high.y - room.low.y) / stepMm))
   const stepX = (room.high.x - room.low.x) / nx
@@ -103,8 +111,21 @@ export function lightGrid(room: PlanRoom, lamps: readonly Luminaire[], surfaces:
     most = Math.max(most, e)
   }
   const meanLux = n > 0 ? sum / n : 0
-  return { planeMm, nx, ny, stepX, stepY, low: room.low, lux, meanLux, leastLux: n > 0 ? least : 0, mostLux: most, evenness: meanLux > 0 ? least / meanLux : 0, reflectedLux: back }
-} // prettier-ignore
+  return {
+    planeMm,
+    nx,
+    ny,
+    stepX,
+    stepY,
+    low: room.low,
+    lux,
+    meanLux,
+    leastLux: n > 0 ? least : 0,
+    mostLux: most,
+    evenness: meanLux > 0 ? least / meanLux : 0,
+    reflectedLux: back,
+  }
+}
 
 /** Light at one place, direct and thrown back. */
 export const luxAt = (

@@ -17,12 +17,21 @@ export const lower = (text: string): string => text.charAt(0).toLowerCase() + te
 export const has = (p: PlanPiece, ...traits: PlanPiece['traits']): boolean =>
   traits.some((t) => p.traits.includes(t))
 /** A mend that adds facts to a piece. */
-export const withTraits = (p: PlanPiece, label: string, add: PlanPiece['traits'], drop: PlanPiece['traits'] = []) => ({
+export const withTraits = (
+  p: PlanPiece,
+  label: string,
+  add: PlanPiece['traits'],
+  drop: PlanPiece['traits'] = [],
+) => ({
   label,
   changes: [
-    { collection: 'pieces', id: p.id, set: { traits: [...p.traits.filter((t) => !drop.includes(t) && !add.includes(t)), ...add] } },
+    {
+      collection: 'pieces',
+      id: p.id,
+      set: { traits: [...p.traits.filter((t) => !drop.includes(t) && !add.includes(t)), ...add] },
+    },
   ],
-}) // prettier-ignore
+})
 /** Names in a sentence: a, b and c. */
 export const listed = (names: readonly string[]): string =>
   names.length < 2

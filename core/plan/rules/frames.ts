@@ -20,7 +20,13 @@ export const matWider: Rule<PlanFacts> = {
   schools: 'all',
   check: (facts) =>
     framed(facts)
-      .filter((h) => !faceNarrowerThanMat(h.frame.faceMm, Math.min(h.frame.borderMm, h.frame.bottomBorderMm || h.frame.borderMm)))
+      .filter(
+        (h) =>
+          !faceNarrowerThanMat(
+            h.frame.faceMm,
+            Math.min(h.frame.borderMm, h.frame.bottomBorderMm || h.frame.borderMm),
+          ),
+      )
       .map((h): Finding => ({
         rule: 'plan.mat-wider',
         severity: 'look',
@@ -29,13 +35,29 @@ export const matWider: Rule<PlanFacts> = {
         measured: `face ${mm(h.frame.faceMm)}, border ${mm(h.frame.borderMm)}`,
         wanted: 'a face narrower than the border',
         because: 'Equal bands compete; the wider mat gives the picture its air.',
-        mends: [set(h, { borderMm: h.frame.faceMm * 2, bottomBorderMm: h.frame.faceMm * 2 }, `A mat of ${mm(h.frame.faceMm * 2)}`)],
+        mends: [
+          set(
+            h,
+            { borderMm: h.frame.faceMm * 2, bottomBorderMm: h.frame.faceMm * 2 },
+            `A mat of ${mm(h.frame.faceMm * 2)}`,
+          ),
+        ],
       })),
   examples: {
-    trips: () => example({ pieces: [ex('picture', 'Print', { hang: {}, frame: { faceMm: 60, borderMm: 60, bottomBorderMm: 60 } })] }),
-    passes: () => example({ pieces: [ex('picture', 'Print', { hang: {}, frame: { faceMm: 25, borderMm: 60, bottomBorderMm: 60 } })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('picture', 'Print', { hang: {}, frame: { faceMm: 60, borderMm: 60, bottomBorderMm: 60 } }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('picture', 'Print', { hang: {}, frame: { faceMm: 25, borderMm: 60, bottomBorderMm: 60 } }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 // An hour or two of sun in June is more than a work on paper bears in a year at the limiting illuminance.
 const SUNNY_H = 1
@@ -44,38 +66,63 @@ export const paperGuard: Rule<PlanFacts> = {
   name: 'plan.paper-guard',
   title: 'Paper art without conservation board, or in the light without a UV filter',
   numbers: `Plain paper board is a look; glazing without a UV filter on a wall the sun reaches for more than ${SUNNY_H} h a day in June is a look. Filters of 97 % and more count as conservation grade.`,
-  source: 'CIE 157:2004 for what light does to works on paper, and museum framing practice for the filter, both from memory; the hours are common practice',
+  source:
+    'CIE 157:2004 for what light does to works on paper, and museum framing practice for the filter, both from memory; the hours are common practice',
   schools: 'all',
   check: (facts) =>
     // Several of one piece share one frame: it is told once.
-    framed(facts).filter((h, i, all) => all.findIndex((o) => o.piece.id === h.piece.id && o.wallId === h.wallId) === i).flatMap((h): Finding[] => {
-      const sun = facts.sunOnWall.get(h.wallId) ?? 0
-      const acid = h.frame.board === 'plain paper board' && h.frame.borderMm > 0
-      const open = sun > SUNNY_H && !filtersUv(h.frame.glazing)
-      return [
-        ...(acid
-          ? [{
-              rule: 'plan.paper-guard', severity: 'look' as const, about: [hungRef(h), { kind: 'job' as const, id: 'board', name: 'Board' }],
-              title: `The mat of ${lower(h.name)} is plain paper`, measured: h.frame.board, wanted: 'conservation board',
-              because: 'Plain paper mats turn acid and yellow the work within years.',
-              mends: [set(h, { board: 'conservation board' }, 'Conservation board')],
-            }]
-          : []),
-        ...(open
-          ? [{
-              rule: 'plan.paper-guard', severity: 'look' as const, about: [hungRef(h), { kind: 'job' as const, id: 'light', name: 'Light' }],
-              title: `${h.name} hangs in the light without a UV filter`, measured: `the sun stands in a window beside or across from it ${sun.toFixed(1)} h a day in June`, wanted: 'UV-filtering glazing, or another wall',
-              because: 'Light fades for good; how much it reflects is a separate choice of glass.',
-              mends: [set(h, { glazing: h.frame.glazing === 'acrylic' ? 'UV-filtering acrylic' : 'UV-filtering glass' }, 'Glazing with a UV filter')],
-            }]
-          : []),
-      ]
-    }),
+    framed(facts)
+      .filter((h, i, all) => all.findIndex((o) => o.piece.id === h.piece.id && o.wallId === h.wallId) === i)
+      .flatMap((h): Finding[] => {
+        const sun = facts.sunOnWall.get(h.wallId) ?? 0
+        const acid = h.frame.board === 'plain paper board' && h.frame.borderMm > 0
+        const open = sun > SUNNY_H && !filtersUv(h.frame.glazing)
+        return [
+          ...(acid
+            ? [
+                {
+                  rule: 'plan.paper-guard',
+                  severity: 'look' as const,
+                  about: [hungRef(h), { kind: 'job' as const, id: 'board', name: 'Board' }],
+                  title: `The mat of ${lower(h.name)} is plain paper`,
+                  measured: h.frame.board,
+                  wanted: 'conservation board',
+                  because: 'Plain paper mats turn acid and yellow the work within years.',
+                  mends: [set(h, { board: 'conservation board' }, 'Conservation board')],
+                },
+              ]
+            : []),
+          ...(open
+            ? [
+                {
+                  rule: 'plan.paper-guard',
+                  severity: 'look' as const,
+                  about: [hungRef(h), { kind: 'job' as const, id: 'light', name: 'Light' }],
+                  title: `${h.name} hangs in the light without a UV filter`,
+                  measured: `the sun stands in a window beside or across from it ${sun.toFixed(1)} h a day in June`,
+                  wanted: 'UV-filtering glazing, or another wall',
+                  because: 'Light fades for good; how much it reflects is a separate choice of glass.',
+                  mends: [
+                    set(
+                      h,
+                      {
+                        glazing:
+                          h.frame.glazing === 'acrylic' ? 'UV-filtering acrylic' : 'UV-filtering glass',
+                      },
+                      'Glazing with a UV filter',
+                    ),
+                  ],
+                },
+              ]
+            : []),
+        ]
+      }),
   examples: {
-    trips: () => example({ pieces: [ex('picture', 'Print', { hang: {}, frame: { board: 'plain paper board' } })] }),
+    trips: () =>
+      example({ pieces: [ex('picture', 'Print', { hang: {}, frame: { board: 'plain paper board' } })] }),
     passes: () => example({ pieces: [ex('picture', 'Print', { hang: {}, frame: {} })] }),
   },
-} // prettier-ignore
+}
 
 export const oneFrame: Rule<PlanFacts> = {
   name: 'plan.one-frame',
@@ -98,14 +145,40 @@ export const oneFrame: Rule<PlanFacts> = {
       wanted: `${like.frame.profile}, ${like.frame.coat}`,
       because: 'In this school one frame makes one room.',
       school: 'one for the room',
-      mends: [set(h, { profile: like.frame.profile, coat: like.frame.coat }, `${like.frame.profile}, ${like.frame.coat}, like the others`)],
+      mends: [
+        set(
+          h,
+          { profile: like.frame.profile, coat: like.frame.coat },
+          `${like.frame.profile}, ${like.frame.coat}, like the others`,
+        ),
+      ],
     }))
   },
   examples: {
-    trips: () => example({ schools: { frames: 'one for the room' }, pieces: [...blacks(), ex('picture', 'Etching', { hang: { xMm: 4200 }, frame: { coat: 'dark timber', profile: 'molded' } })] }),
-    passes: () => example({ schools: { frames: 'each for its picture' }, pieces: [...blacks(), ex('picture', 'Etching', { hang: { xMm: 4200 }, frame: { coat: 'dark timber', profile: 'molded' } })] }),
+    trips: () =>
+      example({
+        schools: { frames: 'one for the room' },
+        pieces: [
+          ...blacks(),
+          ex('picture', 'Etching', {
+            hang: { xMm: 4200 },
+            frame: { coat: 'dark timber', profile: 'molded' },
+          }),
+        ],
+      }),
+    passes: () =>
+      example({
+        schools: { frames: 'each for its picture' },
+        pieces: [
+          ...blacks(),
+          ex('picture', 'Etching', {
+            hang: { xMm: 4200 },
+            frame: { coat: 'dark timber', profile: 'molded' },
+          }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 const blacks = () =>
   [0, 1, 2].map((i) => ex('picture', `Print ${i + 1}`, { hang: { xMm: 1000 + i * 900 }, frame: {} }))
@@ -139,20 +212,45 @@ export const setOutClash: Rule<PlanFacts> = {
       const past = wall && s.endMm > wall.lengthMm + 1
       const small = laid.stiles.length > 0 && laid.fieldMm < LEAST_FIELD_MM
       if (laid.clashes.length === 0 && !past && !small) return []
-      const count = avoidingCount(small ? { ...s, count: Math.max(1, Math.floor((s.endMm - s.startMm - s.stileMm) / (300 + s.stileMm))) } : s, avoided)
+      const count = avoidingCount(
+        small
+          ? { ...s, count: Math.max(1, Math.floor((s.endMm - s.startMm - s.stileMm) / (300 + s.stileMm))) }
+          : s,
+        avoided,
+      )
       const name = s.name || s.kind
       return [
         {
           rule: 'plan.set-out',
           severity: past || small ? 'stop' : 'look',
           about: [{ kind: 'setOut', id: s.id, name }],
-          title: past ? `${name} runs past the wall` : small ? `${name}: the fields do not come out` : `${name}: ${listed([...new Set(laid.clashes.map((c) => lower(c.name)))])} on a stile`,
-          measured: past ? `ends at ${mm(s.endMm)} on ${mm(wall.lengthMm)}` : small ? `fields of ${mm(laid.fieldMm)}` : listed(laid.clashes.map((c) => `stile ${c.stile} over ${lower(c.name)} by ${mm(c.overMm)}`)),
+          title: past
+            ? `${name} runs past the wall`
+            : small
+              ? `${name}: the fields do not come out`
+              : `${name}: ${listed([...new Set(laid.clashes.map((c) => lower(c.name)))])} on a stile`,
+          measured: past
+            ? `ends at ${mm(s.endMm)} on ${mm(wall.lengthMm)}`
+            : small
+              ? `fields of ${mm(laid.fieldMm)}`
+              : listed(laid.clashes.map((c) => `stile ${c.stile} over ${lower(c.name)} by ${mm(c.overMm)}`)),
           wanted: past ? mm(Math.floor(wall.lengthMm)) : 'equal fields, nothing on a stile',
           because: 'Panels want equal gaps, and a socket sits in a field or not at all.',
           mends: past
-            ? [{ label: 'End it at the corner', changes: [{ collection: 'setOuts', id: s.id, set: { endMm: Math.floor(wall.lengthMm) } }] }]
-            : count === undefined ? [] : [{ label: `${count} fields of ${mm(laySetOut({ ...s, count }).fieldMm)}`, changes: [{ collection: 'setOuts', id: s.id, set: { count } }] }],
+            ? [
+                {
+                  label: 'End it at the corner',
+                  changes: [{ collection: 'setOuts', id: s.id, set: { endMm: Math.floor(wall.lengthMm) } }],
+                },
+              ]
+            : count === undefined
+              ? []
+              : [
+                  {
+                    label: `${count} fields of ${mm(laySetOut({ ...s, count }).fieldMm)}`,
+                    changes: [{ collection: 'setOuts', id: s.id, set: { count } }],
+                  },
+                ],
         },
       ]
     }),
@@ -160,8 +258,32 @@ export const setOutClash: Rule<PlanFacts> = {
     trips: () => example({ more: { fixtures: [SOCKET], setOuts: [{ ...PANELS, count: 5 }] } }),
     passes: () => example({ more: { fixtures: [SOCKET], setOuts: [{ ...PANELS, count: 4 }] } }),
   },
-} // prettier-ignore
+}
 
 // Five fields put a stile at 1 964 to 2 054; four put it elsewhere.
-const SOCKET = { id: 'socket', wallId: 'north', kind: 'socket', name: 'Socket', startMm: 2000, widthMm: 80, heightMm: 80, bottomMm: 300, depthMm: 10, version: 1 } as const // prettier-ignore
-const PANELS = { id: 'panels', wallId: 'north', kind: 'wainscot panels', name: 'Panels', startMm: 0, endMm: 5000, bottomMm: 140, heightMm: 700, stileMm: 90, depthMm: 20, openingId: null, version: 1 } as const // prettier-ignore
+const SOCKET = {
+  id: 'socket',
+  wallId: 'north',
+  kind: 'socket',
+  name: 'Socket',
+  startMm: 2000,
+  widthMm: 80,
+  heightMm: 80,
+  bottomMm: 300,
+  depthMm: 10,
+  version: 1,
+} as const
+const PANELS = {
+  id: 'panels',
+  wallId: 'north',
+  kind: 'wainscot panels',
+  name: 'Panels',
+  startMm: 0,
+  endMm: 5000,
+  bottomMm: 140,
+  heightMm: 700,
+  stileMm: 90,
+  depthMm: 20,
+  openingId: null,
+  version: 1,
+} as const

@@ -36,13 +36,16 @@ export function groupsOn(facts: PlanFacts, wallId: string): Hung[][] {
 }
 
 /** The furniture a picture hangs over: what stands close to the wall under its middle. */
-export function furnitureUnder(facts: PlanFacts, h: Pick<Hung, 'wallId' | 'xMm' | 'widthMm'>): BeforeWall | undefined {
+export function furnitureUnder(
+  facts: PlanFacts,
+  h: Pick<Hung, 'wallId' | 'xMm' | 'widthMm'>,
+): BeforeWall | undefined {
   const wall = facts.room.walls.find((w) => w.id === h.wallId)
   if (!wall) return undefined
   return beforeWall(wall, facts.standings, 500)
     .filter((b) => b.leftMm < h.xMm && b.rightMm > h.xMm && b.standing.raisedMm === 0)
     .sort((a, b) => b.topMm - a.topMm)[0]
-} // prettier-ignore
+}
 
 const isStacked = (facts: PlanFacts, h: Hung): boolean =>
   facts.hangs.some(
@@ -65,7 +68,8 @@ export const eyeLine: Rule<PlanFacts> = {
       : facts.hangs.flatMap((h): Finding[] => {
           if (!PICTURES.has(h.piece.kind) || h.piece.kind === 'object') return []
           const off = h.centerMm - facts.eyeLineMm
-          if (Math.abs(off) <= EYE_SLACK_MM || isStacked(facts, h) || (h.heightMm > TALL_MM && off < 0)) return []
+          if (Math.abs(off) <= EYE_SLACK_MM || isStacked(facts, h) || (h.heightMm > TALL_MM && off < 0))
+            return []
           const under = furnitureUnder(facts, h)
           const gap = under ? h.bottomMm - under.topMm : undefined
           const { overFurniture, overFurnitureMost } = facts.needs
@@ -78,17 +82,28 @@ export const eyeLine: Rule<PlanFacts> = {
               title: `${h.name} hangs ${mm(Math.abs(off))} too ${off > 0 ? 'high' : 'low'}`,
               measured: `its middle at ${mm(h.centerMm)}`,
               wanted: `${mm(facts.eyeLineMm)}${facts.eyeLineAgreed ? ', as agreed' : ', proposed'}`,
-              because: off > 0 ? 'No fault is met more often than pictures hung too high.' : 'The eye meets the middle of a picture.',
+              because:
+                off > 0
+                  ? 'No fault is met more often than pictures hung too high.'
+                  : 'The eye meets the middle of a picture.',
               school: 'centers on one eye line',
               mends: [setCenter(h, facts.eyeLineMm, `Hang it at ${facts.eyeLineMm}`)],
             },
           ]
         }),
   examples: {
-    trips: () => example({ schools: { hanging: 'centers on one eye line' }, pieces: [ex('picture', 'Print', { hang: { centerMm: 1700 } })] }),
-    passes: () => example({ schools: { hanging: 'centers on one eye line' }, pieces: [ex('picture', 'Print', { hang: { centerMm: 1480 } })] }),
+    trips: () =>
+      example({
+        schools: { hanging: 'centers on one eye line' },
+        pieces: [ex('picture', 'Print', { hang: { centerMm: 1700 } })],
+      }),
+    passes: () =>
+      example({
+        schools: { hanging: 'centers on one eye line' },
+        pieces: [ex('picture', 'Print', { hang: { centerMm: 1480 } })],
+      }),
   },
-} // prettier-ignore
+}
 
 export const underCeiling: Rule<PlanFacts> = {
   name: 'plan.under-ceiling',
@@ -99,26 +114,44 @@ export const underCeiling: Rule<PlanFacts> = {
   check: (facts) =>
     facts.hangs.flatMap((h): Finding[] => {
       const ceiling = facts.room.heightMm
-      if (ceiling === null || !PICTURES.has(h.piece.kind) || ceiling - h.topMm >= facts.needs.underCeiling) return []
+      if (ceiling === null || !PICTURES.has(h.piece.kind) || ceiling - h.topMm >= facts.needs.underCeiling)
+        return []
       const left = ceiling - h.topMm
       return [
         {
           rule: 'plan.under-ceiling',
           severity: left < 0 ? 'stop' : 'look',
           about: [hungRef(h), wallRef(facts, h.wallId)],
-          title: left < 0 ? `${h.name} reaches through the ceiling` : `${h.name} ends ${mm(left)} under the ceiling`,
+          title:
+            left < 0
+              ? `${h.name} reaches through the ceiling`
+              : `${h.name} ends ${mm(left)} under the ceiling`,
           measured: `top at ${mm(h.topMm)} in a room of ${mm(ceiling)}`,
           wanted: `${mm(facts.needs.underCeiling)} or more above it`,
           because: 'Pictures are stacked upward only where the ceiling is high.',
-          mends: [setCenter(h, ceiling - facts.needs.underCeiling - h.heightMm / 2, 'Lower it to clear the ceiling')],
+          mends: [
+            setCenter(
+              h,
+              ceiling - facts.needs.underCeiling - h.heightMm / 2,
+              'Lower it to clear the ceiling',
+            ),
+          ],
         },
       ]
     }),
   examples: {
-    trips: () => example({ heightMm: 2400, pieces: [ex('picture', 'Upper', { hang: { centerMm: 2140 }, heightMm: 500 })] }),
-    passes: () => example({ heightMm: 3000, pieces: [ex('picture', 'Upper', { hang: { centerMm: 2140 }, heightMm: 500 })] }),
+    trips: () =>
+      example({
+        heightMm: 2400,
+        pieces: [ex('picture', 'Upper', { hang: { centerMm: 2140 }, heightMm: 500 })],
+      }),
+    passes: () =>
+      example({
+        heightMm: 3000,
+        pieces: [ex('picture', 'Upper', { hang: { centerMm: 2140 }, heightMm: 500 })],
+      }),
   },
-} // prettier-ignore
+}
 
 export const grid: Rule<PlanFacts> = {
   name: 'plan.grid',
@@ -142,7 +175,12 @@ export const grid: Rule<PlanFacts> = {
                 wanted: `${GRID_SLACK_MM} mm or less`,
                 because: 'Even rows make many pictures calm; one shifted by a finger’s width spoils it.',
                 school: 'straight grid',
-                mends: [{ label: 'Bring it into line', changes: [{ collection: 'hangs', id: o.id, set: { xMm: o.xMm, centerMm: o.centerMm } }] }],
+                mends: [
+                  {
+                    label: 'Bring it into line',
+                    changes: [{ collection: 'hangs', id: o.id, set: { xMm: o.xMm, centerMm: o.centerMm } }],
+                  },
+                ],
               })),
             ),
         ),
@@ -150,13 +188,17 @@ export const grid: Rule<PlanFacts> = {
     trips: () => example({ schools: { hanging: 'straight grid' }, pieces: panels(15) }),
     passes: () => example({ schools: { hanging: 'straight grid' }, pieces: panels(0) }),
   },
-} // prettier-ignore
+}
 
 function panels(shift: number) {
   return [0, 1, 2, 3].map((i) =>
-    ex('picture', `Panel ${i + 1}`, { widthMm: 300, heightMm: 400, hang: { group: 'grid', xMm: 1500 + i * 380 + (i === 2 ? shift : 0), centerMm: 1480 } }),
+    ex('picture', `Panel ${i + 1}`, {
+      widthMm: 300,
+      heightMm: 400,
+      hang: { group: 'grid', xMm: 1500 + i * 380 + (i === 2 ? shift : 0), centerMm: 1480 },
+    }),
   )
-} // prettier-ignore
+}
 
 export const mirrored: Rule<PlanFacts> = {
   name: 'plan.mirrored',
@@ -178,26 +220,48 @@ export const mirrored: Rule<PlanFacts> = {
                 title: `${one.name} and ${lower(two.name)} differ by ${mm(byMm)}`,
                 measured: `${mm(one.centerMm)} and ${mm(two.centerMm)} above the floor`,
                 wanted: 'one height for the pair',
-                because: 'Staggered heights are wanted unequal, but each pair about the middle must match; measure up from the floor, not down from a ceiling that may fall.',
+                because:
+                  'Staggered heights are wanted unequal, but each pair about the middle must match; measure up from the floor, not down from a ceiling that may fall.',
                 school: 'staggered, symmetrical about the middle',
                 mends: [
-                  { label: `Both at ${Math.round(one.centerMm)}`, changes: [{ collection: 'hangs', id: two.id, set: { centerMm: Math.round(one.centerMm) } }] },
-                  { label: `Both at ${Math.round(two.centerMm)}`, changes: [{ collection: 'hangs', id: one.id, set: { centerMm: Math.round(two.centerMm) } }] },
+                  {
+                    label: `Both at ${Math.round(one.centerMm)}`,
+                    changes: [
+                      { collection: 'hangs', id: two.id, set: { centerMm: Math.round(one.centerMm) } },
+                    ],
+                  },
+                  {
+                    label: `Both at ${Math.round(two.centerMm)}`,
+                    changes: [
+                      { collection: 'hangs', id: one.id, set: { centerMm: Math.round(two.centerMm) } },
+                    ],
+                  },
                 ],
               })),
             ),
         ),
   examples: {
-    trips: () => example({ schools: { hanging: 'staggered, symmetrical about the middle' }, pieces: holders(1730) }),
-    passes: () => example({ schools: { hanging: 'staggered, symmetrical about the middle' }, pieces: holders(1750) }),
+    trips: () =>
+      example({ schools: { hanging: 'staggered, symmetrical about the middle' }, pieces: holders(1730) }),
+    passes: () =>
+      example({ schools: { hanging: 'staggered, symmetrical about the middle' }, pieces: holders(1750) }),
   },
-} // prettier-ignore
+}
 
 function holders(last: number) {
-  return [[-750, 1750], [-250, 1400], [250, 1400], [750, last]].map(([x = 0, y = 0], i) =>
-    ex('picture', `Holder ${i + 1}`, { widthMm: 120, heightMm: 200, hang: { group: 'row', xMm: 2500 + x, centerMm: y } }),
+  return [
+    [-750, 1750],
+    [-250, 1400],
+    [250, 1400],
+    [750, last],
+  ].map(([x = 0, y = 0], i) =>
+    ex('picture', `Holder ${i + 1}`, {
+      widthMm: 120,
+      heightMm: 200,
+      hang: { group: 'row', xMm: 2500 + x, centerMm: y },
+    }),
   )
-} // prettier-ignore
+}
 
 // Most art hangs two thirds to three quarters as wide as the furniture under it (common practice); beyond these it looks lost or top-heavy.
 const GROUP_LEAST = 0.5
@@ -231,23 +295,46 @@ export const overFurniture: Rule<PlanFacts> = {
             severity: gap < 0 ? 'stop' : gap < least ? 'look' : 'note',
             about: [...g.map(hungRef), { kind: 'stand', id: under.standing.id, name: under.standing.name }],
             title: floats
-              ? gap < 0 ? `${names} hangs behind ${lower(under.standing.name)}` : `${names} hangs ${mm(gap)} above ${lower(under.standing.name)}`
+              ? gap < 0
+                ? `${names} hangs behind ${lower(under.standing.name)}`
+                : `${names} hangs ${mm(gap)} above ${lower(under.standing.name)}`
               : `${names} is ${Math.round(part * 100)} % as wide as ${lower(under.standing.name)}`,
             measured: `lower edge ${mm(outline.bottomMm)}, ${mm(gap)} above it; ${Math.round(part * 100)} % of its width`,
             wanted: `${least} to ${most} mm above, two thirds to three quarters of its width`,
             because: 'So far above, the two read apart; near it they read as one.',
             mends: floats
-              ? [{ label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`, changes: g.map((h) => ({ collection: 'hangs', id: h.id, set: { centerMm: Math.round(h.centerMm - by) } })) }].filter(() => !wide)
+              ? [
+                  {
+                    label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`,
+                    changes: g.map((h) => ({
+                      collection: 'hangs',
+                      id: h.id,
+                      set: { centerMm: Math.round(h.centerMm - by) },
+                    })),
+                  },
+                ].filter(() => !wide)
               : [],
           },
         ]
       }),
     ),
   examples: {
-    trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('picture', 'Print', { widthMm: 1400, heightMm: 500, hang: { centerMm: 1540 } })] }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('picture', 'Print', { widthMm: 1400, heightMm: 500, hang: { centerMm: 1290 } })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [2500, 450] }),
+          ex('picture', 'Print', { widthMm: 1400, heightMm: 500, hang: { centerMm: 1540 } }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [2500, 450] }),
+          ex('picture', 'Print', { widthMm: 1400, heightMm: 500, hang: { centerMm: 1290 } }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 // Heavier things want two fixings or a known rating (common practice).
 const HEAVY_G = 5_000
@@ -262,30 +349,59 @@ const CUSTOMARY_G: Readonly<Record<string, Readonly<Record<string, number | unde
 }
 
 /** Load on one fixing, what it bears, and why that is not enough; undefined when it is. */
-export function loadFault(h: Pick<Hung, 'piece' | 'row'>, face: string): { severity: 'stop' | 'look'; measured: string; wanted: string; because: string } | undefined {
+export function loadFault(
+  h: Pick<Hung, 'piece' | 'row'>,
+  face: string,
+): { severity: 'stop' | 'look'; measured: string; wanted: string; because: string } | undefined {
   const weight = h.piece.weightG
   if (h.row.fixing === 'string on a nail')
-    return { severity: 'stop', measured: 'a string on a nail', wanted: 'a rated fixing', because: 'A hanging string is not an anchor.' }
+    return {
+      severity: 'stop',
+      measured: 'a string on a nail',
+      wanted: 'a rated fixing',
+      because: 'A hanging string is not an anchor.',
+    }
   if (weight === null)
     return h.piece.widthMm * h.piece.heightMm > 250_000
-      ? { severity: 'look', measured: 'weight not known', wanted: 'its weight, glass and frame included', because: 'What one fixing carries is only known with the weight.' }
+      ? {
+          severity: 'look',
+          measured: 'weight not known',
+          wanted: 'its weight, glass and frame included',
+          because: 'What one fixing carries is only known with the weight.',
+        }
       : undefined
   const each = weight / h.row.hooks
   if (h.row.fixing === 'adhesive strips' && face !== 'smooth paint' && face !== 'tile' && face !== 'timber')
-    return { severity: 'stop', measured: `strips on ${face}`, wanted: 'a smooth, painted face', because: 'Strips do not hold there at any number.' }
+    return {
+      severity: 'stop',
+      measured: `strips on ${face}`,
+      wanted: 'a smooth, painted face',
+      because: 'Strips do not hold there at any number.',
+    }
   const rated = h.row.ratedG ?? CUSTOMARY_G[h.row.fixing]?.[h.row.into]
   if (rated == null)
     return weight > HEAVY_G || h.row.into !== 'not known'
-      ? { severity: 'look', measured: `${kg(each)} on each ${h.row.fixing} into ${h.row.into === 'not known' ? 'a wall not known' : h.row.into}`, wanted: 'a fixing made for that wall, with its rated load', because: 'What the wall is made of decides what holds; ask before drilling.' }
+      ? {
+          severity: 'look',
+          measured: `${kg(each)} on each ${h.row.fixing} into ${h.row.into === 'not known' ? 'a wall not known' : h.row.into}`,
+          wanted: 'a fixing made for that wall, with its rated load',
+          because: 'What the wall is made of decides what holds; ask before drilling.',
+        }
       : undefined
   if (each <= rated) return undefined
-  return { severity: 'stop', measured: `${kg(each)} on each of ${h.row.hooks}`, wanted: `${kg(rated)} or less on one${h.row.ratedG ? '' : ' (customary; the maker’s figure decides)'}`, because: 'A fixing past its rating lets go without warning.' }
-} // prettier-ignore
+  return {
+    severity: 'stop',
+    measured: `${kg(each)} on each of ${h.row.hooks}`,
+    wanted: `${kg(rated)} or less on one${h.row.ratedG ? '' : ' (customary; the maker’s figure decides)'}`,
+    because: 'A fixing past its rating lets go without warning.',
+  }
+}
 
 export const load: Rule<PlanFacts> = {
   name: 'plan.load',
   title: 'A fixing carries more than it is rated for',
-  numbers: 'Weight over the number of hooks against the rated load, or the customary one for that fixing and wall; a string is no fixing at all.',
+  numbers:
+    'Weight over the number of hooks against the rated load, or the customary one for that fixing and wall; a string is no fixing at all.',
   source: 'common practice; the maker’s figure decides',
   schools: 'all',
   check: (facts) =>
@@ -301,21 +417,49 @@ export const load: Rule<PlanFacts> = {
           rule: 'plan.load',
           severity: fault.severity,
           about: [hungRef(h), wallRef(facts, h.wallId)],
-          title: fault.severity === 'stop' ? `${h.name} is too heavy for what holds it` : `What holds ${lower(h.name)}?`,
+          title:
+            fault.severity === 'stop'
+              ? `${h.name} is too heavy for what holds it`
+              : `What holds ${lower(h.name)}?`,
           measured: fault.measured,
           wanted: fault.wanted,
           because: fault.because,
-          mends: enough !== undefined && enough > h.row.hooks && enough <= 4
-            ? [{ label: `Use ${enough} fixings`, changes: [{ collection: 'hangs', id: h.id, set: { hooks: enough, hookSpanMm: Math.round(h.widthMm * 0.6) } }] }]
-            : [],
+          mends:
+            enough !== undefined && enough > h.row.hooks && enough <= 4
+              ? [
+                  {
+                    label: `Use ${enough} fixings`,
+                    changes: [
+                      {
+                        collection: 'hangs',
+                        id: h.id,
+                        set: { hooks: enough, hookSpanMm: Math.round(h.widthMm * 0.6) },
+                      },
+                    ],
+                  },
+                ]
+              : [],
         },
       ]
     }),
   examples: {
-    trips: () => example({ pieces: [ex('picture', 'Print', { weightG: 3400, hang: { fixing: 'adhesive strips', ratedG: 1800 } })] }),
-    passes: () => example({ pieces: [ex('picture', 'Print', { weightG: 3400, hang: { fixing: 'adhesive strips', ratedG: 1800, hooks: 2, hookSpanMm: 400 } })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('picture', 'Print', { weightG: 3400, hang: { fixing: 'adhesive strips', ratedG: 1800 } }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('picture', 'Print', {
+            weightG: 3400,
+            hang: { fixing: 'adhesive strips', ratedG: 1800, hooks: 2, hookSpanMm: 400 },
+          }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 export const hungOver: Rule<PlanFacts> = {
   name: 'plan.hung-over',
@@ -327,11 +471,32 @@ export const hungOver: Rule<PlanFacts> = {
     facts.hangs.flatMap((h, i): Finding[] => {
       const box = { l: h.xMm - h.widthMm / 2, r: h.xMm + h.widthMm / 2, b: h.bottomMm, t: h.topMm }
       const wall = facts.room.walls.find((w) => w.id === h.wallId)
-      const meets = (l: number, r: number, b: number, t: number) => Math.min(box.r, r) - Math.max(box.l, l) > 1 && Math.min(box.t, t) - Math.max(box.b, b) > 1
+      const meets = (l: number, r: number, b: number, t: number) =>
+        Math.min(box.r, r) - Math.max(box.l, l) > 1 && Math.min(box.t, t) - Math.max(box.b, b) > 1
       const met = [
-        ...facts.room.openings.filter((o) => o.wallId === h.wallId && meets(o.startMm, o.startMm + o.widthMm, o.sillMm, o.sillMm + o.heightMm)).map((o) => o.name || o.kind),
-        ...facts.room.fixtures.filter((f) => f.wallId === h.wallId && f.kind !== 'ceiling point' && meets(f.startMm, f.startMm + f.widthMm, f.bottomMm, f.bottomMm + f.heightMm)).map((f) => f.name || f.kind),
-        ...facts.hangs.slice(i + 1).filter((o) => o.wallId === h.wallId && meets(o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2, o.bottomMm, o.topMm)).map((o) => o.name),
+        ...facts.room.openings
+          .filter(
+            (o) =>
+              o.wallId === h.wallId &&
+              meets(o.startMm, o.startMm + o.widthMm, o.sillMm, o.sillMm + o.heightMm),
+          )
+          .map((o) => o.name || o.kind),
+        ...facts.room.fixtures
+          .filter(
+            (f) =>
+              f.wallId === h.wallId &&
+              f.kind !== 'ceiling point' &&
+              meets(f.startMm, f.startMm + f.widthMm, f.bottomMm, f.bottomMm + f.heightMm),
+          )
+          .map((f) => f.name || f.kind),
+        ...facts.hangs
+          .slice(i + 1)
+          .filter(
+            (o) =>
+              o.wallId === h.wallId &&
+              meets(o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2, o.bottomMm, o.topMm),
+          )
+          .map((o) => o.name),
         ...(wall && (box.l < -1 || box.r > wall.lengthMm + 1) ? ['the corner of the wall'] : []),
       ]
       const [first] = met
@@ -350,41 +515,76 @@ export const hungOver: Rule<PlanFacts> = {
       ]
     }),
   examples: {
-    trips: () => example({ pieces: [ex('picture', 'One', { hang: { xMm: 2500 } }), ex('picture', 'Two', { hang: { xMm: 2700 } })] }),
-    passes: () => example({ pieces: [ex('picture', 'One', { hang: { xMm: 2000 } }), ex('picture', 'Two', { hang: { xMm: 3000 } })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('picture', 'One', { hang: { xMm: 2500 } }),
+          ex('picture', 'Two', { hang: { xMm: 2700 } }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('picture', 'One', { hang: { xMm: 2000 } }),
+          ex('picture', 'Two', { hang: { xMm: 3000 } }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 /** The nearest free place at the same height on the same wall. */
 function freePlace(facts: PlanFacts, h: Hung): Mend[] {
   const wall = facts.room.walls.find((w) => w.id === h.wallId)
   if (!wall) return []
   const taken = [
-    ...facts.room.openings.filter((o) => o.wallId === h.wallId && o.sillMm < h.topMm && o.sillMm + o.heightMm > h.bottomMm).map((o) => [o.startMm, o.startMm + o.widthMm] as const),
-    ...facts.room.fixtures.filter((f) => f.wallId === h.wallId && f.kind !== 'ceiling point' && f.bottomMm < h.topMm && f.bottomMm + f.heightMm > h.bottomMm).map((f) => [f.startMm, f.startMm + f.widthMm] as const),
-    ...facts.hangs.filter((o) => o.id !== h.id && o.wallId === h.wallId && o.bottomMm < h.topMm && o.topMm > h.bottomMm).map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
+    ...facts.room.openings
+      .filter((o) => o.wallId === h.wallId && o.sillMm < h.topMm && o.sillMm + o.heightMm > h.bottomMm)
+      .map((o) => [o.startMm, o.startMm + o.widthMm] as const),
+    ...facts.room.fixtures
+      .filter(
+        (f) =>
+          f.wallId === h.wallId &&
+          f.kind !== 'ceiling point' &&
+          f.bottomMm < h.topMm &&
+          f.bottomMm + f.heightMm > h.bottomMm,
+      )
+      .map((f) => [f.startMm, f.startMm + f.widthMm] as const),
+    ...facts.hangs
+      .filter((o) => o.id !== h.id && o.wallId === h.wallId && o.bottomMm < h.topMm && o.topMm > h.bottomMm)
+      .map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
   ]
   for (let by = 0; by < wall.lengthMm; by += 10)
     for (const x of [h.xMm + by, h.xMm - by]) {
       const [l, r] = [x - h.widthMm / 2, x + h.widthMm / 2]
       if (l < 0 || r > wall.lengthMm || taken.some(([a, b]) => l < b && r > a)) continue
-      return [{ label: `Hang it ${Math.round(by)} mm to the ${x > h.xMm ? 'right' : 'left'}`, changes: [{ collection: 'hangs', id: h.id, set: { xMm: Math.round(x) } }] }]
+      return [
+        {
+          label: `Hang it ${Math.round(by)} mm to the ${x > h.xMm ? 'right' : 'left'}`,
+          changes: [{ collection: 'hangs', id: h.id, set: { xMm: Math.round(x) } }],
+        },
+      ]
     }
   return []
-} // prettier-ignore
+}
 
 // Curved, stone and textured faces take no flat art without more ado (common practice).
 const REFUSE: ReadonlySet<string> = new Set(['stone or brick', 'tile'])
 export const faceRefuses: Rule<PlanFacts> = {
   name: 'plan.face-refuses',
   title: 'A wall face that takes no hook',
-  numbers: 'Anything hung by a hook or nail on stone, brick or tile; strips on anything but smooth paint, tile or timber are judged with the load.',
+  numbers:
+    'Anything hung by a hook or nail on stone, brick or tile; strips on anything but smooth paint, tile or timber are judged with the load.',
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
     facts.hangs.flatMap((h): Finding[] => {
       const wall = facts.room.walls.find((w) => w.id === h.wallId)
-      if (!wall || !REFUSE.has(wall.face) || (h.row.fixing !== 'picture hook' && h.row.fixing !== 'string on a nail')) return []
+      if (
+        !wall ||
+        !REFUSE.has(wall.face) ||
+        (h.row.fixing !== 'picture hook' && h.row.fixing !== 'string on a nail')
+      )
+        return []
       return [
         {
           rule: 'plan.face-refuses',
@@ -395,17 +595,33 @@ export const faceRefuses: Rule<PlanFacts> = {
           wanted: 'a plug, a rail with cords, or another wall',
           because: 'Stone and tile crack or turn the nail; find cables and pipes before drilling.',
           mends: [
-            { label: 'Screw and plug', changes: [{ collection: 'hangs', id: h.id, set: { fixing: 'screw and plug' } }] },
-            { label: 'Rail and cord', changes: [{ collection: 'hangs', id: h.id, set: { fixing: 'rail and cord' } }] },
+            {
+              label: 'Screw and plug',
+              changes: [{ collection: 'hangs', id: h.id, set: { fixing: 'screw and plug' } }],
+            },
+            {
+              label: 'Rail and cord',
+              changes: [{ collection: 'hangs', id: h.id, set: { fixing: 'rail and cord' } }],
+            },
           ],
         },
       ]
     }),
   examples: {
-    trips: () => example({ pieces: [ex('picture', 'Print', { hang: {} })], more: { walls: walls('stone or brick') } }),
-    passes: () => example({ pieces: [ex('picture', 'Print', { hang: {} })], more: { walls: walls('smooth paint') } }),
+    trips: () =>
+      example({ pieces: [ex('picture', 'Print', { hang: {} })], more: { walls: walls('stone or brick') } }),
+    passes: () =>
+      example({ pieces: [ex('picture', 'Print', { hang: {} })], more: { walls: walls('smooth paint') } }),
   },
-} // prettier-ignore
+}
 
 const walls = (face: 'stone or brick' | 'smooth paint') =>
-  ['north', 'east', 'south', 'west'].map((id, position) => ({ id, position, name: id, lengthMm: position % 2 ? 4000 : 5000, turnDeg: 90, face, version: 1 })) // prettier-ignore
+  ['north', 'east', 'south', 'west'].map((id, position) => ({
+    id,
+    position,
+    name: id,
+    lengthMm: position % 2 ? 4000 : 5000,
+    turnDeg: 90,
+    face,
+    version: 1,
+  }))

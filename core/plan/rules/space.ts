@@ -120,38 +120,90 @@ const SIDE_WORD: Readonly<Record<Side, string>> = {
 export const front: Rule<PlanFacts> = {
   name: 'plan.front',
   title: 'Too little floor before, behind or beside a piece',
-  numbers: (['seatFront', 'chairBehind', 'deskChair', 'bedSide', 'bedFoot', 'drawersFront', 'storageFront', 'shelvesFront', 'pianoFront', 'cotFront', 'fixtureFrontWish', 'fixtureFront', 'showerFront'] as NeedKey[])
-    .map((k) => `${lower(NEEDS[k].title)} ${NEEDS[k].mm}`).join(', ') + ' mm. Drawers, cabinets, desks and beds stop below 450, a toilet or basin below its code distance.',
+  numbers:
+    (
+      [
+        'seatFront',
+        'chairBehind',
+        'deskChair',
+        'bedSide',
+        'bedFoot',
+        'drawersFront',
+        'storageFront',
+        'shelvesFront',
+        'pianoFront',
+        'cotFront',
+        'fixtureFrontWish',
+        'fixtureFront',
+        'showerFront',
+      ] as NeedKey[]
+    )
+      .map((k) => `${lower(NEEDS[k].title)} ${NEEDS[k].mm}`)
+      .join(', ') +
+    ' mm. Drawers, cabinets, desks and beds stop below 450, a toilet or basin below its code distance.',
   source: `${NEEDS.drawersFront.source}; ${NEEDS.chairBehind.source}; ${NEEDS.fixtureFront.source}; the rest common practice`,
   schools: 'all',
   check: (facts) =>
-    facts.standings.filter((s) => nearMoved(facts, s)).flatMap((s) =>
-      tightSides(facts, s).map((j): Finding => {
-        const stop = j.stopMm !== undefined && j.free.mm < j.stopMm
-        const wider = s.kind === 'table'
-        return {
-          rule: 'plan.front',
-          severity: stop ? 'stop' : 'look',
-          about: [ref(s), ...(j.free.piece ? [ref(j.free.piece)] : [])],
-          title: `${mm(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
-          measured: `${mm(j.free.mm)} to ${lower(j.free.against)}`,
-          wanted: `${mm(stop ? j.stopMm : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
-          because: s.kind === 'sanitary' ? 'One stands, turns and bends there; the local code decides.' : 'One has to stand, open and turn there.',
-          mends: [
-            ...nudge(facts, s, (m) => freeEnough(facts, m)),
-            ...(j.free.piece ? nudge(facts, j.free.piece, (m) => freeBefore(s, j.need.side, facts.room, facts.solid.filter((o) => o.id !== s.id && !belongsBefore(s, o)).map((o) => (o.id === m.id ? m : o))).mm >= j.wantMm) : []),
-            ...(wider && facts.withMends && !s.piece.stays
-              ? [{ label: `Keep ${lower(s.name)} for another room`, changes: [{ collection: 'stands', id: s.id, remove: true as const }, { collection: 'pieces', id: s.pieceId, set: { verdict: 'move' } }] }]
-              : []),
-          ].slice(0, 3),
-        }
-      }),
-    ),
+    facts.standings
+      .filter((s) => nearMoved(facts, s))
+      .flatMap((s) =>
+        tightSides(facts, s).map((j): Finding => {
+          const stop = j.stopMm !== undefined && j.free.mm < j.stopMm
+          const wider = s.kind === 'table'
+          return {
+            rule: 'plan.front',
+            severity: stop ? 'stop' : 'look',
+            about: [ref(s), ...(j.free.piece ? [ref(j.free.piece)] : [])],
+            title: `${mm(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
+            measured: `${mm(j.free.mm)} to ${lower(j.free.against)}`,
+            wanted: `${mm(stop ? j.stopMm : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
+            because:
+              s.kind === 'sanitary'
+                ? 'One stands, turns and bends there; the local code decides.'
+                : 'One has to stand, open and turn there.',
+            mends: [
+              ...nudge(facts, s, (m) => freeEnough(facts, m)),
+              ...(j.free.piece
+                ? nudge(
+                    facts,
+                    j.free.piece,
+                    (m) =>
+                      freeBefore(
+                        s,
+                        j.need.side,
+                        facts.room,
+                        facts.solid
+                          .filter((o) => o.id !== s.id && !belongsBefore(s, o))
+                          .map((o) => (o.id === m.id ? m : o)),
+                      ).mm >= j.wantMm,
+                  )
+                : []),
+              ...(wider && facts.withMends && !s.piece.stays
+                ? [
+                    {
+                      label: `Keep ${lower(s.name)} for another room`,
+                      changes: [
+                        { collection: 'stands', id: s.id, remove: true as const },
+                        { collection: 'pieces', id: s.pieceId, set: { verdict: 'move' } },
+                      ],
+                    },
+                  ]
+                : []),
+            ].slice(0, 3),
+          }
+        }),
+      ),
   examples: {
-    trips: () => example({ pieces: [ex('chest of drawers', 'Chest of drawers', { at: [2500, 225] }), ex('bed', 'Bed', { at: [2500, 2000], turn: 0 })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('chest of drawers', 'Chest of drawers', { at: [2500, 225] }),
+          ex('bed', 'Bed', { at: [2500, 2000], turn: 0 }),
+        ],
+      }),
     passes: () => example({ pieces: [ex('chest of drawers', 'Chest of drawers', { at: [1000, 225] })] }),
   },
-} // prettier-ignore
+}
 
 const freeEnough = (facts: PlanFacts, moved: Standing): boolean => {
   const now = { ...facts, solid: facts.solid.map((o) => (o.id === moved.id ? moved : o)) }
@@ -185,22 +237,39 @@ export const knees: Rule<PlanFacts> = {
           rule: 'plan.knees',
           severity: near ? 'stop' : 'note',
           about: [ref(seat), ref(table)],
-          title: near ? `${mm(free.mm)} between ${lower(seat.name)} and ${lower(table.name)}` : `${table.name} is out of reach of ${lower(seat.name)}`,
+          title: near
+            ? `${mm(free.mm)} between ${lower(seat.name)} and ${lower(table.name)}`
+            : `${table.name} is out of reach of ${lower(seat.name)}`,
           measured: mm(free.mm),
           wanted: `${kneesLeast} to ${kneesMost} mm`,
           because: near ? 'Knees and shins have to pass between.' : 'A cup is put down without getting up.',
           mends: nudge(facts, table, (m) => {
             const gap = freeBefore(seat, 'front', { ...facts.room, walls: [] }, [m]).mm
-            return gap >= kneesLeast && gap <= kneesMost && facts.seats.every((s) => s.id === seat.id || freeBefore(s, 'front', { ...facts.room, walls: [] }, [m]).mm >= Math.min(kneesLeast, kneesOf(facts, s)?.mm ?? kneesLeast))
+            return (
+              gap >= kneesLeast &&
+              gap <= kneesMost &&
+              facts.seats.every(
+                (s) =>
+                  s.id === seat.id ||
+                  freeBefore(s, 'front', { ...facts.room, walls: [] }, [m]).mm >=
+                    Math.min(kneesLeast, kneesOf(facts, s)?.mm ?? kneesLeast),
+              )
+            )
           }),
         },
       ]
     }),
   examples: {
-    trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1510] })] }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1600] })] }),
+    trips: () =>
+      example({
+        pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1510] })],
+      }),
+    passes: () =>
+      example({
+        pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1600] })],
+      }),
   },
-} // prettier-ignore
+}
 
 /** Rooms under this are too small for a main walk of full width (common practice). */
 const SMALL_ROOM_MM2 = 12e6
@@ -214,18 +283,26 @@ export const walk: Rule<PlanFacts> = {
   check: (facts) => {
     const { passLeast, walkLeast, walkMain } = facts.needs
     const main = anchorSeat(facts.seats)?.id
-    const area = Math.abs(facts.room.corners.reduce((sum, p, i, all) => {
-      const q = all[(i + 1) % all.length] ?? p
-      return sum + p.x * q.y - q.x * p.y
-    }, 0)) / 2
+    const area =
+      Math.abs(
+        facts.room.corners.reduce((sum, p, i, all) => {
+          const q = all[(i + 1) % all.length] ?? p
+          return sum + p.x * q.y - q.x * p.y
+        }, 0),
+      ) / 2
     // One tight place on the way to several things is one finding.
-    const tight = new Map<string, { walk: (typeof facts.walks)[number]; want: number; names: string[]; about: Ref[] }>()
+    const tight = new Map<
+      string,
+      { walk: (typeof facts.walks)[number]; want: number; names: string[]; about: Ref[] }
+    >()
     for (const w of facts.walks) {
       const want = w.toId === main && area >= SMALL_ROOM_MM2 ? walkMain : walkLeast
       if (w.widthMm >= want) continue
       const key = w.between && w.widthMm > 0 ? [...w.between].sort().join('|') : w.toId
       const opening = facts.room.openings.find((o) => o.id === w.toId)
-      const about: Ref = opening ? { kind: 'opening', id: w.toId, name: w.toName } : { kind: 'stand', id: w.toId, name: w.toName }
+      const about: Ref = opening
+        ? { kind: 'opening', id: w.toId, name: w.toName }
+        : { kind: 'stand', id: w.toId, name: w.toName }
       const known = tight.get(key)
       if (known) {
         known.names.push(lower(w.toName))
@@ -239,30 +316,60 @@ export const walk: Rule<PlanFacts> = {
         rule: 'plan.walk',
         severity: w.widthMm < passLeast ? 'stop' : 'look',
         about,
-        title: w.widthMm === 0 ? `No way from the door to ${listed(names)}` : `${mm(w.widthMm)} on the way to ${listed(names)}`,
-        measured: w.between ? `${mm(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}` : mm(w.widthMm),
+        title:
+          w.widthMm === 0
+            ? `No way from the door to ${listed(names)}`
+            : `${mm(w.widthMm)} on the way to ${listed(names)}`,
+        measured: w.between
+          ? `${mm(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}`
+          : mm(w.widthMm),
         wanted: mm(w.widthMm < passLeast ? passLeast : want),
-        because: w.widthMm >= passLeast && want === walkMain ? 'The main walk is used by two, and with a tray.' : 'One must get there without turning sideways.',
-        mends: blockers.slice(0, 2).flatMap((b) => nudge(facts, b, (m) => opensWay(facts, m, b, w.between ?? ['', ''], want, w.widthMm))).slice(0, 2),
+        because:
+          w.widthMm >= passLeast && want === walkMain
+            ? 'The main walk is used by two, and with a tray.'
+            : 'One must get there without turning sideways.',
+        mends: blockers
+          .slice(0, 2)
+          .flatMap((b) =>
+            nudge(facts, b, (m) => opensWay(facts, m, b, w.between ?? ['', ''], want, w.widthMm)),
+          )
+          .slice(0, 2),
       }
     })
   },
   examples: {
-    trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('shelves', 'Bookcase', { at: [2450, 3260], turn: 90 }), ex('cabinet', 'Cabinet', { at: [1100, 2240], widthMm: 2200 }), ex('desk', 'Desk', { at: [700, 3650], turn: 180 })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [2500, 450] }),
+          ex('shelves', 'Bookcase', { at: [2450, 3260], turn: 90 }),
+          ex('cabinet', 'Cabinet', { at: [1100, 2240], widthMm: 2200 }),
+          ex('desk', 'Desk', { at: [700, 3650], turn: 180 }),
+        ],
+      }),
     passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] })] }),
   },
-} // prettier-ignore
+}
 
 /** A first test, cheaper than walking the room again: the gap it made is wide enough after the move. */
-function opensWay(facts: PlanFacts, moved: Standing, was: Standing, [a, b]: readonly [string, string], want: number, now: number): boolean {
+function opensWay(
+  facts: PlanFacts,
+  moved: Standing,
+  was: Standing,
+  [a, b]: readonly [string, string],
+  want: number,
+  now: number,
+): boolean {
   const other = a === was.name ? b : a
   const piece = facts.solid.find((s) => s.name === other && s.id !== was.id)
   if (piece) return boxGap(moved.box, piece.box) >= want
   const wall = facts.room.walls.find((w) => w.name === other)
   if (!wall) return Math.hypot(moved.box.x - was.box.x, moved.box.y - was.box.y) >= want - now + 20
-  const reach = Math.abs(moved.box.ux * wall.into.x + moved.box.uy * wall.into.y) * moved.box.halfW + Math.abs(-moved.box.uy * wall.into.x + moved.box.ux * wall.into.y) * moved.box.halfD
+  const reach =
+    Math.abs(moved.box.ux * wall.into.x + moved.box.uy * wall.into.y) * moved.box.halfW +
+    Math.abs(-moved.box.uy * wall.into.x + moved.box.ux * wall.into.y) * moved.box.halfD
   return (moved.box.x - wall.from.x) * wall.into.x + (moved.box.y - wall.from.y) * wall.into.y - reach >= want
-} // prettier-ignore
+}
 
 /** Two seats that look at each other across the floor between them. */
 function facing(a: Standing, b: Standing): boolean {
@@ -280,8 +387,13 @@ const kneeToKnee = (facts: PlanFacts, anchor: Standing, s: Standing, gap: number
   measured: mm(gap),
   wanted: `${mm(facts.needs.talkLeast)} or more between seats that face each other`,
   because: 'Nearer than that one sits knee to knee.',
-  mends: nudge(facts, s, (m) => boxGap(anchor.box, m.box) >= facts.needs.talkLeast && boxGap(anchor.box, m.box) <= facts.needs.talkMost),
-}) // prettier-ignore
+  mends: nudge(
+    facts,
+    s,
+    (m) =>
+      boxGap(anchor.box, m.box) >= facts.needs.talkLeast && boxGap(anchor.box, m.box) <= facts.needs.talkMost,
+  ),
+})
 
 export const talk: Rule<PlanFacts> = {
   name: 'plan.talk',
@@ -312,10 +424,23 @@ export const talk: Rule<PlanFacts> = {
     })
   },
   examples: {
-    trips: () => example({ size: [6000, 5000], pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('armchair', 'Chair', { at: [2500, 4450], turn: 180 })] }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('armchair', 'Chair', { at: [2500, 3000], turn: 180 })] }),
+    trips: () =>
+      example({
+        size: [6000, 5000],
+        pieces: [
+          ex('sofa', 'Sofa', { at: [2500, 450] }),
+          ex('armchair', 'Chair', { at: [2500, 4450], turn: 180 }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [2500, 450] }),
+          ex('armchair', 'Chair', { at: [2500, 3000], turn: 180 }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 export const toiletSide: Rule<PlanFacts> = {
   name: 'plan.toilet-side',
@@ -343,15 +468,35 @@ export const toiletSide: Rule<PlanFacts> = {
             measured: `${mm(worst.mm)} from its middle`,
             wanted: `${mm(stop ? code : wish)} or more`,
             because: 'Shoulders and elbows need it; the local code and a licensed plumber decide.',
-            mends: nudge(facts, s, (m) => (['left', 'right'] as const).every((side) => freeBefore(m, side, facts.room, facts.solid.filter((o) => o.id !== s.id)).mm + s.widthMm / 2 >= wish)),
+            mends: nudge(facts, s, (m) =>
+              (['left', 'right'] as const).every(
+                (side) =>
+                  freeBefore(
+                    m,
+                    side,
+                    facts.room,
+                    facts.solid.filter((o) => o.id !== s.id),
+                  ).mm +
+                    s.widthMm / 2 >=
+                  wish,
+              ),
+            ),
           },
         ]
       }),
   examples: {
-    trips: () => example({ size: [2400, 1700], pieces: [ex('sanitary', 'Toilet', { widthMm: 380, depthMm: 680, heightMm: 800, at: [370, 340] })] }),
-    passes: () => example({ size: [2400, 1700], pieces: [ex('sanitary', 'Toilet', { widthMm: 380, depthMm: 680, heightMm: 800, at: [600, 340] })] }),
+    trips: () =>
+      example({
+        size: [2400, 1700],
+        pieces: [ex('sanitary', 'Toilet', { widthMm: 380, depthMm: 680, heightMm: 800, at: [370, 340] })],
+      }),
+    passes: () =>
+      example({
+        size: [2400, 1700],
+        pieces: [ex('sanitary', 'Toilet', { widthMm: 380, depthMm: 680, heightMm: 800, at: [600, 340] })],
+      }),
   },
-} // prettier-ignore
+}
 
 /** Whether a round or square table leaves chairs room on every side, and how much at the least. */
 export function tableClearance(tableMm: number, roomMm: readonly [number, number], needMm: number) {
@@ -360,11 +505,16 @@ export function tableClearance(tableMm: number, roomMm: readonly [number, number
 }
 
 /** Whether a bed leaves its sides and foot free in a room (clearances are common practice). */
-export function bedFits(room: readonly [number, number], bed: readonly [number, number], sideMm: number, footMm: number) {
+export function bedFits(
+  room: readonly [number, number],
+  bed: readonly [number, number],
+  sideMm: number,
+  footMm: number,
+) {
   const spareWidth = room[0] - bed[0] - 2 * sideMm
   const spareLength = room[1] - bed[1] - footMm
   return { spareWidth, spareLength, fits: spareWidth >= 0 && spareLength >= 0 }
-} // prettier-ignore
+}
 
 /** Seats at a table: round by its edge, a rectangle by its sides and one at each end. */
 export const seatsAtRound = (diameter: number, place: number): number =>

@@ -48,14 +48,23 @@ export const overlap: Rule<PlanFacts> = {
         measured: `${mm(depth)} in each other`,
         wanted: STAND_MOVED,
         because: 'Two things cannot have one place.',
-        mends: [...nudge(facts, small, (s) => standIn(s, large) === 0), ...nudge(facts, large, (s) => standIn(s, small) === 0)].slice(0, 2),
+        mends: [
+          ...nudge(facts, small, (s) => standIn(s, large) === 0),
+          ...nudge(facts, large, (s) => standIn(s, small) === 0),
+        ].slice(0, 2),
       }
     }),
   examples: {
-    trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1000] })] }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1600] })] }),
+    trips: () =>
+      example({
+        pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1000] })],
+      }),
+    passes: () =>
+      example({
+        pieces: [ex('sofa', 'Sofa', { at: [2500, 450] }), ex('low table', 'Low table', { at: [2500, 1600] })],
+      }),
   },
-} // prettier-ignore
+}
 
 export const outside: Rule<PlanFacts> = {
   name: 'plan.outside',
@@ -74,7 +83,9 @@ export const outside: Rule<PlanFacts> = {
           rule: 'plan.outside',
           severity: 'stop',
           about: [ref(s)],
-          title: fixture ? `${s.name} stands in ${lower(fixture.name || fixture.kind)}` : `${s.name} stands in the wall`,
+          title: fixture
+            ? `${s.name} stands in ${lower(fixture.name || fixture.kind)}`
+            : `${s.name} stands in the wall`,
           measured: fixture ? `it stands out ${mm(fixture.depthMm)}` : 'a corner of it is outside the room',
           wanted: 'all of it on the floor of the room',
           because: 'Walls and what is fixed to them do not give way.',
@@ -86,7 +97,7 @@ export const outside: Rule<PlanFacts> = {
     trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [4500, 450] })] }),
     passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2500, 450] })] }),
   },
-} // prettier-ignore
+}
 
 export const doorSwing: Rule<PlanFacts> = {
   name: 'plan.door-swing',
@@ -117,7 +128,7 @@ export const doorSwing: Rule<PlanFacts> = {
     trips: () => example({ pieces: [ex('plant', 'Palm', { at: [4400, 3500] })] }),
     passes: () => example({ pieces: [ex('plant', 'Palm', { at: [1000, 3500] })] }),
   },
-} // prettier-ignore
+}
 
 /** A piece wider than the wall it is meant for. */
 export const tooWide: Rule<PlanFacts> = {
@@ -139,30 +150,63 @@ export const tooWide: Rule<PlanFacts> = {
           measured: `${mm(p.widthMm)} on ${mm(wall.lengthMm)}`,
           wanted: `${mm(wall.lengthMm)} or less`,
           because: 'Sizes vary far more than one expects; measure before buying.',
-          mends: [{ label: `Free it of ${lower(wall.name)}`, changes: [{ collection: 'pieces', id: p.id, set: { wallId: null } }] }],
+          mends: [
+            {
+              label: `Free it of ${lower(wall.name)}`,
+              changes: [{ collection: 'pieces', id: p.id, set: { wallId: null } }],
+            },
+          ],
         },
       ]
     }),
   examples: {
-    trips: () => example({ size: [1900, 3000], openings: [], pieces: [ex('sofa', 'Sofa', { widthMm: 2134, wallId: 'north' })] }),
-    passes: () => example({ size: [1900, 3000], openings: [], pieces: [ex('sofa', 'Sofa', { widthMm: 1829, wallId: 'north' })] }),
+    trips: () =>
+      example({
+        size: [1900, 3000],
+        openings: [],
+        pieces: [ex('sofa', 'Sofa', { widthMm: 2134, wallId: 'north' })],
+      }),
+    passes: () =>
+      example({
+        size: [1900, 3000],
+        openings: [],
+        pieces: [ex('sofa', 'Sofa', { widthMm: 1829, wallId: 'north' })],
+      }),
   },
-} // prettier-ignore
+}
 
 // Widths one meets of each kind, mm (common practice): outside them a slip of the unit is likelier than such a piece.
 const PLAUSIBLE: Readonly<Record<string, readonly [number, number]>> = {
-  sofa: [1_100, 4_000], 'sofa bed': [1_100, 3_000], armchair: [500, 1_400], chair: [350, 800], bed: [700, 2_200], cot: [500, 1_000], table: [500, 4_000],
-  desk: [600, 3_000], 'low table': [300, 2_000], wardrobe: [400, 4_000], piano: [1_200, 3_000], rug: [400, 6_000], 'chest of drawers': [300, 2_200],
-} // prettier-ignore
+  sofa: [1_100, 4_000],
+  'sofa bed': [1_100, 3_000],
+  armchair: [500, 1_400],
+  chair: [350, 800],
+  bed: [700, 2_200],
+  cot: [500, 1_000],
+  table: [500, 4_000],
+  desk: [600, 3_000],
+  'low table': [300, 2_000],
+  wardrobe: [400, 4_000],
+  piano: [1_200, 3_000],
+  rug: [400, 6_000],
+  'chest of drawers': [300, 2_200],
+}
 
 /** What a width that cannot be meant may mean: inches or centimeters read as millimeters. */
-export function likelyWidth(kind: string, widthMm: number): { readonly mm: number; readonly unit: 'in' | 'cm' } | undefined {
+export function likelyWidth(
+  kind: string,
+  widthMm: number,
+): { readonly mm: number; readonly unit: 'in' | 'cm' } | undefined {
   const range = PLAUSIBLE[kind]
   if (!range || (widthMm >= range[0] && widthMm <= range[1])) return undefined
   const fits = (v: number) => v >= range[0] && v <= range[1]
   const [inches, centimeters] = [Math.round(widthMm * 25.4), widthMm * 10]
-  return fits(inches) ? { mm: inches, unit: 'in' } : fits(centimeters) ? { mm: centimeters, unit: 'cm' } : undefined
-} // prettier-ignore
+  return fits(inches)
+    ? { mm: inches, unit: 'in' }
+    : fits(centimeters)
+      ? { mm: centimeters, unit: 'cm' }
+      : undefined
+}
 
 export const sizeDoubt: Rule<PlanFacts> = {
   name: 'plan.size-doubt',
@@ -183,7 +227,12 @@ export const sizeDoubt: Rule<PlanFacts> = {
           measured: mm(p.widthMm),
           wanted: `${p.widthMm} ${meant.unit} would be ${mm(meant.mm)}`,
           because: 'A bare number in the wrong unit turns a sofa into a matchbox.',
-          mends: [{ label: `It is ${p.widthMm} ${meant.unit}: ${meant.mm} mm`, changes: [{ collection: 'pieces', id: p.id, set: { widthMm: meant.mm } }] }],
+          mends: [
+            {
+              label: `It is ${p.widthMm} ${meant.unit}: ${meant.mm} mm`,
+              changes: [{ collection: 'pieces', id: p.id, set: { widthMm: meant.mm } }],
+            },
+          ],
         },
       ]
     }),
@@ -191,7 +240,7 @@ export const sizeDoubt: Rule<PlanFacts> = {
     trips: () => example({ pieces: [ex('sofa', 'Sofa', { widthMm: 72 })] }),
     passes: () => example({ pieces: [ex('sofa', 'Sofa', { widthMm: 1829 })] }),
   },
-} // prettier-ignore
+}
 
 // In front of what a low thing is no harm: a radiator gives its heat over it.
 const covers = (s: Standing, bottomMm: number) =>
@@ -219,19 +268,35 @@ export const covered: Rule<PlanFacts> = {
               title: `${s.name} stands before ${lower(f.name || f.kind)}`,
               measured: `closer than ${mm(needMm)}`,
               wanted: `${mm(needMm)} free before it`,
-              because: f.kind === 'switch' ? 'A switch behind furniture is not found in the dark.' : 'It hides it neatly and chokes it: heat and air must come past.',
+              because:
+                f.kind === 'switch'
+                  ? 'A switch behind furniture is not found in the dark.'
+                  : 'It hides it neatly and chokes it: heat and air must come past.',
               mends: nudge(facts, s, (m) => !hides(m)),
             },
           ]
         }),
       ),
   examples: {
-    trips: () => example({ pieces: [ex('shelves', 'Bookcase', { at: [2500, 280] })], more: { fixtures: [RADIATOR] } }),
-    passes: () => example({ pieces: [ex('shelves', 'Bookcase', { at: [900, 160] })], more: { fixtures: [RADIATOR] } }),
+    trips: () =>
+      example({ pieces: [ex('shelves', 'Bookcase', { at: [2500, 280] })], more: { fixtures: [RADIATOR] } }),
+    passes: () =>
+      example({ pieces: [ex('shelves', 'Bookcase', { at: [900, 160] })], more: { fixtures: [RADIATOR] } }),
   },
-} // prettier-ignore
+}
 
-const RADIATOR = { id: 'rad', wallId: 'north', kind: 'radiator', name: 'Radiator', startMm: 2000, widthMm: 1000, heightMm: 600, bottomMm: 100, depthMm: 100, version: 1 } as const // prettier-ignore
+const RADIATOR = {
+  id: 'rad',
+  wallId: 'north',
+  kind: 'radiator',
+  name: 'Radiator',
+  startMm: 2000,
+  widthMm: 1000,
+  heightMm: 600,
+  bottomMm: 100,
+  depthMm: 100,
+  version: 1,
+} as const
 
 function coversHalf(
   facts: PlanFacts,

@@ -15,7 +15,8 @@ import { ex, example } from './example.js'
 export const sightEnds: Rule<PlanFacts> = {
   name: 'plan.sight-end',
   title: 'The view from the door ends on nothing',
-  numbers: 'The line straight in from the middle of the door, or to the piece meant as the focus; pieces under 1 200 mm are looked over.',
+  numbers:
+    'The line straight in from the middle of the door, or to the piece meant as the focus; pieces under 1 200 mm are looked over.',
   source: 'common practice',
   schools: 'all',
   check: ({ sight, standings }) => {
@@ -30,16 +31,27 @@ export const sightEnds: Rule<PlanFacts> = {
         wanted: 'a picture, a window, or the piece meant as the focus',
         because: 'The first view is the room; finish it before the rest.',
         mends: sight.before
-          ? standings.filter((s) => s.name === sight.before).map((s) => ({ label: `Make ${lower(s.name)} the focus`, changes: [{ collection: 'pieces', id: s.pieceId, set: { focal: true } }] }))
+          ? standings
+              .filter((s) => s.name === sight.before)
+              .map((s) => ({
+                label: `Make ${lower(s.name)} the focus`,
+                changes: [{ collection: 'pieces', id: s.pieceId, set: { focal: true } }],
+              }))
           : [],
       },
     ]
   },
   examples: {
     trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [700, 450] })] }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [2000, 450] }), ex('picture', 'Print', { hang: { wallId: 'north', xMm: 4300 } })] }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [2000, 450] }),
+          ex('picture', 'Print', { hang: { wallId: 'north', xMm: 4300 } }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 export const manyFocal: Rule<PlanFacts> = {
   name: 'plan.focus-many',
@@ -62,16 +74,19 @@ export const manyFocal: Rule<PlanFacts> = {
         because: 'Several focal things cancel each other.',
         mends: focal.slice(0, 3).map((keep) => ({
           label: `Only ${lower(keep.name)}`,
-          changes: focal.filter((p) => p !== keep).map((p) => ({ collection: 'pieces', id: p.id, set: { focal: false } })),
+          changes: focal
+            .filter((p) => p !== keep)
+            .map((p) => ({ collection: 'pieces', id: p.id, set: { focal: false } })),
         })),
       },
     ]
   },
   examples: {
-    trips: () => example({ pieces: [ex('lamp', 'Pendant', { focal: true }), ex('mirror', 'Mirror', { focal: true })] }),
+    trips: () =>
+      example({ pieces: [ex('lamp', 'Pendant', { focal: true }), ex('mirror', 'Mirror', { focal: true })] }),
     passes: () => example({ pieces: [ex('lamp', 'Pendant', { focal: true }), ex('mirror', 'Mirror')] }),
   },
-} // prettier-ignore
+}
 
 // One side may carry three times the other before the room tips (common practice).
 const TIPS_AT = 3
@@ -103,10 +118,24 @@ export const balanced: Rule<PlanFacts> = {
     ]
   },
   examples: {
-    trips: () => example({ pieces: [ex('sofa', 'Sofa', { at: [1200, 450] }), ex('wardrobe', 'Wardrobe', { at: [320, 2000], turn: 270 }), ex('shelves', 'Bookcase', { at: [1200, 3800], turn: 180 })] }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { at: [4200, 450], widthMm: 1500 }), ex('wardrobe', 'Wardrobe', { at: [320, 2000], turn: 270 }), ex('shelves', 'Bookcase', { at: [4800, 2300], turn: 90 })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [1200, 450] }),
+          ex('wardrobe', 'Wardrobe', { at: [320, 2000], turn: 270 }),
+          ex('shelves', 'Bookcase', { at: [1200, 3800], turn: 180 }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('sofa', 'Sofa', { at: [4200, 450], widthMm: 1500 }),
+          ex('wardrobe', 'Wardrobe', { at: [320, 2000], turn: 270 }),
+          ex('shelves', 'Bookcase', { at: [4800, 2300], turn: 90 }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 export const profile: Rule<PlanFacts> = {
   name: 'plan.height-profile',
@@ -138,10 +167,24 @@ export const profile: Rule<PlanFacts> = {
       })
     }),
   examples: {
-    trips: () => example({ pieces: [ex('cabinet', 'Left cabinet', { heightMm: 1750, at: [1000, 200] }), ex('wardrobe', 'Wardrobe', { heightMm: 1900, at: [2300, 300] }), ex('cabinet', 'Right cabinet', { heightMm: 1750, at: [3600, 200] })] }),
-    passes: () => example({ pieces: [ex('cabinet', 'Left cabinet', { heightMm: 800, at: [1000, 200] }), ex('wardrobe', 'Wardrobe', { heightMm: 1900, at: [2300, 300] }), ex('cabinet', 'Right cabinet', { heightMm: 800, at: [3600, 200] })] }),
+    trips: () =>
+      example({
+        pieces: [
+          ex('cabinet', 'Left cabinet', { heightMm: 1750, at: [1000, 200] }),
+          ex('wardrobe', 'Wardrobe', { heightMm: 1900, at: [2300, 300] }),
+          ex('cabinet', 'Right cabinet', { heightMm: 1750, at: [3600, 200] }),
+        ],
+      }),
+    passes: () =>
+      example({
+        pieces: [
+          ex('cabinet', 'Left cabinet', { heightMm: 800, at: [1000, 200] }),
+          ex('wardrobe', 'Wardrobe', { heightMm: 1900, at: [2300, 300] }),
+          ex('cabinet', 'Right cabinet', { heightMm: 800, at: [3600, 200] }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 /** What an open piece lets one see behind it from the door. */
 export function exposedBehind(
@@ -181,12 +224,38 @@ export const exposed: Rule<PlanFacts> = {
       ],
     })),
   examples: {
-    trips: () => example({ openings: [DOOR_EAST], pieces: [ex('sanitary', 'Vanity', { at: [3000, 2000], traits: ['open below'] }), ex('sanitary', 'Toilet', { at: [1500, 2000], traits: ['untidy side'] })] }),
-    passes: () => example({ openings: [DOOR_EAST], pieces: [ex('sanitary', 'Vanity', { at: [3000, 2000] }), ex('sanitary', 'Toilet', { at: [1500, 2000], traits: ['untidy side'] })] }),
+    trips: () =>
+      example({
+        openings: [DOOR_EAST],
+        pieces: [
+          ex('sanitary', 'Vanity', { at: [3000, 2000], traits: ['open below'] }),
+          ex('sanitary', 'Toilet', { at: [1500, 2000], traits: ['untidy side'] }),
+        ],
+      }),
+    passes: () =>
+      example({
+        openings: [DOOR_EAST],
+        pieces: [
+          ex('sanitary', 'Vanity', { at: [3000, 2000] }),
+          ex('sanitary', 'Toilet', { at: [1500, 2000], traits: ['untidy side'] }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
-const DOOR_EAST = { id: 'door', wallId: 'east', kind: 'door', name: 'Door', startMm: 1600, widthMm: 800, heightMm: 2000, sillMm: 0, hinge: 'left', swing: 'out', version: 1 } as const // prettier-ignore
+const DOOR_EAST = {
+  id: 'door',
+  wallId: 'east',
+  kind: 'door',
+  name: 'Door',
+  startMm: 1600,
+  widthMm: 800,
+  heightMm: 2000,
+  sillMm: 0,
+  hinge: 'left',
+  swing: 'out',
+  version: 1,
+} as const
 
 // A window is looked out of and opened from this close.
 const WINDOW_MM = 300
@@ -203,7 +272,12 @@ export const windowBlocked: Rule<PlanFacts> = {
       .flatMap((o) =>
         facts.solid.flatMap((s): Finding[] => {
           const strip = stripBefore(o, facts.room.walls, WINDOW_MM)
-          const blocks = (t: Standing) => !!strip && t.raisedMm + t.heightMm > o.sillMm + 100 && boxDepth(t.box, strip) > 20 && t.kind !== 'plant' && t.kind !== 'lamp'
+          const blocks = (t: Standing) =>
+            !!strip &&
+            t.raisedMm + t.heightMm > o.sillMm + 100 &&
+            boxDepth(t.box, strip) > 20 &&
+            t.kind !== 'plant' &&
+            t.kind !== 'lamp'
           if (!blocks(s)) return []
           return [
             {
@@ -223,12 +297,26 @@ export const windowBlocked: Rule<PlanFacts> = {
     trips: () => example({ openings: [WINDOW], pieces: [ex('wardrobe', 'Wardrobe', { at: [2500, 300] })] }),
     passes: () => example({ openings: [WINDOW], pieces: [ex('wardrobe', 'Wardrobe', { at: [700, 300] })] }),
   },
-} // prettier-ignore
+}
 
-const WINDOW = { id: 'window', wallId: 'north', kind: 'window', name: 'Window', startMm: 1800, widthMm: 1400, heightMm: 1300, sillMm: 800, hinge: 'none', swing: 'none', version: 1 } as const // prettier-ignore
+const WINDOW = {
+  id: 'window',
+  wallId: 'north',
+  kind: 'window',
+  name: 'Window',
+  startMm: 1800,
+  widthMm: 1400,
+  heightMm: 1300,
+  sillMm: 800,
+  hinge: 'none',
+  swing: 'none',
+  version: 1,
+} as const
 
 /** Pieces inside the footprint of a bed that is let out, and whether each has a place to go. */
-export function inLetOut(facts: Pick<PlanFacts, 'standings' | 'parked'>): { bed: Standing; inside: Standing; parked: Standing | undefined }[] {
+export function inLetOut(
+  facts: Pick<PlanFacts, 'standings' | 'parked'>,
+): { bed: Standing; inside: Standing; parked: Standing | undefined }[] {
   return facts.standings.flatMap((bed) => {
     const box = letOut(bed)
     if (!box) return []
@@ -239,7 +327,7 @@ export function inLetOut(facts: Pick<PlanFacts, 'standings' | 'parked'>): { bed:
         return { bed, inside, parked }
       })
   })
-} // prettier-ignore
+}
 
 export const letOutBlocked: Rule<PlanFacts> = {
   name: 'plan.let-out-blocked',
@@ -261,10 +349,26 @@ export const letOutBlocked: Rule<PlanFacts> = {
         mends: parkingFor(facts, bed, inside),
       })),
   examples: {
-    trips: () => example({ size: [4000, 3400], openings: [], pieces: [ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 525] }), ex('trunk', 'Trunk', { depthMm: 450, widthMm: 900, at: [2000, 1625] })] }),
-    passes: () => example({ size: [4000, 3400], openings: [], pieces: [ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 525] }), ex('trunk', 'Trunk', { depthMm: 450, widthMm: 900, at: [2000, 1625], parkedAt: [2000, 3150] })] }),
+    trips: () =>
+      example({
+        size: [4000, 3400],
+        openings: [],
+        pieces: [
+          ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 525] }),
+          ex('trunk', 'Trunk', { depthMm: 450, widthMm: 900, at: [2000, 1625] }),
+        ],
+      }),
+    passes: () =>
+      example({
+        size: [4000, 3400],
+        openings: [],
+        pieces: [
+          ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 525] }),
+          ex('trunk', 'Trunk', { depthMm: 450, widthMm: 900, at: [2000, 1625], parkedAt: [2000, 3150] }),
+        ],
+      }),
   },
-} // prettier-ignore
+}
 
 /** A place along a wall, out of the way of the open bed, where a piece can be parked. */
 function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing) {
@@ -273,22 +377,54 @@ function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing) {
   for (const wall of facts.room.walls)
     for (let along = 100; along < wall.lengthMm - 100; along += 50) {
       const box = { ...inside.box, x: 0, y: 0 }
-      const away = Math.abs(box.ux * wall.into.x + box.uy * wall.into.y) * box.halfW + Math.abs(-box.uy * wall.into.x + box.ux * wall.into.y) * box.halfD
+      const away =
+        Math.abs(box.ux * wall.into.x + box.uy * wall.into.y) * box.halfW +
+        Math.abs(-box.uy * wall.into.x + box.ux * wall.into.y) * box.halfD
       const x = Math.round(wall.left.x + wall.right.x * along + wall.into.x * (away + 20))
       const y = Math.round(wall.left.y + wall.right.y * along + wall.into.y * (away + 20))
       const placed: Standing = { ...inside, box: { ...box, x, y } }
       const others = facts.standings.filter((s) => s.id !== inside.id && s.id !== bed.id && s.kind !== 'rug')
       if (boxDepth(placed.box, open.box) > 0 || others.some((o) => boxDepth(placed.box, o.box) > 0)) continue
       if (!placeInside(facts, placed)) continue
-      return [{ label: `Park it at ${lower(wall.name)}`, changes: [{ collection: 'stands', add: { pieceId: inside.pieceId, optionId: null, number: 1, xMm: x, yMm: y, turnDeg: inside.turnDeg, raisedMm: 0, parked: true } }] }]
+      return [
+        {
+          label: `Park it at ${lower(wall.name)}`,
+          changes: [
+            {
+              collection: 'stands',
+              add: {
+                pieceId: inside.pieceId,
+                optionId: null,
+                number: 1,
+                xMm: x,
+                yMm: y,
+                turnDeg: inside.turnDeg,
+                raisedMm: 0,
+                parked: true,
+              },
+            },
+          ],
+        },
+      ]
     }
   return []
-} // prettier-ignore
+}
 
 function placeInside(facts: PlanFacts, s: Standing): boolean {
   const bounds = boxOf(s.box.x, s.box.y, 2 * s.box.halfW - 10, 2 * s.box.halfD - 10, s.turnDeg)
-  return boxCorners(bounds).every((p) => p.x > facts.room.low.x && p.x < facts.room.high.x && p.y > facts.room.low.y && p.y < facts.room.high.y) && facts.room.openings.every((o) => o.swept.length === 0 || !boxCorners(bounds).some((p) => near(p, o.swept)))
-} // prettier-ignore
+  return (
+    boxCorners(bounds).every(
+      (p) =>
+        p.x > facts.room.low.x &&
+        p.x < facts.room.high.x &&
+        p.y > facts.room.low.y &&
+        p.y < facts.room.high.y,
+    ) &&
+    facts.room.openings.every(
+      (o) => o.swept.length === 0 || !boxCorners(bounds).some((p) => near(p, o.swept)),
+    )
+  )
+}
 
 const near = (p: { x: number; y: number }, swept: readonly { x: number; y: number }[]) => {
   const [foot] = swept
@@ -304,7 +440,9 @@ export const letOutFoot: Rule<PlanFacts> = {
   check: (facts) =>
     facts.standings.flatMap((bed): Finding[] => {
       if (!letOut(bed)) return []
-      const others = facts.solid.filter((o) => o.id !== bed.id && !facts.parked.some((p) => p.pieceId === o.pieceId))
+      const others = facts.solid.filter(
+        (o) => o.id !== bed.id && !facts.parked.some((p) => p.pieceId === o.pieceId),
+      )
       const free = freeBefore(asLetOut(bed), 'front', facts.room, [...others, ...facts.parked])
       const { walkLeast, passLeast } = facts.needs
       if (free.mm >= walkLeast) return []
@@ -317,20 +455,35 @@ export const letOutFoot: Rule<PlanFacts> = {
           measured: `${mm(free.mm)} to ${lower(free.against)}`,
           wanted: mm(free.mm < passLeast ? passLeast : walkLeast),
           because: 'Whoever sleeps at the wall must get out at night.',
-          mends: nudge(facts, bed, (m) => freeBefore(asLetOut(m), 'front', facts.room, others).mm >= walkLeast),
+          mends: nudge(
+            facts,
+            bed,
+            (m) => freeBefore(asLetOut(m), 'front', facts.room, others).mm >= walkLeast,
+          ),
         },
       ]
     }),
   examples: {
-    trips: () => example({ size: [4000, 2700], openings: [], pieces: [ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 500] })] }),
-    passes: () => example({ size: [4000, 3400], openings: [], pieces: [ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 525] })] }),
+    trips: () =>
+      example({
+        size: [4000, 2700],
+        openings: [],
+        pieces: [ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 500] })],
+      }),
+    passes: () =>
+      example({
+        size: [4000, 3400],
+        openings: [],
+        pieces: [ex('sofa bed', 'Sleeper', { depthMm: 950, openDepthMm: 2250, at: [2000, 525] })],
+      }),
   },
-} // prettier-ignore
+}
 
 export const wayIn: Rule<PlanFacts> = {
   name: 'plan.way-in',
   title: 'A large piece does not come in',
-  numbers: 'Every piece with two sides of 600 mm or more against every part of the way in: doors by Carver’s criterion for a rectangle in a rectangle, turns and landings by the closed form for a right-angled corner.',
+  numbers:
+    'Every piece with two sides of 600 mm or more against every part of the way in: doors by Carver’s criterion for a rectangle in a rectangle, turns and landings by the closed form for a right-angled corner.',
   source: 'Carver, American Mathematical Monthly 64 (1957); the corner problem in closed form',
   schools: 'all',
   check: ({ carried }) =>
@@ -341,22 +494,56 @@ export const wayIn: Rule<PlanFacts> = {
         {
           rule: 'plan.way-in',
           severity: 'stop',
-          about: [pieceRef(piece), ...(at ? [{ kind: 'passage' as const, id: at.part.id, name: at.part.name }] : [])],
+          about: [
+            pieceRef(piece),
+            ...(at ? [{ kind: 'passage' as const, id: at.part.id, name: at.part.name }] : []),
+          ],
           title: `${piece.name} does not come in`,
           measured: `${piece.widthMm} × ${piece.depthMm} × ${piece.heightMm} mm misses ${at ? lower(at.part.name || at.part.kind) : 'the way'} by ${mm(-Math.floor(at?.spareMm ?? 0))}`,
           wanted: 'something to spare at every part of the way',
           because: 'A piece that does not pass goes back at one’s own cost.',
-          mends: [{ label: 'Choose another that does', changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'let go' } }] }].filter(() => !piece.sentimental),
+          mends: [
+            {
+              label: 'Choose another that does',
+              changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'let go' } }],
+            },
+          ].filter(() => !piece.sentimental),
         },
       ]
     }),
   examples: {
-    trips: () => example({ pieces: [ex('sofa', 'Sofa', { widthMm: 2600, depthMm: 1100, heightMm: 950 })], more: { passages: WAY } }),
-    passes: () => example({ pieces: [ex('sofa', 'Sofa', { widthMm: 1960, depthMm: 900, heightMm: 700 })], more: { passages: WAY } }),
+    trips: () =>
+      example({
+        pieces: [ex('sofa', 'Sofa', { widthMm: 2600, depthMm: 1100, heightMm: 950 })],
+        more: { passages: WAY },
+      }),
+    passes: () =>
+      example({
+        pieces: [ex('sofa', 'Sofa', { widthMm: 1960, depthMm: 900, heightMm: 700 })],
+        more: { passages: WAY },
+      }),
   },
-} // prettier-ignore
+}
 
 const WAY = [
-  { id: 'hall', position: 0, kind: 'corridor', name: 'Hall', widthMm: 1100, heightMm: 2500, lengthMm: 3000, version: 1 },
-  { id: 'door', position: 1, kind: 'room door', name: 'Room door', widthMm: 760, heightMm: 2000, lengthMm: null, version: 1 },
-] as const // prettier-ignore
+  {
+    id: 'hall',
+    position: 0,
+    kind: 'corridor',
+    name: 'Hall',
+    widthMm: 1100,
+    heightMm: 2500,
+    lengthMm: 3000,
+    version: 1,
+  },
+  {
+    id: 'door',
+    position: 1,
+    kind: 'room door',
+    name: 'Room door',
+    widthMm: 760,
+    heightMm: 2000,
+    lengthMm: null,
+    version: 1,
+  },
+] as const

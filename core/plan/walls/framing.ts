@@ -23,7 +23,7 @@ export interface FrameSizes {
   readonly unitedMm: number
   /** Molding to buy: the outer length of all four sides, mitered (2 (w + h) + 8 faces), without the saw. */
   readonly moldingMm: number
-} // prettier-ignore
+}
 
 /** All sizes of a framed picture, from the sheet outward. Without a mat the glass is as large as the sheet. */
 export function frameSizes(f: Sizes): FrameSizes {
@@ -94,7 +94,8 @@ export interface FrameCost {
 export function frameCost(f: Frame): FrameCost {
   const { mat, moldingMm } = frameSizes(f)
   const areaM2 = (mat[0] * mat[1]) / 1e6
-  const of = (price: number | null | undefined, amount: number) => (price == null ? undefined : Math.round(price * amount))
+  const of = (price: number | null | undefined, amount: number) =>
+    price == null ? undefined : Math.round(price * amount)
   const layers = [
     { name: 'Molding', minor: of(f.moldingMinor, moldingMm / 1e3) },
     ...(f.board === 'none' ? [] : [{ name: 'Mat board', minor: of(f.boardMinor, areaM2) }]),
@@ -103,7 +104,7 @@ export function frameCost(f: Frame): FrameCost {
   ]
   const known = layers.every((l) => l.minor !== undefined)
   return { totalMinor: known ? layers.reduce((sum, l) => sum + (l.minor ?? 0), 0) : undefined, layers }
-} // prettier-ignore
+}
 
 /** A frame on offer for a picture. */
 export interface FrameOffer {
@@ -138,18 +139,25 @@ export function rankFrames(
         suitsPicture,
         suitsHouse,
         reasons: [
-          suitsPicture ? `its ${offer.profile} profile suits the picture` : `a ${offer.profile} profile is too ${picture === 'traditional' ? 'plain' : 'rich'} for the picture`,
+          suitsPicture
+            ? `its ${offer.profile} profile suits the picture`
+            : `a ${offer.profile} profile is too ${picture === 'traditional' ? 'plain' : 'rich'} for the picture`,
           suitsHouse ? `${offer.coat} suits the house` : `${offer.coat} is not of the house`,
         ],
       }
     })
-    .sort((a, b) => 2 * Number(b.suitsPicture) + Number(b.suitsHouse) - 2 * Number(a.suitsPicture) - Number(a.suitsHouse))
-} // prettier-ignore
+    .sort(
+      (a, b) =>
+        2 * Number(b.suitsPicture) + Number(b.suitsHouse) - 2 * Number(a.suitsPicture) - Number(a.suitsHouse),
+    )
+}
 
 /** Frames of a room in the school of one frame for all: the finish most of them have, and those that differ. */
-export function oddFrames<T extends { readonly coat: string; readonly profile: string }>(frames: readonly T[]): { readonly common: string | undefined; readonly odd: readonly T[] } {
+export function oddFrames<T extends { readonly coat: string; readonly profile: string }>(
+  frames: readonly T[],
+): { readonly common: string | undefined; readonly odd: readonly T[] } {
   const count = new Map<string, number>()
   for (const f of frames) count.set(`${f.profile} ${f.coat}`, (count.get(`${f.profile} ${f.coat}`) ?? 0) + 1)
   const common = [...count].sort((a, b) => b[1] - a[1])[0]?.[0]
   return { common, odd: frames.filter((f) => `${f.profile} ${f.coat}` !== common) }
-} // prettier-ignore
+}

@@ -73,9 +73,18 @@ export interface GridAsk {
 
 /** A block of equal pieces in even rows, top row first; the whole block is centered. */
 export function gridOf({ rows, columns, widthMm, heightMm, gapMm, centerXMm, centerMm }: GridAsk) {
-  const block = { widthMm: columns * widthMm + (columns - 1) * gapMm, heightMm: rows * heightMm + (rows - 1) * gapMm }
-  const columnCenters = Array.from({ length: columns }, (_, c) => centerXMm - block.widthMm / 2 + widthMm / 2 + c * (widthMm + gapMm))
-  const rowCenters = Array.from({ length: rows }, (_, r) => centerMm + block.heightMm / 2 - heightMm / 2 - r * (heightMm + gapMm))
+  const block = {
+    widthMm: columns * widthMm + (columns - 1) * gapMm,
+    heightMm: rows * heightMm + (rows - 1) * gapMm,
+  }
+  const columnCenters = Array.from(
+    { length: columns },
+    (_, c) => centerXMm - block.widthMm / 2 + widthMm / 2 + c * (widthMm + gapMm),
+  )
+  const rowCenters = Array.from(
+    { length: rows },
+    (_, r) => centerMm + block.heightMm / 2 - heightMm / 2 - r * (heightMm + gapMm),
+  )
   return {
     block,
     columnCenters,
@@ -83,7 +92,7 @@ export function gridOf({ rows, columns, widthMm, heightMm, gapMm, centerXMm, cen
     topMm: centerMm + block.heightMm / 2,
     places: rowCenters.flatMap((y) => columnCenters.map((x) => ({ xMm: x, centerMm: y }))),
   }
-} // prettier-ignore
+}
 
 /** Pieces stacked upward from one whose middle stays on the eye line: the stack is not centered anew. */
 export function stackUp(eyeLineMm: number, heights: readonly number[], gapMm: number): number[] {
@@ -101,9 +110,12 @@ export function staggered(centerXMm: number, offsets: readonly number[], heights
     const centerMm = heights[i] ?? heights[0] ?? 0
     return offset === 0
       ? [{ xMm: centerXMm, centerMm }]
-      : [{ xMm: centerXMm - offset, centerMm }, { xMm: centerXMm + offset, centerMm }]
+      : [
+          { xMm: centerXMm - offset, centerMm },
+          { xMm: centerXMm + offset, centerMm },
+        ]
   })
-} // prettier-ignore
+}
 
 /** One hung thing, as wide and high as the eye sees it. */
 export interface Placed {
@@ -123,13 +135,16 @@ export interface Outline {
 }
 
 /** The outline a group is read by, with what unites it: a painted block that reaches beyond it on every side. */
-export function groupOutline(members: readonly Placed[], blockBeyondMm = 0): Outline & { widthMm: number; heightMm: number } {
+export function groupOutline(
+  members: readonly Placed[],
+  blockBeyondMm = 0,
+): Outline & { widthMm: number; heightMm: number } {
   const leftMm = Math.min(...members.map((m) => m.xMm - m.widthMm / 2)) - blockBeyondMm
   const rightMm = Math.max(...members.map((m) => m.xMm + m.widthMm / 2)) + blockBeyondMm
   const bottomMm = Math.min(...members.map((m) => m.centerMm - m.heightMm / 2)) - blockBeyondMm
   const topMm = Math.max(...members.map((m) => m.centerMm + m.heightMm / 2)) + blockBeyondMm
   return { leftMm, rightMm, bottomMm, topMm, widthMm: rightMm - leftMm, heightMm: topMm - bottomMm }
-} // prettier-ignore
+}
 
 /** A difference this small is not seen in a grid (common practice); a finger's width spoils it. */
 export const GRID_SLACK_MM = 2
@@ -148,16 +163,24 @@ export interface OffGrid {
  * piece does not move the rest.
  */
 export function offGrid(members: readonly Placed[]): OffGrid[] {
-  const rows = lines(members.map((m) => m.centerMm), Math.min(...members.map((m) => m.heightMm)) / 2)
-  const columns = lines(members.map((m) => m.xMm), Math.min(...members.map((m) => m.widthMm)) / 2)
+  const rows = lines(
+    members.map((m) => m.centerMm),
+    Math.min(...members.map((m) => m.heightMm)) / 2,
+  )
+  const columns = lines(
+    members.map((m) => m.xMm),
+    Math.min(...members.map((m) => m.widthMm)) / 2,
+  )
   const even = { rows: evened(rows), columns: evened(columns) }
   return members.flatMap((m): OffGrid[] => {
     const centerMm = nearest(even.rows, m.centerMm)
     const xMm = nearest(even.columns, m.xMm)
     const offMm = Math.round(Math.max(Math.abs(centerMm - m.centerMm), Math.abs(xMm - m.xMm)))
-    return offMm > GRID_SLACK_MM ? [{ id: m.id, name: m.name, xMm: Math.round(xMm), centerMm: Math.round(centerMm), offMm }] : []
+    return offMm > GRID_SLACK_MM
+      ? [{ id: m.id, name: m.name, xMm: Math.round(xMm), centerMm: Math.round(centerMm), offMm }]
+      : []
   })
-} // prettier-ignore
+}
 
 /** Values that lie close together as one line each, at their median. */
 function lines(values: readonly number[], apart: number): number[] {

@@ -55,7 +55,13 @@ export function laySetOut(
   s: Pick<SetOut, 'kind' | 'startMm' | 'endMm' | 'bottomMm' | 'heightMm' | 'count' | 'stileMm'>,
   avoided: readonly Avoided[] = [],
 ): SetOutLaid {
-  if (!hasFields.has(s.kind)) return { fields: [{ leftMm: s.startMm, rightMm: s.endMm }], stiles: [], fieldMm: s.endMm - s.startMm, clashes: [] }
+  if (!hasFields.has(s.kind))
+    return {
+      fields: [{ leftMm: s.startMm, rightMm: s.endMm }],
+      stiles: [],
+      fieldMm: s.endMm - s.startMm,
+      clashes: [],
+    }
   const fieldMm = panelWidth(s.endMm - s.startMm, s.count, s.stileMm)
   const step = fieldMm + s.stileMm
   const fields = Array.from({ length: s.count }, (_, i) => {
@@ -67,7 +73,10 @@ export function laySetOut(
     return { leftMm, rightMm: leftMm + s.stileMm }
   })
   // A gap of picture-frame panels is bare wall: what must not meet the molding is the edge of a field.
-  const solid = s.kind === 'picture-frame panels' ? fields.flatMap((f) => [f.leftMm, f.rightMm].map((at) => ({ leftMm: at - 15, rightMm: at + 15 }))) : stiles
+  const solid =
+    s.kind === 'picture-frame panels'
+      ? fields.flatMap((f) => [f.leftMm, f.rightMm].map((at) => ({ leftMm: at - 15, rightMm: at + 15 })))
+      : stiles
   const clashes = avoided
     .filter((a) => a.topMm > s.bottomMm && a.bottomMm < s.bottomMm + s.heightMm)
     .flatMap((a) =>
@@ -77,7 +86,7 @@ export function laySetOut(
       }),
     )
   return { fields, stiles, fieldMm, clashes }
-} // prettier-ignore
+}
 
 /**
  * Another number of equal fields near the one wanted that meets nothing; undefined when none within four does.
@@ -110,11 +119,16 @@ export interface CurtainRail {
 }
 
 /** A rail that reaches beyond its window on both sides, and where the drawn curtains then hang. */
-export function curtainRail(windowStartMm: number, windowWidthMm: number, beyondMm: number, fullness: number): CurtainRail {
+export function curtainRail(
+  windowStartMm: number,
+  windowWidthMm: number,
+  beyondMm: number,
+  fullness: number,
+): CurtainRail {
   const [startMm, endMm] = [windowStartMm - beyondMm, windowStartMm + windowWidthMm + beyondMm]
   const stackMm = Math.round(((endMm - startMm) / 2) * fullness * STACK_BACK)
   return { startMm, endMm, stackMm, overGlassMm: Math.max(0, stackMm - beyondMm) }
-} // prettier-ignore
+}
 
 /** Curtain lengths below the rail: clear of the floor, on it, broken on it (common practice). */
 export const CURTAIN_ENDS = { hover: -10, kiss: 0, break: 50, puddle: 250 } as const

@@ -23,7 +23,7 @@ import {
   wireDrop,
   wireOnHook,
 } from './hanging.js'
-import { avoidingCount, curtainRail, fewestBetween, laySetOut, panelCount, panelWidth } from './setOut.js' // prettier-ignore
+import { avoidingCount, curtainRail, fewestBetween, laySetOut, panelCount, panelWidth } from './setOut.js'
 
 type Pair = [number, number]
 

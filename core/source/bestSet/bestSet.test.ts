@@ -165,10 +165,47 @@ test('a search that is stopped keeps its best and does not say it is proven', ()
 })
 
 test.each([
-  ['a price that is no whole number', { budgetMinor: 1, conflicts: [], groups: [{ id: 'g', required: true, options: [{ id: 'a', costMinor: 0.5, value: 1 }] }] }, /Option a/],
-  ['an id given twice', { budgetMinor: 1, conflicts: [], groups: [{ id: 'g', required: true, options: [{ id: 'a', costMinor: 1, value: 1 }, { id: 'a', costMinor: 1, value: 1 }] }] }, /twice/],
-  ['a conflict with a stranger', { budgetMinor: 1, conflicts: [['a', 'b']], groups: [{ id: 'g', required: true, options: [{ id: 'a', costMinor: 1, value: 1 }] }] }, /nobody gave: b/],
-  ['a cap nobody set', { budgetMinor: 1, conflicts: [], groups: [{ id: 'g', required: true, cap: 'c', options: [] }] }, /cap nobody set/],
+  [
+    'a price that is no whole number',
+    {
+      budgetMinor: 1,
+      conflicts: [],
+      groups: [{ id: 'g', required: true, options: [{ id: 'a', costMinor: 0.5, value: 1 }] }],
+    },
+    /Option a/,
+  ],
+  [
+    'an id given twice',
+    {
+      budgetMinor: 1,
+      conflicts: [],
+      groups: [
+        {
+          id: 'g',
+          required: true,
+          options: [
+            { id: 'a', costMinor: 1, value: 1 },
+            { id: 'a', costMinor: 1, value: 1 },
+          ],
+        },
+      ],
+    },
+    /twice/,
+  ],
+  [
+    'a conflict with a stranger',
+    {
+      budgetMinor: 1,
+      conflicts: [['a', 'b']],
+      groups: [{ id: 'g', required: true, options: [{ id: 'a', costMinor: 1, value: 1 }] }],
+    },
+    /nobody gave: b/,
+  ],
+  [
+    'a cap nobody set',
+    { budgetMinor: 1, conflicts: [], groups: [{ id: 'g', required: true, cap: 'c', options: [] }] },
+    /cap nobody set/,
+  ],
 ] as const)('%s is refused by name', (_name, problem, message) => {
   expect(() => bestSet(problem)).toThrow(message)
-}) // prettier-ignore
+})

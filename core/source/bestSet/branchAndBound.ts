@@ -227,10 +227,8 @@ class Walk {
     if (!(least <= flat.budget) || capLeast.some((c, i) => !(c <= flat.capMax[i]!))) return false
     for (let g = 0; g < flat.groupCount; g++) {
       const cap = flat.capOf[g]!
-      const room = Math.min(
-        flat.budget - least,
-        cap >= 0 ? flat.capMax[cap]! - capLeast[cap]! : Infinity,
-      ) + cheapest[g]! // prettier-ignore
+      const room =
+        Math.min(flat.budget - least, cap >= 0 ? flat.capMax[cap]! - capLeast[cap]! : Infinity) + cheapest[g]!
       for (let o = flat.start[g]!; o < flat.start[g + 1]!; o++)
         if (this.alive[o] && flat.cost[o]! > room && !this.kill(o)) return false
     }

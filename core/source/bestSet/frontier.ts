@@ -64,8 +64,11 @@ export function frontierOf(flat: FlatSet, pruning?: Pruning): Frontier {
   const option = new Int32Array(top + 1)
   const before = new Int32Array(top + 1)
   let layer: Layer = {
-    costs: new Float64Array(1), values: new Float64Array(1), option: new Int32Array([-1]), before: new Int32Array([-1]),
-  } // prettier-ignore
+    costs: new Float64Array(1),
+    values: new Float64Array(1),
+    option: new Int32Array([-1]),
+    before: new Int32Array([-1]),
+  }
   const layers: Layer[] = []
   for (let step = 0; step < flat.groupCount; step++) {
     const g = order[step]!

@@ -132,7 +132,12 @@ class LocalSearch {
       let top = value[now]!
       let at = now
       for (let o = start[g]!; o < start[g + 1]!; o++)
-        if (this.alive[o] && this.blocked[o] === 0 && value[o]! > top && this.tooMuch(cost[o]!, capOf[g]!) === 0) {
+        if (
+          this.alive[o] &&
+          this.blocked[o] === 0 &&
+          value[o]! > top &&
+          this.tooMuch(cost[o]!, capOf[g]!) === 0
+        ) {
           top = value[o]!
           at = o
         }
@@ -141,7 +146,7 @@ class LocalSearch {
       gained ||= at !== now
     }
     return gained
-  } // prettier-ignore
+  }
 
   /** One option up and another down, together worth more: the least loss that makes room is looked for first. */
   swapTwo(): boolean {

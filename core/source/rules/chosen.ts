@@ -109,19 +109,27 @@ export const companionMissing: Rule<SourceFacts> = {
 export const intentLost: Rule<SourceFacts> = {
   name: 'source.intent',
   title: 'Something else than planned is chosen',
-  numbers: 'Asked until it is said whether the intent is kept; a lost intent is shown although it saved money.',
+  numbers:
+    'Asked until it is said whether the intent is kept; a lost intent is shown although it saved money.',
   source: 'common practice',
   schools: 'all',
   check: ({ items, money }) =>
     items.flatMap((i) => {
       const { swap } = i
       if (!swap || swap.intent === 'kept') return []
-      const by = swap.savedMinor === 0 ? 'at the same price' : swap.savedMinor > 0 ? `${money(swap.savedMinor)} less` : `${money(-swap.savedMinor)} more`
+      const by =
+        swap.savedMinor === 0
+          ? 'at the same price'
+          : swap.savedMinor > 0
+            ? `${money(swap.savedMinor)} less`
+            : `${money(-swap.savedMinor)} more`
       const say = (intentKept: 'kept' | 'lost', label: string): Mend => ({
         label,
         changes: [{ collection: 'items', id: i.id, set: { intentKept } }],
       })
-      const back: Mend[] = i.options.filter((o) => o.name === swap.plannedName).map((o) => choose(i, o, `Back to ${o.name}`))
+      const back: Mend[] = i.options
+        .filter((o) => o.name === swap.plannedName)
+        .map((o) => choose(i, o, `Back to ${o.name}`))
       const finding: Finding = {
         rule: 'source.intent',
         severity: swap.intent === 'lost' ? 'look' : 'note',
@@ -129,18 +137,30 @@ export const intentLost: Rule<SourceFacts> = {
         title: swap.intent === 'lost' ? `${i.name}: the intent is lost` : `${i.name}: is the intent kept?`,
         measured: `${swap.boughtName} for ${swap.plannedName}, ${by}`,
         wanted: i.intent ? `“${i.intent}”` : 'an intent to judge it by',
-        because: 'What is bought is rarely what was drawn; the room holds together while each thing still does what it was for.',
-        mends: swap.intent === 'lost' ? back : [say('kept', 'The intent is kept'), say('lost', 'The intent is lost'), ...back],
+        because:
+          'What is bought is rarely what was drawn; the room holds together while each thing still does what it was for.',
+        mends:
+          swap.intent === 'lost'
+            ? back
+            : [say('kept', 'The intent is kept'), say('lost', 'The intent is lost'), ...back],
       }
       return [finding]
     }),
   examples: {
     trips: () =>
-      schedule([item([option()], { swap: { plannedName: 'Pin rail', boughtName: 'Neon clock', savedMinor: 8_000, intent: 'lost' } })]),
+      schedule([
+        item([option()], {
+          swap: { plannedName: 'Pin rail', boughtName: 'Neon clock', savedMinor: 8_000, intent: 'lost' },
+        }),
+      ]),
     passes: () =>
-      schedule([item([option()], { swap: { plannedName: 'Pin rail', boughtName: 'Moss trays', savedMinor: 6_500, intent: 'kept' } })]),
+      schedule([
+        item([option()], {
+          swap: { plannedName: 'Pin rail', boughtName: 'Moss trays', savedMinor: 6_500, intent: 'kept' },
+        }),
+      ]),
   },
-} // prettier-ignore
+}
 
 // Common practice: the time a second look at a placeholder should be announced.
 const SOON_DAYS = 7
@@ -202,7 +222,8 @@ export const placeholderDue: Rule<SourceFacts> = {
 export const notLookedOver: Rule<SourceFacts> = {
   name: 'source.not-looked-over',
   title: 'A second-hand thing is not looked over',
-  numbers: 'Size, structure, smell, insects, stains, pilling, wiring, label: at least four of them before it is paid.',
+  numbers:
+    'Size, structure, smell, insects, stains, pilling, wiring, label: at least four of them before it is paid.',
   source: 'common practice',
   schools: 'all',
   check: ({ items }) =>
@@ -220,7 +241,13 @@ export const notLookedOver: Rule<SourceFacts> = {
         mends: [
           {
             label: 'It is looked over: size, structure, smell, insects',
-            changes: [{ collection: 'options', id: o.id, set: { lookedAt: ['size', 'structure', 'smell', 'insects'] } }],
+            changes: [
+              {
+                collection: 'options',
+                id: o.id,
+                set: { lookedAt: ['size', 'structure', 'smell', 'insects'] },
+              },
+            ],
           },
         ],
       }
@@ -228,9 +255,12 @@ export const notLookedOver: Rule<SourceFacts> = {
     }),
   examples: {
     trips: () => schedule([item([option({ kind: 'second-hand' })])]),
-    passes: () => schedule([item([option({ kind: 'second-hand', lookedAt: ['size', 'structure', 'smell', 'insects'] })])]),
+    passes: () =>
+      schedule([
+        item([option({ kind: 'second-hand', lookedAt: ['size', 'structure', 'smell', 'insects'] })]),
+      ]),
   },
-} // prettier-ignore
+}
 
 /** A part of a set is chosen and the set is not. */
 export const setNotChosen: Rule<SourceFacts> = {

@@ -12,6 +12,19 @@ import { dearerOverTheStay, priceMoved, rateNotGiven, reworkNearNew, slipOfAHund
 import { holdEnds, houseFirst, orderBy, orderTooSmall } from './timing.js'
 
 export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
-  struckOut, setNotChosen, slipOfAHundred, rateNotGiven, companionMissing, intentLost, placeholderDue, notLookedOver, holdEnds,
-  orderBy, orderTooSmall, priceMoved, reworkNearNew, dearerOverTheStay, houseFirst,
-] // prettier-ignore
+  struckOut,
+  setNotChosen,
+  slipOfAHundred,
+  rateNotGiven,
+  companionMissing,
+  intentLost,
+  placeholderDue,
+  notLookedOver,
+  holdEnds,
+  orderBy,
+  orderTooSmall,
+  priceMoved,
+  reworkNearNew,
+  dearerOverTheStay,
+  houseFirst,
+]

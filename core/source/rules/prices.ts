@@ -7,7 +7,8 @@ import { item, option, schedule } from './example.js'
 export const slipOfAHundred: Rule<SourceFacts> = {
   name: 'source.slip-of-a-hundred',
   title: 'A price may have lost its hundreds',
-  numbers: 'A marked-down price above an earlier one; or a price under a twentieth of target and other options, which a hundredfold brings among them.',
+  numbers:
+    'A marked-down price above an earlier one; or a price under a twentieth of target and other options, which a hundredfold brings among them.',
   source: 'common practice',
   schools: 'all',
   check: ({ items, money }) =>
@@ -24,23 +25,40 @@ export const slipOfAHundred: Rule<SourceFacts> = {
               { kind: 'option', id: o.id, name: o.name },
             ],
             title: `${o.name} at ${money(o.priceMinor)}: are the prices right?`,
-            measured: [...o.history.points.map((p) => p.priceMinor), ...(o.history.points.length > 0 ? [] : [o.priceMinor])].map(money).join(' → '),
+            measured: [
+              ...o.history.points.map((p) => p.priceMinor),
+              ...(o.history.points.length > 0 ? [] : [o.priceMinor]),
+            ]
+              .map(money)
+              .join(' → '),
             wanted: `likely ${o.slip.likely.map(money).join(' → ')}`,
             because: `Spoken prices lose their hundreds: ${o.slip.why}.`,
             mends:
               likely === o.priceMinor
                 ? []
-                : [{ label: `It is ${money(likely)}`, changes: [{ collection: 'options', id: o.id, set: { priceMinor: likely } }] }],
+                : [
+                    {
+                      label: `It is ${money(likely)}`,
+                      changes: [{ collection: 'options', id: o.id, set: { priceMinor: likely } }],
+                    },
+                  ],
           },
         ]
       }),
     ),
   examples: {
     trips: () =>
-      schedule([item([option({ priceMinor: 299, slip: { likely: [29_900], why: 'it is far below what such things cost here' } })])]),
+      schedule([
+        item([
+          option({
+            priceMinor: 299,
+            slip: { likely: [29_900], why: 'it is far below what such things cost here' },
+          }),
+        ]),
+      ]),
     passes: () => schedule([item([option()])]),
   },
-} // prettier-ignore
+}
 
 /** A price in another currency that nobody has turned into the job's. */
 export const rateNotGiven: Rule<SourceFacts> = {
@@ -82,7 +100,8 @@ export const rateNotGiven: Rule<SourceFacts> = {
 export const priceMoved: Rule<SourceFacts> = {
   name: 'source.price-moved',
   title: 'A price moved',
-  numbers: 'The watch price is reached; or the price of what is chosen and not ordered has risen since it was last seen; or it is back in stock.',
+  numbers:
+    'The watch price is reached; or the price of what is chosen and not ordered has risen since it was last seen; or it is back in stock.',
   source: 'common practice',
   schools: 'all',
   check: ({ items, money }) =>
@@ -91,13 +110,17 @@ export const priceMoved: Rule<SourceFacts> = {
       .flatMap((i) =>
         i.options.flatMap((o): Finding[] => {
           const last = o.history.events.at(-1)
-          const said = o.history.reached && !o.chosen
-            ? { title: `${o.name} is down to the price watched for`, wanted: 'a decision while it lasts' }
-            : last?.kind === 'gone up' && o.chosen
-              ? { title: `${o.name} has gone up by ${money(last.toMinor - last.fromMinor)}`, wanted: 'still the right choice' }
-              : last?.kind === 'back in stock'
-                ? { title: `${o.name} is back in stock`, wanted: 'a second look' }
-                : undefined
+          const said =
+            o.history.reached && !o.chosen
+              ? { title: `${o.name} is down to the price watched for`, wanted: 'a decision while it lasts' }
+              : last?.kind === 'gone up' && o.chosen
+                ? {
+                    title: `${o.name} has gone up by ${money(last.toMinor - last.fromMinor)}`,
+                    wanted: 'still the right choice',
+                  }
+                : last?.kind === 'back in stock'
+                  ? { title: `${o.name} is back in stock`, wanted: 'a second look' }
+                  : undefined
           if (!said) return []
           return [
             {
@@ -108,12 +131,20 @@ export const priceMoved: Rule<SourceFacts> = {
                 { kind: 'option', id: o.id, name: o.name },
               ],
               title: said.title,
-              measured: o.history.points.map((p) => `${money(p.priceMinor)}${p.stock === 'sold out' ? ' sold out' : ''}`).join(' → '),
+              measured: o.history.points
+                .map((p) => `${money(p.priceMinor)}${p.stock === 'sold out' ? ' sold out' : ''}`)
+                .join(' → '),
               wanted: said.wanted,
-              because: 'Waiting for a markdown is a bet against stock and date; a price that moved asks for the decision again.',
+              because:
+                'Waiting for a markdown is a bet against stock and date; a price that moved asks for the decision again.',
               mends:
                 o.history.reached && !o.chosen && o.against.length === 0
-                  ? [{ label: `Take ${o.name}, ${money(o.landedMinor)}`, changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: o.id } }] }]
+                  ? [
+                      {
+                        label: `Take ${o.name}, ${money(o.landedMinor)}`,
+                        changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: o.id } }],
+                      },
+                    ]
                   : [],
             },
           ]
@@ -121,10 +152,17 @@ export const priceMoved: Rule<SourceFacts> = {
       ),
   examples: {
     trips: () =>
-      schedule([item([option({ chosen: false, history: { points: [], events: [], markdowns: 1, offPercent: 20, reached: true } })])]),
+      schedule([
+        item([
+          option({
+            chosen: false,
+            history: { points: [], events: [], markdowns: 1, offPercent: 20, reached: true },
+          }),
+        ]),
+      ]),
     passes: () => schedule([item([option()])]),
   },
-} // prettier-ignore
+}
 
 /** Second-hand or owned, reworked so dearly that new comes near. */
 export const reworkNearNew: Rule<SourceFacts> = {

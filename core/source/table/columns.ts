@@ -1,8 +1,24 @@
 /** What a column of a supplier's list may mean. */
 export const TABLE_FIELDS = [
-  'item', 'name', 'price', 'currency', 'width', 'depth', 'height', 'size', 'pack', 'lead', 'returns', 'delivery',
-  'material', 'stock', 'number', 'note', 'kind', 'years',
-] as const // prettier-ignore
+  'item',
+  'name',
+  'price',
+  'currency',
+  'width',
+  'depth',
+  'height',
+  'size',
+  'pack',
+  'lead',
+  'returns',
+  'delivery',
+  'material',
+  'stock',
+  'number',
+  'note',
+  'kind',
+  'years',
+] as const
 export type TableField = (typeof TABLE_FIELDS)[number]
 
 /** A column as it was found: where it stands, what its header says, what it is taken for. */
@@ -50,6 +66,10 @@ export function meaningOf(
   const plain = header.toLowerCase().replace(/\s+/g, ' ').trim()
   const unit = UNITS.exec(plain)?.[0].replace(/[()[\]\s]/g, '')
   const known = remembered.get(plain)
-  if (known !== undefined) return { field: (TABLE_FIELDS as readonly string[]).includes(known) ? (known as TableField) : undefined, unit }
+  if (known !== undefined)
+    return {
+      field: (TABLE_FIELDS as readonly string[]).includes(known) ? (known as TableField) : undefined,
+      unit,
+    }
   return { field: MEANINGS.find(([, words]) => words.test(plain))?.[0], unit }
-} // prettier-ignore
+}

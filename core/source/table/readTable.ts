@@ -108,10 +108,19 @@ function headerOf(
     const one = headerTexts(grid[r] ?? [], undefined)
     // The upper line's cell is carried to the right over the empty ones beside it: it was merged over them.
     const two = r > 0 ? headerTexts(grid[r] ?? [], grid[r - 1] ?? []) : undefined
-    for (const [texts, rows] of [[one, [r + 1]], [two, [r, r + 1]]] as const) {
+    for (const [texts, rows] of [
+      [one, [r + 1]],
+      [two, [r, r + 1]],
+    ] as const) {
       if (!texts) continue
-      const columns = texts.map((header, index): TableColumn => ({ index, header, ...meaningOf(header, remembered) }))
-      const numbers = (grid[r] ?? []).filter((c) => typeof c === 'number' || /^\d[\d.,\s]*$/.test(text(c))).length
+      const columns = texts.map((header, index): TableColumn => ({
+        index,
+        header,
+        ...meaningOf(header, remembered),
+      }))
+      const numbers = (grid[r] ?? []).filter(
+        (c) => typeof c === 'number' || /^\d[\d.,\s]*$/.test(text(c)),
+      ).length
       const fields = new Set(columns.flatMap((c) => c.field ?? []))
       // A heading of two lines is believed only when the upper one adds a meaning.
       const score = fields.size - 2 * numbers - (rows.length - 1) * 0.5
@@ -119,7 +128,7 @@ function headerOf(
     }
   }
   return best
-} // prettier-ignore
+}
 
 function headerTexts(line: Grid[number], above: Grid[number] | undefined): string[] {
   const width = Math.max(line.length, above?.length ?? 0)
@@ -162,7 +171,8 @@ function readRow(
   if (typeof sizes === 'string') return sizes
   const pack = cell('pack')
   const packSize = pack ? Number(/\d+/.exec(pack)?.[0] ?? NaN) : 1
-  if (!Number.isInteger(packSize) || packSize < 1 || packSize > 10_000) return `pack of “${pack}” is no number of pieces`
+  if (!Number.isInteger(packSize) || packSize < 1 || packSize > 10_000)
+    return `pack of “${pack}” is no number of pieces`
   const lead = cell('lead')
   const leadDays = lead ? readLeadDays(lead, unitOf('lead')) : null
   if (lead && leadDays === null) doubts.push(`lead time “${lead}” was not understood`)
@@ -193,10 +203,14 @@ function readRow(
     stock: stockOf(cell('stock')),
     years: Number.isFinite(years) && years >= 0.1 && years <= 200 ? years : null,
     catalogKey: cell('number').slice(0, 80),
-    note: (at.get('note') ?? []).map((c) => text(cells[c.index])).filter(Boolean).join(' · ').slice(0, 400),
+    note: (at.get('note') ?? [])
+      .map((c) => text(cells[c.index]))
+      .filter(Boolean)
+      .join(' · ')
+      .slice(0, 400),
     doubts,
   }
-} // prettier-ignore
+}
 
 function priceOf(
   cells: Grid[number],

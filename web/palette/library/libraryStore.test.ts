@@ -34,10 +34,15 @@ beforeEach(() => {
     asked.push(`${wish?.method ?? 'GET'} ${url.replace(/[0-9a-f-]{36}$/, ':id')}`)
     if (gone) return Promise.reject(new TypeError('no network'))
     const deck = DECKS[url.split('/').at(-1) ?? '']
-    const list = Object.entries(DECKS).map(([id, d]) => ({ id, name: d.name, note: '', samples: d.samples.length }))
+    const list = Object.entries(DECKS).map(([id, d]) => ({
+      id,
+      name: d.name,
+      note: '',
+      samples: d.samples.length,
+    }))
     return Promise.resolve(Response.json(deck ?? { decks: list }))
   })
-}) // prettier-ignore
+})
 afterEach(() => vi.unstubAllGlobals())
 const lab = { l: 50, a: 0, b: 0 }
 
@@ -46,7 +51,11 @@ describe('the library of the studio', () => {
     const store = useLibraryStore()
     await Promise.all([store.load(), store.load()])
     expect(asked).toEqual(['GET /api/library', 'GET /api/library/d-1', 'GET /api/library/d-2'])
-    expect(store.samples.map((s) => `${s.deck}: ${s.name}`)).toEqual(['Tarn: Chalk', 'Tarn: Slate', 'Measured: Hall wall'])
+    expect(store.samples.map((s) => `${s.deck}: ${s.name}`)).toEqual([
+      'Tarn: Chalk',
+      'Tarn: Slate',
+      'Measured: Hall wall',
+    ])
     expect([store.state, store.count, hands.length]).toEqual(['ready', 3, 1])
   })
   test('that cannot be reached is empty, and is asked for anew the next time', async () => {
@@ -61,7 +70,11 @@ describe('the library of the studio', () => {
   test.each<[string, (s: ReturnType<typeof useLibraryStore>) => Promise<void>, string]>([
     ['a deck is kept', (s) => s.keep({ name: 'New', note: '', samples: [] }), 'PUT /api/library/:id'],
     ['a deck is taken out', (s) => s.remove('d-1'), 'DELETE /api/library/d-1'],
-    ['a measured sample is kept', (s) => s.keepMeasured({ name: 'Door' } as never), 'POST /api/library/measured'],
+    [
+      'a measured sample is kept',
+      (s) => s.keepMeasured({ name: 'Door' } as never),
+      'POST /api/library/measured',
+    ],
   ])('when %s the library is read anew', async (_what, act, request) => {
     const store = useLibraryStore()
     await store.load()
@@ -70,7 +83,7 @@ describe('the library of the studio', () => {
     expect(asked[0]).toBe(request)
     expect(asked.slice(1)).toEqual(['GET /api/library', 'GET /api/library/d-1', 'GET /api/library/d-2'])
   })
-}) // prettier-ignore
+})
 
 describe('the nearest samples', () => {
   test('come as the searcher finds them, and each question gets its own answer', async () => {
@@ -80,9 +93,16 @@ describe('the nearest samples', () => {
     const [first, second] = hands[0]!.sent.flatMap((m) => m.ask ?? [])
     expect(hands[0]!.sent.at(-1)).toMatchObject({ filter: { materials: ['paint'] } })
     hands[0]!.answers(second!, [{ index: 2, deltaE: 0.4 }])
-    hands[0]!.answers(first!, [{ index: 1, deltaE: 1 }, { index: 0, deltaE: 2 }, { index: 9, deltaE: 3 }])
+    hands[0]!.answers(first!, [
+      { index: 1, deltaE: 1 },
+      { index: 0, deltaE: 2 },
+      { index: 9, deltaE: 3 },
+    ])
     expect((await two).map((n) => n.sample.name)).toEqual(['Hall wall'])
     // A place where no sample is any more names none.
-    expect((await one).map((n) => [n.sample.name, n.deltaE])).toEqual([['Slate', 1], ['Chalk', 2]])
+    expect((await one).map((n) => [n.sample.name, n.deltaE])).toEqual([
+      ['Slate', 1],
+      ['Chalk', 2],
+    ])
   })
-}) // prettier-ignore
+})

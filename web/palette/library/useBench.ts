@@ -13,7 +13,8 @@ export function useBench() {
   function take(sample: Sample): string {
     const fields = finishFromSample(sample)
     const there = store.snapshot?.finishes.find(
-      (f) => f.name === fields.name && f.code === fields.code && f.labL === fields.labL && f.labB === fields.labB,
+      (f) =>
+        f.name === fields.name && f.code === fields.code && f.labL === fields.labL && f.labB === fields.labB,
     )
     said.value = there ? `${sample.name} is among the finishes already.` : `${sample.name} is on the bench.`
     return there?.id ?? store.add('finishes', fields)
@@ -21,4 +22,4 @@ export function useBench() {
   const price = (minor: number) =>
     moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale ?? 'en-IE')
   return { take, said, price }
-} // prettier-ignore
+}

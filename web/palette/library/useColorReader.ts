@@ -73,7 +73,10 @@ export function useColorReader() {
       })
     } catch (error) {
       state.value = 'off'
-      said.value = error instanceof ServerGone || error instanceof ApiProblem ? error.message : 'No color reader answers.'
+      said.value =
+        error instanceof ServerGone || error instanceof ApiProblem
+          ? error.message
+          : 'No color reader answers.'
     }
   }
 
@@ -90,4 +93,4 @@ export function useColorReader() {
   }
 
   return { state, said, name, readings, spread, connect, disconnect, begin }
-} // prettier-ignore
+}

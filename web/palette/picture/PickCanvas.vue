@@ -65,16 +65,29 @@ function magnify(at: Place | undefined): void {
   const middle = GLASS_PX / 2
   context.imageSmoothingEnabled = false
   context.clearRect(0, 0, GLASS_PX, GLASS_PX)
-  context.drawImage(canvas.value, at.x * pixels.width - span / 2, at.y * pixels.height - span / 2, span, span, 0, 0, GLASS_PX, GLASS_PX)
+  context.drawImage(
+    canvas.value,
+    at.x * pixels.width - span / 2,
+    at.y * pixels.height - span / 2,
+    span,
+    span,
+    0,
+    0,
+    GLASS_PX,
+    GLASS_PX,
+  )
   // A dark line on a light one is seen on every color.
-  for (const [color, width] of [['white', 3], ['black', 1.5]] as const) {
+  for (const [color, width] of [
+    ['white', 3],
+    ['black', 1.5],
+  ] as const) {
     context.strokeStyle = color
     context.lineWidth = width
     context.beginPath()
     context.arc(middle, middle, (DISC_PX / span) * GLASS_PX, 0, 2 * Math.PI)
     context.stroke()
   }
-} // prettier-ignore
+}
 
 function pick(at: Place | undefined): void {
   if (at && pixels) emit('pick', discMean(pixels, at.x * pixels.width, at.y * pixels.height, DISC_PX), at)
@@ -83,7 +96,9 @@ function pick(at: Place | undefined): void {
 /** Arrows move the point, Enter picks. */
 function keys(event: KeyboardEvent): void {
   const step = event.shiftKey ? 5 * STEP : STEP
-  const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key]
+  const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[
+    event.key
+  ]
   const from = point.value ?? { x: 0.5, y: 0.5 }
   const within = (v: number) => Math.min(1, Math.max(0, v))
   if (by) {
@@ -93,7 +108,7 @@ function keys(event: KeyboardEvent): void {
     event.preventDefault()
     pick(from)
   }
-} // prettier-ignore
+}
 </script>
 
 <template>
