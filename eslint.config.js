@@ -107,12 +107,12 @@ export default ts.config(
     // Loops over pixels and colors read typed arrays within their bounds; a fallback at every index costs a third
     // of their speed.
     files: [
-      'core/color/nearest.ts',
-      'core/palette/extraction/*.ts',
+      'core/kernel/color/nearest.ts',
+      'core/stages/palette/extraction/*.ts',
       'core/testing/syntheticPhoto.ts',
-      'core/plan/arrange/energy.ts',
-      'core/plan/arrange/anneal.ts',
-      'core/source/bestSet/*.ts',
+      'core/stages/plan/arrange/energy.ts',
+      'core/stages/plan/arrange/anneal.ts',
+      'core/stages/source/bestSet/*.ts',
     ],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },

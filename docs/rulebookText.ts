@@ -1,10 +1,10 @@
-import { BRIEF_RULES } from '@bonitas/core/brief/rules/index'
+import { BRIEF_RULES } from '@bonitas/core/stages/brief/rules/index'
 import type { Rule } from '@bonitas/core/findings/finding'
-import { SOURCE_RULES } from '@bonitas/core/source/rules/index'
-import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
-import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
-import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
-import { PLAN_RULES } from '@bonitas/core/plan/rules/index'
+import { SOURCE_RULES } from '@bonitas/core/stages/source/rules/index'
+import { LEDGER_RULES } from '@bonitas/core/stages/ledger/rules/index'
+import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
+import { PALETTE_RULES } from '@bonitas/core/stages/palette/rules/index'
+import { PLAN_RULES } from '@bonitas/core/stages/plan/rules/index'
 
 interface Told {
   readonly name: string

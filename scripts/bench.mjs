@@ -122,7 +122,7 @@ async function colors() {
     absWorkingDir: ROOT,
     stdin: {
       contents:
-        "export { deltaE00 } from './core/color/lab.ts'; export { differenceCiede2000 } from 'culori'",
+        "export { deltaE00 } from './core/kernel/color/lab.ts'; export { differenceCiede2000 } from 'culori'",
       resolveDir: ROOT,
     },
     bundle: true,

@@ -22,11 +22,11 @@ async function bundled(contents, name, options = {}) {
 }
 
 const CORE = `
-  export { NearestColors } from './core/color/nearest.ts'
-  export { deltaE00, hexToLab, labToHex } from './core/color/lab.ts'
-  export { extractColors, REDUCED_PX } from './core/palette/extraction/extractColors.ts'
+  export { NearestColors } from './core/kernel/color/nearest.ts'
+  export { deltaE00, hexToLab, labToHex } from './core/kernel/color/lab.ts'
+  export { extractColors, REDUCED_PX } from './core/stages/palette/extraction/extractColors.ts'
   export { LIGHTINGS, syntheticPhoto } from './core/testing/syntheticPhoto.ts'
-  export { seededNumbers } from './core/random/seededNumbers.ts'
+  export { seededNumbers } from './core/kernel/random/seededNumbers.ts'
   export { differenceCiede2000 } from 'culori'`
 
 /** Nearest of 20 000 colors by the pruned tree, beside a plain loop with the library's own difference. */

@@ -12,12 +12,12 @@ export async function arrangementMoves(row) {
     absWorkingDir: ROOT,
     stdin: {
       contents: `
-        export { anneal, newState } from './core/plan/arrange/anneal.ts'
-        export { boardOf } from './core/plan/arrange/board.ts'
-        export { settle } from './core/plan/arrange/energy.ts'
+        export { anneal, newState } from './core/stages/plan/arrange/anneal.ts'
+        export { boardOf } from './core/stages/plan/arrange/board.ts'
+        export { settle } from './core/stages/plan/arrange/energy.ts'
         export { planOf } from './core/job/planFactsOf.ts'
         export { randomPlan } from './core/testing/randomPlan.ts'
-        export { emptyJob } from './core/job/emptyJob.ts'`,
+        export { emptyJob } from './core/model/emptyJob.ts'`,
       resolveDir: ROOT,
       loader: 'ts',
     },

@@ -13,8 +13,8 @@ export async function bestSets(row) {
     absWorkingDir: ROOT,
     stdin: {
       contents: `
-        export { bestSet } from './core/source/bestSet/bestSet.ts'
-        export { bestSets } from './core/source/bestSet/curve.ts'
+        export { bestSet } from './core/stages/source/bestSet/bestSet.ts'
+        export { bestSets } from './core/stages/source/bestSet/curve.ts'
         export { randomSet } from './core/testing/randomSet.ts'
         export { linearSet } from './core/testing/linearSet.ts'
         export { secondSolver } from './core/testing/secondSolver.ts'`,

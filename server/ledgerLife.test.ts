@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { judgedJob } from '@bonitas/core/testing/judgedJob'
-import { whole, type SentJob } from '@bonitas/core/job/sparse'
+import { whole, type SentJob } from '@bonitas/core/model/sparse'
 import { postingsOf } from '@bonitas/core/testing/postingsOf'
 import { proveAll } from './ledger/proof.js'
 import {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { NEW_SAMPLE, type Deck } from '@bonitas/core/palette/library/sample'
+import { NEW_SAMPLE, type Deck } from '@bonitas/core/stages/palette/library/sample'
 import {
   finishRow,
   jobWithItems,

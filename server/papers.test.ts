@@ -7,7 +7,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
 import { paperOf, PAPERS, type Cell } from '@bonitas/core/job/papers'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { snapshotOf, startTestServer, type Member, type TestServer } from './testing/testServer.js'
 
 // What leaves on paper is opened with other programs than the ones that made it, and its sums are compared.

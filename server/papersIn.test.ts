@@ -5,7 +5,7 @@ import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
 import { guessesLeft } from '@bonitas/core/job/paperSide'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { encodePaper } from './photo/encodePaper.js'
 import {
   jobWithItems,

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { inflateSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
-import { NEW_HANG, NEW_STAND } from '@bonitas/core/plan/newRows'
+import { NEW_PIECE } from '@bonitas/core/model/emptyJob'
+import { NEW_HANG, NEW_STAND } from '@bonitas/core/stages/plan/newRows'
 import {
   jobWithItems,
   snapshotOf,

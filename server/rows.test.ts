@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { NEW_BRIEF, NEW_ROOM } from '@bonitas/core/brief/newJob'
-import { TOPICS } from '@bonitas/core/brief/schools'
-import { NEW_PIECE } from '@bonitas/core/job/emptyJob'
-import { whole, type SentJob } from '@bonitas/core/job/sparse'
-import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
+import { NEW_BRIEF, NEW_ROOM } from '@bonitas/core/stages/brief/newJob'
+import { TOPICS } from '@bonitas/core/stages/brief/schools'
+import { NEW_PIECE } from '@bonitas/core/model/emptyJob'
+import { whole, type SentJob } from '@bonitas/core/model/sparse'
+import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/model/registry'
 import {
   finishRow,
   itemRow,

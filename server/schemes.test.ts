@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
-import { NEW_PIECE, NEW_PLACEMENT } from '@bonitas/core/job/emptyJob'
+import { NEW_PIECE, NEW_PLACEMENT } from '@bonitas/core/model/emptyJob'
 import { inScheme } from '@bonitas/core/job/inScheme'
 import { migrate } from './database/migrate.js'
 import { databaseAt } from './testing/databaseAt.js'

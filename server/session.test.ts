@@ -3,7 +3,7 @@ import { loadDemo } from './demo/loadDemo.js'
 import { request } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import { judgedJob } from '@bonitas/core/testing/judgedJob'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { checkJournal, migrate } from './database/migrate.js'
 import {
   MIGRATIONS,

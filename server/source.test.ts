@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import { whole, type SentJob } from '@bonitas/core/job/sparse'
+import { whole, type SentJob } from '@bonitas/core/model/sparse'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
-import { readTable, type Grid } from '@bonitas/core/source/table/readTable'
+import { readTable, type Grid } from '@bonitas/core/stages/source/table/readTable'
 import { catalogPlaces } from './source/catalogs.js'
 import { startShops, type Shops } from './testing/shops.js'
 import {

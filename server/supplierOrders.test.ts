@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import type { MatchedNews } from '@bonitas/core/ledger/supplierNews'
+import type { MatchedNews } from '@bonitas/core/stages/ledger/supplierNews'
 import { startShops, type Shops } from './testing/shops.js'
 import { catalogPlaces } from './source/catalogs.js'
 import {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import pg from 'pg'
-import { COLLECTIONS } from '@bonitas/core/job/collections'
+import { COLLECTIONS } from '@bonitas/core/model/registry'
 import { sql } from 'drizzle-orm'
 import { createApp } from './app.js'
 import {

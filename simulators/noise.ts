@@ -1,4 +1,4 @@
-import { seededNumbers } from '@bonitas/core/random/seededNumbers'
+import { seededNumbers } from '@bonitas/core/kernel/random/seededNumbers'
 
 /** A generator of normal numbers of mean 0 and deviation 1 from a seed. */
 export function normal(seed: number): () => number {

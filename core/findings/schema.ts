@@ -1,4 +1,4 @@
-import { idField, rowSchema, textField, type RowOf } from '../job/fields.js'
+import { idField, rowSchema, textField, type RowOf } from '../model/checks.js'
 
 /** A finding accepted as deliberate: it stays struck while its facts stand. */
 export const acceptanceSchema = rowSchema(() => ({

@@ -3,7 +3,7 @@ import { enteredOf, expectedOf } from './bankSide.js'
 import { deriveJob } from './derive.js'
 import { duesOf, ledgerDates, placesOf, purchasesOf, taxMonths } from './ledgerTables.js'
 import { paperOf, PAPERS } from './papers.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 import { demoJob } from '../testing/demoJob.js'
 
 const job = demoJob()

@@ -1,7 +1,7 @@
-import type { Entered, Expected } from '../ledger/bank/proposeMatches.js'
-import type { MEANS } from '../ledger/schema.js'
+import type { Entered, Expected } from '../stages/ledger/bank/proposeMatches.js'
+import type { MEANS } from '../stages/ledger/schema.js'
 import type { DerivedJob } from './derive.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the ledger waits for: orders still owed for, and lines for which money is due back. */
 export function expectedOf(derived: Pick<DerivedJob, 'orders'>): Expected[] {

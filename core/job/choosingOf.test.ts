@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest'
-import { bestChoice } from '../source/choosing.js'
+import { bestChoice } from '../stages/source/choosing.js'
 import { choosingOf, clashesOf } from './choosingOf.js'
 import { deriveJob } from './derive.js'
-import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from './emptyJob.js'
+import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from '../model/emptyJob.js'
 
 const job = emptyJob({
   suppliers: [

@@ -1,10 +1,10 @@
-import { comparePair, type Colored } from '../palette/pairs.js'
-import { basketOf } from '../source/basket.js'
-import type { Choosing, ChoosingItem } from '../source/choosing.js'
+import { comparePair, type Colored } from '../stages/palette/pairs.js'
+import { basketOf } from '../stages/source/basket.js'
+import type { Choosing, ChoosingItem } from '../stages/source/choosing.js'
 import type { DerivedJob } from './derive.js'
 import type { DerivedItem, DerivedOption } from './deriveItems.js'
 import { asColored } from './fitFrameOf.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 // More pairs than this would say nothing a person could follow, and no search could prove.
 const MOST_PAIRS = 20_000

@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest'
-import { readRoom, writeRoom } from '../measure/roomFile.js'
+import { readRoom, writeRoom } from '../stages/measure/roomFile.js'
 import { dependents } from './dependents.js'
-import { emptyJob, NEW_ITEM, NEW_OPTION, NEW_PLACEMENT, pieceWith } from './emptyJob.js'
-import type { JobSnapshot } from './snapshot.js'
+import { emptyJob, NEW_ITEM, NEW_OPTION, NEW_PLACEMENT, pieceWith } from '../model/emptyJob.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 const laid = (surface: 'part:a' | 'opening:d' | 'walls') => ({
   ...NEW_PLACEMENT,

@@ -1,6 +1,6 @@
 import type { RowChange } from '../findings/finding.js'
-import type { Collection } from './collections.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { Collection } from '../model/registry.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /**
  * The changes that must go before a row can be taken out: what names it and means nothing without it. Taken out in

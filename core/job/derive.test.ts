@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest'
 import { findingKey, judge } from '../findings/finding.js'
-import { BRIEF_RULES } from '../brief/rules/index.js'
-import { MEASURE_RULES } from '../measure/rules/index.js'
-import { PALETTE_RULES } from '../palette/rules/index.js'
+import { BRIEF_RULES } from '../stages/brief/rules/index.js'
+import { MEASURE_RULES } from '../stages/measure/rules/index.js'
+import { PALETTE_RULES } from '../stages/palette/rules/index.js'
 import { pledgedItems } from './briefFactsOf.js'
 import { deriveJob } from './derive.js'
 import { demoJob } from '../testing/demoJob.js'
 import { judgedJob } from '../testing/judgedJob.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 describe('the demo job on its day', () => {
   const derived = deriveJob(demoJob(), '2026-11-23')

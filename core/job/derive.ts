@@ -1,8 +1,8 @@
-import type { BriefFacts } from '../brief/briefFacts.js'
-import type { BudgetPosition } from '../ledger/budgetPosition.js'
-import { creditLeft } from '../ledger/credits.js'
-import { measureFacts, type MeasureFacts } from '../measure/measureFacts.js'
-import type { RoomAreas } from '../measure/roomAreas.js'
+import type { BriefFacts } from '../stages/brief/briefFacts.js'
+import type { BudgetPosition } from '../stages/ledger/budgetPosition.js'
+import { creditLeft } from '../stages/ledger/credits.js'
+import { measureFacts, type MeasureFacts } from '../stages/measure/measureFacts.js'
+import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import {
   labOf,
   paletteFacts,
@@ -10,16 +10,16 @@ import {
   wearableAreas,
   type FinishFacts,
   type PaletteFacts,
-} from '../palette/paletteFacts.js'
-import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../palette/visibleArea.js'
-import type { SupplierBasket } from '../source/baskets.js'
-import { paintTakeoff, type PaintGoods, type PaintLine } from '../takeoff/paintTakeoff.js'
+} from '../stages/palette/paletteFacts.js'
+import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../stages/palette/visibleArea.js'
+import type { SupplierBasket } from '../stages/source/baskets.js'
+import { paintTakeoff, type PaintGoods, type PaintLine } from '../stages/takeoff/paintTakeoff.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
 import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } from './deriveItems.js'
 import { deriveLines, deriveOrders, type DerivedOrder } from './deriveLedger.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
-import type { JobSnapshot } from './snapshot.js'
-import type { Finish, Placement } from '../palette/schema.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import type { Finish, Placement } from '../stages/palette/schema.js'
 
 /** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
 export interface DerivedJob {

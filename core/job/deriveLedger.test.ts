@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { deriveLines, deriveOrders, voucherLeft } from './deriveLedger.js'
-import { emptyJob } from './emptyJob.js'
-import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from './snapshot.js'
+import { emptyJob } from '../model/emptyJob.js'
+import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from '../model/snapshot.js'
 
 const order: Order = {
   id: 'o',

@@ -1,7 +1,7 @@
-import { lineState, type LineState } from '../ledger/lineState.js'
-import { addDays } from '../units/days.js'
+import { lineState, type LineState } from '../stages/ledger/lineState.js'
+import { addDays } from '../kernel/units/days.js'
 import { grouped } from './grouped.js'
-import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from './snapshot.js'
+import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from '../model/snapshot.js'
 
 export interface DerivedLine {
   readonly line: OrderLine

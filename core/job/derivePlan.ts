@@ -1,9 +1,9 @@
 import { judge, type JudgedFinding } from '../findings/finding.js'
-import type { PlanFacts } from '../plan/planFacts.js'
-import { planFindings } from '../plan/rules/index.js'
+import type { PlanFacts } from '../stages/plan/planFacts.js'
+import { planFindings } from '../stages/plan/rules/index.js'
 import type { DerivedJob } from './derive.js'
 import { planFactsOf, type PlanOverride } from './planFactsOf.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the plan makes of a job. It is derived apart from the rest: only its own pages and their line need it. */
 export interface DerivedPlan {

@@ -1,11 +1,11 @@
-import { carryIn } from '../plan/carryIn.js'
-import { comparePair, type Colored } from '../palette/pairs.js'
-import type { PaletteFacts } from '../palette/paletteFacts.js'
-import type { Material } from '../palette/schema.js'
-import { undertone } from '../palette/undertone.js'
-import { deltaE00, type LabD65 } from '../color/lab.js'
-import type { FitFrame } from '../source/fit.js'
-import type { JobSnapshot } from './snapshot.js'
+import { carryIn } from '../stages/plan/carryIn.js'
+import { comparePair, type Colored } from '../stages/palette/pairs.js'
+import type { PaletteFacts } from '../stages/palette/paletteFacts.js'
+import type { Material } from '../stages/palette/schema.js'
+import { undertone } from '../stages/palette/undertone.js'
+import { deltaE00, type LabD65 } from '../kernel/color/lab.js'
+import type { FitFrame } from '../stages/source/fit.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** The material a palette would call it, from the words of an option; cloth where nothing is said, since most is. */
 export function paletteMaterial(words: string): Material {

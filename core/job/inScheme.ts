@@ -1,6 +1,6 @@
-import { schemeView } from '../palette/schemeView.js'
-import type { JobSnapshot, Stored } from './snapshot.js'
-import type { Piece, Placement } from '../palette/schema.js'
+import { schemeView } from '../stages/palette/schemeView.js'
+import type { JobSnapshot, Stored } from '../model/snapshot.js'
+import type { Piece, Placement } from '../stages/palette/schema.js'
 
 /** The job as its room looks in the scheme it follows: what other stages reckon with. */
 export function inScheme(job: JobSnapshot): JobSnapshot {

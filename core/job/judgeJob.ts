@@ -1,12 +1,12 @@
-import { BRIEF_RULES } from '../brief/rules/index.js'
+import { BRIEF_RULES } from '../stages/brief/rules/index.js'
 import { judge, type JudgedFinding } from '../findings/finding.js'
-import { LEDGER_RULES } from '../ledger/rules/index.js'
-import { MEASURE_RULES } from '../measure/rules/index.js'
-import { PALETTE_RULES } from '../palette/rules/index.js'
-import { SOURCE_RULES } from '../source/rules/index.js'
+import { LEDGER_RULES } from '../stages/ledger/rules/index.js'
+import { MEASURE_RULES } from '../stages/measure/rules/index.js'
+import { PALETTE_RULES } from '../stages/palette/rules/index.js'
+import { SOURCE_RULES } from '../stages/source/rules/index.js'
 import type { DerivedJob } from './derive.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
 
 /**

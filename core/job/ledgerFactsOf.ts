@@ -1,4 +1,4 @@
-import type { BudgetPosition } from '../ledger/budgetPosition.js'
+import type { BudgetPosition } from '../stages/ledger/budgetPosition.js'
 import type {
   ClaimFacts,
   Lapsing,
@@ -6,15 +6,15 @@ import type {
   LineFacts,
   LoanFacts,
   PaperFacts,
-} from '../ledger/ledgerFacts.js'
-import { checkPaper } from '../ledger/papersIn.js'
-import { moneyText } from '../money/moneyText.js'
-import type { SupplierBasket } from '../source/baskets.js'
+} from '../stages/ledger/ledgerFacts.js'
+import { checkPaper } from '../stages/ledger/papersIn.js'
+import { moneyText } from '../kernel/money/moneyText.js'
+import type { SupplierBasket } from '../stages/source/baskets.js'
 import type { DerivedItem } from './deriveItems.js'
 import { voucherLeft, type DerivedOrder } from './deriveLedger.js'
 import { grouped } from './grouped.js'
 import { guessesLeft, paperName, paperOrders } from './paperSide.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the rules of the ledger judge, from the job and what is derived of its items and orders. */
 export function ledgerFactsOf(

@@ -1,10 +1,10 @@
-import { cashWeeks, type CashWeek, type Due } from '../ledger/burn.js'
-import { REFUND_DAYS } from '../ledger/ledgerFacts.js'
-import type { ItemPlace } from '../ledger/standing.js'
-import { addDays } from '../units/days.js'
+import { cashWeeks, type CashWeek, type Due } from '../stages/ledger/burn.js'
+import { REFUND_DAYS } from '../stages/ledger/ledgerFacts.js'
+import type { ItemPlace } from '../stages/ledger/standing.js'
+import { addDays } from '../kernel/units/days.js'
 import { wallNames } from './briefFactsOf.js'
 import type { DerivedJob } from './derive.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** Days after an order by which it is commonly paid, when no day was agreed (common practice). */
 const PAID_WITHIN = 30

@@ -1,9 +1,9 @@
-import { declinationDeg, sunPosition } from '../measure/daylight.js'
-import type { RoomAreas } from '../measure/roomAreas.js'
-import { roomLight, type RoomLight, type Sky } from '../palette/roomLight.js'
-import { inRoom } from '../palette/visibleArea.js'
-import type { JobSnapshot } from './snapshot.js'
-import type { LampType } from './words.js'
+import { declinationDeg, sunPosition } from '../stages/measure/daylight.js'
+import type { RoomAreas } from '../stages/measure/roomAreas.js'
+import { roomLight, type RoomLight, type Sky } from '../stages/palette/roomLight.js'
+import { inRoom } from '../stages/palette/visibleArea.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import type { LampType } from '../model/vocabulary/shared.js'
 
 /** A moment to look at the room. */
 export interface Moment {

@@ -7,7 +7,7 @@ import { ledgerDates } from './ledgerTables.js'
 import { paperOf } from './papers.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
 import { guessesLeft, paperName, paperOrders } from './paperSide.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 import { demoJob } from '../testing/demoJob.js'
 
 const job = demoJob()

@@ -1,8 +1,8 @@
-import type { LineState } from '../ledger/lineState.js'
-import { openGuesses, type Guess, type PaperOrder } from '../ledger/papersIn.js'
-import { EXCHANGED, type Receipt } from '../ledger/schema.js'
+import type { LineState } from '../stages/ledger/lineState.js'
+import { openGuesses, type Guess, type PaperOrder } from '../stages/ledger/papersIn.js'
+import { EXCHANGED, type Receipt } from '../stages/ledger/schema.js'
 import type { DerivedOrder } from './deriveLedger.js'
-import type { Entry, JobSnapshot } from './snapshot.js'
+import type { Entry, JobSnapshot } from '../model/snapshot.js'
 
 /** Orders as papers that came are held against them. */
 export function paperOrders(

@@ -1,11 +1,11 @@
-import { sumRows } from '../ledger/budgetPosition.js'
-import { clientAccount } from '../ledger/clientAccount.js'
-import { booksAt, monthEnds } from '../ledger/monthEnds.js'
-import { dayText } from '../units/days.js'
+import { sumRows } from '../stages/ledger/budgetPosition.js'
+import { clientAccount } from '../stages/ledger/clientAccount.js'
+import { booksAt, monthEnds } from '../stages/ledger/monthEnds.js'
+import { dayText } from '../kernel/units/days.js'
 import type { DerivedJob } from './derive.js'
 import { purchasesOf, taxMonths } from './ledgerTables.js'
 import { guessesLeft } from './paperSide.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the ledger is put on paper as. */
 export const PAPERS = ['statement', 'budget', 'purchases', 'tax'] as const

@@ -1,7 +1,7 @@
-import type { LeftRow, TakenRow } from '../source/table/readTable.js'
-import type { Item, Option } from '../source/schema.js'
-import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { LeftRow, TakenRow } from '../stages/source/table/readTable.js'
+import type { Item, Option } from '../stages/source/schema.js'
+import { NEW_ITEM, NEW_OPTION } from '../model/emptyJob.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 export interface ListWish {
   readonly job: JobSnapshot

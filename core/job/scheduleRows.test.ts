@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { deriveJob } from './derive.js'
-import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from './emptyJob.js'
+import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from '../model/emptyJob.js'
 import { scheduleRows } from './scheduleRows.js'
 
 const job = emptyJob({

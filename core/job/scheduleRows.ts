@@ -1,7 +1,7 @@
-import { minorToDecimal } from '../money/currency.js'
+import { minorToDecimal } from '../kernel/money/currency.js'
 import type { DerivedJob } from './derive.js'
 import type { DerivedItem } from './deriveItems.js'
-import type { JobSnapshot } from './snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 type Cell = string | number
 

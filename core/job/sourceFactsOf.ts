@@ -1,11 +1,11 @@
-import { moneyText } from '../money/moneyText.js'
-import type { SupplierBasket } from '../source/baskets.js'
-import { companionsOf } from '../source/companions.js'
-import { priceHistory, slipAgainst, slipInHistory } from '../source/priceHistory.js'
-import type { ItemFacts, OptionFacts, SourceFacts } from '../source/sourceFacts.js'
+import { moneyText } from '../kernel/money/moneyText.js'
+import type { SupplierBasket } from '../stages/source/baskets.js'
+import { companionsOf } from '../stages/source/companions.js'
+import { priceHistory, slipAgainst, slipInHistory } from '../stages/source/priceHistory.js'
+import type { ItemFacts, OptionFacts, SourceFacts } from '../stages/source/sourceFacts.js'
 import type { DerivedItem, DerivedOption } from './deriveItems.js'
-import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
-import type { JobSnapshot } from './snapshot.js'
+import { NEW_ITEM, NEW_OPTION } from '../model/emptyJob.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What of all options is asked after at every edit, as long as none of them changes. */
 const abouts = new WeakMap<

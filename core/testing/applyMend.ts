@@ -1,6 +1,6 @@
 import type { Mend } from '../findings/finding.js'
-import { SINGLE, type Collection } from '../job/collections.js'
-import type { JobSnapshot } from '../job/snapshot.js'
+import { SINGLE, type Collection } from '../model/registry.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 /** The job after a mend: what the screen does with its edits, told in a few lines. */
 export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {

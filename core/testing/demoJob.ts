@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import type { JobSnapshot } from '../job/snapshot.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 
 const FILE = new URL('../../demo/jobs/1-music-and-reading-room.json', import.meta.url)
 

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { deckFromCsv } from '../palette/library/deckCsv.js'
-import type { Sample } from '../palette/library/sample.js'
+import { deckFromCsv } from '../stages/palette/library/deckCsv.js'
+import type { Sample } from '../stages/palette/library/sample.js'
 
 const FOLDER = new URL('../../demo/library/', import.meta.url)
 

@@ -1,4 +1,4 @@
-import type { SetProblem } from '../source/bestSet/problem.js'
+import type { SetProblem } from '../stages/source/bestSet/problem.js'
 
 /**
  * The same problem as a mixed-integer program in the LP text format that solvers read, for tests and benchmarks to hold

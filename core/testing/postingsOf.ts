@@ -1,5 +1,5 @@
-import type { EntryKind } from '../ledger/schema.js'
-import type { Minor } from '../money/currency.js'
+import type { EntryKind } from '../stages/ledger/schema.js'
+import type { Minor } from '../kernel/money/currency.js'
 
 // The yardstick for the database, which writes the postings by itself as an entry is written.
 // Accounts: what goods cost without tax, charges on top, tax, what is owed to suppliers (below zero is owed, above zero is due

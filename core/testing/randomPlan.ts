@@ -1,7 +1,7 @@
-import type { JobSnapshot } from '../job/snapshot.js'
-import { ex, exampleJob, type ExamplePiece } from '../plan/rules/example.js'
-import { seededNumbers } from '../random/seededNumbers.js'
-import type { PieceKind } from '../job/words.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import { ex, exampleJob, type ExamplePiece } from '../stages/plan/rules/example.js'
+import { seededNumbers } from '../kernel/random/seededNumbers.js'
+import type { PieceKind } from '../model/vocabulary/shared.js'
 
 const SETS: readonly {
   readonly leastM2: number

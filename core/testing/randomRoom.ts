@@ -1,8 +1,8 @@
-import { emptyJob, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../job/emptyJob.js'
-import type { JobSnapshot } from '../job/snapshot.js'
-import { ROOM_KINDS } from '../job/words.js'
-import type { Sample } from '../palette/library/sample.js'
-import { seededNumbers } from '../random/seededNumbers.js'
+import { emptyJob, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../model/emptyJob.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import { ROOM_KINDS } from '../model/vocabulary/shared.js'
+import type { Sample } from '../stages/palette/library/sample.js'
+import { seededNumbers } from '../kernel/random/seededNumbers.js'
 
 /** A room out of a seed: a kept floor, a few pieces, schools as they come. */
 export function randomRoom(seed: number, samples: readonly Sample[]): JobSnapshot {

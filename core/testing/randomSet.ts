@@ -1,5 +1,5 @@
-import { seededNumbers } from '../random/seededNumbers.js'
-import type { SetProblem } from '../source/bestSet/problem.js'
+import { seededNumbers } from '../kernel/random/seededNumbers.js'
+import type { SetProblem } from '../stages/source/bestSet/problem.js'
 
 /**
  * A made-up problem of choosing within a budget: dearer options tend to be worth more, with much noise.

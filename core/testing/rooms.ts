@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { Wall } from '../measure/schema.js'
+import type { Wall } from '../stages/measure/schema.js'
 
 /** A wall for a test: lengths and turns in the order walked. */
 export const wallAt = (position: number, lengthMm: number, turnDeg = 90, name = ''): Wall => ({

@@ -1,5 +1,5 @@
 import glpk from 'glpk.js/node'
-import type { SetProblem } from '../source/bestSet/problem.js'
+import type { SetProblem } from '../stages/source/bestSet/problem.js'
 
 /**
  * The highest value a general mixed-integer solver finds for a problem of choosing within a budget, proven by it;

@@ -1,5 +1,5 @@
-import type { JobSnapshot } from '../job/snapshot.js'
-import { USUAL, type Columns, type SentJob } from '../job/sparse.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import { USUAL, type Columns, type SentJob } from '../model/sparse.js'
 
 /** Text without a comma that is an id, a number or a day: what the database joins. */
 const joins = (v: unknown) =>

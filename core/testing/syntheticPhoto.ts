@@ -1,6 +1,6 @@
-import { LINEAR } from '../palette/extraction/labPlanes.js'
-import { seededNumbers } from '../random/seededNumbers.js'
-import { deltaE00, labToHex, type LabD65 } from '../color/lab.js'
+import { LINEAR } from '../stages/palette/extraction/labPlanes.js'
+import { seededNumbers } from '../kernel/random/seededNumbers.js'
+import { deltaE00, labToHex, type LabD65 } from '../kernel/color/lab.js'
 
 export const LIGHTINGS = ['flat', 'shaded', 'hard-lit', 'textured'] as const
 export type Lighting = (typeof LIGHTINGS)[number]

@@ -1,8 +1,8 @@
 // Writes the made-up decks of the demo: npx tsx demo/library/makeDecks.ts
 import { writeFileSync } from 'node:fs'
-import { labToHex, hexToLab, deltaE00, type LabD65 } from '@bonitas/core/color/lab'
-import { deckToCsv } from '@bonitas/core/palette/library/deckCsv'
-import { NEW_SAMPLE, type Sample } from '@bonitas/core/palette/library/sample'
+import { labToHex, hexToLab, deltaE00, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { deckToCsv } from '@bonitas/core/stages/palette/library/deckCsv'
+import { NEW_SAMPLE, type Sample } from '@bonitas/core/stages/palette/library/sample'
 
 const round = (v: number) => Math.round(v * 100) / 100
 const polar = (l: number, c: number, deg: number): LabD65 => ({

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { InputError } from '@bonitas/core/errors/InputError'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { loggable } from './loggable.js'
 import { Problem, toProblem } from './problem.js'
 

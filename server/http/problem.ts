@@ -1,6 +1,6 @@
 import type { ErrorRequestHandler, Response } from 'express'
 import { ValidationError } from 'yup'
-import { InputError } from '@bonitas/core/errors/InputError'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { loggable } from './loggable.js'
 
 export interface FieldFault {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
 import { array, number, string } from 'yup'
-import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
+import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/model/registry'
 import {
   choiceField,
   dayField,
@@ -15,14 +15,14 @@ import {
   textField,
   wholeField,
   wholeOrNone,
-} from '@bonitas/core/job/fields'
-import type { AnyRowSchema } from '@bonitas/core/job/fields'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { lineBreach, lineState } from '@bonitas/core/ledger/lineState'
-import { ENTRY_KINDS, noteOrderSchema } from '@bonitas/core/ledger/schema'
-import { MAX_MINOR } from '@bonitas/core/money/currency'
-import { CATEGORIES } from '@bonitas/core/job/words'
-import { changeOrderSchema } from '@bonitas/core/brief/schema'
+} from '@bonitas/core/model/checks'
+import type { AnyRowSchema } from '@bonitas/core/model/checks'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { lineBreach, lineState } from '@bonitas/core/stages/ledger/lineState'
+import { ENTRY_KINDS, noteOrderSchema } from '@bonitas/core/stages/ledger/schema'
+import { MAX_MINOR } from '@bonitas/core/kernel/money/currency'
+import { CATEGORIES } from '@bonitas/core/model/vocabulary/shared'
+import { changeOrderSchema } from '@bonitas/core/stages/brief/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, Problem } from '../http/problem.js'

@@ -1,6 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm'
-import type { Collection } from '@bonitas/core/job/collections'
-import { moneyColumnText } from '@bonitas/core/money/moneyText'
+import type { Collection } from '@bonitas/core/model/registry'
+import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict } from '../http/problem.js'

@@ -1,5 +1,5 @@
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core'
-import type { Collection } from '@bonitas/core/job/collections'
+import type { Collection } from '@bonitas/core/model/registry'
 import * as t from '../database/schema.js'
 
 type RowTable = PgTable & { studioId: PgColumn; id: PgColumn; version: PgColumn; jobId?: PgColumn }

@@ -1,6 +1,6 @@
-import { NEW_BRIEF } from '@bonitas/core/brief/newJob'
-import { TOPICS } from '@bonitas/core/brief/schools'
-import { NEW_FINISH, NEW_ITEM, NEW_OPTION, NEW_PIECE, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import { NEW_BRIEF } from '@bonitas/core/stages/brief/newJob'
+import { TOPICS } from '@bonitas/core/stages/brief/schools'
+import { NEW_FINISH, NEW_ITEM, NEW_OPTION, NEW_PIECE, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
 
 type Row = Record<string, unknown>
 

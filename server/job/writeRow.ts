@@ -1,6 +1,6 @@
 import { and, eq, sql, type SQL } from 'drizzle-orm'
-import type { AnyRowSchema } from '@bonitas/core/job/fields'
-import { SCHEMAS, SINGLE, type Collection } from '@bonitas/core/job/collections'
+import type { AnyRowSchema } from '@bonitas/core/model/checks'
+import { SCHEMAS, SINGLE, type Collection } from '@bonitas/core/model/registry'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound, Problem } from '../http/problem.js'

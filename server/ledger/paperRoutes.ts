@@ -1,7 +1,7 @@
 import { Router, type Request } from 'express'
 import { deriveJob, type DerivedJob } from '@bonitas/core/job/derive'
 import { paperOf, PAPERS, type PaperName } from '@bonitas/core/job/papers'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { Database } from '../database/database.js'
 import { isUuid } from '../http/guards.js'
 import { notFound } from '../http/problem.js'

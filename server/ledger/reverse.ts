@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
-import { lineBreach, lineState, type LineState } from '@bonitas/core/ledger/lineState'
-import type { EntryKind, ReverseEvent } from '@bonitas/core/ledger/schema'
+import { lineBreach, lineState, type LineState } from '@bonitas/core/stages/ledger/lineState'
+import type { EntryKind, ReverseEvent } from '@bonitas/core/stages/ledger/schema'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'

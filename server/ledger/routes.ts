@@ -14,9 +14,9 @@ import {
   refundSchema,
   returnSchema,
   reverseSchema,
-} from '@bonitas/core/ledger/schema'
+} from '@bonitas/core/stages/ledger/schema'
 import type { Database, Tx } from '../database/database.js'
-import { changeOrderSchema } from '@bonitas/core/brief/schema'
+import { changeOrderSchema } from '@bonitas/core/stages/brief/schema'
 import { changeOrder } from '../brief/changeOrder.js'
 import { isUuid } from '../http/guards.js'
 import { requireJob } from '../job/writeRow.js'

@@ -10,11 +10,11 @@ import type {
   PayOrder,
   Refund,
   ReturnGoods,
-} from '@bonitas/core/ledger/schema'
-import { LINE_EVENTS } from '@bonitas/core/ledger/schema'
-import { moneyColumnText } from '@bonitas/core/money/moneyText'
-import { mulDivRound } from '@bonitas/core/money/rate'
-import { splitByWeight } from '@bonitas/core/money/splitByWeight'
+} from '@bonitas/core/stages/ledger/schema'
+import { LINE_EVENTS } from '@bonitas/core/stages/ledger/schema'
+import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
+import { mulDivRound } from '@bonitas/core/kernel/money/rate'
+import { splitByWeight } from '@bonitas/core/kernel/money/splitByWeight'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'

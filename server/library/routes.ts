@@ -1,6 +1,6 @@
 import { and, asc, count, eq } from 'drizzle-orm'
 import { Router } from 'express'
-import { readDeck, readSample, type Deck, type Sample } from '@bonitas/core/palette/library/sample'
+import { readDeck, readSample, type Deck, type Sample } from '@bonitas/core/stages/palette/library/sample'
 import type { Database, Tx } from '../database/database.js'
 import { deck, sample } from '../database/schema.js'
 import { isUuid } from '../http/guards.js'

@@ -1,6 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { raw, Router } from 'express'
-import { photoSchema } from '@bonitas/core/brief/schema'
+import { photoSchema } from '@bonitas/core/stages/brief/schema'
 import type { Database } from '../database/database.js'
 import { photo, photoData } from '../database/schema.js'
 import { isUuid } from '../http/guards.js'

@@ -1,6 +1,6 @@
-import { drawingSvg } from '@bonitas/core/geometry/drawingSvg'
-import { elevationDrawing } from '@bonitas/core/plan/drawings'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
+import { drawingSvg } from '@bonitas/core/kernel/geometry/drawingSvg'
+import { elevationDrawing } from '@bonitas/core/stages/plan/drawings'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
 
 type Content = Extract<PdfDocument['content'], unknown[]>

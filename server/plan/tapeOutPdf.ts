@@ -1,6 +1,6 @@
-import type { PlanRoom } from '@bonitas/core/plan/planRoom'
-import type { Standing } from '@bonitas/core/plan/standing'
-import { cornersFromWalls, diagonalMm, PRINTED, SHEET, tapeTiles } from '@bonitas/core/plan/tapeOut'
+import type { PlanRoom } from '@bonitas/core/stages/plan/planRoom'
+import type { Standing } from '@bonitas/core/stages/plan/standing'
+import { cornersFromWalls, diagonalMm, PRINTED, SHEET, tapeTiles } from '@bonitas/core/stages/plan/tapeOut'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
 
 const PT = 72 / 25.4

@@ -1,6 +1,6 @@
 import { Router, type RequestHandler, type Response } from 'express'
 import { string } from 'yup'
-import { choiceField, rowSchema, textField } from '@bonitas/core/job/fields'
+import { choiceField, rowSchema, textField } from '@bonitas/core/model/checks'
 import type { Database } from '../database/database.js'
 import { onLoopback } from '../http/guards.js'
 import { notFound, Problem } from '../http/problem.js'

@@ -1,6 +1,6 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import { and, count, desc, eq, gt, inArray, lt, sql } from 'drizzle-orm'
-import type { Studio } from '@bonitas/core/job/snapshot'
+import type { Studio } from '@bonitas/core/model/snapshot'
 import type { Database, Tx } from '../database/database.js'
 import { member, session, signInFailure, studio } from '../database/schema.js'
 import { Problem } from '../http/problem.js'

@@ -1,5 +1,5 @@
-import { newsSchema, type SupplierNews } from '@bonitas/core/ledger/supplierNews'
-import { productSchema, quoteSchema, type Product, type Quote } from '@bonitas/core/source/product'
+import { newsSchema, type SupplierNews } from '@bonitas/core/stages/ledger/supplierNews'
+import { productSchema, quoteSchema, type Product, type Quote } from '@bonitas/core/stages/source/product'
 
 /** Where the catalogs of suppliers are, by the name a supplier's row carries. */
 export type CatalogPlaces = ReadonlyMap<string, string>

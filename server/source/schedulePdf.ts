@@ -1,8 +1,8 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { scheduledMinor } from '@bonitas/core/job/scheduleRows'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { moneyText } from '@bonitas/core/money/moneyText'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
 
 type Content = Extract<PdfDocument['content'], unknown[]>

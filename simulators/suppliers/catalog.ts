@@ -1,4 +1,4 @@
-import { seededNumbers } from '@bonitas/core/random/seededNumbers'
+import { seededNumbers } from '@bonitas/core/kernel/random/seededNumbers'
 
 /** A product that nobody makes. */
 export interface Product {

@@ -1,6 +1,6 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
 import type { AddressInfo } from 'node:net'
-import { labToHex } from '@bonitas/core/color/lab'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { answersTo, placed, type ShopOrder } from './orders.js'
 import { catalogOf, HABITS, onDay, pictureOf, type Habits, type Product } from './catalog.js'
 

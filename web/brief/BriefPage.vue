@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { ROOM_KINDS } from '@bonitas/core/job/words'
+import { ROOM_KINDS } from '@bonitas/core/model/vocabulary/shared'
 import { computed, nextTick, ref } from 'vue'
-import { proposedHanging } from '@bonitas/core/brief/household'
-import { MINDS, PERSON_KINDS, USE_KINDS, USE_TIMES } from '@bonitas/core/brief/words'
-import { dayText } from '@bonitas/core/units/days'
+import { proposedHanging } from '@bonitas/core/stages/brief/household'
+import { MINDS, PERSON_KINDS, USE_KINDS, USE_TIMES } from '@bonitas/core/stages/brief/words'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import { InputError } from '@bonitas/core/errors/InputError'
-import { parseMoney } from '@bonitas/core/money/parseMoney'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'

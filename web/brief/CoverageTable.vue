@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Cell } from '@bonitas/core/brief/coverage'
+import type { Cell } from '@bonitas/core/stages/brief/coverage'
 import { useJobStore } from '../job/jobStore.js'
 
 /** Uses across, pieces and items down: what serves what. Arrows walk the cells; Space or Enter ticks one. */

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { inScheme } from '@bonitas/core/job/inScheme'
-import { puttingBack } from '@bonitas/core/brief/puttingBack'
-import { dayText } from '@bonitas/core/units/days'
+import { puttingBack } from '@bonitas/core/stages/brief/puttingBack'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 

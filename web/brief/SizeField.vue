@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { parseSize } from '@bonitas/core/brief/spokenSize'
-import { InputError } from '@bonitas/core/errors/InputError'
-import type { Piece } from '@bonitas/core/palette/schema'
-import { lengthText, mmText } from '@bonitas/core/units/length'
+import { parseSize } from '@bonitas/core/stages/brief/spokenSize'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import type { Piece } from '@bonitas/core/stages/palette/schema'
+import { lengthText, mmText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 
 /** Width, depth and height of a piece in one field, read as they are spoken. */

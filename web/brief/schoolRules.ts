@@ -1,9 +1,9 @@
-import { BRIEF_RULES } from '@bonitas/core/brief/rules/index'
-import { SCHOOLS, type Topic } from '@bonitas/core/brief/schools'
-import { LEDGER_RULES } from '@bonitas/core/ledger/rules/index'
-import { MEASURE_RULES } from '@bonitas/core/measure/rules/index'
-import { PALETTE_RULES } from '@bonitas/core/palette/rules/index'
-import { PLAN_RULES } from '@bonitas/core/plan/rules/index'
+import { BRIEF_RULES } from '@bonitas/core/stages/brief/rules/index'
+import { SCHOOLS, type Topic } from '@bonitas/core/stages/brief/schools'
+import { LEDGER_RULES } from '@bonitas/core/stages/ledger/rules/index'
+import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
+import { PALETTE_RULES } from '@bonitas/core/stages/palette/rules/index'
+import { PLAN_RULES } from '@bonitas/core/stages/plan/rules/index'
 
 const RULES = [...BRIEF_RULES, ...MEASURE_RULES, ...PALETTE_RULES, ...PLAN_RULES, ...LEDGER_RULES]
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Collection } from '@bonitas/core/job/collections'
+import type { Collection } from '@bonitas/core/model/registry'
 import { useJobStore } from '../job/jobStore.js'
 import type { Row } from '../job/edits.js'
 import { limitsOf } from './fieldText.js'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import type { Collection } from '@bonitas/core/job/collections'
-import { InputError } from '@bonitas/core/errors/InputError'
+import type { Collection } from '@bonitas/core/model/registry'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { useJobStore } from '../job/jobStore.js'
 import type { Row } from '../job/edits.js'
 import { editText, limitsOf, readText, shownText, type FieldKind, type Locale } from './fieldText.js'

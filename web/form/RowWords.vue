@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Collection } from '@bonitas/core/job/collections'
+import type { Collection } from '@bonitas/core/model/registry'
 import type { Row } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 

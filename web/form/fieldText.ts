@@ -1,13 +1,13 @@
-import type { Collection } from '@bonitas/core/job/collections'
-import { SCHEMAS } from '@bonitas/core/job/collections'
-import { InputError } from '@bonitas/core/errors/InputError'
-import { minorToDecimal } from '@bonitas/core/money/currency'
-import { moneyText } from '@bonitas/core/money/moneyText'
-import { parseMoney } from '@bonitas/core/money/parseMoney'
-import { parsePercent, percentText } from '@bonitas/core/money/rate'
+import type { Collection } from '@bonitas/core/model/registry'
+import { SCHEMAS } from '@bonitas/core/model/registry'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
 import { bearingText, readBearing, readTurn, turnText } from './turn.js'
 import { readWeight, weightText } from './weight.js'
-import { lengthText, mmText, parseLength, type UnitSystem } from '@bonitas/core/units/length'
+import { lengthText, mmText, parseLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 /** How a field is written and read. */
 export type FieldKind =

@@ -1,5 +1,5 @@
-import { InputError } from '@bonitas/core/errors/InputError'
-import { compassPoint } from '@bonitas/core/measure/daylight'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { compassPoint } from '@bonitas/core/stages/measure/daylight'
 
 /** "right", "left 45°", "straight on" */
 export function turnText(turnDeg: number): string {

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
-import { moneyText } from '@bonitas/core/money/moneyText'
-import { areaText, lengthText, volumeText } from '@bonitas/core/units/length'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import { areaText, lengthText, volumeText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 
 /** How the studio of the job on the bench writes money and measures. */

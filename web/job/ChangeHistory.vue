@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { dayText } from '@bonitas/core/units/days'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from './jobStore.js'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElDialog } from 'element-plus'
 import { computed, reactive, watch } from 'vue'
-import { SCHEMAS } from '@bonitas/core/job/collections'
+import { SCHEMAS } from '@bonitas/core/model/registry'
 import { differing, fieldsOf, type Row } from './edits.js'
 import { useJobStore } from './jobStore.js'
 

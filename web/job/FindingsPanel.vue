@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { labToHex } from '@bonitas/core/color/lab'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from './jobStore.js'

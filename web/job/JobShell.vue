@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
-import { currencyDigits } from '@bonitas/core/money/currency'
-import { moneyText } from '@bonitas/core/money/moneyText'
-import { daysBetween } from '@bonitas/core/units/days'
+import { currencyDigits } from '@bonitas/core/kernel/money/currency'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import { daysBetween } from '@bonitas/core/kernel/units/days'
 import { ApiProblem } from '../api/http.js'
 import '../styles/element.css'
 import { stageKeys, typing } from './keys.js'

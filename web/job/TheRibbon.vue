@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { labToHex } from '@bonitas/core/color/lab'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 
 /** The room's finishes in their true shares, down the right edge. Arrows walk it; Enter opens the finish. */
 const props = defineProps<{ finishes: readonly FinishFacts[] }>()

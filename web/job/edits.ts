@@ -1,5 +1,5 @@
-import { SINGLE, type Collection } from '@bonitas/core/job/collections'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import { SINGLE, type Collection } from '@bonitas/core/model/registry'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 
 export type Row = Readonly<Record<string, unknown>> & { readonly id: string; readonly version?: number }
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { sentJob } from '@bonitas/core/testing/sentJob'
 import { useJobStore } from './jobStore.js'
 

@@ -1,8 +1,8 @@
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import type { DerivedJob } from '@bonitas/core/job/derive'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { areaText } from '@bonitas/core/units/length'
-import { dayText } from '@bonitas/core/units/days'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { areaText } from '@bonitas/core/kernel/units/length'
+import { dayText } from '@bonitas/core/kernel/units/days'
 
 export interface StageLine {
   /** Place among the nine stages; also the key that goes there with Alt. */

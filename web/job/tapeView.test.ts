@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { budgetPosition } from '@bonitas/core/ledger/budgetPosition'
-import { lineState } from '@bonitas/core/ledger/lineState'
+import { budgetPosition } from '@bonitas/core/stages/ledger/budgetPosition'
+import { lineState } from '@bonitas/core/stages/ledger/lineState'
 import { labelPlaces, tapeView } from './tapeView.js'
 
 const money = (minor: number) => (minor / 100).toFixed(2)

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3'
-import { dayText } from '@bonitas/core/units/days'
-import type { BudgetPosition } from '@bonitas/core/ledger/budgetPosition'
+import { dayText } from '@bonitas/core/kernel/units/days'
+import type { BudgetPosition } from '@bonitas/core/stages/ledger/budgetPosition'
 
 export interface TapeStretch {
   readonly key: string

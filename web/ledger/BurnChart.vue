@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { curveStepAfter, line, scaleLinear, scaleTime, timeFormat } from 'd3'
 import { computed } from 'vue'
-import { burn, type BurnPoint } from '@bonitas/core/ledger/burn'
-import { currencyDigits } from '@bonitas/core/money/currency'
-import { addDays } from '@bonitas/core/units/days'
+import { burn, type BurnPoint } from '@bonitas/core/stages/ledger/burn'
+import { currencyDigits } from '@bonitas/core/kernel/money/currency'
+import { addDays } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 

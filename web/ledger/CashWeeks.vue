@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { cashOf } from '@bonitas/core/job/ledgerTables'
-import { dayText } from '@bonitas/core/units/days'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { freeAfter } from '@bonitas/core/ledger/budgetPosition'
-import { dayText } from '@bonitas/core/units/days'
+import { freeAfter } from '@bonitas/core/stages/ledger/budgetPosition'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'

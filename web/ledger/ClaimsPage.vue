@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { CLAIM_ANSWERS, CLAIM_ASKS, NEW_CLAIM } from '@bonitas/core/ledger/schema'
+import { CLAIM_ANSWERS, CLAIM_ASKS, NEW_CLAIM } from '@bonitas/core/stages/ledger/schema'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FilePick from '../job/FilePick.vue'

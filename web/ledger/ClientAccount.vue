@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clientAccount } from '@bonitas/core/ledger/clientAccount'
+import { clientAccount } from '@bonitas/core/stages/ledger/clientAccount'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
-import { daysBetween, dayText } from '@bonitas/core/units/days'
+import { daysBetween, dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'

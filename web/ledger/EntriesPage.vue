@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { ENTRY_KINDS } from '@bonitas/core/ledger/schema'
-import { moneyColumnText } from '@bonitas/core/money/moneyText'
-import { dayText } from '@bonitas/core/units/days'
+import { ENTRY_KINDS } from '@bonitas/core/stages/ledger/schema'
+import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
 import { onceDrawn } from '../job/onceDrawn.js'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick } from 'vue'
-import { LOAN_REASONS } from '@bonitas/core/ledger/schema'
-import { dayText } from '@bonitas/core/units/days'
+import { LOAN_REASONS } from '@bonitas/core/stages/ledger/schema'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
-import type { MatchedNews } from '@bonitas/core/ledger/supplierNews'
-import { dayText } from '@bonitas/core/units/days'
+import type { MatchedNews } from '@bonitas/core/stages/ledger/supplierNews'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'

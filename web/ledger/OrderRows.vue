@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/deriveLedger'
-import { LINE_EVENTS } from '@bonitas/core/ledger/schema'
-import { moneyColumnText } from '@bonitas/core/money/moneyText'
-import { dayText } from '@bonitas/core/units/days'
+import { LINE_EVENTS } from '@bonitas/core/stages/ledger/schema'
+import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { guessesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
-import { checkPaper, proposeOrders } from '@bonitas/core/ledger/papersIn'
-import { PAPER_KINDS } from '@bonitas/core/ledger/schema'
+import { checkPaper, proposeOrders } from '@bonitas/core/stages/ledger/papersIn'
+import { PAPER_KINDS } from '@bonitas/core/stages/ledger/schema'
 import { useLocale } from '../form/useLocale.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { LEAVES_A_MARK } from '@bonitas/core/job/words'
+import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/shared'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-import { secondLook } from '@bonitas/core/ledger/secondLook'
-import { moneyColumnText } from '@bonitas/core/money/moneyText'
+import { secondLook } from '@bonitas/core/stages/ledger/secondLook'
+import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 

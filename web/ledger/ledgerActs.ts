@@ -1,6 +1,6 @@
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { addDays, dayText } from '@bonitas/core/units/days'
+import { addDays, dayText } from '@bonitas/core/kernel/units/days'
 import type { Act } from './act.js'
 import { kindWord, type EventRow, type OrderGroup } from './ledgerView.js'
 

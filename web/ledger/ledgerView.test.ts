@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
-import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
-import { lineState } from '@bonitas/core/ledger/lineState'
+import type { Entry, JobSnapshot } from '@bonitas/core/model/snapshot'
+import { lineState } from '@bonitas/core/stages/ledger/lineState'
 import { eventRows, kindWord, lineWords } from './ledgerView.js'
 
 const entry = (

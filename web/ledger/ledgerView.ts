@@ -1,8 +1,8 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { EXCHANGED } from '@bonitas/core/ledger/schema'
-import { minorToDecimal } from '@bonitas/core/money/currency'
-import type { Entry, JobSnapshot } from '@bonitas/core/job/snapshot'
+import { EXCHANGED } from '@bonitas/core/stages/ledger/schema'
+import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
+import type { Entry, JobSnapshot } from '@bonitas/core/model/snapshot'
 
 /** What an act is called: by its first entry, or what was paid for one thing and counts for another. */
 export type EventKind = Entry['kind'] | 'set off'

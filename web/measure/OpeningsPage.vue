@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { misfits } from '@bonitas/core/measure/measureFacts'
-import { planDrawing } from '@bonitas/core/measure/planDrawing'
-import { FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/measure/schema'
+import { misfits } from '@bonitas/core/stages/measure/measureFacts'
+import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
+import { FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/stages/measure/schema'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { InputError } from '@bonitas/core/errors/InputError'
-import { planDrawing } from '@bonitas/core/measure/planDrawing'
-import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/core/measure/roomFile'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
+import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/core/stages/measure/roomFile'
 import { useJobStore } from '../job/jobStore.js'
 import { replaceRoom } from './wallEdits.js'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { labToHex, type LabD65 } from '@bonitas/core/color/lab'
-import type { Mark, PlanDrawing } from '@bonitas/core/measure/planDrawing'
+import { labToHex, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import type { Mark, PlanDrawing } from '@bonitas/core/stages/measure/planDrawing'
 
 /** The room from above, with its dimensions as on a drawing. Pointing at a wall or its figure chooses the wall. */
 const props = defineProps<{

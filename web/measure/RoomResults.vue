@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { compassPoint, hourText, sunAtWindow, sunHours } from '@bonitas/core/measure/daylight'
+import { compassPoint, hourText, sunAtWindow, sunHours } from '@bonitas/core/stages/measure/daylight'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 

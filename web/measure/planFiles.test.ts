@@ -1,12 +1,12 @@
 import { Helper } from 'dxf'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { distance, signedArea, type Point } from '@bonitas/core/geometry/polygon'
-import { measureFacts } from '@bonitas/core/measure/measureFacts'
-import { arcAngles, planDrawing } from '@bonitas/core/measure/planDrawing'
-import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/core/measure/roomFile'
+import { distance, signedArea, type Point } from '@bonitas/core/kernel/geometry/polygon'
+import { measureFacts } from '@bonitas/core/stages/measure/measureFacts'
+import { arcAngles, planDrawing } from '@bonitas/core/stages/measure/planDrawing'
+import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/core/stages/measure/roomFile'
 import { someRoom, wallsOf } from '@bonitas/core/testing/rooms'
-import type { Wall } from '@bonitas/core/measure/schema'
+import type { Wall } from '@bonitas/core/stages/measure/schema'
 import { readDxf, writeDxf, writeSvg } from './planFiles.js'
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`

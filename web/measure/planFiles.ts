@@ -8,9 +8,9 @@ import {
   Units,
 } from '@tarikjabiri/dxf'
 import DxfParser from 'dxf-parser'
-import { InputError } from '@bonitas/core/errors/InputError'
-import { arcAngles, LAYERS, type PlanDrawing } from '@bonitas/core/measure/planDrawing'
-import type { Point } from '@bonitas/core/geometry/polygon'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { arcAngles, LAYERS, type PlanDrawing } from '@bonitas/core/stages/measure/planDrawing'
+import type { Point } from '@bonitas/core/kernel/geometry/polygon'
 
 const UP = (p: Point) => point3d(p.x, -p.y, 0)
 
@@ -104,4 +104,4 @@ const isShut = (v: readonly { x: number; y: number }[]) => {
   return !!a && !!b && Math.hypot(a.x - b.x, a.y - b.y) < 1e-6
 }
 
-export { drawingSvg as writeSvg } from '@bonitas/core/geometry/drawingSvg'
+export { drawingSvg as writeSvg } from '@bonitas/core/kernel/geometry/drawingSvg'

@@ -1,8 +1,8 @@
 import type { RowChange } from '@bonitas/core/findings/finding'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { dependents } from '@bonitas/core/job/dependents'
-import { inOrder } from '@bonitas/core/measure/roomAreas'
-import type { RoomFile } from '@bonitas/core/measure/roomFile'
+import { inOrder } from '@bonitas/core/stages/measure/roomAreas'
+import type { RoomFile } from '@bonitas/core/stages/measure/roomFile'
 
 /** Everything that hangs on a wall goes with it; pieces and works only forget where they stood. */
 export function removeWall(job: JobSnapshot, wallId: string): RowChange[] {

@@ -1,5 +1,5 @@
-import { InputError } from '@bonitas/core/errors/InputError'
-import { parseLength, type UnitSystem } from '@bonitas/core/units/length'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { parseLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 export interface TypedWall {
   readonly lengthMm: number

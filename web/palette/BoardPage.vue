@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { BOARD_HEIGHT, BOARD_WIDTH, boardSvg, boardWords } from '@bonitas/core/palette/board'
+import { BOARD_HEIGHT, BOARD_WIDTH, boardSvg, boardWords } from '@bonitas/core/stages/palette/board'
 import boardFont from '@fontsource-variable/archivo/files/archivo-latin-standard-normal.woff2?url'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'

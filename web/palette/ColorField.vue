@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, useId, watch } from 'vue'
-import { labToHex, parseColor, type LabD65 } from '@bonitas/core/color/lab'
-import { InputError } from '@bonitas/core/errors/InputError'
+import { labToHex, parseColor, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
 
 /** A color, written as six hexadecimal digits or as three CIELAB numbers. */
 const props = defineProps<{ lab: LabD65; label: string }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { MATERIALS, PATTERN_KINDS, ROLES, SHEENS, TEXTURES, WEARS } from '@bonitas/core/palette/schema'
-import { spreadOf } from '@bonitas/core/palette/library/toFinish'
-import { labOf, type FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { MATERIALS, PATTERN_KINDS, ROLES, SHEENS, TEXTURES, WEARS } from '@bonitas/core/stages/palette/schema'
+import { spreadOf } from '@bonitas/core/stages/palette/library/toFinish'
+import { labOf, type FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

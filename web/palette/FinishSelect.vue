@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ElOption, ElSelect } from 'element-plus'
 import { nextTick, ref, type Component } from 'vue'
-import { labToHex } from '@bonitas/core/color/lab'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 
 /** Chooses one of the job's finishes; typing filters by name. */
 defineProps<{ finishes: readonly FinishFacts[]; value: string | null; label: string }>()

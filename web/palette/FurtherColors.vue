@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { LabD65 } from '@bonitas/core/color/lab'
-import type { Finish } from '@bonitas/core/palette/schema'
+import type { LabD65 } from '@bonitas/core/kernel/color/lab'
+import type { Finish } from '@bonitas/core/stages/palette/schema'
 import { useJobStore } from '../job/jobStore.js'
 import ColorField from './ColorField.vue'
 

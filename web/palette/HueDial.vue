@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { DIAL_RADIUS, DIAL_RINGS, dialDistance, dialView } from './dialView.js'
 
 /** Where every finish leans: hue around, strength outward, share as size. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { labToHex } from '@bonitas/core/color/lab'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { lampsOf, lightOf, USUAL_LAMP, type Moment } from '@bonitas/core/job/lightOf'
-import { meanReflectance } from '@bonitas/core/palette/paletteFacts'
+import { meanReflectance } from '@bonitas/core/stages/palette/paletteFacts'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { chroma, hueDeg, labToHex, lrv } from '@bonitas/core/color/lab'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
-import { CLEAR_DELTA_E, MATCH_DELTA_E } from '@bonitas/core/palette/paletteFacts'
-import type { PairVerdict } from '@bonitas/core/palette/pairs'
+import { chroma, hueDeg, labToHex, lrv } from '@bonitas/core/kernel/color/lab'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { CLEAR_DELTA_E, MATCH_DELTA_E } from '@bonitas/core/stages/palette/paletteFacts'
+import type { PairVerdict } from '@bonitas/core/stages/palette/pairs'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'

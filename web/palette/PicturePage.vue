@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { labToHex, type LabD65 } from '@bonitas/core/color/lab'
-import type { ExtractedColor } from '@bonitas/core/palette/extraction/extractColors'
-import { labOfLinear, whiteGains, type WhiteGains } from '@bonitas/core/palette/extraction/labPlanes'
-import { undertone } from '@bonitas/core/palette/undertone'
+import { labToHex, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import type { ExtractedColor } from '@bonitas/core/stages/palette/extraction/extractColors'
+import { labOfLinear, whiteGains, type WhiteGains } from '@bonitas/core/stages/palette/extraction/labPlanes'
+import { undertone } from '@bonitas/core/stages/palette/undertone'
 import { useJobStore } from '../job/jobStore.js'
 import { nextPosition } from '../job/edits.js'
 import StagePage from '../job/StagePage.vue'

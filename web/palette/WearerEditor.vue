@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
-import { HOLDS, PART_KINDS, SUBSTRATES } from '@bonitas/core/palette/schema'
-import { LAMP_TYPES, PIECE_KINDS } from '@bonitas/core/job/words'
+import { HOLDS, PART_KINDS, SUBSTRATES } from '@bonitas/core/stages/palette/schema'
+import { LAMP_TYPES, PIECE_KINDS } from '@bonitas/core/model/vocabulary/shared'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

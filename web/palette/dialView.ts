@@ -1,6 +1,6 @@
-import { labToHex } from '@bonitas/core/color/lab'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
-import { undertoneSilent } from '@bonitas/core/palette/undertone'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { undertoneSilent } from '@bonitas/core/stages/palette/undertone'
 
 export interface DialDot {
   readonly id: string

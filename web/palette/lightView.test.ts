@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest'
-import { adaptingLuminance, degreeOfAdaptation } from '@bonitas/core/color/adaptation'
-import { hexToLab, type LabD65 } from '@bonitas/core/color/lab'
-import { daylight, led } from '@bonitas/core/color/spectra'
-import { NEW_FINISH } from '@bonitas/core/job/emptyJob'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
-import { undertone } from '@bonitas/core/palette/undertone'
+import { adaptingLuminance, degreeOfAdaptation } from '@bonitas/core/kernel/color/adaptation'
+import { hexToLab, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { daylight, led } from '@bonitas/core/kernel/color/spectra'
+import { NEW_FINISH } from '@bonitas/core/model/emptyJob'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { undertone } from '@bonitas/core/stages/palette/undertone'
 import { seenFinishes, turnedPairs, turnWords } from './lightView.js'
 
 const facts = (name: string, hex: string): FinishFacts => {

@@ -1,8 +1,8 @@
-import { chroma, hueDeg, type LabD65 } from '@bonitas/core/color/lab'
-import { allSeenUnder, type SeenLight } from '@bonitas/core/color/seenUnder'
-import { comparePair, type Pair } from '@bonitas/core/palette/pairs'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
-import { hueWord, undertone, undertoneSilent } from '@bonitas/core/palette/undertone'
+import { chroma, hueDeg, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { allSeenUnder, type SeenLight } from '@bonitas/core/kernel/color/seenUnder'
+import { comparePair, type Pair } from '@bonitas/core/stages/palette/pairs'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { hueWord, undertone, undertoneSilent } from '@bonitas/core/stages/palette/undertone'
 
 /** A finish as it looks in a light. */
 export interface SeenFinish {

@@ -1,5 +1,5 @@
-import { comparePair, type Pair, type PairVerdict } from '@bonitas/core/palette/pairs'
-import type { FinishFacts } from '@bonitas/core/palette/paletteFacts'
+import { comparePair, type Pair, type PairVerdict } from '@bonitas/core/stages/palette/pairs'
+import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 
 /** How each verdict is drawn in the table: by form, never by color. */
 export const VERDICT_MARKS: Readonly<Record<PairVerdict, string>> = {

@@ -1,8 +1,8 @@
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import type { SurfaceAreas } from '@bonitas/core/palette/visibleArea'
-import type { FinishFacts, PaletteFacts } from '@bonitas/core/palette/paletteFacts'
-import { inRoom, pieceAreaMm2, surfaceName, surfaceSeen } from '@bonitas/core/palette/visibleArea'
-import { SURFACES, type Surface } from '@bonitas/core/job/words'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import type { SurfaceAreas } from '@bonitas/core/stages/palette/visibleArea'
+import type { FinishFacts, PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { inRoom, pieceAreaMm2, surfaceName, surfaceSeen } from '@bonitas/core/stages/palette/visibleArea'
+import { SURFACES, type Surface } from '@bonitas/core/model/vocabulary/shared'
 
 /** One thing that wears a finish, or could. */
 export interface PaletteRow {

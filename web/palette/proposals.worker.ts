@@ -1,4 +1,4 @@
-import { propose, type Proposal, type ProposalWish } from '@bonitas/core/palette/proposals/propose'
+import { propose, type Proposal, type ProposalWish } from '@bonitas/core/stages/palette/proposals/propose'
 
 export type ProposalAsk = Omit<ProposalWish, 'progress' | 'stopped'>
 export interface ProposalResult {

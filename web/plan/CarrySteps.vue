@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CarryIn } from '@bonitas/core/plan/carryIn'
-import { mmText } from '@bonitas/core/units/length'
+import type { CarryIn } from '@bonitas/core/stages/plan/carryIn'
+import { mmText } from '@bonitas/core/kernel/units/length'
 
 /** How a piece comes in: each part of the way, how it is held there, and what is left. */
 const props = defineProps<{ result: CarryIn }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Point } from '@bonitas/core/geometry/polygon'
-import type { PlanRoom } from '@bonitas/core/plan/planRoom'
-import { mmText } from '@bonitas/core/units/length'
+import type { Point } from '@bonitas/core/kernel/geometry/polygon'
+import type { PlanRoom } from '@bonitas/core/stages/plan/planRoom'
+import { mmText } from '@bonitas/core/kernel/units/length'
 
 /** The room under the pieces: floor, walls, openings, fixtures, and rulers at its upper and left edge. */
 const props = defineProps<{ room: PlanRoom; floor: string; px: number }>()

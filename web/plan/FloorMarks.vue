@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // What is drawn over the pieces: the sight line, the way to the chosen piece, the floor it needs and its distances.
 import { computed } from 'vue'
-import type { LiveCheck } from '@bonitas/core/plan/liveCheck'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
-import type { Guide } from '@bonitas/core/plan/snap'
-import type { Walkway } from '@bonitas/core/plan/walkways'
-import { mmText } from '@bonitas/core/units/length'
+import type { LiveCheck } from '@bonitas/core/stages/plan/liveCheck'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import type { Guide } from '@bonitas/core/stages/plan/snap'
+import type { Walkway } from '@bonitas/core/stages/plan/walkways'
+import { mmText } from '@bonitas/core/kernel/units/length'
 
 const props = defineProps<{
   facts: PlanFacts

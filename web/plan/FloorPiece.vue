@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { letOut, type Standing } from '@bonitas/core/plan/standing'
-import { mmText } from '@bonitas/core/units/length'
+import { letOut, type Standing } from '@bonitas/core/stages/plan/standing'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import { inkOn } from './usePlan.js'
 
 /** One piece from above, in the color it wears, its front told by its shape. */

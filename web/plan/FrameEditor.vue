@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { moneyText } from '@bonitas/core/money/moneyText'
-import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES, type Frame } from '@bonitas/core/plan/schema'
-import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/plan/walls/framing'
-import { mmText } from '@bonitas/core/units/length'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES, type Frame } from '@bonitas/core/stages/plan/schema'
+import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/stages/plan/walls/framing'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { HANG_FIXINGS, WALL_MAKES, type Hang } from '@bonitas/core/plan/schema'
-import type { Hung } from '@bonitas/core/plan/planFacts'
-import { wireDrop } from '@bonitas/core/plan/walls/hanging'
-import { mmText } from '@bonitas/core/units/length'
+import { HANG_FIXINGS, WALL_MAKES, type Hang } from '@bonitas/core/stages/plan/schema'
+import type { Hung } from '@bonitas/core/stages/plan/planFacts'
+import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'

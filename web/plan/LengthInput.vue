@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { InputError } from '@bonitas/core/errors/InputError'
-import { lengthText, mmText, parseLength } from '@bonitas/core/units/length'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { lengthText, mmText, parseLength } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 
 /** A length that is typed as it is spoken and belongs to no single field of a row: a distance to a wall. */

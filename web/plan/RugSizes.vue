@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
-import { adviseRug } from '@bonitas/core/plan/rules/rugs'
-import type { RugAdvice } from '@bonitas/core/plan/rug'
-import type { Standing } from '@bonitas/core/plan/standing'
-import { mmText } from '@bonitas/core/units/length'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { adviseRug } from '@bonitas/core/stages/plan/rules/rugs'
+import type { RugAdvice } from '@bonitas/core/stages/plan/rug'
+import type { Standing } from '@bonitas/core/stages/plan/standing'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 
 /** The rug adviser: stock sizes laid for the seats, what stands on each, and what floor is left. */

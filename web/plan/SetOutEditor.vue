@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
-import { avoidedOn } from '@bonitas/core/plan/rules/frames'
-import type { SetOut } from '@bonitas/core/plan/schema'
-import { curtainRail, laySetOut } from '@bonitas/core/plan/walls/setOut'
-import { mmText } from '@bonitas/core/units/length'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
+import type { SetOut } from '@bonitas/core/stages/plan/schema'
+import { curtainRail, laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { beforeWall } from '@bonitas/core/plan/elevation'
-import type { BeforeWall, Hung, PlanFacts } from '@bonitas/core/plan/planFacts'
-import { avoidedOn } from '@bonitas/core/plan/rules/frames'
-import { frameSizes } from '@bonitas/core/plan/walls/framing'
-import { laySetOut } from '@bonitas/core/plan/walls/setOut'
-import { mmText } from '@bonitas/core/units/length'
+import { beforeWall } from '@bonitas/core/stages/plan/elevation'
+import type { BeforeWall, Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
+import { frameSizes } from '@bonitas/core/stages/plan/walls/framing'
+import { laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import { inkOn } from './usePlan.js'
 
 /** One wall as one stands before it: what is fixed to it, what stands before it, what hangs on it. */

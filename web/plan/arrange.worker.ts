@@ -1,4 +1,4 @@
-import { arrange, type Arrangement, type ArrangeWish } from '@bonitas/core/plan/arrange/arrange'
+import { arrange, type Arrangement, type ArrangeWish } from '@bonitas/core/stages/plan/arrange/arrange'
 
 export type ArrangeAsk = Omit<ArrangeWish, 'progress'>
 export interface ArrangeResult {

@@ -1,10 +1,10 @@
 import { judge, type JudgedFinding } from '@bonitas/core/findings/finding'
 import { planFactsOf } from '@bonitas/core/job/planFactsOf'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
-import { measureFacts, type MeasureFacts } from '@bonitas/core/measure/measureFacts'
-import { paletteFacts, type PaletteFacts } from '@bonitas/core/palette/paletteFacts'
-import type { Stand } from '@bonitas/core/plan/schema'
-import { planFindings } from '@bonitas/core/plan/rules/index'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { measureFacts, type MeasureFacts } from '@bonitas/core/stages/measure/measureFacts'
+import { paletteFacts, type PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import type { Stand } from '@bonitas/core/stages/plan/schema'
+import { planFindings } from '@bonitas/core/stages/plan/rules/index'
 
 /** A job to judge, or one stand of it as it is being moved. */
 export type FindingsAsk = { readonly job: JobSnapshot } | { readonly moved: Stand; readonly nth: number }

@@ -1,8 +1,8 @@
-import { boxGap } from '@bonitas/core/geometry/box'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
-import { anchorSeat, judgeRug } from '@bonitas/core/plan/rug'
-import { seatRugs } from '@bonitas/core/plan/rules/rugs'
-import { mmText } from '@bonitas/core/units/length'
+import { boxGap } from '@bonitas/core/kernel/geometry/box'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { anchorSeat, judgeRug } from '@bonitas/core/stages/plan/rug'
+import { seatRugs } from '@bonitas/core/stages/plan/rules/rugs'
+import { mmText } from '@bonitas/core/kernel/units/length'
 
 /** A measure of the plan in words, with the sum behind it. */
 export interface Measure {

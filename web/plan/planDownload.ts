@@ -1,7 +1,7 @@
-import { elevationDrawing, pieceMarks, withMarks } from '@bonitas/core/plan/drawings'
-import { planDrawing } from '@bonitas/core/measure/planDrawing'
-import type { PlanDrawing } from '@bonitas/core/geometry/drawing'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
+import { elevationDrawing, pieceMarks, withMarks } from '@bonitas/core/stages/plan/drawings'
+import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
+import type { PlanDrawing } from '@bonitas/core/kernel/geometry/drawing'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { useJobStore } from '../job/jobStore.js'
 
 export type DrawingFormat = 'svg' | 'dxf'

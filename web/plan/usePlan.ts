@@ -1,6 +1,6 @@
 import { computed, onMounted } from 'vue'
-import { labToHex } from '@bonitas/core/color/lab'
-import type { PlanFacts } from '@bonitas/core/plan/planFacts'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { useJobStore } from '../job/jobStore.js'
 
 /** The plan of the job on the bench, and the colors its pieces wear. */

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { RowChange } from '@bonitas/core/findings/finding'
 import { deriveJob } from '@bonitas/core/job/derive'
-import type { ChosenSet } from '@bonitas/core/source/choosing'
+import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { labToHex } from '@bonitas/core/color/lab'
-import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
-import { capture } from '@bonitas/core/source/capture'
-import type { Product } from '@bonitas/core/source/product'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+import { capture } from '@bonitas/core/stages/source/capture'
+import type { Product } from '@bonitas/core/stages/source/product'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-import { CATEGORIES, FIXINGS, LEVELS, PIECE_KINDS } from '@bonitas/core/job/words'
-import { DEMANDS, SPENDS } from '@bonitas/core/source/words'
+import { CATEGORIES, FIXINGS, LEVELS, PIECE_KINDS } from '@bonitas/core/model/vocabulary/shared'
+import { DEMANDS, SPENDS } from '@bonitas/core/stages/source/words'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

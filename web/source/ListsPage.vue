@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { TABLE_FIELDS, type TableField } from '@bonitas/core/source/table/columns'
-import { readTable, type Grid, type TableReading } from '@bonitas/core/source/table/readTable'
+import { TABLE_FIELDS, type TableField } from '@bonitas/core/stages/source/table/columns'
+import { readTable, type Grid, type TableReading } from '@bonitas/core/stages/source/table/readTable'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'

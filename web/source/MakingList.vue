@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import { madeAgainstBought } from '@bonitas/core/source/worth'
-import { MAKING_KINDS } from '@bonitas/core/source/words'
+import { madeAgainstBought } from '@bonitas/core/stages/source/worth'
+import { MAKING_KINDS } from '@bonitas/core/stages/source/words'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'

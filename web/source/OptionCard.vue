@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { labToHex } from '@bonitas/core/color/lab'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import type { OptionKind } from '@bonitas/core/source/words'
+import type { OptionKind } from '@bonitas/core/stages/source/words'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { AxisMark } from './AxisMark.js'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { hexToLab, labToHex } from '@bonitas/core/color/lab'
+import { hexToLab, labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import { NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
-import { tradePrice } from '@bonitas/core/money/margin'
+import { NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+import { tradePrice } from '@bonitas/core/kernel/money/margin'
 import {
   CONDITIONS,
   LOOKED_AT,
@@ -11,7 +11,7 @@ import {
   OPTION_TRAITS,
   PRICE_UNITS,
   STOCKS,
-} from '@bonitas/core/source/words'
+} from '@bonitas/core/stages/source/words'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-import { lengthText } from '@bonitas/core/units/length'
+import { lengthText } from '@bonitas/core/kernel/units/length'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 
@@ -27,7 +27,7 @@ async function take(): Promise<void> {
       : 'The room is not measured all round yet: the plan has no limits to give.'
     return
   }
-  const { roomFor } = await import('@bonitas/core/plan/roomFor')
+  const { roomFor } = await import('@bonitas/core/stages/plan/roomFor')
   const room = roomFor(facts, stood)
   if (!room) {
     said.value = `Where “${item.name}” stands now it is not clear. Mend that on the plan first.`

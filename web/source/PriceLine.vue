@@ -2,7 +2,7 @@
 import { scaleLinear, scaleTime } from 'd3'
 import { computed } from 'vue'
 import type { DerivedOption } from '@bonitas/core/job/deriveItems'
-import { priceHistory } from '@bonitas/core/source/priceHistory'
+import { priceHistory } from '@bonitas/core/stages/source/priceHistory'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 

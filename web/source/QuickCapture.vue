@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { moneyText } from '@bonitas/core/money/moneyText'
-import { capture, type Captured } from '@bonitas/core/source/capture'
-import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import { capture, type Captured } from '@bonitas/core/stages/source/capture'
+import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { moneyText } from '@bonitas/core/money/moneyText'
-import type { SupplierBasket } from '@bonitas/core/source/baskets'
-import type { Quote } from '@bonitas/core/source/product'
-import { dayText } from '@bonitas/core/units/days'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import type { SupplierBasket } from '@bonitas/core/stages/source/baskets'
+import type { Quote } from '@bonitas/core/stages/source/product'
+import { dayText } from '@bonitas/core/kernel/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'

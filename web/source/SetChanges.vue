@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ChosenSet } from '@bonitas/core/source/choosing'
+import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
 import { useLocale } from '../form/useLocale.js'
 
 /** What a set changes against today, each change with its money and its reason. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { NEW_SUPPLIER } from '@bonitas/core/job/emptyJob'
-import { OFFER_KINDS } from '@bonitas/core/source/words'
-import { parseMoney } from '@bonitas/core/money/parseMoney'
-import { InputError } from '@bonitas/core/errors/InputError'
+import { NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+import { OFFER_KINDS } from '@bonitas/core/stages/source/words'
+import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import PlainField from '../form/PlainField.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'

@@ -1,7 +1,7 @@
-import { moneyText } from '@bonitas/core/money/moneyText'
-import { costPerUse, costPerYear } from '@bonitas/core/source/worth'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
+import { costPerUse, costPerYear } from '@bonitas/core/stages/source/worth'
 import type { DerivedOption } from '@bonitas/core/job/deriveItems'
-import { lengthText, mmText, type UnitSystem } from '@bonitas/core/units/length'
+import { lengthText, mmText, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 /** Size as on a drawing: `1 980 × 900 × 840`; what is not known is left out. */
 export function sizeText(

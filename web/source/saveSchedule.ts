@@ -1,5 +1,5 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
-import type { JobSnapshot } from '@bonitas/core/job/snapshot'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { scheduleRows } from '@bonitas/core/job/scheduleRows'
 
 /** Saves the schedule as a file, for the studio with all its options or for the client. */
@@ -12,7 +12,7 @@ export async function saveSchedule(
   const { head, rows } = scheduleRows(job, derived, reader)
   let file: Blob
   if (format === 'csv') {
-    const { csvText } = await import('@bonitas/core/csv/csvText')
+    const { csvText } = await import('@bonitas/core/kernel/csv/csvText')
     file = new Blob([`\ufeff${csvText([head, ...rows])}`], { type: 'text/csv' })
   } else {
     const { default: exceljs } = await import('exceljs')

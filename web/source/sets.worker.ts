@@ -8,7 +8,7 @@ import {
   type ChosenSet,
   type Choosing,
   type CurvePoint,
-} from '@bonitas/core/source/choosing'
+} from '@bonitas/core/stages/source/choosing'
 
 export type SetsAsk =
   | { readonly kind: 'curve'; readonly choosing: Choosing; readonly points: number }

@@ -1,6 +1,6 @@
 import { computed, toRaw } from 'vue'
 import { choosingOf } from '@bonitas/core/job/choosingOf'
-import type { Choosing } from '@bonitas/core/source/choosing'
+import type { Choosing } from '@bonitas/core/stages/source/choosing'
 import { useJobStore } from '../job/jobStore.js'
 import { useTask } from '../worker/useTask.js'
 import type { SetsAsk, SetsResult } from './sets.worker.js'

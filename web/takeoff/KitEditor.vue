@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { InputError } from '@bonitas/core/errors/InputError'
-import type { Finish, PaintKit } from '@bonitas/core/palette/schema'
-import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/takeoff/paintTakeoff'
-import { parsePercent, percentText } from '@bonitas/core/money/rate'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import type { Finish, PaintKit } from '@bonitas/core/stages/palette/schema'
+import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/stages/takeoff/paintTakeoff'
+import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { readTins, tinsText } from './tinsText.js'

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { cheapestTins } from '@bonitas/core/takeoff/cheapestTins'
+import { cheapestTins } from '@bonitas/core/stages/takeoff/cheapestTins'
 import { choiceText, readTins, tinsText } from './tinsText.js'
 
 test('tins are read as they are written', () => {

@@ -1,7 +1,7 @@
-import { InputError } from '@bonitas/core/errors/InputError'
-import { minorToDecimal } from '@bonitas/core/money/currency'
-import { parseMoney } from '@bonitas/core/money/parseMoney'
-import type { Tin, TinChoice } from '@bonitas/core/takeoff/cheapestTins'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
+import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import type { Tin, TinChoice } from '@bonitas/core/stages/takeoff/cheapestTins'
 
 /** A tin size for people: 2.5 L, 750 ml. */
 export function tinSizeText(ml: number): string {

@@ -15,8 +15,8 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core'
 import { studioId, part, ofJob, keyTo } from './columns.js'
-import type { Tin } from '@bonitas/core/palette/library/sample'
-import type { Finish, PaintKit } from '@bonitas/core/palette/schema'
+import type { Tin } from '@bonitas/core/stages/palette/library/sample'
+import type { Finish, PaintKit } from '@bonitas/core/stages/palette/schema'
 import { studio } from './studio.js'
 import { photo } from './brief.js'
 import { wall } from './measure.js'

@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import { mmText } from '@bonitas/core/units/length'
+import { mmText } from '@bonitas/core/kernel/units/length'
 import { ApiProblem, request, ServerGone } from '../../api/http.js'
 import { seriesOf, type LengthMeter } from './lengthMeter.js'
 import { meterOverNetwork } from './meterOverNetwork.js'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { InputError } from '@bonitas/core/errors/InputError'
-import { currencyDigits } from '@bonitas/core/money/currency'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { ApiProblem, ServerGone } from '../../api/http.js'
 import { useJobStore } from '../../job/jobStore.js'
 import { DECK_FORMATS, readDeckFile, writeDeck, type DeckFormat } from './deckFiles.js'

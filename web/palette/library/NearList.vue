@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { labToHex, lrv } from '@bonitas/core/color/lab'
-import { undertone } from '@bonitas/core/palette/undertone'
+import { labToHex, lrv } from '@bonitas/core/kernel/color/lab'
+import { undertone } from '@bonitas/core/stages/palette/undertone'
 import type { NearSample } from './libraryStore.js'
 
 /** Samples by nearness, each with the way onto the bench. */

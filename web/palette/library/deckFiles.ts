@@ -1,14 +1,14 @@
-import { InputError } from '@bonitas/core/errors/InputError'
-import type { Deck } from '@bonitas/core/palette/library/sample'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import type { Deck } from '@bonitas/core/stages/palette/library/sample'
 
 export const DECK_FORMATS = ['csv', 'gpl', 'cxf'] as const
 export type DeckFormat = (typeof DECK_FORMATS)[number]
 const MOST_BYTES = 20e6
 
 // The code of a format is fetched when one is used.
-const csv = () => import('@bonitas/core/palette/library/deckCsv')
-const gpl = () => import('@bonitas/core/palette/library/deckGpl')
-const cxf = () => import('@bonitas/core/palette/library/deckCxf')
+const csv = () => import('@bonitas/core/stages/palette/library/deckCsv')
+const gpl = () => import('@bonitas/core/stages/palette/library/deckGpl')
+const cxf = () => import('@bonitas/core/stages/palette/library/deckCxf')
 
 /** A deck as text in one of the formats. */
 export async function writeDeck(deck: Deck, format: DeckFormat, digits: number): Promise<string> {

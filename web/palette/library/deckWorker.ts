@@ -1,7 +1,7 @@
-import { NearestColors } from '@bonitas/core/color/nearest'
-import { lrv, type LabD65 } from '@bonitas/core/color/lab'
-import { undertone } from '@bonitas/core/palette/undertone'
-import type { Sample } from '@bonitas/core/palette/library/sample'
+import { NearestColors } from '@bonitas/core/kernel/color/nearest'
+import { lrv, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { undertone } from '@bonitas/core/stages/palette/undertone'
+import type { Sample } from '@bonitas/core/stages/palette/library/sample'
 import type { NearestAsk, NearestAnswer, SampleFilter } from './nearestAsk.js'
 
 // Holds the samples of the studio and finds the nearest among them. The index takes a moment to build for a large

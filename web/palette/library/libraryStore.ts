@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { LabD65 } from '@bonitas/core/color/lab'
-import type { Deck, Sample } from '@bonitas/core/palette/library/sample'
+import type { LabD65 } from '@bonitas/core/kernel/color/lab'
+import type { Deck, Sample } from '@bonitas/core/stages/palette/library/sample'
 import { request } from '../../api/http.js'
 import type { NearestAnswer, SampleFilter } from './nearestAsk.js'
 

@@ -1,6 +1,6 @@
-import { finishFromSample } from '@bonitas/core/palette/library/toFinish'
-import type { Sample } from '@bonitas/core/palette/library/sample'
-import { moneyText } from '@bonitas/core/money/moneyText'
+import { finishFromSample } from '@bonitas/core/stages/palette/library/toFinish'
+import type { Sample } from '@bonitas/core/stages/palette/library/sample'
+import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { ref } from 'vue'
 import { useJobStore } from '../../job/jobStore.js'
 

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
-import { parseColor, type LabD65 } from '@bonitas/core/color/lab'
-import { spreadOf } from '@bonitas/core/palette/library/toFinish'
+import { parseColor, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { spreadOf } from '@bonitas/core/stages/palette/library/toFinish'
 import { ApiProblem, request, ServerGone } from '../../api/http.js'
 
 type State = 'off' | 'connecting' | 'on' | 'lost' | 'none'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { discMean } from '@bonitas/core/palette/extraction/labPlanes'
+import { discMean } from '@bonitas/core/stages/palette/extraction/labPlanes'
 
 /** A place in the picture, as parts of its width and height. */
 interface Place {

@@ -2,8 +2,8 @@ import {
   extractColors,
   REDUCED_PX,
   type ExtractedColor,
-} from '@bonitas/core/palette/extraction/extractColors'
-import type { WhiteGains } from '@bonitas/core/palette/extraction/labPlanes'
+} from '@bonitas/core/stages/palette/extraction/extractColors'
+import type { WhiteGains } from '@bonitas/core/stages/palette/extraction/labPlanes'
 
 /** A picture to look at: its file, and the correction of a cast when there is one. */
 export interface ExtractAsk {

@@ -1,0 +1,499 @@
+import { describe, expect, test } from 'vitest'
+import { hexToLab } from '../../kernel/color/lab.js'
+import { briefFactsOf } from '../../job/briefFactsOf.js'
+import { emptyJob, itemWith, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../../model/emptyJob.js'
+import type { JobSnapshot } from '../../model/snapshot.js'
+import { applyMend } from '../../testing/applyMend.js'
+import { published } from '../../testing/published.js'
+import { wallsOf } from '../../testing/rooms.js'
+import { roomAreas } from '../measure/roomAreas.js'
+import { stripsFor } from './adhesiveStrips.js'
+import { coverage, kindOfName, offer, type Thing } from './coverage.js'
+import { feeMinor } from './fee.js'
+import { proposedHanging } from './household.js'
+import { levelPrices } from './levels.js'
+import { paintBack, puttingBack } from './puttingBack.js'
+import { BRIEF_RULES } from './rules/index.js'
+import { SCHOOLS, TOPICS } from './schools.js'
+import type { Person, Use } from './schema.js'
+import { parseSize } from './spokenSize.js'
+import { standpoints } from './standpoints.js'
+
+const DAY = '2026-11-23'
+const findings = (job: JobSnapshot, rule?: string) => {
+  const facts = briefFactsOf(job, DAY, roomAreas(job))
+  return BRIEF_RULES.flatMap((r) => r.check(facts)).filter((f) => !rule || f.rule === `brief.${rule}`)
+}
+const use = (id: string, kind: Use['kind'], persons = 1): Use & { version: number } => ({
+  id,
+  name: id,
+  kind,
+  persons,
+  time: 'any time',
+  position: 0,
+  version: 1,
+})
+const thing = (id: string, pieceKind: Thing['pieceKind'], more: Partial<Thing> = {}): Thing => ({
+  id,
+  kind: 'piece',
+  name: id,
+  pieceKind,
+  count: 1,
+  widthMm: 1000,
+  depthMm: 500,
+  heightMm: 800,
+  openDepthMm: null,
+  serves: [],
+  ...more,
+})
+
+describe('coverage', () => {
+  const uses = [
+    use('sleep', 'sleep'),
+    use('sit', 'sit'),
+    use('study', 'work or study'),
+    use('store', 'store'),
+    use('eat', 'eat'),
+  ]
+  const flat = [
+    thing('sleeper', 'sofa bed', { widthMm: 1900, depthMm: 900, serves: ['sleep', 'sit'] }),
+    thing('trunk', 'trunk', { heightMm: 430, serves: ['store'] }),
+    thing('desk', 'desk', { widthMm: 1200, heightMm: 740, serves: ['study'] }),
+    thing('chair', 'chair', { serves: ['study'] }),
+    thing('chest', 'chest of drawers', { serves: ['store'] }),
+  ]
+  const uncovered = (things: Thing[]) =>
+    coverage(uses, things)
+      .uses.filter((u) => u.state !== 'covered')
+      .map((u) => u.use.id)
+
+  test('C001: a low trunk beside a sofa is no place to eat; a table 740 high is', () => {
+    expect(uncovered(flat)).toEqual(['eat'])
+    expect(
+      uncovered([
+        ...flat,
+        thing('table', 'table', { widthMm: 800, depthMm: 700, heightMm: 740, serves: ['eat'] }),
+      ]),
+    ).toEqual([])
+    const covering = coverage(uses, flat).uses.flatMap((u) =>
+      u.cells.filter((c) => c.state === 'serves' && c.thing.id === 'sleeper'),
+    )
+    expect(flat.filter((t) => t.id === 'sleeper')).toHaveLength(1)
+    expect(covering).toHaveLength(2)
+  })
+  test('a trunk that is ticked for eating all the same fails by its height', () => {
+    const eat = coverage(
+      uses,
+      flat.map((t) => (t.id === 'trunk' ? { ...t, serves: ['eat'] } : t)),
+    ).uses[4]!
+    expect(eat).toMatchObject({
+      state: 'uncovered',
+      says: 'trunk is 430 mm high; a place to eat wants 685 to 790',
+    })
+    expect(eat.cells.find((c) => c.thing.id === 'trunk')!.state).toBe('fails')
+  })
+  test('three seats for four people are a part', () => {
+    const [sit] = coverage(
+      [use('sit', 'sit', 4)],
+      [thing('settee', 'sofa', { widthMm: 1960, serves: ['sit'] })],
+    ).uses
+    expect(sit).toMatchObject({ state: 'in part', says: '3 of 4 seats' })
+    expect(sit!.hangsOn!.id).toBe('settee')
+  })
+  test('what could serve is offered, not assumed', () => {
+    const [sit] = coverage([use('sit', 'sit')], [thing('armchair', 'armchair')]).uses
+    expect(sit).toMatchObject({ state: 'uncovered', cells: [{ state: 'could' }] })
+  })
+  const inches = (n: number) => Math.round(n * 25.4)
+  test.each(
+    published<{ shape: string; length_in: number; width_in: number; place_in: number }, { seats: number }>(
+      'room.seating.rect',
+    ).filter((e) => e.input.place_in === 24),
+  )('$id $title ($source)', ({ input, expected }) => {
+    const table = thing('t', 'table', {
+      widthMm: inches(input.length_in),
+      depthMm: inches(input.width_in),
+      heightMm: 740,
+    })
+    expect(offer(table, 'eating surface')).toEqual({ places: expected.seats })
+  })
+  test.each([
+    ['Reading chair, oak', 'armchair'],
+    ['Upright piano', 'piano'],
+    ['Table lamp', 'lamp'],
+    ['Desk chair', 'chair'],
+    ['Wall shelf for lamps', 'shelves'],
+    ['Art above the piano', 'picture'],
+    ['Coffee table', 'low table'],
+    ['Two bookcases', 'shelves'],
+    ['Chest of drawers', 'chest of drawers'],
+    ['Sleeper sofa', 'sofa bed'],
+    ['Floor lamp', 'lamp'],
+    ['Gizmo', undefined],
+  ] as const)('"%s" is %s', (name, kind) => expect(kindOfName(name)).toBe(kind))
+})
+
+describe('sizes as they are spoken', () => {
+  test.each([
+    ['1980 900 840', 'sofa', 'metric', [1980, 900, 840]],
+    [`6'6 x 35 1/2 x 33`, 'sofa', 'metric', [1981, 902, 838]],
+    [`6'6 35 1/2 33`, 'sofa', 'imperial', [1981, 902, 838]],
+    ['198 90 84', 'sofa', 'metric', [1980, 900, 840]],
+    ['198 x 90 x 84 cm', 'sofa', 'metric', [1980, 900, 840]],
+    ['1.98 0.9 0.84 m', 'sofa', 'metric', [1980, 900, 840]],
+    ['78 x 35 x 33', 'sofa', 'imperial', [1981, 889, 838]],
+    ['78 by 35 by 33 in', 'sofa', 'metric', [1981, 889, 838]],
+    ['240 x 330', 'rug', 'metric', [2400, 3300, 10]],
+    ['8 x 10 ft', 'rug', 'imperial', [2438, 3048, 10]],
+    ['50 70 cm', 'picture', 'metric', [500, 30, 700]],
+    ['76 82 105', 'armchair', 'metric', [760, 820, 1050]],
+  ] as const)('"%s" of a %s', (text, kind, system, [widthMm, depthMm, heightMm]) =>
+    expect(parseSize(text, kind, system)).toEqual({ widthMm, depthMm, heightMm, question: undefined }),
+  )
+  test('a slip of units is questioned with what it would mean', () => {
+    expect(parseSize('72 35 33 mm', 'sofa', 'metric').question).toMatch(
+      /unusual for a sofa\. Are these inches: 72 = 1\u2009829 mm\?/,
+    )
+    expect(parseSize('3200 900 840', 'armchair', 'metric').question).toMatch(
+      /its width is mostly 500 to 1\u2009300 mm/,
+    )
+  })
+  test.each([
+    ['', /needs three numbers/],
+    ['big', /needs three numbers/],
+    ['1980 900', /needs three numbers/],
+    ['1 2 3 4', /more than three/],
+    ['0 0 0', /Size/],
+    ['9'.repeat(100), /longer than a size/],
+    ['1980 x 900 x 84000000', /Size/],
+  ] as const)('"%s" is refused in words', (text, says) => expect(() => parseSize(text, 'sofa')).toThrow(says))
+})
+
+describe('the hanging height', () => {
+  const adult = (name: string, mm: number | null, kind: Person['kind'] = 'adult'): Person => ({
+    id: name,
+    position: 0,
+    name,
+    kind,
+    ageYears: null,
+    standingEyeMm: mm,
+    seatedEyeMm: null,
+    minds: [],
+    note: '',
+  })
+  test('halfway between the two who look, children and pets left out', () => {
+    expect(
+      proposedHanging([adult('Ilka', 1480), adult('Bence', 1600), adult('Mimi', 1000, 'child')]),
+    ).toEqual({
+      mm: 1540,
+      says: 'halfway between Ilka at 1480 and Bence at 1600',
+    })
+    expect(proposedHanging([adult('Ilka', 1480)]).mm).toBe(1480)
+  })
+  test.each(published<object, { cm: [number, number] }>('hanging.height.centre'))(
+    '$id: with nobody known, the customary height ($source)',
+    ({ expected }) => {
+      const { mm } = proposedHanging([adult('Ilka', null)])
+      expect(mm).toBeGreaterThanOrEqual(expected.cm[0] * 10)
+      expect(mm).toBeLessThanOrEqual(expected.cm[1] * 10)
+    },
+  )
+})
+
+describe('adhesive strips', () => {
+  test('C098: 3.4 kg takes two pairs of 1.8, never 1.9; wood-chip paper and beds are refused at any number', () => {
+    expect(stripsFor(3400, 'smooth paint', false)).toMatchObject({ pairs: 2 })
+    expect(stripsFor(3400, 'textured paint', false)).toMatchObject({
+      refused: expect.stringContaining('do not hold') as unknown,
+    })
+    expect(stripsFor(3400, 'paper', false)).toHaveProperty('refused')
+    expect(stripsFor(3400, 'smooth paint', true)).toMatchObject({ refused: 'never over a bed or a cot' })
+    expect(stripsFor(1800, 'smooth paint', false)).toMatchObject({ pairs: 1 })
+    expect(stripsFor(1801, 'smooth paint', false)).toMatchObject({ pairs: 2 })
+    expect(stripsFor(22_000, 'smooth paint', false)).toHaveProperty('refused')
+    expect(stripsFor(null, 'smooth paint', false)).toHaveProperty('refused')
+  })
+})
+
+const paint = (id: string, hex: string) => {
+  const { l, a, b } = hexToLab(hex)
+  return {
+    ...NEW_FINISH,
+    colors: [],
+    readings: [],
+    id,
+    name: id,
+    labL: l,
+    labA: a,
+    labB: b,
+    version: 1,
+  }
+}
+const laid = (surface: 'walls' | 'trim' | 'floor', finishId: string) => ({
+  ...NEW_PLACEMENT,
+  id: `on ${surface}`,
+  surface,
+  finishId,
+  version: 1,
+})
+const rented = (more: Partial<JobSnapshot>): JobSnapshot => {
+  const job = emptyJob()
+  return emptyJob({ schools: { ...job.schools, tenure: 'rented' }, ...more })
+}
+const letter = (more: Partial<JobSnapshot['consents'][number]>): JobSnapshot['consents'][number] => ({
+  id: 'letter',
+  version: 1,
+  on: '2026-04-02',
+  change: 'paint',
+  surface: '',
+  colors: 'any color',
+  finishId: null,
+  itemId: null,
+  photoId: null,
+  words: '',
+  ...more,
+})
+
+describe('a rented home', () => {
+  const scheme = rented({
+    finishes: [paint('Deep blue', '#24364f')],
+    placements: [laid('walls', 'Deep blue')],
+    items: [
+      itemWith({ id: 'Pendant shade', originalAt: 'hall cupboard' }),
+      itemWith({ id: 'Wall shelf', fixing: 'screwed to the wall' }),
+    ],
+  })
+  test('C100: leave for white or grey is no leave for blue, and leave to paint is no leave to drill', () => {
+    const job = {
+      ...scheme,
+      consents: [
+        letter({ colors: 'white or grey', words: 'walls may be painted white or gray', surface: 'walls' }),
+      ],
+    }
+    const found = findings(job, 'rented-change')
+    expect(found.map((f) => f.about[0]!.name)).toEqual(['Deep blue on Walls', 'Wall shelf'])
+    expect(found[0]!.measured).toMatch(/2 Apr.*white or grey, and Deep blue is neither/)
+    expect(found[1]!.measured).toMatch(/it allows painting, not drilling/)
+    // The swapped shade leaves no trace, and its original is listed.
+    const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, String)
+    expect(back.find((b) => b.what === 'Pendant shade')).toMatchObject({ originalAt: 'hall cupboard' })
+    const white = { ...job, finishes: [paint('Deep blue', '#eceae6')] }
+    expect(findings(white, 'rented-change').map((f) => f.about[0]!.name)).toEqual(['Wall shelf'])
+  })
+  test.each([
+    [{}, 1],
+    [{ surface: 'trim' }, 2],
+    [{ surface: 'walls' }, 1],
+    [{ colors: 'one finish', finishId: 'Deep blue' }, 1],
+    [{ colors: 'one finish', finishId: 'Pale' }, 2],
+    [{ change: 'cover' }, 2],
+    [{ change: 'drill' }, 1],
+    [{ change: 'drill', itemId: 'Pendant shade' }, 2],
+  ] as const)('a letter of %j leaves %i open', (scope, open) =>
+    expect(findings({ ...scheme, consents: [letter(scope)] }, 'rented-change')).toHaveLength(open),
+  )
+
+  const EVERY: JobSnapshot = rented({
+    finishes: [
+      paint('Deep blue', '#24364f'),
+      { ...paint('Cork', '#a8835a'), material: 'tile' },
+      { ...paint('Leaf paper', '#88a070'), material: 'wallpaper' },
+    ],
+    placements: [laid('walls', 'Leaf paper'), laid('trim', 'Deep blue'), laid('floor', 'Cork')],
+    pieces: [
+      pieceWith({ id: 'Curtains', kind: 'curtains', fixing: 'screwed to the wall' }),
+      pieceWith({ id: 'Mirror', kind: 'mirror', fixing: 'screwed to the wall', weightG: 22_000 }),
+      pieceWith({ id: 'Print', kind: 'picture', fixing: 'screwed to the wall', weightG: 3_400 }),
+      pieceWith({ id: 'Pendant', kind: 'lamp', fixing: 'wired in' }),
+      pieceWith({ id: 'Runner', kind: 'rug', fixing: 'glued down' }),
+      pieceWith({ id: 'Old shelf', kind: 'shelves', fixing: 'screwed to the wall', there: true }),
+    ],
+    items: [
+      itemWith({ id: 'Hanging chair', fixing: 'screwed to the ceiling' }),
+      itemWith({ id: 'Basin tap', fixing: 'plumbed in' }),
+      itemWith({ id: 'Bookcase', fixing: 'stands free' }),
+    ],
+  })
+  test('everything that drills, paints or fixes is caught, each with a reversible way that makes it go away', () => {
+    const found = findings(EVERY, 'rented-change')
+    expect(found.map((f) => f.about[0]!.name)).toEqual([
+      'Leaf paper on Walls',
+      'Deep blue on Skirting',
+      'Cork on Floor',
+      'Curtains',
+      'Mirror',
+      'Print',
+      'Pendant',
+      'Runner',
+      'Hanging chair',
+      'Basin tap',
+    ])
+    for (const f of found) {
+      expect(f.severity).toBe('stop')
+      expect(f.mends.length, f.title).toBeGreaterThan(0)
+      for (const mend of f.mends) {
+        const after = findings(applyMend(EVERY, mend), 'rented-change')
+        expect(
+          after.map((x) => x.title),
+          mend.label,
+        ).not.toContain(f.title)
+        expect(after).toHaveLength(found.length - 1)
+      }
+    }
+  })
+  test('owned, or not said, nothing of this is judged', () => {
+    expect(findings({ ...EVERY, schools: { ...EVERY.schools, tenure: 'owned' } }, 'rented-change')).toEqual(
+      [],
+    )
+    expect(
+      findings({ ...EVERY, schools: { ...EVERY.schools, tenure: null } }, 'tenure-unknown'),
+    ).toHaveLength(1)
+  })
+  test('C102: 33.2 m² of charcoal cost 3.3 L of primer and 5.5 L of white to give back, 100.70 in all', () => {
+    const back = paintBack(33.2e6, 1200, 1100)
+    expect(back.primerL).toBeCloseTo(3.3, 1)
+    expect(back.paintL).toBeCloseTo(5.5, 1)
+    expect(Math.abs(back.costMinor - 10_070)).toBeLessThanOrEqual(200)
+  })
+  test('the list for putting back names every change, what sticks, and what was lent', () => {
+    const job: JobSnapshot = {
+      ...EVERY,
+      brief: { ...EVERY.brief, backPrimerMinor: 1200, backPaintMinor: 1100 },
+      pieces: [
+        ...EVERY.pieces,
+        pieceWith({ id: 'Poster', kind: 'picture', fixing: 'adhesive strips', weightG: 900 }),
+        pieceWith({ id: 'Stool', kind: 'stool', lentFrom: 'the kitchen' }),
+      ],
+    }
+    const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, String)
+    expect(back).toHaveLength(12)
+    expect(back.find((b) => b.what === 'Poster')!.how).toContain('slowly, straight down')
+    expect(back.find((b) => b.what === 'Stool')!.how).toBe('goes back to the kitchen')
+    expect(back.filter((b) => b.withoutConsent)).toHaveLength(10)
+  })
+  test('C116: a leaning mirror with a child of two is a stop; strips are no restraint, a strap asks for consent', () => {
+    const mirror = pieceWith({
+      id: 'Mirror',
+      kind: 'mirror',
+      widthMm: 700,
+      heightMm: 1800,
+      fixing: 'leans',
+      weightG: 22_000,
+    })
+    const child = {
+      id: 'c',
+      version: 1,
+      position: 0,
+      name: 'Mimi',
+      kind: 'child' as const,
+      ageYears: 2,
+      standingEyeMm: null,
+      seatedEyeMm: null,
+      minds: [],
+      note: '',
+    }
+    const job = rented({ pieces: [mirror], people: [child] })
+    expect(findings(job, 'tip-over-rented')[0]).toMatchObject({ severity: 'stop' })
+    expect(
+      findings({ ...job, pieces: [{ ...mirror, fixing: 'adhesive strips' }] }, 'tip-over-rented'),
+    ).toHaveLength(1)
+    expect(
+      findings({ ...job, pieces: [{ ...mirror, fixing: 'adhesive strips' }] }, 'strips-overload'),
+    ).toHaveLength(1)
+    const strapped = { ...job, pieces: [{ ...mirror, fixing: 'screwed to the wall' as const }] }
+    expect(findings(strapped, 'tip-over-rented')).toEqual([])
+    expect(findings(strapped, 'rented-change')).toHaveLength(1)
+    expect(findings({ ...strapped, consents: [letter({ change: 'drill' })] }, 'rented-change')).toEqual([])
+  })
+})
+
+describe('the frame of the job', () => {
+  test('C003: a sentimental piece is neither proposed to go nor asked what it is for', () => {
+    const job = emptyJob({
+      uses: [use('Read', 'read')],
+      pieces: [pieceWith({ id: 'Sideboard', kind: 'cabinet', there: true, sentimental: true })],
+    })
+    expect(findings(job, 'idle-pieces')).toEqual([])
+    const everyMend = findings(job).flatMap((f) => f.mends.map((m) => m.label))
+    expect(everyMend.filter((l) => l.includes('Sideboard'))).toEqual([])
+  })
+  test('C005: of three promised places one has nothing planned', () => {
+    const focuses = ['window wall', 'alcove', 'stair foot'].map((name, position) => ({
+      id: name,
+      name,
+      position,
+      version: 1,
+    }))
+    const items = [...Array(9).keys()]
+      .map((i) => itemWith({ id: `w${i}`, focusId: 'window wall' }))
+      .concat([...Array(5).keys()].map((i) => itemWith({ id: `s${i}`, focusId: 'stair foot' })))
+    expect(findings(emptyJob({ focuses, items }), 'focus-empty').map((f) => f.about[0]!.name)).toEqual([
+      'alcove',
+    ])
+    expect(items.filter((i) => i.focusId === null)).toHaveLength(0)
+  })
+  test('the fee, four ways', () => {
+    const fee = { feeKind: 'none', feeMinor: 5000, feePpm: 125_000, feeHours: 12 } as const
+    expect(feeMinor(fee, 100_000)).toBe(0)
+    expect(feeMinor({ ...fee, feeKind: 'fixed' }, 100_000)).toBe(5000)
+    expect(feeMinor({ ...fee, feeKind: 'hourly' }, 100_000)).toBe(60_000)
+    expect(feeMinor({ ...fee, feeKind: 'percent of cost' }, 100_003)).toBe(12_500)
+  })
+  test('two levels: what belongs to both counts in both', () => {
+    const [decorate, build] = levelPrices([
+      { name: 'Paint', level: null, amountMinor: 20_000, leadDays: 7 },
+      { name: 'Panels', level: 'decorate only', amountMinor: 30_000, leadDays: 15 },
+      { name: 'Plaster', level: 'with building work', amountMinor: 90_000, leadDays: 42 },
+    ])
+    expect([decorate!.amountMinor, decorate!.weeks, build!.amountMinor, build!.weeks]).toEqual([
+      50_000, 3, 110_000, 6,
+    ])
+  })
+  test('a picture of every wall and every corner; the return of a breast is seen in its neighbor', () => {
+    const walls = wallsOf([
+      [1400, 90],
+      [350, -90],
+      [900, -90],
+      [350, 90],
+      [1400, 90],
+      [3000, 90],
+      [3700, 90],
+      [3000, 90],
+    ]).map((w) => ({ ...w, name: w.id }))
+    expect(standpoints(walls, []).map((s) => s.subject)).toEqual([
+      ...['w0', 'w2', 'w4', 'w5', 'w6', 'w7'].map((w) => `wall:${w}`),
+      ...['w0', 'w2', 'w4', 'w5', 'w6', 'w7'].map((w) => `corner:${w}`),
+    ])
+  })
+  test('change orders move what may be spent', () => {
+    const job = emptyJob({
+      changeOrders: [
+        { id: 'c', amountMinor: 60_000, agreedOn: DAY, agreedBy: 'Client', why: 'bay curtains' },
+      ],
+    })
+    // 5,000.00 + 600.00, less a tenth in reserve.
+    expect(briefFactsOf(job, DAY, undefined).toSpendMinor).toBe(504_000)
+  })
+  test('every school of every topic is explained', () => {
+    for (const topic of TOPICS)
+      for (const s of SCHOOLS[topic].schools) {
+        expect(s.says.length).toBeGreaterThan(30)
+        expect(s.says.length).toBeLessThan(190)
+      }
+  })
+})
+
+test.each(BRIEF_RULES.map((r) => [r.name, r] as const))(
+  '%s: each of its mends makes the finding go away',
+  (_name, rule) => {
+    const facts = rule.examples.trips()
+    const [found] = rule.check(facts)
+    for (const mend of found!.mends) {
+      const after = briefFactsOf(applyMend(facts.job, mend), facts.today, undefined)
+      const same = rule
+        .check(after)
+        .filter((f) => JSON.stringify(f.about) === JSON.stringify(found!.about) && f.title === found!.title)
+      expect(same, mend.label).toEqual([])
+    }
+  },
+)

@@ -1,0 +1,19 @@
+import type { JobSnapshot } from '../../model/snapshot.js'
+import type { Coverage } from './coverage.js'
+import type { LevelPrice } from './levels.js'
+import type { RentedChange } from './rentedChanges.js'
+import type { Standpoint } from './standpoints.js'
+
+/** What the rules of the brief judge: the rows, and what was reckoned from them. */
+export interface BriefFacts {
+  readonly job: JobSnapshot
+  readonly today: string
+  readonly coverage: Coverage
+  readonly changes: readonly RentedChange[]
+  readonly standpoints: readonly Standpoint[]
+  readonly levels: readonly LevelPrice[]
+  /** What may be spent: agreed budget with its change orders, less reserve and a fee inside the budget. */
+  readonly toSpendMinor: number
+  readonly wallName: (id: string) => string
+  readonly money: (minor: number) => string
+}

@@ -1,0 +1,261 @@
+import { KIND_WORDS, type UseKind } from './words.js'
+import type { Use } from './schema.js'
+import type { PieceKind } from '../../model/vocabulary/shared.js'
+import { mmText } from '../../kernel/units/length.js'
+
+/** A place or help that a use asks for. */
+export type Place =
+  | 'seat'
+  | 'bed'
+  | 'eating surface'
+  | 'work surface'
+  | 'low surface'
+  | 'storage'
+  | 'hanging storage'
+  | 'wash place'
+  | 'instrument'
+  | 'display place'
+  | 'light'
+  | 'mirror'
+
+// What each use cannot do without, and what it is poorer without (common practice: function before objects).
+interface Needs {
+  readonly first: Place | undefined
+  /** Counted for every person, or once for the room. */
+  readonly each: boolean
+  readonly also: readonly Place[]
+}
+export const USE_NEEDS: Readonly<Record<UseKind, Needs>> = {
+  sleep: { first: 'bed', each: true, also: [] },
+  sit: { first: 'seat', each: true, also: [] },
+  eat: { first: 'eating surface', each: true, also: ['seat'] },
+  'work or study': { first: 'work surface', each: true, also: ['seat', 'light'] },
+  read: { first: 'seat', each: true, also: ['light'] },
+  store: { first: 'storage', each: false, also: [] },
+  dress: { first: 'hanging storage', each: false, also: ['mirror'] },
+  wash: { first: 'wash place', each: false, also: ['mirror'] },
+  'play music': { first: 'instrument', each: false, also: ['seat', 'light'] },
+  play: { first: undefined, each: false, also: ['storage'] },
+  'sew or make': { first: 'work surface', each: true, also: ['seat', 'light', 'storage'] },
+  'put things down': { first: 'low surface', each: false, also: [] },
+  display: { first: 'display place', each: false, also: [] },
+  other: { first: undefined, each: false, also: [] },
+}
+
+/** A piece or an item, as far as coverage is concerned. Sizes are null while nobody knows them. */
+export interface Thing {
+  readonly id: string
+  readonly kind: 'piece' | 'item'
+  readonly name: string
+  readonly pieceKind: PieceKind
+  readonly count: number
+  readonly widthMm: number | null
+  readonly depthMm: number | null
+  readonly heightMm: number | null
+  readonly openDepthMm: number | null
+  readonly serves: readonly string[]
+}
+
+/** How many places of a sort a thing offers, or the measure that rules it out. */
+export type Offer = { readonly places: number } | { readonly fails: string } | undefined
+
+// Heights in mm at which a surface serves, and the width a person takes. Dining and desk tops stand 28 to 30 in high
+// (711 to 762 mm), a low table 16 to 18 in; a person takes about 600 mm at a table and on a sofa, 800 mm in a bed of
+// two (all common practice). The bands are widened by about 25 mm, since tops are not cut to the inch.
+const TABLE_MM = [685, 790] as const
+const LOW_MM = [250, 560] as const
+const PERSON_MM = 600
+const SLEEPER_MM = 700
+const SINGLE_BED_MM = 750
+
+const within = (mm: number | null, [low, high]: readonly [number, number], what: string): Offer =>
+  mm === null || (mm >= low && mm <= high)
+    ? { places: 1 }
+    : { fails: `${mmText(mm)} mm high; ${what} wants ${low} to ${high}` }
+
+const widthPlaces = (mm: number | null, personMm: number) =>
+  mm === null ? 1 : Math.max(1, Math.floor(mm / personMm))
+
+const beds = (widthMm: number | null): Offer =>
+  widthMm === null
+    ? { places: 1 }
+    : widthMm < SINGLE_BED_MM
+      ? { fails: `${mmText(widthMm)} mm wide; a bed wants ${SINGLE_BED_MM}` }
+      : { places: Math.max(1, Math.floor(widthMm / SLEEPER_MM)) }
+
+/** A table takes people along both long sides, and one at each end when it is as deep as a place is wide. */
+function tablePlaces(widthMm: number | null, depthMm: number | null): number {
+  if (widthMm === null || depthMm === null) return 1
+  const [long, short] = [Math.max(widthMm, depthMm), Math.min(widthMm, depthMm)]
+  return Math.max(1, 2 * Math.floor(long / PERSON_MM) + (short >= PERSON_MM ? 2 : 0))
+}
+
+/** What one thing offers of one place; undefined when its kind has nothing to do with it. */
+export function offer(thing: Thing, place: Place): Offer {
+  const { pieceKind: kind, widthMm, depthMm, heightMm } = thing
+  const is = (...kinds: PieceKind[]) => kinds.includes(kind)
+  const one = (o: Offer, places = 1): Offer => (o && 'places' in o ? { places } : o)
+  switch (place) {
+    case 'seat':
+      if (is('sofa', 'sofa bed', 'bench')) return { places: widthPlaces(widthMm, PERSON_MM) }
+      return is('armchair', 'chair', 'stool') ? { places: 1 } : undefined
+    case 'bed':
+      if (is('bed')) return beds(widthMm)
+      if (is('sofa bed')) return beds(widthMm === null ? null : widthMm - 300)
+      return is('cot') ? { places: 1 } : undefined
+    case 'eating surface':
+      if (is('table', 'desk'))
+        return one(within(heightMm, TABLE_MM, 'a place to eat'), tablePlaces(widthMm, depthMm))
+      return is('low table', 'side table', 'trunk', 'bench')
+        ? {
+            fails: `${heightMm === null ? 'too low' : `${mmText(heightMm)} mm high`}; a place to eat wants ${TABLE_MM[0]} to ${TABLE_MM[1]}`,
+          }
+        : undefined
+    case 'work surface':
+      if (is('table', 'desk'))
+        return one(
+          within(heightMm, TABLE_MM, 'a desk'),
+          is('desk') ? widthPlaces(widthMm, 900) : widthPlaces(widthMm, PERSON_MM),
+        )
+      return is('low table', 'trunk', 'shelves', 'side table')
+        ? within(heightMm, TABLE_MM, 'a desk')
+        : undefined
+    case 'low surface':
+      if (is('low table', 'side table', 'trunk', 'stool', 'bench'))
+        return is('side table') ? { places: 1 } : within(heightMm, LOW_MM, 'a low table')
+      return is('table', 'desk', 'cabinet', 'chest of drawers') ? { places: 1 } : undefined
+    case 'storage':
+      return is('cabinet', 'chest of drawers', 'wardrobe', 'trunk', 'shelves', 'desk', 'side table')
+        ? { places: 1 }
+        : undefined
+    case 'hanging storage':
+      if (is('wardrobe')) return { places: 1 }
+      return is('cabinet') ? within(heightMm, [1200, 3000], 'clothes on hangers') : undefined
+    case 'wash place':
+      return is('sanitary') ? { places: 1 } : undefined
+    case 'instrument':
+      return is('piano') || (is('other') && /piano|violin|cello|guitar|harp|music/i.test(thing.name))
+        ? { places: 1 }
+        : undefined
+    case 'display place':
+      return is('shelves', 'cabinet', 'picture', 'object', 'plant', 'side table') ? { places: 1 } : undefined
+    case 'light':
+      return is('lamp') ? { places: 1 } : undefined
+    default:
+      return is('mirror') ? { places: 1 } : undefined
+  }
+}
+
+/** What is said of a use that nothing is counted for. */
+export const NOTHING = 'nothing serves it'
+
+export type CoverState = 'covered' | 'in part' | 'uncovered'
+
+export interface Cell {
+  readonly thing: Thing
+  /** serves: ticked and good for it · fails: ticked, but a measure rules it out · could: not ticked, but its kind would do */
+  readonly state: 'serves' | 'fails' | 'could' | 'no'
+  readonly says: string
+}
+
+export interface UseCoverage {
+  readonly use: Use
+  readonly state: CoverState
+  readonly says: string
+  readonly cells: readonly Cell[]
+  /** The only thing the use hangs on, when there is just one. */
+  readonly hangsOn: Thing | undefined
+  /** What it is poorer without and nothing offers. */
+  readonly lacks: readonly Place[]
+}
+
+export interface Coverage {
+  readonly uses: readonly UseCoverage[]
+  /** Things that serve no use. */
+  readonly idle: readonly Thing[]
+}
+
+/**
+ * The coverage table: every use against every piece and item. A thing counts once as a thing and once for each use it
+ * truly serves.
+ */
+export function coverage(uses: readonly Use[], things: readonly Thing[]): Coverage {
+  return {
+    uses: uses.map((use) => coverUse(use, things)),
+    idle: things.filter((t) => !t.serves.some((id) => uses.some((u) => u.id === id))),
+  }
+}
+
+function coverUse(use: Use, things: readonly Thing[]): UseCoverage {
+  const { first, each, also } = USE_NEEDS[use.kind]
+  const cells = things.map((thing): Cell => {
+    const ticked = thing.serves.includes(use.id)
+    const offered = first && offer(thing, first)
+    if (!ticked) return { thing, state: offered && 'places' in offered ? 'could' : 'no', says: '' }
+    if (offered && 'fails' in offered) return { thing, state: 'fails', says: offered.fails }
+    return { thing, state: 'serves', says: '' }
+  })
+  const serving = cells.filter((c) => c.state === 'serves').map((c) => c.thing)
+  const failing = cells.filter((c) => c.state === 'fails')
+  const wanted = each ? use.persons : 1
+  const has = first ? placesOf(serving, first) : serving.length
+  const lacks = also.filter(
+    (place) => !things.some((t) => t.serves.includes(use.id) && placesOf([t], place) > 0),
+  )
+  const failed = failing.map((c) => `${c.thing.name} is ${c.says}`).join('; ')
+  const base = { use, cells, lacks, hangsOn: serving.length === 1 ? serving[0] : undefined }
+  if (serving.length === 0) return { ...base, state: 'uncovered', says: failed || NOTHING }
+  if (first && has === 0) return { ...base, state: 'in part', says: `no ${first} among what serves it` }
+  if (has < wanted)
+    return {
+      ...base,
+      state: 'in part',
+      says: `${has} of ${wanted} ${first ?? 'place'}s${failed ? `; ${failed}` : ''}`,
+    }
+  return { ...base, state: 'covered', says: serving.map((t) => t.name).join(', ') }
+}
+
+function placesOf(things: readonly Thing[], place: Place): number {
+  return things.reduce((sum, t) => {
+    const offered = offer(t, place)
+    return sum + (offered && 'places' in offered ? offered.places * t.count : 0)
+  }, 0)
+}
+
+const KINDS: ReadonlyMap<string, PieceKind> = new Map(Object.entries(KIND_WORDS))
+const MOST_WORDS = Math.max(...[...KINDS.keys()].map((k) => k.split(' ').length))
+/** What follows these says more about a thing, not what it is: "shelf for scores", "cabinet, oak". */
+const ASIDE = /,|\s(?:for|with|by|over|above|under|at|in|on|from|to)\s/i
+
+// The same few names are asked after on every edit; the answer depends on nothing else.
+const known = new Map<string, PieceKind | undefined>()
+const MOST_KNOWN = 2000
+
+/**
+ * The kind a name speaks of; undefined when no word of it is known. The last known word decides, as in English: a
+ * table lamp is a lamp, a desk chair a chair.
+ */
+export function kindOfName(name: string): PieceKind | undefined {
+  if (known.has(name)) return known.get(name)
+  const kind = findKind(name)
+  if (known.size >= MOST_KNOWN) known.clear()
+  known.set(name, kind)
+  return kind
+}
+
+function findKind(name: string): PieceKind | undefined {
+  const [head = ''] = name.split(ASIDE)
+  return lastKind(head) ?? lastKind(name)
+}
+
+/** Of words that end alike the most are meant: a chest of drawers, not drawers. */
+function lastKind(text: string): PieceKind | undefined {
+  const words = text.toLowerCase().split(/[^\p{L}]+/u)
+  for (let end = words.length; end > 0; end--)
+    for (let from = Math.max(0, end - MOST_WORDS); from < end; from++) {
+      const said = words.slice(from, end).join(' ')
+      const kind = KINDS.get(said) ?? KINDS.get(said.replace(/s$/, ''))
+      if (kind) return kind
+    }
+  return undefined
+}

@@ -1,0 +1,195 @@
+import { deltaE00, lrv, type LabD65 } from '../../kernel/color/lab.js'
+import type { RoomKind } from '../../model/vocabulary/shared.js'
+import type { JobSnapshot } from '../../model/snapshot.js'
+import type { Finish, Part, Piece, Placement, Pull, Scheme } from './schema.js'
+import { schemeView, type WornPiece } from './schemeView.js'
+import { undertone, type Undertone } from './undertone.js'
+import {
+  finishShares,
+  inRoom,
+  visiblePatches,
+  withPartsAndOpenings,
+  type FinishShare,
+  type Patch,
+  type SurfaceAreas,
+} from './visibleArea.js'
+
+export interface FinishFacts {
+  readonly finish: Finish
+  readonly lab: LabD65
+  readonly undertone: Undertone
+  readonly areaMm2: number
+  /** Visible area over all visible area, 0 to 1; 0 for a sample on the bench that is placed nowhere. */
+  readonly share: number
+  readonly where: readonly Patch['where'][]
+}
+
+/** The schools the palette rules ask for. */
+export type PaletteSchools = Pick<
+  JobSnapshot['schools'],
+  | 'colorScheme'
+  | 'trimAndCeiling'
+  | 'mood'
+  | 'textiles'
+  | 'pieceAgainstWall'
+  | 'timber'
+  | 'metals'
+  | 'inherited'
+>
+
+/** What the palette rules judge: each finish with its undertone and share, and who wears it in the scheme followed. */
+export interface PaletteFacts {
+  /** The school of color scheme; null while the job has chosen none. */
+  readonly school: string | null
+  readonly schools: PaletteSchools
+  readonly roomKind: RoomKind | null
+  readonly scheme: Scheme | undefined
+  readonly finishes: readonly FinishFacts[]
+  readonly placements: readonly Placement[]
+  /** Finishes still open on a surface: the scheme must work with each. */
+  readonly candidates: readonly Placement[]
+  readonly pieces: readonly WornPiece[]
+  /** Colors pulled out of what inspires the room. */
+  readonly pulls: readonly Pull[]
+  /** The rows behind all schemes: what a mend changes, so that the other schemes are left alone. */
+  readonly rows: Pick<PaletteRows, 'placements' | 'dressings'>
+}
+
+/** The rows of a job that the palette is made of. */
+export type PaletteRows = Pick<
+  JobSnapshot,
+  'finishes' | 'placements' | 'pieces' | 'schemes' | 'dressings' | 'parts' | 'openings' | 'pulls'
+> & {
+  readonly schools: PaletteSchools
+  readonly room: { readonly kind: RoomKind | null }
+}
+
+export const labOf = (finish: Pick<Finish, 'labL' | 'labA' | 'labB'>): LabD65 => ({
+  l: finish.labL,
+  a: finish.labA,
+  b: finish.labB,
+})
+
+/** Areas of everything in the room that can wear a finish. */
+export const wearableAreas = (
+  areas: SurfaceAreas | undefined,
+  rows: { readonly parts: readonly Part[]; readonly openings: JobSnapshot['openings'] },
+): SurfaceAreas | undefined =>
+  withPartsAndOpenings(
+    areas,
+    rows.parts,
+    rows.openings.map((o) => ({ ...o, name: o.name || `A ${o.kind}` })),
+  )
+
+/**
+ * Undertone and share of every finish of the job in one scheme, largest share first, unplaced samples last.
+ *
+ * @param schemeId the scheme to look at; null for what all schemes share
+ */
+export function paletteFacts(
+  rows: PaletteRows,
+  areas: SurfaceAreas | undefined,
+  schemeId: string | null,
+): PaletteFacts {
+  const { scheme, placements, candidates, pieces } = schemeView(rows, schemeId)
+  const shares = new Map<string, FinishShare>(
+    finishShares(visiblePatches(wearableAreas(areas, rows), placements, pieces)).map((s) => [s.finishId, s]),
+  )
+  const finishes = rows.finishes.map((finish): FinishFacts => {
+    const seen = shares.get(finish.id)
+    const lab = labOf(finish)
+    return {
+      finish,
+      lab,
+      undertone: undertone(finish.material, lab),
+      areaMm2: seen?.areaMm2 ?? 0,
+      share: seen?.share ?? 0,
+      where: seen?.where ?? [],
+    }
+  })
+  return {
+    school: rows.schools.colorScheme,
+    schools: rows.schools,
+    roomKind: rows.room.kind,
+    scheme,
+    finishes: finishes.sort((x, y) => y.areaMm2 - x.areaMm2),
+    placements,
+    candidates,
+    pieces,
+    pulls: rows.pulls,
+    rows: { placements: rows.placements, dressings: rows.dressings },
+  }
+}
+
+/** Finishes that are seen. */
+export const seen = (facts: PaletteFacts): FinishFacts[] => facts.finishes.filter((f) => f.share > 0)
+
+/** Shares of mains, second and accent over what can change: the school's 60/30/10 is judged on these. */
+export function roleShares(facts: PaletteFacts): {
+  main: number
+  second: number
+  accent: number
+  fixed: number
+} {
+  const of = (roles: readonly string[]) =>
+    facts.finishes.filter((f) => roles.includes(f.finish.role)).reduce((sum, f) => sum + f.share, 0)
+  const changeable = of(['main', 'second', 'accent'])
+  const part = (role: string) => (changeable > 0 ? of([role]) / changeable : 0)
+  return { main: part('main'), second: part('second'), accent: part('accent'), fixed: of(['stays']) }
+}
+
+/** Where a finish is worn, by its placements and pieces: the rows a mend would give another finish. */
+export function wearers(facts: PaletteFacts, finishId: string) {
+  return {
+    placements: facts.placements.filter((p) => p.finishId === finishId),
+    pieces: facts.pieces.filter((p) => p.finishId === finishId && inRoom(p)),
+  }
+}
+
+/** Every color of a finish: its own first, then the further ones, with their parts of the finish. */
+export function colorsOf(finish: Finish): { readonly lab: LabD65; readonly part: number }[] {
+  const rest = finish.colors.reduce((sum, c) => sum + c.share, 0)
+  return [
+    { lab: labOf(finish), part: Math.max(0, 1 - rest) },
+    ...finish.colors.map((c) => ({ lab: { l: c.l, a: c.a, b: c.b }, part: c.share })),
+  ]
+}
+
+/** The finish on the wall behind a piece: of its own wall, else of the walls. */
+export function wallBehind(facts: PaletteFacts, piece: Pick<Piece, 'wallId'>): FinishFacts | undefined {
+  const on = (surface: string) => facts.placements.find((p) => p.surface === surface)
+  const placed = (piece.wallId && on(`wall:${piece.wallId}`)) || on('walls')
+  return placed && facts.finishes.find((f) => f.finish.id === placed.finishId)
+}
+
+/** The finish laid on a surface, when one is. */
+export function finishOn(facts: PaletteFacts, surface: string): FinishFacts | undefined {
+  const placed = facts.placements.find((p) => p.surface === surface)
+  return placed && facts.finishes.find((f) => f.finish.id === placed.finishId)
+}
+
+export const finishWorn = (facts: PaletteFacts, piece: Pick<Piece, 'finishId'>): FinishFacts | undefined =>
+  facts.finishes.find((f) => f.finish.id === piece.finishId)
+
+/** Lightness of the whole room: mean LRV of what is seen, weighed by area. */
+export function meanReflectance(facts: PaletteFacts): number | undefined {
+  const list = seen(facts)
+  const all = list.reduce((sum, f) => sum + f.share, 0)
+  return all > 0 ? list.reduce((sum, f) => sum + f.share * lrv(f.lab), 0) / all : undefined
+}
+
+// Two finishes in one view read as one, as a mistake, or as two on purpose (common practice): up to 4 the eye takes
+// them for the same at arm's length and in different textures, from 9 on nobody does.
+export const MATCH_DELTA_E = 4
+export const CLEAR_DELTA_E = 9
+
+export type Likeness = 'merges' | 'near miss' | 'clear'
+
+/** The three zones of likeness. Neither nearer nor farther is better by itself; the middle is the mistake. */
+export function likeness(one: LabD65, two: LabD65): { readonly zone: Likeness; readonly deltaE: number } {
+  const deltaE = deltaE00(one, two)
+  return {
+    deltaE,
+    zone: deltaE <= MATCH_DELTA_E ? 'merges' : deltaE < CLEAR_DELTA_E ? 'near miss' : 'clear',
+  }
+}

@@ -1,0 +1,80 @@
+import type { Finding, Rule } from '../../../findings/finding.js'
+import type { PaletteFacts } from '../paletteFacts.js'
+import { addPiece, finishRef } from './about.js'
+import { accentGroups, occurrences } from './accents.js'
+import { room } from './example.js'
+
+// Seen once it is an accident, twice a pair, three times a scheme (common practice).
+const PLACES = 3
+
+function check(facts: PaletteFacts): Finding[] {
+  return accentGroups(facts).flatMap((group): Finding[] => {
+    const [first] = group
+    if (!first) return []
+    const found = occurrences(facts, first.lab)
+    const sides = new Set(found.flatMap((o) => o.wallId ?? []))
+    const located = found.filter((o) => o.wallId !== null).length
+    const one = sides.size === 1 && located === found.length && found.length > 1
+    if (found.length >= PLACES && !one) return []
+    const where = found.map((o) => o.name).join(', ')
+    return [
+      {
+        rule: 'palette.accent-seen-again',
+        severity: 'look',
+        about: group.map(finishRef),
+        title: one
+          ? 'Accent is seen on one side only'
+          : found.length === 1
+            ? 'Accent is seen in one place only'
+            : 'Accent is seen too seldom',
+        measured: `${group.map((f) => f.finish.name).join(', ')}: ${found.length === 1 ? 'one place' : `${found.length} places`}${where ? ` (${where})` : ''}${one ? ', all at one wall' : ''}`,
+        wanted: `at least ${PLACES} places, on more than one side of the room`,
+        because:
+          'An accent seen once is an accident. Carry it across: a tray, book spines, a lamp shade, a cushion at the other end.',
+        mends: carryAcross(facts, first.finish.id, found.length, one ? [...sides][0] : undefined),
+      },
+    ]
+  })
+}
+
+/** Small things in the accent where none are yet: a cushion and a tray make up what is missing. */
+function carryAcross(facts: PaletteFacts, finishId: string, places: number, wallId: string | undefined) {
+  const walls = [...new Set(facts.pieces.flatMap((p) => p.wallId ?? []))].filter((w) => w !== wallId)
+  const missing = Math.max(PLACES - places, 1)
+  const things = [
+    { name: 'Tray in the accent', kind: 'object' as const, widthMm: 400, depthMm: 300, heightMm: 40 },
+    { name: 'Cushion in the accent', kind: 'cushion' as const, widthMm: 450, depthMm: 150, heightMm: 450 },
+  ].slice(0, missing)
+  if (things.length < missing) return []
+  return [
+    {
+      label: `Add ${things.map((t) => `a ${t.name.split(' ')[0]?.toLowerCase() ?? 'thing'}`).join(' and ')} in it${wallId && walls[0] ? ' at another wall' : ''}`,
+      changes: things.map((t, i) =>
+        addPiece(facts, { ...t, finishId, wallId: walls[i % Math.max(1, walls.length)] ?? null }, i),
+      ),
+    },
+  ]
+}
+
+export const accentSeenAgain: Rule<PaletteFacts> = {
+  name: 'palette.accent-seen-again',
+  title: 'An accent that is not seen again',
+  numbers: `At least ${PLACES} places, not all at one wall. Colors within 25° of hue and 25 of lightness are the same one.`,
+  source: 'common practice',
+  schools: 'all',
+  check,
+  examples: {
+    trips: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4' },
+        { name: 'Madder', hex: '#A4462F', role: 'accent' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4' },
+        { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { wallId: 'north' } },
+        { name: 'Rust', hex: '#B5603C', role: 'accent', piece: { wallId: 'south' } },
+        { name: 'Brick', hex: '#9C4A33', role: 'accent', piece: { wallId: 'east' } },
+      ]),
+  },
+}

@@ -1,0 +1,63 @@
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { likeness, wallBehind, type PaletteFacts } from '../paletteFacts.js'
+import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
+import { room } from './example.js'
+
+const HANGING: readonly string[] = ['curtains', 'blind', 'lamp']
+
+function check(facts: PaletteFacts): Finding[] {
+  return wornPieces(facts).flatMap(({ piece, finish }): Finding[] => {
+    if (!HANGING.includes(piece.kind) || finish.finish.material !== 'textile') return []
+    const wall = wallBehind(facts, piece)
+    if (!wall || wall === finish) return []
+    const { zone, deltaE } = likeness(finish.lab, wall.lab)
+    if (zone !== 'near miss') return []
+    return [
+      {
+        rule: 'palette.cloth-near-wall',
+        severity: 'look',
+        about: [pieceRef(piece), finishRef(wall)],
+        title: `${piece.name} nearly matches the wall it hangs before`,
+        measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${wall.finish.name}`,
+        wanted: 'the color of the wall, or clearly another',
+        because:
+          'A shade or curtain beside the wall is the commonest near miss: lit from behind, the difference grows.',
+        mends: facts.finishes
+          .filter((f) => f.finish.material === 'textile' && likeness(f.lab, wall.lab).zone !== 'near miss')
+          .sort((x, y) => likeness(x.lab, finish.lab).deltaE - likeness(y.lab, finish.lab).deltaE)
+          .slice(0, 2)
+          .flatMap((f) => dressPiece(facts, piece, f)),
+      },
+    ]
+  })
+}
+
+export const clothNearWall: Rule<PaletteFacts> = {
+  name: 'palette.cloth-near-wall',
+  title: 'A shade or curtain that nearly matches the wall',
+  numbers: 'ΔE00 between 4 and 9 from the finish of the wall it hangs before.',
+  source: 'common practice',
+  schools: 'all',
+  check,
+  examples: {
+    trips: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
+        {
+          name: 'Linen',
+          hex: '#CFC2A8',
+          piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 },
+        },
+        { name: 'Wall linen', hex: '#D8CFC0', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
+        {
+          name: 'Linen',
+          hex: '#D8CFC0',
+          piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 },
+        },
+      ]),
+  },
+}

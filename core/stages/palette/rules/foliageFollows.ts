@@ -1,0 +1,75 @@
+import { chroma } from '../../../kernel/color/lab.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { temperature } from '../undertone.js'
+import { changeable, finishRef, othersInstead } from './about.js'
+import { room } from './example.js'
+
+// The green that leans neither way (Natural Color System, elementary green, from memory), and how far from it a leaf
+// must lie to be called one or the other (common practice).
+const GREEN_DEG = 165
+const LEANS_DEG = 15
+// A color leads the leaves from this chroma and share (common practice).
+const LEAD_CHROMA = 5
+const LEAD_SHARE = 0.05
+
+const leans = (f: FinishFacts): 'blue' | 'yellow' | undefined =>
+  f.undertone.hueDeg > GREEN_DEG + LEANS_DEG
+    ? 'blue'
+    : f.undertone.hueDeg < GREEN_DEG - LEANS_DEG
+      ? 'yellow'
+      : undefined
+
+function check(facts: PaletteFacts): Finding[] {
+  const leaves = seen(facts).filter((f) => f.undertone.family === 'foliage')
+  const lead = seen(facts).find(
+    (f) =>
+      f.undertone.family !== 'foliage' &&
+      chroma(f.lab) >= LEAD_CHROMA &&
+      f.share >= LEAD_SHARE &&
+      temperature(f.undertone.hueDeg) === 'cool',
+  )
+  if (!lead) return []
+  return leaves
+    .filter((leaf) => leans(leaf) === 'yellow')
+    .map((leaf): Finding => ({
+      rule: 'palette.foliage-follows',
+      severity: 'look',
+      about: [finishRef(leaf), finishRef(lead)],
+      title: `${leaf.finish.name} pulls yellow beside ${lead.finish.name}, which is ${lead.undertone.word}`,
+      measured: `Leaves at ${Math.round(leaf.undertone.hueDeg)}°, the large color at ${Math.round(lead.undertone.hueDeg)}°`,
+      wanted: `leaves from ${GREEN_DEG - LEANS_DEG}° on, towards blue`,
+      because:
+        'Greens pull blue or yellow; they follow the nearest large color, and once one is in all others follow it, real and artificial alike.',
+      mends: changeable(facts, leaf)
+        ? othersInstead(
+            facts,
+            leaf,
+            (o) => o.undertone.family === 'foliage' && leans(o) !== 'yellow',
+            (o) => Math.abs(o.lab.l - leaf.lab.l),
+          )
+        : [],
+    }))
+}
+
+export const foliageFollows: Rule<PaletteFacts> = {
+  name: 'palette.foliage-follows',
+  title: 'Leaves that pull yellow beside a large cool color',
+  numbers: `Leaves under ${GREEN_DEG - LEANS_DEG}° beside a blue or green-blue of chroma ${LEAD_CHROMA} and ${100 * LEAD_SHARE} % of what is seen. Green at ${GREEN_DEG}° leans neither way.`,
+  source: 'common practice',
+  schools: 'all',
+  check,
+  examples: {
+    trips: () =>
+      room([
+        { name: 'Rug', hex: '#8698A7' },
+        { name: 'Stems', hex: '#6F8352', material: 'foliage', role: 'foliage' },
+        { name: 'Eucalyptus', hex: '#558484', material: 'foliage', role: 'foliage', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Rug', hex: '#8698A7' },
+        { name: 'Stems', hex: '#558484', material: 'foliage', role: 'foliage' },
+      ]),
+  },
+}

@@ -1,0 +1,69 @@
+import type { Rule } from '../../../findings/finding.js'
+import type { PaletteFacts } from '../paletteFacts.js'
+import { accentMissing, accentScarce } from './accentScarce.js'
+import { accentSeenAgain } from './accentSeenAgain.js'
+import { boldUnrelated } from './boldUnrelated.js'
+import { clothNearWall } from './clothNearWall.js'
+import { darkFocus } from './darkFocus.js'
+import { envelope, envelopeDepth } from './envelope.js'
+import { foliageFollows } from './foliageFollows.js'
+import { inspirationUnused, notInInspiration } from './inspiration.js'
+import { inheritedApart } from './inheritedApart.js'
+import { lampsTurn } from './lampsTurn.js'
+import { largeNeighbors } from './largeNeighbors.js'
+import { metals, metalWarmth } from './metals.js'
+import { mood } from './mood.js'
+import { nearMiss } from './nearMiss.js'
+import { openFloor } from './openFloor.js'
+import { orphanColor } from './orphanColor.js'
+import { patternsAlike, patternSharesNoColor, tooManyPatterns } from './patterns.js'
+import { pieceAgainstWall } from './pieceAgainstWall.js'
+import { rugAgainstFloor } from './rugAgainstFloor.js'
+import { shares } from './shares.js'
+import { sheen } from './sheen.js'
+import { shouts } from './shouts.js'
+import { staysIgnored } from './staysIgnored.js'
+import { texture } from './texture.js'
+import { timberLightness } from './timberLightness.js'
+import { tooManyHues } from './tooManyHues.js'
+import { trimContrast } from './trimContrast.js'
+import { undertoneClash } from './undertoneClash.js'
+import { unfit } from './unfit.js'
+
+export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
+  undertoneClash,
+  inheritedApart,
+  largeNeighbors,
+  foliageFollows,
+  nearMiss,
+  pieceAgainstWall,
+  clothNearWall,
+  rugAgainstFloor,
+  envelope,
+  envelopeDepth,
+  darkFocus,
+  trimContrast,
+  openFloor,
+  tooManyHues,
+  shares,
+  accentSeenAgain,
+  accentScarce,
+  accentMissing,
+  orphanColor,
+  notInInspiration,
+  inspirationUnused,
+  staysIgnored,
+  boldUnrelated,
+  shouts,
+  metals,
+  metalWarmth,
+  timberLightness,
+  patternsAlike,
+  patternSharesNoColor,
+  tooManyPatterns,
+  texture,
+  sheen,
+  mood,
+  unfit,
+  lampsTurn,
+]

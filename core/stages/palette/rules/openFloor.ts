@@ -1,0 +1,87 @@
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { leaningOf } from '../pairs.js'
+import { likeness, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { surfaceName } from '../visibleArea.js'
+import { finishRef, wornPieces } from './about.js'
+import { room } from './example.js'
+
+/** What speaks against a finish that is still open: the first fault with what else is seen. */
+function against(facts: PaletteFacts, open: FinishFacts, surface: string): string | undefined {
+  const others = seen(facts).filter((f) => !f.where.every((w) => w.id === surface))
+  const clash = others.find((f) => leaningOf(open, f)?.clash)
+  if (clash) return `leans apart from ${clash.finish.name}`
+  const rug =
+    surface === 'floor' &&
+    wornPieces(facts).find(
+      (w) => w.piece.kind === 'rug' && likeness(w.finish.lab, open.lab).zone === 'near miss',
+    )
+  return rug ? `is a near miss with ${rug.piece.name}` : undefined
+}
+
+function check(facts: PaletteFacts): Finding[] {
+  const surfaces = [...new Set(facts.candidates.map((c) => c.surface))]
+  return surfaces.flatMap((surface): Finding[] => {
+    const open = facts.candidates
+      .filter((c) => c.surface === surface)
+      .flatMap((c) => {
+        const finish = facts.finishes.find((f) => f.finish.id === c.finishId)
+        return finish ? [{ row: c, finish, fault: against(facts, finish, surface) }] : []
+      })
+    const failing = open.filter((o) => o.fault !== undefined)
+    if (failing.length === 0) return []
+    const works = open.filter((o) => o.fault === undefined)
+    return [
+      {
+        rule: 'palette.open-floor',
+        severity: 'look',
+        about: [
+          { kind: 'surface', id: surface, name: surfaceName(surface) },
+          ...open.map((o) => finishRef(o.finish)),
+        ],
+        title:
+          works.length === 0
+            ? `The scheme works with no ${surfaceName(surface).toLowerCase()} still open`
+            : `The scheme does not work with every ${surfaceName(surface).toLowerCase()} still open`,
+        measured: failing.map((o) => `${o.finish.finish.name} ${o.fault ?? ''}`).join('; '),
+        wanted: `wall and textiles that work with all ${open.length}${works.length > 0 ? `; now with ${works.map((o) => o.finish.finish.name).join(', ')}` : ''}`,
+        because: 'While it is undecided, everything else must work with each of them; or decide it now.',
+        mends:
+          works.length > 0
+            ? [
+                {
+                  label: `Leave ${failing.map((o) => o.finish.finish.name).join(', ')} out`,
+                  changes: failing.map((o) => ({
+                    collection: 'placements',
+                    id: o.row.id,
+                    remove: true as const,
+                  })),
+                },
+              ]
+            : [],
+      },
+    ]
+  })
+}
+
+export const openFloor: Rule<PaletteFacts> = {
+  name: 'palette.open-floor',
+  title: 'A scheme that fails with a finish still open',
+  numbers:
+    'Each finish still open on a surface is held against all that is seen: undertone by family, and ΔE00 4 to 9 between rug and floor.',
+  source: 'common practice',
+  schools: 'all',
+  check,
+  examples: {
+    trips: () =>
+      room([
+        { name: 'Table', hex: '#C9A76C', material: 'timber' },
+        { name: 'Red parquet', hex: '#7A3B2B', material: 'timber', on: ['floor'], open: true },
+        { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Table', hex: '#C9A76C', material: 'timber' },
+        { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
+      ]),
+  },
+}

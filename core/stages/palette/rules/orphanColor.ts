@@ -1,0 +1,61 @@
+import { chroma, hueDeg } from '../../../kernel/color/lab.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { HUE_CHROMA } from '../hueFamilies.js'
+import { colorsOf, seen, type PaletteFacts } from '../paletteFacts.js'
+import { hueWord } from '../undertone.js'
+import { addCushion, finishRef } from './about.js'
+import { occurrences, repeats } from './accents.js'
+import { room } from './example.js'
+
+// Less of a pattern than this is a thread nobody misses (common practice).
+const LEAST_PART = 0.1
+
+function check(facts: PaletteFacts): Finding[] {
+  return seen(facts)
+    .filter((f) => f.finish.colors.length > 0 && f.finish.role !== 'foliage')
+    .flatMap((f) =>
+      colorsOf(f.finish)
+        .filter((c) => c.part >= LEAST_PART && chroma(c.lab) >= HUE_CHROMA)
+        .flatMap((c): Finding[] => {
+          if (occurrences(facts, c.lab).length > 1) return []
+          const word = hueWord(hueDeg(c.lab))
+          return [
+            {
+              rule: 'palette.orphan-color',
+              severity: 'note',
+              about: [finishRef(f)],
+              title: `The ${word} of ${f.finish.name} stands alone`,
+              measured: `${Math.round(100 * c.part)} % of it, and nowhere else in the room`,
+              wanted: 'seen once more',
+              because:
+                'A color that comes back ties its piece to the room; one cushion or one object is enough.',
+              mends: facts.finishes
+                .filter((o) => o.share === 0 && repeats(o.lab, c.lab))
+                .slice(0, 1)
+                .map((o) => addCushion(facts, o)),
+            },
+          ]
+        }),
+    )
+}
+
+export const orphanColor: Rule<PaletteFacts> = {
+  name: 'palette.orphan-color',
+  title: 'A color of a pattern that nothing repeats',
+  numbers: `Colors of chroma ${HUE_CHROMA} and more that make at least ${100 * LEAST_PART} % of a patterned finish, held by no other finish within 25° of hue and 25 of lightness. A suggestion, not a fault.`,
+  source: 'common practice',
+  schools: 'all',
+  check,
+  examples: {
+    trips: () =>
+      room([
+        { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
+        { name: 'Rust', hex: '#B5542F', placed: false },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
+        { name: 'Rust', hex: '#B5542F' },
+      ]),
+  },
+}

@@ -1,0 +1,84 @@
+import { chroma } from '../../../kernel/color/lab.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { PaletteFacts } from '../paletteFacts.js'
+import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
+import { room } from './example.js'
+
+// Chroma from which a thing is heard across a quiet room, and across a room whose textiles recede (common practice).
+const LOUD = 30
+const LOUD_TEXTILE = 25
+// Color comes from leaves, art and the view; what stays is no choice.
+const MAY: readonly string[] = ['plant', 'picture']
+const TEXTILES: readonly string[] = ['cushion', 'throw', 'curtains', 'blind']
+
+function check(facts: PaletteFacts): Finding[] {
+  const quiet = facts.school === 'quiet neutral'
+  const recede = facts.schools.textiles === 'recede'
+  if (!quiet && !recede) return []
+  return wornPieces(facts).flatMap(({ piece, finish }): Finding[] => {
+    if (
+      MAY.includes(piece.kind) ||
+      ['foliage', 'metal', 'stays'].includes(finish.finish.role) ||
+      piece.stays ||
+      piece.sentimental
+    )
+      return []
+    const c = chroma(finish.lab)
+    const textile = recede && TEXTILES.includes(piece.kind)
+    const limit = textile ? LOUD_TEXTILE : LOUD
+    if (c < limit || (!quiet && !textile)) return []
+    const calm = facts.finishes
+      .filter((f) => f.finish.material === finish.finish.material && chroma(f.lab) < 15)
+      .sort((x, y) => Math.abs(x.lab.l - finish.lab.l) - Math.abs(y.lab.l - finish.lab.l))
+    const away: Mend[] = piece.there
+      ? [
+          {
+            label: `Keep ${piece.name.toLowerCase()} off display`,
+            changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'move' } }],
+          },
+        ]
+      : []
+    return [
+      {
+        rule: 'palette.shouts',
+        severity: 'look',
+        about: [pieceRef(piece), finishRef(finish)],
+        title: `${piece.name} shouts`,
+        measured: `${finish.finish.name}, ${finish.undertone.word}, chroma ${c.toFixed(0)}`,
+        wanted: `under ${limit}`,
+        because: piece.there
+          ? 'It may be owned and used, and not shown.'
+          : 'In a quiet room color comes from leaves, art and the view.',
+        school: quiet ? 'quiet neutral' : 'recede',
+        mends: [...away, ...calm.slice(0, 2).flatMap((f) => dressPiece(facts, piece, f))],
+      },
+    ]
+  })
+}
+
+export const shouts: Rule<PaletteFacts> = {
+  name: 'palette.shouts',
+  title: 'A colored piece that shouts in a quiet room',
+  numbers: `Chroma ${LOUD} and more in “quiet neutral”, ${LOUD_TEXTILE} in cushions, throws and curtains where textiles recede. Plants, pictures, metals and what stays are free.`,
+  source: 'common practice',
+  schools: ['quiet neutral', 'recede'],
+  check,
+  examples: {
+    trips: () =>
+      room(
+        [
+          { name: 'Bone', hex: '#EDE7DC' },
+          { name: 'Orange', hex: '#E2711D', piece: { kind: 'object', there: true } },
+        ],
+        'quiet neutral',
+      ),
+    passes: () =>
+      room(
+        [
+          { name: 'Bone', hex: '#EDE7DC' },
+          { name: 'Black', hex: '#32312F', piece: { kind: 'object', there: true } },
+        ],
+        'quiet neutral',
+      ),
+  },
+}

@@ -1,0 +1,112 @@
+import { hueTurn } from '../../../kernel/color/lab.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import { FAMILY_ARC_DEG, HUE_CHROMA, hueFamilies } from '../hueFamilies.js'
+import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
+import { hueWord } from '../undertone.js'
+import { room } from './example.js'
+import { wearInstead } from './wearInstead.js'
+
+// Families of hue that a school carries (product book, Schools; common practice). What stays, metals and
+// foliage are not counted: they are judged by undertone, and a kept floor is no choice of the scheme.
+const LIMITS: Readonly<Record<string, number>> = {
+  'two mains and one accent': 3,
+  'quiet neutral': 1,
+  'drawn from one piece': 5,
+}
+const COUNTED: readonly string[] = ['main', 'second', 'accent']
+
+interface Counted {
+  readonly id: string
+  readonly lab: FinishFacts['lab']
+  readonly areaMm2: number
+  readonly facts: FinishFacts
+}
+
+function check(facts: PaletteFacts): Finding[] {
+  const { school } = facts
+  const limit = school === null ? undefined : LIMITS[school]
+  if (school === null || limit === undefined) return []
+  const counted = facts.finishes
+    .filter((f) => f.share > 0 && COUNTED.includes(f.finish.role))
+    .map((f): Counted => ({ id: f.finish.id, lab: f.lab, areaMm2: f.areaMm2, facts: f }))
+  const families = hueFamilies(counted)
+  if (families.length <= limit) return []
+  const spare = families.slice(limit)
+  const mends =
+    spare.length === 1
+      ? spareMends(
+          facts,
+          spare[0]?.members ?? [],
+          families.slice(0, limit).flatMap((f) => f.members),
+        )
+      : []
+  const roomier = Object.entries(LIMITS).find(([, most]) => most >= families.length)?.[0]
+  return [
+    {
+      rule: 'palette.too-many-hues',
+      severity: 'look',
+      about: spare
+        .flatMap((f) => f.members)
+        .map((m) => ({ kind: 'finish', id: m.id, name: m.facts.finish.name })),
+      title: `${families.length} hues, ${spare.length === 1 ? 'one more than' : `${spare.length} more than`} the school carries`,
+      measured: `${families.length} families: ${families.map((f) => hueWord(f.hueDeg)).join(', ')}`,
+      wanted: `at most ${limit}`,
+      because: `Tints of one hue count once. The least seen ${spare.length === 1 ? 'is' : 'are'} ${spare
+        .flatMap((f) => f.members.map((m) => m.facts.finish.name))
+        .join(', ')}.`,
+      school,
+      mends: [
+        ...mends,
+        ...(roomier
+          ? [
+              {
+                label: `Change the school to “${roomier}”`,
+                changes: [{ collection: 'schools', id: 'schools', set: { colorScheme: roomier } }],
+              },
+            ]
+          : []),
+      ],
+    },
+  ]
+}
+
+/** One mend that moves every member of the spare family onto the nearest hue that is kept. */
+function spareMends(facts: PaletteFacts, members: readonly Counted[], kept: readonly Counted[]): Mend[] {
+  const moves = members.map((member) => {
+    const to = [...kept].sort((x, y) => apart(x, member) - apart(y, member))[0]
+    return to && wearInstead(facts, member.facts, to.facts)
+  })
+  if (moves.length === 0 || moves.some((m) => m === undefined)) return []
+  const sure = moves.filter((m): m is Mend => m !== undefined)
+  return [{ label: sure.map((m) => m.label).join('; '), changes: sure.flatMap((m) => m.changes) }]
+}
+
+function apart(one: Counted, two: Counted): number {
+  return Math.abs(hueTurn(one.facts.undertone.hueDeg, two.facts.undertone.hueDeg))
+}
+
+export const tooManyHues: Rule<PaletteFacts> = {
+  name: 'palette.too-many-hues',
+  title: 'More hues than the chosen school carries',
+  numbers: `Families of hue among mains, second and accent: ${Object.entries(LIMITS)
+    .map(([school, most]) => `${most} in “${school}”`)
+    .join(', ')}. A hue counts from chroma ${HUE_CHROMA}; hues within ${FAMILY_ARC_DEG}° are one family.`,
+  source: 'common practice',
+  schools: Object.keys(LIMITS),
+  check,
+  examples: {
+    trips: () =>
+      room([
+        { name: 'Navy', hex: '#26324A' },
+        { name: 'Ochre', hex: '#C08A2E' },
+        { name: 'Plum', hex: '#6B3550' },
+        { name: 'Moss', hex: '#66703F' },
+      ]),
+    passes: () =>
+      room([
+        { name: 'Navy', hex: '#26324A' },
+        { name: 'Slate blue', hex: '#4A5F82' },
+        { name: 'Cream', hex: '#EFEAE0' },
+      ]),
+  },
+}

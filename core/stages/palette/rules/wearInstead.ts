@@ -1,0 +1,22 @@
+import type { Mend } from '../../../findings/finding.js'
+import { wearers, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { sharedByAll } from '../schemeView.js'
+import { dressChanges, layChanges } from '../wear.js'
+
+/**
+ * The mend that gives everything wearing one finish another instead, in the scheme that is followed and no other.
+ * Undefined when something that wears it cannot be given another: a piece or finish that stays.
+ */
+export function wearInstead(facts: PaletteFacts, from: FinishFacts, to: FinishFacts): Mend | undefined {
+  if (from.finish.role === 'stays') return undefined
+  const { placements, pieces } = wearers(facts, from.finish.id)
+  if (placements.length + pieces.length === 0 || pieces.some(sharedByAll)) return undefined
+  const names = from.where.map((w) => w.name.toLowerCase()).join(', ')
+  return {
+    label: `Use ${to.finish.name} for ${names}`,
+    changes: [
+      ...placements.flatMap((p) => layChanges(facts.rows, facts.scheme, p.surface, to.finish)),
+      ...pieces.flatMap((p) => dressChanges(facts.rows, facts.scheme, p, to.finish.id)),
+    ],
+  }
+}

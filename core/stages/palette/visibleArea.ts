@@ -1,0 +1,251 @@
+import type { Part, Piece, Placement } from './schema.js'
+import type { PieceKind, Surface } from '../../model/vocabulary/shared.js'
+
+/** How many of its faces a kind of piece shows, as parts of front (w·h), side (d·h) and top (w·d). */
+interface Faces {
+  readonly front: number
+  readonly side: number
+  readonly top: number
+}
+
+// Common practice, no source: what a person standing in the room sees of each kind. A seat against a wall
+// shows front, both arms and its top; a rug only its top; a picture only its face.
+const FACES: Readonly<Record<PieceKind, Faces>> = {
+  sofa: { front: 1, side: 2, top: 0.6 },
+  'sofa bed': { front: 1, side: 2, top: 0.6 },
+  armchair: { front: 1, side: 2, top: 0.6 },
+  chair: { front: 0.5, side: 1, top: 0.8 },
+  stool: { front: 0.5, side: 1, top: 1 },
+  bench: { front: 0.4, side: 0.8, top: 1 },
+  rug: { front: 0, side: 0, top: 1 },
+  curtains: { front: 1, side: 0, top: 0 },
+  blind: { front: 1, side: 0, top: 0 },
+  throw: { front: 0, side: 0, top: 1 },
+  cushion: { front: 1, side: 0, top: 0 },
+  table: { front: 0.2, side: 0.4, top: 1 },
+  'low table': { front: 0.2, side: 0.4, top: 1 },
+  'side table': { front: 0.3, side: 0.6, top: 1 },
+  desk: { front: 0.3, side: 0.6, top: 1 },
+  'chest of drawers': { front: 1, side: 1, top: 1 },
+  wardrobe: { front: 1, side: 1, top: 0 },
+  trunk: { front: 1, side: 1, top: 1 },
+  sanitary: { front: 1, side: 1, top: 0.5 },
+  cabinet: { front: 1, side: 1, top: 1 },
+  shelves: { front: 0.4, side: 1, top: 0 },
+  bed: { front: 1, side: 2, top: 1 },
+  cot: { front: 0.5, side: 1, top: 1 },
+  lamp: { front: 0.6, side: 0, top: 0 },
+  picture: { front: 1, side: 0, top: 0 },
+  mirror: { front: 1, side: 0, top: 0 },
+  object: { front: 1, side: 0, top: 0.5 },
+  piano: { front: 1, side: 2, top: 1 },
+  plant: { front: 0.5, side: 0, top: 0 },
+  other: { front: 1, side: 1, top: 1 },
+}
+
+/** Visible area of a piece, all of its count, in mm². */
+export function pieceAreaMm2(
+  piece: Pick<Piece, 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm'>,
+): number {
+  const { front, side, top } = FACES[piece.kind]
+  const { widthMm: w, depthMm: d, heightMm: h, count } = piece
+  return Math.round(count * (front * w * h + side * d * h + top * w * d))
+}
+
+/** Net areas of what can wear a finish, as Measure finds them; mm². */
+export interface SurfaceAreas {
+  readonly walls: readonly {
+    readonly wallId: string
+    readonly name: string
+    readonly upperMm2: number
+    readonly lowerMm2: number
+  }[]
+  readonly floorMm2: number
+  readonly ceilingMm2: number
+  readonly trimMm2: number
+  readonly doorsMm2: number
+  /** Parts of walls with a finish of their own, and the wall each is taken from; none for several walls. */
+  readonly parts?: readonly {
+    readonly partId: string
+    readonly name: string
+    readonly wallId: string | null
+    readonly areaMm2: number
+  }[]
+  /** Openings that can wear a finish of their own: door leaves and window frames. */
+  readonly openings?: readonly {
+    readonly openingId: string
+    readonly name: string
+    readonly kind: string
+    readonly areaMm2: number
+  }[]
+}
+
+// Face of a window frame round its opening, sash and casing together (common practice).
+const FRAME_FACE_MM = 90
+
+/** Areas of a room together with the parts and openings that can wear a finish of their own. */
+export function withPartsAndOpenings(
+  areas: SurfaceAreas | undefined,
+  parts: readonly Pick<Part, 'id' | 'name' | 'wallId' | 'count' | 'widthMm' | 'heightMm'>[],
+  openings: readonly { id: string; name: string; kind: string; widthMm: number; heightMm: number }[],
+): SurfaceAreas | undefined {
+  if (!areas) return undefined
+  return {
+    ...areas,
+    parts: parts.map((p) => ({
+      partId: p.id,
+      name: p.name,
+      wallId: p.wallId,
+      areaMm2: p.count * p.widthMm * p.heightMm,
+    })),
+    openings: openings.map((o) => ({
+      openingId: o.id,
+      name: o.name,
+      kind: o.kind,
+      areaMm2: o.kind === 'door' ? o.widthMm * o.heightMm : 2 * (o.widthMm + o.heightMm) * FRAME_FACE_MM,
+    })),
+  }
+}
+
+/** What must be known of a piece to say how much of it is seen. */
+export type SeenPiece = Pick<
+  Piece,
+  'id' | 'name' | 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm' | 'finishId' | 'verdict'
+>
+
+/** True for a piece that will be seen when the room is done: not one that moves out or is let go. */
+export const inRoom = (piece: Pick<Piece, 'verdict'>): boolean =>
+  piece.verdict !== 'let go' && piece.verdict !== 'move'
+
+/** A stretch of one finish: where it is and how much of it is seen. */
+export interface Patch {
+  readonly finishId: string
+  readonly where: { readonly kind: 'surface' | 'piece'; readonly id: string; readonly name: string }
+  readonly areaMm2: number
+}
+
+/**
+ * Net area of each surface a placement covers. One wall placed by itself is taken out of `walls`, a part out of its
+ * wall, a door leaf out of the doors.
+ */
+export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: ReadonlySet<Surface>): number {
+  const partsOf = (wallId: string | null) =>
+    (areas.parts ?? [])
+      .filter((p) => p.wallId === wallId && placed.has(`part:${p.partId}`))
+      .reduce((sum, p) => sum + p.areaMm2, 0)
+  const wallOf = (wallId: string, upperMm2: number) => Math.max(0, upperMm2 - partsOf(wallId))
+  const [kind, id] = surface.split(':') as [string, string | undefined]
+  switch (kind) {
+    case 'wall':
+      return areas.walls
+        .filter((w) => w.wallId === id)
+        .reduce((sum, w) => sum + wallOf(w.wallId, w.upperMm2), 0)
+    case 'part':
+      return areas.parts?.find((p) => p.partId === id)?.areaMm2 ?? 0
+    case 'opening':
+      return areas.openings?.find((o) => o.openingId === id)?.areaMm2 ?? 0
+    case 'walls':
+      return Math.max(
+        0,
+        areas.walls
+          .filter((w) => !placed.has(`wall:${w.wallId}`))
+          .reduce((sum, w) => sum + wallOf(w.wallId, w.upperMm2), 0) - partsOf(null),
+      )
+    case 'lower':
+      return areas.walls.reduce((sum, w) => sum + w.lowerMm2, 0)
+    case 'floor':
+      return areas.floorMm2
+    case 'ceiling':
+      return areas.ceilingMm2
+    case 'trim':
+      return areas.trimMm2
+    default:
+      return Math.max(
+        0,
+        areas.doorsMm2 -
+          (areas.openings ?? [])
+            .filter((o) => o.kind === 'door' && placed.has(`opening:${o.openingId}`))
+            .reduce((sum, o) => sum + o.areaMm2, 0),
+      )
+  }
+}
+
+const NAMES: Readonly<Record<string, string>> = {
+  walls: 'Walls',
+  lower: 'Lower wall',
+  ceiling: 'Ceiling',
+  floor: 'Floor',
+  trim: 'Skirting',
+  doors: 'Doors',
+}
+
+/** What a surface is called: one wall, part or opening by the name it was given. */
+export function surfaceName(
+  surface: string,
+  areas?: Pick<SurfaceAreas, 'walls' | 'parts' | 'openings'>,
+): string {
+  const [kind, id] = surface.split(':') as [string, string | undefined]
+  if (kind === 'wall') return areas?.walls.find((w) => w.wallId === id)?.name ?? 'A wall that is gone'
+  if (kind === 'part') return areas?.parts?.find((p) => p.partId === id)?.name ?? 'A part that is gone'
+  if (kind === 'opening')
+    return areas?.openings?.find((o) => o.openingId === id)?.name ?? 'An opening that is gone'
+  return NAMES[surface] ?? surface
+}
+
+/** How much of each surface is seen, in mm²: its net area, and of the floor what no rug covers. */
+export function surfaceSeen(
+  areas: SurfaceAreas | undefined,
+  placements: readonly Pick<Placement, 'surface'>[],
+  pieces: readonly SeenPiece[],
+): (surface: Surface) => number {
+  const placed = new Set(placements.map((p) => p.surface))
+  const rugsMm2 = pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
+  return (surface) => {
+    const net = areas ? surfaceAreaMm2(surface, areas, placed) : 0
+    return surface === 'floor' ? Math.max(0, net - rugsMm2) : net
+  }
+}
+
+/** Every finish where it is seen. A rug hides the floor under it; other pieces do not yet know where they stand. */
+export function visiblePatches(
+  areas: SurfaceAreas | undefined,
+  placements: readonly Pick<Placement, 'surface' | 'finishId'>[],
+  allPieces: readonly SeenPiece[],
+): Patch[] {
+  const pieces = allPieces.filter(inRoom)
+  const seen = surfaceSeen(areas, placements, pieces)
+  const onSurfaces = placements.map((p): Patch => ({
+    finishId: p.finishId,
+    where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, areas) },
+    areaMm2: seen(p.surface),
+  }))
+  const onPieces = pieces.flatMap((p): Patch[] =>
+    p.finishId
+      ? [{ finishId: p.finishId, where: { kind: 'piece', id: p.id, name: p.name }, areaMm2: pieceAreaMm2(p) }]
+      : [],
+  )
+  return [...onSurfaces, ...onPieces].filter((p) => p.areaMm2 > 0)
+}
+
+export interface FinishShare {
+  readonly finishId: string
+  readonly areaMm2: number
+  /** Visible area of this finish over all visible area, 0 to 1. */
+  readonly share: number
+  readonly where: readonly Patch['where'][]
+}
+
+/** Shares of the finishes by visible area, largest first; they add up to 1. */
+export function finishShares(patches: readonly Patch[]): FinishShare[] {
+  const all = patches.reduce((sum, p) => sum + p.areaMm2, 0)
+  const byFinish = new Map<string, { areaMm2: number; where: Patch['where'][] }>()
+  for (const patch of patches) {
+    const seen = byFinish.get(patch.finishId) ?? { areaMm2: 0, where: [] }
+    seen.areaMm2 += patch.areaMm2
+    seen.where.push(patch.where)
+    byFinish.set(patch.finishId, seen)
+  }
+  return [...byFinish]
+    .map(([finishId, { areaMm2, where }]) => ({ finishId, areaMm2, share: areaMm2 / all, where }))
+    .sort((x, y) => y.areaMm2 - x.areaMm2)
+}

@@ -1,0 +1,147 @@
+import type { RowChange } from '../../findings/finding.js'
+import type { Dressing, Finish, Placement, Scheme } from './schema.js'
+import { sharedByAll, type WornPiece } from './schemeView.js'
+
+interface Rows {
+  readonly placements: readonly Placement[]
+  readonly dressings: readonly Dressing[]
+}
+
+/**
+ * The changes that give a piece a finish: in the scheme that is followed, or for all schemes when there is none or
+ * the piece looks alike in all.
+ */
+export function dressChanges(
+  rows: Rows,
+  scheme: Scheme | undefined,
+  piece: WornPiece,
+  finishId: string | null,
+): RowChange[] {
+  if (!scheme || sharedByAll(piece)) return [{ collection: 'pieces', id: piece.id, set: { finishId } }]
+  const own = rows.dressings.find((d) => d.schemeId === scheme.id && d.pieceId === piece.id)
+  if (own) return [{ collection: 'dressings', id: own.id, set: { finishId, absent: false } }]
+  return [
+    {
+      collection: 'dressings',
+      add: { schemeId: scheme.id, pieceId: piece.id, finishId, absent: false, costMinor: null },
+    },
+  ]
+}
+
+/** What a new placement begins with, by its surface. */
+const substrateOf = (surface: string) => (surface === 'floor' ? 'not painted' : 'sound paint')
+
+/**
+ * The changes that lay a finish on a surface, or take it off. What stays is laid for all schemes; anything else for
+ * the one that is followed, leaving the others as they are.
+ */
+export function layChanges(
+  rows: Rows,
+  scheme: Scheme | undefined,
+  surface: string,
+  finish: Pick<Finish, 'id' | 'role'> | null,
+): RowChange[] {
+  const on = rows.placements.filter((p) => p.surface === surface && !p.candidate)
+  const shared = on.find((p) => p.schemeId === null)
+  const own = scheme && on.find((p) => p.schemeId === scheme.id)
+  const target = own ?? (!scheme || finish?.role === 'stays' ? shared : undefined)
+  if (!finish) {
+    const gone = own ?? shared
+    return gone ? [{ collection: 'placements', id: gone.id, remove: true }] : []
+  }
+  if (target) return [{ collection: 'placements', id: target.id, set: { finishId: finish.id } }]
+  const like = shared ?? on[0]
+  return [
+    {
+      collection: 'placements',
+      add: {
+        surface,
+        finishId: finish.id,
+        substrate: like?.substrate ?? substrateOf(surface),
+        overL: like?.overL ?? null,
+        overA: like?.overA ?? null,
+        overB: like?.overB ?? null,
+        hold: like?.hold ?? 'applied',
+        schemeId: finish.role === 'stays' ? null : (scheme?.id ?? null),
+        candidate: false,
+      },
+    },
+  ]
+}
+
+/**
+ * The changes that copy a scheme under a new name, with all it wears.
+ *
+ * @param newId id of the copy, and a maker of ids for its rows
+ */
+export function copyChanges(
+  rows: Rows,
+  scheme: Scheme,
+  name: string,
+  position: number,
+  newId: string,
+): RowChange[] {
+  return [
+    { collection: 'schemes', add: { ...bare(scheme), id: newId, name, position, retired: false } },
+    ...rows.placements
+      .filter((p) => p.schemeId === scheme.id)
+      .map((p): RowChange => ({
+        collection: 'placements',
+        add: { ...without(bare(p), 'id'), schemeId: newId },
+      })),
+    ...rows.dressings
+      .filter((d) => d.schemeId === scheme.id)
+      .map((d): RowChange => ({
+        collection: 'dressings',
+        add: { ...without(bare(d), 'id'), schemeId: newId },
+      })),
+  ]
+}
+
+/**
+ * The changes that turn a room without schemes into one with a first: what can change moves into it, what stays
+ * remains shared.
+ */
+export function firstSchemeChanges(
+  rows: Rows & { readonly pieces: readonly WornPiece[]; readonly finishes: readonly Finish[] },
+  name: string,
+  newId: string,
+): RowChange[] {
+  const stays = (id: string | null) => rows.finishes.find((f) => f.id === id)?.role === 'stays'
+  return [
+    {
+      collection: 'schemes',
+      add: { id: newId, position: 0, name, note: '', overId: null, retired: false, storedAt: '' },
+    },
+    ...rows.placements
+      .filter((p) => p.schemeId === null && !p.candidate && !stays(p.finishId))
+      .map((p): RowChange => ({ collection: 'placements', id: p.id, set: { schemeId: newId } })),
+    ...rows.pieces
+      .filter((p) => p.finishId && !sharedByAll(p) && !stays(p.finishId))
+      .map((p): RowChange => ({
+        collection: 'dressings',
+        add: { schemeId: newId, pieceId: p.id, finishId: p.finishId, absent: false, costMinor: null },
+      })),
+  ]
+}
+
+/** The changes that take a scheme away with all that only it wears. */
+export function removeSchemeChanges(rows: Rows, scheme: Scheme): RowChange[] {
+  return [
+    ...rows.dressings
+      .filter((d) => d.schemeId === scheme.id)
+      .map((d): RowChange => ({ collection: 'dressings', id: d.id, remove: true })),
+    ...rows.placements
+      .filter((p) => p.schemeId === scheme.id)
+      .map((p): RowChange => ({ collection: 'placements', id: p.id, remove: true })),
+    { collection: 'schemes', id: scheme.id, remove: true },
+  ]
+}
+
+function bare(row: object): Record<string, unknown> {
+  const { version: _v, ...rest } = row as Record<string, unknown>
+  return rest
+}
+function without(row: Record<string, unknown>, key: string): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(row).filter(([k]) => k !== key))
+}

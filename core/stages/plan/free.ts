@@ -1,0 +1,58 @@
+import { boxCorners, freeAhead } from '../../kernel/geometry/box.js'
+import { distance, plus, type Point } from '../../kernel/geometry/polygon.js'
+import { isFlat, type Side } from './needs.js'
+import type { PlanRoom } from './planRoom.js'
+import { sideOf, type Standing } from './standing.js'
+
+/** How much floor is free before a side, what ends it, and the line it is measured along. */
+export interface Free {
+  readonly mm: number
+  readonly against: string
+  /** The piece it runs against; undefined for a wall. */
+  readonly piece: Standing | undefined
+  readonly from: Point
+  readonly to: Point
+}
+
+/** One walks under what hangs higher than this. */
+const WALK_UNDER_MM = 1_900
+
+/** Pieces a person cannot walk through. */
+export const inTheWay = (s: Standing): boolean =>
+  !isFlat(s.kind) && s.raisedMm < WALK_UNDER_MM && !(s.raisedMm > 0 && s.raisedMm > 1_200)
+
+/**
+ * Free floor before a side of a piece. The strip is a little narrower than the side, so that what stands beside a
+ * piece is not before it.
+ *
+ * @param others pieces that may end it
+ * @param withinMm pieces farther than this are not looked at
+ */
+export function freeBefore(
+  s: Standing,
+  side: Side,
+  room: PlanRoom,
+  others: readonly Standing[],
+  withinMm = 8_000,
+): Free {
+  const { origin, along, normal, half } = sideOf(s.box, side)
+  const reach = half - Math.min(100, half * 0.2)
+  let best: { mm: number; against: string; piece: Standing | undefined } = {
+    mm: Infinity,
+    against: 'nothing',
+    piece: undefined,
+  }
+  for (const wall of room.walls) {
+    const mm = freeAhead([wall.from, wall.to], origin, along, normal, -reach, reach)
+    if (mm < best.mm) best = { mm, against: wall.name, piece: undefined }
+  }
+  for (const other of others) {
+    if (other.id === s.id) continue
+    // Nothing beyond what is known already need be looked at.
+    const away = distance(other.box, origin) - other.box.halfW - other.box.halfD
+    if (away > Math.min(best.mm, withinMm) + reach) continue
+    const mm = freeAhead(boxCorners(other.box), origin, along, normal, -reach, reach)
+    if (mm < best.mm) best = { mm, against: other.name, piece: other }
+  }
+  return { ...best, from: origin, to: plus(origin, normal, Number.isFinite(best.mm) ? best.mm : 0) }
+}

@@ -1,0 +1,114 @@
+import { boxDepth, boxCorners, clipConvex } from '../../kernel/geometry/box.js'
+import { signedArea } from '../../kernel/geometry/polygon.js'
+import type { Mend } from '../../findings/finding.js'
+import { heightsMeet, type Standing } from './standing.js'
+import { insideRoom } from './rug.js'
+import { isFlat, OFF_FLOOR, PULLED_UP, TABLES } from './needs.js'
+import type { PlanFacts } from './planFacts.js'
+import type { PlanFixture, PlanRoom } from './planRoom.js'
+
+/** Touching by less than this is standing close, not standing in each other. */
+export const SLACK_MM = 5
+
+/** True when two pieces cannot stand as they do. A chair goes under a table; one walks and sits on a rug. */
+export function standIn(a: Standing, b: Standing): number {
+  const dx = a.box.x - b.box.x
+  const dy = a.box.y - b.box.y
+  const reach = a.box.halfW + a.box.halfD + b.box.halfW + b.box.halfD
+  if (dx * dx + dy * dy > reach * reach || !heightsMeet(a, b)) return 0
+  if (isFlat(a.kind) || isFlat(b.kind) || OFF_FLOOR.has(a.kind) || OFF_FLOOR.has(b.kind)) return 0
+  if ((PULLED_UP.has(a.kind) && TABLES.has(b.kind)) || (PULLED_UP.has(b.kind) && TABLES.has(a.kind))) return 0
+  const depth = boxDepth(a.box, b.box)
+  return depth > SLACK_MM ? depth : 0
+}
+
+/** Fixtures that take floor or wall a piece cannot stand in. */
+export const standsOut = (f: PlanFixture): boolean =>
+  f.kind !== 'ceiling point' &&
+  f.kind !== 'socket' &&
+  f.kind !== 'switch' &&
+  f.kind !== 'vent' &&
+  f.depthMm > 40
+
+/** A fixture a piece stands in; undefined when it is clear of all. */
+export function inFixture(s: Standing, room: PlanRoom): PlanFixture | undefined {
+  if (isFlat(s.kind) || OFF_FLOOR.has(s.kind)) return undefined
+  return room.fixtures.find(
+    (f) =>
+      standsOut(f) &&
+      s.raisedMm < f.bottomMm + f.heightMm &&
+      s.raisedMm + s.heightMm > f.bottomMm &&
+      boxDepth(s.box, f.box) > SLACK_MM,
+  )
+}
+
+/** Floor of a door's swing that a piece takes, mm². */
+export function inSwing(s: Standing, swept: readonly { readonly x: number; readonly y: number }[]): number {
+  if (swept.length === 0 || isFlat(s.kind) || OFF_FLOOR.has(s.kind) || s.raisedMm > 2_100) return 0
+  const shared = clipConvex(boxCorners(s.box), swept)
+  return shared.length > 2 ? Math.abs(signedArea(shared)) : 0
+}
+
+/** Less than this of a swing is touched by no leaf (a sheet of paper). */
+export const SWING_MM2 = 2_000
+
+/** True when nothing forbids a piece to stand where it does. */
+export function standsClear(facts: PlanFacts, s: Standing): boolean {
+  const { room } = facts
+  if (!insideRoom({ ...s.box, halfW: s.box.halfW - SLACK_MM, halfD: s.box.halfD - SLACK_MM }, room))
+    return false
+  if (inFixture(s, room)) return false
+  if (room.openings.some((o) => inSwing(s, o.swept) > SWING_MM2)) return false
+  return facts.standings.every((o) => o.id === s.id || standIn(s, o) === 0)
+}
+
+const STEP_MM = 20
+const FARTHEST_MM = 1_600
+const WORDS = [
+  { dx: 1, dy: 0, word: 'right' },
+  { dx: -1, dy: 0, word: 'left' },
+  { dx: 0, dy: 1, word: 'down the sheet' },
+  { dx: 0, dy: -1, word: 'up the sheet' },
+] as const
+
+/** Names of directions by the wall that lies that way, when one does. */
+function directionWord(room: PlanRoom, dx: number, dy: number, word: string): string {
+  const wall = room.walls.find((w) => Math.abs(w.into.x + dx) < 0.2 && Math.abs(w.into.y + dy) < 0.2)
+  return wall ? `towards ${wall.name.charAt(0).toLowerCase()}${wall.name.slice(1)}` : word
+}
+
+/**
+ * The shortest move along the sheet that makes a finding go away and brings no new stop.
+ * @param ok true for a place where the finding would not stand
+ * @returns one mend at most; none while a piece is dragged
+ */
+export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => boolean): Mend[] {
+  if (!facts.withMends || s.piece.stays) return []
+  for (let by = STEP_MM; by <= FARTHEST_MM; by += by < 400 ? STEP_MM : 2 * STEP_MM)
+    for (const { dx, dy, word } of WORDS) {
+      const moved: Standing = {
+        ...s,
+        box: { ...s.box, x: Math.round(s.box.x + dx * by), y: Math.round(s.box.y + dy * by) },
+      }
+      if (!ok(moved) || !standsClear(facts, moved)) continue
+      return [
+        {
+          label: `Move ${s.name} ${by} mm ${directionWord(facts.room, dx, dy, word)}`,
+          changes: [{ collection: 'stands', id: s.id, set: { xMm: moved.box.x, yMm: moved.box.y } }],
+        },
+      ]
+    }
+  return []
+}
+
+/** The facts with one piece elsewhere, for trying a move. */
+export function withMoved(facts: PlanFacts, moved: Standing): PlanFacts {
+  const swap = (list: readonly Standing[]) => list.map((s) => (s.id === moved.id ? moved : s))
+  return {
+    ...facts,
+    standings: swap(facts.standings),
+    solid: swap(facts.solid),
+    rugs: swap(facts.rugs),
+    seats: swap(facts.seats),
+  }
+}

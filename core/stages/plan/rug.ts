@@ -1,0 +1,316 @@
+import { boxCorners, boxHolds, boxOf, freeAhead, fromBox, inBox, type Box } from '../../kernel/geometry/box.js'
+import { distance, whereIs, type Point } from '../../kernel/geometry/polygon.js'
+import type { UnitSystem } from '../../kernel/units/length.js'
+import { SEATS } from './needs.js'
+import type { PlanRoom } from './planRoom.js'
+import { frontLegs, legsOf, sideOf, type Standing } from './standing.js'
+
+/** A size rugs are sold in. The maker's actual size decides, this only says what to look for. */
+export interface RugSize {
+  readonly name: string
+  readonly shortMm: number
+  readonly longMm: number
+}
+
+const ft = (a: number, b: number): RugSize => ({
+  name: `${a} × ${b} ft`,
+  shortMm: Math.round(a * 304.8),
+  longMm: Math.round(b * 304.8),
+})
+const mm = (a: number, b: number): RugSize => ({ name: `${a} × ${b}`, shortMm: a, longMm: b })
+
+/** Customary stock sizes (common practice): in feet, and those sold in meters. */
+export const RUG_SIZES: Readonly<Record<UnitSystem, readonly RugSize[]>> = {
+  imperial: [ft(2, 3), ft(3, 5), ft(4, 6), ft(5, 8), ft(6, 9), ft(8, 10), ft(9, 12), ft(10, 14), ft(12, 15)],
+  metric: [
+    mm(600, 900),
+    mm(800, 1500),
+    mm(1200, 1700),
+    mm(1400, 2000),
+    mm(1600, 2300),
+    mm(1700, 2400),
+    mm(2000, 2900),
+    mm(2440, 3350),
+    mm(2500, 3500),
+    mm(2750, 3660),
+    mm(3000, 4000),
+  ],
+}
+
+/** Runners for halls and bedsides, and narrow rugs that two of which are joined. */
+export const RUNNER_SIZES: Readonly<Record<UnitSystem, readonly RugSize[]>> = {
+  imperial: [ft(2, 6), ft(2.5, 8), ft(2.5, 10), ft(2.5, 12)],
+  metric: [mm(600, 1800), mm(700, 2500), mm(800, 3000), mm(800, 3500)],
+}
+
+/** How one seat stands on a rug. */
+export interface SeatOnRug {
+  readonly seat: Standing
+  readonly legsOn: number
+  readonly frontOn: number
+  /** How far the front leg that misses most is from the rug; 0 when both stand on it. */
+  readonly missMm: number
+}
+
+export type RugVerdict = 'all legs' | 'front legs' | 'some seats' | 'table only' | 'no seats'
+
+export interface RugJudged {
+  readonly seats: readonly SeatOnRug[]
+  readonly verdict: RugVerdict
+  /** Bare floor from each side of the rug to what ends the floor: front, right, back, left of it. */
+  readonly bordersMm: readonly [number, number, number, number]
+  readonly liesFlat: boolean
+}
+
+// A leg whose outer edge is within this of the rug's edge stands on it: nobody lays a rug to the millimeter.
+const LEG_SLACK_MM = 0
+
+/** Holds a rug, or several joined into one, against the seats round it. */
+export function judgeRug(rugs: readonly Box[], seats: readonly Standing[], room: PlanRoom): RugJudged {
+  const on = (p: Point) => rugs.some((r) => boxHolds(r, p, LEG_SLACK_MM))
+  const miss = (p: Point) => Math.min(...rugs.map((r) => missOf(r, p)))
+  const judged = seats.map((seat): SeatOnRug => {
+    const front = frontLegs(seat)
+    return {
+      seat,
+      legsOn: legsOf(seat).filter(on).length,
+      frontOn: front.filter(on).length,
+      missMm: Math.round(Math.max(0, ...front.map(miss))),
+    }
+  })
+  const frontAll = judged.filter((s) => s.frontOn === 2).length
+  const verdict: RugVerdict =
+    seats.length === 0
+      ? 'no seats'
+      : judged.every((s) => s.legsOn === 4)
+        ? 'all legs'
+        : frontAll === seats.length
+          ? 'front legs'
+          : judged.every((s) => s.legsOn === 0)
+            ? 'table only'
+            : 'some seats'
+  return {
+    seats: judged,
+    verdict,
+    bordersMm: bordersOf(rugs, room),
+    liesFlat: rugs.every((r) => insideRoom(r, room)),
+  }
+}
+
+/** How far outside a rug a point lies, along the floor. */
+function missOf(rug: Box, p: Point): number {
+  const at = inBox(rug, p)
+  return Math.hypot(Math.max(0, Math.abs(at.x) - rug.halfW), Math.max(0, Math.abs(at.y) - rug.halfD))
+}
+
+export function bordersOf(rugs: readonly Box[], room: PlanRoom): readonly [number, number, number, number] {
+  const free = (side: 'front' | 'right' | 'back' | 'left') =>
+    Math.max(
+      ...rugs.map((rug) => {
+        const { origin, along, normal, half } = sideOf(rug, side)
+        const mm = Math.min(
+          ...room.walls.map((w) => freeAhead([w.from, w.to], origin, along, normal, -half + 1, half - 1)),
+        )
+        // Measured from the outermost rug: one that has its neighbor ahead is not at the edge.
+        const neighbor = rugs.some(
+          (o) =>
+            o !== rug &&
+            Number.isFinite(freeAhead(boxCorners(o), origin, along, normal, -half + 1, half - 1)),
+        )
+        return neighbor ? -Infinity : mm
+      }),
+    )
+  const sides = [free('front'), free('right'), free('back'), free('left')] as const
+  return sides.map((v) => (Number.isFinite(v) ? Math.round(v) : 0)) as unknown as readonly [
+    number,
+    number,
+    number,
+    number,
+  ]
+}
+
+export function insideRoom(box: Box, room: PlanRoom): boolean {
+  const corners = boxCorners(box)
+  if (corners.some((p) => whereIs(p, room.corners) === 'outside')) return false
+  // A corner of the room that pokes into the rug: a chimney breast.
+  return !room.corners.some((p) => {
+    const at = inBox(box, p)
+    return Math.abs(at.x) < box.halfW - 1 && Math.abs(at.y) < box.halfD - 1
+  })
+}
+
+/** The seats that talk with each other round one rug: the largest, and those near it that are not pulled up to a table. */
+export function seatGroup(standings: readonly Standing[], farthestMm: number): Standing[] {
+  const tables = standings.filter((s) => s.kind === 'table' || s.kind === 'desk' || s.kind === 'piano')
+  const pulledUp = (s: Standing) =>
+    (s.kind === 'chair' || s.kind === 'stool' || s.kind === 'bench') &&
+    tables.some((t) => {
+      const at = inBox(t.box, s.box)
+      return (
+        Math.abs(at.x) < t.box.halfW + s.box.halfW + 250 && Math.abs(at.y) < t.box.halfD + s.box.halfD + 400
+      )
+    })
+  const seats = standings.filter(
+    (s) => SEATS.has(s.kind) && s.kind !== 'stool' && !pulledUp(s) && s.raisedMm === 0,
+  )
+  const anchor = anchorSeat(seats)
+  if (!anchor) return []
+  return seats.filter((s) => s === anchor || distance(s.box, anchor.box) <= farthestMm + 1_500)
+}
+
+/** The seat the others answer: the widest sofa, or the widest seat. */
+export const anchorSeat = (seats: readonly Standing[]): Standing | undefined =>
+  [...seats].sort(
+    (a, b) =>
+      Number(b.kind === 'sofa' || b.kind === 'sofa bed') -
+        Number(a.kind === 'sofa' || a.kind === 'sofa bed') ||
+      b.widthMm - a.widthMm ||
+      (a.id < b.id ? -1 : 1),
+  )[0]
+
+export interface RugAdvice extends RugJudged {
+  readonly size: RugSize
+  /** Two of one size laid side by side. */
+  readonly joined: boolean
+  readonly box: Box
+  readonly rugs: readonly Box[]
+  readonly leastBorderMm: number
+  readonly areaMm2: number
+}
+
+export interface RugAdviceAsk {
+  readonly seats: readonly Standing[]
+  readonly room: PlanRoom
+  readonly sizes: readonly RugSize[]
+  readonly borderMm: number
+  /** Where its middle would best lie; the middle of the seats' front legs when absent. */
+  readonly around?: Point | undefined
+  /** Narrow sizes of which two may be joined when no single one serves. */
+  readonly joinable?: readonly RugSize[]
+}
+
+/**
+ * Every size laid where it reaches most legs, both ways round. Sizes that cannot lie flat are left out: they are
+ * refused, however customary.
+ */
+export function rugAdvice(ask: RugAdviceAsk): RugAdvice[] {
+  const { seats, room, borderMm } = ask
+  const anchor = anchorSeat(seats)
+  const axis = anchor?.box ?? boxOf(0, 0, 1, 1, 0)
+  const points = seats.flatMap((s) => [...frontLegs(s)])
+  const local = points.map((p) => inBox(axis, p))
+  const span = (k: 'x' | 'y') =>
+    [Math.min(...local.map((p) => p[k])), Math.max(...local.map((p) => p[k]))] as const
+  const middle =
+    points.length > 0
+      ? fromBox(axis, { x: (span('x')[0] + span('x')[1]) / 2, y: (span('y')[0] + span('y')[1]) / 2 })
+      : (ask.around ?? { x: (room.low.x + room.high.x) / 2, y: (room.low.y + room.high.y) / 2 })
+  const laid: RugAdvice[] = []
+  const tryOne = (size: RugSize, w: number, d: number, joined: boolean) => {
+    const box = placeIn({ ...axis, x: middle.x, y: middle.y, halfW: w / 2, halfD: d / 2 }, room, borderMm)
+    const rugs = joined ? halves(box) : [box]
+    const judged = judgeRug(rugs, seats, room)
+    if (!judged.liesFlat) return
+    laid.push({
+      ...judged,
+      size,
+      joined,
+      box,
+      rugs,
+      leastBorderMm: Math.min(...judged.bordersMm),
+      areaMm2: w * d,
+    })
+  }
+  for (const size of ask.sizes) {
+    tryOne(size, size.longMm, size.shortMm, false)
+    if (size.longMm !== size.shortMm) tryOne(size, size.shortMm, size.longMm, false)
+  }
+  for (const size of ask.joinable ?? []) {
+    tryOne(size, size.longMm, 2 * size.shortMm, true)
+    tryOne(size, 2 * size.shortMm, size.longMm, true)
+  }
+  return laid.sort((a, b) => a.areaMm2 - b.areaMm2)
+}
+
+function halves(box: Box): Box[] {
+  const wide = box.halfW >= box.halfD
+  const [dx, dy] = wide ? [0, box.halfD / 2] : [box.halfW / 2, 0]
+  const half = wide ? { halfW: box.halfW, halfD: box.halfD / 2 } : { halfW: box.halfW / 2, halfD: box.halfD }
+  return [-1, 1].map((s) => ({ ...box, ...half, ...fromBox(box, { x: s * dx, y: s * dy }) }))
+}
+
+/** Moves a rug, as little as need be, so that it leaves the border; where it cannot, evenly between the walls. */
+function placeIn(box: Box, room: PlanRoom, borderMm: number): Box {
+  let now = box
+  for (const side of ['right', 'front'] as const) {
+    const [front, right, back, left] = bordersOf([now], room)
+    const [ahead, behind] = side === 'right' ? [right, left] : [front, back]
+    const { normal } = sideOf(now, side)
+    const total = ahead + behind
+    const want = Math.min(borderMm, total / 2)
+    const by = ahead < want ? ahead - want : behind < want ? want - behind : 0
+    now = { ...now, x: now.x + normal.x * by, y: now.y + normal.y * by }
+  }
+  return now
+}
+
+/** The advice a school asks for out of all that can be laid. */
+export function chosenRug(
+  advice: readonly RugAdvice[],
+  school: string | null,
+  borderMm: number,
+): RugAdvice | undefined {
+  const single = advice.filter((a) => !a.joined)
+  const front = (a: RugAdvice) => a.verdict === 'front legs' || a.verdict === 'all legs'
+  switch (school) {
+    case 'bare floor kept whole':
+      return undefined
+    case 'largest that leaves the border':
+      return [...single].reverse().find((a) => a.leastBorderMm >= borderMm)
+    case 'all legs on':
+      return single.find((a) => a.verdict === 'all legs')
+    case 'layered or joined':
+      return single.find(front) ?? advice.find(front)
+    default:
+      return single.find(front)
+  }
+}
+
+/** Smallest size under a dining table that keeps chairs on it when they are pulled out. */
+export function rugUnderTable(
+  lengthMm: number,
+  widthMm: number,
+  beyondMm: number,
+  sizes: readonly RugSize[],
+) {
+  const need = { longMm: lengthMm + 2 * beyondMm, shortMm: widthMm + 2 * beyondMm }
+  const [long, short] = [Math.max(need.longMm, need.shortMm), Math.min(need.longMm, need.shortMm)]
+  const size = [...sizes]
+    .sort((a, b) => a.shortMm * a.longMm - b.shortMm * b.longMm)
+    .find((s) => s.longMm >= long && s.shortMm >= short)
+  return { need: { longMm: long, shortMm: short }, size }
+}
+
+/** A rug of a given size where it puts most legs on, whichever way round. */
+export function adviceBox(
+  seats: readonly Standing[],
+  room: PlanRoom,
+  size: { readonly widthMm: number; readonly depthMm: number },
+  borderMm: number,
+): Box | undefined {
+  if (seats.length === 0) return undefined
+  const laid = rugAdvice({
+    seats,
+    room,
+    borderMm,
+    sizes: [{ name: '', shortMm: size.depthMm, longMm: size.widthMm }],
+  })
+  const rank = (a: RugAdvice) => a.seats.reduce((sum, s) => sum + 2 * s.frontOn + s.legsOn, 0)
+  const best = [...laid].sort((a, b) => rank(b) - rank(a))[0]
+  if (!best) return undefined
+  // Its own width lies along the box's width, or it is turned by a quarter.
+  const same = Math.abs(2 * best.box.halfW - size.widthMm) < 1
+  return same
+    ? best.box
+    : { ...best.box, halfW: best.box.halfD, halfD: best.box.halfW, ux: -best.box.uy, uy: best.box.ux }
+}

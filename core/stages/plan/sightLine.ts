@@ -1,0 +1,109 @@
+import { boxCorners, freeAhead } from '../../kernel/geometry/box.js'
+import { plus, type Point } from '../../kernel/geometry/polygon.js'
+import { fromWall, onWall, type PlanRoom, type PlanWall } from './planRoom.js'
+import type { Standing } from './standing.js'
+
+/** What hangs on a wall, as far as the eye from the door cares. */
+export interface Hanging {
+  readonly name: string
+  readonly wallId: string
+  readonly xMm: number
+  readonly widthMm: number
+}
+
+/** The view from the door: where it begins, what it ends on, and what stands low before that. */
+export interface SightLine {
+  readonly from: Point
+  readonly to: Point
+  readonly endsOn: string
+  /** What the eye rests on is worth it: a picture, a mirror, a window, a piece meant as the focus. */
+  readonly rests: boolean
+  readonly before: string | undefined
+}
+
+// Lower things are looked over by somebody standing in the door.
+const TALL_MM = 1_200
+// The eye takes in a little to both sides of the line.
+const GLANCE_MM = 300
+
+/**
+ * The line along which one looks on entering, from the middle of the door straight into the room, and what closes it.
+ * A piece meant as the focus draws the eye: the line then goes to it.
+ */
+export function sightLine(
+  room: PlanRoom,
+  standings: readonly Standing[],
+  hangings: readonly Hanging[],
+): SightLine | undefined {
+  const door = room.openings.find((o) => o.kind === 'door') ?? room.openings.find((o) => o.kind === 'opening')
+  const wall = room.walls.find((w) => w.id === door?.wallId)
+  if (!door || !wall) return undefined
+  const from = onWall(wall, door.startMm + door.widthMm / 2)
+  const focus = standings.find((s) => s.piece.focal)
+  const aim = focus ? focus.box : plus(from, wall.into, 1_000)
+  const length = Math.hypot(aim.x - from.x, aim.y - from.y) || 1
+  const dir = { x: (aim.x - from.x) / length, y: (aim.y - from.y) / length }
+  const along = { x: -dir.y, y: dir.x }
+  const ahead = (points: readonly Point[], half: number) =>
+    freeAhead(points, plus(from, dir, 1), along, dir, -half, half)
+  let end = { mm: Infinity, wall: undefined as PlanWall | undefined }
+  for (const w of room.walls) {
+    if (w.id === wall.id) continue
+    const mm = ahead([w.from, w.to], 1)
+    if (mm < end.mm) end = { mm, wall: w }
+  }
+  const hits = standings
+    .filter((s) => s.kind !== 'rug' && s.raisedMm < TALL_MM)
+    .map((s) => ({ s, mm: ahead(boxCorners(s.box), 1) }))
+    .filter((h) => h.mm < end.mm)
+    .sort((a, b) => a.mm - b.mm)
+  const tall = hits.find((h) => h.s.raisedMm + h.s.heightMm >= TALL_MM || h.s === focus)
+  if (tall) {
+    const to = plus(from, dir, tall.mm + 1)
+    const low = hits.filter((h) => h.mm < tall.mm).at(-1)
+    return {
+      from,
+      to,
+      endsOn: tall.s.name,
+      rests: tall.s.piece.focal || tall.s.piece.lit,
+      before: low?.s.name,
+    }
+  }
+  if (!end.wall) return undefined
+  const to = plus(from, dir, end.mm + 1)
+  const { alongMm } = fromWall(end.wall, to)
+  const near = (startMm: number, widthMm: number) =>
+    alongMm > startMm - GLANCE_MM && alongMm < startMm + widthMm + GLANCE_MM
+  const low = hits.at(-1)?.s.name
+  const picture = hangings.find((h) => h.wallId === end.wall?.id && near(h.xMm - h.widthMm / 2, h.widthMm))
+  if (picture)
+    return { from, to, endsOn: low ? `${picture.name} over ${low}` : picture.name, rests: true, before: low }
+  const window = room.openings.find(
+    (o) => o.wallId === end.wall?.id && o.kind === 'window' && near(o.startMm, o.widthMm),
+  )
+  if (window) return { from, to, endsOn: window.name || 'the window', rests: true, before: low }
+  return {
+    from,
+    to,
+    endsOn: low ? `bare ${end.wall.name} over ${low}` : `bare ${end.wall.name}`,
+    rests: false,
+    before: low,
+  }
+}
+
+/** Visual weight on both sides of the line of sight: the fronts of all pieces, tall ones more. */
+export function balance(line: SightLine, standings: readonly Standing[]): { left: number; right: number } {
+  const dir = { x: line.to.x - line.from.x, y: line.to.y - line.from.y }
+  const length = Math.hypot(dir.x, dir.y) || 1
+  let [left, right] = [0, 0]
+  for (const s of standings) {
+    if (s.kind === 'rug') continue
+    const off = (dir.x * (s.box.y - line.from.y) - dir.y * (s.box.x - line.from.x)) / length
+    const weight = s.widthMm * Math.min(2_400, s.heightMm)
+    // What stands across the line belongs to both sides.
+    const part = Math.max(-1, Math.min(1, off / Math.max(1, Math.max(s.box.halfW, s.box.halfD))))
+    right += (weight * (1 + part)) / 2
+    left += (weight * (1 - part)) / 2
+  }
+  return { left, right }
+}

@@ -1,0 +1,73 @@
+import type { Category, PieceKind } from '../../model/vocabulary/shared.js'
+import type { Companion } from './companions.js'
+import type { FitReason } from './fit.js'
+import type { Swap } from './intent.js'
+import type { PriceHistory, Slip } from './priceHistory.js'
+import type { OptionKind, Stock } from './words.js'
+
+/** An option as the rules of Source see it. */
+export interface OptionFacts {
+  readonly id: string
+  readonly name: string
+  readonly kind: OptionKind
+  readonly landedMinor: number
+  readonly leadDays: number | null
+  readonly years: number | null
+  readonly stock: Stock | null
+  readonly heldUntil: string | null
+  readonly reviewOn: string | null
+  readonly lookedAt: readonly string[]
+  readonly against: readonly FitReason[]
+  readonly chosen: boolean
+  /** Prices seen and what to think of them. */
+  readonly history: PriceHistory
+  readonly slip: Slip | undefined
+  readonly priceMinor: number
+  /** Its currency, when no rate to the job's is given: the figure is then taken as it stands. */
+  readonly rateMissing: string | undefined
+  /** The option whose set it comes in, and whether that is chosen. */
+  readonly partOf:
+    | { readonly itemId: string; readonly optionId: string; readonly name: string; readonly chosen: boolean }
+    | undefined
+}
+
+export interface ItemFacts {
+  readonly id: string
+  readonly name: string
+  readonly category: Category
+  readonly pieceKind: PieceKind | null
+  readonly intent: string
+  readonly targetMinor: number
+  readonly neededOn: string | null
+  readonly open: boolean
+  /** Chosen and not yet ordered. */
+  readonly undecided: boolean
+  readonly options: readonly OptionFacts[]
+  readonly swap: Swap | undefined
+  /** What the chosen option calls for and no line of the schedule is there for. */
+  readonly missing: readonly Companion[]
+  /** Lines that go with it and have nothing chosen. */
+  readonly companionsOpen: readonly { readonly id: string; readonly name: string }[]
+  readonly position: number
+}
+
+export interface BasketFacts {
+  readonly supplierId: string | null
+  readonly supplierName: string
+  readonly goodsMinor: number
+  readonly shortMinor: number
+  readonly nextBand: { readonly missingMinor: number; readonly savesMinor: number } | undefined
+}
+
+export interface SourceFacts {
+  readonly today: string
+  readonly items: readonly ItemFacts[]
+  readonly baskets: readonly BasketFacts[]
+  readonly stayYears: number | null
+  /** Owned pieces that are to move or be reworked and fill no item yet. */
+  readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
+  readonly money: (minor: number) => string
+  /** A whole new item, for the mends that raise one. */
+  readonly newItem: (more: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>
+  readonly newOption: (more: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>
+}
