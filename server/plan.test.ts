@@ -1,7 +1,8 @@
+import { ROWS } from '@bonitas/core/model/registry'
 import { randomUUID } from 'node:crypto'
 import { inflateSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { NEW_PIECE } from '@bonitas/core/model/emptyJob'
+
 import { NEW_HANG, NEW_STAND } from '@bonitas/core/stages/plan/newRows'
 import {
   jobWithItems,
@@ -31,7 +32,7 @@ const wall = (position: number, lengthMm: number, name: string) => ({
   face: 'smooth paint',
 })
 const piece = (more: Record<string, unknown>) => ({
-  ...NEW_PIECE,
+  ...ROWS.pieces.blank(),
   id: randomUUID(),
   widthMm: 1000,
   depthMm: 600,

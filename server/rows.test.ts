@@ -1,22 +1,12 @@
+import { ROWS, COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/model/registry'
 import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { NEW_BRIEF, NEW_ROOM } from '@bonitas/core/stages/brief/newJob'
-import { TOPICS } from '@bonitas/core/stages/brief/schools'
-import { NEW_PIECE } from '@bonitas/core/model/emptyJob'
+import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
 import { whole, type SentJob } from '@bonitas/core/model/sparse'
-import { COLLECTIONS, SCHEMAS, SINGLE, type Collection } from '@bonitas/core/model/registry'
-import {
-  finishRow,
-  itemRow,
-  jobWithItems,
-  optionRow,
-  supplierRow,
-  snapshotOf,
-  startTestServer,
-  type Member,
-  type TestServer,
-} from './testing/testServer.js'
+import { finishRow, itemRow, jobWithItems, optionRow, supplierRow, snapshotOf, startTestServer, type Member, type TestServer } from './testing/testServer.js'
+
+
 
 let server: TestServer
 let member: Member
@@ -42,7 +32,7 @@ const put = (collection: string, row: Record<string, unknown>, seen: string | un
   )
 
 const ok: Record<Collection, () => Record<string, unknown>> = {
-  brief: () => ({ ...NEW_BRIEF, id: jobId, clientId: '', roomName: 'Room', agreedMinor: 1 }),
+  brief: () => ({ ...ROWS.brief.blank(), id: jobId, clientId: '', roomName: 'Room', agreedMinor: 1 }),
   client: () => ({ id: '', name: 'Client' }),
   schools: () => ({ ...Object.fromEntries(TOPICS.map((t) => [t, null])), id: jobId }),
   people: () => ({
@@ -90,7 +80,7 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
     heightPx: 1,
     pages: 0,
   }),
-  room: () => ({ ...NEW_ROOM, id: jobId, heightMm: 2500, skirtingMm: 100 }),
+  room: () => ({ ...ROWS.room.blank(), id: jobId, heightMm: 2500, skirtingMm: 100 }),
   walls: () => ({
     id: randomUUID(),
     position: 0,
@@ -191,7 +181,7 @@ const ok: Record<Collection, () => Record<string, unknown>> = {
     photoId: null,
   }),
   pieces: () => ({
-    ...NEW_PIECE,
+    ...ROWS.pieces.blank(),
     id: randomUUID(),
     name: 'Sofa',
     kind: 'sofa',

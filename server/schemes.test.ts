@@ -1,7 +1,8 @@
+import { ROWS } from '@bonitas/core/model/registry'
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
-import { NEW_PIECE, NEW_PLACEMENT } from '@bonitas/core/model/emptyJob'
+
 import { inScheme } from '@bonitas/core/job/inScheme'
 import { migrate } from './database/migrate.js'
 import { databaseAt } from './testing/databaseAt.js'
@@ -53,14 +54,14 @@ const schemeRow = (name: string, more: Record<string, unknown> = {}) => ({
   ...more,
 })
 const placed = (finishId: string, more: Record<string, unknown> = {}) => ({
-  ...NEW_PLACEMENT,
+  ...ROWS.placements.blank(),
   id: randomUUID(),
   surface: 'walls',
   finishId,
   ...more,
 })
 const pieceRow = (name: string, more: Record<string, unknown> = {}) => ({
-  ...NEW_PIECE,
+  ...ROWS.pieces.blank(),
   id: randomUUID(),
   position: 0,
   name,

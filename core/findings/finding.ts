@@ -1,42 +1,14 @@
+import type { RowChange } from '../model/changes.js'
+import type { RefKind } from '../model/vocabulary/refKind.js'
+
+export type { RowChange }
+
 /** Something in the job a finding is about, so that the screen can take the reader there. */
 export interface Ref {
-  readonly kind:
-    | 'finish'
-    | 'piece'
-    | 'item'
-    | 'option'
-    | 'order'
-    | 'surface'
-    | 'job'
-    | 'use'
-    | 'placement'
-    | 'wall'
-    | 'opening'
-    | 'passage'
-    | 'photo'
-    | 'person'
-    | 'stand'
-    | 'hang'
-    | 'setOut'
-    | 'light'
-    | 'fixture'
-    | 'receipt'
-    | 'claim'
-    | 'loan'
+  readonly kind: RefKind
   readonly id: string
   readonly name: string
 }
-
-/** One row of the job changed, taken out or added: the only things a mend can do, and so undone like any other edit. */
-export type RowChange = { readonly collection: string } & (
-  | {
-      readonly id: string
-      /** The fields that change; the rest of the row stays as it is. */
-      readonly set: Readonly<Record<string, unknown>>
-    }
-  | { readonly id: string; readonly remove: true }
-  | { readonly add: Readonly<Record<string, unknown>> }
-)
 
 /** A way out that is real: applying its changes makes the finding go away. */
 export interface Mend {

@@ -1,5 +1,5 @@
 import type { Entered, Expected } from '../stages/ledger/bank/proposeMatches.js'
-import type { MEANS } from '../stages/ledger/schema.js'
+import type { MEANS } from '../model/vocabulary/ledger.js'
 import type { DerivedJob } from './derive.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 

@@ -12,7 +12,7 @@ import { lineState } from '../stages/ledger/lineState.js'
 import { inScheme } from './inScheme.js'
 import { jobPosition } from './jobPosition.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import { isSurface } from '../model/vocabulary/shared.js'
+import { isSurface } from '../model/vocabulary/surface.js'
 
 /** What an item costs and how long it takes, as Source finds it. */
 export interface PricedItem {

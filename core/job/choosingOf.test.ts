@@ -1,13 +1,14 @@
+import { ROWS } from '../model/registry.js'
 import { expect, test } from 'vitest'
 import { bestChoice } from '../stages/source/choosing.js'
 import { choosingOf, clashesOf } from './choosingOf.js'
 import { deriveJob } from './derive.js'
-import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from '../model/emptyJob.js'
+import { emptyJob, itemWith, optionWith } from '../examples/emptyJob.js'
 
 const job = emptyJob({
   suppliers: [
     {
-      ...NEW_SUPPLIER,
+      ...ROWS.suppliers.blank(),
       id: 's',
       name: 'Mill Row',
       deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }],
@@ -88,7 +89,7 @@ test('what is ordered is no more to be chosen', () => {
         optionId: 'jute',
         itemName: 'Rug',
         optionName: 'Jute',
-        category: 'textiles',
+        category: 'textiles' as const,
         quantity: 1,
         amountMinor: 44_900,
         taxMinor: 0,

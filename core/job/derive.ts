@@ -19,7 +19,8 @@ import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } f
 import { deriveLines, deriveOrders, type DerivedOrder } from './deriveLedger.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import type { Finish, Placement } from '../stages/palette/schema.js'
+import type { Finish } from '../model/rows/finishes.js'
+import type { Placement } from '../model/rows/placements.js'
 
 /** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
 export interface DerivedJob {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { deriveLines, deriveOrders, voucherLeft } from './deriveLedger.js'
-import { emptyJob } from '../model/emptyJob.js'
+import { emptyJob } from '../examples/emptyJob.js'
 import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from '../model/snapshot.js'
 
 const order: Order = {

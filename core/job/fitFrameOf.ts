@@ -1,7 +1,7 @@
 import { carryIn } from '../stages/plan/carryIn.js'
 import { comparePair, type Colored } from '../stages/palette/pairs.js'
 import type { PaletteFacts } from '../stages/palette/paletteFacts.js'
-import type { Material } from '../stages/palette/schema.js'
+import type { Material } from '../model/vocabulary/finish.js'
 import { undertone } from '../stages/palette/undertone.js'
 import { deltaE00, type LabD65 } from '../kernel/color/lab.js'
 import type { FitFrame } from '../stages/source/fit.js'

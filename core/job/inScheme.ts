@@ -1,6 +1,7 @@
 import { schemeView } from '../stages/palette/schemeView.js'
 import type { JobSnapshot, Stored } from '../model/snapshot.js'
-import type { Piece, Placement } from '../stages/palette/schema.js'
+import type { Piece } from '../model/rows/pieces.js'
+import type { Placement } from '../model/rows/placements.js'
 
 /** The job as its room looks in the scheme it follows: what other stages reckon with. */
 export function inScheme(job: JobSnapshot): JobSnapshot {

@@ -1,8 +1,8 @@
 import { feeMinor } from '../stages/brief/fee.js'
 import { inLevel } from '../stages/brief/levels.js'
-import type { Brief } from '../stages/brief/schema.js'
+import type { Brief } from '../model/rows/brief.js'
 import { budgetPosition, type BudgetPosition, type MoneyItem } from '../stages/ledger/budgetPosition.js'
-import type { Level } from '../model/vocabulary/shared.js'
+import type { Level } from '../model/vocabulary/change.js'
 
 /** What the money of a job rests on, beside its items. */
 export type MoneyFrame = Pick<

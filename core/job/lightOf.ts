@@ -3,7 +3,7 @@ import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import { roomLight, type RoomLight, type Sky } from '../stages/palette/roomLight.js'
 import { inRoom } from '../stages/palette/visibleArea.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import type { LampType } from '../model/vocabulary/shared.js'
+import type { LampType } from '../model/vocabulary/lamp.js'
 
 /** A moment to look at the room. */
 export interface Moment {

@@ -1,6 +1,7 @@
 import type { LineState } from '../stages/ledger/lineState.js'
 import { openGuesses, type Guess, type PaperOrder } from '../stages/ledger/papersIn.js'
-import { EXCHANGED, type Receipt } from '../stages/ledger/schema.js'
+import { EXCHANGED } from '../model/vocabulary/ledger.js'
+import type { Receipt } from '../model/rows/receipts.js'
 import type { DerivedOrder } from './deriveLedger.js'
 import type { Entry, JobSnapshot } from '../model/snapshot.js'
 

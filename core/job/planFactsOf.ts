@@ -10,7 +10,7 @@ import { needsOf } from '../stages/plan/needs.js'
 import { hungOf, planFacts, type PlanFacts, type PlanInput } from '../stages/plan/planFacts.js'
 import { onWall, planRoom, type PlanRoom } from '../stages/plan/planRoom.js'
 import { standingsOf, type PlanPiece, type Standing, type TriedOption } from '../stages/plan/standing.js'
-import type { Stand } from '../stages/plan/schema.js'
+import type { Stand } from '../model/rows/stands.js'
 import { inScheme } from './inScheme.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 

@@ -1,6 +1,8 @@
+import { ROWS } from '../model/registry.js'
 import type { LeftRow, TakenRow } from '../stages/source/table/readTable.js'
-import type { Item, Option } from '../stages/source/schema.js'
-import { NEW_ITEM, NEW_OPTION } from '../model/emptyJob.js'
+import type { Item } from '../model/rows/items.js'
+import type { Option } from '../model/rows/options.js'
+
 import type { JobSnapshot } from '../model/snapshot.js'
 
 export interface ListWish {
@@ -53,7 +55,7 @@ export function rowsOfList(taken: readonly TakenRow[], wish: ListWish): ListRows
       itemId = wish.newId()
       itemOf.set(plain(r.itemName), itemId)
       items.push({
-        ...NEW_ITEM,
+        ...ROWS.items.blank(),
         id: itemId,
         name: r.itemName.slice(0, 120),
         category: 'furniture',
@@ -71,7 +73,7 @@ export function rowsOfList(taken: readonly TakenRow[], wish: ListWish): ListRows
     }
     if (r.catalogKey) known.add(key)
     options.push({
-      ...NEW_OPTION,
+      ...ROWS.options.blank(),
       id: wish.newId(),
       itemId,
       supplierId: wish.supplierId,

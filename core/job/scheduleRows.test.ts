@@ -1,10 +1,13 @@
+import { ROWS } from '../model/registry.js'
 import { expect, test } from 'vitest'
 import { deriveJob } from './derive.js'
-import { emptyJob, itemWith, NEW_SUPPLIER, optionWith } from '../model/emptyJob.js'
+import { emptyJob, itemWith, optionWith } from '../examples/emptyJob.js'
 import { scheduleRows } from './scheduleRows.js'
 
 const job = emptyJob({
-  suppliers: [{ ...NEW_SUPPLIER, id: 's', name: 'Mill Row', deliveryBands: [], columns: [], version: 1 }],
+  suppliers: [
+    { ...ROWS.suppliers.blank(), id: 's', name: 'Mill Row', deliveryBands: [], columns: [], version: 1 },
+  ],
   items: [
     itemWith({ id: 'settee', name: 'Settee', intent: 'a calm seat', chosenOptionId: 'a', position: 0 }),
     itemWith({ id: 'lamp', name: 'Lamp', position: 1 }),

@@ -1,10 +1,11 @@
+import { ROWS } from '../model/registry.js'
 import { moneyText } from '../kernel/money/moneyText.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import { companionsOf } from '../stages/source/companions.js'
 import { priceHistory, slipAgainst, slipInHistory } from '../stages/source/priceHistory.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../stages/source/sourceFacts.js'
 import type { DerivedItem, DerivedOption } from './deriveItems.js'
-import { NEW_ITEM, NEW_OPTION } from '../model/emptyJob.js'
+
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What of all options is asked after at every edit, as long as none of them changes. */
@@ -150,13 +151,13 @@ export function sourceFactsOf(
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
     money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
     newItem: (more) => ({
-      ...NEW_ITEM,
+      ...ROWS.items.blank(),
       serves: [],
       demands: [],
       neededOn: job.brief.installOn ?? null,
       targetMinor: 0,
       ...more,
     }),
-    newOption: (more) => ({ ...NEW_OPTION, traits: [], lookedAt: [], ...more }),
+    newOption: (more) => ({ ...ROWS.options.blank(), traits: [], lookedAt: [], ...more }),
   }
 }

@@ -33,7 +33,8 @@ describe('what a field lets through', () => {
     ['choice or none', f.choiceOrNone('Kind', ['new']), ['new', null]],
     ['day', f.dayField('Seen on'), ['2026-12-31', '2028-02-29', '2000-01-01', '2100-12-31']],
     ['day or none', f.dayOrNone('Seen on'), [null, '2026-01-01']],
-    ['uses', f.servesField(), [[], [ID]]],
+    ['uses', f.idsField('Serves', 'Use'), [[], [ID]]],
+    ['an inch and a sixty-fourth', f.mmField('Width', 1, 100), [25.796875, 2438.4 / 100]],
   ])('%s', (_name, field, values) =>
     expect(values.map((v) => said(field, v))).toEqual(values.map(() => undefined)),
   )
@@ -89,8 +90,8 @@ describe('what is wrong, the field named and how to mend it', () => {
       '1999-12-31',
       /^Seen on must lie between 2000 and 2100\. Check the year/,
     ],
-    ['a use that is none', f.servesField(), ['reading'], /^Use must be a UUID/],
-    ['sixty-one uses', f.servesField(), Array(61).fill(ID), /^Serves: at most sixty uses/],
+    ['a use that is none', f.idsField('Serves', 'Use'), ['reading'], /^Use must be a UUID/],
+    ['sixty-one uses', f.idsField('Serves', 'Use'), Array(61).fill(ID), /^Serves: at most sixty/],
   ])('%s', (_name, field, value, says) => expect(said(field, value)).toMatch(says))
 })
 

@@ -10,6 +10,8 @@ import {
   type Schema,
 } from 'yup'
 import { MAX_MINOR } from '../kernel/money/currency.js'
+import { roundMm } from '../kernel/units/mm.js'
+import { isSurface, type Surface } from './vocabulary/surface.js'
 
 // Field builders for the schemas of the stages. Each message says what is wrong and how to mend it; the
 // label comes first because the same words stand in a problem document, away from the field.
@@ -69,8 +71,23 @@ export const wholeField = (label: string, min: number, max: number, unit: string
 export const wholeOrNone = (label: string, min: number, max: number, unit: string) =>
   whole(label, min, max, unit).nullable().defined(`${label} is missing. Give a number, or null for none.`)
 
-export const mmField = (label: string, min: number, max: number) => wholeField(label, min, max, 'mm')
-export const mmOrNone = (label: string, min: number, max: number) => wholeOrNone(label, min, max, 'mm')
+const length = (label: string, min: number, max: number) =>
+  number()
+    .label(label)
+    .typeError(`${label} must be a number.`)
+    .test(
+      'decimals',
+      `${label} has more than six decimals of a millimeter. Round it.`,
+      (v) => v == null || roundMm(v) === v,
+    )
+    .min(min, `${label} must be at least ${min} mm.`)
+    .max(max, `${label} must be at most ${max} mm. Check for digits too many.`)
+
+/** A length in millimeters, kept to six decimals: every sixty-fourth of an inch is one of these exactly. */
+export const mmField = (label: string, min: number, max: number) =>
+  length(label, min, max).required(`${label} is missing. Give a number from ${min} to ${max}.`)
+export const mmOrNone = (label: string, min: number, max: number) =>
+  length(label, min, max).nullable().defined(`${label} is missing. Give a number, or null for none.`)
 export const minorField = (label: string, min = 0) => wholeField(label, min, MAX_MINOR, 'minor units')
 export const minorOrNone = (label: string) => wholeOrNone(label, 0, MAX_MINOR, 'minor units')
 export const ppmField = (label: string, maxPercent = 100) =>
@@ -163,9 +180,20 @@ export type RowOf<S extends () => Schema> = InferType<ReturnType<S>>
 
 export type AnyRowSchema = ObjectSchema<Record<string, unknown>>
 
-/** The uses of the brief that a row serves, by their ids. */
-export const servesField = () =>
-  array(idField('Use').required())
-    .typeError('Serves must be a list of uses.')
-    .max(60, 'Serves: at most sixty uses.')
-    .required('Serves is missing. Give a list, empty for none.')
+/** Ids of several rows of one kind. */
+export const idsField = (label: string, each: string) =>
+  array(idField(each).required())
+    .typeError(`${label} must be a list of ids.`)
+    .max(60, `${label}: at most sixty.`)
+    .required(`${label} is missing. Give a list, empty for none.`)
+
+/** A surface by its word, or one wall, part or opening by its id. */
+export const surfaceField = (label: string, words: readonly string[]) =>
+  mixed<Surface>()
+    .label(label)
+    .required(`${label} is missing. Choose a surface.`)
+    .test(
+      'surface',
+      `${label} must be one of: ${words.join(', ')}, or wall:, part: or opening: and its id.`,
+      (v) => typeof v === 'string' && isSurface(v),
+    )

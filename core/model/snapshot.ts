@@ -1,8 +1,14 @@
-import type { EntryKind, OrderEventKind } from '../stages/ledger/schema.js'
 import type { UnitSystem } from '../kernel/units/length.js'
+import type { ChangeOrder } from './records/changeOrders.js'
+import type { LedgerEntry } from './records/entries.js'
+import type { OrderLine } from './records/lines.js'
+import type { OrderEventRow } from './records/orderEvents.js'
+import type { Order } from './records/orders.js'
 import type { Rows } from './registry.js'
 
-/** A row as it is stored: its fields and the version a write must have seen. */
+export type { ChangeOrder, Order, OrderLine }
+
+/** A row as it is stored: its fields and the version a removal must have seen. */
 export type Stored<T> = T & { readonly version: number }
 
 export interface Studio {
@@ -13,84 +19,21 @@ export interface Studio {
   readonly system: UnitSystem
 }
 
-export interface Order {
-  readonly id: string
-  readonly number: number
-  readonly supplierId: string | null
-  readonly supplierName: string
-  readonly placedOn: string
-  readonly expectedOn: string | null
-  readonly depositMinor: number
-  readonly depositDueOn: string | null
-  readonly balanceDueOn: string | null
-  readonly note: string
-}
-
-/** What was ordered, at the price of that day. Later edits of item or option do not reach it. */
-export interface OrderLine {
-  readonly id: string
-  readonly orderId: string
-  readonly itemId: string
-  readonly optionId: string
-  readonly itemName: string
-  readonly optionName: string
-  readonly category: string
-  readonly quantity: number
-  readonly amountMinor: number
-  readonly taxMinor: number
-  readonly returnDays: number | null
-}
-
-/** One line of the append-only ledger. Entries of one act share an event. */
-export interface Entry {
+/** Who wrote a record, and its place among all of them. */
+interface Signed {
   readonly seq: number
-  readonly eventId: string
-  readonly kind: EntryKind
-  /** Null for what concerns the job as a whole. */
-  readonly lineId: string | null
-  readonly amountMinor: number
-  readonly taxMinor: number
-  readonly quantity: number
-  readonly on: string
-  readonly means: string | null
-  readonly voucherId: string | null
-  /** The amount is remembered, not read off a paper. */
-  readonly guessed: boolean
-  readonly note: string
-  /** The event this entry takes back, when it is a reversal. */
-  readonly reverses: string | null
   readonly memberName: string
 }
 
-/** What was heard of an order, or decided of a thing that came. */
-export interface OrderEvent {
-  readonly id: string
-  readonly seq: number
-  readonly orderId: string
-  readonly lineId: string | null
-  readonly kind: OrderEventKind
-  readonly on: string
-  readonly expectedOn: string | null
-  readonly note: string
-  readonly memberName: string
-}
+/** One line of the append-only ledger, with the name of who wrote it. */
+export type Entry = Readonly<LedgerEntry> & Signed
 
-/** A change of the agreed budget, as it was agreed. */
-export interface ChangeOrder {
-  readonly id: string
-  readonly amountMinor: number
-  readonly agreedOn: string
-  readonly agreedBy: string
-  readonly why: string
-}
+/** What was heard of an order, or decided of a thing that came, with the name of who wrote it. */
+export type OrderEvent = Readonly<OrderEventRow> & Signed
 
 /** Everything stored about one job, as plain data: the only input of everything derived. */
-export interface JobSnapshot extends ManyRows {
+export interface JobSnapshot extends ManyRows, SingleRows {
   readonly studio: Studio
-  readonly brief: Stored<Rows['brief']>
-  readonly client: Stored<Rows['client']>
-  readonly schools: Stored<Rows['schools']>
-  readonly room: Stored<Rows['room']>
   /** Oldest first. */
   readonly changeOrders: readonly ChangeOrder[]
   readonly orders: readonly Order[]
@@ -100,6 +43,6 @@ export interface JobSnapshot extends ManyRows {
   readonly orderEvents: readonly OrderEvent[]
 }
 
-type ManyRows = {
-  readonly [C in Exclude<keyof Rows, 'brief' | 'client' | 'schools' | 'room'>]: readonly Stored<Rows[C]>[]
-}
+type SingleName = 'brief' | 'client' | 'schools' | 'room'
+type SingleRows = { readonly [C in SingleName]: Stored<Rows[C]> }
+type ManyRows = { readonly [C in Exclude<keyof Rows, SingleName>]: readonly Stored<Rows[C]>[] }

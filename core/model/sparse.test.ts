@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { itemWith, optionWith } from './emptyJob.js'
+import { itemWith, optionWith } from '../examples/emptyJob.js'
 import type { JobSnapshot } from './snapshot.js'
 import { sentJob } from '../testing/sentJob.js'
 import { packed, whole, type Columns, type SentJob } from './sparse.js'

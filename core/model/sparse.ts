@@ -1,4 +1,6 @@
-import { NEW_ITEM, NEW_OPTION } from './emptyJob.js'
+import { entries } from './records/entries.js'
+import { items } from './rows/items.js'
+import { options } from './rows/options.js'
 import type { Entry, JobSnapshot } from './snapshot.js'
 
 /**
@@ -6,18 +8,9 @@ import type { Entry, JobSnapshot } from './snapshot.js'
  * nothing else: a schedule of six thousand options travels at a fifth of its size.
  */
 export const USUAL = {
-  items: { ...NEW_ITEM, serves: [], demands: [], version: 1 },
-  options: { ...NEW_OPTION, traits: [], lookedAt: [], version: 1 },
-  entries: {
-    lineId: null,
-    means: null,
-    voucherId: null,
-    reverses: null,
-    guessed: false,
-    note: '',
-    taxMinor: 0,
-    quantity: 0,
-  },
+  items: { ...items.blank(), version: 1 },
+  options: { ...options.blank(), version: 1 },
+  entries: entries.blank(),
 } as const satisfies Partial<Record<keyof JobSnapshot, object>>
 
 /**

@@ -1,4 +1,4 @@
-import type { EntryKind } from '../stages/ledger/schema.js'
+import type { EntryKind } from '../model/vocabulary/ledger.js'
 import type { Minor } from '../kernel/money/currency.js'
 
 // The yardstick for the database, which writes the postings by itself as an entry is written.

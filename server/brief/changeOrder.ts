@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
-import type { NewChangeOrder } from '@bonitas/core/stages/brief/schema'
+import type { NewChangeOrder } from '@bonitas/core/stages/brief/changeOrder'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'

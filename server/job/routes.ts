@@ -1,9 +1,8 @@
+import { ROWS, SCHEMAS, type Collection } from '@bonitas/core/model/registry'
 import { randomUUID } from 'node:crypto'
 import { Router } from 'express'
-import { NEW_BRIEF, NEW_ROOM, newJobSchema } from '@bonitas/core/stages/brief/newJob'
-import { SCHEMAS, type Collection } from '@bonitas/core/model/registry'
+import { newJobSchema } from '@bonitas/core/stages/brief/newJob'
 import type { Database } from '../database/database.js'
-import * as t from '../database/schema.js'
 import { isUuid } from '../http/guards.js'
 import { notFound, Problem } from '../http/problem.js'
 import type { Visitor } from '../session/sessions.js'
@@ -13,6 +12,7 @@ import { listJobs } from './listJobs.js'
 import { loadSnapshot, shapeOf, snapshotText } from './loadSnapshot.js'
 import { snapshotMarks } from './snapshotMarks.js'
 import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
+import * as t from '../database/schema.js'
 
 function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): Seen {
   if (ifNoneMatch?.trim() === '*') return 'nothing'
@@ -45,14 +45,14 @@ export function jobRoutes(db: Database): Router {
     await db.asStudio(studio.id, async (tx) => {
       await tx.insert(t.client).values({ studioId: studio.id, id: clientId, name: wish.clientName })
       await tx.insert(t.job).values({
-        ...NEW_BRIEF,
+        ...ROWS.brief.blank(),
         studioId: studio.id,
         id: jobId,
         clientId,
         roomName: wish.roomName,
         agreedMinor: wish.agreedMinor,
       })
-      await tx.insert(t.room).values({ ...NEW_ROOM, studioId: studio.id, jobId, id: jobId })
+      await tx.insert(t.room).values({ ...ROWS.room.blank(), studioId: studio.id, jobId, id: jobId })
       await tx.insert(t.schools).values({ studioId: studio.id, jobId, id: jobId })
     })
     res.status(201).location(`/api/jobs/${jobId}`).json({ id: jobId })

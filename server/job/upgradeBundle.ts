@@ -1,6 +1,7 @@
-import { NEW_BRIEF } from '@bonitas/core/stages/brief/newJob'
-import { TOPICS } from '@bonitas/core/stages/brief/schools'
-import { NEW_FINISH, NEW_ITEM, NEW_OPTION, NEW_PIECE, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+
+import { ROWS } from '@bonitas/core/model/registry'
+import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
+
 
 type Row = Record<string, unknown>
 
@@ -65,10 +66,10 @@ function toVersion5(file: Row): Row {
   return {
     ...file,
     version: 5,
-    brief: { ...NEW_BRIEF, ...(file.brief as Row) },
-    items: rows(file.items).map((i) => ({ ...NEW_ITEM, ...i })),
-    options: rows(file.options).map((o) => ({ ...NEW_OPTION, ...o })),
-    suppliers: rows(file.suppliers).map((s) => ({ ...NEW_SUPPLIER, ...s })),
+    brief: { ...ROWS.brief.blank(), ...(file.brief as Row) },
+    items: rows(file.items).map((i) => ({ ...ROWS.items.blank(), ...i })),
+    options: rows(file.options).map((o) => ({ ...ROWS.options.blank(), ...o })),
+    suppliers: rows(file.suppliers).map((s) => ({ ...ROWS.suppliers.blank(), ...s })),
     makings: [],
     sightings: [],
     offers: [],
@@ -117,9 +118,9 @@ function toVersion3(file: Row): Row {
     parts: [],
     dressings: [],
     pulls: [],
-    finishes: rows(file.finishes).map((f) => ({ ...NEW_FINISH, ...f })),
+    finishes: rows(file.finishes).map((f) => ({ ...ROWS.finishes.blank(), ...f })),
     placements: rows(file.placements).map((p) => ({ schemeId: null, candidate: false, ...p })),
-    pieces: rows(file.pieces).map((p) => ({ ...NEW_PIECE, ...p })),
+    pieces: rows(file.pieces).map((p) => ({ ...ROWS.pieces.blank(), ...p })),
   }
 }
 
@@ -147,7 +148,7 @@ function toVersion2(file: Row): Row {
   return {
     ...file,
     version: 2,
-    brief: { ...NEW_BRIEF, ...brief },
+    brief: { ...ROWS.brief.blank(), ...brief },
     schools: {
       ...Object.fromEntries(TOPICS.map((t) => [t, null])),
       id: 'schools',
@@ -174,12 +175,12 @@ function toVersion2(file: Row): Row {
           : p.surface,
     })),
     pieces: rows(file.pieces).map(({ side, ...p }, position) => ({
-      ...NEW_PIECE,
+      ...ROWS.pieces.blank(),
       position,
       ...p,
       wallId: wallId(side),
     })),
-    items: rows(file.items).map((i) => ({ ...NEW_ITEM, ...i })),
+    items: rows(file.items).map((i) => ({ ...ROWS.items.blank(), ...i })),
     changeOrders: [],
   }
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, max } from 'drizzle-orm'
-import type { Gift } from '@bonitas/core/stages/ledger/schema'
+import type { Gift } from '@bonitas/core/stages/ledger/acts'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'

@@ -1,6 +1,7 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import { lineBreach, lineState, type LineState } from '@bonitas/core/stages/ledger/lineState'
-import type { EntryKind, ReverseEvent } from '@bonitas/core/stages/ledger/schema'
+import type { EntryKind } from '@bonitas/core/model/vocabulary/ledger'
+import type { ReverseEvent } from '@bonitas/core/stages/ledger/acts'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'

@@ -1,20 +1,6 @@
 import { Router, type RequestHandler } from 'express'
 import type { ObjectSchema } from 'yup'
-import {
-  accountSchema,
-  adjustSchema,
-  cancelSchema,
-  chargeSchema,
-  deliverSchema,
-  exchangeSchema,
-  giftSchema,
-  noteOrderSchema,
-  payOrderSchema,
-  placeOrderSchema,
-  refundSchema,
-  returnSchema,
-  reverseSchema,
-} from '@bonitas/core/stages/ledger/schema'
+import { accountSchema, adjustSchema, cancelSchema, chargeSchema, deliverSchema, exchangeSchema, giftSchema, noteOrderSchema, payOrderSchema, placeOrderSchema, refundSchema, returnSchema, reverseSchema } from '@bonitas/core/stages/ledger/acts'
 import type { Database, Tx } from '../database/database.js'
 import { changeOrderSchema } from '@bonitas/core/stages/brief/schema'
 import { changeOrder } from '../brief/changeOrder.js'

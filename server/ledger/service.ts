@@ -1,17 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
-import type {
-  Account,
-  Adjust,
-  CancelLine,
-  Charge,
-  Deliver,
-  NoteOrder,
-  PayOrder,
-  Refund,
-  ReturnGoods,
-} from '@bonitas/core/stages/ledger/schema'
-import { LINE_EVENTS } from '@bonitas/core/stages/ledger/schema'
+import type { Account, Adjust, CancelLine, Charge, Deliver, NoteOrder, PayOrder, Refund, ReturnGoods } from '@bonitas/core/stages/ledger/acts'
+import { LINE_EVENTS } from '@bonitas/core/model/vocabulary/ledger'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { mulDivRound } from '@bonitas/core/kernel/money/rate'
 import { splitByWeight } from '@bonitas/core/kernel/money/splitByWeight'

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
-import type { PayOrder, Refund } from '@bonitas/core/stages/ledger/schema'
+import type { PayOrder, Refund } from '@bonitas/core/stages/ledger/acts'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import type { Tx } from '../database/database.js'

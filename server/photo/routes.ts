@@ -1,6 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { raw, Router } from 'express'
-import { photoSchema } from '@bonitas/core/stages/brief/schema'
+import { photos } from '@bonitas/core/model/rows/photos'
 import type { Database } from '../database/database.js'
 import { photo, photoData } from '../database/schema.js'
 import { isUuid } from '../http/guards.js'
@@ -14,7 +14,7 @@ import { encodeUpload } from './encodePaper.js'
 const MOST_PHOTOS = 400
 
 /** What is said about a photo when it is sent; its size is read from the picture. */
-const sentSchema = photoSchema().omit(['widthPx', 'heightPx', 'pages'])
+const sentSchema = photos.schema().omit(['widthPx', 'heightPx', 'pages'])
 
 /** Pictures of a job: sent whole under an id made by the sender, so that sending one twice keeps it once. */
 export function photoRoutes(db: Database): Router {

@@ -1,9 +1,10 @@
+import { ROWS } from '@bonitas/core/model/registry'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
-import { NEW_FINISH, NEW_ITEM, NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { createApp, type AppOptions } from '../app.js'
 import { Database } from '../database/database.js'
@@ -170,7 +171,7 @@ export async function jobWithItems(member: Member, prices: readonly number[]) {
 }
 
 export const itemRow = (more: Record<string, unknown> = {}) => ({
-  ...NEW_ITEM,
+  ...ROWS.items.blank(),
   id: randomUUID(),
   name: 'Item',
   category: 'decor',
@@ -179,7 +180,7 @@ export const itemRow = (more: Record<string, unknown> = {}) => ({
 })
 
 export const optionRow = (itemId: string, more: Record<string, unknown> = {}) => ({
-  ...NEW_OPTION,
+  ...ROWS.options.blank(),
   id: randomUUID(),
   itemId,
   name: 'Option',
@@ -188,14 +189,14 @@ export const optionRow = (itemId: string, more: Record<string, unknown> = {}) =>
 })
 
 export const supplierRow = (more: Record<string, unknown> = {}) => ({
-  ...NEW_SUPPLIER,
+  ...ROWS.suppliers.blank(),
   id: randomUUID(),
   name: 'Supplier',
   ...more,
 })
 
 export const finishRow = (more: Record<string, unknown> = {}) => ({
-  ...NEW_FINISH,
+  ...ROWS.finishes.blank(),
   id: randomUUID(),
   name: 'Finish',
   labL: 80,

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ROOM_KINDS } from '@bonitas/core/model/vocabulary/shared'
+import { ROOM_KINDS } from '@bonitas/core/model/vocabulary/room'
 import { computed, nextTick, ref } from 'vue'
 import { proposedHanging } from '@bonitas/core/stages/brief/household'
-import { MINDS, PERSON_KINDS, USE_KINDS, USE_TIMES } from '@bonitas/core/stages/brief/words'
+import { MINDS, PERSON_KINDS } from '@bonitas/core/model/vocabulary/person'
+import { USE_KINDS, USE_TIMES } from '@bonitas/core/model/vocabulary/use'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

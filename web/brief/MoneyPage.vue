@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { FEE_KINDS, MARKS, SPLURGE_REASONS } from '@bonitas/core/stages/brief/words'
-import { CATEGORIES, LEVELS, type Category } from '@bonitas/core/model/vocabulary/shared'
+import { FEE_KINDS, MARKS, SPLURGE_REASONS } from '@bonitas/core/model/vocabulary/budget'
+import { CATEGORIES, type Category } from '@bonitas/core/model/vocabulary/category'
+import { LEVELS } from '@bonitas/core/model/vocabulary/change'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PHOTO_KINDS } from '@bonitas/core/stages/brief/words'
+import type { PHOTO_KINDS } from '@bonitas/core/model/vocabulary/photo'
 import RowField from '../form/RowField.vue'
 import FilePick from '../job/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'

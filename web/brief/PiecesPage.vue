@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref } from 'vue'
 import { kindOfName } from '@bonitas/core/stages/brief/coverage'
 import { parseSize } from '@bonitas/core/stages/brief/spokenSize'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import { NEW_PIECE } from '@bonitas/core/model/emptyJob'
-import { FIXINGS, PIECE_KINDS, VERDICTS, type PieceKind } from '@bonitas/core/model/vocabulary/shared'
+
+import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
+import { PIECE_KINDS, VERDICTS, type PieceKind } from '@bonitas/core/model/vocabulary/piece'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -80,7 +82,7 @@ async function keep(): Promise<void> {
       return
     }
     chosen.value = store.add('pieces', {
-      ...NEW_PIECE,
+      ...ROWS.pieces.blank(),
       serves: [],
       position: nextPosition(job.value?.pieces ?? []),
       name: d.name.trim(),

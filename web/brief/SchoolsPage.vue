@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, shallowRef } from 'vue'
-import { SCHOOLS, TOPICS, type Topic } from '@bonitas/core/stages/brief/schools'
+import { SCHOOLS, TOPICS, type Topic } from '@bonitas/core/model/vocabulary/schools'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import JudgedPanel from './JudgedPanel.vue'

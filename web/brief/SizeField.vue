@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { parseSize } from '@bonitas/core/stages/brief/spokenSize'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import type { Piece } from '@bonitas/core/stages/palette/schema'
+import type { Piece } from '@bonitas/core/model/rows/pieces'
 import { lengthText, mmText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 

@@ -1,5 +1,5 @@
 import { BRIEF_RULES } from '@bonitas/core/stages/brief/rules/index'
-import { SCHOOLS, type Topic } from '@bonitas/core/stages/brief/schools'
+import { SCHOOLS, type Topic } from '@bonitas/core/model/vocabulary/schools'
 import { LEDGER_RULES } from '@bonitas/core/stages/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/stages/palette/rules/index'

@@ -1,4 +1,4 @@
-import type { Use } from '@bonitas/core/stages/brief/schema'
+import type { Use } from '@bonitas/core/model/rows/uses'
 import { useJobStore } from '../job/jobStore.js'
 
 const VERBS: readonly (readonly [RegExp, Use['kind']])[] = [

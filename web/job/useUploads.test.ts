@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
-import { emptyJob } from '@bonitas/core/model/emptyJob'
+import { emptyJob } from '@bonitas/core/examples/emptyJob'
 import { useJobStore } from './jobStore.js'
 import { useTwice } from './useTwice.js'
 import { useUploads, type UploadAbout } from './useUploads.js'

@@ -1,6 +1,6 @@
 import { ref } from 'vue'
-import type { PHOTO_KINDS } from '@bonitas/core/stages/brief/words'
-import type { Photo } from '@bonitas/core/stages/brief/schema'
+import type { PHOTO_KINDS } from '@bonitas/core/model/vocabulary/photo'
+import type { Photo } from '@bonitas/core/model/rows/photos'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import { nextPosition } from './edits.js'
 import { useJobStore } from './jobStore.js'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import { MEANS } from '@bonitas/core/stages/ledger/schema'
+import { MEANS } from '@bonitas/core/model/vocabulary/ledger'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'

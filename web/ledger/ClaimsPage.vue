@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref } from 'vue'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { CLAIM_ANSWERS, CLAIM_ASKS, NEW_CLAIM } from '@bonitas/core/stages/ledger/schema'
+import { CLAIM_ANSWERS, CLAIM_ASKS } from '@bonitas/core/model/vocabulary/ledger'
+
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FilePick from '../job/FilePick.vue'
@@ -47,7 +49,7 @@ function add(): void {
   if (!line) return
   const noted = line.order.events.filter((e) => e.kind === 'damaged' && e.lineId === line.line.id).at(-1)
   const id = store.add('claims', {
-    ...NEW_CLAIM,
+    ...ROWS.claims.blank(),
     lineId: line.line.id,
     madeOn: store.day,
     note: noted?.note ?? '',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { ENTRY_KINDS } from '@bonitas/core/stages/ledger/schema'
+import { ENTRY_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'

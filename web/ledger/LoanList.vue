@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick } from 'vue'
-import { LOAN_REASONS } from '@bonitas/core/stages/ledger/schema'
+import { LOAN_REASONS } from '@bonitas/core/model/vocabulary/ledger'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/deriveLedger'
-import { LINE_EVENTS } from '@bonitas/core/stages/ledger/schema'
+import { LINE_EVENTS } from '@bonitas/core/model/vocabulary/ledger'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import { useJobStore } from '../job/jobStore.js'

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref } from 'vue'
 import { guessesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
 import { checkPaper, proposeOrders } from '@bonitas/core/stages/ledger/papersIn'
-import { PAPER_KINDS } from '@bonitas/core/stages/ledger/schema'
+import { PAPER_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { useLocale } from '../form/useLocale.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

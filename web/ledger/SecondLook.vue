@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/shared'
+import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/fixing'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { secondLook } from '@bonitas/core/stages/ledger/secondLook'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { VOUCHER_KINDS } from '@bonitas/core/stages/ledger/schema'
+import { VOUCHER_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { useLocale } from '../form/useLocale.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import * as ledger from '@bonitas/core/stages/ledger/schema'
+import * as ledger from '@bonitas/core/stages/ledger/acts'
 import { changeOrderSchema } from '@bonitas/core/stages/brief/schema'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { Act } from './act.js'

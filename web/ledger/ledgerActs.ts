@@ -1,5 +1,4 @@
-import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
-import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
+import type { DerivedOrder, DerivedLine } from '@bonitas/core/job/deriveLedger'
 import { addDays, dayText } from '@bonitas/core/kernel/units/days'
 import type { Act } from './act.js'
 import { kindWord, type EventRow, type OrderGroup } from './ledgerView.js'

@@ -1,6 +1,6 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
-import { EXCHANGED } from '@bonitas/core/stages/ledger/schema'
+import { EXCHANGED } from '@bonitas/core/model/vocabulary/ledger'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import type { Entry, JobSnapshot } from '@bonitas/core/model/snapshot'
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { misfits } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
-import { FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/stages/measure/schema'
+import { FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/model/vocabulary/room'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { PASSAGE_KINDS } from '@bonitas/core/stages/measure/schema'
+import { PASSAGE_KINDS } from '@bonitas/core/model/vocabulary/room'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'

@@ -5,8 +5,8 @@ import { distance, signedArea, type Point } from '@bonitas/core/kernel/geometry/
 import { measureFacts } from '@bonitas/core/stages/measure/measureFacts'
 import { arcAngles, planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/core/stages/measure/roomFile'
-import { someRoom, wallsOf } from '@bonitas/core/testing/rooms'
-import type { Wall } from '@bonitas/core/stages/measure/schema'
+import { someRoom, wallsOf } from '@bonitas/core/examples/rooms'
+import type { Wall } from '@bonitas/core/model/rows/walls'
 import { readDxf, writeDxf, writeSvg } from './planFiles.js'
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`

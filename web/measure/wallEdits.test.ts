@@ -1,12 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { RowChange } from '@bonitas/core/findings/finding'
-import { emptyJob, itemWith, pieceWith } from '@bonitas/core/model/emptyJob'
+import { emptyJob, itemWith, pieceWith } from '@bonitas/core/examples/emptyJob'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { inOrder, roomAreas } from '@bonitas/core/stages/measure/roomAreas'
 import { readRoom, writeRoom } from '@bonitas/core/stages/measure/roomFile'
 import { applyMend } from '@bonitas/core/testing/applyMend'
-import { someRoom, wallsOf } from '@bonitas/core/testing/rooms'
+import { someRoom, wallsOf } from '@bonitas/core/examples/rooms'
 import { moveWall, removeWall, replaceRoom } from './wallEdits.js'
 
 const apply = (job: JobSnapshot, changes: readonly RowChange[]) => applyMend(job, { label: '', changes })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { LabD65 } from '@bonitas/core/kernel/color/lab'
-import type { Finish } from '@bonitas/core/stages/palette/schema'
+import type { Finish } from '@bonitas/core/model/rows/finishes'
 import { useJobStore } from '../job/jobStore.js'
 import ColorField from './ColorField.vue'
 

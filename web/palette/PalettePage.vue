@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { hexToLab, labToHex, lrv } from '@bonitas/core/kernel/color/lab'
 
-import { NEW_FINISH, NEW_PIECE } from '@bonitas/core/model/emptyJob'
+
 import { dressChanges, layChanges } from '@bonitas/core/stages/palette/wear'
-import type { Surface } from '@bonitas/core/model/vocabulary/shared'
+import type { Surface } from '@bonitas/core/model/vocabulary/surface'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { areaText } from '@bonitas/core/kernel/units/length'
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -78,7 +79,7 @@ function addFinish(): void {
   const grey = hexToLab('#a8a8a8')
   const n = (job.value?.finishes.length ?? 0) + 1
   const id = store.add('finishes', {
-    ...NEW_FINISH,
+    ...ROWS.finishes.blank(),
     name: `Finish ${n}`,
     labL: grey.l,
     labA: 0,
@@ -97,7 +98,7 @@ function addFinish(): void {
 function addPiece(): void {
   const n = (job.value?.pieces.length ?? 0) + 1
   selectedKey.value = store.add('pieces', {
-    ...NEW_PIECE,
+    ...ROWS.pieces.blank(),
     serves: [],
     position: nextPosition(job.value?.pieces ?? []),
     name: `Piece ${n}`,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { RowChange } from '@bonitas/core/findings/finding'
@@ -6,7 +7,7 @@ import { finishFromSample } from '@bonitas/core/stages/palette/library/toFinish'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
 import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import { NEW_PLACEMENT } from '@bonitas/core/model/emptyJob'
+
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
@@ -111,7 +112,7 @@ function takeOver(p: Proposal): void {
     const id = crypto.randomUUID()
     changes.push({ collection: 'finishes', add: { ...finishFromSample(f.sample, f.role), id } })
     for (const surface of f.surfaces)
-      changes.push({ collection: 'placements', add: { ...NEW_PLACEMENT, surface, finishId: id, schemeId } })
+      changes.push({ collection: 'placements', add: { ...ROWS.placements.blank(), surface, finishId: id, schemeId } })
     for (const pieceId of f.pieceIds)
       changes.push({
         collection: 'dressings',

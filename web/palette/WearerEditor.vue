@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
-import { HOLDS, PART_KINDS, SUBSTRATES } from '@bonitas/core/stages/palette/schema'
-import { LAMP_TYPES, PIECE_KINDS } from '@bonitas/core/model/vocabulary/shared'
+import { HOLDS, SUBSTRATES } from '@bonitas/core/model/vocabulary/finish'
+import { PART_KINDS } from '@bonitas/core/model/vocabulary/surface'
+import { LAMP_TYPES } from '@bonitas/core/model/vocabulary/lamp'
+import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

@@ -1,8 +1,9 @@
+import { ROWS } from '@bonitas/core/model/registry'
 import { describe, expect, test } from 'vitest'
 import { adaptingLuminance, degreeOfAdaptation } from '@bonitas/core/kernel/color/adaptation'
 import { hexToLab, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { daylight, led } from '@bonitas/core/kernel/color/spectra'
-import { NEW_FINISH } from '@bonitas/core/model/emptyJob'
+
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { undertone } from '@bonitas/core/stages/palette/undertone'
 import { seenFinishes, turnedPairs, turnWords } from './lightView.js'
@@ -10,7 +11,7 @@ import { seenFinishes, turnedPairs, turnWords } from './lightView.js'
 const facts = (name: string, hex: string): FinishFacts => {
   const lab = hexToLab(hex)
   return {
-    finish: { ...NEW_FINISH, id: name, name, ...lab, colorL: lab.l } as unknown as FinishFacts['finish'],
+    finish: { ...ROWS.finishes.blank(), id: name, name, ...lab, colorL: lab.l } as unknown as FinishFacts['finish'],
     lab,
     undertone: undertone('paint', lab),
     areaMm2: 1,

@@ -2,7 +2,7 @@ import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { SurfaceAreas } from '@bonitas/core/stages/palette/visibleArea'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { inRoom, pieceAreaMm2, surfaceName, surfaceSeen } from '@bonitas/core/stages/palette/visibleArea'
-import { SURFACES, type Surface } from '@bonitas/core/model/vocabulary/shared'
+import { SURFACES, type Surface } from '@bonitas/core/model/vocabulary/surface'
 
 /** One thing that wears a finish, or could. */
 export interface PaletteRow {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { NEED_KEYS, NEEDS, ZONES, type NeedKey } from '@bonitas/core/stages/plan/needs'
+import { NEED_KEYS, NEEDS, type NeedKey } from '@bonitas/core/model/vocabulary/need'
+import { ZONES } from '@bonitas/core/stages/plan/needs'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import StagePage from '../job/StagePage.vue'

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
-import { NEW_PIECE } from '@bonitas/core/model/emptyJob'
+
 import { kindOfName } from '@bonitas/core/stages/brief/coverage'
 import { firstPlace } from '@bonitas/core/stages/plan/firstPlace'
 import { OFF_FLOOR } from '@bonitas/core/stages/plan/needs'
@@ -137,7 +138,7 @@ async function drawItem(itemId: string): Promise<void> {
     job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
   const kind = kindOfName(item.name) ?? 'other'
   const id = store.add('pieces', {
-    ...NEW_PIECE,
+    ...ROWS.pieces.blank(),
     name: item.name,
     kind,
     count: Math.min(20, item.quantity),

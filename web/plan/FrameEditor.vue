@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
-import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES, type Frame } from '@bonitas/core/stages/plan/schema'
+import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES } from '@bonitas/core/model/vocabulary/frame'
+import type { Frame } from '@bonitas/core/model/rows/frames'
 import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/stages/plan/walls/framing'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import RowChoice from '../form/RowChoice.vue'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { HANG_FIXINGS, WALL_MAKES, type Hang } from '@bonitas/core/stages/plan/schema'
+import { HANG_FIXINGS, WALL_MAKES } from '@bonitas/core/model/vocabulary/hanging'
+import type { Hang } from '@bonitas/core/model/rows/hangs'
 import type { Hung } from '@bonitas/core/stages/plan/planFacts'
 import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
 import { mmText } from '@bonitas/core/kernel/units/length'

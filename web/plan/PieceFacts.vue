@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/model/vocabulary/shared'
+import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/model/vocabulary/piece'
 import RowCheck from '../form/RowCheck.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
-import type { SetOut } from '@bonitas/core/stages/plan/schema'
+import type { SetOut } from '@bonitas/core/model/rows/setOuts'
 import { curtainRail, laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import RowField from '../form/RowField.vue'

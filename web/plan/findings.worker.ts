@@ -3,7 +3,7 @@ import { planFactsOf } from '@bonitas/core/job/planFactsOf'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { measureFacts, type MeasureFacts } from '@bonitas/core/stages/measure/measureFacts'
 import { paletteFacts, type PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
-import type { Stand } from '@bonitas/core/stages/plan/schema'
+import type { Stand } from '@bonitas/core/model/rows/stands'
 import { planFindings } from '@bonitas/core/stages/plan/rules/index'
 
 /** A job to judge, or one stand of it as it is being moved. */

@@ -1,5 +1,5 @@
 import { h, type FunctionalComponent } from 'vue'
-import type { OptionKind } from '@bonitas/core/stages/source/words'
+import type { OptionKind } from '@bonitas/core/model/vocabulary/buying'
 import './axisMark.css'
 
 const SHAPES: Readonly<Record<OptionKind, string>> = {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
-import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+
 import { capture } from '@bonitas/core/stages/source/capture'
 import type { Product } from '@bonitas/core/stages/source/product'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
@@ -91,14 +92,14 @@ function take(name: string, p: Product): void {
   const supplierId =
     known?.id ??
     store.add('suppliers', {
-      ...NEW_SUPPLIER,
+      ...ROWS.suppliers.blank(),
       deliveryBands: [],
       columns: [],
       name: titleOf(name),
       catalog: name,
     })
   const id = store.add('options', {
-    ...NEW_OPTION,
+    ...ROWS.options.blank(),
     lookedAt: [],
     itemId: i.item.id,
     name: p.name,

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-import { CATEGORIES, FIXINGS, LEVELS, PIECE_KINDS } from '@bonitas/core/model/vocabulary/shared'
-import { DEMANDS, SPENDS } from '@bonitas/core/stages/source/words'
+import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
+import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
+import { LEVELS } from '@bonitas/core/model/vocabulary/change'
+import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
+import { DEMANDS, SPENDS } from '@bonitas/core/model/vocabulary/buying'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'

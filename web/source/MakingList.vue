@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { madeAgainstBought } from '@bonitas/core/stages/source/worth'
-import { MAKING_KINDS } from '@bonitas/core/stages/source/words'
+import { MAKING_KINDS } from '@bonitas/core/model/vocabulary/buying'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import type { OptionKind } from '@bonitas/core/stages/source/words'
+import type { OptionKind } from '@bonitas/core/model/vocabulary/buying'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { AxisMark } from './AxisMark.js'

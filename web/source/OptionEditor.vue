@@ -1,17 +1,11 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 import { hexToLab, labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import { NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+
 import { tradePrice } from '@bonitas/core/kernel/money/margin'
-import {
-  CONDITIONS,
-  LOOKED_AT,
-  OPTION_KINDS,
-  OPTION_TRAITS,
-  PRICE_UNITS,
-  STOCKS,
-} from '@bonitas/core/stages/source/words'
+import { CONDITIONS, LOOKED_AT, OPTION_KINDS, OPTION_TRAITS, PRICE_UNITS, STOCKS } from '@bonitas/core/model/vocabulary/buying'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'
@@ -50,7 +44,7 @@ const newSupplier = ref('')
 function addSupplier(): void {
   const name = newSupplier.value.trim()
   if (!name || name.length > 120) return
-  const id = store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name })
+  const id = store.add('suppliers', { ...ROWS.suppliers.blank(), deliveryBands: [], columns: [], name })
   store.change('options', row.value.id, { supplierId: id })
   newSupplier.value = ''
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref, shallowRef } from 'vue'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { capture, type Captured } from '@bonitas/core/stages/source/capture'
-import { NEW_OPTION, NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
+
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
@@ -60,7 +61,7 @@ function supplierId(name: string | undefined): string | null {
   const known = store.snapshot?.suppliers.find((s) => s.name.toLowerCase() === name.toLowerCase())
   return (
     known?.id ??
-    store.add('suppliers', { ...NEW_SUPPLIER, deliveryBands: [], columns: [], name: name.slice(0, 120) })
+    store.add('suppliers', { ...ROWS.suppliers.blank(), deliveryBands: [], columns: [], name: name.slice(0, 120) })
   )
 }
 
@@ -68,7 +69,7 @@ function fieldsOf(c: Captured) {
   const { supplierName, traits, ...rest } = c
   const given = Object.fromEntries(Object.entries(rest).filter(([, v]) => v !== undefined))
   return {
-    ...NEW_OPTION,
+    ...ROWS.options.blank(),
     lookedAt: [],
     itemId: props.item.item.id,
     priceMinor: 0,

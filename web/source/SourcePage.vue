@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import { NEW_ITEM, NEW_OPTION } from '@bonitas/core/model/emptyJob'
-import { CATEGORIES } from '@bonitas/core/model/vocabulary/shared'
+
+import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { useLocale } from '../form/useLocale.js'
@@ -124,7 +125,7 @@ function addItem(): void {
   search.value = ''
   only.value = 'all'
   itemId.value = store.add('items', {
-    ...NEW_ITEM,
+    ...ROWS.items.blank(),
     serves: [],
     demands: [],
     name: `Item ${all.length + 1}`,
@@ -142,7 +143,7 @@ function addOption(): void {
   const i = item.value
   if (!i) return
   optionId.value = store.add('options', {
-    ...NEW_OPTION,
+    ...ROWS.options.blank(),
     traits: [],
     lookedAt: [],
     itemId: i.item.id,

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
-import { NEW_SUPPLIER } from '@bonitas/core/model/emptyJob'
-import { OFFER_KINDS } from '@bonitas/core/stages/source/words'
+
+import { OFFER_KINDS } from '@bonitas/core/model/vocabulary/buying'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import PlainField from '../form/PlainField.vue'
@@ -32,7 +33,7 @@ const nameOf = (id: string | null) => suppliers.value.find((s) => s.id === id)?.
 const baskets = computed(() => store.derived?.baskets ?? [])
 function addSupplier(): void {
   supplierId.value = store.add('suppliers', {
-    ...NEW_SUPPLIER,
+    ...ROWS.suppliers.blank(),
     deliveryBands: [],
     columns: [],
     name: `Supplier ${suppliers.value.length + 1}`,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { ASPECTS, type Aspect } from '@bonitas/core/model/vocabulary/shared'
+import { ASPECTS, type Aspect } from '@bonitas/core/model/vocabulary/aspect'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 

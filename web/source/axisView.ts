@@ -1,6 +1,6 @@
 import { scaleSqrt } from 'd3'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-import type { OptionKind } from '@bonitas/core/stages/source/words'
+import type { OptionKind } from '@bonitas/core/model/vocabulary/buying'
 
 export interface AxisMark {
   readonly optionId: string

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import type { Finish, PaintKit } from '@bonitas/core/stages/palette/schema'
+import type { Finish, PaintKit } from '@bonitas/core/model/rows/finishes'
 import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
-import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { readTins, tinsText } from './tinsText.js'
+import PlainField from '../form/PlainField.vue'
 
 /** How a paint is sold: spreading rate, loss, and the tins on offer. */
 const props = defineProps<{ finish: Finish }>()

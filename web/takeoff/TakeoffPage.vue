@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
-import { NEW_ITEM, NEW_OPTION } from '@bonitas/core/model/emptyJob'
+
 import { moneyColumnText, moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
@@ -47,7 +48,7 @@ function schedule(): void {
       collection: 'items',
       id: itemId,
       fields: {
-        ...NEW_ITEM,
+        ...ROWS.items.blank(),
         name: 'Paint and primer',
         category: 'surfaces',
         specification: 'As in the take-off',
@@ -60,7 +61,7 @@ function schedule(): void {
       collection: 'options',
       id: crypto.randomUUID(),
       fields: {
-        ...NEW_OPTION,
+        ...ROWS.options.blank(),
         itemId,
         name: 'Tins as taken off',
         priceMinor: total.value,

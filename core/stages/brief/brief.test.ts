@@ -1,11 +1,12 @@
+import { ROWS } from '../../model/registry.js'
 import { describe, expect, test } from 'vitest'
 import { hexToLab } from '../../kernel/color/lab.js'
 import { briefFactsOf } from '../../job/briefFactsOf.js'
-import { emptyJob, itemWith, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../../model/emptyJob.js'
+import { emptyJob, itemWith, pieceWith } from '../../examples/emptyJob.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { applyMend } from '../../testing/applyMend.js'
 import { published } from '../../testing/published.js'
-import { wallsOf } from '../../testing/rooms.js'
+import { wallsOf } from '../../examples/rooms.js'
 import { roomAreas } from '../measure/roomAreas.js'
 import { stripsFor } from './adhesiveStrips.js'
 import { coverage, kindOfName, offer, type Thing } from './coverage.js'
@@ -14,8 +15,9 @@ import { proposedHanging } from './household.js'
 import { levelPrices } from './levels.js'
 import { paintBack, puttingBack } from './puttingBack.js'
 import { BRIEF_RULES } from './rules/index.js'
-import { SCHOOLS, TOPICS } from './schools.js'
-import type { Person, Use } from './schema.js'
+import { SCHOOLS, TOPICS } from '../../model/vocabulary/schools.js'
+import type { Person } from '../../model/rows/people.js'
+import type { Use } from '../../model/rows/uses.js'
 import { parseSize } from './spokenSize.js'
 import { standpoints } from './standpoints.js'
 
@@ -218,7 +220,7 @@ describe('adhesive strips', () => {
 const paint = (id: string, hex: string) => {
   const { l, a, b } = hexToLab(hex)
   return {
-    ...NEW_FINISH,
+    ...ROWS.finishes.blank(),
     colors: [],
     readings: [],
     id,
@@ -230,7 +232,7 @@ const paint = (id: string, hex: string) => {
   }
 }
 const laid = (surface: 'walls' | 'trim' | 'floor', finishId: string) => ({
-  ...NEW_PLACEMENT,
+  ...ROWS.placements.blank(),
   id: `on ${surface}`,
   surface,
   finishId,

@@ -1,6 +1,7 @@
-import { KIND_WORDS, type UseKind } from './words.js'
-import type { Use } from './schema.js'
-import type { PieceKind } from '../../model/vocabulary/shared.js'
+import { KIND_WORDS } from './words.js'
+import { type UseKind } from '../../model/vocabulary/use.js'
+import type { Use } from '../../model/rows/uses.js'
+import type { PieceKind } from '../../model/vocabulary/piece.js'
 import { mmText } from '../../kernel/units/length.js'
 
 /** A place or help that a use asks for. */

@@ -1,5 +1,5 @@
 import { shareOf } from '../../kernel/money/rate.js'
-import type { Brief } from './schema.js'
+import type { Brief } from '../../model/rows/brief.js'
 
 /**
  * The decorator's fee as agreed: nothing, a sum, a share of what the goods come to (rounded half up to the minor

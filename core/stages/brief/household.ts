@@ -1,4 +1,4 @@
-import type { Person } from './schema.js'
+import type { Person } from '../../model/rows/people.js'
 
 // Pictures are centered 57 to 60 in (1 450 to 1 520 mm) above the floor where nobody's eyes are known (common practice).
 const CUSTOMARY_MM = 1_480

@@ -1,4 +1,4 @@
-import { LEVELS, type Level } from '../../model/vocabulary/shared.js'
+import { LEVELS, type Level } from '../../model/vocabulary/change.js'
 
 export interface LevelLine {
   readonly name: string

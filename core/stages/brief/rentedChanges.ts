@@ -1,10 +1,13 @@
+import { put } from '../../model/changes.js'
 import { chroma } from '../../kernel/color/lab.js'
 import type { Mend } from '../../findings/finding.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
-import { CHANGE_OF, CHANGE_WORDS, type Change, type Fixing, type PieceKind } from '../../model/vocabulary/shared.js'
+import { CHANGE_OF, CHANGE_WORDS, type Change } from '../../model/vocabulary/change.js'
+import { type Fixing } from '../../model/vocabulary/fixing.js'
+import { type PieceKind } from '../../model/vocabulary/piece.js'
 import { stripsFor } from './adhesiveStrips.js'
 import { kindOfName } from './coverage.js'
-import type { Consent } from './schema.js'
+import type { Consent } from '../../model/rows/consents.js'
 
 /** One thing the scheme does to a rented building. */
 export interface RentedChange {
@@ -74,7 +77,7 @@ function laidChanges(
         areaMm2: areaOf(p.surface),
         ...permission(job.consents, change, { surface: p.surface, finish, itemId: undefined }, surfaceName),
         ways: [
-          { label: loose, changes: [{ collection: 'placements', id: p.id, set: { hold: 'removable' } }] },
+          { label: loose, changes: [put('placements', p.id, { hold: 'removable' })] },
           {
             label: `Leave ${where} as it is`,
             changes: [{ collection: 'placements', id: p.id, remove: true }],
@@ -90,11 +93,11 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
     // What hung there before the job began is the landlord's or the tenant's affair, not a change.
     ...job.pieces
       .filter((p) => !p.there || p.verdict === 'rework')
-      .map((row) => ({ row, kind: 'piece' as const, collection: 'pieces', pieceKind: row.kind })),
+      .map((row) => ({ row, kind: 'piece' as const, collection: 'pieces' as const, pieceKind: row.kind })),
     ...job.items.map((row) => ({
       row,
       kind: 'item' as const,
-      collection: 'items',
+      collection: 'items' as const,
       pieceKind: kindOfName(row.name) ?? ('other' as const),
     })),
   ]
@@ -124,7 +127,7 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
         ),
         ways: reversible(row.fixing, pieceKind, row.weightG ?? null, face).map(({ fixing, says }) => ({
           label: `${row.name}: ${says}`,
-          changes: [{ collection, id: row.id, set: { fixing } }],
+          changes: [put(collection, row.id, { fixing })],
         })),
       },
     ]

@@ -1,5 +1,5 @@
 import { InputError } from '../../kernel/errors/InputError.js'
-import type { PieceKind } from '../../model/vocabulary/shared.js'
+import type { PieceKind } from '../../model/vocabulary/piece.js'
 import { lengthText, mmText, parseLength, type UnitSystem } from '../../kernel/units/length.js'
 
 export interface SpokenSize {

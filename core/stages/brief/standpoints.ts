@@ -1,4 +1,4 @@
-import type { Photo } from './schema.js'
+import type { Photo } from '../../model/rows/photos.js'
 
 /** A place a before picture is taken from, and the pictures taken there. */
 export interface Standpoint {

@@ -1,39 +1,4 @@
-import type { PieceKind } from '../../model/vocabulary/shared.js'
-
-/** What a room is used for; each kind asks for certain places (see {@link USE_NEEDS}). */
-export const USE_KINDS = [
-  'sleep',
-  'sit',
-  'eat',
-  'work or study',
-  'read',
-  'store',
-  'dress',
-  'wash',
-  'play music',
-  'play',
-  'sew or make',
-  'put things down',
-  'display',
-  'other',
-] as const
-export type UseKind = (typeof USE_KINDS)[number]
-
-/** When a use happens: two uses at one time compete, two in turn may share a piece. */
-export const USE_TIMES = ['any time', 'by day', 'evenings', 'at night', 'now and then'] as const
-
-export const PERSON_KINDS = ['adult', 'child', 'guest', 'dog', 'cat', 'other pet'] as const
-export const MINDS = ['steps', 'sight', 'hearing', 'reach', 'allergies', 'climbs', 'naps by day'] as const
-
-export const FEE_KINDS = ['none', 'fixed', 'percent of cost', 'hourly'] as const
-
-export const MARKS = ['even', 'save', 'splurge'] as const
-/** Why money is put where it is: a splurge is for what lasts or is seen first. */
-export const SPLURGE_REASONS = ['lasts', 'is seen first', 'is used daily'] as const
-
-export const PHOTO_KINDS = ['inspiration', 'before', 'letter', 'piece', 'find', 'paper', 'damage'] as const
-
-export const LIMIT_KINDS = ['must stay', 'may not be touched'] as const
+import type { PieceKind } from '../../model/vocabulary/piece.js'
 
 /** Kinds a piece is taken for by a word of its name; the longest word that fits decides. */
 export const KIND_WORDS: Readonly<Record<string, PieceKind>> = {

@@ -10,7 +10,7 @@ import { budgetPosition, freeAfter } from './budgetPosition.js'
 import { clientAccount } from './clientAccount.js'
 import { lineState, type LineEntry } from './lineState.js'
 import { booksAt, monthEnds, type DatedEntry } from './monthEnds.js'
-import { ENTRY_KINDS } from './schema.js'
+import { ENTRY_KINDS } from '../../model/vocabulary/ledger.js'
 import { standing } from './standing.js'
 
 describe('published arithmetic', () => {

@@ -1,6 +1,6 @@
 import type { Minor } from '../../kernel/money/currency.js'
 import { addDays } from '../../kernel/units/days.js'
-import type { EntryKind } from './schema.js'
+import type { EntryKind } from '../../model/vocabulary/ledger.js'
 
 /** Money on one day, everything up to it added up. */
 export interface BurnPoint {

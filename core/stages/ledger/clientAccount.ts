@@ -1,5 +1,5 @@
 import type { Minor } from '../../kernel/money/currency.js'
-import type { EntryKind } from './schema.js'
+import type { EntryKind } from '../../model/vocabulary/ledger.js'
 
 /** Where the client stands with the studio: money received, the fee, and what the studio laid out. */
 export interface ClientAccount {

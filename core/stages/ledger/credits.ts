@@ -1,6 +1,6 @@
 import type { Minor } from '../../kernel/money/currency.js'
 import { mulDivRound } from '../../kernel/money/rate.js'
-import type { EntryKind } from './schema.js'
+import type { EntryKind } from '../../model/vocabulary/ledger.js'
 
 /**
  * Tax inside a credit on a line: its share of the tax that is in what the line costs now, rounded half up. A line

@@ -4,7 +4,7 @@ import { published } from '../../testing/published.js'
 import { budgetPosition, type MoneyItem } from './budgetPosition.js'
 import { lineBreach, lineState, type LineEntry } from './lineState.js'
 import { LEDGER_RULES } from './rules/index.js'
-import { ENTRY_KINDS } from './schema.js'
+import { ENTRY_KINDS } from '../../model/vocabulary/ledger.js'
 
 const entry = (kind: LineEntry['kind'], amountMinor: number, quantity = 0): LineEntry => ({
   kind,

@@ -1,5 +1,5 @@
 import type { Minor } from '../../kernel/money/currency.js'
-import type { EntryKind } from './schema.js'
+import type { EntryKind } from '../../model/vocabulary/ledger.js'
 
 /** An amount and the tax inside it. */
 export interface TaxedSum {

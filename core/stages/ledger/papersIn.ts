@@ -3,7 +3,7 @@ import { mulDivRound } from '../../kernel/money/rate.js'
 import { daysBetween } from '../../kernel/units/days.js'
 import { sharedWords } from './sharedWords.js'
 import type { LineState } from './lineState.js'
-import type { PAPER_KINDS } from './schema.js'
+import type { PAPER_KINDS } from '../../model/vocabulary/ledger.js'
 
 export type PaperKind = (typeof PAPER_KINDS)[number]
 

@@ -8,7 +8,7 @@ import {
   type HalfPlane,
   type Point,
 } from '../../kernel/geometry/polygon.js'
-import type { Ceiling } from './schema.js'
+import type { Ceiling } from '../../model/rows/ceilings.js'
 
 /** Height of a ceiling over the plan: `at + slope · p`. */
 interface Plane {

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { signedArea, triangulate } from '../../kernel/geometry/polygon.js'
 import { published } from '../../testing/published.js'
-import { someRoom, wallsOf } from '../../testing/rooms.js'
+import { someRoom, wallsOf } from '../../examples/rooms.js'
 import { closeRun, closingToleranceMm, compassRule, cornerAngleDeg } from './closure.js'
 
 interface Legs {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { distance } from '../../kernel/geometry/polygon.js'
-import { someRoom, wallAt, wallsOf } from '../../testing/rooms.js'
+import { someRoom, wallAt, wallsOf } from '../../examples/rooms.js'
 import { closeRun } from './closure.js'
 import { explainGap, withSuspect } from './explainGap.js'
 import { mendOf } from './rules/index.js'

@@ -1,9 +1,11 @@
 import { describe, expect, test } from 'vitest'
-import { wallsOf } from '../../testing/rooms.js'
+import { wallsOf } from '../../examples/rooms.js'
 import { gapWords } from './explainGap.js'
 import { measureFacts, misfits } from './measureFacts.js'
 import { MEASURE_RULES } from './rules/index.js'
-import type { Fixture, Opening, Passage } from './schema.js'
+import type { Fixture } from '../../model/rows/fixtures.js'
+import type { Opening } from '../../model/rows/openings.js'
+import type { Passage } from '../../model/rows/passages.js'
 import { wayInFacts } from './wayIn.js'
 
 type Measures = Parameters<typeof measureFacts>[0]

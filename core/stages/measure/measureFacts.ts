@@ -11,7 +11,9 @@ import {
   type RoomAreas,
   type RoomMeasures,
 } from './roomAreas.js'
-import type { Fixture, Passage, Wall } from './schema.js'
+import type { Fixture } from '../../model/rows/fixtures.js'
+import type { Passage } from '../../model/rows/passages.js'
+import type { Wall } from '../../model/rows/walls.js'
 import { wayInFacts, type WayInFacts } from './wayIn.js'
 
 /** Everything reckoned from the measures of a room: what the screen shows and what the rules judge. */

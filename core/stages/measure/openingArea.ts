@@ -1,5 +1,6 @@
 import type { ProfilePart } from './ceilingHeight.js'
-import type { Opening, Wall } from './schema.js'
+import type { Opening } from '../../model/rows/openings.js'
+import type { Wall } from '../../model/rows/walls.js'
 
 type Box = Pick<Opening, 'startMm' | 'widthMm' | 'heightMm' | 'sillMm'>
 

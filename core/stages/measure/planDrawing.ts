@@ -3,7 +3,8 @@ import { cross, distance, minus, plus, type Point } from '../../kernel/geometry/
 import { lengthText, mmText, type UnitSystem } from '../../kernel/units/length.js'
 import type { MeasureFacts } from './measureFacts.js'
 import { wallName } from './roomAreas.js'
-import type { Fixture, Opening } from './schema.js'
+import type { Fixture } from '../../model/rows/fixtures.js'
+import type { Opening } from '../../model/rows/openings.js'
 
 export { LAYERS, type Layer, type Mark, type PlanDrawing } from '../../kernel/geometry/drawing.js'
 

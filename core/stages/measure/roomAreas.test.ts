@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { someRoom, wallsOf } from '../../testing/rooms.js'
+import { someRoom, wallsOf } from '../../examples/rooms.js'
 import { openingFaults, roomAreas, type RoomMeasures } from './roomAreas.js'
-import type { Ceiling, Opening, Room } from './schema.js'
+import type { Ceiling } from '../../model/rows/ceilings.js'
+import type { Opening } from '../../model/rows/openings.js'
+import type { Room } from '../../model/rows/room.js'
 
 const roomRow = (heightMm: number | null, more: Partial<Room> = {}): Room => ({
   id: 'r',

@@ -8,7 +8,11 @@ import {
 } from './ceilingHeight.js'
 import { closeRun, type Closure } from './closure.js'
 import { hasFace, openingsOn, wallTakenMm2 } from './openingArea.js'
-import type { Ceiling, Diagonal, Opening, Room, Wall } from './schema.js'
+import type { Ceiling } from '../../model/rows/ceilings.js'
+import type { Diagonal } from '../../model/rows/diagonals.js'
+import type { Opening } from '../../model/rows/openings.js'
+import type { Room } from '../../model/rows/room.js'
+import type { Wall } from '../../model/rows/walls.js'
 
 /** Everything measured about a room. */
 export interface RoomMeasures {

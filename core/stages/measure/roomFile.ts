@@ -1,20 +1,12 @@
 import { array, ValidationError } from 'yup'
 import { InputError } from '../../kernel/errors/InputError.js'
 import { distance, minus, signedArea, type Point } from '../../kernel/geometry/polygon.js'
-import {
-  ceilingSchema,
-  diagonalSchema,
-  fixtureSchema,
-  openingSchema,
-  roomSchema,
-  wallSchema,
-  type Ceiling,
-  type Diagonal,
-  type Fixture,
-  type Opening,
-  type Room,
-  type Wall,
-} from './schema.js'
+import { ceilings as ceilingsRow, type Ceiling } from '../../model/rows/ceilings.js'
+import { diagonals as diagonalsRow, type Diagonal } from '../../model/rows/diagonals.js'
+import { fixtures as fixturesRow, type Fixture } from '../../model/rows/fixtures.js'
+import { openings as openingsRow, type Opening } from '../../model/rows/openings.js'
+import { room as roomRow, type Room } from '../../model/rows/room.js'
+import { walls as wallsRow, type Wall } from '../../model/rows/walls.js'
 
 export const ROOM_FORMAT = 'bonitas room'
 export const ROOM_VERSION = 1
@@ -30,11 +22,11 @@ export interface RoomFile {
 }
 
 const PARTS = {
-  walls: wallSchema,
-  ceilings: ceilingSchema,
-  diagonals: diagonalSchema,
-  openings: openingSchema,
-  fixtures: fixtureSchema,
+  walls: wallsRow.schema,
+  ceilings: ceilingsRow.schema,
+  diagonals: diagonalsRow.schema,
+  openings: openingsRow.schema,
+  fixtures: fixturesRow.schema,
 } as const
 
 const MOST_ROWS = 500
@@ -99,7 +91,7 @@ export function readRoom(text: string): RoomFile {
   }
   // Files saved before rooms had a kind do not name one.
   if (typeof file.room === 'object' && file.room !== null) file.room = { kind: null, ...file.room }
-  check('room', () => roomSchema().validateSync(file.room, { abortEarly: false, strict: true }))
+  check('room', () => roomRow.schema().validateSync(file.room, { abortEarly: false, strict: true }))
   for (const [name, schema] of Object.entries(PARTS)) {
     const rows = file[name]
     if (!Array.isArray(rows) || rows.length > MOST_ROWS)
@@ -109,7 +101,7 @@ export function readRoom(text: string): RoomFile {
         'Nothing was changed. Choose another file.',
       )
     check(name, () =>
-      array((schema as typeof wallSchema)()).validateSync(rows, { abortEarly: false, strict: true }),
+      array((schema as typeof wallsRow.schema)()).validateSync(rows, { abortEarly: false, strict: true }),
     )
   }
   const room = file as unknown as RoomFile

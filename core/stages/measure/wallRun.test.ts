@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { wallsOf } from '../../testing/rooms.js'
+import { wallsOf } from '../../examples/rooms.js'
 import { layRun, turnToleranceDeg } from './wallRun.js'
 
 const RECTANGLE = [

@@ -1,5 +1,5 @@
 import { distance, plus, unit, type Point } from '../../kernel/geometry/polygon.js'
-import type { Wall } from './schema.js'
+import type { Wall } from '../../model/rows/walls.js'
 
 /** What laying a run needs of a wall. */
 export type RunWall = Pick<Wall, 'id' | 'name' | 'lengthMm' | 'turnDeg'>

@@ -1,4 +1,4 @@
-import type { Passage } from './schema.js'
+import type { Passage } from '../../model/rows/passages.js'
 
 /** The narrowest and the lowest place on the way in, and what is still unknown. */
 export interface WayInFacts {

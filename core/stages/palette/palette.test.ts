@@ -1,3 +1,4 @@
+import type { Piece } from '../../model/rows/pieces.js'
 import type { RowChange } from '../../findings/finding.js'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
@@ -11,7 +12,7 @@ import { finishShares, pieceAreaMm2, visiblePatches } from './visibleArea.js'
 
 const setOf = (change: RowChange) => {
   if (!('set' in change)) throw new Error('a mend of the palette changes rows and nothing else')
-  return change
+  return change as { readonly id: string; readonly set: Partial<Piece> }
 }
 
 const lab = (l: number, a: number, b: number): LabD65 => ({ l, a, b })

@@ -1,7 +1,13 @@
+import type { SchoolOf } from '../../model/vocabulary/schools.js'
 import { deltaE00, lrv, type LabD65 } from '../../kernel/color/lab.js'
-import type { RoomKind } from '../../model/vocabulary/shared.js'
+import type { RoomKind } from '../../model/vocabulary/room.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
-import type { Finish, Part, Piece, Placement, Pull, Scheme } from './schema.js'
+import type { Finish } from '../../model/rows/finishes.js'
+import type { Part } from '../../model/rows/parts.js'
+import type { Piece } from '../../model/rows/pieces.js'
+import type { Placement } from '../../model/rows/placements.js'
+import type { Pull } from '../../model/rows/pulls.js'
+import type { Scheme } from '../../model/rows/schemes.js'
 import { schemeView, type WornPiece } from './schemeView.js'
 import { undertone, type Undertone } from './undertone.js'
 import {
@@ -40,7 +46,7 @@ export type PaletteSchools = Pick<
 /** What the palette rules judge: each finish with its undertone and share, and who wears it in the scheme followed. */
 export interface PaletteFacts {
   /** The school of color scheme; null while the job has chosen none. */
-  readonly school: string | null
+  readonly school: SchoolOf<'colorScheme'> | null
   readonly schools: PaletteSchools
   readonly roomKind: RoomKind | null
   readonly scheme: Scheme | undefined

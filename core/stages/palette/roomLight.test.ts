@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { hexToLab } from '../../kernel/color/lab.js'
 import { seenUnder } from '../../kernel/color/seenUnder.js'
-import { emptyJob, pieceWith } from '../../model/emptyJob.js'
+import { emptyJob, pieceWith } from '../../examples/emptyJob.js'
 import { lampsOf, lightOf } from '../../job/lightOf.js'
 import { lampSpectrum, roomLight, type LightConditions } from './roomLight.js'
 import { cctOf, chromaticity, tristimulus } from '../../kernel/color/spectra.js'

@@ -12,7 +12,7 @@ import {
   type LedCct,
   type Spectrum,
 } from '../../kernel/color/spectra.js'
-import type { LampType } from '../../model/vocabulary/shared.js'
+import type { LampType } from '../../model/vocabulary/lamp.js'
 
 export const SKIES = ['clear', 'overcast'] as const
 export type Sky = (typeof SKIES)[number]

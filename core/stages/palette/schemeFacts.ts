@@ -8,7 +8,7 @@ import {
 } from './paletteFacts.js'
 import { PALETTE_RULES } from './rules/index.js'
 import type { Finding } from '../../findings/finding.js'
-import type { Scheme } from './schema.js'
+import type { Scheme } from '../../model/rows/schemes.js'
 import type { SurfaceAreas } from './visibleArea.js'
 
 /** What can be said of one scheme beside another. */

@@ -1,4 +1,7 @@
-import type { Dressing, Piece, Placement, Scheme } from './schema.js'
+import type { Dressing } from '../../model/rows/dressings.js'
+import type { Piece } from '../../model/rows/pieces.js'
+import type { Placement } from '../../model/rows/placements.js'
+import type { Scheme } from '../../model/rows/schemes.js'
 
 /** A piece with the finish it wears in a scheme. */
 export type WornPiece = Piece & {

@@ -1,7 +1,8 @@
+import { ROWS } from '../../model/registry.js'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { RowChange } from '../../findings/finding.js'
-import { emptyJob, NEW_FINISH, NEW_PLACEMENT, pieceWith } from '../../model/emptyJob.js'
+import { emptyJob, pieceWith } from '../../examples/emptyJob.js'
 import { inScheme } from '../../job/inScheme.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { paletteFacts } from './paletteFacts.js'
@@ -11,7 +12,7 @@ import { schemeView } from './schemeView.js'
 import { copyChanges, dressChanges, firstSchemeChanges, layChanges, removeSchemeChanges } from './wear.js'
 
 const finish = (id: string, role: 'main' | 'stays' = 'main'): JobSnapshot['finishes'][number] => ({
-  ...NEW_FINISH,
+  ...ROWS.finishes.blank(),
   id,
   name: id,
   role,
@@ -33,7 +34,7 @@ const scheme = (id: string, overId: string | null = null): JobSnapshot['schemes'
   version: 1,
 })
 const laid = (surface: 'walls' | 'floor' | 'ceiling', finishId: string, schemeId: string | null) => ({
-  ...NEW_PLACEMENT,
+  ...ROWS.placements.blank(),
   id: `${surface} ${schemeId ?? 'all'}`,
   surface,
   finishId,

@@ -1,5 +1,5 @@
 import { chroma, hueDeg, hueDistance, hueTurn, type LabD65 } from '../../kernel/color/lab.js'
-import type { Material } from './schema.js'
+import type { Material } from '../../model/vocabulary/finish.js'
 
 /** Finishes are compared within a family: brass with brass, timber with timber, leaf with leaf. */
 export type Family = 'timber' | 'metal' | 'foliage' | 'white' | 'grey' | 'black' | 'color'

@@ -1,5 +1,8 @@
-import type { Part, Piece, Placement } from './schema.js'
-import type { PieceKind, Surface } from '../../model/vocabulary/shared.js'
+import type { Part } from '../../model/rows/parts.js'
+import type { Piece } from '../../model/rows/pieces.js'
+import type { Placement } from '../../model/rows/placements.js'
+import type { PieceKind } from '../../model/vocabulary/piece.js'
+import type { Surface } from '../../model/vocabulary/surface.js'
 
 /** How many of its faces a kind of piece shows, as parts of front (w·h), side (d·h) and top (w·d). */
 interface Faces {

@@ -1,5 +1,10 @@
+import { put } from '../../model/changes.js'
 import type { RowChange } from '../../findings/finding.js'
-import type { Dressing, Finish, Placement, Scheme } from './schema.js'
+import type { Dressing } from '../../model/rows/dressings.js'
+import type { Finish } from '../../model/rows/finishes.js'
+import type { Placement } from '../../model/rows/placements.js'
+import type { Scheme } from '../../model/rows/schemes.js'
+import type { Surface } from '../../model/vocabulary/surface.js'
 import { sharedByAll, type WornPiece } from './schemeView.js'
 
 interface Rows {
@@ -17,9 +22,9 @@ export function dressChanges(
   piece: WornPiece,
   finishId: string | null,
 ): RowChange[] {
-  if (!scheme || sharedByAll(piece)) return [{ collection: 'pieces', id: piece.id, set: { finishId } }]
+  if (!scheme || sharedByAll(piece)) return [put('pieces', piece.id, { finishId })]
   const own = rows.dressings.find((d) => d.schemeId === scheme.id && d.pieceId === piece.id)
-  if (own) return [{ collection: 'dressings', id: own.id, set: { finishId, absent: false } }]
+  if (own) return [put('dressings', own.id, { finishId, absent: false })]
   return [
     {
       collection: 'dressings',
@@ -38,7 +43,7 @@ const substrateOf = (surface: string) => (surface === 'floor' ? 'not painted' : 
 export function layChanges(
   rows: Rows,
   scheme: Scheme | undefined,
-  surface: string,
+  surface: Surface,
   finish: Pick<Finish, 'id' | 'role'> | null,
 ): RowChange[] {
   const on = rows.placements.filter((p) => p.surface === surface && !p.candidate)
@@ -49,7 +54,7 @@ export function layChanges(
     const gone = own ?? shared
     return gone ? [{ collection: 'placements', id: gone.id, remove: true }] : []
   }
-  if (target) return [{ collection: 'placements', id: target.id, set: { finishId: finish.id } }]
+  if (target) return [put('placements', target.id, { finishId: finish.id })]
   const like = shared ?? on[0]
   return [
     {
@@ -87,13 +92,13 @@ export function copyChanges(
       .filter((p) => p.schemeId === scheme.id)
       .map((p): RowChange => ({
         collection: 'placements',
-        add: { ...without(bare(p), 'id'), schemeId: newId },
+        add: { ...withoutId(bare(p)), schemeId: newId },
       })),
     ...rows.dressings
       .filter((d) => d.schemeId === scheme.id)
       .map((d): RowChange => ({
         collection: 'dressings',
-        add: { ...without(bare(d), 'id'), schemeId: newId },
+        add: { ...withoutId(bare(d)), schemeId: newId },
       })),
   ]
 }
@@ -115,7 +120,7 @@ export function firstSchemeChanges(
     },
     ...rows.placements
       .filter((p) => p.schemeId === null && !p.candidate && !stays(p.finishId))
-      .map((p): RowChange => ({ collection: 'placements', id: p.id, set: { schemeId: newId } })),
+      .map((p): RowChange => put('placements', p.id, { schemeId: newId })),
     ...rows.pieces
       .filter((p) => p.finishId && !sharedByAll(p) && !stays(p.finishId))
       .map((p): RowChange => ({
@@ -138,10 +143,11 @@ export function removeSchemeChanges(rows: Rows, scheme: Scheme): RowChange[] {
   ]
 }
 
-function bare(row: object): Record<string, unknown> {
-  const { version: _v, ...rest } = row as Record<string, unknown>
-  return rest
+function bare<T extends object>(row: T): T {
+  const { version: _v, ...rest } = row as T & { version?: number }
+  return rest as T
 }
-function without(row: Record<string, unknown>, key: string): Record<string, unknown> {
-  return Object.fromEntries(Object.entries(row).filter(([k]) => k !== key))
+function withoutId<T extends { readonly id: string }>(row: T): Omit<T, 'id'> {
+  const { id: _id, ...rest } = row
+  return rest
 }

@@ -128,8 +128,12 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         tight.length === 1 &&
         found(table([3100, 5200]), 'plan.front').length === 0,
       'offered to another room, not let go':
-        tight[0]!.mends.some((m) => m.changes.some((c) => 'set' in c && c.set.verdict === 'move')) &&
-        tight[0]!.mends.every((m) => m.changes.every((c) => !('set' in c) || c.set.verdict !== 'let go')),
+        tight[0]!.mends.some((m) =>
+          m.changes.some((c) => 'set' in c && 'verdict' in c.set && c.set.verdict === 'move'),
+        ) &&
+        tight[0]!.mends.every((m) =>
+          m.changes.every((c) => !('set' in c && 'verdict' in c.set) || c.set.verdict !== 'let go'),
+        ),
     }
   },
   'C030 a rug that holds only the low table': () => {

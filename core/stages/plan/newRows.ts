@@ -1,4 +1,7 @@
-import type { Frame, Hang, Light, Stand } from './schema.js'
+import type { Frame } from '../../model/rows/frames.js'
+import type { Hang } from '../../model/rows/hangs.js'
+import type { Light } from '../../model/rows/lights.js'
+import type { Stand } from '../../model/rows/stands.js'
 
 /** What a row of the plan is before anything but its piece and place is known. */
 export const NEW_STAND = {

@@ -1,3 +1,4 @@
+import { put } from '../../model/changes.js'
 import { boxDepth, boxCorners, clipConvex } from '../../kernel/geometry/box.js'
 import { signedArea } from '../../kernel/geometry/polygon.js'
 import type { Mend } from '../../findings/finding.js'
@@ -94,7 +95,7 @@ export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => bo
       return [
         {
           label: `Move ${s.name} ${by} mm ${directionWord(facts.room, dx, dy, word)}`,
-          changes: [{ collection: 'stands', id: s.id, set: { xMm: moved.box.x, yMm: moved.box.y } }],
+          changes: [put('stands', s.id, { xMm: moved.box.x, yMm: moved.box.y })],
         },
       ]
     }

@@ -1,4 +1,12 @@
-import { boxCorners, boxHolds, boxOf, freeAhead, fromBox, inBox, type Box } from '../../kernel/geometry/box.js'
+import {
+  boxCorners,
+  boxHolds,
+  boxOf,
+  freeAhead,
+  fromBox,
+  inBox,
+  type Box,
+} from '../../kernel/geometry/box.js'
 import { distance, whereIs, type Point } from '../../kernel/geometry/polygon.js'
 import type { UnitSystem } from '../../kernel/units/length.js'
 import { SEATS } from './needs.js'

@@ -1,8 +1,8 @@
 import { boxCorners, boxOf, fromBox, type Box } from '../../kernel/geometry/box.js'
 import type { Point } from '../../kernel/geometry/polygon.js'
-import type { PieceKind, Trait } from '../../model/vocabulary/shared.js'
+import type { PieceKind, Trait } from '../../model/vocabulary/piece.js'
 import { sanitaryOf, type Sanitary, type Side } from './needs.js'
-import type { Stand } from './schema.js'
+import type { Stand } from '../../model/rows/stands.js'
 
 /** What the plan must know of a piece. */
 export interface PlanPiece {

@@ -2,7 +2,8 @@ import type { Minor } from '../../kernel/money/currency.js'
 import { shareOf } from '../../kernel/money/rate.js'
 import { splitByWeight } from '../../kernel/money/splitByWeight.js'
 import { taxed, type LandedPrice, type PriceFrame } from './landedPrice.js'
-import type { DeliveryBand, Offer } from './schema.js'
+import type { DeliveryBand } from '../../model/rows/suppliers.js'
+import type { Offer } from '../../model/rows/offers.js'
 
 /** What is bought together from one supplier, by item. */
 export interface BasketLine {

@@ -1,6 +1,7 @@
 import { basketOf, NO_TERMS, type Basket, type BasketLine } from './basket.js'
 import type { PriceFrame } from './landedPrice.js'
-import type { Offer, Supplier } from './schema.js'
+import type { Offer } from '../../model/rows/offers.js'
+import type { Supplier } from '../../model/rows/suppliers.js'
 
 /** What would be ordered together from one supplier. */
 export interface SupplierBasket extends Basket {

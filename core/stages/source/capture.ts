@@ -3,7 +3,7 @@ import { parseMoney } from '../../kernel/money/parseMoney.js'
 import { readLeadDays } from '../../kernel/units/leadTime.js'
 import { readLength, type UnitSystem } from '../../kernel/units/length.js'
 import { materialNamed } from './wear.js'
-import type { OptionKind, OptionTrait, PriceUnit } from './words.js'
+import type { OptionKind, OptionTrait, PriceUnit } from '../../model/vocabulary/buying.js'
 
 /** What one line of text says of an option. Fields that it does not name are absent. */
 export interface Captured {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { itemWith, optionWith } from '../../model/emptyJob.js'
+import { itemWith, optionWith } from '../../examples/emptyJob.js'
 import { budgetPosition } from '../ledger/budgetPosition.js'
 import { taxOn } from '../../kernel/money/rate.js'
 import { bears } from './wear.js'

@@ -1,7 +1,7 @@
 import { bestSet } from './bestSet/bestSet.js'
 import { bestSets } from './bestSet/curve.js'
 import type { SetAnswer, SetGroup, SetProblem } from './bestSet/problem.js'
-import type { Spend } from './words.js'
+import type { Spend } from '../../model/vocabulary/buying.js'
 
 /** One way to fill an item, as the choice of the best set knows it. */
 export interface ChoosingOption {

@@ -2,8 +2,10 @@ import type { Minor } from '../../kernel/money/currency.js'
 import type { Basket } from './basket.js'
 import { landedPrice, type LandedPrice, type PricedOption, type PriceFrame } from './landedPrice.js'
 import { madeCost, type MadeCost } from './making.js'
-import type { Item, Making, Option } from './schema.js'
-import { LASTING_PIECE } from './words.js'
+import type { Item } from '../../model/rows/items.js'
+import type { Making } from '../../model/rows/makings.js'
+import type { Option } from '../../model/rows/options.js'
+import { LASTING_PIECE } from '../../model/vocabulary/buying.js'
 
 /** The landed price of an option; a made one is priced by its list of materials when it has one. */
 export function priceOf(

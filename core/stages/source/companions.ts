@@ -1,5 +1,6 @@
-import type { Category, PieceKind } from '../../model/vocabulary/shared.js'
-import type { OptionTrait } from './words.js'
+import type { Category } from '../../model/vocabulary/category.js'
+import type { PieceKind } from '../../model/vocabulary/piece.js'
+import type { OptionTrait } from '../../model/vocabulary/buying.js'
 
 /** A line that a choice makes necessary. */
 export interface Companion {

@@ -1,13 +1,14 @@
+import { ROWS } from '../../model/registry.js'
 import { describe, expect, test } from 'vitest'
 import { fitFrameOf } from '../../job/fitFrameOf.js'
-import { emptyJob, itemWith, optionWith } from '../../model/emptyJob.js'
-import { NEW_BRIEF } from '../brief/newJob.js'
+import { emptyJob, itemWith, optionWith } from '../../examples/emptyJob.js'
+
 import { companionsOf } from './companions.js'
 import { optionFit, type FitFrame } from './fit.js'
 
 const frame: FitFrame = {
   today: '2026-03-02',
-  weights: NEW_BRIEF.weights,
+  weights: ROWS.brief.blank().weights,
   rented: false,
   children: false,
   way: undefined,
@@ -72,14 +73,16 @@ describe('each aspect with its reason', () => {
     )
   })
   test('a strike-out cannot be outvoted by weights', () => {
-    const none = Object.fromEntries(Object.keys(NEW_BRIEF.weights).map((k) => [k, 0])) as FitFrame['weights']
+    const none = Object.fromEntries(
+      Object.keys(ROWS.brief.blank().weights).map((k) => [k, 0]),
+    ) as FitFrame['weights']
     expect(says({ widthMm: 2000 }, { maxWidthMm: 1980 }, { weights: none }).against).toHaveLength(1)
   })
   test('weights move the quality and nothing else', () => {
     const option = { liking: 5, leadDays: 28 }
     const item = { neededOn: '2026-04-01' }
-    const liked = says(option, item, { weights: { ...NEW_BRIEF.weights, liking: 10, date: 0 } })
-    const dated = says(option, item, { weights: { ...NEW_BRIEF.weights, liking: 0, date: 10 } })
+    const liked = says(option, item, { weights: { ...ROWS.brief.blank().weights, liking: 10, date: 0 } })
+    const dated = says(option, item, { weights: { ...ROWS.brief.blank().weights, liking: 0, date: 10 } })
     expect(liked.quality).toBe(100)
     expect(dated.quality).toBe(40)
     expect(liked.reasons).toEqual(dated.reasons)

@@ -1,11 +1,12 @@
-import type { Aspect } from '../../model/vocabulary/shared.js'
+import type { Aspect } from '../../model/vocabulary/aspect.js'
 import type { LabD65 } from '../../kernel/color/lab.js'
 import { daysBetween } from '../../kernel/units/days.js'
 import type { CarriedIn } from './carriedIn.js'
 import { sizeFit } from './sizeFit.js'
-import type { Item, Option } from './schema.js'
+import type { Item } from '../../model/rows/items.js'
+import type { Option } from '../../model/rows/options.js'
 import { bears } from './wear.js'
-import type { OptionTrait } from './words.js'
+import type { OptionTrait } from '../../model/vocabulary/buying.js'
 
 /** What one aspect of an option comes to, with its reason. */
 export interface FitReason {

@@ -1,5 +1,5 @@
 import type { Minor } from '../../kernel/money/currency.js'
-import type { Making } from './schema.js'
+import type { Making } from '../../model/rows/makings.js'
 
 /** What a made thing takes, in money and in pieces cut. */
 export interface MadeCost {

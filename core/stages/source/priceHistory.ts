@@ -1,6 +1,6 @@
 import type { Minor } from '../../kernel/money/currency.js'
-import type { Sighting } from './schema.js'
-import type { Stock } from './words.js'
+import type { Sighting } from '../../model/rows/sightings.js'
+import type { Stock } from '../../model/vocabulary/buying.js'
 
 export type PriceEvent =
   | {

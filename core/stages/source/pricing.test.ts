@@ -6,7 +6,7 @@ import { published } from '../../testing/published.js'
 import { basketOf, NO_TERMS, type BasketLine } from './basket.js'
 import { landedPrice, type PriceFrame } from './landedPrice.js'
 import { cutList } from './making.js'
-import type { Offer } from './schema.js'
+import type { Offer } from '../../model/rows/offers.js'
 
 const frame: PriceFrame = { taxPpm: 0, pricesIncludeTax: true, currency: 'EUR' }
 const plain = {

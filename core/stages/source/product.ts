@@ -1,6 +1,6 @@
 import { array, number, object, string, tuple, type InferType } from 'yup'
 import { MAX_MINOR } from '../../kernel/money/currency.js'
-import { STOCKS } from './words.js'
+import { STOCKS } from '../../model/vocabulary/buying.js'
 
 const mm = () => number().integer().min(0).max(20_000).required()
 const lab = () => number().min(-128).max(128).required()

@@ -1,9 +1,13 @@
-import type { Category, PieceKind } from '../../model/vocabulary/shared.js'
+import type { Item, items } from '../../model/rows/items.js'
+import type { Option, options } from '../../model/rows/options.js'
+import type { NewRow } from '../../model/row.js'
+import type { Category } from '../../model/vocabulary/category.js'
+import type { PieceKind } from '../../model/vocabulary/piece.js'
 import type { Companion } from './companions.js'
 import type { FitReason } from './fit.js'
 import type { Swap } from './intent.js'
 import type { PriceHistory, Slip } from './priceHistory.js'
-import type { OptionKind, Stock } from './words.js'
+import type { OptionKind, Stock } from '../../model/vocabulary/buying.js'
 
 /** An option as the rules of Source see it. */
 export interface OptionFacts {
@@ -68,6 +72,8 @@ export interface SourceFacts {
   readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
   readonly money: (minor: number) => string
   /** A whole new item, for the mends that raise one. */
-  readonly newItem: (more: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>
-  readonly newOption: (more: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>
+  readonly newItem: (more: Partial<Item> & Pick<Item, 'name' | 'category'>) => NewRow<typeof items.fields>
+  readonly newOption: (
+    more: Partial<Option> & Pick<Option, 'itemId' | 'name' | 'priceMinor'>,
+  ) => NewRow<typeof options.fields>
 }

@@ -1,4 +1,4 @@
-import type { Demand, OptionTrait } from './words.js'
+import type { Demand, OptionTrait } from '../../model/vocabulary/buying.js'
 
 /** How a material stands a demand. */
 export interface Bears {

@@ -1,22 +1,8 @@
 import { sql } from 'drizzle-orm'
-import {
-  bigint,
-  boolean,
-  doublePrecision,
-  foreignKey,
-  integer,
-  jsonb,
-  pgTable,
-  primaryKey,
-  text,
-  timestamp,
-  unique,
-  uniqueIndex,
-  uuid,
-} from 'drizzle-orm/pg-core'
+import { bigint, boolean, doublePrecision, foreignKey, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
 import { studioId, part, ofJob, keyTo } from './columns.js'
 import type { Tin } from '@bonitas/core/stages/palette/library/sample'
-import type { Finish, PaintKit } from '@bonitas/core/stages/palette/schema'
+import type { Finish, PaintKit } from '@bonitas/core/model/rows/finishes'
 import { studio } from './studio.js'
 import { photo } from './brief.js'
 import { wall } from './measure.js'

@@ -17,8 +17,8 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core'
 import { studioId, version, minor } from './columns.js'
-import type { Brief } from '@bonitas/core/stages/brief/schema'
-import type { DeliveryBand } from '@bonitas/core/stages/source/schema'
+import type { Brief } from '@bonitas/core/model/rows/brief'
+import type { DeliveryBand } from '@bonitas/core/model/rows/suppliers'
 
 // Every row belongs to a studio, and the studio leads every primary and foreign key: no key of one studio can
 // name a row of another. Row level security (see the migrations) scopes every query to the studio of the

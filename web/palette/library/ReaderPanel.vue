@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { labToHex, lrv, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { NEW_SAMPLE, type Sample } from '@bonitas/core/stages/palette/library/sample'
-import { MATERIALS, type Material } from '@bonitas/core/stages/palette/schema'
+import { MATERIALS, type Material } from '@bonitas/core/model/vocabulary/finish'
 import { ApiProblem, ServerGone } from '../../api/http.js'
 import PlainField from '../../form/PlainField.vue'
 import { useLibraryStore } from './libraryStore.js'

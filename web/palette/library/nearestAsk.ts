@@ -1,7 +1,7 @@
 import type { LabD65 } from '@bonitas/core/kernel/color/lab'
 import type { Near } from '@bonitas/core/kernel/color/nearest'
 import type { Sample } from '@bonitas/core/stages/palette/library/sample'
-import type { Material, SHEENS } from '@bonitas/core/stages/palette/schema'
+import type { Material, SHEENS } from '@bonitas/core/model/vocabulary/finish'
 
 /** Which samples count; what is left out does not narrow. */
 export interface SampleFilter {

@@ -1,10 +1,12 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { itemWith, pieceWith } from '../../../model/emptyJob.js'
+import { itemWith, pieceWith } from '../../../examples/emptyJob.js'
 import { dayText } from '../../../kernel/units/days.js'
 import { lengthText } from '../../../kernel/units/length.js'
 import type { BriefFacts } from '../briefFacts.js'
 import { proposedHanging } from '../household.js'
-import type { Allotment, Person } from '../schema.js'
+import type { Allotment } from '../../../model/rows/allotments.js'
+import type { Person } from '../../../model/rows/people.js'
 import { example } from './uses.js'
 
 const allotment = (category: Allotment['category'], amountMinor: number, more: Partial<Allotment> = {}) => ({
@@ -111,7 +113,7 @@ export const splitOver: Rule<BriefFacts> = {
         because: 'A split that does not add up hides the shortage until the last category is bought.',
         mends: give.slice(0, 3).map((a) => ({
           label: `Give ${money(over)} from ${a.category}: ${money(a.amountMinor - over)} left`,
-          changes: [{ collection: 'allotments', id: a.id, set: { amountMinor: a.amountMinor - over } }],
+          changes: [put('allotments', a.id, { amountMinor: a.amountMinor - over })],
         })),
       },
     ]
@@ -147,7 +149,7 @@ export const shareOutrun: Rule<BriefFacts> = {
           mends: [
             {
               label: `Give ${a.category} ${money(targets)}`,
-              changes: [{ collection: 'allotments', id: a.id, set: { amountMinor: targets } }],
+              changes: [put('allotments', a.id, { amountMinor: targets })],
             },
           ],
         },
@@ -179,7 +181,7 @@ export const splurgeWhy: Rule<BriefFacts> = {
         because: 'A splurge is for what lasts or is seen first; the rest saves for it.',
         mends: (['lasts', 'is seen first'] as const).map((reason) => ({
           label: `It ${reason}`,
-          changes: [{ collection: 'allotments', id: a.id, set: { reason } }],
+          changes: [put('allotments', a.id, { reason })],
         })),
       })),
   examples: {
@@ -215,9 +217,7 @@ export const workBlocks: Rule<BriefFacts> = {
             waits.length > 0
               ? `Waiting there: ${waits.join(', ')}.`
               : 'Decoration waits for building work, or hides it.',
-          mends: [
-            { label: `${w.what} is done`, changes: [{ collection: 'works', id: w.id, set: { done: true } }] },
-          ],
+          mends: [{ label: `${w.what} is done`, changes: [put('works', w.id, { done: true })] }],
         }
       }),
   examples: {
@@ -257,7 +257,7 @@ export const revealEarly: Rule<BriefFacts> = {
             mends: [
               {
                 label: 'Reveal on the day of the install',
-                changes: [{ collection: 'brief', id: 'brief', set: { revealOn: brief.installOn } }],
+                changes: [put('brief', 'brief', { revealOn: brief.installOn })],
               },
             ],
           },
@@ -294,9 +294,7 @@ export const hangingOpen: Rule<BriefFacts> = {
         measured: `Eyes at ${known.map((p) => `${lengthText(p.standingEyeMm ?? 0, job.studio.system)} (${p.name})`).join(', ')}`,
         wanted: 'one height for the middle of every picture',
         because: `Proposed: ${says}.`,
-        mends: [
-          { label: `Agree ${text}`, changes: [{ collection: 'brief', id: 'brief', set: { hangingMm: mm } }] },
-        ],
+        mends: [{ label: `Agree ${text}`, changes: [put('brief', 'brief', { hangingMm: mm })] }],
       },
     ]
   },

@@ -1,7 +1,8 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { itemWith, pieceWith } from '../../../model/emptyJob.js'
+import { itemWith, pieceWith } from '../../../examples/emptyJob.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
-import { CHANGE_WORDS } from '../../../model/vocabulary/shared.js'
+import { CHANGE_WORDS } from '../../../model/vocabulary/change.js'
 import { dayText } from '../../../kernel/units/days.js'
 import { stripsFor } from '../adhesiveStrips.js'
 import type { BriefFacts } from '../briefFacts.js'
@@ -66,7 +67,7 @@ export const tenureUnknown: Rule<BriefFacts> = {
               'In a rented home nothing is drilled, painted or fixed without leave; until this is answered no such rule is armed.',
             mends: (['owned', 'rented'] as const).map((tenure) => ({
               label: `It is ${tenure}`,
-              changes: [{ collection: 'schools', id: 'schools', set: { tenure } }],
+              changes: [put('schools', 'schools', { tenure })],
             })),
           },
         ],
@@ -83,7 +84,7 @@ function held(job: JobSnapshot) {
     ...job.pieces.map((row) => ({
       row,
       kind: 'piece' as const,
-      collection: 'pieces',
+      collection: 'pieces' as const,
       pieceKind: row.kind,
       heightMm: row.heightMm,
       depthMm: row.depthMm,
@@ -93,7 +94,7 @@ function held(job: JobSnapshot) {
       return {
         row,
         kind: 'item' as const,
-        collection: 'items',
+        collection: 'items' as const,
         pieceKind: kindOfName(row.name) ?? ('other' as const),
         heightMm: option?.heightMm ?? null,
         depthMm: option?.depthMm ?? null,
@@ -134,11 +135,11 @@ export const stripsOverload: Rule<BriefFacts> = {
           mends: [
             {
               label: `Let ${row.name} lean, held against tipping`,
-              changes: [{ collection, id: row.id, set: { fixing: 'leans' } }],
+              changes: [put(collection, row.id, { fixing: 'leans' })],
             },
             {
               label: `${row.name}: one that stands free`,
-              changes: [{ collection, id: row.id, set: { fixing: 'stands free' } }],
+              changes: [put(collection, row.id, { fixing: 'stands free' })],
             },
           ],
         },
@@ -183,13 +184,13 @@ export const tipOverRented: Rule<BriefFacts> = {
           mends: [
             {
               label: `Anchor ${row.name} to the wall, and ask for consent to that`,
-              changes: [{ collection, id: row.id, set: { fixing: 'screwed to the wall' } }],
+              changes: [put(collection, row.id, { fixing: 'screwed to the wall' })],
             },
             ...(kind === 'piece'
               ? ([
                   {
                     label: `Let ${row.name} leave the room`,
-                    changes: [{ collection, id: row.id, set: { verdict: 'move' } }],
+                    changes: [put('pieces', row.id, { verdict: 'move' })],
                   },
                 ] satisfies Mend[])
               : []),
@@ -237,7 +238,7 @@ export const limitBroken: Rule<BriefFacts> = {
                 mends: [
                   {
                     label: `Keep ${piece.name}`,
-                    changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'keep' } }],
+                    changes: [put('pieces', piece.id, { verdict: 'keep' })],
                   },
                 ],
               },
@@ -255,13 +256,13 @@ export const limitBroken: Rule<BriefFacts> = {
             mends: [
               {
                 label: `Take ${finish?.name ?? 'it'} off ${where}`,
-                changes: [{ collection: 'placements', id: p.id, remove: true as const }],
+                changes: [{ collection: 'placements' as const, id: p.id, remove: true as const }],
               },
               ...(finish
                 ? [
                     {
                       label: `${finish.name} is what is there: it stays`,
-                      changes: [{ collection: 'finishes', id: finish.id, set: { role: 'stays' } }],
+                      changes: [put('finishes', finish.id, { role: 'stays' })],
                     },
                   ]
                 : []),

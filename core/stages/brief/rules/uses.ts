@@ -1,10 +1,11 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Ref, Rule } from '../../../findings/finding.js'
 import { briefFactsOf } from '../../../job/briefFactsOf.js'
-import { emptyJob, itemWith, pieceWith } from '../../../model/emptyJob.js'
+import { emptyJob, itemWith, pieceWith } from '../../../examples/emptyJob.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import type { BriefFacts } from '../briefFacts.js'
 import { NOTHING, type Thing, type UseCoverage } from '../coverage.js'
-import type { Use } from '../schema.js'
+import type { Use } from '../../../model/rows/uses.js'
 
 const DAY = '2026-11-23'
 export const example = (more: Partial<JobSnapshot>) => briefFactsOf(emptyJob(more), DAY, undefined)
@@ -26,11 +27,7 @@ const refTo = (t: Thing): Ref => ({ kind: t.kind, id: t.id, name: t.name })
 const count = (thing: Thing, use: Use): Mend => ({
   label: `Count ${thing.name} for “${use.name}”`,
   changes: [
-    {
-      collection: thing.kind === 'piece' ? 'pieces' : 'items',
-      id: thing.id,
-      set: { serves: [...thing.serves, use.id] },
-    },
+    put(thing.kind === 'piece' ? 'pieces' : 'items', thing.id, { serves: [...thing.serves, use.id] }),
   ],
 })
 
@@ -127,7 +124,7 @@ export const doubleUse: Rule<BriefFacts> = {
             mends: [
               {
                 label: `“${b.use.name}” is in turn: now and then`,
-                changes: [{ collection: 'uses', id: b.use.id, set: { time: 'now and then' } }],
+                changes: [put('uses', b.use.id, { time: 'now and then' })],
               },
             ],
           },
@@ -193,12 +190,10 @@ export const idlePieces: Rule<BriefFacts> = {
         measured: idle.map((p) => p.name).join(', '),
         wanted: 'a use each, or a reason to stay',
         because: 'Purpose or love: what has neither is a question to the client, not a verdict.',
-        mends: idle
-          .slice(0, 4)
-          .map((p) => ({
-            label: `Let ${p.name} go`,
-            changes: [{ collection: 'pieces', id: p.id, set: { verdict: 'let go' } }],
-          })),
+        mends: idle.slice(0, 4).map((p) => ({
+          label: `Let ${p.name} go`,
+          changes: [put('pieces', p.id, { verdict: 'let go' })],
+        })),
       },
     ]
   },
@@ -235,7 +230,7 @@ export const sentimentalGoing: Rule<BriefFacts> = {
         because: 'Sentimental pieces are never proposed for removal; they may break a rule and stay.',
         mends: (['keep', 'move'] as const).map((verdict) => ({
           label: verdict === 'keep' ? `Keep ${p.name}` : `Move ${p.name} to another room`,
-          changes: [{ collection: 'pieces', id: p.id, set: { verdict } }],
+          changes: [put('pieces', p.id, { verdict })],
         })),
       })),
   examples: {
@@ -266,11 +261,11 @@ export const stayingMoves: Rule<BriefFacts> = {
         mends: [
           {
             label: `Keep ${p.name}`,
-            changes: [{ collection: 'pieces', id: p.id, set: { verdict: 'keep' } }],
+            changes: [put('pieces', p.id, { verdict: 'keep' })],
           },
           {
             label: `${p.name} may be moved`,
-            changes: [{ collection: 'pieces', id: p.id, set: { stays: false } }],
+            changes: [put('pieces', p.id, { stays: false })],
           },
         ],
       })),

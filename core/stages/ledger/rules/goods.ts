@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { addDays, dayText, daysBetween } from '../../../kernel/units/days.js'
 import type { LedgerFacts, LineFacts } from '../ledgerFacts.js'
@@ -74,7 +75,7 @@ export const comesTooLate: Rule<LedgerFacts> = {
           mends: [
             {
               label: `It may come on ${dayText(l.expectedOn, today)}`,
-              changes: [{ collection: 'items', id: l.itemId, set: { neededOn: l.expectedOn } }],
+              changes: [put('items', l.itemId, { neededOn: l.expectedOn })],
             },
           ],
         },

@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { dayText, daysBetween } from '../../../kernel/units/days.js'
 import { budgetPosition } from '../budgetPosition.js'
@@ -87,7 +88,7 @@ export const categoryOverCap: Rule<LedgerFacts> = {
             mends: [
               {
                 label: `Raise the share to ${money(c.forecastMinor)}`,
-                changes: [{ collection: 'allotments', id: c.id, set: { amountMinor: c.forecastMinor } }],
+                changes: [put('allotments', c.id, { amountMinor: c.forecastMinor })],
               },
             ],
           })),

@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { budgetPosition } from '../budgetPosition.js'
 import { QUIET, type CheaperOption, type LedgerFacts } from '../ledgerFacts.js'
@@ -22,11 +23,7 @@ function check({ position, cheaper, money }: LedgerFacts): Finding[] {
         label: `Take ${swaps.map((c) => `${c.optionName} for ${c.itemName}`).join(', ')}: saves ${money(
           swaps.reduce((sum, c) => sum + c.savesMinor, 0),
         )}`,
-        changes: swaps.map((c) => ({
-          collection: 'items',
-          id: c.itemId,
-          set: { chosenOptionId: c.optionId },
-        })),
+        changes: swaps.map((c) => put('items', c.itemId, { chosenOptionId: c.optionId })),
       })),
     },
   ]

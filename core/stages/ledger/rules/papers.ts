@@ -1,7 +1,9 @@
+import { put } from '../../../model/changes.js'
+import { ROWS } from '../../../model/registry.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { dayText, daysBetween } from '../../../kernel/units/days.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
-import { NEW_CLAIM } from '../schema.js'
+
 import { facts } from './example.js'
 
 /** A receipt or invoice that says something else than the ledger. */
@@ -29,7 +31,7 @@ export const paperDiffers: Rule<LedgerFacts> = {
               mends: [
                 {
                   label: 'It belongs to another order',
-                  changes: [{ collection: 'receipts', id: p.id, set: { orderId: null } }],
+                  changes: [put('receipts', p.id, { orderId: null })],
                 },
               ],
             },
@@ -122,7 +124,10 @@ export const claimWaits: Rule<LedgerFacts> = {
         {
           label: 'Claim it',
           changes: [
-            { collection: 'claims', add: { ...NEW_CLAIM, lineId: u.lineId, madeOn: today, note: u.note } },
+            {
+              collection: 'claims',
+              add: { ...ROWS.claims.blank(), lineId: u.lineId, madeOn: today, note: u.note },
+            },
           ],
         },
       ],
@@ -184,7 +189,7 @@ export const loanOverdue: Rule<LedgerFacts> = {
           mends: [
             {
               label: 'It went back today',
-              changes: [{ collection: 'loans', id: l.id, set: { returnedOn: today } }],
+              changes: [put('loans', l.id, { returnedOn: today })],
             },
           ],
         },

@@ -1,8 +1,9 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { lengthText } from '../../../kernel/units/length.js'
 import { gapWords, type Suspect } from '../explainGap.js'
 import { measureFacts, misfits, type MeasureFacts } from '../measureFacts.js'
-import type { Wall } from '../schema.js'
+import type { Wall } from '../../../model/rows/walls.js'
 
 const wall = (i: number, lengthMm: number, turnDeg = 90): Wall => ({
   id: `w${i}`,
@@ -41,19 +42,19 @@ const example = (lengths: readonly number[], more: Partial<MeasureFacts['measure
 export function mendOf(suspect: Suspect, walls: readonly Wall[], system: 'metric' | 'imperial'): Mend {
   const at = walls.findIndex((w) => w.id === suspect.wallId)
   const length = lengthText(suspect.lengthMm, system)
+  const turned =
+    suspect.turnDeg === undefined ? [] : [put('walls', suspect.wallId, { turnDeg: suspect.turnDeg })]
   if (suspect.slip === 'corner turned the other way')
     return {
       label: `Turn ${suspect.turnDeg !== undefined && suspect.turnDeg < 0 ? 'left' : 'right'} at the end of ${suspect.wallName}`,
-      changes: [{ collection: 'walls', id: suspect.wallId, set: { turnDeg: suspect.turnDeg } }],
+      changes: turned,
     }
   if (suspect.slip === 'missed wall')
     return {
       label: `Put in a wall of ${length} after ${suspect.wallName}`,
       changes: [
-        { collection: 'walls', id: suspect.wallId, set: { turnDeg: suspect.turnDeg } },
-        ...walls
-          .slice(at + 1)
-          .map((w) => ({ collection: 'walls', id: w.id, set: { position: w.position + 1 } })),
+        ...turned,
+        ...walls.slice(at + 1).map((w) => put('walls', w.id, { position: w.position + 1 })),
         {
           collection: 'walls',
           add: {
@@ -75,7 +76,7 @@ export function mendOf(suspect: Suspect, walls: readonly Wall[], system: 'metric
   }
   return {
     label: `${suspect.wallName} is ${length}${why[suspect.slip] ?? ''}`,
-    changes: [{ collection: 'walls', id: suspect.wallId, set: { lengthMm: suspect.lengthMm } }],
+    changes: [put('walls', suspect.wallId, { lengthMm: suspect.lengthMm })],
   }
 }
 

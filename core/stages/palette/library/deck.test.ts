@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { deltaE00, hexToLab } from '../../../kernel/color/lab.js'
-import { MATERIALS, PATTERN_KINDS, SHEENS, TEXTURES, WEARS } from '../schema.js'
+import { MATERIALS, PATTERN_KINDS, SHEENS, TEXTURES, WEARS } from '../../../model/vocabulary/finish.js'
 import { deckFromCsv, deckToCsv } from './deckCsv.js'
 import { deckFromCxf, deckToCxf } from './deckCxf.js'
 import { deckFromGpl, deckToGpl } from './deckGpl.js'

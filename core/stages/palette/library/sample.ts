@@ -1,6 +1,13 @@
 import type { LabD65 } from '../../../kernel/color/lab.js'
 import { InputError } from '../../../kernel/errors/InputError.js'
-import { MATERIALS, PATTERN_KINDS, SHEENS, TEXTURES, WEARS, type Material } from '../schema.js'
+import {
+  MATERIALS,
+  PATTERN_KINDS,
+  SHEENS,
+  TEXTURES,
+  WEARS,
+  type Material,
+} from '../../../model/vocabulary/finish.js'
 
 /** A tin on offer. */
 export interface Tin {

@@ -1,6 +1,7 @@
 import type { LabD65 } from '../../../kernel/color/lab.js'
 import { deltaE00 } from '../../../kernel/color/lab.js'
-import type { Finish, Role } from '../schema.js'
+import type { Finish } from '../../../model/rows/finishes.js'
+import type { Role } from '../../../model/vocabulary/finish.js'
 import type { Sample } from './sample.js'
 
 /** A sample as a finish of a job: what it says is copied, so that the deck may change and the job stays. */

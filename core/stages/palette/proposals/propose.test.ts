@@ -1,6 +1,7 @@
+import { ROWS } from '../../../model/registry.js'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
-import { emptyJob, NEW_FINISH, pieceWith } from '../../../model/emptyJob.js'
+import { emptyJob, pieceWith } from '../../../examples/emptyJob.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import { measureFacts } from '../../measure/measureFacts.js'
 import { agreeingSamples } from '../library/agreeing.js'
@@ -8,10 +9,10 @@ import { comparePair } from '../pairs.js'
 import { paletteFacts } from '../paletteFacts.js'
 import { undertone } from '../undertone.js'
 import { demoSamples } from '../../../testing/demoSamples.js'
-import { randomRoom } from '../../../testing/randomRoom.js'
+import { randomRoom } from '../../../examples/randomRoom.js'
 import { propose, type Proposal, type ProposalWish } from './propose.js'
 
-const demo = new URL('../../../demo/', import.meta.url)
+const demo = new URL('../../../../demo/', import.meta.url)
 const list = (folder: string, ending: string) =>
   readdirSync(new URL(folder, demo)).filter((f) => f.endsWith(ending))
 const read = (path: string) => readFileSync(new URL(path, demo), 'utf8')
@@ -65,7 +66,7 @@ test('a search that is stopped gives what it has, and nothing to color gives not
 test('three brasses that agree with the room, and a white that does not pull pink', () => {
   const room = randomRoom(4, samples)
   const of = (id: string, material: 'metal' | 'paint', l: number, a: number, b: number) => ({
-    ...NEW_FINISH,
+    ...ROWS.finishes.blank(),
     id,
     name: id,
     material,

@@ -1,8 +1,9 @@
+import { ROWS } from '../../../model/registry.js'
 import { chroma, deltaE00, type LabD65 } from '../../../kernel/color/lab.js'
 import type { Finding } from '../../../findings/finding.js'
-import { NEW_PLACEMENT } from '../../../model/emptyJob.js'
+
 import type { Stored } from '../../../model/snapshot.js'
-import type { Surface } from '../../../model/vocabulary/shared.js'
+import type { Surface } from '../../../model/vocabulary/surface.js'
 import { finishFromSample } from '../library/toFinish.js'
 import type { Sample } from '../library/sample.js'
 import { rankMetals } from '../metals.js'
@@ -17,7 +18,10 @@ import {
   type PaletteRows,
 } from '../paletteFacts.js'
 import { PALETTE_RULES } from '../rules/index.js'
-import type { Dressing, Finish, Placement, Role } from '../schema.js'
+import type { Dressing } from '../../../model/rows/dressings.js'
+import type { Finish } from '../../../model/rows/finishes.js'
+import type { Placement } from '../../../model/rows/placements.js'
+import type { Role } from '../../../model/vocabulary/finish.js'
 import { undertone } from '../undertone.js'
 import type { SurfaceAreas } from '../visibleArea.js'
 import { drafts, polar, type Draft } from './drafts.js'
@@ -201,7 +205,7 @@ function rowsWith(rows: PaletteRows, finishes: readonly ProposedFinish[]): Palet
       ...rows.placements.filter((p) => p.schemeId === null),
       ...finishes.flatMap((f, i) =>
         f.surfaces.map((surface): Stored<Placement> => ({
-          ...NEW_PLACEMENT,
+          ...ROWS.placements.blank(),
           id: `${SCHEME} ${surface}`,
           surface,
           finishId: id(i),

@@ -1,5 +1,7 @@
+import type { Surface } from '../../../model/vocabulary/surface.js'
+import { ROWS } from '../../../model/registry.js'
 import type { Mend, Ref, RowChange } from '../../../findings/finding.js'
-import { NEW_PIECE } from '../../../model/emptyJob.js'
+
 import { inRoom, surfaceName } from '../visibleArea.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { sharedByAll, type WornPiece } from '../schemeView.js'
@@ -54,7 +56,7 @@ export const addPiece = (
 ): RowChange => ({
   collection: 'pieces',
   add: {
-    ...NEW_PIECE,
+    ...ROWS.pieces.blank(),
     serves: [],
     position: facts.pieces.length + nth,
     ...thing,
@@ -82,7 +84,12 @@ export function dressPiece(facts: PaletteFacts, piece: WornPiece, to: FinishFact
 }
 
 /** The mend that lays another finish on one surface, in the scheme that is followed; none where what is there stays. */
-export function layInstead(facts: PaletteFacts, surface: string, from: FinishFacts, to: FinishFacts): Mend[] {
+export function layInstead(
+  facts: PaletteFacts,
+  surface: Surface,
+  from: FinishFacts,
+  to: FinishFacts,
+): Mend[] {
   if (from.finish.role === 'stays') return []
   return [
     {

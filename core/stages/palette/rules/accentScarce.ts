@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import { chroma } from '../../../kernel/color/lab.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
@@ -47,10 +48,8 @@ function check(facts: PaletteFacts): Finding[] {
           {
             label: `Call ${group.map((f) => f.finish.name).join(', ')} a main${next[0] ? ` and ${next[0].finish.name} the accent` : ''}`,
             changes: [
-              ...group.map((f) => ({ collection: 'finishes', id: f.finish.id, set: { role: 'main' } })),
-              ...next
-                .slice(0, 1)
-                .map((f) => ({ collection: 'finishes', id: f.finish.id, set: { role: 'accent' } })),
+              ...group.map((f) => put('finishes', f.finish.id, { role: 'main' })),
+              ...next.slice(0, 1).map((f) => put('finishes', f.finish.id, { role: 'accent' })),
             ],
           },
         ],
@@ -117,12 +116,10 @@ export const accentMissing: Rule<PaletteFacts> = {
         because:
           'The school asks for one scarce color. Pick it out of what inspires the room, best a thread of a main fabric.',
         school: 'two mains and one accent',
-        mends: can
-          .slice(0, 2)
-          .map((f) => ({
-            label: `Make ${f.finish.name} the accent`,
-            changes: [{ collection: 'finishes', id: f.finish.id, set: { role: 'accent' } }],
-          })),
+        mends: can.slice(0, 2).map((f) => ({
+          label: `Make ${f.finish.name} the accent`,
+          changes: [put('finishes', f.finish.id, { role: 'accent' })],
+        })),
       },
     ]
   },

@@ -1,13 +1,14 @@
+import { ROWS } from '../../../model/registry.js'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { findingKey, type Finding } from '../../../findings/finding.js'
-import { NEW_FINISH } from '../../../model/emptyJob.js'
+
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import { measureFacts } from '../../measure/measureFacts.js'
 import { seededNumbers } from '../../../kernel/random/seededNumbers.js'
 import { applyMend } from '../../../testing/applyMend.js'
 import { demoSamples } from '../../../testing/demoSamples.js'
-import { randomRoom } from '../../../testing/randomRoom.js'
+import { randomRoom } from '../../../examples/randomRoom.js'
 import { finishFromSample } from '../library/toFinish.js'
 import { paletteFacts } from '../paletteFacts.js'
 import { PALETTE_RULES } from './index.js'
@@ -22,7 +23,7 @@ function dressedRoom(seed: number): JobSnapshot {
   const of = (materials: readonly string[]) => samples.filter((s) => materials.includes(s.material))
   const [paints, cloths] = [of(['paint']), of(['textile'])]
   const finishes = Array.from({ length: 9 }, (_, i) => ({
-    ...NEW_FINISH,
+    ...ROWS.finishes.blank(),
     ...finishFromSample(pick(i < 4 ? paints : cloths), pick(['main', 'second', 'accent'] as const)),
     id: `f${i}`,
     version: 1,

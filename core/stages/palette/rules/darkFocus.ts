@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
@@ -9,11 +10,7 @@ const SCHOOL = 'one envelope, dark'
 // A focus of a dark room is at least this light (L*, common practice).
 const BRIGHT_L = 75
 
-const set = (piece: WornPiece, fields: Readonly<Record<string, boolean>>) => ({
-  collection: 'pieces',
-  id: piece.id,
-  set: fields,
-})
+const set = (piece: WornPiece, fields: Readonly<Record<string, boolean>>) => put('pieces', piece.id, fields)
 
 /** A dark envelope wants exactly one bright, lit thing to look at. */
 function check(facts: PaletteFacts): Finding[] {

@@ -1,8 +1,10 @@
+import { ROWS } from '../../../model/registry.js'
 import { hexToLab } from '../../../kernel/color/lab.js'
-import { emptyJob, NEW_FINISH, NEW_PIECE, NEW_PLACEMENT } from '../../../model/emptyJob.js'
+import { emptyJob } from '../../../examples/emptyJob.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import { paletteFacts, type PaletteFacts } from '../paletteFacts.js'
-import type { Finish, Piece } from '../schema.js'
+import type { Finish } from '../../../model/rows/finishes.js'
+import type { Piece } from '../../../model/rows/pieces.js'
 
 /** A finish told by name and color; worn by one box of a piece unless `placed` is false or surfaces are named. */
 export interface ExampleFinish extends Partial<Omit<Finish, 'name' | 'id'>> {
@@ -51,7 +53,7 @@ export function room(
     const { l, a, b } = hexToLab(f.hex)
     const { hex: _h, placed: _p, stays: _s, on: _o, open: _n, piece: _i, ...fields } = f
     return {
-      ...NEW_FINISH,
+      ...ROWS.finishes.blank(),
       material: 'textile',
       role: 'second',
       labL: l,
@@ -69,7 +71,7 @@ export function room(
       ? []
       : [
           {
-            ...NEW_PIECE,
+            ...ROWS.pieces.blank(),
             id: `piece ${f.name}`,
             name: `${f.name} piece`,
             kind: 'other',
@@ -87,7 +89,7 @@ export function room(
   )
   const placements = finishes.flatMap((f) =>
     (f.on ?? []).map((surface) => ({
-      ...NEW_PLACEMENT,
+      ...ROWS.placements.blank(),
       id: `${surface} ${f.name}`,
       surface,
       finishId: f.name,

@@ -2,7 +2,7 @@ import { chroma } from '../../../kernel/color/lab.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { HUE_CHROMA } from '../hueFamilies.js'
 import { colorsOf, likeness, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import type { Pull } from '../schema.js'
+import type { Pull } from '../../../model/rows/pulls.js'
 import { addCushion, finishRef, othersInstead } from './about.js'
 import { room } from './example.js'
 

@@ -1,8 +1,9 @@
+import { put } from '../../../model/changes.js'
 import { allSeenUnder } from '../../../kernel/color/seenUnder.js'
 import { degreeOfAdaptation, adaptingLuminance } from '../../../kernel/color/adaptation.js'
 import { daylight } from '../../../kernel/color/spectra.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { LAMP_TYPES, type LampType } from '../../../model/vocabulary/shared.js'
+import { LAMP_TYPES, type LampType } from '../../../model/vocabulary/lamp.js'
 import { comparePair, type Pair } from '../pairs.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { lampSpectrum } from '../roomLight.js'
@@ -87,7 +88,7 @@ function otherLamps(facts: PaletteFacts, one: FinishFacts, two: FinishFacts, lam
   const lamps = facts.pieces.filter((p) => p.lampType === lamp && inRoom(p))
   return calm.slice(0, 2).map((to) => ({
     label: `Light it with ${to}`,
-    changes: lamps.map((p) => ({ collection: 'pieces', id: p.id, set: { lampType: to } })),
+    changes: lamps.map((p) => put('pieces', p.id, { lampType: to })),
   }))
 }
 

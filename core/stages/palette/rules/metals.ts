@@ -1,5 +1,5 @@
 import type { Finding, Rule } from '../../../findings/finding.js'
-import type { PieceKind } from '../../../model/vocabulary/shared.js'
+import type { PieceKind } from '../../../model/vocabulary/piece.js'
 import { likeness, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { rankMetals, warmthGap } from '../metals.js'
 import { finishRef, wornPieces } from './about.js'

@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { colorsOf, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { finishRef } from './about.js'
@@ -12,7 +13,7 @@ const patterned = (facts: PaletteFacts) => seen(facts).filter((f) => f.finish.pa
 
 const plain = (f: FinishFacts): Mend => ({
   label: `Make ${f.finish.name} plain`,
-  changes: [{ collection: 'finishes', id: f.finish.id, set: { patternKind: 'none', patternRepeatMm: null } }],
+  changes: [put('finishes', f.finish.id, { patternKind: 'none', patternRepeatMm: null })],
 })
 
 /** How many times one repeat is the other; undefined for different kinds, or while a repeat is not known. */

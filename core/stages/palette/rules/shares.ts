@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { roleShares, seen, type PaletteFacts } from '../paletteFacts.js'
 import { finishRef, percent } from './about.js'
@@ -58,7 +59,7 @@ function renamed(facts: PaletteFacts): Mend[] {
         )
         .map((role): Mend => ({
           label: `Call ${f.finish.name} ${role === 'accent' ? 'the accent' : `a ${role}`}`,
-          changes: [{ collection: 'finishes', id: f.finish.id, set: { role } }],
+          changes: [put('finishes', f.finish.id, { role })],
         })),
     )
     .slice(0, 2)

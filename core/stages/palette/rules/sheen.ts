@@ -1,3 +1,5 @@
+import type { Finish } from '../../../model/rows/finishes.js'
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
 import { finishOn } from '../paletteFacts.js'
@@ -16,7 +18,7 @@ const WORDS: Readonly<Record<string, string>> = {
 
 function check(facts: PaletteFacts): Finding[] {
   const wet = facts.roomKind === 'wet room' || facts.roomKind === 'kitchen'
-  const found = (surface: string, wanted: string, because: string, to: string): Finding[] => {
+  const found = (surface: string, wanted: string, because: string, to: Finish['sheen']): Finding[] => {
     const on = finishOn(facts, surface)
     if (!on) return []
     return [
@@ -31,7 +33,7 @@ function check(facts: PaletteFacts): Finding[] {
         mends: [
           {
             label: `Take ${on.finish.name} in ${to}`,
-            changes: [{ collection: 'finishes', id: on.finish.id, set: { sheen: to } }],
+            changes: [put('finishes', on.finish.id, { sheen: to })],
           },
         ],
       },

@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import { chroma } from '../../../kernel/color/lab.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
@@ -34,7 +35,7 @@ function check(facts: PaletteFacts): Finding[] {
       ? [
           {
             label: `Keep ${piece.name.toLowerCase()} off display`,
-            changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'move' } }],
+            changes: [put('pieces', piece.id, { verdict: 'move' })],
           },
         ]
       : []

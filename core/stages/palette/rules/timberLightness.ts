@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { seen, type PaletteFacts } from '../paletteFacts.js'
 import { changeable, finishRef, othersInstead } from './about.js'
@@ -34,9 +35,7 @@ function check(facts: PaletteFacts): Finding[] {
           : []),
         {
           label: 'Change the school to “one undertone, any lightness”',
-          changes: [
-            { collection: 'schools', id: 'schools', set: { timber: 'one undertone, any lightness' } },
-          ],
+          changes: [put('schools', 'schools', { timber: 'one undertone, any lightness' })],
         },
       ],
     }))

@@ -1,3 +1,5 @@
+import { schoolNames, type SchoolOf } from '../../../model/vocabulary/schools.js'
+import { put } from '../../../model/changes.js'
 import { hueTurn } from '../../../kernel/color/lab.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { FAMILY_ARC_DEG, HUE_CHROMA, hueFamilies } from '../hueFamilies.js'
@@ -8,7 +10,7 @@ import { wearInstead } from './wearInstead.js'
 
 // Families of hue that a school carries (product book, Schools; common practice). What stays, metals and
 // foliage are not counted: they are judged by undertone, and a kept floor is no choice of the scheme.
-const LIMITS: Readonly<Record<string, number>> = {
+const LIMITS: Readonly<Record<SchoolOf<'colorScheme'>, number>> = {
   'two mains and one accent': 3,
   'quiet neutral': 1,
   'drawn from one piece': 5,
@@ -40,7 +42,7 @@ function check(facts: PaletteFacts): Finding[] {
           families.slice(0, limit).flatMap((f) => f.members),
         )
       : []
-  const roomier = Object.entries(LIMITS).find(([, most]) => most >= families.length)?.[0]
+  const roomier = schoolNames('colorScheme').find((name) => LIMITS[name] >= families.length)
   return [
     {
       rule: 'palette.too-many-hues',
@@ -61,7 +63,7 @@ function check(facts: PaletteFacts): Finding[] {
           ? [
               {
                 label: `Change the school to “${roomier}”`,
-                changes: [{ collection: 'schools', id: 'schools', set: { colorScheme: roomier } }],
+                changes: [put('schools', 'schools', { colorScheme: roomier })],
               },
             ]
           : []),

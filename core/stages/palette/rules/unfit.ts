@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
 import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
@@ -92,7 +93,7 @@ function check(facts: PaletteFacts): Finding[] {
             ? [
                 {
                   label: 'It is sealed',
-                  changes: [{ collection: 'finishes', id: finish.finish.id, set: { sealed: true } }],
+                  changes: [put('finishes', finish.finish.id, { sealed: true })],
                 },
               ]
             : [],

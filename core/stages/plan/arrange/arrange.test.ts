@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
-import { emptyJob } from '../../../model/emptyJob.js'
+import { emptyJob } from '../../../examples/emptyJob.js'
 import { planOf } from '../../../job/planFactsOf.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
-import { randomPlan } from '../../../testing/randomPlan.js'
+import { randomPlan } from '../../../examples/randomPlan.js'
 import { planFacts, type PlanFacts } from '../planFacts.js'
 import { planFindings } from '../rules/index.js'
 import { anneal, newState } from './anneal.js'
@@ -13,7 +13,7 @@ import { ownCost, pairCost, settle } from './energy.js'
 
 const demo = (file: string): PlanFacts => {
   const job = JSON.parse(
-    readFileSync(new URL(`../../../demo/jobs/${file}.json`, import.meta.url), 'utf8'),
+    readFileSync(new URL(`../../../../demo/jobs/${file}.json`, import.meta.url), 'utf8'),
   ) as Partial<JobSnapshot>
   const empty = emptyJob()
   return planOf({

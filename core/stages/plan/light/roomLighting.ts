@@ -1,6 +1,6 @@
 import { distance, whereIs, type Point } from '../../../kernel/geometry/polygon.js'
 import type { PlanRoom } from '../planRoom.js'
-import type { Aim } from '../schema.js'
+import type { Aim } from '../../../model/vocabulary/lamp.js'
 import { averageDaylightFactor, coneCandela, meanReflectance, reflectedLux } from './photometry.js'
 
 /** A lamp in the room. */

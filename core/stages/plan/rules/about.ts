@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Ref } from '../../../findings/finding.js'
 import type { Hung, PlanFacts } from '../planFacts.js'
 import type { PlanPiece, Standing } from '../standing.js'
@@ -25,11 +26,9 @@ export const withTraits = (
 ) => ({
   label,
   changes: [
-    {
-      collection: 'pieces',
-      id: p.id,
-      set: { traits: [...p.traits.filter((t) => !drop.includes(t) && !add.includes(t)), ...add] },
-    },
+    put('pieces', p.id, {
+      traits: [...p.traits.filter((t) => !drop.includes(t) && !add.includes(t)), ...add],
+    }),
   ],
 })
 /** Names in a sentence: a, b and c. */

@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import { boxDepth, boxGap, boxOf, inBox } from '../../../kernel/geometry/box.js'
 import { crossing } from '../../../kernel/geometry/polygon.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
@@ -48,7 +49,7 @@ function otherWalls(facts: PlanFacts, h: Hung): Mend[] {
     .slice(0, 2)
     .map(({ w, x }) => ({
       label: `Hang it on ${lower(w.name)}`,
-      changes: [{ collection: 'hangs', id: h.id, set: { wallId: w.id, xMm: x } }],
+      changes: [put('hangs', h.id, { wallId: w.id, xMm: x })],
     }))
 }
 
@@ -185,16 +186,14 @@ export const overSeat: Rule<PlanFacts> = {
           mends: [
             {
               label: 'Two rated anchors',
-              changes: over.map(({ h }) => ({
-                collection: 'hangs',
-                id: h.id,
-                set: {
+              changes: over.map(({ h }) =>
+                put('hangs', h.id, {
                   hooks: 2,
                   hookSpanMm: Math.max(200, Math.round(h.widthMm / 2)),
                   fixing: 'screw and plug',
                   ratedG: Math.max(5_000, piece.weightG ?? 0),
-                },
-              })),
+                }),
+              ),
             },
           ],
         },
@@ -368,14 +367,10 @@ export const shade: Rule<PlanFacts> = {
             {
               label: 'A cool LED, clear on every side',
               changes: [
-                {
-                  collection: 'pieces',
-                  id: p.id,
-                  set: {
-                    lampType: 'LED, 2 700 K',
-                    traits: [...p.traits.filter((t) => t !== 'hot lamp'), 'cool lamp, clear gap all round'],
-                  },
-                },
+                put('pieces', p.id, {
+                  lampType: 'LED, 2 700 K',
+                  traits: [...p.traits.filter((t) => t !== 'hot lamp'), 'cool lamp, clear gap all round'],
+                }),
               ],
             },
           ],
@@ -464,15 +459,11 @@ export const plants: Rule<PlanFacts> = {
             {
               label: `Take ${harm.instead.split(' or ')[0] ?? 'another'} instead`,
               changes: [
-                {
-                  collection: 'pieces',
-                  id: p.id,
-                  set: {
-                    name: (harm.instead.split(' or ')[0] ?? 'Another plant').replace(/^./, (c) =>
-                      c.toUpperCase(),
-                    ),
-                  },
-                },
+                put('pieces', p.id, {
+                  name: (harm.instead.split(' or ')[0] ?? 'Another plant').replace(/^./, (c) =>
+                    c.toUpperCase(),
+                  ),
+                }),
               ],
             },
           ],

@@ -1,10 +1,13 @@
-import { emptyJob, pieceWith } from '../../../model/emptyJob.js'
+import { emptyJob, pieceWith } from '../../../examples/emptyJob.js'
 import { planOf } from '../../../job/planFactsOf.js'
 import type { JobSnapshot, Stored } from '../../../model/snapshot.js'
-import type { PieceKind } from '../../../model/vocabulary/shared.js'
+import type { PieceKind } from '../../../model/vocabulary/piece.js'
 import { NEW_FRAME, NEW_HANG, NEW_LIGHT } from '../newRows.js'
 import type { PlanFacts } from '../planFacts.js'
-import type { Frame, Hang, Light, Stand } from '../schema.js'
+import type { Frame } from '../../../model/rows/frames.js'
+import type { Hang } from '../../../model/rows/hangs.js'
+import type { Light } from '../../../model/rows/lights.js'
+import type { Stand } from '../../../model/rows/stands.js'
 
 type Rows = Partial<JobSnapshot>
 type PieceRow = JobSnapshot['pieces'][number]

@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import type { Hung, PlanFacts } from '../planFacts.js'
 import { avoidingCount, laySetOut, type Avoided } from '../walls/setOut.js'
@@ -9,7 +10,7 @@ type Framed = Hung & { readonly frame: NonNullable<Hung['frame']> }
 const framed = (facts: PlanFacts): Framed[] => facts.hangs.filter((h): h is Framed => h.frame !== undefined)
 const set = (h: Framed, fields: Readonly<Record<string, unknown>>, label: string) => ({
   label,
-  changes: [{ collection: 'frames', id: h.frame.id, set: fields }],
+  changes: [put('frames', h.frame.id, fields)],
 })
 
 export const matWider: Rule<PlanFacts> = {
@@ -240,7 +241,7 @@ export const setOutClash: Rule<PlanFacts> = {
             ? [
                 {
                   label: 'End it at the corner',
-                  changes: [{ collection: 'setOuts', id: s.id, set: { endMm: Math.floor(wall.lengthMm) } }],
+                  changes: [put('setOuts', s.id, { endMm: Math.floor(wall.lengthMm) })],
                 },
               ]
             : count === undefined
@@ -248,7 +249,7 @@ export const setOutClash: Rule<PlanFacts> = {
               : [
                   {
                     label: `${count} fields of ${mm(laySetOut({ ...s, count }).fieldMm)}`,
-                    changes: [{ collection: 'setOuts', id: s.id, set: { count } }],
+                    changes: [put('setOuts', s.id, { count })],
                   },
                 ],
         },

@@ -1,6 +1,7 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { beforeWall } from '../elevation.js'
-import { NEEDS } from '../needs.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
 import type { BeforeWall, Hung, PlanFacts } from '../planFacts.js'
 import {
   GRID_SLACK_MM,
@@ -22,7 +23,7 @@ const TALL_MM = 1_200
 const placed = (h: Hung): Placed => h
 const setCenter = (h: Hung, centerMm: number, label: string): Mend => ({
   label,
-  changes: [{ collection: 'hangs', id: h.id, set: { centerMm: Math.round(centerMm) } }],
+  changes: [put('hangs', h.id, { centerMm: Math.round(centerMm) })],
 })
 
 /** Pictures of one wall by the groups they hang in; each by itself when it has no group. */
@@ -178,7 +179,7 @@ export const grid: Rule<PlanFacts> = {
                 mends: [
                   {
                     label: 'Bring it into line',
-                    changes: [{ collection: 'hangs', id: o.id, set: { xMm: o.xMm, centerMm: o.centerMm } }],
+                    changes: [put('hangs', o.id, { xMm: o.xMm, centerMm: o.centerMm })],
                   },
                 ],
               })),
@@ -226,15 +227,11 @@ export const mirrored: Rule<PlanFacts> = {
                 mends: [
                   {
                     label: `Both at ${Math.round(one.centerMm)}`,
-                    changes: [
-                      { collection: 'hangs', id: two.id, set: { centerMm: Math.round(one.centerMm) } },
-                    ],
+                    changes: [put('hangs', two.id, { centerMm: Math.round(one.centerMm) })],
                   },
                   {
                     label: `Both at ${Math.round(two.centerMm)}`,
-                    changes: [
-                      { collection: 'hangs', id: one.id, set: { centerMm: Math.round(two.centerMm) } },
-                    ],
+                    changes: [put('hangs', one.id, { centerMm: Math.round(two.centerMm) })],
                   },
                 ],
               })),
@@ -306,11 +303,7 @@ export const overFurniture: Rule<PlanFacts> = {
               ? [
                   {
                     label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`,
-                    changes: g.map((h) => ({
-                      collection: 'hangs',
-                      id: h.id,
-                      set: { centerMm: Math.round(h.centerMm - by) },
-                    })),
+                    changes: g.map((h) => put('hangs', h.id, { centerMm: Math.round(h.centerMm - by) })),
                   },
                 ].filter(() => !wide)
               : [],
@@ -429,13 +422,7 @@ export const load: Rule<PlanFacts> = {
               ? [
                   {
                     label: `Use ${enough} fixings`,
-                    changes: [
-                      {
-                        collection: 'hangs',
-                        id: h.id,
-                        set: { hooks: enough, hookSpanMm: Math.round(h.widthMm * 0.6) },
-                      },
-                    ],
+                    changes: [put('hangs', h.id, { hooks: enough, hookSpanMm: Math.round(h.widthMm * 0.6) })],
                   },
                 ]
               : [],
@@ -560,7 +547,7 @@ function freePlace(facts: PlanFacts, h: Hung): Mend[] {
       return [
         {
           label: `Hang it ${Math.round(by)} mm to the ${x > h.xMm ? 'right' : 'left'}`,
-          changes: [{ collection: 'hangs', id: h.id, set: { xMm: Math.round(x) } }],
+          changes: [put('hangs', h.id, { xMm: Math.round(x) })],
         },
       ]
     }
@@ -597,11 +584,11 @@ export const faceRefuses: Rule<PlanFacts> = {
           mends: [
             {
               label: 'Screw and plug',
-              changes: [{ collection: 'hangs', id: h.id, set: { fixing: 'screw and plug' } }],
+              changes: [put('hangs', h.id, { fixing: 'screw and plug' })],
             },
             {
               label: 'Rail and cord',
-              changes: [{ collection: 'hangs', id: h.id, set: { fixing: 'rail and cord' } }],
+              changes: [put('hangs', h.id, { fixing: 'rail and cord' })],
             },
           ],
         },

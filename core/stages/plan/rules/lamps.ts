@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import { boxGap, pointToBox } from '../../../kernel/geometry/box.js'
 import { distance, type Point } from '../../../kernel/geometry/polygon.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
@@ -5,7 +6,7 @@ import { beforeWall } from '../elevation.js'
 import { curtainDarkness, lampAgainstPicture, pendantFit } from '../light/lampPlaces.js'
 import { luxAt } from '../light/roomLighting.js'
 import { LIGHT_TARGETS } from '../light/targets.js'
-import { NEEDS } from '../needs.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
 import { nudge } from '../nudge.js'
 import { onWall } from '../planRoom.js'
 import type { PlanFacts, PlanUse } from '../planFacts.js'
@@ -278,9 +279,7 @@ export const competes: Rule<PlanFacts> = {
                   mends: [
                     {
                       label: `Raise ${lower(h.name)} by ${mm(overMm)}`,
-                      changes: [
-                        { collection: 'hangs', id: h.id, set: { centerMm: Math.round(h.centerMm + overMm) } },
-                      ],
+                      changes: [put('hangs', h.id, { centerMm: Math.round(h.centerMm + overMm) })],
                     },
                   ],
                 },
@@ -359,7 +358,7 @@ export const pendant: Rule<PlanFacts> = {
                 ? [
                     {
                       label: `Hang it at ${mm(raised)}`,
-                      changes: [{ collection: 'stands', id: s.id, set: { raisedMm: Math.round(raised) } }],
+                      changes: [put('stands', s.id, { raisedMm: Math.round(raised) })],
                     },
                   ]
                 : [],
@@ -431,7 +430,7 @@ export const lampSchool: Rule<PlanFacts> = {
             ? [
                 {
                   label: `Let ${lower(hero.name)} lead`,
-                  changes: [{ collection: 'pieces', id: hero.pieceId, set: { focal: true } }],
+                  changes: [put('pieces', hero.pieceId, { focal: true })],
                 },
               ]
             : [],

@@ -1,6 +1,7 @@
+import { put } from '../../../model/changes.js'
 import { boxCorners, boxHolds, inBox } from '../../../kernel/geometry/box.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { NEEDS } from '../needs.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
 import type { PlanFacts } from '../planFacts.js'
 import {
   chosenRug,
@@ -47,21 +48,16 @@ function layInstead(facts: PlanFacts, rug: Standing): Mend[] {
     {
       label: `Lay one of ${chosen.size.name} instead: ${chosen.verdict}, ${mm(chosen.leastBorderMm)} of floor left`,
       changes: [
-        {
-          collection: 'pieces',
-          id: rug.pieceId,
-          set: { widthMm: Math.round(2 * chosen.box.halfW), depthMm: Math.round(2 * chosen.box.halfD) },
-        },
-        {
-          collection: 'stands',
-          id: rug.id,
-          set: {
-            xMm: Math.round(chosen.box.x),
-            yMm: Math.round(chosen.box.y),
-            turnDeg: turn,
-            optionId: null,
-          },
-        },
+        put('pieces', rug.pieceId, {
+          widthMm: Math.round(2 * chosen.box.halfW),
+          depthMm: Math.round(2 * chosen.box.halfD),
+        }),
+        put('stands', rug.id, {
+          xMm: Math.round(chosen.box.x),
+          yMm: Math.round(chosen.box.y),
+          turnDeg: turn,
+          optionId: null,
+        }),
       ],
     },
   ]
@@ -91,11 +87,7 @@ function shiftOnto(facts: PlanFacts, rug: Standing): Mend[] {
     {
       label: `Shift ${lower(rug.name)} under the front legs`,
       changes: [
-        {
-          collection: 'stands',
-          id: rug.id,
-          set: { xMm: Math.round(found.box.x), yMm: Math.round(found.box.y), turnDeg: turn },
-        },
+        put('stands', rug.id, { xMm: Math.round(found.box.x), yMm: Math.round(found.box.y), turnDeg: turn }),
       ],
     },
   ]

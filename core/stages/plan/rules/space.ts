@@ -1,16 +1,10 @@
+import type { RowChange } from '../../../model/changes.js'
+import { put } from '../../../model/changes.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 import type { Finding, Ref, Rule } from '../../../findings/finding.js'
 import { freeBefore, type Free } from '../free.js'
-import {
-  NEEDS,
-  PULLED_UP,
-  SANITARY_ZONES,
-  SEATS,
-  ZONES,
-  type NeedKey,
-  type Side,
-  type ZoneNeed,
-} from '../needs.js'
+import { NEEDS, type NeedKey } from '../../../model/vocabulary/need.js'
+import { PULLED_UP, SANITARY_ZONES, SEATS, ZONES, type Side, type ZoneNeed } from '../needs.js'
 import { nudge } from '../nudge.js'
 import type { PlanFacts } from '../planFacts.js'
 import { anchorSeat } from '../rug.js'
@@ -183,9 +177,9 @@ export const front: Rule<PlanFacts> = {
                     {
                       label: `Keep ${lower(s.name)} for another room`,
                       changes: [
-                        { collection: 'stands', id: s.id, remove: true as const },
-                        { collection: 'pieces', id: s.pieceId, set: { verdict: 'move' } },
-                      ],
+                        { collection: 'stands', id: s.id, remove: true },
+                        put('pieces', s.pieceId, { verdict: 'move' }),
+                      ] satisfies RowChange[],
                     },
                   ]
                 : []),

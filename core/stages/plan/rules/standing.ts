@@ -1,5 +1,7 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { NEEDS, OFF_FLOOR } from '../needs.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
+import { OFF_FLOOR } from '../needs.js'
 import { inFixture, inSwing, nudge, standIn, standsClear, SLACK_MM, SWING_MM2 } from '../nudge.js'
 import type { PlanFacts } from '../planFacts.js'
 import { insideRoom } from '../rug.js'
@@ -153,7 +155,7 @@ export const tooWide: Rule<PlanFacts> = {
           mends: [
             {
               label: `Free it of ${lower(wall.name)}`,
-              changes: [{ collection: 'pieces', id: p.id, set: { wallId: null } }],
+              changes: [put('pieces', p.id, { wallId: null })],
             },
           ],
         },
@@ -230,7 +232,7 @@ export const sizeDoubt: Rule<PlanFacts> = {
           mends: [
             {
               label: `It is ${p.widthMm} ${meant.unit}: ${meant.mm} mm`,
-              changes: [{ collection: 'pieces', id: p.id, set: { widthMm: meant.mm } }],
+              changes: [put('pieces', p.id, { widthMm: meant.mm })],
             },
           ],
         },

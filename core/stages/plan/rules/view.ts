@@ -1,8 +1,9 @@
+import { put } from '../../../model/changes.js'
 import { boxCorners, boxDepth, boxOf } from '../../../kernel/geometry/box.js'
 import { crossing } from '../../../kernel/geometry/polygon.js'
-import type { Finding, Rule } from '../../../findings/finding.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { beforeWall } from '../elevation.js'
-import { NEEDS } from '../needs.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
 import { nudge } from '../nudge.js'
 import type { PlanFacts } from '../planFacts.js'
 import { stripBefore } from '../planRoom.js'
@@ -35,7 +36,7 @@ export const sightEnds: Rule<PlanFacts> = {
               .filter((s) => s.name === sight.before)
               .map((s) => ({
                 label: `Make ${lower(s.name)} the focus`,
-                changes: [{ collection: 'pieces', id: s.pieceId, set: { focal: true } }],
+                changes: [put('pieces', s.pieceId, { focal: true })],
               }))
           : [],
       },
@@ -74,9 +75,7 @@ export const manyFocal: Rule<PlanFacts> = {
         because: 'Several focal things cancel each other.',
         mends: focal.slice(0, 3).map((keep) => ({
           label: `Only ${lower(keep.name)}`,
-          changes: focal
-            .filter((p) => p !== keep)
-            .map((p) => ({ collection: 'pieces', id: p.id, set: { focal: false } })),
+          changes: focal.filter((p) => p !== keep).map((p) => put('pieces', p.id, { focal: false })),
         })),
       },
     ]
@@ -371,7 +370,7 @@ export const letOutBlocked: Rule<PlanFacts> = {
 }
 
 /** A place along a wall, out of the way of the open bed, where a piece can be parked. */
-function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing) {
+function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing): Mend[] {
   if (!facts.withMends) return []
   const open = asLetOut(bed)
   for (const wall of facts.room.walls)
@@ -505,7 +504,7 @@ export const wayIn: Rule<PlanFacts> = {
           mends: [
             {
               label: 'Choose another that does',
-              changes: [{ collection: 'pieces', id: piece.id, set: { verdict: 'let go' } }],
+              changes: [put('pieces', piece.id, { verdict: 'let go' })],
             },
           ].filter(() => !piece.sentimental),
         },

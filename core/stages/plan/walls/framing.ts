@@ -1,4 +1,5 @@
-import type { Frame, Glazing } from '../schema.js'
+import type { Frame } from '../../../model/rows/frames.js'
+import type { Glazing } from '../../../model/vocabulary/frame.js'
 
 type Sizes = Pick<
   Frame,

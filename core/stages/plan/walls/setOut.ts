@@ -1,4 +1,5 @@
-import type { SetOut, SetOutKind } from '../schema.js'
+import type { SetOut } from '../../../model/rows/setOuts.js'
+import type { SetOutKind } from '../../../model/vocabulary/settingOut.js'
 
 /** Something on a wall that a stile or a batten must not meet: a socket, a switch. */
 export interface Avoided {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { beforeAll, describe, expect, test } from 'vitest'
 import { published } from '../../../testing/published.js'
-import { randomSet } from '../../../testing/randomSet.js'
+import { randomSet } from '../../../examples/randomSet.js'
 import { secondSolver } from '../../../testing/secondSolver.js'
 import { bestSet } from './bestSet.js'
 import { bestSets } from './curve.js'

@@ -1,7 +1,8 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { addDays, dayText } from '../../../kernel/units/days.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../sourceFacts.js'
-import { LASTING_PIECE } from '../words.js'
+import { LASTING_PIECE } from '../../../model/vocabulary/buying.js'
 import { item, option, schedule } from './example.js'
 
 const about = (i: ItemFacts, o?: OptionFacts) => [
@@ -10,7 +11,7 @@ const about = (i: ItemFacts, o?: OptionFacts) => [
 ]
 const choose = (i: ItemFacts, o: OptionFacts | undefined, label: string): Mend => ({
   label,
-  changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: o?.id ?? null } }],
+  changes: [put('items', i.id, { chosenOptionId: o?.id ?? null })],
 })
 const chosenOf = (i: ItemFacts) => i.options.find((o) => o.chosen)
 /** Others that may be taken, the cheapest first, as ways out. */
@@ -125,7 +126,7 @@ export const intentLost: Rule<SourceFacts> = {
             : `${money(-swap.savedMinor)} more`
       const say = (intentKept: 'kept' | 'lost', label: string): Mend => ({
         label,
-        changes: [{ collection: 'items', id: i.id, set: { intentKept } }],
+        changes: [put('items', i.id, { intentKept })],
       })
       const back: Mend[] = i.options
         .filter((o) => o.name === swap.plannedName)
@@ -188,7 +189,7 @@ export const placeholderDue: Rule<SourceFacts> = {
           {
             label: 'Open a line for the lasting piece',
             changes: [
-              { collection: 'options', id: o.id, set: { reviewOn: null } },
+              put('options', o.id, { reviewOn: null }),
               {
                 collection: 'items',
                 add: newItem({
@@ -206,7 +207,7 @@ export const placeholderDue: Rule<SourceFacts> = {
           },
           {
             label: 'Look again in 60 days',
-            changes: [{ collection: 'options', id: o.id, set: { reviewOn: addDays(today, 60) } }],
+            changes: [put('options', o.id, { reviewOn: addDays(today, 60) })],
           },
         ],
       }
@@ -241,13 +242,7 @@ export const notLookedOver: Rule<SourceFacts> = {
         mends: [
           {
             label: 'It is looked over: size, structure, smell, insects',
-            changes: [
-              {
-                collection: 'options',
-                id: o.id,
-                set: { lookedAt: ['size', 'structure', 'smell', 'insects'] },
-              },
-            ],
+            changes: [put('options', o.id, { lookedAt: ['size', 'structure', 'smell', 'insects'] })],
           },
         ],
       }
@@ -285,7 +280,7 @@ export const setNotChosen: Rule<SourceFacts> = {
         mends: [
           {
             label: `Choose ${partOf.name}`,
-            changes: [{ collection: 'items', id: partOf.itemId, set: { chosenOptionId: partOf.optionId } }],
+            changes: [put('items', partOf.itemId, { chosenOptionId: partOf.optionId })],
           },
           choose(i, undefined, 'Leave it open'),
         ],

@@ -1,3 +1,5 @@
+import { items as ITEM } from '../../../model/rows/items.js'
+import { options as OPTION } from '../../../model/rows/options.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../sourceFacts.js'
 
 /** A small schedule for the examples of the rules. */
@@ -8,8 +10,8 @@ export const schedule = (items: readonly ItemFacts[], more: Partial<SourceFacts>
   stayYears: null,
   owned: [],
   money: (minor) => (minor / 100).toFixed(2),
-  newItem: (fields) => fields,
-  newOption: (fields) => fields,
+  newItem: (fields) => ({ ...ITEM.blank(), targetMinor: 0, ...fields }),
+  newOption: (fields) => ({ ...OPTION.blank(), ...fields }),
   ...more,
 })
 

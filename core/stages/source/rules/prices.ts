@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
 import { reworkAdvice, stayCost } from '../worth.js'
@@ -39,7 +40,7 @@ export const slipOfAHundred: Rule<SourceFacts> = {
                 : [
                     {
                       label: `It is ${money(likely)}`,
-                      changes: [{ collection: 'options', id: o.id, set: { priceMinor: likely } }],
+                      changes: [put('options', o.id, { priceMinor: likely })],
                     },
                   ],
           },
@@ -142,7 +143,7 @@ export const priceMoved: Rule<SourceFacts> = {
                   ? [
                       {
                         label: `Take ${o.name}, ${money(o.landedMinor)}`,
-                        changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: o.id } }],
+                        changes: [put('items', i.id, { chosenOptionId: o.id })],
                       },
                     ]
                   : [],
@@ -196,7 +197,7 @@ export const reworkNearNew: Rule<SourceFacts> = {
         mends: [
           {
             label: `Take ${fresh.name}, ${money(fresh.landedMinor)}`,
-            changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: fresh.id } }],
+            changes: [put('items', i.id, { chosenOptionId: fresh.id })],
           },
         ],
       }
@@ -255,7 +256,7 @@ export const dearerOverTheStay: Rule<SourceFacts> = {
             mends: [
               {
                 label: `Take ${better.x.name}, ${money(better.x.landedMinor)}`,
-                changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: better.x.id } }],
+                changes: [put('items', i.id, { chosenOptionId: better.x.id })],
               },
             ],
           }

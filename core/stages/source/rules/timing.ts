@@ -1,3 +1,4 @@
+import { put } from '../../../model/changes.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { addDays, dayText, daysBetween } from '../../../kernel/units/days.js'
 import type { SourceFacts } from '../sourceFacts.js'
@@ -36,7 +37,7 @@ export const holdEnds: Rule<SourceFacts> = {
                 : [
                     {
                       label: `Take it, ${money(o.landedMinor)}`,
-                      changes: [{ collection: 'items', id: i.id, set: { chosenOptionId: o.id } }],
+                      changes: [put('items', i.id, { chosenOptionId: o.id })],
                     },
                   ],
             },

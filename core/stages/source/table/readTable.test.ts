@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { emptyJob, itemWith, optionWith } from '../../../model/emptyJob.js'
+import { emptyJob, itemWith, optionWith } from '../../../examples/emptyJob.js'
 import { rowsOfList } from '../../../job/rowsOfList.js'
 import { readTable, type Grid } from './readTable.js'
 

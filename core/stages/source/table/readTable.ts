@@ -4,7 +4,7 @@ import { parseMoney } from '../../../kernel/money/parseMoney.js'
 import { readLeadDays } from '../../../kernel/units/leadTime.js'
 import { readLength, type UnitSystem } from '../../../kernel/units/length.js'
 import { materialNamed } from '../wear.js'
-import type { OptionKind, Stock } from '../words.js'
+import type { OptionKind, Stock } from '../../../model/vocabulary/buying.js'
 import { meaningOf, type TableColumn, type TableField } from './columns.js'
 
 /** A sheet as rows of cells; a cell is text, a number, or nothing. */

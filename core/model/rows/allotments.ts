@@ -1,0 +1,20 @@
+import { choice, minor } from '../field.js'
+import { defineRow, type RowOf } from '../row.js'
+import { CATEGORIES } from '../vocabulary/category.js'
+import { MARKS, SPLURGE_REASONS } from '../vocabulary/budget.js'
+
+/** How much of the money a category may take, and whether it saves or splurges. */
+export const allotments = defineRow({
+  name: 'allotments',
+  table: 'allotment',
+  stage: 'brief',
+  singular: 'a share of the budget',
+  order: ['category'],
+  fields: {
+    category: choice('Category', CATEGORIES),
+    amountMinor: minor('Share'),
+    mark: choice('Mark', MARKS),
+    reason: choice('Because it', SPLURGE_REASONS).orNone(),
+  },
+})
+export type Allotment = RowOf<typeof allotments.fields>

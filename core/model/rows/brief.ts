@@ -1,0 +1,85 @@
+import { object } from 'yup'
+import { wholeField } from '../checks.js'
+import { choice, data, day, flag, minor, mm, note, ppm, real, ref, text, whole } from '../field.js'
+import { defineRow, type RowOf } from '../row.js'
+import { ASPECTS, type Aspect } from '../vocabulary/aspect.js'
+import { FEE_KINDS } from '../vocabulary/budget.js'
+import { LEVELS } from '../vocabulary/change.js'
+
+const weightsSchema = () =>
+  object(
+    Object.fromEntries(ASPECTS.map((a) => [a, wholeField(`Weight of ${a}`, 0, 10, 'points')])) as Record<
+      Aspect,
+      ReturnType<typeof wholeField>
+    >,
+  )
+    .noUnknown()
+    .required('Weights are missing. Give all of them.')
+
+/** How much each aspect of an option counts at first: what cannot be put right later counts most. */
+const FIRST_WEIGHTS: Record<Aspect, number> = {
+  size: 10,
+  'way in': 10,
+  date: 6,
+  stock: 5,
+  color: 8,
+  wear: 6,
+  liking: 8,
+  years: 4,
+  safety: 10,
+}
+
+/**
+ * The agreed frame of a job: what it is called, its money and its days. It starts with a tenth in reserve and no tax to
+ * add until the rate is entered (common practice: ten per cent contingency).
+ */
+export const brief = defineRow({
+  name: 'brief',
+  table: 'job',
+  stage: 'brief',
+  one: true,
+  singular: 'the brief',
+  order: ['id'],
+  fields: {
+    clientId: ref('client', 'Client', 'refuse'),
+    roomName: text('Room'),
+    place: note('Place', 120),
+    /** The scheme the job follows now; null while there is only one look. */
+    schemeId: ref('schemes', 'Scheme followed', 'clear').orNone(),
+    agreedMinor: minor('Agreed budget'),
+    /** The day client and decorator agreed; from then on only change orders move the budget. */
+    agreedOn: day('Agreed on').orNone(),
+    reservePpm: ppm('Reserve', 50).starts(100_000),
+    taxPpm: ppm('Tax rate', 60).starts(0),
+    pricesIncludeTax: flag('Prices include tax').starts(true),
+    feeKind: choice('Fee', FEE_KINDS).starts('none'),
+    feeMinor: minor('Fee amount').starts(0),
+    feePpm: ppm('Fee rate', 100).starts(0),
+    feeHours: whole('Hours', 0, 100_000, 'hours').starts(0),
+    feeInside: flag('Fee inside the budget').starts(true),
+    installOn: day('Install date').orNone(),
+    revealOn: day('Reveal date').orNone(),
+    leaseEndsOn: day('Lease ends').orNone(),
+    /** The one thing the scheme starts from: "the red-leaning parquet". */
+    leadName: note('Lead element', 120),
+    /** What the client is drawn to, in words: what recurs, and what contradicts it. */
+    inspirationNote: note('Notes on what inspires'),
+    /** Height at which the middle of a picture hangs, agreed between those who look at it. */
+    hangingMm: mm('Hanging height', 800, 2_200).orNone(),
+    level: choice('Level of intervention', LEVELS).orNone(),
+    decorateNote: note('What decorating cannot mend', 400),
+    buildingNote: note('What building work cannot mend', 400),
+    /** Why there are no before pictures, when there are none on purpose. */
+    beforeReason: note('Reason for no before pictures', 200),
+    /** Price of a liter of primer and of pale paint, for painting back at the end of a lease. */
+    backPrimerMinor: minor('Primer, a liter').starts(0),
+    backPaintMinor: minor('Pale paint, a liter').starts(0),
+    /** What an hour of own work is worth, for made against bought. */
+    hourMinor: minor('An hour of own work').starts(0),
+    /** How long the client means to stay; null when nobody knows. */
+    stayYears: real('Years of staying', 0.1, 200).orNone(),
+    /** How much each aspect of an option counts, 0 to 10. */
+    weights: data('Weights', weightsSchema).starts(FIRST_WEIGHTS),
+  },
+})
+export type Brief = RowOf<typeof brief.fields>

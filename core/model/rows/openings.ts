@@ -1,0 +1,25 @@
+import { choice, mm, note, ref } from '../field.js'
+import { defineRow, type RowOf } from '../row.js'
+import { OPENING_KINDS, HINGES, SWINGS } from '../vocabulary/room.js'
+
+/** A door, window or plain opening in one wall; distances from the left end as seen from inside. */
+export const openings = defineRow({
+  name: 'openings',
+  table: 'opening',
+  stage: 'measure',
+  singular: 'an opening',
+  order: ['wallId', 'startMm', 'id'],
+  fields: {
+    wallId: ref('walls', 'Wall', 'remove'),
+    kind: choice('Kind', OPENING_KINDS),
+    name: note('Name', 60),
+    startMm: mm('From left', 0, 50_000),
+    /** Of a door the clear width: what passes between its stops. */
+    widthMm: mm('Width', 100, 10_000),
+    heightMm: mm('Height', 100, 6_000),
+    sillMm: mm('Sill', 0, 5_000),
+    hinge: choice('Hinge', HINGES),
+    swing: choice('Swing', SWINGS),
+  },
+})
+export type Opening = RowOf<typeof openings.fields>

@@ -1,0 +1,81 @@
+/** How an item may be filled. */
+export const OPTION_KINDS = ['new', 'second-hand', 'made', 'owned', 'hired', 'placeholder'] as const
+
+export type OptionKind = (typeof OPTION_KINDS)[number]
+
+/** What a price is for, so that pairs, panels and packs are told apart. */
+export const PRICE_UNITS = ['each', 'a pair', 'a panel', 'a pack', 'a set', 'a day', 'a job'] as const
+
+export type PriceUnit = (typeof PRICE_UNITS)[number]
+
+/** What the place asks of a thing. */
+export const DEMANDS = [
+  'many feet',
+  'wet',
+  'washing',
+  'outdoors',
+  'child',
+  'pet',
+  'strong sun',
+  'food and ink',
+] as const
+
+export type Demand = (typeof DEMANDS)[number]
+
+/** Where to spend: on what hands and eyes rest on longest, or where the simpler one serves as well. */
+export const SPENDS = ['save', 'even', 'splurge'] as const
+
+export type Spend = (typeof SPENDS)[number]
+
+export const CONDITIONS = ['as new', 'good', 'worn', 'needs work'] as const
+
+export type Condition = (typeof CONDITIONS)[number]
+
+export const STOCKS = ['in stock', 'few left', 'to order', 'sold out'] as const
+
+export type Stock = (typeof STOCKS)[number]
+
+export const INTENTS = ['kept', 'lost'] as const
+
+/** What an option is known to be or to have. */
+export const OPTION_TRAITS = [
+  'washable',
+  'wipeable',
+  'spot clean only',
+  'made for outdoors',
+  'made for bathrooms',
+  'open below',
+  'wall-mounted tap',
+  'needs drilling',
+  'needs wiring',
+  'corded',
+  'tips unless anchored',
+  'comes with its frame',
+  'comes with its bulb',
+  'comes with underlay',
+  'comes with fixings',
+  'comes with its fuel',
+  'cannot go back',
+] as const
+
+export type OptionTrait = (typeof OPTION_TRAITS)[number]
+
+/** What is looked at before a second-hand thing is paid for (common practice); it seldom goes back. */
+export const LOOKED_AT = [
+  'size',
+  'structure',
+  'smell',
+  'insects',
+  'stains',
+  'pilling',
+  'wiring',
+  'label',
+] as const
+
+/** A line of what a made thing takes. What is owned already costs nothing and is listed all the same. */
+export const MAKING_KINDS = ['material', 'consumable', 'tool', 'owned already'] as const
+
+export const OFFER_KINDS = ['percent off', 'amount off', 'free delivery'] as const
+
+/** The word by which the line for the lasting piece names its placeholder. */
+export const LASTING_PIECE = 'the lasting piece'

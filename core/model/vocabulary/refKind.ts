@@ -1,0 +1,32 @@
+/**
+ * The collection behind each word by which a finding names what it is about. A `surface` and the `job` itself are no rows;
+ * a surface that is one wall, part or opening is named by its id behind a second word.
+ */
+export const REF_COLLECTIONS = {
+  finish: 'finishes',
+  piece: 'pieces',
+  item: 'items',
+  option: 'options',
+  order: 'orders',
+  use: 'uses',
+  placement: 'placements',
+  wall: 'walls',
+  opening: 'openings',
+  passage: 'passages',
+  photo: 'photos',
+  person: 'people',
+  stand: 'stands',
+  hang: 'hangs',
+  setOut: 'setOuts',
+  light: 'lights',
+  fixture: 'fixtures',
+  receipt: 'receipts',
+  claim: 'claims',
+  loan: 'loans',
+  'surface:wall': 'walls',
+  'surface:part': 'parts',
+  'surface:opening': 'openings',
+} as const
+
+/** What a finding can be about. */
+export type RefKind = Exclude<keyof typeof REF_COLLECTIONS, `surface:${string}`> | 'surface' | 'job'

@@ -1,0 +1,10 @@
+export const SET_OUT_KINDS = [
+  'rail',
+  'wainscot panels',
+  'picture-frame panels',
+  'board and batten',
+  'curtain rail',
+  'shelf',
+] as const
+
+export type SetOutKind = (typeof SET_OUT_KINDS)[number]
