@@ -9,6 +9,9 @@ import { sameOrigin } from './http/guards.js'
 import { precompressed } from './http/precompressed.js'
 import { pagePreload } from './http/pagePreload.js'
 import { notFound, problemHandler } from './http/problem.js'
+import type { JobWords } from './live/jobWords.js'
+import { liveRoutes } from './live/routes.js'
+import { changeRoutes } from './changes/routes.js'
 import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
 import { paperRoutes } from './ledger/paperRoutes.js'
@@ -24,6 +27,8 @@ import { sessionRoutes, signedIn } from './session/routes.js'
 
 export interface AppOptions {
   readonly db: Database
+  /** What is heard of jobs that are written; without it pages look by and by. */
+  readonly words?: JobWords | undefined
   /** Folder of the built web client; absent in tests of the API and in development. */
   readonly webFolder?: string
   /** True behind HTTPS: the cookie is then never sent without it. */
@@ -39,6 +44,7 @@ export interface AppOptions {
 /** The whole server as one Express application; it holds no state of its own. */
 export function createApp({
   db,
+  words,
   webFolder,
   secure = false,
   laserTape,
@@ -81,13 +87,15 @@ export function createApp({
     res.json({ ok: true })
   })
   api.use(sameOrigin)
+  // Who is not signed in sends little: nothing large is unpacked or parsed for a stranger.
+  api.use(sessionRoutes(db, secure))
+  api.use(signedIn(db))
   // A job file may be large; everything else is small, and an upload nobody asked for should fail early.
   api.use('/jobs/import', express.json({ limit: '60mb' }))
   api.use('/library', express.json({ limit: '30mb' }))
   api.use('/jobs/:jobId/list-import', express.json({ limit: '25mb' }))
+  api.use('/jobs/:jobId/changes', express.json({ limit: '25mb' }))
   api.use(express.json({ limit: '1mb' }))
-  api.use(sessionRoutes(db, secure))
-  api.use(signedIn(db))
   api.get('/devices', (_req, res) => {
     res.json({ laserTape: laserTape ?? null, colorReader: colorReader ?? null })
   })
@@ -96,6 +104,8 @@ export function createApp({
   api.use('/jobs/:jobId', planRoutes(db))
   api.use(catalogRoutes(db, catalogs))
   api.use(scheduleRoutes(db))
+  api.use(changeRoutes(db))
+  if (words) api.use(liveRoutes(db, words))
   api.use(jobRoutes(db))
   api.use(libraryRoutes(db))
   api.use(paperRoutes(db))

@@ -13,6 +13,7 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  setRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -29,12 +30,7 @@ afterAll(() => server.close())
 
 const brief = async (change: Record<string, unknown>) => {
   const { version, ...row } = (await snapshotOf(member, jobId)).brief
-  return member.request<{ errors?: { field: string; text: string }[] }>(
-    'PUT',
-    `/api/jobs/${jobId}/brief/${jobId}`,
-    { ...row, ...change },
-    { 'If-Match': `"${version}"` },
-  )
+  return setRow<{ errors?: { field: string; text: string }[] }>(member, jobId, 'brief', { ...row, ...change })
 }
 const order = (amountMinor: number, more: Record<string, unknown> = {}, key?: string) =>
   money(
@@ -114,12 +110,7 @@ test('the list of jobs says what the tape says: level of intervention, percentag
     const { version, ...row } = (await snapshotOf(member, jobId)).items.find(
       (i) => i.id === job.items[at]!.itemId,
     )!
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/items/${row.id}`,
-      { ...row, ...change },
-      { 'If-Match': `"${version}"` },
-    )
+    await setRow(member, jobId, 'items', { ...row, ...change })
   }
   await setItem(1, { level: 'with building work' })
   await setItem(2, { chosenOptionId: null })

@@ -13,6 +13,8 @@ import {
   supplierRow,
   type Member,
   type TestServer,
+  addRow,
+  setRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -36,7 +38,7 @@ async function oneOrdered(otherMinor: number, otherwise: Record<string, unknown>
   const { jobId, items } = await jobWithItems(member, [10_000])
   const { itemId } = items[0]!
   const other = optionRow(itemId, { name: 'The other', priceMinor: otherMinor, ...otherwise })
-  await member.request('PUT', `/api/jobs/${jobId}/options/${other.id}`, other, { 'If-None-Match': '*' })
+  await addRow(member, jobId, 'options', other)
   const order = await money(member, jobId, 'orders', orderOf([itemId]))
   const lineId = (await snapshotOf(member, jobId)).lines[0]!.id
   const orderId = order.body.orderId!
@@ -140,11 +142,9 @@ describe('something else for what was ordered', () => {
   test('another seller’s option is ordered there, not exchanged here', async () => {
     const one = await oneOrdered(7_500)
     const shop = { ...supplierRow(), name: `Elsewhere ${randomUUID()}` }
-    await member.request('PUT', `/api/jobs/${one.jobId}/suppliers/${shop.id}`, shop, { 'If-None-Match': '*' })
+    await addRow(member, one.jobId, 'suppliers', shop)
     const elsewhere = optionRow(one.itemId, { supplierId: shop.id })
-    await member.request('PUT', `/api/jobs/${one.jobId}/options/${elsewhere.id}`, elsewhere, {
-      'If-None-Match': '*',
-    })
+    await addRow(member, one.jobId, 'options', elsewhere)
     const refused = await one.swap({ optionId: elsewhere.id })
     expect([refused.status, refused.errors?.[0]?.field]).toEqual([409, 'optionId'])
   })
@@ -153,19 +153,9 @@ describe('something else for what was ordered', () => {
     const { jobId, items } = await jobWithItems(member, [3_333])
     const { itemId, optionId } = items[0]!
     const snapshot = await snapshotOf(member, jobId)
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/brief/${jobId}`,
-      { ...snapshot.brief, version: undefined, taxPpm: 210_000 },
-      { 'If-Match': '"1"' },
-    )
+    await setRow(member, jobId, 'brief', { ...snapshot.brief, version: undefined, taxPpm: 210_000 })
     const item = snapshot.items[0]!
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/items/${itemId}`,
-      { ...item, version: undefined, quantity: 5 },
-      { 'If-Match': `"${item.version}"` },
-    )
+    await setRow(member, jobId, 'items', { ...item, version: undefined, quantity: 5 })
     const order = await money(member, jobId, 'orders', orderOf([itemId]))
     const orderId = order.body.orderId!
     const line = (await snapshotOf(member, jobId)).lines[0]!

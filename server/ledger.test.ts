@@ -12,6 +12,7 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  setRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -89,12 +90,7 @@ describe('money', () => {
     await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
     const option = (await snapshotOf(member, jobId)).options[0]!
     const { version, ...fields } = option
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/options/${option.id}`,
-      { ...fields, priceMinor: 99_900 },
-      { 'If-Match': `"${version}"` },
-    )
+    await setRow(member, jobId, 'options', { ...fields, priceMinor: 99_900 })
     expect(await position(jobId)).toMatchObject({ orderedMinor: 10_000 })
   })
 
@@ -167,12 +163,7 @@ describe('money', () => {
     expect([again.status, again.body.detail]).toEqual([409, expect.stringContaining('ordered already')])
     const item = (await snapshotOf(member, jobId)).items[0]!
     const { version, ...fields } = item
-    const swapped = await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/items/${item.id}`,
-      { ...fields, chosenOptionId: null },
-      { 'If-Match': `"${version}"` },
-    )
+    const swapped = await setRow(member, jobId, 'items', { ...fields, chosenOptionId: null })
     expect(swapped.status).toBe(409)
   })
 })

@@ -14,6 +14,9 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  setRow,
+  addRow,
+  removeRow,
 } from './testing/testServer.js'
 
 // The life of a purchase beyond order, payment and return: parts, charges, lowered prices, gifts, credits, what is heard.
@@ -234,12 +237,10 @@ describe('money that is not the budget’s', () => {
     const voucherId = vouchers[0]!.id
     // It is worth what came back, no more.
     const { version: _v, ...row } = vouchers[0]!
-    const more = await member.request<{ errors?: { field: string }[] }>(
-      'PUT',
-      `/api/jobs/${jobId}/vouchers/${voucherId}`,
-      { ...row, amountMinor: 9_000 },
-      { 'If-Match': '"1"' },
-    )
+    const more = await setRow<{ errors?: { field: string }[] }>(member, jobId, 'vouchers', {
+      ...row,
+      amountMinor: 9_000,
+    })
     expect([more.status, more.body.errors?.[0]?.field]).toEqual([409, 'amountMinor'])
     const again = await ordered([6_000])
     // A credit belongs to its job.
@@ -267,9 +268,7 @@ describe('money that is not the budget’s', () => {
       untilOn: '2026-11-30',
       note: '',
     }
-    await member.request('PUT', `/api/jobs/${jobId}/vouchers/${voucher.id}`, voucher, {
-      'If-None-Match': '*',
-    })
+    await addRow(member, jobId, 'vouchers', voucher)
     const pay = (amountMinor: number, more: Record<string, unknown> = {}) => ({
       ...paymentOf(orderId, amountMinor),
       means: 'gift card',
@@ -284,12 +283,7 @@ describe('money that is not the budget’s', () => {
     await act(jobId, 'payments', pay(2_000))
     // It cannot be made to hold less than was paid with it, nor become something else.
     const put = (more: object) =>
-      member.request<{ errors?: { field: string }[] }>(
-        'PUT',
-        `/api/jobs/${jobId}/vouchers/${voucher.id}`,
-        { ...voucher, ...more },
-        { 'If-Match': '"1"' },
-      )
+      setRow<{ errors?: { field: string }[] }>(member, jobId, 'vouchers', { ...voucher, ...more })
     for (const [more, field] of [
       [{ amountMinor: 4_999 }, 'amountMinor'],
       [{ kind: 'store credit' }, 'kind'],
@@ -298,13 +292,7 @@ describe('money that is not the budget’s', () => {
       expect([answer.status, answer.body.errors?.[0]?.field]).toEqual([409, field])
     }
     expect((await put({ amountMinor: 5_001, name: 'Card, topped up' })).status).toBe(200)
-    expect(
-      (
-        await member.request('DELETE', `/api/jobs/${jobId}/vouchers/${voucher.id}`, undefined, {
-          'If-Match': '"2"',
-        })
-      ).status,
-    ).toBe(409)
+    expect((await removeRow(member, jobId, 'vouchers', voucher.id, 2)).status).toBe(409)
     expect(await faults()).toEqual([])
     // Behind the program’s back, the proof says so.
     const set = (minor: number) =>
@@ -354,12 +342,9 @@ describe('a change of the budget', () => {
     const { jobId } = await ordered([1_000])
     const row = proposal()
     const put = (body: object, seen?: string) =>
-      member.request<{ errors?: { field: string }[]; version: number }>(
-        'PUT',
-        `/api/jobs/${jobId}/proposals/${row.id}`,
-        body,
-        seen ? { 'If-Match': seen } : { 'If-None-Match': '*' },
-      )
+      seen === undefined
+        ? addRow<{ errors?: { field: string }[]; version: number }>(member, jobId, 'proposals', body)
+        : setRow<{ errors?: { field: string }[]; version: number }>(member, jobId, 'proposals', body)
     expect((await put(row)).status).toBe(200)
     const order = (more: object = {}) =>
       money(member, jobId, 'change-orders', { amountMinor: 18_000, proposalId: row.id, ...agreed, ...more })
@@ -376,13 +361,7 @@ describe('a change of the budget', () => {
     expect(job.proposals).toEqual([expect.objectContaining({ state: 'agreed', answeredOn: '2026-11-20' })])
     expect((await derived(p.jobId)).position.agreedMinor).toBe(before + 18_000)
     expect((await p.put({ ...p.row, why: 'something else' }, '"2"')).status).toBe(409)
-    expect(
-      (
-        await member.request('DELETE', `/api/jobs/${p.jobId}/proposals/${p.row.id}`, undefined, {
-          'If-Match': '"2"',
-        })
-      ).status,
-    ).toBe(409)
+    expect((await removeRow(member, p.jobId, 'proposals', p.row.id, 2)).status).toBe(409)
   })
   test('is not agreed by an edit, nor at another amount, nor when it was refused', async () => {
     const p = await proposed()

@@ -7,6 +7,7 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  addRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -125,7 +126,7 @@ describe('the sample board', () => {
   test('is a PDF with the fonts in it, of one’s own job only', async () => {
     const { jobId } = await jobWithItems(owner, [1000])
     const finish = finishRow({ name: 'Oat & “milk” <1>' })
-    await owner.request('PUT', `/api/jobs/${jobId}/finishes/${finish.id}`, finish, { 'If-None-Match': '*' })
+    await addRow(owner, jobId, 'finishes', finish)
     const get = (member: Member, path: string) =>
       fetch(`${server.base}${path}`, { headers: { ...member.headers } })
     const answer = await get(owner, `/api/jobs/${jobId}/board.pdf`)

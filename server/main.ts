@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { createApp } from './app.js'
 import { Database } from './database/database.js'
 import { migrate } from './database/migrate.js'
+import { JobWords } from './live/jobWords.js'
 import { loadDemo } from './demo/loadDemo.js'
 import { proveAll } from './ledger/proof.js'
 import { loggable } from './http/loggable.js'
@@ -28,8 +29,10 @@ const db = new Database(url)
 if (env.BONITAS_DEMO === 'load' || env.BONITAS_DEMO === 'reset')
   await loadDemo(db, join(root, 'demo'), env.BONITAS_DEMO === 'reset')
 
+const words = new JobWords(url)
 const app = createApp({
   db,
+  words,
   webFolder: join(root, 'web/dist'),
   secure: env.BONITAS_SECURE === '1',
   laserTape: env.BONITAS_LASER_TAPE || undefined,
@@ -57,8 +60,11 @@ function end(): void {
   if (ending) return
   ending = true
   // Requests under way finish; idle connections are closed at once, so Ctrl-C does not hang.
+  void words.close()
   server.close(() => void db.close().then(() => process.exit(0)))
   server.closeIdleConnections()
+  // Lines that only listen are never idle.
+  setTimeout(() => server.closeAllConnections(), 500).unref()
   setTimeout(() => process.exit(0), 5000).unref()
 }
 process.on('SIGINT', end)

@@ -16,6 +16,7 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  addRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -150,13 +151,7 @@ describe('papers of a job', () => {
     await money(member, jobId, 'payments', { ...paymentOf(orderId, 4_000), guessed: true })
     const { lines } = await snapshotOf(member, jobId)
     const put = async (collection: string, row: Record<string, unknown> & { id: string }) =>
-      expect(
-        (
-          await member.request('PUT', `/api/jobs/${jobId}/${collection}/${row.id}`, row, {
-            'If-None-Match': '*',
-          })
-        ).status,
-      ).toBe(200)
+      expect((await addRow(member, jobId, collection, row)).status).toBe(200)
     const [receiptId, claimId] = [randomUUID(), randomUUID()]
     await put('receipts', {
       id: receiptId,
@@ -242,9 +237,7 @@ describe('papers of a job', () => {
       taxMinor: null,
       note: '',
     }
-    const answer = await member.request('PUT', `/api/jobs/${jobId}/receipts/${row.id}`, row, {
-      'If-None-Match': '*',
-    })
+    const answer = await addRow(member, jobId, 'receipts', row)
     expect([404, 409]).toContain(answer.status)
   })
 })

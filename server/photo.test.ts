@@ -7,6 +7,8 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  removeRow,
+  addRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -125,17 +127,19 @@ describe('a picture', () => {
   })
   test('goes with its row, and a row without a picture cannot be made', async () => {
     const { body } = await send(await fromPhone())
-    const gone = await member.request('DELETE', `/api/jobs/${jobId}/photos/${body.id!}`, undefined, {
-      'If-Match': '"1"',
-    })
-    expect(gone.status).toBe(204)
+    const gone = await removeRow(member, jobId, 'photos', body.id!, 1)
+    expect(gone.status).toBe(200)
     expect((await member.request('GET', `/api/jobs/${jobId}/pictures/${body.id!}`)).status).toBe(404)
-    const made = await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/photos/${body.id!}`,
-      { id: body.id, kind: 'before', note: '', subject: '', position: 0, widthPx: 1, heightPx: 1, pages: 0 },
-      { 'If-None-Match': '*' },
-    )
+    const made = await addRow(member, jobId, 'photos', {
+      id: body.id,
+      kind: 'before',
+      note: '',
+      subject: '',
+      position: 0,
+      widthPx: 1,
+      heightPx: 1,
+      pages: 0,
+    })
     expect(made.status).toBe(409)
   })
   test('travels with the job, encoded anew', async () => {

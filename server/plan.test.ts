@@ -10,6 +10,9 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  addRow,
+  setRow,
+  removeRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -17,9 +20,7 @@ let member: Member
 let jobId: string
 let standId: string
 const put = async (collection: string, row: Record<string, unknown>) => {
-  const answer = await member.request('PUT', `/api/jobs/${jobId}/${collection}/${String(row.id)}`, row, {
-    'If-None-Match': '*',
-  })
+  const answer = await addRow(member, jobId, collection, row)
   expect(answer.status, JSON.stringify(answer.body)).toBe(200)
   return String(row.id)
 }
@@ -139,24 +140,15 @@ test('an option that was tried in a place and thrown away leaves the piece stand
   const option = job.options[0]!
   const stand = job.stands.find((s) => s.id === standId)!
   const { version, ...row } = stand
-  const tried = await member.request(
-    'PUT',
-    `/api/jobs/${jobId}/stands/${standId}`,
-    { ...row, optionId: option.id },
-    { 'If-Match': `"${version}"` },
-  )
+  const tried = await setRow(member, jobId, 'stands', { ...row, optionId: option.id })
   expect(tried.status).toBe(200)
   const item = job.items[0]!
-  const freed = await member.request(
-    'PUT',
-    `/api/jobs/${jobId}/items/${item.id}`,
-    { ...Object.fromEntries(Object.entries(item).filter(([k]) => k !== 'version')), chosenOptionId: null },
-    { 'If-Match': `"${item.version}"` },
-  )
-  expect(freed.status).toBe(200)
-  const gone = await member.request('DELETE', `/api/jobs/${jobId}/options/${option.id}`, undefined, {
-    'If-Match': `"${option.version}"`,
+  const freed = await setRow(member, jobId, 'items', {
+    ...Object.fromEntries(Object.entries(item).filter(([k]) => k !== 'version')),
+    chosenOptionId: null,
   })
+  expect(freed.status).toBe(200)
+  const gone = await removeRow(member, jobId, 'options', option.id, option.version)
   expect(gone.status, JSON.stringify(gone.body)).toBeLessThan(300)
   expect((await snapshotOf(member, jobId)).stands.find((s) => s.id === standId)).toMatchObject({
     optionId: null,

@@ -15,6 +15,8 @@ import {
   supplierRow,
   type Member,
   type TestServer,
+  addRow,
+  setRow,
 } from './testing/testServer.js'
 
 const NAMES = ['hollin', 'lantern', 'loom'] as const
@@ -63,8 +65,7 @@ async function newJob(): Promise<string> {
   })
   return body.id
 }
-const put = (jobId: string, collection: string, row: { id: string }) =>
-  member.request('PUT', `/api/jobs/${jobId}/${collection}/${row.id}`, row, { 'If-None-Match': '*' })
+const put = (jobId: string, collection: string, row: { id: string }) => addRow(member, jobId, collection, row)
 
 describe('suppliers over HTTP', () => {
   test('three catalogs of at least 1 500 products together, searched by kind, size and price', async () => {
@@ -161,12 +162,7 @@ describe('an order', () => {
     await put(jobId, 'items', item)
     const option = optionRow(item.id, { supplierId: supplier.id, catalogKey: key, priceMinor: 50_000 })
     await put(jobId, 'options', option)
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/items/${item.id}`,
-      { ...item, chosenOptionId: option.id },
-      { 'If-Match': '"1"' },
-    )
+    await setRow(member, jobId, 'items', { ...item, chosenOptionId: option.id })
     return { jobId, supplier, item, option }
   }
   const wish = (supplierId: string, itemId: string) => ({
@@ -254,12 +250,7 @@ describe('an order', () => {
     await put(jobId, 'items', side)
     const stool = optionRow(side.id, { kind: 'placeholder', priceMinor: 1800, supplierId: supplier.id })
     await put(jobId, 'options', stool)
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/items/${side.id}`,
-      { ...side, chosenOptionId: stool.id },
-      { 'If-Match': '"1"' },
-    )
+    await setRow(member, jobId, 'items', { ...side, chosenOptionId: stool.id })
     const { position } = deriveJob(await snapshotOf(member, jobId), '2026-03-04')
     expect([position.chosenMinor, position.heldMinor]).toEqual([3450 + 1800 + 4900, 14_000])
     const list = await member.request<{ id: string; chosenMinor: number; freeMinor: number }[]>(
@@ -273,12 +264,7 @@ describe('an order', () => {
   })
   test('what is marked sold out is not ordered', async () => {
     const { jobId, supplier, item, option } = await chosenFrom('', '')
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/options/${option.id}`,
-      { ...option, stock: 'sold out' },
-      { 'If-Match': '"1"' },
-    )
+    await setRow(member, jobId, 'options', { ...option, stock: 'sold out' })
     expect((await money(member, jobId, 'orders', wish(supplier.id, item.id))).status).toBe(409)
   })
 })

@@ -13,6 +13,8 @@ import {
   supplierRow,
   type Member,
   type TestServer,
+  addRow,
+  setRow,
 } from './testing/testServer.js'
 
 // Orders in the book of a supplier that is not there: sent, acknowledged, late, in parts, refused, sent back.
@@ -55,12 +57,7 @@ async function ordered(more: readonly { name: string; catalogKey: string; quanti
     agreedMinor: 500_000,
   })
   const put = (collection: string, row: { id: string }, seen?: string) =>
-    member.request(
-      'PUT',
-      `/api/jobs/${body.id}/${collection}/${row.id}`,
-      row,
-      seen ? { 'If-Match': seen } : { 'If-None-Match': '*' },
-    )
+    seen === undefined ? addRow(member, body.id, collection, row) : setRow(member, body.id, collection, row)
   const supplier = supplierRow({ name: `Lantern ${body.id}`, catalog: 'lantern' })
   await put('suppliers', supplier)
   const itemIds: string[] = []
@@ -196,12 +193,7 @@ test('a supplier without a book is told by paper', async () => {
   const job = await snapshotOf(member, o.jobId)
   const supplier = job.suppliers.find((s) => s.id === job.orders[0]!.supplierId)!
   const { version, ...row } = supplier
-  await member.request(
-    'PUT',
-    `/api/jobs/${o.jobId}/suppliers/${supplier.id}`,
-    { ...row, catalog: '' },
-    { 'If-Match': `"${version}"` },
-  )
+  await setRow(member, o.jobId, 'suppliers', { ...row, catalog: '' })
   const answer = await o.send()
   expect([answer.status, answer.body.detail]).toEqual([
     409,

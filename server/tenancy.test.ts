@@ -13,6 +13,8 @@ import {
   startTestServer,
   type Member,
   type TestServer,
+  setRow,
+  addRow,
 } from './testing/testServer.js'
 
 let server: TestServer
@@ -180,12 +182,7 @@ describe('a member of another studio', () => {
     const before = await snapshotOf(stranger, own.jobId)
     const { version, ...item } = before.items[0]!
     for (const chosenOptionId of [job.options[0]!.id, randomUUID()]) {
-      const answer = await stranger.request(
-        'PUT',
-        `/api/jobs/${own.jobId}/items/${item.id}`,
-        { ...item, chosenOptionId },
-        { 'If-Match': `"${version}"` },
-      )
+      const answer = await setRow(stranger, own.jobId, 'items', { ...item, chosenOptionId })
       expect(answer.status).toBe(409)
     }
     const paid = await money(stranger, own.jobId, 'payments', paymentOf(job.orders[0]!.id, 100))
@@ -197,12 +194,7 @@ describe('a member of another studio', () => {
     const job = await snapshotOf(owner, jobId)
     const own = await jobWithItems(stranger, [])
     const { version: _v, ...item } = job.items[0]!
-    const answer = await stranger.request(
-      'PUT',
-      `/api/jobs/${own.jobId}/items/${item.id}`,
-      { ...item, chosenOptionId: null },
-      { 'If-None-Match': '*' },
-    )
+    const answer = await addRow(stranger, own.jobId, 'items', { ...item, chosenOptionId: null })
     expect(answer.status).toBe(200)
   })
 })

@@ -6,7 +6,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!PlainField)|job\/(edit|Findings|job[A-Z]|keys|once|Stage|stage|tape|The|useWindowed)|[a-z]+\/[a-z]+Tabs|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!PlainField)|job\/(change|edit|Findings|groups|history|job[A-Z]|keys|live|once|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null
@@ -49,7 +49,7 @@ export default defineConfig({
             // The pages before a job use these too.
             {
               name: 'shared',
-              test: /\/core\/(money|errors)\/|\/core\/units\/days|\/web\/(api|session\/sessionStore|form\/PlainField)/,
+              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|form\/PlainField)/,
               priority: 4,
             },
             { name: 'frame', test: FRAME, priority: 2 },

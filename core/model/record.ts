@@ -8,8 +8,8 @@ export interface RecordDef<N extends string = string, F = Fields, T extends stri
   readonly table: T
   /** One of its records in a sentence. */
   readonly singular: string
-  /** Each carries the member who wrote it; a job shows the name. */
-  readonly signed: boolean
+  /** Each carries the member who wrote it: kept for the record, or shown with its name. */
+  readonly signed: 'kept' | 'shown' | false
   /** Each is numbered by the database as it is written. */
   readonly counted: boolean
   /** The fields its records are sorted by; those that are counted come as they were written. */
@@ -25,7 +25,7 @@ export function defineRecord<const N extends string, const T extends string, F e
   readonly name: N
   readonly table: T
   readonly singular: string
-  readonly signed?: boolean
+  readonly signed?: 'kept' | 'shown'
   readonly counted?: boolean
   readonly order?: readonly (keyof F & string)[]
   readonly fields: F

@@ -27,11 +27,14 @@ interface Repeated {
 
 /** A job as it is sent. */
 export type SentJob = Omit<JobSnapshot, keyof typeof USUAL> & {
+  /** How the server describes rows; a page that does so otherwise may not read the columns. */
+  readonly model: string
+} & {
   readonly [K in keyof typeof USUAL]: Columns<JobSnapshot[K][number]>
 }
 
 /** A job as it was sent, whole again. */
-export function whole(sent: SentJob): JobSnapshot {
+export function whole({ model: _model, ...sent }: SentJob): JobSnapshot {
   return {
     ...sent,
     items: rowsOf(USUAL.items, sent.items),

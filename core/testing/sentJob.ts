@@ -1,4 +1,5 @@
 import type { JobSnapshot } from '../model/snapshot.js'
+import { MODEL_HASH } from '../model/hash.js'
 import { USUAL, type Columns, type SentJob } from '../model/sparse.js'
 
 /** Text without a comma that is an id, a number or a day: what the database joins. */
@@ -22,6 +23,7 @@ const WORDS: readonly string[] = [
 export function sentJob(job: JobSnapshot): SentJob {
   return {
     ...job,
+    model: MODEL_HASH,
     items: inColumns(job.items, USUAL.items),
     options: inColumns(job.options, USUAL.options),
     entries: inColumns(job.entries, USUAL.entries),

@@ -4,7 +4,7 @@ import type { NewChangeOrder } from '@bonitas/core/stages/brief/changeOrder'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
-import { budgetIsBound } from '../job/refuse.js'
+import { budgetIsBound } from '../changes/refuse.js'
 import { ofJob, type Act, type Answer } from '../ledger/lines.js'
 
 /**

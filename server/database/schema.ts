@@ -1,8 +1,8 @@
-// The tables, by the stage they belong to; everybody else asks for them here.
+// The tables; everybody else asks for them here. Those of rows and records are made from their descriptions.
 export * from './schema/studio.js'
-export * from './schema/brief.js'
-export * from './schema/measure.js'
-export * from './schema/palette.js'
-export * from './schema/plan.js'
-export * from './schema/source.js'
+export * from '../model/rowTables.js'
+export * from '../model/recordTables.js'
+export * from './schema/pictures.js'
 export * from './schema/ledger.js'
+export * from './schema/library.js'
+export * from './schema/catalog.js'

@@ -8,7 +8,7 @@ import { studio } from '../database/schema.js'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { deckFromCsv } from '@bonitas/core/stages/palette/library/deckCsv'
 import { keepDeck } from '../library/routes.js'
-import { importJob } from '../job/bundle.js'
+import { importJob, readJobFile } from '../job/bundle.js'
 import { demoOwner, foundStudio, type NewStudio } from '../session/sessions.js'
 
 interface DemoPhoto {
@@ -64,9 +64,8 @@ export async function loadDemo(db: Database, folder: string, reset: boolean): Pr
         picture: readFileSync(join(folder, 'photos', file)).toString('base64'),
       })),
     }
-    await db.asStudio(studioId, (tx) =>
-      importJob(tx, { studioId, memberId, currency: about.studio.currency }, whole),
-    )
+    const read = await readJobFile(whole, about.studio.currency)
+    await db.asStudio(studioId, (tx) => importJob(tx, { studioId, memberId }, read))
   }
 }
 
@@ -78,38 +77,12 @@ async function removeDemo(db: Database): Promise<void> {
     await tx.execute(sql`select set_config('bonitas.system', 'on', true)`)
     const ledger = ['posting', 'order_event', 'ledger_entry', 'order_line', 'purchase_order', 'change_order']
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} disable trigger append_only`))
-    await tx.execute(sql`update item set chosen_option_id = null where studio_id = ${owner.studioId}`)
-    // The ledger first, then what names rows of its own job before what is named; the job takes the rest with it.
-    const rows = [
-      'stand',
-      'hang',
-      'frame',
-      'light',
-      'set_out',
-      'consent',
-      'limit',
-      'dressing',
-      'pull',
-      'placement',
-      'piece',
-      'wall_part',
-      'scheme',
-      'opening',
-      'fixture',
-      'ceiling',
-      'diagonal',
-      'work',
-      'item',
-    ]
+    await tx.execute(sql`set constraints all deferred`)
+    // The ledger first, which nothing takes along; a job takes all its rows with it.
     for (const table of [
-      'receipt',
-      'claim',
       ...ledger,
-      ...rows,
-      'offer',
-      'voucher',
-      'catalog_answer',
       'idempotency',
+      'catalog_answer',
       'job',
       'client',
       'supplier',

@@ -1,5 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { addressOf, STAGES } from '@bonitas/web/stages'
 
 interface Chunk {
   readonly file: string
@@ -7,7 +8,7 @@ interface Chunk {
   readonly imports?: readonly string[]
 }
 
-const JOB_PAGE = /^\/jobs\/([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\/([a-z]+)(?:\/([a-z-]+))?$/
+const JOB_PAGE = /^\/jobs\/([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\/([a-z-]+(?:\/[a-z-]+)?)$/
 
 /**
  * What a page of the client will need, told with its HTML, so that the browser fetches code and data together
@@ -36,14 +37,13 @@ export function pagePreload(webFolder: string): (path: string) => string | undef
     return found
   }
   const ofPage = new Map<string, string[]>()
-  for (const key of Object.keys(manifest))
-    if (/^[a-z]+\/[A-Za-z]+Page\.vue$/.test(key))
-      ofPage.set(key, links(['index.html', 'job/JobShell.vue', key]))
+  for (const stage of STAGES)
+    for (const page of stage.pages)
+      if (manifest[page.page])
+        ofPage.set(addressOf(stage, page), links(['index.html', 'job/JobShell.vue', page.page]))
   return (path) => {
-    const [, jobId, stage = '', further = stage] = JOB_PAGE.exec(path) ?? []
-    // A page is named after the last part of its address: measure/way-in is WayInPage.
-    const name = further.replace(/(?:^|-)([a-z])/g, (_all, letter: string) => letter.toUpperCase())
-    const code = ofPage.get(`${stage}/${name}Page.vue`)
+    const [, jobId, address = ''] = JOB_PAGE.exec(path) ?? []
+    const code = ofPage.get(address)
     if (!jobId || !code) return undefined
     const data = ['/api/session', `/api/jobs/${jobId}?sparse`].map(
       (url) => `<${url}>; rel=preload; as=fetch; crossorigin=anonymous`,

@@ -6,6 +6,8 @@ import { loggable } from './loggable.js'
 export interface FieldFault {
   readonly field: string
   readonly text: string
+  /** The row it is about, where several are sent at once. */
+  readonly row?: { readonly collection: string; readonly id: string }
 }
 
 /** An answer that says what went wrong and how to mend it (RFC 9457). */
@@ -39,6 +41,14 @@ function databaseError(error: unknown): DatabaseError | undefined {
   return undefined
 }
 
+/** What may be there once, by the name of its constraint. */
+const ONCE: Readonly<Record<string, string>> = {
+  placement_one_per_surface: 'This surface has a finish already. Change that one.',
+  dressing_one_per_piece: 'This piece has a finish in this scheme already. Change that one.',
+  allotment_one_per_category: 'This category has its share already. Change that one.',
+  house_rule_one_per_need: 'This rule is set already. Change that one.',
+}
+
 /** Turns anything thrown in a route into a problem. Only what nobody foresaw is a 500, and it tells nothing of the inside. */
 export function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error
@@ -68,12 +78,8 @@ export function toProblem(error: unknown): Problem {
     return conflict(
       'Something this row names does not exist in this job, or something else in the job still uses it. Change that first.',
     )
-  if (db?.code === '23505')
-    return conflict(
-      db.constraint === 'placement_one_per_surface'
-        ? 'This surface has a finish already. Change that one.'
-        : 'This exists already.',
-    )
+  if (db?.code === '23505' || db?.code === '23P01')
+    return conflict(ONCE[db.constraint ?? ''] ?? 'This exists already.')
   if (db?.code === '40P01' || db?.code === '40001')
     return new Problem(503, 'Busy', 'Two changes met. Nothing was written; try again.', { retryAfter: 1 })
   return new Problem(500, 'Something failed', 'Nothing was changed. The failure is in the log of the server.')

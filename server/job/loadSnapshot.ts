@@ -1,63 +1,103 @@
 import { and, eq, fillPlaceholders, getTableColumns, sql, type SQL } from 'drizzle-orm'
 import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
 import { LRUCache } from 'lru-cache'
+import {
+  COLLECTIONS,
+  OF_STUDIO,
+  RECORD_NAMES,
+  recordDef,
+  rowDef,
+  type Collection,
+  type RecordName,
+} from '@bonitas/core/model/registry'
+import { MODEL_HASH } from '@bonitas/core/model/hash'
 import { packed, USUAL, type Columns } from '@bonitas/core/model/sparse'
 import type { JobSnapshot, Studio } from '@bonitas/core/model/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
+import { RECORD_TABLES } from '../model/recordTables.js'
+import { TABLES } from '../model/rowTables.js'
 import type { SnapshotMarks } from './snapshotMarks.js'
 
-type Part = PgTable & { studioId: PgColumn; jobId: PgColumn }
-
-const WHOSE: ReadonlySet<string> = new Set(['studioId', 'jobId', 'createdAt'])
-// Who wrote it is kept for the record and not sent with every job.
-const UNSENT = 'memberId'
-
-/** A row as JSON under the names the core uses, without the keys that say whose it is. */
-function asJson(table: PgTable): SQL {
-  const pairs = Object.entries(getTableColumns(table))
-    .filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
-    .map(([name, column]) => sql`${sql.raw(`'${name}'`)}, ${column}`)
-  return sql`json_build_object(${sql.join(pairs, sql`, `)})`
-}
+type Part = PgTable & { readonly studioId: PgColumn; readonly jobId: PgColumn }
+type Named = Readonly<Record<string, PgColumn>>
 
 const studioId = sql.placeholder('studioId')
 const jobId = sql.placeholder('jobId')
 
-/** Rows under the names the core uses, made into JSON by their type: several times quicker than pair by pair. */
-function list(table: Part, ...order: PgColumn[]): SQL {
-  const sorted = order.length > 0 ? sql` order by ${sql.join(order, sql`, `)}` : sql``
-  return sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (select ${columnsOf(table)} from ${table}
-    where ${ofThisJob(table)}${sorted}) listed)`
-}
-
 const ofThisJob = (table: Part): SQL => sql`${and(eq(table.studioId, studioId), eq(table.jobId, jobId))}`
 
-/** Rows of a list that only grows, oldest first, each with the name of who wrote it. */
-function signed(table: Part & { memberId: PgColumn }, order: PgColumn): SQL {
-  return sql`select ${columnsOf(table)}, ${t.member.name} as "memberName"
-    from ${table} join ${t.member} on ${and(eq(t.member.studioId, table.studioId), eq(t.member.id, table.memberId))}
-    where ${ofThisJob(table)} order by ${order}`
+/** What is sent of each collection: its fields and what the database adds to them, in columns under the core's names. */
+interface Sent {
+  readonly table: PgTable
+  readonly columns: readonly (readonly [name: string, column: PgColumn])[]
+  /** The rows, sorted, as a query under the core's names. */
+  readonly rows: SQL
+  /** Columns that come from another table: the name of who wrote it. */
+  readonly more: readonly string[]
 }
 
-const withMember = (table: Part & { memberId: PgColumn }, order: PgColumn): SQL =>
-  sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (${signed(table, order)}) listed)`
+const named = (columns: readonly (readonly [string, PgColumn])[]): SQL =>
+  sql.join(
+    columns.map(([name, column]) => sql`${column} as ${sql.identifier(name)}`),
+    sql`, `,
+  )
+
+const inOrder = (all: Named, order: readonly string[]): SQL =>
+  order.length > 0
+    ? sql` order by ${sql.join(
+        order.flatMap((f) => all[f] ?? []),
+        sql`, `,
+      )}`
+    : sql``
+
+function rowsOf(collection: Collection): Sent {
+  const def = rowDef(collection)
+  const table = TABLES[collection] as unknown as Part
+  const all = getTableColumns(table) as Named
+  const columns = [...Object.keys(def.fields), 'version'].map((f) => [f, all[f] as PgColumn] as const)
+  const where = OF_STUDIO.has(collection) ? sql`${table.studioId} = ${studioId}` : ofThisJob(table)
+  const rows = sql`select ${named(columns)} from ${table} where ${where}${inOrder(all, def.order)}`
+  return { table, columns, rows, more: [] }
+}
+
+function recordsOf(name: RecordName): Sent {
+  const def = recordDef(name)
+  const table = RECORD_TABLES[name] as unknown as Part
+  const all = getTableColumns(table) as Named
+  const columns = [...(def.counted ? ['seq'] : []), ...Object.keys(def.fields)].map(
+    (f) => [f, all[f] as PgColumn] as const,
+  )
+  const order = inOrder(all, [
+    ...def.order,
+    ...(def.counted ? ['seq'] : []),
+    ...(def.signed ? ['createdAt'] : []),
+  ])
+  if (def.signed !== 'shown')
+    return {
+      table,
+      columns,
+      rows: sql`select ${named(columns)} from ${table} where ${ofThisJob(table)}${order}`,
+      more: [],
+    }
+  const rows = sql`select ${named(columns)}, ${t.member.name} as "memberName"
+    from ${table} join ${t.member} on ${and(eq(t.member.studioId, table.studioId), sql`${t.member.id} = ${all.memberId}`)}
+    where ${ofThisJob(table)}${order}`
+  return { table, columns, rows, more: ['memberName'] }
+}
+
+/** Rows made into JSON by their type: several times quicker than pair by pair. */
+const list = ({ rows }: Sent): SQL =>
+  sql`(select coalesce(json_agg(row_to_json(listed)), '[]') from (${rows}) listed)`
+
+/** A row there is one of. */
+const one = ({ rows }: Sent): SQL => sql`(select row_to_json(listed) from (${rows}) listed)`
 
 /** A value as PostgreSQL writes it; an empty list is an empty array of JSON. */
 const literal = (value: unknown): SQL =>
   Array.isArray(value)
     ? sql.raw(`'[]'::jsonb`)
     : sql.raw(typeof value === 'string' ? `'${value.replaceAll("'", "''")}'` : String(value))
-
-const sentColumns = (table: PgTable) =>
-  Object.entries(getTableColumns(table)).filter(([name]) => !WHOSE.has(name) && name !== UNSENT)
-
-/** Columns under the names the core uses. */
-const columnsOf = (table: PgTable): SQL =>
-  sql.join(
-    sentColumns(table).map(([name, column]) => sql`${column} as ${sql.identifier(name)}`),
-    sql`, `,
-  )
 
 /** Types whose text has no comma in it and is never empty: a column of them travels as one text, joined by commas. */
 const JOINED: ReadonlySet<string> = new Set([
@@ -73,109 +113,74 @@ const JOINED: ReadonlySet<string> = new Set([
  * numbers and days come joined, nothing as nothing between two commas; the rest as an array. PostgreSQL writes it in a
  * quarter of the time it takes for as many objects.
  */
-function inColumns(
-  table: PgTable,
-  more: readonly string[],
-  usual: Readonly<Record<string, unknown>>,
-  rows: SQL,
-): SQL {
-  const named: [string, string][] = [
-    ...sentColumns(table).map(([name, column]): [string, string] => [name, column.columnType]),
-    ...more.map((name): [string, string] => [name, 'PgText']),
+function inColumns({ columns, more, rows }: Sent, usual: Readonly<Record<string, unknown>>): SQL {
+  const typed: (readonly [string, string])[] = [
+    ...columns.map(([name, column]) => [name, column.columnType] as const),
+    ...more.map((name) => [name, 'PgText'] as const),
   ]
-  const columns = named.map(([name, type]) => {
+  const made = typed.map(([name, type]) => {
     const at = sql.identifier(name)
     const all = JOINED.has(type) ? sql`string_agg(coalesce(${at}::text, ''), ',')` : sql`array_agg(${at})`
     const value = usual[name]
     if (value === undefined) return sql`${all} as ${at}`
     return sql`case when bool_or(${at} is distinct from ${literal(value)}) then ${all} end as ${at}`
   })
-  return sql`(select row_to_json(columns) from (select ${sql.join(columns, sql`, `)} from (${rows}) listed) columns)`
+  return sql`(select row_to_json(columns) from (select ${sql.join(made, sql`, `)} from (${rows}) listed) columns)`
 }
 
-const columnsOfJob = (table: Part, usual: Readonly<Record<string, unknown>>, ...order: PgColumn[]): SQL =>
-  inColumns(
-    table,
-    [],
-    usual,
-    sql`select ${columnsOf(table)} from ${table} where ${ofThisJob(table)} order by ${sql.join(order, sql`, `)}`,
-  )
+/** The lists that may be long are written out by themselves. */
+const LONG_NAMES = ['options', 'entries'] as const
+const isLong = (name: string) => LONG_NAMES.includes(name as (typeof LONG_NAMES)[number])
 
-const signedColumns = (
-  table: Part & { memberId: PgColumn },
-  usual: Readonly<Record<string, unknown>>,
-  order: PgColumn,
-): SQL => inColumns(table, ['memberName'], usual, signed(table, order))
+const job = getTableColumns(TABLES.brief) as unknown as Named
+const brief = Object.keys(rowDef('brief').fields)
+  .concat('version')
+  .map((f) => [f, job[f] as PgColumn] as const)
+const client = getTableColumns(TABLES.client) as unknown as Named
+const clientColumns = Object.keys(rowDef('client').fields)
+  .concat('version')
+  .map((f) => [f, client[f] as PgColumn] as const)
+/** One row of the query's own tables as JSON. */
+const asJson = (columns: readonly (readonly [string, PgColumn])[]): SQL =>
+  sql`json_build_object(${sql.join(
+    columns.map(([name, column]) => sql`${sql.raw(`'${name}'`)}, ${column}`),
+    sql`, `,
+  )})`
 
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
-const query = (sparse: boolean) =>
-  new PgDialect().sqlToQuery(sql`
-  select json_build_object(
-    'brief', ${asJson(t.job)},
-    'client', ${asJson(t.client)},
-    'schools', ${list(t.schools)} -> 0,
-    'people', ${list(t.person, t.person.position, t.person.id)},
-    'uses', ${list(t.use, t.use.position)},
-    'focuses', ${list(t.focus, t.focus.position)},
-    'limits', ${list(t.limit, t.limit.what, t.limit.id)},
-    'consents', ${list(t.consent, t.consent.on, t.consent.id)},
-    'allotments', ${list(t.allotment, t.allotment.category)},
-    'visits', ${list(t.visit, t.visit.on, t.visit.id)},
-    'works', ${list(t.work, t.work.what, t.work.id)},
-    'photos', ${list(t.photo, t.photo.position, t.photo.id)},
-    'room', ${list(t.room)} -> 0,
-    'walls', ${list(t.wall, t.wall.position, t.wall.id)},
-    'ceilings', ${list(t.ceiling, t.ceiling.name, t.ceiling.id)},
-    'diagonals', ${list(t.diagonal, t.diagonal.id)},
-    'openings', ${list(t.opening, t.opening.wallId, t.opening.startMm, t.opening.id)},
-    'fixtures', ${list(t.fixture, t.fixture.wallId, t.fixture.startMm, t.fixture.id)},
-    'passages', ${list(t.passage, t.passage.position, t.passage.id)},
-    'finishes', ${list(t.finish, t.finish.name)},
-    'placements', ${list(t.placement, t.placement.surface)},
-    'pieces', ${list(t.piece, t.piece.position, t.piece.id)},
-    'parts', ${list(t.wallPart, t.wallPart.name, t.wallPart.id)},
-    'schemes', ${list(t.scheme, t.scheme.position, t.scheme.id)},
-    'dressings', ${list(t.dressing, t.dressing.id)},
-    'pulls', ${list(t.pull, t.pull.position, t.pull.id)},
-    'stands', ${list(t.stand, t.stand.pieceId, t.stand.number, t.stand.id)},
-    'hangs', ${list(t.hang, t.hang.wallId, t.hang.xMm, t.hang.id)},
-    'frames', ${list(t.frame, t.frame.pieceId, t.frame.id)},
-    'setOuts', ${list(t.setOut, t.setOut.wallId, t.setOut.startMm, t.setOut.id)},
-    'lights', ${list(t.light, t.light.name, t.light.id)},
-    'houseRules', ${list(t.houseRule, t.houseRule.need)},
-    'items', ${sparse ? columnsOfJob(t.item, USUAL.items, t.item.position, t.item.id) : list(t.item, t.item.position, t.item.id)},
-    ${sparse ? sql`` : sql`'options', ${list(t.option, t.option.name, t.option.id)}, 'entries', ${withMember(t.ledgerEntry, t.ledgerEntry.seq)},`}
-    'makings', ${list(t.making, t.making.optionId, t.making.position, t.making.id)},
-    'sightings', ${list(t.sighting, t.sighting.optionId, t.sighting.on, t.sighting.id)},
-    'offers', ${list(t.offer, t.offer.name, t.offer.id)},
-    'vouchers', ${list(t.voucher, t.voucher.name, t.voucher.id)},
-    'proposals', ${list(t.proposal, t.proposal.proposedOn, t.proposal.id)},
-    'receipts', ${list(t.receipt, t.receipt.on, t.receipt.id)},
-    'claims', ${list(t.claim, t.claim.madeOn, t.claim.id)},
-    'loans', ${list(t.loan, t.loan.takenOn, t.loan.id)},
-    'suppliers', (select coalesce(json_agg(${asJson(t.supplier)} order by ${t.supplier.name}), '[]')
-                  from ${t.supplier} where ${eq(t.supplier.studioId, studioId)}),
-    'acceptances', ${list(t.acceptance)},
-    'changeOrders', ${list(t.changeOrder, t.changeOrder.agreedOn, t.changeOrder.createdAt)},
-    'orders', ${list(t.purchaseOrder, t.purchaseOrder.number)},
-    'lines', ${list(t.orderLine, t.orderLine.itemName)},
-    'orderEvents', ${withMember(t.orderEvent, t.orderEvent.seq)}
-  )::text as job
+const query = (sparse: boolean) => {
+  const part = (name: string, value: SQL) => sql`${sql.raw(`'${name}'`)}, ${value}`
+  const parts = [
+    part('brief', asJson(brief)),
+    part('client', asJson(clientColumns)),
+    ...COLLECTIONS.filter((c) => c !== 'brief' && c !== 'client' && !(sparse && isLong(c))).map((c) =>
+      part(
+        c,
+        rowDef(c).one
+          ? one(rowsOf(c))
+          : sparse && c === 'items'
+            ? inColumns(rowsOf(c), USUAL.items)
+            : list(rowsOf(c)),
+      ),
+    ),
+    ...RECORD_NAMES.filter((r) => !(sparse && isLong(r))).map((r) => part(r, list(recordsOf(r)))),
+  ]
+  // A function of PostgreSQL takes a hundred arguments, fifty parts; two halves make one object.
+  const half = Math.ceil(parts.length / 2)
+  const made = [parts.slice(0, half), parts.slice(half)].map(
+    (some) => sql`json_build_object(${sql.join(some, sql`, `)})`,
+  )
+  return new PgDialect().sqlToQuery(sql`select ${made[0]}::text as one, ${made[1]}::text as two
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
   where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`)
+}
 const WHOLE = { name: 'job snapshot', ...query(false) }
 /** Without the lists that may be long. */
 const SPARSE = { name: 'sparse job snapshot', ...query(true) }
 const listed = (columns: SQL) => new PgDialect().sqlToQuery(sql`select ${columns}::text as list`)
 const LONG = {
-  options: {
-    name: 'options in columns',
-    ...listed(columnsOfJob(t.option, USUAL.options, t.option.name, t.option.id)),
-  },
-  entries: {
-    name: 'entries in columns',
-    ...listed(signedColumns(t.ledgerEntry, USUAL.entries, t.ledgerEntry.seq)),
-  },
+  options: { name: 'options in columns', ...listed(inColumns(rowsOf('options'), USUAL.options)) },
+  entries: { name: 'entries in columns', ...listed(inColumns(recordsOf('entries'), USUAL.entries)) },
 }
 
 /** How a job is written out: the queries that do it. */
@@ -195,7 +200,7 @@ async function longList(
   name: keyof typeof LONG,
   mark: string,
 ): Promise<string> {
-  const key = `${id} ${name} ${mark}`
+  const key = `${studio.id} ${id} ${name} ${mark}`
   const before = written.get(key)
   if (before !== undefined) return before
   const { name: queryName, sql: text, params } = LONG[name]
@@ -230,13 +235,15 @@ export async function snapshotText(
 ): Promise<string | undefined> {
   const { name: queryName, sql: text, params } = sparse ? SPARSE : WHOLE
   const values = fillPlaceholders(params, { studioId: studio.id, jobId: id })
-  const { rows } = await tx.$client.query<{ job: string }>({ name: queryName, text, values })
-  const found = rows[0]?.job
-  if (found === undefined) return undefined
+  const { rows } = await tx.$client.query<{ one: string; two: string }>({ name: queryName, text, values })
+  const [found] = rows
+  if (!found) return undefined
   const { name, currency, locale, system } = studio
   const parts = [`"studio":${JSON.stringify({ id: studio.id, name, currency, locale, system })}`]
+  if (sparse) parts.push(`"model":"${MODEL_HASH}"`)
   if (sparse)
     for (const list of ['options', 'entries'] as const)
       parts.push(`"${list}":${await longList(tx, studio, id, list, sparse[list])}`)
-  return `{${parts.join()},${found.slice(found.indexOf('{') + 1)}`
+  const inside = (text: string) => text.slice(text.indexOf('{') + 1, text.lastIndexOf('}'))
+  return `{${[...parts, inside(found.one), inside(found.two)].join()}}`
 }

@@ -1,37 +1,23 @@
-import { ROWS, SCHEMAS, type Collection } from '@bonitas/core/model/registry'
+import { ROWS } from '@bonitas/core/model/registry'
 import { randomUUID } from 'node:crypto'
 import { Router } from 'express'
 import { newJobSchema } from '@bonitas/core/stages/brief/newJob'
 import type { Database } from '../database/database.js'
 import { isUuid } from '../http/guards.js'
-import { notFound, Problem } from '../http/problem.js'
+import { notFound } from '../http/problem.js'
 import type { Visitor } from '../session/sessions.js'
-import { exportJob, importJob } from './bundle.js'
+import { exportJob, importJob, readJobFile } from './bundle.js'
 import { picturesOf } from '../photo/pictures.js'
 import { listJobs } from './listJobs.js'
 import { loadSnapshot, shapeOf, snapshotText } from './loadSnapshot.js'
 import { snapshotMarks } from './snapshotMarks.js'
-import { deleteRow, putRow, requireJob, type Place, type Seen } from './writeRow.js'
 import * as t from '../database/schema.js'
-
-function seenBy(ifMatch: string | undefined, ifNoneMatch: string | undefined): Seen {
-  if (ifNoneMatch?.trim() === '*') return 'nothing'
-  const version = /^"(\d{1,9})"$/.exec(ifMatch?.trim() ?? '')?.[1]
-  if (!version)
-    throw new Problem(
-      428,
-      'Version missing',
-      'Say which version you saw with If-Match, or If-None-Match: * for a new row.',
-    )
-  return { version: Number(version) }
-}
 
 /** Jobs: the list, one whole, its rows, in and out as a file. */
 export function jobRoutes(db: Database): Router {
   const router = Router()
 
   router.param('jobId', (_req, _res, next, id) => next(isUuid(id) ? undefined : notFound('This job')))
-  router.param('id', (_req, _res, next, id) => next(isUuid(id) ? undefined : notFound('This row')))
 
   router.get('/jobs', async (req, res) => {
     const { studio } = req.visitor as Visitor
@@ -60,8 +46,10 @@ export function jobRoutes(db: Database): Router {
 
   router.post('/jobs/import', async (req, res) => {
     const { studio, member } = req.visitor as Visitor
+    // Reading and encoding take as long as they take; no transaction waits for them.
+    const file = await readJobFile(req.body, studio.currency)
     const id = await db.asStudio(studio.id, (tx) =>
-      importJob(tx, { studioId: studio.id, memberId: member.id, currency: studio.currency }, req.body),
+      importJob(tx, { studioId: studio.id, memberId: member.id }, file),
     )
     res.status(201).location(`/api/jobs/${id}`).json({ id })
   })
@@ -95,34 +83,6 @@ export function jobRoutes(db: Database): Router {
     )
     if (!file) throw notFound('This job')
     res.attachment('job.json').json(file)
-  })
-
-  const placeOf = (visitor: Visitor, params: { jobId: string; collection: string; id: string }): Place => {
-    if (!Object.hasOwn(SCHEMAS, params.collection)) throw notFound('This collection')
-    return {
-      studioId: visitor.studio.id,
-      jobId: params.jobId,
-      collection: params.collection as Collection,
-      id: params.id,
-    }
-  }
-
-  router.put('/jobs/:jobId/:collection/:id', async (req, res) => {
-    const place = placeOf(req.visitor as Visitor, req.params)
-    const row = await db.asStudio(place.studioId, async (tx) => {
-      await requireJob(tx, place.studioId, place.jobId)
-      return putRow(tx, place, req.body, seenBy(req.get('If-Match'), req.get('If-None-Match')))
-    })
-    res.set('ETag', `"${String(row.version)}"`).json(row)
-  })
-
-  router.delete('/jobs/:jobId/:collection/:id', async (req, res) => {
-    const place = placeOf(req.visitor as Visitor, req.params)
-    await db.asStudio(place.studioId, async (tx) => {
-      await requireJob(tx, place.studioId, place.jobId)
-      await deleteRow(tx, place, seenBy(req.get('If-Match'), undefined))
-    })
-    res.status(204).end()
   })
 
   return router

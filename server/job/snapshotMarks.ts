@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto'
 import { and, eq, fillPlaceholders, sql, type SQL } from 'drizzle-orm'
 import { PgDialect, type PgColumn, type PgTable } from 'drizzle-orm/pg-core'
-import { COLLECTIONS } from '@bonitas/core/model/registry'
+import { COLLECTIONS, OF_STUDIO } from '@bonitas/core/model/registry'
 import type { Studio } from '@bonitas/core/model/snapshot'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
-import { TABLES } from './tables.js'
+import { RECORD_TABLES } from '../model/recordTables.js'
+import { TABLES } from '../model/rowTables.js'
 
 type Kept = PgTable & { studioId: PgColumn; jobId: PgColumn }
 
@@ -32,16 +33,14 @@ const entries = sql`concat_ws(' ',
   (select count(*) || ':' || coalesce(max(seq), 0) from ${t.ledgerEntry} where ${ofJob(t.ledgerEntry)}),
   ${sumOf(t.member, sql`${t.member.id}::text || ${t.member.name}`, eq(t.member.studioId, studioId))})`
 
-/** All but the long lists, and the rows of job and client, which are never made again. */
+/** All but the long lists, and the rows of job and studio. */
 const PARTS = [
-  ...COLLECTIONS.filter((c) => !['brief', 'client', 'suppliers', 'options'].includes(c)).map(
-    (c) => TABLES[c],
-  ),
-  t.changeOrder,
-  t.purchaseOrder,
-  t.orderLine,
-  t.orderEvent,
-].map(rowsOf)
+  ...COLLECTIONS.filter((c) => c !== 'brief' && c !== 'options' && !OF_STUDIO.has(c)).map((c) => TABLES[c]),
+  RECORD_TABLES.changeOrders,
+  RECORD_TABLES.orders,
+  RECORD_TABLES.lines,
+  RECORD_TABLES.orderEvents,
+].map((table) => rowsOf(table as unknown as PgTable & { readonly id: PgColumn }))
 const suppliers = sumOf(t.supplier, byWriting(t.supplier), eq(t.supplier.studioId, studioId))
 
 const QUERY = {

@@ -1,7 +1,5 @@
-
 import { ROWS } from '@bonitas/core/model/registry'
 import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
-
 
 type Row = Record<string, unknown>
 

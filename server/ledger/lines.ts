@@ -43,9 +43,14 @@ export const ofJob = (
 
 export type Line = typeof t.orderLine.$inferSelect
 
-/** Takes the ledger of one job for this transaction: acts on one job follow each other, others run beside them. */
+/**
+ * Takes one job for this transaction: acts and groups of changes on one job follow each other, those on others run beside
+ * them. Pages that show the job are told once it commits.
+ */
 export async function lockLedger(tx: Tx, { jobId }: { readonly jobId: string }): Promise<void> {
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${jobId}, 7))`)
+  await tx.execute(
+    sql`select pg_advisory_xact_lock(hashtextextended(${jobId}, 7)), pg_notify('bonitas_job', ${jobId})`,
+  )
 }
 
 /**

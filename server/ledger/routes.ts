@@ -1,11 +1,25 @@
 import { Router, type RequestHandler } from 'express'
 import type { ObjectSchema } from 'yup'
-import { accountSchema, adjustSchema, cancelSchema, chargeSchema, deliverSchema, exchangeSchema, giftSchema, noteOrderSchema, payOrderSchema, placeOrderSchema, refundSchema, returnSchema, reverseSchema } from '@bonitas/core/stages/ledger/acts'
+import {
+  accountSchema,
+  adjustSchema,
+  cancelSchema,
+  chargeSchema,
+  deliverSchema,
+  exchangeSchema,
+  giftSchema,
+  noteOrderSchema,
+  payOrderSchema,
+  placeOrderSchema,
+  refundSchema,
+  returnSchema,
+  reverseSchema,
+} from '@bonitas/core/stages/ledger/acts'
 import type { Database, Tx } from '../database/database.js'
-import { changeOrderSchema } from '@bonitas/core/stages/brief/schema'
+import { changeOrderSchema } from '@bonitas/core/stages/brief/changeOrder'
 import { changeOrder } from '../brief/changeOrder.js'
 import { isUuid } from '../http/guards.js'
-import { requireJob } from '../job/writeRow.js'
+import { requireJob } from '../job/requireJob.js'
 import type { Visitor } from '../session/sessions.js'
 import type { Catalogs } from '../source/catalogs.js'
 import { stillThere } from '../source/stillThere.js'

@@ -1,6 +1,16 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
-import type { Account, Adjust, CancelLine, Charge, Deliver, NoteOrder, PayOrder, Refund, ReturnGoods } from '@bonitas/core/stages/ledger/acts'
+import type {
+  Account,
+  Adjust,
+  CancelLine,
+  Charge,
+  Deliver,
+  NoteOrder,
+  PayOrder,
+  Refund,
+  ReturnGoods,
+} from '@bonitas/core/stages/ledger/acts'
 import { LINE_EVENTS } from '@bonitas/core/model/vocabulary/ledger'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { mulDivRound } from '@bonitas/core/kernel/money/rate'

@@ -5,8 +5,7 @@ import type { Database } from '../database/database.js'
 import { photo, photoData } from '../database/schema.js'
 import { isUuid } from '../http/guards.js'
 import { conflict, notFound } from '../http/problem.js'
-import { bare } from '../job/tables.js'
-import { requireJob } from '../job/writeRow.js'
+import { requireJob } from '../job/requireJob.js'
 import type { Visitor } from '../session/sessions.js'
 import { PICTURE_LIMIT } from './encode.js'
 import { encodeUpload } from './encodePaper.js'
@@ -15,6 +14,12 @@ const MOST_PHOTOS = 400
 
 /** What is said about a photo when it is sent; its size is read from the picture. */
 const sentSchema = photos.schema().omit(['widthPx', 'heightPx', 'pages'])
+
+/** A row as the job knows it, without the keys that say whose it is. */
+function sent(row: typeof photo.$inferSelect): Omit<typeof photo.$inferSelect, 'studioId' | 'jobId'> {
+  const { studioId: _s, jobId: _j, ...rest } = row
+  return rest
+}
 
 /** Pictures of a job: sent whole under an id made by the sender, so that sending one twice keeps it once. */
 export function photoRoutes(db: Database): Router {
@@ -75,7 +80,7 @@ export function photoRoutes(db: Database): Router {
         )
       })
       if (!row) throw notFound('This photo')
-      res.set('ETag', `"${row.version}"`).json(bare(row))
+      res.set('ETag', `"${row.version}"`).json(sent(row))
     },
   )
 

@@ -1,4 +1,4 @@
-import { Router, type RequestHandler, type Response } from 'express'
+import { json, Router, type Request, type RequestHandler, type Response } from 'express'
 import { string } from 'yup'
 import { choiceField, rowSchema, textField } from '@bonitas/core/model/checks'
 import type { Database } from '../database/database.js'
@@ -77,10 +77,17 @@ export function signedIn(db: Database): RequestHandler {
   }
 }
 
+/** Whether the session a request came with is still open. */
+export async function stillSignedIn(db: Database, req: Request): Promise<boolean> {
+  const token = cookieOf(req.headers.cookie)
+  return token !== undefined && (await visitorOf(db, token)) !== undefined
+}
+
 /** Routes of signing in and out, and of founding a studio. `secure` marks the cookie for HTTPS only. */
 export function sessionRoutes(db: Database, secure: boolean): Router {
   const router = Router()
   const mayFound = onLoopback
+  router.use(['/session', '/studios', '/members'], json({ limit: '32kb' }))
 
   router.get('/session', async (req, res) => {
     const token = cookieOf(req.headers.cookie)

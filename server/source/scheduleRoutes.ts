@@ -2,14 +2,14 @@ import { Router, type Request } from 'express'
 import { sql } from 'drizzle-orm'
 import { array, ValidationError } from 'yup'
 import { deriveJob } from '@bonitas/core/job/derive'
-import { SCHEMAS } from '@bonitas/core/model/registry'
+import { rowDef } from '@bonitas/core/model/registry'
 import { rowSchema } from '@bonitas/core/model/checks'
 import type { Database } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { isUuid } from '../http/guards.js'
 import { notFound, Problem, type FieldFault } from '../http/problem.js'
 import { loadSnapshot } from '../job/loadSnapshot.js'
-import { requireJob } from '../job/writeRow.js'
+import { requireJob } from '../job/requireJob.js'
 import { once } from '../ledger/once.js'
 import type { Visitor } from '../session/sessions.js'
 import { schedulePdf } from './schedulePdf.js'
@@ -38,7 +38,11 @@ async function checkedRows(
   for (const [i, row] of rows.entries()) {
     if (i % AT_ONCE === AT_ONCE - 1) await new Promise((done) => setImmediate(done))
     try {
-      checked.push(SCHEMAS[name]().validateSync(row ?? {}, { abortEarly: false }))
+      checked.push(
+        rowDef(name)
+          .schema()
+          .validateSync(row ?? {}, { abortEarly: false }),
+      )
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error
       for (const e of error.inner.length > 0 ? error.inner : [error])

@@ -6,9 +6,11 @@ import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import type { Did } from '@bonitas/core/model/undo'
 import { createApp, type AppOptions } from '../app.js'
 import { Database } from '../database/database.js'
 import { migrate } from '../database/migrate.js'
+import { JobWords } from '../live/jobWords.js'
 import { foundStudio, openSession } from '../session/sessions.js'
 
 export const MIGRATIONS = fileURLToPath(new URL('../database/migrations', import.meta.url))
@@ -74,7 +76,8 @@ export const PASSWORD = 'correct horse battery'
 export async function startTestServer(more: Partial<AppOptions> = {}): Promise<TestServer> {
   const url = await freshDatabase()
   const db = new Database(url)
-  const server: Server = createServer(createApp({ db, ...more }))
+  const words = new JobWords(url)
+  const server: Server = createServer(createApp({ db, words, ...more }))
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done))
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
   const call = async (
@@ -134,6 +137,7 @@ export async function startTestServer(more: Partial<AppOptions> = {}): Promise<T
     async close() {
       server.closeAllConnections()
       await new Promise((done) => server.close(done))
+      await words.close()
       await db.close()
     },
   }
@@ -148,9 +152,7 @@ export async function jobWithItems(member: Member, prices: readonly number[]) {
   })
   const jobId = made.body.id
   const put = async (collection: string, row: { id: string }) => {
-    const answer = await member.request('PUT', `/api/jobs/${jobId}/${collection}/${row.id}`, row, {
-      'If-None-Match': '*',
-    })
+    const answer = await addRow(member, jobId, collection, row)
     if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
   }
   const items: { itemId: string; optionId: string }[] = []
@@ -159,16 +161,67 @@ export async function jobWithItems(member: Member, prices: readonly number[]) {
     const option = optionRow(item.id, { priceMinor })
     await put('items', item)
     await put('options', option)
-    await member.request(
-      'PUT',
-      `/api/jobs/${jobId}/items/${item.id}`,
-      { ...item, chosenOptionId: option.id },
-      { 'If-Match': '"1"' },
-    )
+    await setRow(member, jobId, 'items', { ...item, chosenOptionId: option.id })
     items.push({ itemId: item.id, optionId: option.id })
   }
   return { jobId, items }
 }
+
+/** Sends a group of changes under a key of its own, or the one given. */
+export const sendChanges = <T = { did: Did[] }>(
+  member: Member,
+  jobId: string,
+  changes: unknown,
+  key: string = randomUUID(),
+) => member.request<T>('POST', `/api/jobs/${jobId}/changes`, { changes }, { 'Idempotency-Key': key })
+
+type RowAnswer<T> = Answer<
+  T & { detail?: string; errors?: { field: string; text: string }[]; current?: unknown }
+>
+
+/** The one row of a group of one, or the problem. */
+async function oneRow<T>(sent: Promise<Answer<{ did?: Did[] }>>): Promise<RowAnswer<T>> {
+  const answer = await sent
+  return { ...answer, body: (answer.body?.did ? (answer.body.did[0]?.after ?? {}) : answer.body) as never }
+}
+
+/** Makes one row, as a page does: a group of one change. */
+export const addRow = <T = Record<string, unknown>>(
+  member: Member,
+  jobId: string,
+  collection: string,
+  row: object,
+) => oneRow<T>(sendChanges(member, jobId, [{ collection, id: (row as { id: string }).id, add: row }]))
+
+/** Changes a row to what is given, from what it is now: fields that are alike are not sent. */
+export async function setRow<T = Record<string, unknown>>(
+  member: Member,
+  jobId: string,
+  collection: string,
+  row: object,
+): Promise<RowAnswer<T>> {
+  const { id, version: _v, ...fields } = row as { id: string; version?: unknown } & Record<string, unknown>
+  const job = (await snapshotOf(member, jobId)) as unknown as Record<string, unknown>
+  const rows = job[collection]
+  const now = (Array.isArray(rows) ? rows.find((r: { id: string }) => r.id === id) : rows) as
+    Record<string, unknown> | undefined
+  const set = Object.fromEntries(
+    Object.entries(fields).filter(
+      ([f, v]) => v !== undefined && JSON.stringify(now?.[f]) !== JSON.stringify(v),
+    ),
+  )
+  const was = Object.fromEntries(Object.keys(set).map((f) => [f, now?.[f] ?? null]))
+  return oneRow<T>(sendChanges(member, jobId, [{ collection, id: String(now?.id ?? id), set, was }]))
+}
+
+/** Takes a row out that was seen at this version. */
+export const removeRow = <T = Record<string, unknown>>(
+  member: Member,
+  jobId: string,
+  collection: string,
+  id: string,
+  seen: number,
+) => oneRow<T>(sendChanges(member, jobId, [{ collection, id, remove: true, seen }]))
 
 export const itemRow = (more: Record<string, unknown> = {}) => ({
   ...ROWS.items.blank(),

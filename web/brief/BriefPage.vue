@@ -15,7 +15,6 @@ import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { BRIEF_PAGES } from './briefTabs.js'
 import CoverageTable from './CoverageTable.vue'
 import { useKindOf } from './useKindOf.js'
 
@@ -80,36 +79,11 @@ function addFocus(): void {
   const focuses = job.value?.focuses ?? []
   store.add('focuses', { name: `Focus point ${focuses.length + 1}`, position: nextPosition(focuses) })
 }
-/** Removing a use takes its ticks with it; a focus point is taken off the items that named it. */
-function removeUse(id: string): void {
-  if (!job.value) return
-  const tick = (
-    collection: 'pieces' | 'items',
-    rows: readonly { readonly id: string; readonly serves: readonly string[] }[],
-  ) =>
-    rows
-      .filter((r) => r.serves.includes(id))
-      .map((r) => ({ collection, id: r.id, set: { serves: r.serves.filter((s) => s !== id) } }))
-  store.apply([
-    ...tick('pieces', job.value.pieces),
-    ...tick('items', job.value.items),
-    { collection: 'uses', id, remove: true },
-  ])
-}
-function removeFocus(id: string): void {
-  if (!job.value) return
-  store.apply([
-    ...job.value.items
-      .filter((i) => i.focusId === id)
-      .map((i) => ({ collection: 'items', id: i.id, set: { focusId: null } })),
-    { collection: 'focuses', id, remove: true },
-  ])
-}
 </script>
 
 <template>
   <StagePage v-if="job" title="Brief">
-    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <template #head><StageTabs stage="brief" /></template>
     <div class="brief">
       <section>
         <h2>The job</h2>
@@ -260,7 +234,9 @@ function removeFocus(id: string): void {
               bare
               :label="`When, ${u.name}`"
             />
-            <button class="word" :aria-label="`Remove ${u.name}`" @click="removeUse(u.id)">×</button>
+            <button class="word" :aria-label="`Remove ${u.name}`" @click="store.remove('uses', u.id)">
+              ×
+            </button>
           </li>
         </ol>
         <template v-if="job.uses.length > 0">
@@ -283,7 +259,9 @@ function removeFocus(id: string): void {
         <div v-for="f in job.focuses" :key="f.id" class="line">
           <RowField collection="focuses" :row="f" field="name" kind="text" bare />
           <span class="second">{{ job.items.filter((i) => i.focusId === f.id).length }} items</span>
-          <button class="word" :aria-label="`Remove ${f.name}`" @click="removeFocus(f.id)">×</button>
+          <button class="word" :aria-label="`Remove ${f.name}`" @click="store.remove('focuses', f.id)">
+            ×
+          </button>
         </div>
       </section>
     </div>

@@ -17,7 +17,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import StageTabs from '../job/StageTabs.vue'
-import { BRIEF_PAGES } from './briefTabs.js'
 
 const store = useJobStore()
 const route = useRoute()
@@ -77,7 +76,7 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
 
 <template>
   <StagePage v-if="job" title="Brief">
-    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <template #head><StageTabs stage="brief" /></template>
     <div class="limits">
       <section>
         <h2>Tenure</h2>

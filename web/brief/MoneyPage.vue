@@ -12,7 +12,6 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { BRIEF_PAGES } from './briefTabs.js'
 import ChangeOrderForm from './ChangeOrderForm.vue'
 
 const store = useJobStore()
@@ -45,7 +44,7 @@ const REASONS = [
 
 <template>
   <StagePage v-if="job && position" title="Brief">
-    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <template #head><StageTabs stage="brief" /></template>
     <div class="money">
       <section>
         <h2>Agreed budget</h2>

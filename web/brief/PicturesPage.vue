@@ -10,7 +10,6 @@ import StageTabs from '../job/StageTabs.vue'
 import { useTwice } from '../job/useTwice.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
-import { BRIEF_PAGES } from './briefTabs.js'
 
 type Kind = (typeof PHOTO_KINDS)[number]
 const store = useJobStore()
@@ -42,7 +41,7 @@ const { armed, press: remove } = useTwice((id) => store.remove('photos', id))
 
 <template>
   <StagePage v-if="job" title="Brief">
-    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <template #head><StageTabs stage="brief" /></template>
     <FilePick ref="picker" label="Photos to add" accept="image/*" @picked="picked" />
     <div class="pictures" @dragover.prevent @drop.prevent="dropped">
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />

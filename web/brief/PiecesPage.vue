@@ -17,7 +17,6 @@ import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import StageTabs from '../job/StageTabs.vue'
-import { BRIEF_PAGES } from './briefTabs.js'
 import SizeField from './SizeField.vue'
 
 const store = useJobStore()
@@ -108,16 +107,6 @@ async function keep(): Promise<void> {
 }
 
 const selected = computed(() => job.value?.pieces.find((p) => p.id === chosen.value))
-/** What names the piece goes with it. */
-function remove(id: string): void {
-  if (!job.value) return
-  store.apply([
-    ...job.value.limits
-      .filter((l) => l.pieceId === id)
-      .map((l) => ({ collection: 'limits', id: l.id, set: { pieceId: null } })),
-    { collection: 'pieces', id, remove: true },
-  ])
-}
 const VERDICT_CHOICES = [{ value: null, text: 'not judged' }, ...VERDICTS.map((v) => ({ value: v, text: v }))]
 const byVerdict = computed(() =>
   [...VERDICTS, null].map((v) => ({
@@ -129,7 +118,7 @@ const byVerdict = computed(() =>
 
 <template>
   <StagePage v-if="job" title="Brief">
-    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <template #head><StageTabs stage="brief" /></template>
     <form class="entry" novalidate aria-label="A piece that is there" @submit.prevent="keep">
       <div class="f name">
         <label for="piece-name">Piece</label>
@@ -308,7 +297,7 @@ const byVerdict = computed(() =>
       <div class="strip">
         <h2>
           {{ selected.name }}
-          <button class="word" @click="remove(selected.id)">Remove the piece</button>
+          <button class="word" @click="store.remove('pieces', selected.id)">Remove the piece</button>
         </h2>
         <RowCheck collection="pieces" :row="selected" field="sentimental" />
         <RowCheck collection="pieces" :row="selected" field="stays" label="Not to be moved" />

@@ -6,7 +6,6 @@ import { useJobStore } from '../job/jobStore.js'
 import JudgedPanel from './JudgedPanel.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { BRIEF_PAGES } from './briefTabs.js'
 import type { heardBy } from './schoolRules.js'
 
 /** What listens to each topic comes after the page; a topic of a later stage has none yet, and says so. */
@@ -24,7 +23,7 @@ const settled = computed(() => TOPICS.filter((t) => chosen(t) !== null).length)
 
 <template>
   <StagePage v-if="job" title="Brief">
-    <template #head><StageTabs stage="brief" :pages="BRIEF_PAGES" /></template>
+    <template #head><StageTabs stage="brief" /></template>
     <p class="second says">
       Where good decorators disagree, the job chooses: {{ settled }} of {{ TOPICS.length }} topics settled. A
       topic that is not settled judges nothing; a choice can change at any time, and every finding follows at

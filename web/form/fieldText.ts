@@ -1,5 +1,4 @@
-import type { Collection } from '@bonitas/core/model/registry'
-import { SCHEMAS } from '@bonitas/core/model/registry'
+import { rowDef, type Collection } from '@bonitas/core/model/registry'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
@@ -37,7 +36,7 @@ interface Described {
 
 /** Label and limits of a field, read from its schema, so that they are written down once. */
 export function limitsOf(collection: Collection, field: string): Limits {
-  const shape = SCHEMAS[collection]().fields as unknown as Record<
+  const shape = rowDef(collection).schema().fields as unknown as Record<
     string,
     { describe(): Described } | undefined
   >

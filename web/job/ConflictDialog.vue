@@ -1,129 +1,163 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, reactive, watch } from 'vue'
-import { SCHEMAS } from '@bonitas/core/model/registry'
-import { differing, fieldsOf, type Row } from './edits.js'
+import { plainName } from '@bonitas/core/model/cascade'
+import type { Change } from '@bonitas/core/model/changes'
+import { fieldLabel, valueText } from '../form/valueText.js'
+import type { Clash } from './changeQueue.js'
 import { useJobStore } from './jobStore.js'
 
-/** Someone else changed the same row: both versions side by side, and the person chooses field by field. */
+/**
+ * Someone else changed the same field: both values side by side, as they are typed, and the person chooses for each. Nothing
+ * is chosen beforehand, so that no button wipes the other's words unseen.
+ */
 const store = useJobStore()
-const choice = reactive<Record<string, 'mine' | 'theirs'>>({})
+type Side = 'mine' | 'theirs'
+const choice = reactive<Record<string, Side | undefined>>({})
 const met = computed(() => store.conflict)
-const fields = computed(() =>
-  met.value?.mine && met.value.theirs ? differing(met.value.mine, met.value.theirs) : [],
-)
+const locale = computed(() => {
+  const studio = store.snapshot?.studio
+  return {
+    currency: studio?.currency ?? 'EUR',
+    locale: studio?.locale ?? 'en-IE',
+    system: studio?.system ?? 'metric',
+  }
+})
+
+const changeOf = ({ collection, id }: Clash): Change | undefined =>
+  met.value?.group.changes.find((c) => c.collection === collection && c.id === id)
+
+interface Question {
+  readonly key: string
+  readonly what: string
+  readonly mine: string
+  readonly theirs: string
+}
+
+/** What is asked: each field both changed, or a row that one of them removed. */
+const questions = computed((): readonly Question[] => {
+  const job = store.snapshot
+  if (!job || !met.value) return []
+  return met.value.clashes.flatMap((clash): Question[] => {
+    const change = changeOf(clash)
+    const { collection, id, now } = clash
+    if (!change || !now) return []
+    const name = plainName(collection, now)
+    if ('remove' in change)
+      return [
+        {
+          key: `${collection} ${id}`,
+          what: name,
+          mine: 'Remove it all the same',
+          theirs: 'Keep it as they changed it',
+        },
+      ]
+    const wanted = 'set' in change ? change.set : change.add
+    return clash.fields
+      .filter((f) => f !== 'id')
+      .map((field) => ({
+        key: `${collection} ${id} ${field}`,
+        what: `${fieldLabel(collection, field)} of ${name}`,
+        mine: valueText(job, collection, field, wanted[field], locale.value),
+        theirs: valueText(job, collection, field, now[field], locale.value),
+      }))
+  })
+})
+const removedByOther = computed(() => met.value?.clashes.filter((c) => c.now === null) ?? [])
+const open = computed(() => questions.value.filter((q) => choice[q.key] === undefined).length)
 
 watch(
-  fields,
+  questions,
   (list) => {
-    for (const key of Object.keys(choice)) Reflect.deleteProperty(choice, key)
-    for (const key of list) choice[key] = 'mine'
+    for (const key of Object.keys(choice)) if (!list.some((q) => q.key === key)) choice[key] = undefined
   },
   { immediate: true },
 )
 
-function label(field: string): string {
-  if (!met.value) return field
-  const shape = SCHEMAS[met.value.pending.edit.collection]().fields as Record<
-    string,
-    { spec?: { label?: string } }
-  >
-  return shape[field]?.spec?.label ?? field
+/** The group as it goes on: what is ours over what stands now, and without what was left to the other. */
+function decided(): Change[] {
+  const { group, clashes } = met.value ?? { group: undefined, clashes: [] }
+  const clashOf = new Map(clashes.map((c) => [`${c.collection} ${c.id}`, c]))
+  const changes: Change[] = []
+  for (const change of group?.changes ?? []) {
+    const key = `${change.collection} ${change.id}`
+    const clash = clashOf.get(key)
+    if (!clash) {
+      changes.push(change)
+      continue
+    }
+    const { now } = clash
+    if (!now) continue
+    if ('remove' in change) {
+      // A removal and what goes with it are one thing: kept, all of it is kept.
+      if (choice[key] !== 'mine') return []
+      changes.push({ ...change, seen: now.version })
+      continue
+    }
+    const wanted = 'set' in change ? change.set : change.add
+    const fields = Object.keys(wanted).filter((f) => {
+      if (f === 'id') return false
+      return clash.fields.includes(f) ? choice[`${key} ${f}`] === 'mine' : 'set' in change
+    })
+    if (fields.length === 0) continue
+    const was = 'set' in change ? change.was : {}
+    changes.push({
+      collection: change.collection,
+      id: change.id,
+      set: Object.fromEntries(fields.map((f) => [f, wanted[f]])),
+      was: Object.fromEntries(fields.map((f) => [f, clash.fields.includes(f) ? now[f] : was[f]])),
+    })
+  }
+  return changes
 }
 
-const text = (row: Row | null, field: string) => {
-  const value = row?.[field]
-  return value === null || value === undefined || value === ''
-    ? 'empty'
-    : typeof value === 'string'
-      ? value
-      : JSON.stringify(value)
-}
-
-function keep(): void {
-  const { mine, theirs } = met.value ?? {}
-  if (!mine || !theirs) return
-  const merged = { ...fieldsOf(theirs) }
-  for (const field of fields.value) if (choice[field] === 'mine') merged[field] = mine[field]
-  store.settle(merged as Row)
-}
+const title = computed(() => (questions.value.length > 0 ? 'Changed by two people' : 'Removed meanwhile'))
 </script>
 
 <template>
   <ElDialog
     :model-value="!!met"
-    title="Changed by someone else meanwhile"
+    :title="title"
     width="620"
     :show-close="false"
     :close-on-click-modal="false"
     :close-on-press-escape="false"
   >
     <template v-if="met">
-      <form v-if="met.mine && met.theirs" @submit.prevent="keep">
-        <p>Nothing is lost: choose for each field which one to keep.</p>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Field</th>
-              <th scope="col">Yours</th>
-              <th scope="col">Theirs</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="f in fields" :key="f">
-              <th scope="row">{{ label(f) }}</th>
-              <td v-for="side in ['mine', 'theirs'] as const" :key="side">
-                <label
-                  ><input v-model="choice[f]" type="radio" :name="f" :value="side" />
-                  {{ text(met[side], f) }}</label
-                >
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <div class="row">
-          <button class="button primary">Keep what is marked</button>
-          <button type="button" class="button" @click="store.settle('theirs')">Take all of theirs</button>
-        </div>
-      </form>
-      <div v-else>
-        <p>
-          {{
-            met.theirs === null
-              ? 'It was removed by someone else.'
-              : 'You removed it; someone else changed it.'
-          }}
-        </p>
-        <div class="row">
-          <button class="button primary" @click="store.settle('theirs')">
-            {{ met.theirs === null ? 'Leave it removed' : 'Keep theirs' }}
-          </button>
-          <button v-if="met.theirs !== null" class="button" @click="store.settle(null)">
-            Remove it all the same
-          </button>
-        </div>
+      <p v-if="questions.length > 0">
+        Your change, {{ met.group.name }}, met another’s. Nothing is lost: choose which to keep.
+      </p>
+      <p v-for="c in removedByOther" :key="c.id">
+        What you changed was removed by someone else meanwhile; your change of it cannot be kept.
+      </p>
+      <div v-for="q in questions" :key="q.key" class="question">
+        <p>{{ q.what }}</p>
+        <ElRadioGroup
+          :model-value="choice[q.key] ?? ''"
+          :aria-label="q.what"
+          @update:model-value="(side) => (choice[q.key] = side as Side)"
+        >
+          <ElRadioButton value="mine">Yours: {{ q.mine }}</ElRadioButton>
+          <ElRadioButton value="theirs">Theirs: {{ q.theirs }}</ElRadioButton>
+        </ElRadioGroup>
       </div>
+    </template>
+    <template #footer>
+      <ElButton v-if="questions.length > 0" @click="store.settle([])">Leave all as it is now</ElButton>
+      <ElButton type="primary" :disabled="open > 0" @click="store.settle(decided())">
+        {{ questions.length === 0 ? 'Go on' : open > 0 ? `${open} to choose` : 'Keep what is chosen' }}
+      </ElButton>
     </template>
   </ElDialog>
 </template>
 
 <style scoped>
-form,
-.row {
+.question {
   display: grid;
-  gap: 14px;
-}
-.row {
-  display: flex;
+  gap: 6px;
   margin-top: 14px;
 }
-tbody th {
-  border-bottom-color: var(--rule);
-}
-label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
+.question p {
   overflow-wrap: anywhere;
 }
 </style>

@@ -14,6 +14,7 @@ import TheTape from './TheTape.vue'
 import { tapeView } from './tapeView.js'
 
 // Dialogs are rare; the shell does not carry them until one opens.
+const BlockedDialog = defineAsyncComponent(() => import('./BlockedDialog.vue'))
 const ConflictDialog = defineAsyncComponent(() => import('./ConflictDialog.vue'))
 const KeyHelp = defineAsyncComponent(() => import('./KeyHelp.vue'))
 
@@ -102,7 +103,22 @@ function leaving(event: BeforeUnloadEvent): void {
 }
 
 watch(jobId, load, { immediate: true })
+watch(
+  () => route.path.split('/')[3] ?? '',
+  (stage) => (store.stage = stage),
+  { immediate: true },
+)
+/** A question about a change is asked where the change was made, and said elsewhere. */
+const asksHere = computed(() => store.conflict?.group.at === store.stage)
 const comeBack = () => store.nudge()
+const reloadPage = () => window.location.reload()
+const undoTitle = computed(() => {
+  const step = store.lastStep
+  return !step ? 'Nothing to undo on this page' : 'act' in step ? step.act : `Undo: ${step.name}`
+})
+const redoTitle = computed(() =>
+  store.nextStep ? `Redo: ${store.nextStep.name}` : 'Nothing to do again on this page',
+)
 onMounted(() => {
   window.addEventListener('keydown', keys)
   window.addEventListener('online', comeBack)
@@ -155,12 +171,16 @@ onBeforeUnmount(() => {
       <div class="foot">
         <RouterLink to="/jobs" class="second">All jobs</RouterLink>
         <div>
-          <button class="word" :disabled="store.undoStack.length === 0" @click="store.undo">Undo</button>
-          <button class="word" :disabled="store.redoStack.length === 0" @click="store.redo">Redo</button>
+          <button class="word" :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">
+            Undo
+          </button>
+          <button class="word" :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">
+            Redo
+          </button>
           <button class="word" @click="help = true">Keys</button>
         </div>
         <p class="second" role="status">
-          {{ store.waiting === 0 ? 'All kept' : store.gone ? '' : 'Keeping …' }}
+          {{ store.said || (store.waiting === 0 ? 'Saved' : store.gone || store.conflict ? '' : 'Saving …') }}
         </p>
       </div>
     </nav>
@@ -179,11 +199,21 @@ onBeforeUnmount(() => {
             >Sign in again</RouterLink
           >
         </div>
+        <div v-if="store.conflict && !asksHere" class="notice" role="alert">
+          <b>A change of yours met another’s.</b> {{ store.conflict.group.name }} waits until you choose.
+          <RouterLink :to="`/jobs/${jobId}/${store.conflict.group.at}`">Choose</RouterLink>
+        </div>
+        <div v-if="store.outdated" class="notice" role="status">
+          <b>The program was renewed.</b> Load this page anew to go on with it; nothing is lost.
+          <button class="word" @click="reloadPage">Load anew</button>
+        </div>
         <div v-if="store.refusal" class="notice" role="alert">
-          <b>Not kept.</b> {{ store.refusal }} <button class="word" @click="store.refusal = ''">Close</button>
+          <b>Not saved.</b> {{ store.refusal }}
+          <button class="word" @click="store.refusal = ''">Close</button>
         </div>
       </div>
-      <ConflictDialog v-if="store.conflict" />
+      <ConflictDialog v-if="store.conflict && asksHere" />
+      <BlockedDialog v-if="store.blocked" />
       <KeyHelp v-if="help" v-model="help" :own="stageKeys" />
     </main>
     <TheRibbon

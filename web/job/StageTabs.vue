@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
+import { STAGES } from '../stages.js'
 
 /** The pages of one stage, as words in its title line. */
-const props = defineProps<{
-  stage: string
-  pages: readonly { readonly path: string; readonly text: string }[]
-}>()
+const props = defineProps<{ stage: string }>()
+const pages = computed(() => (STAGES.find((s) => s.path === props.stage)?.pages ?? []).filter((p) => p.tab))
 const route = useRoute()
 const base = computed(() => `/jobs/${String(route.params.jobId)}/${props.stage}`)
 const to = (path: string) => (path ? `${base.value}/${path}` : base.value)
@@ -19,7 +18,7 @@ const to = (path: string) => (path ? `${base.value}/${path}` : base.value)
       :key="p.path"
       :to="to(p.path)"
       :aria-current="route.path === to(p.path) ? 'page' : undefined"
-      >{{ p.text }}</RouterLink
+      >{{ p.tab }}</RouterLink
     >
   </nav>
 </template>

@@ -1,20 +1,36 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { ValidationError } from 'yup'
-import { SCHEMAS, SINGLE, type Collection, type Rows } from '@bonitas/core/model/registry'
-import { dependents } from '@bonitas/core/job/dependents'
+import { rowOf, withChanges, withRows } from '@bonitas/core/model/applyChanges'
+import { put, type Change, type RowChange } from '@bonitas/core/model/changes'
+import { plainName, removalOf, type InTheWay, type RowsByName } from '@bonitas/core/model/cascade'
+import { MODEL_HASH } from '@bonitas/core/model/hash'
+import { rowDef, type Collection, type Rows } from '@bonitas/core/model/registry'
+import { whole, type SentJob } from '@bonitas/core/model/sparse'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { inverseOf, type Did } from '@bonitas/core/model/undo'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { derivePlan } from '@bonitas/core/job/derivePlan'
 import type { judgeJob } from '@bonitas/core/job/judgeJob'
-import { whole, type SentJob } from '@bonitas/core/model/sparse'
-import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import type { JudgedFinding, Mend, RowChange } from '@bonitas/core/findings/finding'
-import { request } from '../api/http.js'
-import { EditQueue, type Conflict } from './editQueue.js'
+import type { JudgedFinding, Mend } from '@bonitas/core/findings/finding'
+import { request, type ApiProblem } from '../api/http.js'
+import { ChangeQueue, type Conflict } from './changeQueue.js'
+import { fieldsOf, type Row } from './edits.js'
+import { groupName, prepared, type Group } from './groups.js'
+import { History, isAct, type Step } from './history.js'
+import { listenTo } from './live.js'
 import { onceDrawn } from './onceDrawn.js'
-import { fieldsOf, inverse, rowOf, withRow, type Edit, type Row } from './edits.js'
+import { adoptWaiting, thisTab, waitingKey } from './tab.js'
 
-const UNDO_DEPTH = 200
+/** A removal that cannot be done unasked, with what can be done about it. */
+export interface Blocked {
+  /** What was to be removed, by name. */
+  readonly name: string
+  readonly inTheWay: readonly InTheWay[]
+  readonly removing: readonly { readonly collection: Collection; readonly id: string }[]
+  /** What taking it all out would change; undefined when something of the ledger holds it. */
+  readonly along: readonly RowChange[] | undefined
+}
 
 const today = () => {
   const now = new Date()
@@ -50,43 +66,95 @@ export const useJobStore = defineStore('job', () => {
   const gone = ref(false)
   const signedOut = ref(false)
   const refusal = ref('')
+  /** What undo and redo just did, and where: said for a while. */
+  const said = ref('')
+  /** The server describes rows otherwise than this page: it is to be loaded anew. */
+  const outdated = ref(false)
   const conflict = shallowRef<Conflict>()
-  const undoStack = shallowRef<readonly (readonly Edit[])[]>([])
-  const redoStack = shallowRef<readonly (readonly Edit[])[]>([])
-  let queue: EditQueue | undefined
+  const blocked = shallowRef<Blocked>()
+  /** The stage in sight: undo acts on what was done there. */
+  const stage = ref('')
+  /** The job as the server has it, without what is still on its way. */
+  let base: JobSnapshot | undefined
+  let queue: ChangeQueue | undefined
+  let history: History | undefined
+  let listening: (() => void) | undefined
+  const historyCount = ref(0)
+  /** Keys of groups this page sent: word of them is no news. */
+  const own = new Set<string>()
 
-  function show(edit: Edit): void {
-    if (snapshot.value) snapshot.value = withRow(snapshot.value, edit.collection, edit.id, edit.after)
+  const lastStep = computed(() => (historyCount.value >= 0 ? history?.last(stage.value) : undefined))
+  const nextStep = computed(() => (historyCount.value >= 0 ? history?.next(stage.value) : undefined))
+
+  /** What is shown: what the server has, and over it what waits. */
+  function showAll(): void {
+    if (!base) return
+    snapshot.value = (queue?.waiting ?? []).reduce((job, group) => withChanges(job, group.changes), base)
   }
 
-  /** Opens a job, and takes up edits that an earlier page could not deliver. */
-  async function open(jobId: string): Promise<void> {
-    if (snapshot.value?.brief.id !== jobId) close()
-    const loaded = whole(await request<SentJob>(`/jobs/${jobId}?sparse`))
-    day.value = today()
-    snapshot.value = loaded
-    if (queue) {
-      queue.edits.forEach(show)
+  const written = (did: readonly Did[]) =>
+    did.map(({ collection, id, after }) => ({ collection, id, row: after }))
+
+  async function fetched(jobId: string): Promise<JobSnapshot> {
+    const sent = await request<SentJob>(`/jobs/${jobId}?sparse`)
+    // A server of another day describes rows otherwise: what it leaves out as usual is not what is usual here.
+    outdated.value = sent.model !== MODEL_HASH
+    return outdated.value ? request<JobSnapshot>(`/jobs/${jobId}`) : whole(sent)
+  }
+
+  /** Reads the job anew and lays what waits over it. */
+  async function refresh(): Promise<void> {
+    const jobId = base?.brief.id
+    if (!jobId) return
+    const fresh = await fetched(jobId)
+    if (base?.brief.id !== jobId) return
+    base = fresh
+    showAll()
+  }
+
+  let refreshing: Promise<void> | undefined
+  let again = false
+  /** Word of another's change: read anew, once more when more comes meanwhile; a server that is gone is said elsewhere. */
+  function hear(key: string): void {
+    if (key !== '' && own.has(key)) return
+    if (refreshing) {
+      again = true
       return
     }
-    queue = new EditQueue(
+    refreshing = refresh()
+      .catch(() => undefined)
+      .finally(() => {
+        refreshing = undefined
+        if (again) {
+          again = false
+          hear('')
+        }
+      })
+  }
+
+  /** Opens a job, and takes up changes that an earlier page could not deliver. */
+  async function open(jobId: string): Promise<void> {
+    if (base?.brief.id !== jobId) close()
+    const loaded = await fetched(jobId)
+    day.value = today()
+    base = loaded
+    if (queue) {
+      showAll()
+      return
+    }
+    const tab = await thisTab()
+    history = new History(`bonitas.history.${jobId}`, sessionStorage, () => historyCount.value++)
+    queue = new ChangeQueue(
       jobId,
+      waitingKey(jobId, tab),
       {
-        kept(edit, row) {
-          if (!snapshot.value) return
-          const now = rowOf(snapshot.value, edit.collection, edit.id)
-          // Later edits of the same row are already on screen; only the version is news.
-          if (row && now)
-            snapshot.value = withRow(snapshot.value, edit.collection, edit.id, {
-              ...now,
-              version: row.version ?? 1,
-            })
+        answered(group, did) {
+          if (!base) return
+          base = withRows(base, written(did))
+          history?.answered(group.key, did)
+          showAll()
         },
-        refused(edit, problem) {
-          refusal.value = problem.errors.map((e) => e.text).join(' ') || problem.detail
-          show(inverse(edit))
-          undoStack.value = undoStack.value.filter((group) => !group.includes(edit))
-        },
+        refused: (group, problem) => void wasRefused(group, problem),
         conflict: (met) => (conflict.value = met),
         state(n, isGone) {
           waiting.value = n
@@ -96,39 +164,77 @@ export const useJobStore = defineStore('job', () => {
       },
       localStorage,
     )
-    queue.restore().forEach(show)
+    const left = await adoptWaiting(jobId, tab)
+    for (const group of left) own.add(group.key)
+    queue.restore(left)
+    showAll()
     queue.nudge()
+    listening = listenTo(jobId, ({ key }) => hear(key))
+  }
+
+  async function wasRefused(group: Group, problem: ApiProblem): Promise<void> {
+    history?.refused(group.key)
+    showAll()
+    refusal.value = group.undoes
+      ? `${group.name} cannot be done: someone changed the same since. ${problem.status === 412 ? '' : problem.detail}`
+      : problem.errors.map((e) => e.text).join(' ') || problem.detail
+    // What stands in the way may have come from another: looked at anew, it can be offered along.
+    if (problem.status === 409 && group.removing) {
+      await refresh().catch(() => undefined)
+      ask(group.removing as Blocked['removing'])
+    }
   }
 
   function close(): void {
     queue?.stop()
+    listening?.()
     queue = undefined
+    history = undefined
+    listening = undefined
+    base = undefined
     snapshot.value = undefined
     findings.value = undefined
-    undoStack.value = []
-    redoStack.value = []
     conflict.value = undefined
+    blocked.value = undefined
     refusal.value = ''
+    said.value = ''
     signedOut.value = false
+    historyCount.value++
   }
 
-  function commit(edits: readonly Edit[], remember = true): void {
-    if (edits.length === 0) return
+  /** Sends changes as one group, shown at once and undone as one step. Returns the ids of the rows added. */
+  function commit(
+    wanted: readonly RowChange[],
+    more: { readonly name?: string; readonly removing?: Group['removing'] } = {},
+  ): string[] {
+    if (!snapshot.value || !queue) return []
+    const { changes, did } = prepared(snapshot.value, wanted)
+    if (changes.length === 0) return []
     refusal.value = ''
-    for (const edit of edits) {
-      show(edit)
-      queue?.push(edit)
+    said.value = ''
+    const group: Group = {
+      key: crypto.randomUUID(),
+      name: more.name ?? groupName(did),
+      at: stage.value,
+      changes,
+      ...(more.removing ? { removing: more.removing } : {}),
     }
-    if (remember) {
-      undoStack.value = [...undoStack.value, edits].slice(-UNDO_DEPTH)
-      redoStack.value = []
-    }
+    send(group)
+    history?.did({ key: group.key, name: group.name, at: group.at, did })
+    return changes.flatMap((c) => ('add' in c ? [c.id] : []))
+  }
+
+  function send(group: Group): void {
+    if (!snapshot.value) return
+    own.add(group.key)
+    snapshot.value = withChanges(snapshot.value, group.changes)
+    queue?.push(group)
   }
 
   /** What is wrong with a row, by field; empty when it may be kept. The same schema as on the server. */
   function faultsOf(collection: Collection, row: Row): Record<string, string> {
     try {
-      SCHEMAS[collection]().validateSync(fieldsOf(row), { abortEarly: false })
+      rowDef(collection).schema().validateSync(fieldsOf(row), { abortEarly: false })
       return {}
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error
@@ -137,29 +243,15 @@ export const useJobStore = defineStore('job', () => {
     }
   }
 
-  function changeOf(
-    collection: Collection,
-    id: string,
-    set: Readonly<Record<string, unknown>>,
-  ): Edit | undefined {
-    const before = snapshot.value && rowOf(snapshot.value, collection, id)
-    if (!before) return undefined
-    const after = { ...before, ...set }
-    return JSON.stringify(before) === JSON.stringify(after)
-      ? undefined
-      : { collection, id: before.id, before, after }
-  }
-
   /** Changes fields of a row; undone as one step. */
   function change<C extends Collection>(collection: C, id: string, set: Partial<Rows[C]>): void {
-    const edit = changeOf(collection, id, set)
-    if (edit) commit([edit])
+    commit([put(collection, id, set)])
   }
 
   /** Adds a row and returns its id. */
   function add<C extends Collection>(collection: C, fields: Omit<Rows[C], 'id'>): string {
     const id = crypto.randomUUID()
-    commit([{ collection, id, before: null, after: { ...fields, id } }])
+    commit([{ collection, add: { ...fields, id } } as unknown as RowChange])
     return id
   }
 
@@ -168,95 +260,139 @@ export const useJobStore = defineStore('job', () => {
     rows: readonly { collection: Collection; id: string; fields: Readonly<Record<string, unknown>> }[],
   ): void {
     commit(
-      rows.map(({ collection, id, fields }) => ({ collection, id, before: null, after: { ...fields, id } })),
+      rows.map(
+        ({ collection, id, fields }) => ({ collection, add: { ...fields, id } }) as unknown as RowChange,
+      ),
     )
   }
 
-  function editsOf(c: RowChange): Edit[] {
-    const collection = c.collection as Collection
-    if ('add' in c) {
-      const id = typeof c.add.id === 'string' ? c.add.id : crypto.randomUUID()
-      return [{ collection, id, before: null, after: { ...c.add, id } }]
+  /** Looks what a removal brings with it, and asks where it cannot be done unasked. */
+  function ask(removing: Blocked['removing']): readonly RowChange[] | undefined {
+    if (!snapshot.value) return undefined
+    const job = snapshot.value as unknown as RowsByName
+    const { changes, inTheWay } = removalOf(job, removing)
+    if (inTheWay.length === 0) return changes
+    const along = removalOf(job, removing, true)
+    const [first] = removing
+    const row = first && rowOf(snapshot.value, first.collection, first.id)
+    blocked.value = {
+      name: first && row ? plainName(first.collection, row) : '',
+      inTheWay,
+      removing,
+      along: along.inTheWay.length === 0 ? along.changes : undefined,
     }
-    const id = SINGLE.has(collection) ? (snapshot.value?.[collection as 'brief'].id ?? '') : c.id
-    if ('set' in c) return [changeOf(collection, id, c.set) ?? []].flat()
-    const before = snapshot.value && rowOf(snapshot.value, collection, id)
-    return before ? [{ collection, id: before.id, before, after: null }] : []
+    return undefined
   }
 
-  /** Takes a row out, with what means nothing without it. */
+  /** Takes a row out with what means nothing without it; asks first when something else still needs it. */
   function remove(collection: Collection, id: string): void {
-    const before = snapshot.value && rowOf(snapshot.value, collection, id)
-    if (!before || !snapshot.value) return
-    const along = dependents(snapshot.value, collection, id).flatMap(editsOf)
-    const edits = [...along, { collection, id, before, after: null }]
-    // A picture that is gone cannot be brought back, so its removal, alone or with its paper, is no step to undo.
-    commit(edits, !edits.some((e) => e.collection === 'photos'))
+    if (!snapshot.value || !rowOf(snapshot.value, collection, id)) return
+    const removing = [{ collection, id }]
+    const changes = ask(removing)
+    if (changes) commit(changes, { removing })
+  }
+
+  /** Ends the question about a removal: takes along what stood in the way, or leaves all as it is. */
+  function settleBlocked(takeAlong: boolean): void {
+    const met = blocked.value
+    blocked.value = undefined
+    refusal.value = ''
+    if (met?.along && takeAlong) commit(met.along, { removing: met.removing })
   }
 
   /** Shows a row that the server made by itself, an uploaded photo: nothing is sent. */
   function take(collection: Collection, row: Row): void {
-    if (snapshot.value) snapshot.value = withRow(snapshot.value, collection, row.id, row)
+    if (!base) return
+    base = withRows(base, [{ collection, id: row.id, row }])
+    showAll()
   }
 
   /** Several changes of several rows as one step: set, taken out, or added. Returns the ids of the rows added. */
-  function apply(changes: readonly RowChange[]): string[] {
-    const edits = changes.flatMap(editsOf)
-    commit(edits)
-    return edits.filter((e) => e.before === null).map((e) => e.id)
-  }
+  const apply = (changes: readonly RowChange[], name?: string): string[] =>
+    commit(changes, name === undefined ? {} : { name })
 
-  const applyMend = (mend: Mend): void => void apply(mend.changes)
+  const applyMend = (mend: Mend): void => void apply(mend.changes, mend.label)
 
   function accept(finding: JudgedFinding, reason: string): void {
     add('acceptances', { finding: finding.key, facts: finding.facts, reason })
   }
 
-  /** The edit with the versions that stand now: what is undone may have been kept since. */
-  function current(edit: Edit): Edit {
-    const now = snapshot.value && rowOf(snapshot.value, edit.collection, edit.id)
-    const version = now?.version
-    return {
-      ...edit,
-      before: edit.before && { ...edit.before, ...(version === undefined ? {} : { version }) },
+  /** Sends what takes a step back, or does it again, as a group of its own. */
+  function turned(step: Step, word: string): Step | undefined {
+    const changes = inverseOf(step.did)
+    if (!snapshot.value || changes.length === 0) return undefined
+    const before = snapshot.value
+    const group: Group = {
+      key: crypto.randomUUID(),
+      name: `${word} “${step.name}”`,
+      at: step.at,
+      changes,
+      undoes: true,
     }
+    const did = changes.map(({ collection, id, ...c }: Change): Did => {
+      const now = rowOf(before, collection, id) ?? null
+      const after = 'add' in c ? { ...c.add, version: 1 } : 'set' in c ? { ...now, ...c.set } : null
+      return { collection, id, before: now, after }
+    })
+    refusal.value = ''
+    send(group)
+    said.value = `${word === 'Undo' ? 'Undone' : 'Done again'}: ${step.name}.`
+    return { key: group.key, name: step.name, at: step.at, did }
   }
 
+  /** Takes back what was done last on the stage in sight. */
   function undo(): void {
-    const group = undoStack.value[undoStack.value.length - 1]
-    if (!group) return
-    undoStack.value = undoStack.value.slice(0, -1)
-    redoStack.value = [...redoStack.value, group]
-    commit([...group].reverse().map(inverse).map(current), false)
+    const step = history?.last(stage.value)
+    if (!step) {
+      said.value = 'Nothing to undo on this page.'
+      return
+    }
+    if (isAct(step)) {
+      said.value = `${step.act}: money is not undone. Reverse it under Entries.`
+      return
+    }
+    const by = turned(step, 'Undo')
+    if (by) history?.undid(step, by)
   }
 
+  /** Does again what was undone last on the stage in sight. */
   function redo(): void {
-    const group = redoStack.value[redoStack.value.length - 1]
-    if (!group) return
-    redoStack.value = redoStack.value.slice(0, -1)
-    undoStack.value = [...undoStack.value, group]
-    commit(group.map(current), false)
+    const step = history?.next(stage.value)
+    if (!step) return
+    const by = turned(step, 'Redo')
+    if (by) history?.redid(step, by)
   }
 
-  /** Ends a conflict with the row chosen, or with the newer one. */
-  function settle(choice: Row | null | 'theirs'): void {
+  /** Ends a conflict with the changes that are still wanted over what stands now; none lets the other's stand. */
+  function settle(changes: readonly Change[]): void {
     const met = conflict.value
-    if (!met || !snapshot.value) return
-    const { collection, id } = met.pending.edit
-    const row = choice === 'theirs' ? met.theirs : choice && { ...choice, version: met.theirs?.version ?? 1 }
-    snapshot.value = withRow(snapshot.value, collection, id, row)
+    if (!met || !base) return
+    base = withRows(
+      base,
+      met.clashes.map(({ collection, id, now }) => ({ collection, id, row: now })),
+    )
     conflict.value = undefined
-    queue?.resolve(met, choice === 'theirs' ? 'theirs' : row)
+    queue?.resolve(met, changes)
+    if (changes.length === 0) history?.refused(met.group.key)
+    else {
+      const next = queue?.waiting.find((g) => g.name === met.group.name && g.at === met.group.at)
+      if (next) {
+        own.add(next.key)
+        history?.renamed(met.group.key, next.key)
+      }
+    }
+    showAll()
   }
 
   /**
-   * A money act. Edits go first, so that the server orders what the screen shows; then the job is read anew.
+   * A money act. Changes go first, so that the server orders what the screen shows; then the job is read anew.
    * @param key the same for every try of one act: however often it is sent, it is done once
    */
   async function act(path: string, body: unknown, key: string): Promise<void> {
     const jobId = snapshot.value?.brief.id ?? ''
     await queue?.flush()
     await request(`/jobs/${jobId}/${path}`, { method: 'POST', body, headers: { 'Idempotency-Key': key } })
+    history?.acted({ at: stage.value, act: 'The last act here moved money' })
     await open(jobId)
   }
 
@@ -273,16 +409,22 @@ export const useJobStore = defineStore('job', () => {
     gone,
     signedOut,
     refusal,
+    said,
+    outdated,
     conflict,
-    undoStack,
-    redoStack,
+    blocked,
+    stage,
+    lastStep,
+    nextStep,
     open,
     close,
+    refresh,
     faultsOf,
     change,
     add,
     addAll,
     remove,
+    settleBlocked,
     apply,
     take,
     applyMend,

@@ -9,7 +9,6 @@ import { ApiProblem, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 
 /** A bank statement against the ledger: what each line seems to pay is proposed, and a person confirms it. */
 const store = useJobStore()
@@ -99,7 +98,7 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
 
 <template>
   <StagePage v-if="job" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <div class="bank">
       <p>
         <label class="button file"

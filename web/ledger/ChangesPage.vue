@@ -9,7 +9,6 @@ import StagePage from '../job/StagePage.vue'
 import ChangeHistory from '../job/ChangeHistory.vue'
 import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 import SecondLook from './SecondLook.vue'
 import { useActs } from './useActs.js'
 
@@ -45,7 +44,7 @@ function propose(): void {
 
 <template>
   <StagePage v-if="job && store.derived" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <section aria-label="Proposed">
       <h2>Proposed</h2>
       <article v-for="p in open" :key="p.id">

@@ -17,7 +17,6 @@ import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 import type { Act } from './act.js'
 import ActPanel from './ActPanel.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 import { optionsOf } from './ledgerView.js'
 import { useActs } from './useActs.js'
 
@@ -84,7 +83,7 @@ const { armed, press: remove } = useTwice((id) => store.remove('claims', id))
 
 <template>
   <StagePage v-if="job && store.derived" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <FilePick ref="picker" label="Photos of the damage" accept="image/*" @picked="picked" />
     <section class="claims" aria-label="Claims">
       <div v-if="here.length > 0" class="above">

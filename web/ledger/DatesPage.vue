@@ -7,7 +7,6 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 import LoanList from './LoanList.vue'
 
 /** What comes when: last days to send back, payments, deliveries, refunds, and what lapses. */
@@ -38,7 +37,7 @@ const canComeBack = computed(() =>
 
 <template>
   <StagePage v-if="job" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <p class="second">
       {{ money(canComeBack) }} of goods can still go back.
       <a :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>All dates as a calendar</a>

@@ -10,7 +10,6 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useWindowed } from '../job/useWindowed.js'
 import ActPanel from './ActPanel.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 import { eventRows, kindWord, rowText } from './ledgerView.js'
 import { useActs } from './useActs.js'
 
@@ -80,7 +79,7 @@ async function prove(): Promise<void> {
 
 <template>
   <StagePage v-if="job" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <div ref="root">
       <div class="above">
         <label for="entry-search" class="said-once">Search the entries</label>

@@ -7,7 +7,6 @@ import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 import { orderable, type OrderGroup } from './ledgerView.js'
 import OrderRows from './OrderRows.vue'
 import { useActs } from './useActs.js'
@@ -66,7 +65,7 @@ const says = computed(() => {
 
 <template>
   <StagePage v-if="job && store.derived" title="Ledger" :says="says">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <section aria-label="Orders">
       <div v-if="store.derived.orders.length > 0" class="above">
         <label for="orders-only">Show</label>

@@ -5,7 +5,6 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 
 /** What leaves the house: each paper as PDF, workbook or CSV, with its sums said here first. */
 const store = useJobStore()
@@ -36,7 +35,7 @@ const summary = (p: (typeof papers.value)[number]) => {
 
 <template>
   <StagePage v-if="job" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <div class="papers">
       <article v-for="p in papers" :key="p.name">
         <h2>{{ p.title }}</h2>

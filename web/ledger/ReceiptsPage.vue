@@ -15,7 +15,6 @@ import StageTabs from '../job/StageTabs.vue'
 import { useTwice } from '../job/useTwice.js'
 import { unfit, useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 
 /** Receipts, invoices and credit notes as they came, each matched to its order by a person and held against the ledger. */
 const store = useJobStore()
@@ -98,7 +97,7 @@ const { armed, press: remove } = useTwice((id) => store.remove('receipts', id))
 
 <template>
   <StagePage v-if="job && store.derived" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <FilePick
       ref="picker"
       label="Photos or PDFs of papers"

@@ -14,7 +14,6 @@ import ActPanel from './ActPanel.vue'
 import BurnChart from './BurnChart.vue'
 import CashWeeks from './CashWeeks.vue'
 import ClientAccount from './ClientAccount.vue'
-import { LEDGER_PAGES } from './ledgerTabs.js'
 import { useActs } from './useActs.js'
 import VoucherList from './VoucherList.vue'
 
@@ -54,7 +53,7 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
 
 <template>
   <StagePage v-if="job && position" title="Ledger">
-    <template #head><StageTabs stage="ledger" :pages="LEDGER_PAGES" /></template>
+    <template #head><StageTabs stage="ledger" /></template>
     <div class="by">
       <label for="by">By</label>
       <select id="by" v-model="by">

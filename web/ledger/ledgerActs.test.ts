@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import * as ledger from '@bonitas/core/stages/ledger/acts'
-import { changeOrderSchema } from '@bonitas/core/stages/brief/schema'
+import { changeOrderSchema } from '@bonitas/core/stages/brief/changeOrder'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { Act } from './act.js'
 import { ledgerActs } from './ledgerActs.js'

@@ -14,13 +14,12 @@ import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import LaserLine from './LaserLine.vue'
-import { MEASURE_PAGES } from './measureTabs.js'
 import RoomPlan from './RoomPlan.vue'
 import RoomResults from './RoomResults.vue'
 import RoomCeilings from './RoomCeilings.vue'
 import RoomDiagonals from './RoomDiagonals.vue'
 import RoomFiles from './RoomFiles.vue'
-import { moveWall, removeWall } from './wallEdits.js'
+import { moveWall } from './wallEdits.js'
 import { readWall } from './wallEntry.js'
 
 const store = useJobStore()
@@ -122,14 +121,14 @@ const status = computed(() => {
   }
 })
 
-const remove = (id: string) => job.value && store.apply(removeWall(job.value, id))
+const remove = (id: string) => store.remove('walls', id)
 const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.value, id, by))
 </script>
 
 <template>
   <StagePage v-if="job && facts && closure" title="Measure">
     <template #head>
-      <StageTabs stage="measure" :pages="MEASURE_PAGES" />
+      <StageTabs stage="measure" />
     </template>
     <div class="measure">
       <section class="run" aria-label="Wall run">

@@ -10,7 +10,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import LaserLine from './LaserLine.vue'
-import { MEASURE_PAGES } from './measureTabs.js'
 import RoomPlan from './RoomPlan.vue'
 import { useWallChoices } from './useWallChoices.js'
 
@@ -67,7 +66,7 @@ function addFixture(kind: keyof typeof START): void {
 
 <template>
   <StagePage v-if="job && facts" title="Measure">
-    <template #head><StageTabs stage="measure" :pages="MEASURE_PAGES" /></template>
+    <template #head><StageTabs stage="measure" /></template>
     <p v-if="walls.length === 0" class="second teach">
       Openings and fixtures belong to a wall. Call out the walls first; each then keeps its place from the
       left end of its wall, as seen from inside.

@@ -1,17 +1,20 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
-import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/core/stages/measure/roomFile'
+import { readRoom, writeRoom } from '@bonitas/core/stages/measure/roomFile'
 import { useJobStore } from '../job/jobStore.js'
-import { replaceRoom } from './wallEdits.js'
+import type { OpenedRoom } from './openedRoom.js'
 
-/** The room out to a file and in from one. What comes in is read whole before anything is changed. */
+const RoomFileDialog = defineAsyncComponent(() => import('./RoomFileDialog.vue'))
+
+/** The room out to a file and in from one. What comes in is read whole and shown before anything is taken over. */
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const says = ref('')
 const wrong = ref(false)
 const picker = ref<HTMLInputElement>()
+const opened = shallowRef<OpenedRoom>()
 const MOST_BYTES = 5_000_000
 
 function save(text: string, type: string, ending: string): void {
@@ -41,8 +44,7 @@ async function saveAs(kind: 'json' | 'dxf' | 'svg'): Promise<void> {
 
 async function open(): Promise<void> {
   const file = picker.value?.files?.[0]
-  const now = job.value
-  if (!file || !now) return
+  if (!file || !job.value) return
   if (picker.value) picker.value.value = ''
   wrong.value = true
   if (file.size > MOST_BYTES) {
@@ -51,16 +53,12 @@ async function open(): Promise<void> {
   }
   try {
     const text = await file.text()
-    let room: RoomFile
     if (/\.dxf$/i.test(file.name)) {
       const { readDxf } = await import('./planFiles.js')
-      const walls = wallsFromOutline(readDxf(text)).map((w) => ({ ...w, id: crypto.randomUUID() }))
-      room = { room: now.room, walls, ceilings: [], diagonals: [], openings: [], fixtures: [] }
-    } else room = readRoom(text)
-    const { version: _v, ...kept } = room.room as RoomFile['room'] & { version?: number }
-    store.apply(replaceRoom(now, { ...room, room: kept }, () => crypto.randomUUID()))
+      opened.value = { name: file.name, kind: 'drawing', outline: readDxf(text) }
+    } else opened.value = { name: file.name, kind: 'room', room: readRoom(text) }
     wrong.value = false
-    says.value = `${room.walls.length} walls from ${file.name}. Undo brings the measures before it back.`
+    says.value = ''
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     says.value = `${error.message} Nothing was changed.`.replace(
@@ -68,6 +66,11 @@ async function open(): Promise<void> {
       'Nothing was changed. $1',
     )
   }
+}
+
+function done(taken: string): void {
+  opened.value = undefined
+  says.value = taken
 }
 </script>
 
@@ -88,6 +91,7 @@ async function open(): Promise<void> {
       @change="open"
     />
     <span role="status" :class="{ fault: wrong }">{{ says }}</span>
+    <RoomFileDialog v-if="opened" :opened="opened" @done="done" />
   </p>
 </template>
 

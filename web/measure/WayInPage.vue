@@ -10,7 +10,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import LaserLine from './LaserLine.vue'
-import { MEASURE_PAGES } from './measureTabs.js'
 
 const store = useJobStore()
 const { length } = useLocale()
@@ -46,7 +45,7 @@ const third = (kind: string) =>
 
 <template>
   <StagePage v-if="job && wayIn" title="Measure">
-    <template #head><StageTabs stage="measure" :pages="MEASURE_PAGES" /></template>
+    <template #head><StageTabs stage="measure" /></template>
     <section>
       <p class="second teach">
         From the street to the room, in the order a piece is carried. Entered once per job; every large piece

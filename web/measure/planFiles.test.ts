@@ -9,6 +9,11 @@ import { someRoom, wallsOf } from '@bonitas/core/examples/rooms'
 import type { Wall } from '@bonitas/core/model/rows/walls'
 import { readDxf, writeDxf, writeSvg } from './planFiles.js'
 
+const wallsIn = (text: string) => {
+  const { corners, mmPerUnit } = readDxf(text)
+  return wallsFromOutline(corners, mmPerUnit)
+}
+
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 const fileOf = (walls: readonly Wall[], more: Partial<RoomFile> = {}): RoomFile => ({
   room: {
@@ -61,7 +66,7 @@ describe('DXF', () => {
           expect(distance({ x: p.x, y: -p.y }, closure.corners[i]!)).toBeLessThan(0.001),
         )
         // And in our own reader, back to the same walls.
-        const again = wallsFromOutline(readDxf(text))
+        const again = wallsIn(text)
         expect(again.map((w) => w.lengthMm)).toEqual(
           closure.corrections.map((c) => Math.round(c.correctedMm)),
         )
@@ -106,7 +111,7 @@ describe('DXF', () => {
         '0',
         'EOF',
       ].join('\n')
-    const lengths = (text: string) => wallsFromOutline(readDxf(text)).map((w) => [w.lengthMm, w.turnDeg])
+    const lengths = (text: string) => wallsIn(text).map((w) => [w.lengthMm, w.turnDeg])
     for (const text of [
       dxf(square, 6, true),
       dxf([...square].reverse(), 6, true),

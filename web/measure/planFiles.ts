@@ -48,15 +48,23 @@ interface Polyline {
   readonly vertices?: readonly { readonly x: number; readonly y: number }[]
 }
 
-// $INSUNITS of the drawing: inches, feet, millimeters, centimeters, meters; none is taken for millimeters.
-const MM_PER_UNIT: Readonly<Record<number, number>> = { 0: 1, 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 }
+// $INSUNITS of the drawing: inches, feet, millimeters, centimeters, meters. 0 says nothing, and a person must.
+const MM_PER_UNIT: Readonly<Record<number, number | undefined>> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 }
+
+/** The outline a drawing holds, in the drawing's own unit. */
+export interface DxfOutline {
+  /** Corners, y down. */
+  readonly corners: readonly Point[]
+  /** What one unit of the drawing is; undefined when the drawing does not say. */
+  readonly mmPerUnit: number | undefined
+}
 
 /**
  * The outline of the room in a DXF drawing: the largest closed polyline, those on a layer named FLOOR or ROOM first.
- * @returns corners in millimeters, y down
+ * @returns its corners in the drawing's unit, and the unit where the drawing says it
  * @throws {InputError} `DXF_NOT_READ`, `DXF_NO_OUTLINE`, `DXF_UNITS`
  */
-export function readDxf(text: string): Point[] {
+export function readDxf(text: string): DxfOutline {
   const refuse = (code: string, what: string, mend: string): never => {
     throw new InputError(code, { what, where: 'Drawing', mend })
   }
@@ -70,15 +78,15 @@ export function readDxf(text: string): Point[] {
     parsed ??
     refuse('DXF_NOT_READ', 'is not a DXF that can be read', 'Save it as ASCII DXF and choose it again.')
   const unit = Number((file.header as Record<string, unknown> | undefined)?.$INSUNITS ?? 0)
-  const scale =
-    MM_PER_UNIT[unit] ??
+  const mmPerUnit = MM_PER_UNIT[unit]
+  if (unit !== 0 && mmPerUnit === undefined)
     refuse('DXF_UNITS', 'is in a unit that is not read', 'Save it in millimeters, meters, inches or feet.')
   const closed = (file.entities as unknown as Polyline[])
     .filter((e) => (e.type === 'LWPOLYLINE' || e.type === 'POLYLINE') && (e.vertices?.length ?? 0) >= 3)
     .filter((e) => e.shape === true || isShut(e.vertices ?? []))
     .map((e) => ({
       wanted: /floor|room/i.test(e.layer ?? ''),
-      points: (e.vertices ?? []).map((v) => ({ x: v.x * scale, y: -v.y * scale })),
+      points: (e.vertices ?? []).map((v) => ({ x: v.x, y: -v.y })),
     }))
   const area = (points: readonly Point[]) =>
     Math.abs(
@@ -93,10 +101,10 @@ export function readDxf(text: string): Point[] {
   const best = closed.sort(
     (x, y) => Number(y.wanted) - Number(x.wanted) || area(y.points) - area(x.points),
   )[0]
-  return (
+  const corners =
     best?.points ??
     refuse('DXF_NO_OUTLINE', 'holds no closed outline', 'Draw the room as one closed polyline.')
-  )
+  return { corners, mmPerUnit }
 }
 
 const isShut = (v: readonly { x: number; y: number }[]) => {

@@ -7,7 +7,12 @@ import { inOrder, roomAreas } from '@bonitas/core/stages/measure/roomAreas'
 import { readRoom, writeRoom } from '@bonitas/core/stages/measure/roomFile'
 import { applyMend } from '@bonitas/core/testing/applyMend'
 import { someRoom, wallsOf } from '@bonitas/core/examples/rooms'
-import { moveWall, removeWall, replaceRoom } from './wallEdits.js'
+import { removalOf } from '@bonitas/core/model/cascade'
+import { moveWall, replaceRoom } from './wallEdits.js'
+
+/** What removing a wall changes when what stands in the way is taken along. */
+const removeWall = (job: JobSnapshot, id: string) =>
+  removalOf(job as never, [{ collection: 'walls', id }], true).changes
 
 const apply = (job: JobSnapshot, changes: readonly RowChange[]) => applyMend(job, { label: '', changes })
 const stored = <T extends object>(rows: readonly T[]) => rows.map((r) => ({ ...r, version: 1 }))
@@ -93,13 +98,14 @@ describe('a wall that goes', () => {
     expect(after.openings.map((o) => o.id)).toEqual(['o1'])
     expect([after.fixtures, after.ceilings, after.diagonals, after.placements]).toEqual([[], [], [], []])
   })
-  test('leaves pieces, items and works, which only forget where they stood', () => {
+  test('leaves pieces and items, which only forget where they stood; works on it are asked about', () => {
     expect(after.pieces.map((p) => [p.id, p.wallId])).toEqual([
       ['sofa', null],
       ['chair', 'w1'],
     ])
     expect(after.items[0]!.wallId).toBeNull()
-    expect(after.works[0]!.wallId).toBeNull()
+    // Building work without its wall would hold up the whole room: it is asked about, and goes.
+    expect(after.works).toEqual([])
   })
   test('goes last, so that nothing names it when it does', () => {
     expect(removeWall(full, 'w0').at(-1)).toEqual({ collection: 'walls', id: 'w0', remove: true })
@@ -150,7 +156,7 @@ describe('a room from a file', () => {
           fixtures: [],
         }
         const file = readRoom(writeRoom(source))
-        const after = apply(full, replaceRoom(full, file, newId))
+        const after = apply(full, replaceRoom(full, file, newId).changes)
         expect(after.walls).toHaveLength(walls.length)
         expect(after.walls.some((w) => file.walls.some((f) => f.id === w.id))).toBe(false)
         const named = new Set(after.walls.map((w) => w.id))
@@ -175,7 +181,9 @@ describe('a room from a file', () => {
         fixtures: [],
       }),
     )
-    const keys = replaceRoom(full, file, newId).flatMap((c) => ('id' in c ? [`${c.collection} ${c.id}`] : []))
+    const keys = replaceRoom(full, file, newId).changes.flatMap((c) =>
+      'id' in c ? [`${c.collection} ${c.id}`] : [],
+    )
     expect(new Set(keys).size).toBe(keys.length)
   })
 })

@@ -1,43 +1,10 @@
 import type { RowChange } from '@bonitas/core/findings/finding'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import { dependents } from '@bonitas/core/job/dependents'
+import { removalOf, type RowsByName } from '@bonitas/core/model/cascade'
+import { put } from '@bonitas/core/model/changes'
+import type { Collection } from '@bonitas/core/model/registry'
 import { inOrder } from '@bonitas/core/stages/measure/roomAreas'
 import type { RoomFile } from '@bonitas/core/stages/measure/roomFile'
-
-/** Everything that hangs on a wall goes with it; pieces and works only forget where they stood. */
-export function removeWall(job: JobSnapshot, wallId: string): RowChange[] {
-  const gone = (collection: string, rows: readonly { readonly id: string }[]): RowChange[] =>
-    rows.map((r) => ({ collection, id: r.id, remove: true }))
-  const freed = (
-    collection: string,
-    rows: readonly { readonly id: string; readonly wallId?: string | null }[],
-  ): RowChange[] =>
-    rows.filter((r) => r.wallId === wallId).map((r) => ({ collection, id: r.id, set: { wallId: null } }))
-  const on = <T extends { readonly wallId: string }>(rows: readonly T[]) =>
-    rows.filter((r) => r.wallId === wallId)
-  return [
-    ...on(job.openings).flatMap((o) => dependents(job, 'openings', o.id)),
-    ...gone('openings', on(job.openings)),
-    ...on(job.fixtures).flatMap((f) => dependents(job, 'fixtures', f.id)),
-    ...gone('fixtures', on(job.fixtures)),
-    ...gone('hangs', on(job.hangs)),
-    ...gone('setOuts', on(job.setOuts)),
-    ...gone('ceilings', on(job.ceilings)),
-    ...gone(
-      'diagonals',
-      job.diagonals.filter((d) => d.fromWallId === wallId || d.toWallId === wallId),
-    ),
-    ...gone(
-      'placements',
-      job.placements.filter((p) => p.surface === `wall:${wallId}`),
-    ),
-    ...freed('parts', job.parts),
-    ...freed('pieces', job.pieces),
-    ...freed('items', job.items),
-    ...freed('works', job.works),
-    { collection: 'walls', id: wallId, remove: true },
-  ]
-}
 
 /** Moves a wall one place along the run. */
 export function moveWall(job: JobSnapshot, wallId: string, by: 1 | -1): RowChange[] {
@@ -49,44 +16,53 @@ export function moveWall(job: JobSnapshot, wallId: string, by: 1 | -1): RowChang
   order[at] = two.id
   order[at + by] = one.id
   return order.flatMap((id, position): RowChange[] =>
-    walls.find((w) => w.id === id)?.position === position
-      ? []
-      : [{ collection: 'walls', id, set: { position } }],
+    walls.find((w) => w.id === id)?.position === position ? [] : [put('walls', id, { position })],
   )
 }
 
-/** Puts a room from a file in the place of what was measured: one step, undone as one. */
-export function replaceRoom(job: JobSnapshot, file: RoomFile, newId: () => string): RowChange[] {
-  const ids = new Map(file.walls.map((w) => [w.id, newId()]))
-  const wall = (id: string) => ids.get(id) ?? id
-  const added = <T extends { id: string }>(
-    collection: string,
-    rows: readonly T[],
-    turned: (row: T) => object,
-  ): RowChange[] => rows.map((row) => ({ collection, add: { ...row, id: newId(), ...turned(row) } }))
-  const { id: _id, ...room } = file.room
-  return [
-    ...inOrder(job.walls)
-      .flatMap((w) => removeWall(job, w.id))
-      .filter(once()),
-    { collection: 'room', id: job.room.id, set: { ...room, kind: room.kind ?? job.room.kind } },
-    ...file.walls.map((w): RowChange => ({ collection: 'walls', add: { ...w, id: wall(w.id) } })),
-    ...added('ceilings', file.ceilings, (c) => ({ wallId: wall(c.wallId) })),
-    ...added('openings', file.openings, (o) => ({ wallId: wall(o.wallId) })),
-    ...added('fixtures', file.fixtures, (f) => ({ wallId: wall(f.wallId) })),
-    ...added('diagonals', file.diagonals, (d) => ({
-      fromWallId: wall(d.fromWallId),
-      toWallId: wall(d.toWallId),
-    })),
-  ]
+/** What a room from a file changes: the changes themselves, and the rows that go, the walls apart. */
+export interface Replacement {
+  readonly changes: readonly RowChange[]
+  readonly going: readonly { readonly collection: Collection; readonly id: string }[]
 }
 
-/** Keeps the first of changes of one row. */
-function once(): (change: RowChange) => boolean {
-  const seen = new Set<string>()
-  return (change) => {
-    if (!('id' in change)) return true
-    const key = `${change.collection} ${change.id}`
-    return !seen.has(key) && !!seen.add(key)
+/**
+ * Puts a room from a file in the place of what was measured: one group, undone as one. What names the walls of before
+ * goes with them, or forgets them, as the references say.
+ */
+export function replaceRoom(job: JobSnapshot, file: RoomFile, newId: () => string): Replacement {
+  const ids = new Map(file.walls.map((w) => [w.id, newId()]))
+  const wall = (id: string) => ids.get(id) ?? id
+  const { id: _id, ...room } = file.room
+  const gone = removalOf(
+    job as unknown as RowsByName,
+    job.walls.map((w) => ({ collection: 'walls', id: w.id })),
+    true,
+  ).changes
+  return {
+    going: gone.flatMap((c) =>
+      'remove' in c && c.collection !== 'walls' ? [{ collection: c.collection, id: c.id }] : [],
+    ),
+    changes: [
+      ...gone,
+      put('room', job.room.id, { ...room, kind: room.kind ?? job.room.kind }),
+      ...file.walls.map((w): RowChange => ({ collection: 'walls', add: { ...w, id: wall(w.id) } })),
+      ...file.ceilings.map((c): RowChange => ({
+        collection: 'ceilings',
+        add: { ...c, id: newId(), wallId: wall(c.wallId) },
+      })),
+      ...file.openings.map((o): RowChange => ({
+        collection: 'openings',
+        add: { ...o, id: newId(), wallId: wall(o.wallId) },
+      })),
+      ...file.fixtures.map((f): RowChange => ({
+        collection: 'fixtures',
+        add: { ...f, id: newId(), wallId: wall(f.wallId) },
+      })),
+      ...file.diagonals.map((d): RowChange => ({
+        collection: 'diagonals',
+        add: { ...d, id: newId(), fromWallId: wall(d.fromWallId), toWallId: wall(d.toWallId) },
+      })),
+    ],
   }
 }

@@ -6,7 +6,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { saveFile, saveText } from './library/saveText.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 import BoardDrawing from './board/BoardDrawing.js'
 import SchemeBar from './SchemeBar.vue'
 
@@ -57,7 +56,7 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
 
 <template>
   <StagePage v-if="job && facts" title="Palette">
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench"><SchemeBar /></div>
     <p v-if="worn.length === 0" class="second teaching">
       The board is put together from what the room wears, in true proportion. Give surfaces and pieces their

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { MATERIALS, PATTERN_KINDS, ROLES, SHEENS, TEXTURES, WEARS } from '@bonitas/core/model/vocabulary/finish'
+import {
+  MATERIALS,
+  PATTERN_KINDS,
+  ROLES,
+  SHEENS,
+  TEXTURES,
+  WEARS,
+} from '@bonitas/core/model/vocabulary/finish'
 import { spreadOf } from '@bonitas/core/stages/palette/library/toFinish'
 import { labOf, type FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import RowCheck from '../form/RowCheck.vue'

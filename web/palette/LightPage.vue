@@ -7,7 +7,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { seenFinishes, turnedPairs } from './lightView.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 import SchemeBar from './SchemeBar.vue'
 
 const store = useJobStore()
@@ -82,7 +81,7 @@ const missing = computed(() => {
 
 <template>
   <StagePage v-if="job && light" title="Palette">
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <SchemeBar />
       <label

@@ -9,7 +9,6 @@ import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { pairTable, VERDICT_MARKS, verdictCounts } from './pairsView.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 import SchemeBar from './SchemeBar.vue'
 
 const store = useJobStore()
@@ -49,7 +48,7 @@ const figures = (f: FinishFacts) =>
 
 <template>
   <StagePage v-if="facts" title="Palette" broad>
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <SchemeBar />
       <label class="tick"><input v-model="bench" type="checkbox" /> with samples on the bench</label>

@@ -4,7 +4,6 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { hexToLab, labToHex, lrv } from '@bonitas/core/kernel/color/lab'
 
-
 import { dressChanges, layChanges } from '@bonitas/core/stages/palette/wear'
 import type { Surface } from '@bonitas/core/model/vocabulary/surface'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
@@ -18,7 +17,6 @@ import StageTabs from '../job/StageTabs.vue'
 import FinishEditor from './FinishEditor.vue'
 import HueDial from './HueDial.vue'
 import { paletteRows, type PaletteRow } from './paletteRows.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 import SchemeBar from './SchemeBar.vue'
 import WearerEditor from './WearerEditor.vue'
 
@@ -158,7 +156,7 @@ const splits = computed(() => {
 })
 function split(event: Event): void {
   const select = event.target as HTMLSelectElement
-  const surface = select.value
+  const surface = select.value as Surface
   select.value = ''
   const like =
     facts.value?.placements.find((p) => p.surface === (surface.startsWith('wall:') ? 'walls' : 'doors')) ??
@@ -295,7 +293,7 @@ const under = (f: FinishFacts) =>
       </button>
       <span v-if="bench.length === 0" class="second">nothing.</span>
     </div>
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <template #panel>
       <HueDial :finishes="facts.finishes" :selected="finishId" @choose="selectFinish" />
       <FindingsPanel stage="palette" quiet="No clash, and no hue too many for the school." />

@@ -11,7 +11,6 @@ import StageTabs from '../job/StageTabs.vue'
 import { useLibraryStore, type NearSample } from './library/libraryStore.js'
 import NearList from './library/NearList.vue'
 import { useBench } from './library/useBench.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 import type { ExtractAsk, ExtractResult } from './picture/extract.worker.js'
 import PickCanvas from './picture/PickCanvas.vue'
 import { useTask } from '../worker/useTask.js'
@@ -147,7 +146,7 @@ const pulled = (p: Picked) =>
 
 <template>
   <StagePage v-if="job" title="Palette" broad>
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <label>
         Picture

@@ -14,7 +14,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useLibraryStore } from './library/libraryStore.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 import type { ProposalAsk, ProposalResult } from './proposals.worker.js'
 import { useTask } from '../worker/useTask.js'
 
@@ -112,7 +111,10 @@ function takeOver(p: Proposal): void {
     const id = crypto.randomUUID()
     changes.push({ collection: 'finishes', add: { ...finishFromSample(f.sample, f.role), id } })
     for (const surface of f.surfaces)
-      changes.push({ collection: 'placements', add: { ...ROWS.placements.blank(), surface, finishId: id, schemeId } })
+      changes.push({
+        collection: 'placements',
+        add: { ...ROWS.placements.blank(), surface, finishId: id, schemeId },
+      })
     for (const pieceId of f.pieceIds)
       changes.push({
         collection: 'dressings',
@@ -127,7 +129,7 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
 
 <template>
   <StagePage v-if="job" title="Palette">
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <button class="button primary" :disabled="busy" @click="run">Complete this palette</button>
       <button v-if="proposals" class="button" :disabled="busy" @click="others">Others</button>

@@ -18,7 +18,6 @@ import DecksPanel from './library/DecksPanel.vue'
 import NearList from './library/NearList.vue'
 import ReaderPanel from './library/ReaderPanel.vue'
 import { useBench } from './library/useBench.js'
-import { PALETTE_PAGES } from './paletteTabs.js'
 
 const store = useJobStore()
 const library = useLibraryStore()
@@ -101,7 +100,7 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
 
 <template>
   <StagePage v-if="store.snapshot" title="Palette" broad>
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <p v-if="trouble" class="fault" role="alert">
       {{ trouble }} <button class="word" @click="loadAll">Try again</button>
     </p>

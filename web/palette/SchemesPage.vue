@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { put } from '@bonitas/core/model/changes'
 import { computed, ref } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
@@ -12,7 +13,6 @@ import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { PALETTE_PAGES } from './paletteTabs.js'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
@@ -98,7 +98,7 @@ function remove(s: Scheme): void {
   const other = schemes.value.find((x) => x.id !== s.id && !x.retired)
   store.apply([
     ...(job.value.brief.schemeId === s.id
-      ? [{ collection: 'brief', id: job.value.brief.id, set: { schemeId: other?.id ?? null } }]
+      ? [put('brief', job.value.brief.id, { schemeId: other?.id ?? null })]
       : []),
     ...removeSchemeChanges(job.value, s),
   ])
@@ -144,7 +144,7 @@ function dress(pieceId: string, event: Event): void {
 
 <template>
   <StagePage v-if="job" title="Palette">
-    <template #head><StageTabs stage="palette" :pages="PALETTE_PAGES" /></template>
+    <template #head><StageTabs stage="palette" /></template>
     <div v-if="schemes.length === 0" class="teach">
       <p class="second">
         A scheme is one of several looks for the same room. What stays is shared by all; each says only what

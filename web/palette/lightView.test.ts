@@ -11,7 +11,13 @@ import { seenFinishes, turnedPairs, turnWords } from './lightView.js'
 const facts = (name: string, hex: string): FinishFacts => {
   const lab = hexToLab(hex)
   return {
-    finish: { ...ROWS.finishes.blank(), id: name, name, ...lab, colorL: lab.l } as unknown as FinishFacts['finish'],
+    finish: {
+      ...ROWS.finishes.blank(),
+      id: name,
+      name,
+      ...lab,
+      colorL: lab.l,
+    } as unknown as FinishFacts['finish'],
     lab,
     undertone: undertone('paint', lab),
     areaMm2: 1,

@@ -17,7 +17,6 @@ import { useTask } from '../worker/useTask.js'
 import type { ArrangeAsk, ArrangeResult } from './arrange.worker.js'
 import FloorGround from './FloorGround.vue'
 import FloorPiece from './FloorPiece.vue'
-import { PLAN_PAGES } from './planTabs.js'
 import { usePlan } from './usePlan.js'
 
 const { store, facts, hexOf, floorHex } = usePlan()
@@ -226,7 +225,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
 
 <template>
   <StagePage v-if="store.snapshot" title="Plan">
-    <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
+    <template #head><StageTabs stage="plan" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
     <p v-else-if="!facts || !view" class="teaching">
       Arrangements are searched once the room is measured and its walls close.

@@ -8,7 +8,6 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import RowField from '../form/RowField.vue'
 import LengthInput from './LengthInput.vue'
-import { PLAN_PAGES } from './planTabs.js'
 import { usePlan } from './usePlan.js'
 
 const { store } = usePlan()
@@ -32,7 +31,7 @@ function set(key: NeedKey, mm: number): void {
 
 <template>
   <StagePage v-if="store.snapshot" title="Plan">
-    <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
+    <template #head><StageTabs stage="plan" /></template>
     <p class="teaching">
       Every distance the plan is held against, with where it is told. Type another and it holds for this job;
       the local code decides where one applies.

@@ -21,7 +21,6 @@ import FloorPiece from './FloorPiece.vue'
 import PieceFacts from './PieceFacts.vue'
 import PlacedPiece from './PlacedPiece.vue'
 import { measuresOf } from './floorView.js'
-import { PLAN_PAGES } from './planTabs.js'
 import { downloadPlan } from './planDownload.js'
 import { useMoving } from './useMoving.js'
 import { usePlan } from './usePlan.js'
@@ -331,7 +330,7 @@ function tape(): void {
 <template>
   <StagePage v-if="store.snapshot" title="Plan" broad>
     <template #head>
-      <StageTabs stage="plan" :pages="PLAN_PAGES" />
+      <StageTabs stage="plan" />
       <p class="second hint">arrows move 10, Shift 100 · R turns · N next piece · ? all keys</p>
     </template>
     <div v-if="!store.plan" class="second" role="status">Laying out the room …</div>

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { lightGrid, daylightFactor, type Luminaire } from '@bonitas/core/stages/plan/light/roomLighting'
-import { cavityRatio, chandelierIn, DAYLIGHT_LEAST, lumenMethod } from '@bonitas/core/stages/plan/light/photometry'
+import {
+  cavityRatio,
+  chandelierIn,
+  DAYLIGHT_LEAST,
+  lumenMethod,
+} from '@bonitas/core/stages/plan/light/photometry'
 import { rankLampPlaces, diameterOverTable } from '@bonitas/core/stages/plan/light/lampPlaces'
 import { GENERAL_LUX, MOOD_LUX } from '@bonitas/core/stages/plan/light/targets'
 import { NEW_LIGHT } from '@bonitas/core/stages/plan/newRows'
@@ -16,7 +21,6 @@ import StageTabs from '../job/StageTabs.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FloorGround from './FloorGround.vue'
-import { PLAN_PAGES } from './planTabs.js'
 import { usePlan } from './usePlan.js'
 
 const { store, facts } = usePlan()
@@ -215,7 +219,7 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
 
 <template>
   <StagePage v-if="store.snapshot" title="Plan" broad>
-    <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
+    <template #head><StageTabs stage="plan" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
     <p v-else-if="!facts || !view || !grid" class="teaching">
       Light is reckoned once the room is measured and its walls close.

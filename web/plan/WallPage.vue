@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { put } from '@bonitas/core/model/changes'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { NEW_HANG, NEW_FRAME } from '@bonitas/core/stages/plan/newRows'
@@ -19,7 +20,6 @@ import SetOutEditor from './SetOutEditor.vue'
 import WallElevation from './WallElevation.vue'
 import { layGroup, LAYOUTS, type Layout } from './hangGroups.js'
 import { downloadElevation } from './planDownload.js'
-import { PLAN_PAGES } from './planTabs.js'
 import { usePlan } from './usePlan.js'
 
 const { store, facts, hexOf } = usePlan()
@@ -176,8 +176,8 @@ function keys(event: KeyboardEvent): void {
     store.change('hangs', hung.value.id, { centerMm: facts.value.eyeLineMm })
   else if (event.key === 'c' || event.key === 'C')
     store.apply(
-      layGroup(facts.value, [hung.value], 'row on the eye line', 0).map((c) =>
-        'set' in c ? { ...c, set: { xMm: c.set.xMm } } : c,
+      layGroup(facts.value, [hung.value], 'row on the eye line', 0).flatMap((c) =>
+        'set' in c && 'xMm' in c.set ? [put('hangs', c.id, { xMm: c.set.xMm ?? 0 })] : [],
       ),
     )
   else if (event.key === 'Delete' || event.key === 'Backspace') {
@@ -277,7 +277,7 @@ const weightOf = (g: number | null, hooks: number) =>
 
 <template>
   <StagePage v-if="store.snapshot" title="Plan" broad>
-    <template #head><StageTabs stage="plan" :pages="PLAN_PAGES" /></template>
+    <template #head><StageTabs stage="plan" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
     <p v-else-if="!facts || !wall" class="teaching">
       Walls are planned once the room is measured and its walls close.

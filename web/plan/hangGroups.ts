@@ -1,7 +1,13 @@
 import type { RowChange } from '@bonitas/core/findings/finding'
 import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { furnitureUnder } from '@bonitas/core/stages/plan/rules/hanging'
-import { gridOf, groupCentered, groupOutline, stackUp, staggered } from '@bonitas/core/stages/plan/walls/hanging'
+import {
+  gridOf,
+  groupCentered,
+  groupOutline,
+  stackUp,
+  staggered,
+} from '@bonitas/core/stages/plan/walls/hanging'
 
 export const LAYOUTS = ['row on the eye line', 'grid', 'staggered', 'stacked'] as const
 export type Layout = (typeof LAYOUTS)[number]

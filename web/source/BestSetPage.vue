@@ -11,7 +11,6 @@ import StageTabs from '../job/StageTabs.vue'
 import NextEuro from './NextEuro.vue'
 import SetChanges from './SetChanges.vue'
 import type { SetsResult } from './sets.worker.js'
-import { SOURCE_PAGES } from './sourceTabs.js'
 import { useSets } from './useSets.js'
 
 /** The best set for the money, the ways back when it is overrun, and what pays for a splurge. */
@@ -93,7 +92,7 @@ const excluded = computed(() =>
 
 <template>
   <StagePage v-if="store.snapshot" title="Source">
-    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <template #head><StageTabs stage="source" /></template>
     <div v-if="empty" class="teach">
       <h2>One option for every item, within the money</h2>
       <p>

@@ -12,7 +12,6 @@ import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { sizeText } from './optionText.js'
-import { SOURCE_PAGES } from './sourceTabs.js'
 
 /** Search in suppliers' catalogs by what an item asks for; what is taken becomes an option. */
 interface Answer {
@@ -172,7 +171,7 @@ async function refresh(): Promise<void> {
 
 <template>
   <StagePage v-if="store.snapshot" title="Source">
-    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <template #head><StageTabs stage="source" /></template>
     <form class="ask" @submit.prevent="search">
       <label for="cat-item">For</label>
       <select

@@ -13,7 +13,6 @@ import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { canBeTaken, landedSteps, sizeText } from './optionText.js'
-import { SOURCE_PAGES } from './sourceTabs.js'
 import WeightsEditor from './WeightsEditor.vue'
 
 /** The options of one item side by side, up to five, aspect by aspect. */
@@ -92,7 +91,7 @@ const mark = (verdict: string) =>
 
 <template>
   <StagePage v-if="store.snapshot" title="Source" @keydown="keys">
-    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <template #head><StageTabs stage="source" /></template>
     <div v-if="item" class="compare">
       <div class="pickers">
         <label for="compare-item">Item</label>

@@ -11,7 +11,6 @@ import StageTabs from '../job/StageTabs.vue'
 import { useTask } from '../worker/useTask.js'
 import type { ListResult } from './list.worker.js'
 import { saveSchedule } from './saveSchedule.js'
-import { SOURCE_PAGES } from './sourceTabs.js'
 
 /** Lists of suppliers taken in, and the schedule given out. */
 const store = useJobStore()
@@ -138,7 +137,7 @@ const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
 
 <template>
   <StagePage v-if="store.snapshot" title="Source">
-    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <template #head><StageTabs stage="source" /></template>
     <div class="lists">
       <div class="ask">
         <label class="button file"

@@ -5,7 +5,14 @@ import { hexToLab, labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 
 import { tradePrice } from '@bonitas/core/kernel/money/margin'
-import { CONDITIONS, LOOKED_AT, OPTION_KINDS, OPTION_TRAITS, PRICE_UNITS, STOCKS } from '@bonitas/core/model/vocabulary/buying'
+import {
+  CONDITIONS,
+  LOOKED_AT,
+  OPTION_KINDS,
+  OPTION_TRAITS,
+  PRICE_UNITS,
+  STOCKS,
+} from '@bonitas/core/model/vocabulary/buying'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'

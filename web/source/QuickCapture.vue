@@ -61,7 +61,12 @@ function supplierId(name: string | undefined): string | null {
   const known = store.snapshot?.suppliers.find((s) => s.name.toLowerCase() === name.toLowerCase())
   return (
     known?.id ??
-    store.add('suppliers', { ...ROWS.suppliers.blank(), deliveryBands: [], columns: [], name: name.slice(0, 120) })
+    store.add('suppliers', {
+      ...ROWS.suppliers.blank(),
+      deliveryBands: [],
+      columns: [],
+      name: name.slice(0, 120),
+    })
   )
 }
 

@@ -24,7 +24,6 @@ import OptionCard from './OptionCard.vue'
 import PlanLimits from './PlanLimits.vue'
 import OptionEditor from './OptionEditor.vue'
 import QuickCapture from './QuickCapture.vue'
-import { SOURCE_PAGES } from './sourceTabs.js'
 import { useWindowed } from '../job/useWindowed.js'
 
 const ROW_PX = 44
@@ -234,7 +233,7 @@ const findings = computed(() => {
     @keydown="keys"
   >
     <template #head>
-      <StageTabs stage="source" :pages="SOURCE_PAGES" />
+      <StageTabs stage="source" />
       <button class="button add" @click="addItem">New item</button>
     </template>
     <div ref="root">

@@ -14,7 +14,6 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import QuoteAsk from './QuoteAsk.vue'
-import { SOURCE_PAGES } from './sourceTabs.js'
 
 /** Suppliers with their terms, coupons, and what the orders of today would come to. */
 const store = useJobStore()
@@ -89,7 +88,7 @@ function dropBand(fromMinor: number): void {
 
 <template>
   <StagePage v-if="store.snapshot" title="Source">
-    <template #head><StageTabs stage="source" :pages="SOURCE_PAGES" /></template>
+    <template #head><StageTabs stage="source" /></template>
     <div class="terms">
       <nav aria-label="Suppliers">
         <button

@@ -20,6 +20,7 @@ export const changeOrders = defineRecord({
   name: 'changeOrders',
   table: 'change_order',
   singular: 'a change order',
+  signed: 'kept',
   order: ['agreedOn'],
   fields: {
     id: id(),

@@ -20,7 +20,7 @@ export const entries = defineRecord({
   name: 'entries',
   table: 'ledger_entry',
   singular: 'a ledger entry',
-  signed: true,
+  signed: 'shown',
   counted: true,
   fields: {
     eventId: ref('events', 'Event', 'refuse'),

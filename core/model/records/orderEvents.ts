@@ -8,7 +8,7 @@ export const orderEvents = defineRecord({
   name: 'orderEvents',
   table: 'order_event',
   singular: 'an order update',
-  signed: true,
+  signed: 'shown',
   counted: true,
   fields: {
     id: id(),

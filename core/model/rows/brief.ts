@@ -13,7 +13,8 @@ const weightsSchema = () =>
       ReturnType<typeof wholeField>
     >,
   )
-    .noUnknown()
+    .typeError('Weights must be a set of named points.')
+    .noUnknown('Weights names an aspect that is not known. Leave it out.')
     .required('Weights are missing. Give all of them.')
 
 /** How much each aspect of an option counts at first: what cannot be put right later counts most. */

@@ -1,4 +1,5 @@
 import { array, ValidationError } from 'yup'
+import { roundMm } from '../../kernel/units/mm.js'
 import { InputError } from '../../kernel/errors/InputError.js'
 import { distance, minus, signedArea, type Point } from '../../kernel/geometry/polygon.js'
 import { ceilings as ceilingsRow, type Ceiling } from '../../model/rows/ceilings.js'
@@ -123,7 +124,8 @@ export function readRoom(text: string): RoomFile {
 }
 
 /** Walls from an outline: lengths to the millimeter, turns to a thousandth of a degree, walked to the right. */
-export function wallsFromOutline(points: readonly Point[]): Omit<Wall, 'id'>[] {
+export function wallsFromOutline(outline: readonly Point[], mmPerUnit = 1): Omit<Wall, 'id'>[] {
+  const points = outline.map((p) => ({ x: p.x * mmPerUnit, y: p.y * mmPerUnit }))
   const distinct = points.filter((p, i) => distance(p, points[(i + 1) % points.length] ?? p) >= 0.5)
   if (distinct.length < 3)
     return refuse(
@@ -136,7 +138,7 @@ export function wallsFromOutline(points: readonly Point[]): Omit<Wall, 'id'>[] {
     const [b, c] = [corners[(i + 1) % corners.length] ?? p, corners[(i + 2) % corners.length] ?? p]
     const [one, two] = [minus(b, p), minus(c, b)]
     const turn = (Math.atan2(one.x * two.y - one.y * two.x, one.x * two.x + one.y * two.y) * 180) / Math.PI
-    const lengthMm = Math.round(distance(p, b))
+    const lengthMm = roundMm(distance(p, b))
     if (lengthMm > 50_000)
       refuse(
         'OUTLINE_TOO_LARGE',

@@ -4,30 +4,31 @@ import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict } from '../http/problem.js'
-import { lockLedger, ofJob } from '../ledger/lines.js'
+import { ofJob } from '../ledger/lines.js'
 import { spentOn } from '../ledger/vouchers.js'
-import type { Place } from './writeRow.js'
+import type { JobOfStudio } from './changeRows.js'
+
+/** A row of a job. */
+interface Place extends JobOfStudio {
+  readonly collection: Collection
+  readonly id: string
+}
 
 type Row = Readonly<Record<string, unknown>>
 
-const GUARDED: ReadonlySet<Collection> = new Set(['proposals', 'items', 'brief', 'vouchers'])
-
 /**
- * What an edit of a row may not do because money hangs on it.
- * @param read the row as it is; undefined when it is new
+ * What an edit of a row may not do because money hangs on it. The job's lock is held: no order and no payment comes
+ * between what is looked at here and what is written.
+ * @param before the row as it is; undefined when it is new
  * @param row the row as it is to be; undefined when it is to go
  * @throws {Problem} 409 naming the field
  */
 export async function refuse(
   tx: Tx,
   place: Place,
-  read: () => Promise<Row | undefined>,
+  before: Row | undefined,
   row: Row | undefined,
 ): Promise<void> {
-  if (!GUARDED.has(place.collection)) return
-  // No payment may come between what is looked at here and what is written.
-  if (place.collection === 'vouchers') await lockLedger(tx, place)
-  const before = await read()
   if (place.collection === 'proposals') agreedByAct(before, row)
   if (!before || !row) return
   if (place.collection === 'items') await orderedStays(tx, place, before, row)

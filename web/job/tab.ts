@@ -1,0 +1,78 @@
+import type { Group } from './groups.js'
+
+const TAB = 'bonitas.tab'
+const lockOf = (tab: string) => `bonitas.tab.${tab}`
+const waitingOf = (jobId: string, tab: string) => `bonitas.waiting.${jobId}.${tab}`
+
+/** This tab by name: its waiting changes and its history are its own. */
+export interface Tab {
+  readonly id: string
+  /** It began as a copy of another tab, whose history it does not take over. */
+  readonly fresh: boolean
+}
+
+let known: Promise<Tab> | undefined
+
+/** Takes a name for as long as the tab lives; false when another tab has it. */
+function hold(id: string): Promise<boolean> {
+  // Without locks, on a plain address of the local network, a copied tab cannot be told from its original.
+  if (typeof navigator === 'undefined' || !('locks' in navigator)) return Promise.resolve(true)
+  return new Promise((told) => {
+    void navigator.locks
+      .request(lockOf(id), { ifAvailable: true }, (lock) => {
+        told(lock !== null)
+        return lock ? new Promise(() => undefined) : undefined
+      })
+      .catch(() => told(true))
+  })
+}
+
+/** Who this tab is. A tab that was duplicated has its original's storage: it takes a name of its own and starts empty. */
+export function thisTab(storage: Storage = sessionStorage): Promise<Tab> {
+  known ??= (async () => {
+    const before = storage.getItem(TAB)
+    if (before && (await hold(before))) return { id: before, fresh: false }
+    const id = crypto.randomUUID()
+    storage.setItem(TAB, id)
+    await hold(id)
+    return { id, fresh: true }
+  })()
+  return known
+}
+
+/** Where the waiting changes of a tab are kept. */
+export const waitingKey = (jobId: string, tab: Tab): string => waitingOf(jobId, tab.id)
+
+function read(text: string | null): readonly Group[] {
+  try {
+    const groups = JSON.parse(text ?? '[]') as unknown
+    return Array.isArray(groups) ? (groups as readonly Group[]).filter((g) => Array.isArray(g.changes)) : []
+  } catch {
+    return []
+  }
+}
+
+/**
+ * The changes that wait for this job: those of this tab, and those of tabs that are gone, which this one takes over.
+ */
+export async function adoptWaiting(
+  jobId: string,
+  tab: Tab,
+  storage: Storage = localStorage,
+): Promise<readonly Group[]> {
+  const held = new Set<string>()
+  if ('locks' in navigator)
+    for (const lock of (await navigator.locks.query()).held ?? []) held.add(lock.name ?? '')
+  const prefix = waitingOf(jobId, '')
+  const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter((k) =>
+    k.startsWith(prefix),
+  )
+  const groups: Group[] = []
+  for (const key of keys) {
+    const other = key.slice(prefix.length)
+    if (other !== tab.id && (held.has(lockOf(other)) || !('locks' in navigator))) continue
+    groups.push(...read(storage.getItem(key)))
+    if (other !== tab.id) storage.removeItem(key)
+  }
+  return groups
+}
