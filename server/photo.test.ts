@@ -1,3 +1,5 @@
+import { sql } from 'drizzle-orm'
+import { forgetPictures } from './photo/keepPictures.js'
 import { randomUUID } from 'node:crypto'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
@@ -125,22 +127,25 @@ describe('a picture', () => {
     const answer = await send(await fromPhone(), 'kind=holiday')
     expect([answer.status, answer.body.errors?.[0]?.field]).toEqual([400, 'kind'])
   })
-  test('goes with its row, and a row without a picture cannot be made', async () => {
+  test('goes with its row, comes back with it, and a row without a picture cannot be made', async () => {
     const { body } = await send(await fromPhone())
-    const gone = await removeRow(member, jobId, 'photos', body.id!, 1)
-    expect(gone.status).toBe(200)
-    expect((await member.request('GET', `/api/jobs/${jobId}/pictures/${body.id!}`)).status).toBe(404)
-    const made = await addRow(member, jobId, 'photos', {
-      id: body.id,
-      kind: 'before',
-      note: '',
-      subject: '',
-      position: 0,
-      widthPx: 1,
-      heightPx: 1,
-      pages: 0,
-    })
-    expect(made.status).toBe(409)
+    const there = async () => (await member.request('GET', `/api/jobs/${jobId}/pictures/${body.id!}`)).status
+    const { version: _v, ...row } = (await snapshotOf(member, jobId)).photos.find((p) => p.id === body.id)!
+    expect((await removeRow(member, jobId, 'photos', body.id!, 1)).status).toBe(200)
+    expect(await there()).toBe(404)
+    expect((await addRow(member, jobId, 'photos', row)).status).toBe(200)
+    expect(await there()).toBe(200)
+    const made = await addRow(member, jobId, 'photos', { ...row, id: randomUUID() })
+    expect([made.status, made.body.detail]).toEqual([409, expect.stringContaining('begins with its picture')])
+    // What was removed two weeks ago is let go of.
+    await removeRow(member, jobId, 'photos', body.id!, 1)
+    await server.db.asStudio(member.studioId, (tx) =>
+      tx.execute(
+        sql`update photo_data set removed_at = now() - interval '15 days' where photo_id = ${body.id!}`,
+      ),
+    )
+    await forgetPictures(server.db, member.studioId)
+    expect((await addRow(member, jobId, 'photos', row)).status).toBe(409)
   })
   test('travels with the job, encoded anew', async () => {
     const file = (await member.request('GET', `/api/jobs/${jobId}/export`)).body

@@ -92,6 +92,8 @@ async function removeDemo(db: Database): Promise<void> {
     ])
       await tx.execute(sql`delete from ${sql.identifier(table)} where studio_id = ${owner.studioId}`)
     await tx.delete(studio).where(eq(studio.id, owner.studioId))
+    // The keys are looked at now: a table with a look still to come cannot be altered.
+    await tx.execute(sql`set constraints all immediate`)
     for (const table of ledger) await tx.execute(sql.raw(`alter table ${table} enable trigger append_only`))
   })
 }

@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
 import type { Tx } from '../database/database.js'
 import { photoData } from '../database/schema.js'
 import type { Picture } from './encode.js'
@@ -13,4 +13,4 @@ export const picturesOf = (tx: Tx, studioId: string, jobId: string): Promise<Pic
       thumbnail: photoData.thumbnail,
     })
     .from(photoData)
-    .where(and(eq(photoData.studioId, studioId), eq(photoData.jobId, jobId)))
+    .where(and(eq(photoData.studioId, studioId), eq(photoData.jobId, jobId), isNull(photoData.removedAt)))

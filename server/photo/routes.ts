@@ -1,4 +1,4 @@
-import { and, eq, sql } from 'drizzle-orm'
+import { and, eq, isNull, sql } from 'drizzle-orm'
 import { raw, Router } from 'express'
 import { photos } from '@bonitas/core/model/rows/photos'
 import type { Database } from '../database/database.js'
@@ -96,7 +96,12 @@ export function photoRoutes(db: Database): Router {
           .select({ mime: photoData.mime, bytes: small ? photoData.thumbnail : photoData.picture })
           .from(photoData)
           .where(
-            and(eq(photoData.studioId, studio.id), eq(photoData.jobId, jobId), eq(photoData.photoId, id)),
+            and(
+              eq(photoData.studioId, studio.id),
+              eq(photoData.jobId, jobId),
+              eq(photoData.photoId, id),
+              isNull(photoData.removedAt),
+            ),
           ),
       'read',
     )

@@ -302,9 +302,9 @@ export const useJobStore = defineStore('job', () => {
 
   /** Shows a row that the server made by itself, an uploaded photo: nothing is sent. */
   function take(collection: Collection, row: Row): void {
-    if (!base) return
-    base = withRows(base, [{ collection, id: row.id, row }])
-    showAll()
+    const written = [{ collection, id: row.id, row }]
+    if (base) base = withRows(base, written)
+    if (snapshot.value) snapshot.value = withRows(snapshot.value, written)
   }
 
   /** Several changes of several rows as one step: set, taken out, or added. Returns the ids of the rows added. */

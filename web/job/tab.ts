@@ -13,12 +13,17 @@ export interface Tab {
 
 let known: Promise<Tab> | undefined
 
+/** The locks of this browser; none on a plain address of the local network. */
+const locksOf = (): LockManager | undefined =>
+  (globalThis as { navigator?: { locks?: LockManager } }).navigator?.locks
+
 /** Takes a name for as long as the tab lives; false when another tab has it. */
 function hold(id: string): Promise<boolean> {
   // Without locks, on a plain address of the local network, a copied tab cannot be told from its original.
-  if (typeof navigator === 'undefined' || !('locks' in navigator)) return Promise.resolve(true)
+  const locks = locksOf()
+  if (!locks) return Promise.resolve(true)
   return new Promise((told) => {
-    void navigator.locks
+    void locks
       .request(lockOf(id), { ifAvailable: true }, (lock) => {
         told(lock !== null)
         return lock ? new Promise(() => undefined) : undefined
@@ -61,8 +66,8 @@ export async function adoptWaiting(
   storage: Storage = localStorage,
 ): Promise<readonly Group[]> {
   const held = new Set<string>()
-  if ('locks' in navigator)
-    for (const lock of (await navigator.locks.query()).held ?? []) held.add(lock.name ?? '')
+  const locks = locksOf()
+  if (locks) for (const lock of (await locks.query()).held ?? []) held.add(lock.name ?? '')
   const prefix = waitingOf(jobId, '')
   const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter((k) =>
     k.startsWith(prefix),
@@ -70,7 +75,7 @@ export async function adoptWaiting(
   const groups: Group[] = []
   for (const key of keys) {
     const other = key.slice(prefix.length)
-    if (other !== tab.id && (held.has(lockOf(other)) || !('locks' in navigator))) continue
+    if (other !== tab.id && (held.has(lockOf(other)) || !locks)) continue
     groups.push(...read(storage.getItem(key)))
     if (other !== tab.id) storage.removeItem(key)
   }
