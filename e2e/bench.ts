@@ -46,7 +46,7 @@ export async function callOut(page: Page, walls: readonly string[]): Promise<voi
 }
 
 export async function allKept(page: Page): Promise<void> {
-  await expect(page.getByText('All kept')).toBeVisible()
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
 }
 
 export async function openDemo(page: Page, url: string, job = 'Music and reading room'): Promise<void> {

@@ -207,7 +207,7 @@ test('the room goes out as JSON, DXF and SVG and comes back; a damaged file chan
     await expect(page.locator('.files [role=status]')).toHaveText(says)
     await expect(page.locator('.files [role=status]')).toContainText('Nothing was changed')
     await expect(page.getByLabel('Length of wall 1')).toHaveValue('4\u2009860')
-    await expect(page.getByText('All kept')).toBeVisible()
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   }
   await fill(page.getByLabel('Length of wall 1'), '5000')
   await open(json)

@@ -101,7 +101,7 @@ test('the demo room is arranged from empty with the keyboard alone', async ({ pa
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowDown')
   await page.waitForTimeout(600)
   await page.keyboard.press('m')
-  await expect(page.getByText('All kept')).toBeVisible()
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   // And what the program would do, taken over by its number.
   await page.keyboard.press('p')
   await expect(page.getByRole('button', { name: 'Propose arrangements' })).toBeVisible()
