@@ -33,15 +33,13 @@ test('the server is gone: it is said at once, nothing typed is lost, and all is 
 test('edits that could not be sent outlive a reload of the page', async ({ page, demo, context }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Brief')
-  await context.route('**/api/jobs/**', (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
-  )
+  await context.route('**/api/jobs/*/changes', (route) => route.abort())
   await fill(page.getByRole('textbox', { name: 'Room' }), 'Music room')
   await expect(page.getByText('1 change waits in this browser')).toBeVisible()
   page.on('dialog', (dialog) => void dialog.accept())
   await page.reload()
   await expect(page.getByRole('textbox', { name: 'Room' })).toHaveValue('Music room')
-  await context.unroute('**/api/jobs/**')
+  await context.unroute('**/api/jobs/*/changes')
   await page.reload()
   await allKept(page)
   await page.reload()
@@ -75,25 +73,42 @@ test('a payment whose answer was lost is entered once, however often it is sent'
   await expect(page.getByRole('row', { name: /by transfer/ })).toHaveCount(1)
 })
 
-test('two people change the same row: the second sees both and chooses', async ({ page, demo, browser }) => {
+test('another’s change appears within a second; different fields never meet, the same field asks', async ({
+  page,
+  demo,
+  browser,
+}) => {
   await openDemo(page, demo.url)
   const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
   await openDemo(other, demo.url)
   await fill(other.getByLabel('Room', { exact: true }), 'Music room')
-  await fill(other.getByLabel('Place', { exact: true }), 'Canal flat, second floor')
-  await allKept(other)
+  await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Music room')
+  // In the basement without a network: a field of its own, and one that the other changes too.
+  await page.context().setOffline(true)
   await fill(page.getByLabel('Place', { exact: true }), 'Canal flat, left')
+  await expect(page.getByText('The server is gone.')).toBeVisible()
+  await fill(other.getByLabel('Place', { exact: true }), 'Canal flat, second floor')
+  await fill(other.getByLabel('Lead element'), 'the parquet')
+  await allKept(other)
+  await page.context().setOffline(false)
   const dialog = page.getByRole('dialog')
-  await expect(dialog).toContainText('Changed by someone else meanwhile')
-  await expect(dialog.getByRole('row', { name: /Place/ })).toContainText('Canal flat, left')
-  await expect(dialog.getByRole('row', { name: /Place/ })).toContainText('Canal flat, second floor')
-  await dialog.getByRole('row', { name: /Room/ }).getByRole('radio').nth(1).check()
-  await dialog.getByRole('button', { name: 'Keep what is marked' }).click()
+  await expect(dialog).toContainText('Changed by two people')
+  await expect(dialog).toContainText('Place of Music room')
+  await expect(dialog.getByRole('radio')).toHaveCount(2)
+  // Nothing is chosen beforehand: no button wipes the other’s words unseen.
+  await expect(dialog.getByRole('button', { name: '1 to choose' })).toBeDisabled()
+  // Another screen can be worked on; the question waits where it arose.
+  await dialog.getByText('Yours: Canal flat, left').click()
+  await expect(dialog.getByText('Theirs: Canal flat, second floor')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Keep what is chosen' }).click()
   await expect(dialog).toBeHidden()
   await allKept(page)
+  await expect(other.getByLabel('Place', { exact: true })).toHaveValue('Canal flat, left')
   await page.reload()
   await expect(page.getByLabel('Place', { exact: true })).toHaveValue('Canal flat, left')
   await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Music room')
+  await expect(page.getByLabel('Lead element')).toHaveValue('the parquet')
+  await other.context().close()
 })
 
 /**

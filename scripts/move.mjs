@@ -42,17 +42,21 @@ const texts = new Map()
 for (const file of tracked.filter((f) => /\.(ts|vue|mjs|js)$/.test(f))) {
   const to = movedTo(file)
   const text = readFileSync(file, 'utf8')
-  const next = text.replace(/(['"`])((?:\.{1,2}|@bonitas\/[a-z]+)\/[^'"`\n${}]+)\1/g, (all, quote, specifier) => {
-    const named = target(specifier, file)
-    if (!named) return all
-    const then = movedTo(named)
-    if (then === named && to === file) return all
-    const own = PACKAGE.exec(specifier)
-    if (own) return then === named ? all : `${quote}@bonitas/${relative(ROOT, then).replace(/\.ts$/, '')}${quote}`
-    const path = relative(dirname(to), then)
-    const ending = specifier.endsWith('.js') ? path.replace(/\.ts$/, '.js') : path
-    return `${quote}${ending.startsWith('.') ? ending : `./${ending}`}${quote}`
-  })
+  const next = text.replace(
+    /(['"`])((?:\.{1,2}|@bonitas\/[a-z]+)\/[^'"`\n${}]+)\1/g,
+    (all, quote, specifier) => {
+      const named = target(specifier, file)
+      if (!named) return all
+      const then = movedTo(named)
+      if (then === named && to === file) return all
+      const own = PACKAGE.exec(specifier)
+      if (own)
+        return then === named ? all : `${quote}@bonitas/${relative(ROOT, then).replace(/\.ts$/, '')}${quote}`
+      const path = relative(dirname(to), then)
+      const ending = specifier.endsWith('.js') ? path.replace(/\.ts$/, '.js') : path
+      return `${quote}${ending.startsWith('.') ? ending : `./${ending}`}${quote}`
+    },
+  )
   if (next !== text) texts.set(to, next)
   if (next !== text) changed++
 }

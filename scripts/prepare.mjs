@@ -113,8 +113,14 @@ export async function build() {
     })
   await bundleProgram({
     absWorkingDir: ROOT,
-    entryPoints: ['server/main.ts'],
-    outfile: bundle,
+    // The program, and the threads it reads untrusted files in.
+    entryPoints: {
+      main: 'server/main.ts',
+      paperThread: 'server/isolated/paperThread.ts',
+      jobFileThread: 'server/isolated/jobFileThread.ts',
+    },
+    outdir: '.bonitas/server',
+    outExtension: { '.js': '.mjs' },
     bundle: true,
     platform: 'node',
     format: 'esm',

@@ -144,13 +144,11 @@ await shot('source-lists', async () => {
     ])
   }
   await page.goto(`${job}/source/lists`)
-  await page
-    .locator('input[type=file]')
-    .setInputFiles({
-      name: 'spring.xlsx',
-      mimeType: 'application/octet-stream',
-      buffer: Buffer.from(await book.xlsx.writeBuffer()),
-    })
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'spring.xlsx',
+    mimeType: 'application/octet-stream',
+    buffer: Buffer.from(await book.xlsx.writeBuffer()),
+  })
   await page.getByLabel('1 USD in EUR').fill('0.92')
 })
 // With less agreed and three dearer choices the demo room is 640 over.

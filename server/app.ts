@@ -91,7 +91,7 @@ export function createApp({
   api.use(sessionRoutes(db, secure))
   api.use(signedIn(db))
   // A job file may be large; everything else is small, and an upload nobody asked for should fail early.
-  api.use('/jobs/import', express.json({ limit: '60mb' }))
+  api.use('/jobs/import', express.raw({ type: () => true, limit: '60mb' }))
   api.use('/library', express.json({ limit: '30mb' }))
   api.use('/jobs/:jobId/list-import', express.json({ limit: '25mb' }))
   api.use('/jobs/:jobId/changes', express.json({ limit: '25mb' }))

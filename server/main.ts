@@ -5,6 +5,7 @@ import { Database } from './database/database.js'
 import { migrate } from './database/migrate.js'
 import { JobWords } from './live/jobWords.js'
 import { loadDemo } from './demo/loadDemo.js'
+import { tidy } from './database/tidy.js'
 import { proveAll } from './ledger/proof.js'
 import { loggable } from './http/loggable.js'
 import { catalogPlaces } from './source/catalogs.js'
@@ -49,11 +50,14 @@ server.listen(Number(env.PORT ?? 4310), env.HOST ?? '127.0.0.1', () => {
   process.send?.({ listening: true })
 })
 
-// Once a day every ledger is proved in SQL; looked after hourly, so that a restart skips no night.
-const prove = () =>
-  void proveAll(db).catch((error: unknown) => console.error(`ledger proof: ${loggable(error)}`))
-setTimeout(prove, 60_000).unref()
-setInterval(prove, 3_600_000).unref()
+// Once a day every ledger is proved in SQL, and what nobody can want back is let go of; looked after hourly, so that a
+// restart skips no night.
+const daily = () =>
+  void proveAll(db)
+    .then(() => tidy(db))
+    .catch((error: unknown) => console.error(`daily work: ${loggable(error)}`))
+setTimeout(daily, 60_000).unref()
+setInterval(daily, 3_600_000).unref()
 
 let ending = false
 function end(): void {

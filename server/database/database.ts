@@ -20,6 +20,8 @@ export class Database {
     this.pool = new pg.Pool({ connectionString: url, max: connections, connectionTimeoutMillis: 10_000 })
     // An idle connection that PostgreSQL drops must not end the process; the next query opens another.
     this.pool.on('error', (error) => console.error(`database connection lost: ${error.message}`))
+    // One in use says so too, beside failing its query: unheard, it would end the process.
+    this.pool.on('connect', (client) => client.on('error', () => undefined))
   }
 
   /** Runs `work` as this studio; commits when it returns, rolls back when it throws. */

@@ -64,7 +64,7 @@ export async function loadDemo(db: Database, folder: string, reset: boolean): Pr
         picture: readFileSync(join(folder, 'photos', file)).toString('base64'),
       })),
     }
-    const read = await readJobFile(whole, about.studio.currency)
+    const read = await readJobFile(Buffer.from(JSON.stringify(whole)), about.studio.currency)
     await db.asStudio(studioId, (tx) => importJob(tx, { studioId, memberId }, read))
   }
 }

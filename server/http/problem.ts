@@ -41,6 +41,22 @@ function databaseError(error: unknown): DatabaseError | undefined {
   return undefined
 }
 
+// Class 08 is a connection that failed; 57P01 to 57P05 a server that is going, gone or not up yet; 53300 one with no
+// connection left (PostgreSQL, appendix A). The others are of the network, as Node names them.
+const AWAY = /^(08...|57P0[1-5]|53300|ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|ENOTFOUND|EHOSTUNREACH)$/
+const AWAY_WORDS =
+  /Connection terminated|timeout exceeded when trying to connect|not currently accepting connections|Client has encountered a connection error/
+
+/** Whether PostgreSQL cannot be reached, whichever layer says so. */
+export function databaseIsAway(error: unknown): boolean {
+  for (let e = error; e instanceof Error; e = e.cause) {
+    if ('code' in e && typeof e.code === 'string' && AWAY.test(e.code)) return true
+    if (AWAY_WORDS.test(e.message)) return true
+    if (e instanceof AggregateError && e.errors.some((inner) => databaseIsAway(inner))) return true
+  }
+  return false
+}
+
 /** What may be there once, by the name of its constraint. */
 const ONCE: Readonly<Record<string, string>> = {
   placement_one_per_surface: 'This surface has a finish already. Change that one.',
@@ -73,6 +89,15 @@ export function toProblem(error: unknown): Problem {
   if (error instanceof URIError || body.status === 400)
     return new Problem(400, 'Not readable', 'The address is not well formed.')
   if (body.status === 404) return notFound('This file')
+  if (databaseIsAway(error))
+    return new Problem(
+      503,
+      'Database away',
+      'The database does not answer. Nothing was changed; try again soon.',
+      {
+        retryAfter: 2,
+      },
+    )
   const db = databaseError(error)
   if (db?.code === '23503')
     return conflict(
@@ -82,6 +107,8 @@ export function toProblem(error: unknown): Problem {
     return conflict(ONCE[db.constraint ?? ''] ?? 'This exists already.')
   if (db?.code === '40P01' || db?.code === '40001')
     return new Problem(503, 'Busy', 'Two changes met. Nothing was written; try again.', { retryAfter: 1 })
+  if (db?.code === '53100')
+    return new Problem(507, 'No room left', 'The disk of the database is full. Nothing was changed.')
   return new Problem(500, 'Something failed', 'Nothing was changed. The failure is in the log of the server.')
 }
 

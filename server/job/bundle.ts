@@ -20,6 +20,7 @@ import { lineBreach, lineState } from '@bonitas/core/stages/ledger/lineState'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, Problem } from '../http/problem.js'
+import { runIsolated } from '../isolated/runIsolated.js'
 import { RECORD_TABLES } from '../model/recordTables.js'
 import { TABLES } from '../model/rowTables.js'
 import type { Picture } from '../photo/encode.js'
@@ -32,7 +33,7 @@ export const BUNDLE_VERSION = 7
 const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>
-type Bundle = Record<string, unknown> & { readonly pictures: readonly Row[] }
+export type Bundle = Record<string, unknown> & { readonly pictures: readonly Row[] }
 
 const MANY = COLLECTIONS.filter((c) => !SINGLE.has(c))
 const ONE = COLLECTIONS.filter((c) => SINGLE.has(c))
@@ -144,8 +145,18 @@ export async function importJob(
  *
  * @throws {Problem} 400 naming the path and how to mend it
  */
-export async function readJobFile(input: unknown, currency: string): Promise<ReadBundle> {
-  const rows = await readBundle(input, currency)
+export async function readJobFile(text: Buffer, currency: string): Promise<ReadBundle> {
+  const rows = await runIsolated<Bundle>(
+    'jobFile',
+    { text, currency },
+    {
+      ms: 60_000,
+      heapMb: 1_500,
+      growMb: 2_000,
+      tooMuch:
+        'The file takes too long, or too much, to read. A job of this size cannot have been exported here.',
+    },
+  )
   const pictures = new Map<string, EncodedPaper>()
   for (const photo of rows.photos as Row[]) {
     const found = rows.pictures.find((p) => p.photoId === photo.id)
@@ -172,7 +183,11 @@ async function adoptSuppliers(tx: Tx, studioId: string, bundle: Bundle): Promise
         row[reference.field] = takenFor.get(row[reference.field]) ?? row[reference.field]
 }
 
-async function readBundle(input: unknown, currency: string): Promise<Bundle> {
+/**
+ * The rows of a job file: its version brought up to date, every field checked, its ids made new. Takes as long as the file
+ * makes it: called in a thread with limits.
+ */
+export async function readRows(input: unknown, currency: string): Promise<Bundle> {
   const given = input as Row | null
   if (typeof given !== 'object' || given === null || given.format !== BUNDLE_FORMAT)
     throw damaged('The file is not a job of this program. Choose one that was exported here.')

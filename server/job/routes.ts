@@ -47,7 +47,7 @@ export function jobRoutes(db: Database): Router {
   router.post('/jobs/import', async (req, res) => {
     const { studio, member } = req.visitor as Visitor
     // Reading and encoding take as long as they take; no transaction waits for them.
-    const file = await readJobFile(req.body, studio.currency)
+    const file = await readJobFile(Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0), studio.currency)
     const id = await db.asStudio(studio.id, (tx) =>
       importJob(tx, { studioId: studio.id, memberId: member.id }, file),
     )

@@ -1,6 +1,7 @@
 import { inflateSync } from 'node:zlib'
 import { PDFDocument, PDFName } from '@cantoo/pdf-lib'
 import { Problem } from '../http/problem.js'
+import { runIsolated } from '../isolated/runIsolated.js'
 import { encodePicture, PICTURE_LIMIT, type Encoded } from './encode.js'
 
 const MOST_PAGES = 200
@@ -34,6 +35,22 @@ export async function encodePaper(bytes: Buffer): Promise<EncodedPaper> {
   if (!isPdf(bytes)) return { ...(await encodePicture(bytes)), pages: 0 }
   if (bytes.length > PICTURE_LIMIT)
     throw new Problem(413, 'Too large', 'The PDF is over 20 MB. Choose a smaller one.')
+  // A PDF can be made to take minutes and all memory: it is read where that hurts nobody.
+  const made = await runIsolated<EncodedPaper>('paper', bytes, {
+    ms: 20_000,
+    heapMb: 512,
+    growMb: 700,
+    tooMuch: 'The PDF takes too long, or too much, to read. Print it to a new PDF, or take a photo of it.',
+  })
+  // Bytes that crossed a thread are no Buffer any more.
+  return { ...made, picture: Buffer.from(made.picture), thumbnail: Buffer.from(made.thumbnail) }
+}
+
+/**
+ * Lays the pages of a PDF into a new one. Takes as long as the file makes it: called in a thread with limits.
+ * @throws {Problem} 400 for one that cannot be read
+ */
+export async function encodePdf(bytes: Buffer): Promise<EncodedPaper> {
   refuseBombs(bytes)
   let read: PDFDocument
   try {
@@ -69,7 +86,10 @@ export async function encodePaper(bytes: Buffer): Promise<EncodedPaper> {
 
 /** The lists a PDF keeps of its objects are packed; one that unpacks to more than any real file needs is refused unread. */
 function refuseBombs(bytes: Buffer): void {
-  const text = bytes.toString('latin1')
+  // A name may be written with its letters as numbers: /F#6cateDecode.
+  const text = bytes
+    .toString('latin1')
+    .replace(/#([0-9a-fA-F]{2})/g, (_all, hex: string) => `${String.fromCharCode(parseInt(hex, 16))}\0\0`)
   for (const found of text.matchAll(/\/Type\s*\/(?:ObjStm|XRef)\b/g)) {
     const start = /stream\r?\n/g
     start.lastIndex = found.index

@@ -19,7 +19,7 @@ describe('what a field shows, while at rest and while edited', () => {
   test.each([
     ['money', 940_000, metric, '€9,400', '9400.00'],
     ['length', 4860, metric, '4\u2009860', '4860'],
-    ['length', 3772, imperial, `12' 4 1/2"`, `12' 4 1/2"`],
+    ['length', 3771.9, imperial, `12' 4 1/2"`, `12' 4 1/2"`],
     ['percent', 85_000, metric, '8.5', '8.5'],
     ['text', 'Varga', metric, 'Varga', 'Varga'],
     ['whole', null, metric, '', ''],
@@ -32,7 +32,7 @@ describe('what is typed', () => {
   const length = limitsOf('passages', 'lengthMm')
   test.each([
     ['length', '4.86 m', length, metric, 4860],
-    ['length', "12' 4 1/2", length, imperial, 3772],
+    ['length', "12' 4 1/2", length, imperial, 3771.9],
     ['length', ' ', length, metric, null],
     ['money', '1 480', limitsOf('items', 'targetMinor'), metric, 148_000],
     ['percent', '8,25', limitsOf('brief', 'taxPpm'), metric, 82_500],

@@ -6,7 +6,7 @@ import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
 import { bearingText, readBearing, readTurn, turnText } from './turn.js'
 import { readWeight, weightText } from './weight.js'
-import { lengthText, mmText, parseLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
+import { lengthText, mmText, readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 /** How a field is written and read. */
 export type FieldKind =
@@ -85,7 +85,7 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
   if (text.trim() === '' && nullable) return null
   if (kind === 'money') return parseMoney(text, locale.currency, label)
   if (kind === 'percent') return parsePercent(text, label, max / 10_000)
-  if (kind === 'length') return parseLength(text, { label, system: locale.system, minMm: min, maxMm: max })
+  if (kind === 'length') return readLength(text, { label, system: locale.system, minMm: min, maxMm: max })
   if (kind === 'turn') return readTurn(text)
   if (kind === 'bearing') return readBearing(text, label)
   if (kind === 'weight') return readWeight(text, limits, locale.system)

@@ -11,11 +11,11 @@ export function useLocale() {
   return {
     system,
     money: (minor: number) => moneyText(minor, studio.value?.currency ?? 'EUR', studio.value?.locale),
-    length: (mm: number) => lengthText(Math.round(mm), system.value),
+    length: (mm: number) => lengthText(mm, system.value),
     area: (mm2: number) => areaText(mm2, system.value),
     volume: (mm3: number) => volumeText(mm3, system.value),
     /** A run of wall: meters to the centimeter, or feet and inches. */
     run: (mm: number) =>
-      system.value === 'metric' ? `${(mm / 1000).toFixed(2)} m` : lengthText(Math.round(mm), 'imperial'),
+      system.value === 'metric' ? `${(mm / 1000).toFixed(2)} m` : lengthText(mm, 'imperial'),
   }
 }

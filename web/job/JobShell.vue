@@ -179,8 +179,9 @@ onBeforeUnmount(() => {
           </button>
           <button class="word" @click="help = true">Keys</button>
         </div>
+        <p class="second said" role="status">{{ store.said }}</p>
         <p class="second" role="status">
-          {{ store.said || (store.waiting === 0 ? 'Saved' : store.gone || store.conflict ? '' : 'Saving …') }}
+          {{ store.waiting === 0 ? 'Saved' : store.gone || store.conflict ? '' : 'Saving …' }}
         </p>
       </div>
     </nav>

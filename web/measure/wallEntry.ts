@@ -1,5 +1,5 @@
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import { parseLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
+import { readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 export interface TypedWall {
   readonly lengthMm: number
@@ -46,6 +46,6 @@ export function readWall(text: string, system: UnitSystem, usual: 90 | -90 = 90)
       where: 'Turn',
       mend: 'Write the angle you turn through, right or left: r 45, l 90.',
     })
-  const lengthMm = parseLength(rest, { label: 'Length', system, minMm: 10, maxMm: 50_000 })
+  const lengthMm = readLength(rest, { label: 'Length', system, minMm: 10, maxMm: 50_000 })
   return { lengthMm, turnDeg, name }
 }

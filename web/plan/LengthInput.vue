@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import { lengthText, mmText, parseLength } from '@bonitas/core/kernel/units/length'
+import { roundMm } from '@bonitas/core/kernel/units/mm'
+import { lengthText, mmText, readLength } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 
 /** A length that is typed as it is spoken and belongs to no single field of a row: a distance to a wall. */
@@ -14,8 +15,7 @@ const store = useJobStore()
 const id = useId()
 const input = ref<HTMLInputElement>()
 const system = computed(() => store.snapshot?.studio.system ?? 'metric')
-const shown = () =>
-  system.value === 'metric' ? mmText(Math.round(props.mm)) : lengthText(Math.round(props.mm), 'imperial')
+const shown = () => (system.value === 'metric' ? mmText(props.mm) : lengthText(props.mm, 'imperial'))
 const draft = ref(shown())
 const dirty = ref(false)
 const fault = ref('')
@@ -28,7 +28,7 @@ watch(
   },
 )
 function enter(): void {
-  if (!dirty.value && system.value === 'metric') draft.value = String(Math.round(props.mm))
+  if (!dirty.value && system.value === 'metric') draft.value = String(roundMm(props.mm))
   void Promise.resolve().then(() => input.value?.select())
 }
 function keep(): void {
@@ -37,7 +37,7 @@ function keep(): void {
     return
   }
   try {
-    const read = parseLength(draft.value, {
+    const read = readLength(draft.value, {
       label: props.label,
       system: system.value,
       minMm: props.minMm,

@@ -1,16 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { published } from '../../testing/published.js'
+import { roundMm, sumMm } from './mm.js'
 import { addDays, daysBetween, dayText } from './days.js'
-import {
-  volumeText,
-  areaText,
-  lengthText,
-  mmText,
-  parseLength,
-  readLength,
-  sixteenthsText,
-} from './length.js'
+import { volumeText, areaText, lengthText, mmText, readLength, inchesText } from './length.js'
 
 const ROOM = { minMm: 500, maxMm: 30_000, label: 'Length' }
 
@@ -36,24 +29,24 @@ describe('reading a length', () => {
     ['3760', 3760],
     ['3 760', 3760],
     ['376 cm', 3760],
-    [`12' 4 1/2"`, 3772],
-    [`12'4½"`, 3772],
-    ['12 ft 4 in', 3759],
-    ['12′ 4″', 3759],
-    ['148 in', 3759],
-    ["12'", 3658],
-    ['4 yd', 3658],
-    [`12'-4"`, 3759],
-  ])('%s in a room is %i mm', (text, mm) => expect(parseLength(text, ROOM)).toBe(mm))
+    [`12' 4 1/2"`, 3771.9],
+    [`12'4½"`, 3771.9],
+    ['12 ft 4 in', 3759.2],
+    ['12′ 4″', 3759.2],
+    ['148 in', 3759.2],
+    ["12'", 3657.6],
+    ['4 yd', 3657.6],
+    [`12'-4"`, 3759.2],
+  ])('%s in a room is %d mm', (text, mm) => expect(readLength(text, ROOM)).toBe(mm))
   test.each([
-    ['35 1/2', 902],
-    [`6'6`, 1981],
-    ['72', 1829],
-    ['33', 838],
-    ["6'", 1829],
-    ['6', 1829],
-  ])('%s in an imperial studio is %i mm', (text, mm) =>
-    expect(parseLength(text, { ...ROOM, system: 'imperial' })).toBe(mm),
+    ['35 1/2', 901.7],
+    [`6'6`, 1981.2],
+    ['72', 1828.8],
+    ['33', 838.2],
+    ["6'", 1828.8],
+    ['6', 1828.8],
+  ])('%s in an imperial studio is %d mm', (text, mm) =>
+    expect(readLength(text, { ...ROOM, system: 'imperial' })).toBe(mm),
   )
 
   test.each([
@@ -67,31 +60,57 @@ describe('reading a length', () => {
     ['1/0 in', /not a length/],
     ['9'.repeat(10_000), /not a length/],
     ['12 13', /not a length/],
-  ])('"%s" is refused', (text, why) => expect(() => parseLength(text, ROOM)).toThrow(why))
+  ])('"%s" is refused', (text, why) => expect(() => readLength(text, ROOM)).toThrow(why))
 })
 
 describe('printing a length', () => {
   test('nearest sixteenth as published', () => {
     const [check] = published<{ mm: number[] }, { text: string[] }>('geometry.units.fraction')
-    expect(check!.input.mm.map(sixteenthsText)).toEqual(check!.expected.text)
+    expect(check!.input.mm.map(inchesText)).toEqual(check!.expected.text)
   })
   test.each([
     [3759, '3\u2009759 mm', `12' 4"`],
-    [305, '305 mm', `1'`],
+    [305, '305 mm', `1' 0"`],
+    [304.8, '305 mm', `1' 0"`],
+    [2438.4, '2\u2009438 mm', `8' 0"`],
+    [25.4 / 64, '0 mm', '1/64"'],
+    [100, '100 mm', '3 15/16"'],
     [13, '13 mm', '1/2"'],
     [0, '0 mm', '0"'],
-  ])('%i mm reads %s and %s', (mm, metric, imperial) => {
+  ])('%d mm reads %s and %s', (mm, metric, imperial) => {
     expect(lengthText(mm)).toBe(metric)
     expect(lengthText(mm, 'imperial')).toBe(imperial)
   })
   test('metric reads back exactly, imperial to the nearest sixteenth', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 30_000 }), (mm) => {
-        expect(parseLength(lengthText(mm))).toBe(mm)
-        expect(parseLength(mmText(mm))).toBe(mm)
+        expect(readLength(lengthText(mm))).toBe(mm)
+        expect(readLength(mmText(mm))).toBe(mm)
         expect(Math.abs(readLength(lengthText(mm, 'imperial')) - mm)).toBeLessThanOrEqual(25.4 / 32 + 0.001)
       }),
     )
+  })
+  test('what is typed to the sixty-fourth is kept, printed and added up as typed', () => {
+    const bottom = fc.constantFrom(1, 2, 4, 8, 16, 32, 64)
+    const typed = fc.record({ feet: fc.nat(40), inches: fc.nat(11), top: fc.nat(63), bottom }).map((t) => ({
+      ...t,
+      top: t.top % t.bottom,
+    }))
+    fc.assert(
+      fc.property(fc.array(typed, { minLength: 1, maxLength: 30 }), (lengths) => {
+        const texts = lengths.map((t) => `${t.feet}' ${t.inches}${t.top > 0 ? ` ${t.top}/${t.bottom}` : ''}"`)
+        const mm = texts.map((text) => readLength(text, { system: 'imperial', maxMm: 50_000 }))
+        const of64 = lengths.map((t) => (t.feet * 12 + t.inches) * 64 + (t.top * 64) / t.bottom)
+        // Read, printed and read again it is the same number, and the sum is the sum of what was typed.
+        mm.forEach((one) => expect(readLength(lengthText(one, 'imperial'), { maxMm: 50_000 })).toBe(one))
+        const sum = of64.reduce((a, b) => a + b, 0)
+        expect(sumMm(mm)).toBe(roundMm((sum * 25.4) / 64))
+        expect(lengthText(sumMm(mm), 'imperial')).toBe(lengthText((sum * 25.4) / 64, 'imperial'))
+        expect(sumMm([...mm, ...mm.map((one) => -one)])).toBe(0)
+      }),
+      { numRuns: 2_000 },
+    )
+    expect(lengthText(sumMm([`14' 3"`, `11' 9"`].map((t) => readLength(t))), 'imperial')).toBe(`26' 0"`)
   })
   test('volumes', () =>
     expect([volumeText(51_819_264_000), volumeText(28_316_846_592, 'imperial')]).toEqual([

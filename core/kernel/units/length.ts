@@ -1,6 +1,7 @@
 import { InputError } from '../errors/InputError.js'
+import { roundMm } from './mm.js'
 
-/** Whole millimeters: the only length the core knows. */
+/** Millimeters with six decimals at most: the only length the core knows. */
 export type Mm = number
 export type UnitSystem = 'metric' | 'imperial'
 
@@ -57,7 +58,7 @@ function inchesOf(found: RegExpExecArray, at: number): number {
  * and taken in the first that lands inside the field's limits, so `376` and `3.76` are both 3 760 mm in a
  * field for the length of a room. A fraction without a unit is in inches.
  *
- * @returns exact millimeters, not rounded
+ * @returns millimeters to six decimals: every sixty-fourth of an inch exactly
  * @throws {InputError} `LENGTH_EMPTY`, `LENGTH_NOT_READ`, `LENGTH_OUT_OF_RANGE`
  */
 export function readLength(text: string, field: LengthField = {}): number {
@@ -78,12 +79,11 @@ export function readLength(text: string, field: LengthField = {}): number {
   if (shown === '') return refuse('LENGTH_EMPTY', 'is empty', `Write it as ${examples}.`)
   if (/^[-−–]/.test(shown))
     return refuse('LENGTH_OUT_OF_RANGE', 'is negative', 'Write it without a minus sign.')
-  // Micrometer rounding takes the binary dust off 35.5 × 25.4 before anything is compared with a limit.
-  const candidates =
-    text.length > 60 ? [] : readCandidates(shown, system).map((mm) => Math.round(mm * 1000) / 1000)
+  // Rounding takes the binary dust off 35.5 × 25.4 before anything is compared with a limit.
+  const candidates = text.length > 60 ? [] : readCandidates(shown, system).map(roundMm)
   if (candidates.length === 0 || candidates.some((mm) => !Number.isFinite(mm)))
     return refuse('LENGTH_NOT_READ', 'is not a length', `Write it as ${examples}.`)
-  const inside = candidates.find((mm) => Math.round(mm) >= minMm && Math.round(mm) <= maxMm)
+  const inside = candidates.find((mm) => mm >= minMm && mm <= maxMm)
   if (inside === undefined)
     return refuse(
       'LENGTH_OUT_OF_RANGE',
@@ -113,11 +113,6 @@ function readCandidates(shown: string, system: UnitSystem): number[] {
   return (system === 'metric' ? ['mm', 'cm', 'm'] : ['in', 'ft']).map((unit) => value * (MM_PER[unit] ?? 1))
 }
 
-/** The same, rounded to whole millimeters (half up): what the core keeps. */
-export function parseLength(text: string, field: LengthField = {}): Mm {
-  return Math.round(readLength(text, field))
-}
-
 const THIN = '\u2009'
 
 /** Whole millimeters with thousands set apart, as on a drawing: 2 440. No unit. */
@@ -125,15 +120,25 @@ export function mmText(mm: Mm): string {
   return String(Math.round(mm)).replace(/\B(?=(\d{3})+(?!\d))/g, THIN)
 }
 
-/** Inches to the nearest sixteenth: 3 15/16, 96, 1/2. No unit. */
-export function sixteenthsText(mm: number): string {
-  return inchFraction(Math.round((mm / 25.4) * 16))
+/** Inches as a tape shows them: 3 15/16, 96, 1/2. No unit. */
+export function inchesText(mm: number): string {
+  return inchFraction(sixtyFourths(mm))
 }
 
-function inchFraction(sixteenths: number): string {
-  const whole = Math.floor(sixteenths / 16)
-  let top = sixteenths % 16
-  let bottom = 16
+/**
+ * A length in sixty-fourths of an inch: what was typed to the thirty-second or sixty-fourth as it was typed, anything else
+ * to the sixteenth a tape is read to.
+ */
+function sixtyFourths(mm: number): number {
+  const exact = (mm / 25.4) * 64
+  const near = Math.round(exact)
+  return Math.abs(exact - near) < 1e-4 ? near : Math.round(exact / 4) * 4
+}
+
+function inchFraction(of64: number): string {
+  const whole = Math.floor(of64 / 64)
+  let top = of64 % 64
+  let bottom = 64
   while (top > 0 && top % 2 === 0) {
     top /= 2
     bottom /= 2
@@ -142,14 +147,14 @@ function inchFraction(sixteenths: number): string {
   return whole > 0 ? (fraction ? `${whole} ${fraction}` : String(whole)) : fraction || '0'
 }
 
-/** A length for people, with its unit: `3 760 mm`, or `12' 4"` to the nearest sixteenth of an inch. */
+/** A length for people, with its unit: `3 760 mm`, or `12' 4 1/2"` as a tape shows it. */
 export function lengthText(mm: Mm, system: UnitSystem = 'metric'): string {
   if (system === 'metric') return `${mmText(mm)} mm`
-  const sixteenths = Math.round((mm / 25.4) * 16)
-  const feet = Math.floor(sixteenths / (12 * 16))
-  const rest = sixteenths - feet * 12 * 16
-  if (feet === 0) return `${inchFraction(rest)}"`
-  return rest === 0 ? `${feet}'` : `${feet}' ${inchFraction(rest)}"`
+  const all = sixtyFourths(mm)
+  const sign = all < 0 ? '−' : ''
+  const feet = Math.floor(Math.abs(all) / (12 * 64))
+  const inches = inchFraction(Math.abs(all) - feet * 12 * 64)
+  return feet === 0 ? `${sign}${inches}"` : `${sign}${feet}' ${inches}"`
 }
 
 /** A volume for people: `51.8 m³` or `1830 cu ft`. */

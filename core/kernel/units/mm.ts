@@ -2,10 +2,10 @@
 const DECIMALS = 1e6
 
 /**
- * A length to the decimals that are kept.
+ * A length to the decimals that are kept; nothing is 0, not −0.
  * @param mm any finite length in millimeters
  */
-export const roundMm = (mm: number): number => Math.round(mm * DECIMALS) / DECIMALS
+export const roundMm = (mm: number): number => Math.round(mm * DECIMALS) / DECIMALS || 0
 
 /**
  * The sum of lengths, exactly as they would add up on paper: a run of sixty-fourths of an inch that closes comes to

@@ -138,15 +138,15 @@ describe('coverage', () => {
 describe('sizes as they are spoken', () => {
   test.each([
     ['1980 900 840', 'sofa', 'metric', [1980, 900, 840]],
-    [`6'6 x 35 1/2 x 33`, 'sofa', 'metric', [1981, 902, 838]],
-    [`6'6 35 1/2 33`, 'sofa', 'imperial', [1981, 902, 838]],
+    [`6'6 x 35 1/2 x 33`, 'sofa', 'metric', [1981.2, 901.7, 838.2]],
+    [`6'6 35 1/2 33`, 'sofa', 'imperial', [1981.2, 901.7, 838.2]],
     ['198 90 84', 'sofa', 'metric', [1980, 900, 840]],
     ['198 x 90 x 84 cm', 'sofa', 'metric', [1980, 900, 840]],
     ['1.98 0.9 0.84 m', 'sofa', 'metric', [1980, 900, 840]],
-    ['78 x 35 x 33', 'sofa', 'imperial', [1981, 889, 838]],
-    ['78 by 35 by 33 in', 'sofa', 'metric', [1981, 889, 838]],
+    ['78 x 35 x 33', 'sofa', 'imperial', [1981.2, 889, 838.2]],
+    ['78 by 35 by 33 in', 'sofa', 'metric', [1981.2, 889, 838.2]],
     ['240 x 330', 'rug', 'metric', [2400, 3300, 10]],
-    ['8 x 10 ft', 'rug', 'imperial', [2438, 3048, 10]],
+    ['8 x 10 ft', 'rug', 'imperial', [2438.4, 3048, 10]],
     ['50 70 cm', 'picture', 'metric', [500, 30, 700]],
     ['76 82 105', 'armchair', 'metric', [760, 820, 1050]],
   ] as const)('"%s" of a %s', (text, kind, system, [widthMm, depthMm, heightMm]) =>

@@ -1,6 +1,6 @@
 import { InputError } from '../../kernel/errors/InputError.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
-import { lengthText, mmText, parseLength, type UnitSystem } from '../../kernel/units/length.js'
+import { lengthText, mmText, readLength, type UnitSystem } from '../../kernel/units/length.js'
 
 export interface SpokenSize {
   readonly widthMm: number
@@ -105,7 +105,7 @@ export function parseSize(text: string, kind: PieceKind, system: UnitSystem = 'm
   const usual = USUAL[kind]
   const read = (unit: string): [number, number, number] => {
     const mm = found.map((p) =>
-      parseLength(UNIT.test(p) || /\//.test(p) || /'/.test(p) ? p : `${p} ${unit}`, {
+      readLength(UNIT.test(p) || /\//.test(p) || /'/.test(p) ? p : `${p} ${unit}`, {
         label: 'Size',
         system,
         minMm: 1,

@@ -1,3 +1,4 @@
+import { roundMm, sumMm } from '../../kernel/units/mm.js'
 import { distance, plus, unit, type Point } from '../../kernel/geometry/polygon.js'
 import type { Wall } from '../../model/rows/walls.js'
 
@@ -62,8 +63,9 @@ export function layRun(walls: readonly RunWall[]): WallRun {
     turnDeg,
     sense,
     stillToTurnDeg: turned ? 0 : Math.round(Math.abs(missing) * 10) / 10,
-    lengthMm: walls.reduce((sum, w) => sum + w.lengthMm, 0),
+    lengthMm: sumMm(walls.map((w) => w.lengthMm)),
     gap,
-    gapMm: distance(from, { x: 0, y: 0 }),
+    // To the decimals that are kept: a run of sixty-fourths that closes misses by nothing.
+    gapMm: roundMm(distance(from, { x: 0, y: 0 })),
   }
 }

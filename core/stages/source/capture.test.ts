@@ -59,7 +59,7 @@ test.each([
       material: 'timber',
     },
   ],
-  ['wool rug 8ft x 10ft 1.480', { name: 'wool rug', widthMm: 2438, depthMm: 3048, priceMinor: 148_000 }],
+  ['wool rug 8ft x 10ft 1.480', { name: 'wool rug', widthMm: 2438.4, depthMm: 3048, priceMinor: 148_000 }],
   ['jute rug 2.4 x 3.3 m 390', { name: 'jute rug', widthMm: 2400, depthMm: 3300, priceMinor: 39_000 }],
   ['curtains per panel 95', { name: 'curtains', unit: 'a panel', priceMinor: 9500 }],
   ['lamp', { name: 'lamp' }],
@@ -73,9 +73,9 @@ test('without a price or a size none is made up', () => {
 })
 test('a bare size in the imperial system is in inches', () =>
   expect(capture('sofa 72x35x33 1480', 'USD', 'imperial')).toMatchObject({
-    widthMm: 1829,
+    widthMm: 1828.8,
     depthMm: 889,
-    heightMm: 838,
+    heightMm: 838.2,
     priceMinor: 148_000,
   }))
 test('whatever is typed, there is a name and no figure below zero', () => {

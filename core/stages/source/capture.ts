@@ -131,9 +131,7 @@ function sizesOf(
     [w, wUnit],
     [d, dUnit],
     [h, hUnit],
-  ].map(([n, own]) =>
-    n === undefined ? undefined : Math.round(readLength(`${n} ${(own ?? unit).replace('″', '"')}`)),
-  )
+  ].map(([n, own]) => (n === undefined ? undefined : readLength(`${n} ${(own ?? unit).replace('″', '"')}`)))
   return { widthMm, depthMm, ...(heightMm === undefined ? {} : { heightMm }) }
 }
 

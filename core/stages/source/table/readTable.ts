@@ -282,11 +282,10 @@ function lengthOf(raw: string, unit: string | undefined, system: UnitSystem): nu
   const own = /[a-z"″']\s*$/i.test(raw)
   const known = unit && /^(mm|cm|m|in|inch|inches|ft|"|″)$/i.test(unit) ? unit.replace('″', '"') : undefined
   try {
-    const mm = Math.round(
+    const mm =
       own || !known
         ? readLength(raw.replace('″', '"'), { system, minMm: 1, maxMm: 20_000 })
-        : readLength(`${raw} ${known}`, { system, minMm: 1, maxMm: 20_000 }),
-    )
+        : readLength(`${raw} ${known}`, { system, minMm: 1, maxMm: 20_000 })
     return mm >= 1 && mm <= 20_000 ? mm : undefined
   } catch {
     return undefined
