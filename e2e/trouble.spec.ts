@@ -88,7 +88,7 @@ test('another’s change appears within a second; different fields never meet, t
   await fill(page.getByLabel('Place', { exact: true }), 'Canal flat, left')
   await expect(page.getByText('The server is gone.')).toBeVisible()
   await fill(other.getByLabel('Place', { exact: true }), 'Canal flat, second floor')
-  await fill(other.getByLabel('Lead element'), 'the parquet')
+  await fill(other.getByRole('textbox', { name: 'Client' }), 'Ilka Varga')
   await allKept(other)
   await page.context().setOffline(false)
   const dialog = page.getByRole('dialog')
@@ -107,7 +107,7 @@ test('another’s change appears within a second; different fields never meet, t
   await page.reload()
   await expect(page.getByLabel('Place', { exact: true })).toHaveValue('Canal flat, left')
   await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Music room')
-  await expect(page.getByLabel('Lead element')).toHaveValue('the parquet')
+  await expect(page.getByRole('textbox', { name: 'Client' })).toHaveValue('Ilka Varga')
   await other.context().close()
 })
 

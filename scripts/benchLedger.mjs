@@ -1,5 +1,6 @@
 // The ledger's part of npm run bench: writes beside the same transaction sent straight to PostgreSQL, and a ledger of
 // twenty thousand entries on screen.
+import { carpetTiles } from './crowdedJob.mjs'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import { openedBare, openedCold, openedFromBeside, openedFromJobs, told, typedInto } from './benchPage.mjs'
@@ -100,48 +101,32 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
 export async function ledgerPage(page, url, databaseUrl) {
   await page.goto(`${url}/jobs`)
   await page.getByRole('link', { name: 'Music and reading room' }).waitFor()
-  const { id, itemId, optionId } = await page.evaluate(async () => {
-    const send = (method, path, body, headers = {}) =>
-      fetch(`/api${path}`, {
-        method,
-        headers: { 'Content-Type': 'application/json', ...headers },
-        body: body && JSON.stringify(body),
-      }).then((r) => r.json())
-    const jobs = await send('GET', '/jobs')
-    const demo = await send('GET', `/jobs/${jobs.find((j) => j.roomName === 'Music and reading room').id}`)
-    const { id } = await send('POST', '/jobs', {
-      clientName: 'Crowd',
-      roomName: 'Twenty thousand entries',
-      agreedMinor: 900_000_000,
-    })
-    const { version: _v, ...item } = demo.items.find((i) => !i.chosenOptionId)
-    const { version: _w, ...option } = demo.options[0]
-    const bare = {
-      aimFinishId: null,
-      focusId: null,
-      wallId: null,
-      finishId: null,
-      chosenOptionId: null,
-      plannedOptionId: null,
-      forItemId: null,
-      serves: [],
-      level: null,
-    }
-    const [itemId, optionId] = [crypto.randomUUID(), crypto.randomUUID()]
-    await send(
-      'PUT',
-      `/jobs/${id}/items/${itemId}`,
-      { ...item, ...bare, id: itemId, name: 'Carpet tiles' },
-      { 'If-None-Match': '*' },
+  const ask = (method, path, body, headers = {}) =>
+    page.evaluate(
+      async ({ method, path, body, headers }) => {
+        const answer = await fetch(`/api${path}`, {
+          method,
+          headers: { 'Content-Type': 'application/json', ...headers },
+          body: body && JSON.stringify(body),
+        })
+        return answer.ok ? answer.json() : Promise.reject(new Error(await answer.text()))
+      },
+      { method, path, body, headers },
     )
-    await send(
-      'PUT',
-      `/jobs/${id}/options/${optionId}`,
-      { ...option, id: optionId, itemId, supplierId: null, partOfId: null, photoId: null },
-      { 'If-None-Match': '*' },
-    )
-    return { id, itemId, optionId }
+  const jobs = await ask('GET', '/jobs')
+  const demo = await ask('GET', `/jobs/${jobs.find((j) => j.roomName === 'Music and reading room').id}`)
+  const { id } = await ask('POST', '/jobs', {
+    clientName: 'Crowd',
+    roomName: 'Twenty thousand entries',
+    agreedMinor: 900_000_000,
   })
+  const [itemId, optionId] = [randomUUID(), randomUUID()]
+  await ask(
+    'POST',
+    `/jobs/${id}/changes`,
+    { changes: carpetTiles(demo, itemId, optionId) },
+    { 'Idempotency-Key': randomUUID() },
+  )
   const c = new pg.Client({ connectionString: databaseUrl })
   await c.connect()
   await c.query("select set_config('bonitas.system', 'on', false)")

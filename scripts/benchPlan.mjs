@@ -1,4 +1,5 @@
 // The Plan's part of npm run bench: moves of the arrangement search, and dragging a piece among 150.
+import { hallOf150 } from './crowdedJob.mjs'
 import { join } from 'node:path'
 import { ROOT, STATE } from './prepare.mjs'
 
@@ -81,56 +82,17 @@ async function crowdedJob(page) {
     .evaluateAll((l) => l.map((a) => a.getAttribute('href')))
   const demo = jobs.find((j) => /\/jobs\/[0-9a-f-]{36}/.test(j))
   const id = /[0-9a-f-]{36}/.exec(demo)[0]
+  const file = await page.evaluate(async (id) => (await fetch(`/api/jobs/${id}/export`)).json(), id)
   return page.evaluate(
-    async ({ id }) => {
-      const file = await (await fetch(`/api/jobs/${id}/export`)).json()
-      const [w, d] = [14_000, 12_000]
-      file.brief.roomName = 'Hall of 150'
-      file.walls.forEach((wall, i) => (wall.lengthMm = i % 2 ? d : w))
-      file.hangs = []
-      file.setOuts = []
-      file.diagonals = []
-      file.orders = []
-      file.lines = []
-      file.entries = []
-      const kinds = ['armchair', 'side table', 'plant', 'chair', 'low table', 'shelves']
-      const base = file.pieces[0]
-      file.pieces = Array.from({ length: 150 }, (_, i) => ({
-        ...base,
-        id: `piece ${i}`,
-        name: `Piece ${i + 1}`,
-        kind: kinds[i % 6],
-        widthMm: 500,
-        depthMm: 450,
-        heightMm: 700,
-        stays: false,
-        wallId: null,
-        serves: [],
-        there: true,
-      }))
-      file.stands = file.pieces.map((p, i) => ({
-        id: `stand ${i}`,
-        pieceId: p.id,
-        optionId: null,
-        number: 1,
-        xMm: 700 + (i % 13) * 1_000,
-        yMm: 900 + Math.floor(i / 13) * 900,
-        turnDeg: 0,
-        raisedMm: 0,
-        parked: false,
-      }))
-      file.limits = file.limits.filter((l) => !l.pieceId)
-      file.dressings = []
-      file.frames = []
-      file.lights = []
+    async (body) => {
       const made = await fetch('/api/jobs/import', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(file),
+        body,
       })
       return made.ok ? (await made.json()).id : Promise.reject(new Error(await made.text()))
     },
-    { id },
+    JSON.stringify(hallOf150(file)),
   )
 }
 

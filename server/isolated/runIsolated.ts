@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { Worker } from 'node:worker_threads'
+import { Worker, type WorkerOptions } from 'node:worker_threads'
 import { Problem } from '../http/problem.js'
 
 /** Work on what came in from outside, by the file that does it. */
@@ -41,10 +41,14 @@ async function turn(): Promise<() => void> {
 }
 
 /** The file of a thread: beside the bundle, or its source where that runs. */
-function entryOf(work: IsolatedWork): { readonly url: URL; readonly execArgv: string[] } {
+function threadOf(work: IsolatedWork, options: WorkerOptions): Worker {
   const bundled = new URL(`./${work}Thread.mjs`, import.meta.url)
-  if (existsSync(fileURLToPath(bundled))) return { url: bundled, execArgv: [] }
-  return { url: new URL(`./${work}Thread.ts`, import.meta.url), execArgv: ['--import', 'tsx'] }
+  if (existsSync(fileURLToPath(bundled))) return new Worker(bundled, options)
+  const source = JSON.stringify(new URL(`./${work}Thread.ts`, import.meta.url).href)
+  return new Worker(`import('tsx/esm/api').then(({ register }) => (register(), import(${source})))`, {
+    ...options,
+    eval: true,
+  })
 }
 
 /**
@@ -55,9 +59,7 @@ function entryOf(work: IsolatedWork): { readonly url: URL; readonly execArgv: st
  */
 export async function runIsolated<T>(work: IsolatedWork, input: unknown, limits: Limits): Promise<T> {
   const done = await turn()
-  const { url, execArgv } = entryOf(work)
-  const thread = new Worker(url, {
-    execArgv,
+  const thread = threadOf(work, {
     workerData: input,
     resourceLimits: { maxOldGenerationSizeMb: limits.heapMb },
   })

@@ -13,6 +13,7 @@ import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useInAddress } from '../job/useInAddress.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
@@ -41,7 +42,7 @@ const blank = () => ({
 const draft = ref(blank())
 const faults = ref<{ name?: string; size?: string }>({})
 const asked = ref('')
-const chosen = ref<string>()
+const chosen = useInAddress('piece')
 const nameField = ref<HTMLInputElement>()
 const guessed = computed(() => kindOfName(draft.value.name) ?? 'other')
 const kind = computed<PieceKind>(() => draft.value.kind || guessed.value)

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
+import { computed, onMounted, ref, useId, watch } from 'vue'
 import type { Collection } from '@bonitas/core/model/registry'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { useJobStore } from '../job/jobStore.js'
 import type { Row } from '../job/edits.js'
+import { draftOf, dropDraft, keepDraft, type DraftPlace } from './drafts.js'
 import { editText, limitsOf, readText, shownText, type FieldKind, type Locale } from './fieldText.js'
 
 /**
@@ -45,6 +46,27 @@ const dirty = ref(false)
 const draft = ref(shownText(props.kind, value.value, locale.value))
 const fault = ref('')
 
+const place = computed((): DraftPlace => ({
+  jobId: store.snapshot?.brief.id ?? '',
+  collection: props.collection,
+  id: row.value.id,
+  field: props.field,
+}))
+
+/** What was typed before a reload, and never kept, stands in its field again. */
+onMounted(() => {
+  const left = draftOf(place.value)
+  if (left === null) return
+  draft.value = left
+  dirty.value = true
+  fault.value = `${name.value} is not saved yet. Press Enter to save it, or Esc for what was there.`
+})
+
+function typed(): void {
+  dirty.value = true
+  keepDraft(place.value, draft.value)
+}
+
 watch([value, () => row.value.id], () => {
   if (dirty.value && !fault.value) return
   reset()
@@ -61,6 +83,7 @@ function reset(): void {
   draft.value = editing.value
     ? editText(props.kind, value.value, locale.value)
     : shownText(props.kind, value.value, locale.value)
+  if (dirty.value) dropDraft(place.value)
   dirty.value = false
   fault.value = ''
 }
@@ -83,6 +106,7 @@ function keep(): boolean {
     }
     dirty.value = false
     fault.value = ''
+    dropDraft(place.value)
     store.change(props.collection, row.value.id, { [props.field]: read })
     return true
   } catch (error) {
@@ -134,7 +158,7 @@ function key(event: KeyboardEvent): void {
       :aria-invalid="fault ? 'true' : undefined"
       :aria-describedby="fault ? `${id}-says` : warning || hint ? `${id}-hint` : undefined"
       @focus="enter"
-      @input="dirty = true"
+      @input="typed"
       @blur="leave"
       @keydown="key"
     />

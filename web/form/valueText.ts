@@ -18,7 +18,7 @@ export function valueText(
 ): string {
   const about = rowDef(collection).fields[field]
   if (value === null || value === undefined || value === '') return 'nothing'
-  if (!about) return String(value as string)
+  if (!about) return JSON.stringify(value)
   const nameOf = (id: unknown) => {
     const to = about.references[0]?.to ?? ''
     const row = isCollection(to) ? rowOf(job, to, String(id)) : undefined
@@ -38,7 +38,7 @@ export function valueText(
     case 'flag':
       return value === true ? 'yes' : 'no'
     case 'day':
-      return new Date(`${String(value as string)}T12:00:00Z`).toLocaleDateString(locale.locale, {
+      return new Date(`${value as string}T12:00:00Z`).toLocaleDateString(locale.locale, {
         day: 'numeric',
         month: 'short',
         year: 'numeric',
@@ -48,6 +48,6 @@ export function valueText(
     case 'data':
       return Array.isArray(value) ? `${value.length} ${value.length === 1 ? 'entry' : 'entries'}` : 'entered'
     default:
-      return String(value as string | number)
+      return typeof value === 'string' ? value : JSON.stringify(value)
   }
 }

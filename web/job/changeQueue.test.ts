@@ -219,7 +219,7 @@ describe('the queue of changes', () => {
     const send = ((path: string, wish: object) =>
       busy
         ? Promise.reject(new ApiProblem(status, 'Busy', 'Busy.', [], undefined))
-        : server.send(path, wish as never)) as typeof request
+        : server.send(path, wish)) as typeof request
     const queue = new ChangeQueue('j', 'waiting', on, storage(), send)
     queue.push(group('one', [add('one')]))
     await queue.flush()

@@ -74,7 +74,7 @@ beforeEach(() => {
       const shown =
         (demoJob()[c.collection as 'uses'] as unknown as Record<string, unknown>[] | undefined) ?? []
       const before =
-        rows.get(key) ?? (Array.isArray(shown) ? shown.find((r) => r.id === c.id) : (shown as never)) ?? null
+        rows.get(key) ?? (Array.isArray(shown) ? shown.find((r) => r.id === c.id) : shown) ?? null
       if ('remove' in c)
         return { collection: c.collection, id: c.id, before: before ?? { id: c.id }, after: null }
       const after = { ...before, ...('add' in c ? c.add : c.set), version: Number(before?.version ?? 0) + 1 }
@@ -253,7 +253,7 @@ describe('the job on the bench', () => {
     const store = await opened()
     const works = answer
     let asked = 0
-    answer = (path, method, body) => {
+    answer = (_path, method) => {
       if (method !== 'GET') return new Response('', { status: 502 })
       asked++
       const job = demoJob()

@@ -26,7 +26,8 @@ const money = (minor: number) =>
 onMounted(async () => {
   try {
     jobs.value = await request<JobLine[]>('/jobs')
-    adding.value = jobs.value.length === 0
+    // A late answer opens the form of the first job; it never closes one that a person opened.
+    if (jobs.value.length === 0) adding.value = true
   } catch (error) {
     message.value = error instanceof Error ? error.message : String(error)
   }

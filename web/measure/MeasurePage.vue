@@ -10,6 +10,7 @@ import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { useInAddress } from '../job/useInAddress.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -42,7 +43,7 @@ useStageKeys([
 
 const typed = ref('')
 const fault = ref('')
-const chosen = ref<string>()
+const chosen = useInAddress('wall')
 const entry = ref<HTMLInputElement>()
 const usual = computed(() => (closure.value?.run.sense === 'left' && walls.value.length > 0 ? -90 : 90))
 

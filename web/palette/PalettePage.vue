@@ -11,6 +11,7 @@ import { areaText } from '@bonitas/core/kernel/units/length'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -28,7 +29,7 @@ const rows = computed(() =>
   job.value && facts.value ? paletteRows(job.value, facts.value, store.derived?.surfaces) : [],
 )
 const bench = computed(() => facts.value?.finishes.filter((f) => f.where.length === 0) ?? [])
-const selectedKey = ref<string>()
+const selectedKey = useInAddress('row')
 const table = ref<HTMLElement>()
 useStageKeys([
   ['↑ ↓', 'Previous and next row'],
@@ -156,7 +157,7 @@ const splits = computed(() => {
 })
 function split(event: Event): void {
   const select = event.target as HTMLSelectElement
-  const surface = select.value as Surface
+  const surface = select.value as Surface | ''
   select.value = ''
   const like =
     facts.value?.placements.find((p) => p.surface === (surface.startsWith('wall:') ? 'walls' : 'doors')) ??

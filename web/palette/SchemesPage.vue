@@ -11,13 +11,14 @@ import RowCheck from '../form/RowCheck.vue'
 import RowField from '../form/RowField.vue'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useInAddress } from '../job/useInAddress.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const schemes = computed(() => job.value?.schemes ?? [])
-const selectedId = ref<string>()
+const selectedId = useInAddress('scheme')
 const selected = computed(
   () =>
     schemes.value.find((s) => s.id === (selectedId.value ?? job.value?.brief.schemeId)) ?? schemes.value[0],

@@ -12,6 +12,7 @@ import { alignedTo, againstWall, mirroredAcross, nearestWall } from '@bonitas/co
 import { mmText } from '@bonitas/core/kernel/units/length'
 import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
+import { useInAddress } from '../job/useInAddress.js'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -28,7 +29,7 @@ import { usePlan } from './usePlan.js'
 const { store, facts, hexOf, floorHex } = usePlan()
 const moving = useMoving(facts)
 const { live, guides, moved, told } = moving
-const chosenId = ref<string>()
+const chosenId = useInAddress('stand')
 const otherId = ref<string>()
 const openBeds = ref(false)
 const pointed = shallowRef<JudgedFinding>()

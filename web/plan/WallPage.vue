@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { put } from '@bonitas/core/model/changes'
 import { computed, nextTick, ref, shallowRef } from 'vue'
+import { useInAddress } from '../job/useInAddress.js'
 import { useRoute, useRouter } from 'vue-router'
 import { NEW_HANG, NEW_FRAME } from '@bonitas/core/stages/plan/newRows'
 import { curtainRail } from '@bonitas/core/stages/plan/walls/setOut'
@@ -25,7 +26,7 @@ import { usePlan } from './usePlan.js'
 const { store, facts, hexOf } = usePlan()
 const route = useRoute()
 const router = useRouter()
-const chosen = ref<string>()
+const chosen = useInAddress('hang')
 const also = ref<ReadonlySet<string>>(new Set())
 const live = shallowRef<{ id: string; xMm: number; centerMm: number }>()
 const gap = ref(100)

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
 import { deltaE00, labToHex } from '@bonitas/core/kernel/color/lab'
 import { seenUnder } from '@bonitas/core/kernel/color/seenUnder'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
@@ -9,6 +8,7 @@ import { ASPECTS } from '@bonitas/core/model/vocabulary/aspect'
 import { stayCost } from '@bonitas/core/stages/source/worth'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -17,10 +17,9 @@ import WeightsEditor from './WeightsEditor.vue'
 
 /** The options of one item side by side, up to five, aspect by aspect. */
 const store = useJobStore()
-const route = useRoute()
 const { money, system } = useLocale()
 const items = computed(() => (store.derived?.items ?? []).filter((i) => i.options.length > 0))
-const itemId = ref(typeof route.query.item === 'string' ? route.query.item : undefined)
+const itemId = useInAddress('item')
 const item = computed(
   () =>
     items.value.find((i) => i.item.id === itemId.value) ??

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 
 import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
@@ -11,6 +10,7 @@ import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import { onceDrawn } from '../job/onceDrawn.js'
 import StagePage from '../job/StagePage.vue'
@@ -28,13 +28,12 @@ import { useWindowed } from '../job/useWindowed.js'
 
 const ROW_PX = 44
 const store = useJobStore()
-const route = useRoute()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const items = computed(() => store.derived?.items ?? [])
 const currency = computed(() => job.value?.studio.currency ?? 'EUR')
 const axis = computed(() => axisView(items.value, currencyDigits(currency.value)))
-const itemId = ref<string>()
+const itemId = useInAddress('item')
 const optionId = ref<string>()
 const root = ref<HTMLElement>()
 const strip = ref<'curve' | 'item'>('curve')
@@ -94,13 +93,6 @@ useStageKeys([
   ['/', 'Search items and options'],
 ])
 
-watch(
-  () => route.query.item,
-  (id) => {
-    if (typeof id === 'string') itemId.value = id
-  },
-  { immediate: true },
-)
 watch(
   item,
   (now, then) => {

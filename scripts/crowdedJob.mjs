@@ -1,0 +1,72 @@
+// The jobs the bench opens, made of the demo's own: plain data in, plain data out, so that a test can run it too.
+
+const KEPT = ['walls', 'openings', 'ceilings', 'finishes', 'people']
+const KINDS = ['armchair', 'side table', 'plant', 'chair', 'low table', 'shelves']
+
+/** The demo's first job file as a hall with 150 pieces standing in it, and nothing that names what is not there. */
+export function hallOf150(file) {
+  const bare = Object.fromEntries(
+    Object.entries(file).map(([name, value]) => [
+      name,
+      Array.isArray(value) && !KEPT.includes(name) ? [] : value,
+    ]),
+  )
+  const pieces = Array.from({ length: 150 }, (_, i) => ({
+    ...file.pieces[0],
+    id: `piece ${i}`,
+    name: `Piece ${i + 1}`,
+    kind: KINDS[i % KINDS.length],
+    widthMm: 500,
+    depthMm: 450,
+    heightMm: 700,
+    stays: false,
+    wallId: null,
+    serves: [],
+    there: true,
+  }))
+  return {
+    ...bare,
+    brief: { ...file.brief, roomName: 'Hall of 150', schemeId: null },
+    walls: file.walls.map((wall, i) => ({ ...wall, lengthMm: i % 2 ? 12_000 : 14_000 })),
+    pieces,
+    stands: pieces.map((p, i) => ({
+      id: `stand ${i}`,
+      pieceId: p.id,
+      optionId: null,
+      number: 1,
+      xMm: 700 + (i % 13) * 1_000,
+      yMm: 900 + Math.floor(i / 13) * 900,
+      turnDeg: 0,
+      raisedMm: 0,
+      parked: false,
+    })),
+  }
+}
+
+/** The one item and option that twenty thousand entries hang on, as one group of changes. */
+export function carpetTiles(demo, itemId, optionId) {
+  const { version: _v, ...item } = demo.items.find((i) => !i.chosenOptionId)
+  const { version: _w, ...option } = demo.options[0]
+  const nothing = [
+    'aimFinishId',
+    'focusId',
+    'wallId',
+    'finishId',
+    'chosenOptionId',
+    'plannedOptionId',
+    'forItemId',
+  ]
+  const free = Object.fromEntries(nothing.map((field) => [field, null]))
+  return [
+    {
+      collection: 'items',
+      id: itemId,
+      add: { ...item, ...free, serves: [], level: null, id: itemId, name: 'Carpet tiles' },
+    },
+    {
+      collection: 'options',
+      id: optionId,
+      add: { ...option, id: optionId, itemId, supplierId: null, partOfId: null, photoId: null },
+    },
+  ]
+}

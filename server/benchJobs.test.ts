@@ -1,0 +1,47 @@
+import { readFileSync } from 'node:fs'
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { carpetTiles, hallOf150 } from '../scripts/crowdedJob.mjs'
+import {
+  jobWithItems,
+  sendChanges,
+  snapshotOf,
+  startTestServer,
+  type Member,
+  type TestServer,
+} from './testing/testServer.js'
+
+let server: TestServer
+let me: Member
+beforeAll(async () => {
+  server = await startTestServer()
+  me = await server.member()
+})
+afterAll(() => server.close())
+
+const demo = () => {
+  const file = JSON.parse(
+    readFileSync(new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
+  ) as Record<string, unknown>
+  return { ...file, photos: [], pictures: [] }
+}
+
+test('the hall of 150 that the bench drags in is a job that can be imported', async () => {
+  const made = await me.request<{ id: string }>('POST', '/api/jobs/import', hallOf150(demo()))
+  expect(made.status, JSON.stringify(made.body)).toBe(201)
+  const job = await snapshotOf(me, made.body.id)
+  expect([job.pieces.length, job.stands.length]).toEqual([150, 150])
+})
+
+test('the item that twenty thousand entries hang on can be made', async () => {
+  const { jobId } = await jobWithItems(me, [])
+  const of = await me.request<{ id: string }>('POST', '/api/jobs/import', {
+    ...demo(),
+    photos: [],
+    pictures: [],
+  })
+  const from = of.status === 201 ? await snapshotOf(me, of.body.id) : undefined
+  expect(from, JSON.stringify(of.body)).toBeDefined()
+  const made = await sendChanges(me, jobId, carpetTiles(from!, randomUUID(), randomUUID()))
+  expect(made.status, JSON.stringify(made.body)).toBe(200)
+})
