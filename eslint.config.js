@@ -15,7 +15,7 @@ const coreOnly = [
 
 /** In each stage of core the others are out of bounds: a stage reaches another only through core/job. */
 const stageBoundaries = STAGES.map((stage) => ({
-  files: [`core/${stage}/**/*.ts`],
+  files: [`core/stages/${stage}/**/*.ts`],
   rules: {
     'no-restricted-imports': [
       'error',
@@ -28,6 +28,20 @@ const stageBoundaries = STAGES.map((stage) => ({
           },
         ],
       },
+    ],
+  },
+}))
+
+/** What each floor of core may stand on: the kernel on nothing of ours, the model on the kernel. */
+const floors = [
+  ['kernel', 'model|findings|stages|job|examples|client', 'The kernel imports nothing of ours.'],
+  ['model', 'findings|stages|job|examples|client', 'The model imports the kernel alone.'],
+].map(([floor, above, message]) => ({
+  files: [`core/${floor}/**/*.ts`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      { patterns: [...coreOnly, { regex: `^(\\.\\./)+(${above})/`, message }] },
     ],
   },
 }))
@@ -87,9 +101,10 @@ export default ts.config(
       ],
     },
   },
+  ...floors,
   ...stageBoundaries,
   {
-    files: ['core/**/*.test.ts', 'core/testing/**'],
+    files: ['core/**/*.test.ts', 'core/testing/**', 'core/examples/**'],
     rules: { 'no-restricted-imports': 'off', 'no-restricted-globals': 'off' },
   },
   {

@@ -7,7 +7,6 @@ import { filledRow } from '@bonitas/core/testing/filledRow'
 import {
   addRow,
   finishRow,
-  itemRow,
   jobWithItems,
   optionRow,
   removeRow,
@@ -130,8 +129,9 @@ describe('every field of every row', () => {
   })
 
   test('a group with ten thousand bad fields is refused at once, with a hundred faults', async () => {
+    const like = good('uses')
     const changes = Array.from({ length: 10_000 }, () => {
-      const row = { ...good('uses'), persons: -1 }
+      const row = { ...like, id: randomUUID(), persons: -1 }
       return { collection: 'uses', id: row.id, add: row }
     })
     const { status, body } = await sendChanges<Problemed>(member, jobId, changes)

@@ -13,7 +13,7 @@ type StoredRow = Row & { readonly id: string }
 
 /** A row of a job by its id; a row there is one of is found whatever id is asked for. */
 export function rowOf(job: JobSnapshot, collection: Collection, id: string): StoredRow | undefined {
-  if (SINGLE.has(collection)) return job[collection as 'brief'] as unknown as StoredRow
+  if (SINGLE.has(collection)) return job[collection as 'brief']
   return (job[collection as 'uses'] as unknown as readonly StoredRow[]).find((r) => r.id === id)
 }
 

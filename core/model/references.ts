@@ -35,10 +35,7 @@ export function referencesOf(rows: Named, records: Named): readonly ReferenceOf[
 }
 
 /** Every reference between the rows and records of a job. */
-export const REFERENCES: readonly ReferenceOf[] = referencesOf(
-  ROWS as unknown as Named,
-  RECORDS as unknown as Named,
-)
+export const REFERENCES: readonly ReferenceOf[] = referencesOf(ROWS, RECORDS)
 
 const NAMED = new Map<string, readonly ReferenceOf[]>()
 for (const reference of REFERENCES) NAMED.set(reference.to, [...(NAMED.get(reference.to) ?? []), reference])

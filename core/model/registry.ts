@@ -48,7 +48,7 @@ import { lines } from './records/lines.js'
 import { orderEvents } from './records/orderEvents.js'
 import { orders } from './records/orders.js'
 import type { RecordDef } from './record.js'
-import type { Fields, RowDef, RowOf } from './row.js'
+import type { RowDef, RowOf } from './row.js'
 
 /**
  * Every collection a person edits. Types, schemas, blank rows, references, cascades, the order of import, the compact form
@@ -116,8 +116,8 @@ export type Collection = keyof typeof ROWS
 export type RecordName = keyof typeof RECORDS
 
 /** A collection seen without the types of its fields: for code that treats all of them alike. */
-export type AnyRow = RowDef<string, Fields>
-export type AnyRecord = RecordDef<string, Fields>
+export type AnyRow = RowDef
+export type AnyRecord = RecordDef
 /** Collections by name, as the code that follows from them takes them; a test hands in one more. */
 export type Registry = Readonly<Record<string, AnyRow>>
 

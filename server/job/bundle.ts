@@ -107,8 +107,7 @@ export async function importJob(
   await tx.execute(sql`set constraints all deferred`)
   await adoptSuppliers(tx, who.studioId, bundle)
   const write = async (table: PgTable, rows: readonly Row[]) => {
-    for (let at = 0; at < rows.length; at += 500)
-      await tx.insert(table).values(rows.slice(at, at + 500) as never)
+    for (let at = 0; at < rows.length; at += 500) await tx.insert(table).values(rows.slice(at, at + 500))
   }
   for (const c of COLLECTIONS) {
     if (c === 'suppliers') continue
@@ -118,7 +117,7 @@ export async function importJob(
     const id = c === 'room' || c === 'schools' ? { id: jobId } : {}
     const sized = (r: Row) => (c === 'photos' ? { ...r, ...pictures.get(r.id as string)?.size } : r)
     await write(
-      TABLES[c] as unknown as PgTable,
+      TABLES[c],
       rows.map((r) => ({ ...sized(r), ...id, ...own, version: 1 })),
     )
   }
@@ -127,7 +126,7 @@ export async function importJob(
   for (const name of RECORD_NAMES) {
     const signed = recordDef(name).signed ? { memberId: who.memberId } : {}
     await write(
-      RECORD_TABLES[name] as unknown as PgTable,
+      RECORD_TABLES[name],
       (bundle[name] as Row[]).map((r) => ({ ...r, ...keys, ...signed })),
     )
   }

@@ -1,12 +1,11 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
-import { jobPosition, type LeveledItem, type MoneyFrame } from '@bonitas/core/job/jobPosition'
+import { jobPosition, type LeveledItem } from '@bonitas/core/job/jobPosition'
 import { lineState, type LineEntry } from '@bonitas/core/stages/ledger/lineState'
 import type { Studio } from '@bonitas/core/model/snapshot'
 import type { JobLine } from '@bonitas/core/job/jobLine'
 import { basketsOf } from '@bonitas/core/stages/source/baskets'
 import { heldFor, inOrders, lastingFound, priceOf } from '@bonitas/core/stages/source/chosenMoney'
 import type { Making } from '@bonitas/core/model/rows/makings'
-import type { Offer } from '@bonitas/core/model/rows/offers'
 import type { Option } from '@bonitas/core/model/rows/options'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -79,7 +78,7 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     const items = getOrMake(entriesOf, s.jobId, () => new Map<string, Map<string, LineEntry[]>>())
     const lines = getOrMake(items, s.itemId, () => new Map<string, LineEntry[]>())
     getOrMake(lines, s.lineId, () => []).push({
-      kind: s.kind as LineEntry['kind'],
+      kind: s.kind,
       amountMinor: Number(s.amountMinor),
       quantity: Number(s.quantity),
     })
@@ -105,19 +104,19 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
       basketsOf(
         chosen,
         suppliers,
-        offers.filter((o) => o.jobId === job.id) as unknown as Offer[],
+        offers.filter((o) => o.jobId === job.id),
         frame,
         today,
       ),
     )
     const money = jobPosition(
-      job as MoneyFrame,
+      job,
       changed.get(job.id) ?? 0,
       own.map(({ item, option }): LeveledItem => ({
         id: item.id,
         name: item.name,
         category: item.category,
-        level: item.level as LeveledItem['level'],
+        level: item.level,
         targetMinor: item.targetMinor,
         chosenMinor: landed.get(item.id)?.landedMinor,
         heldMinor: heldFor(item, (option as Option | null) ?? undefined, found),

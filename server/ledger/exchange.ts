@@ -4,7 +4,6 @@ import type { Exchange } from '@bonitas/core/stages/ledger/acts'
 import { EXCHANGED } from '@bonitas/core/model/vocabulary/ledger'
 import { mulDivRound, taxInside } from '@bonitas/core/kernel/money/rate'
 import { priceOf } from '@bonitas/core/stages/source/chosenMoney'
-import type { Making } from '@bonitas/core/model/rows/makings'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { notFound } from '../http/problem.js'
@@ -107,6 +106,6 @@ async function priced(tx: Tx, act: Act, line: Line, optionId: string, quantity: 
     .from(t.making)
     .where(and(ofJob(t.making, act), eq(t.making.optionId, optionId)))
   const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.currency }
-  const { price } = priceOf(option, quantity, makings as unknown as Making[], frame)
+  const { price } = priceOf(option, quantity, makings, frame)
   return { option, landedMinor: price.landedMinor, taxPpm: job.taxPpm }
 }

@@ -4,8 +4,6 @@ import type { PlaceOrder } from '@bonitas/core/stages/ledger/acts'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { basketsOf } from '@bonitas/core/stages/source/baskets'
 import { inOrders, priceOf } from '@bonitas/core/stages/source/chosenMoney'
-import type { Making } from '@bonitas/core/model/rows/makings'
-import type { Offer } from '@bonitas/core/model/rows/offers'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
@@ -66,7 +64,7 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
       price: priceOf(
         option,
         item.quantity,
-        makings.filter((m) => m.optionId === option.id) as unknown as Making[],
+        makings.filter((m) => m.optionId === option.id),
         frame,
       ).price,
       lineId: randomUUID(),
@@ -76,7 +74,7 @@ export async function placeOrder(tx: Tx, act: Act, wish: PlaceOrder): Promise<An
   const [basket] = basketsOf(
     priced.map((p) => ({ itemId: p.item.id, supplierId: wish.supplierId, price: p.price })),
     supplier ? [supplier] : [],
-    offers as unknown as Offer[],
+    offers,
     frame,
     wish.placedOn,
   )

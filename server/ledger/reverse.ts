@@ -30,7 +30,7 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
   for (const { line, entries: had } of lines) {
     const turned = entries
       .filter((e) => e.lineId === line.id)
-      .map((e) => ({ kind: e.kind as EntryKind, amountMinor: -e.amountMinor, quantity: -e.quantity }))
+      .map((e) => ({ kind: e.kind, amountMinor: -e.amountMinor, quantity: -e.quantity }))
     const breach = lineBreach(lineState([...had, ...turned]))
     if (breach) throw conflict(`${line.itemName}: ${breach}. Take back the later entries first.`)
   }
@@ -44,7 +44,7 @@ export async function reverseEvent(tx: Tx, act: Act, wish: ReverseEvent): Promis
     wish.reversedOn,
     wish.note,
     entries.map((e) => ({
-      kind: e.kind as EntryKind,
+      kind: e.kind,
       lineId: e.lineId,
       amountMinor: -e.amountMinor,
       taxMinor: -e.taxMinor,

@@ -15,13 +15,15 @@ import {
   type Member,
   type TestServer,
 } from '../testing/testServer.js'
+import type * as Registry from '@bonitas/core/model/registry'
 import { keySql, ROW_KEYS } from './keys.js'
+import type * as RowTables from './rowTables.js'
 
 // A collection thrown away after this test goes the whole way with one description: what a developer writes for a new
 // one is the description, a line in `registry.ts`, a line in `rowTables.ts`, and the migration with its policy.
 
 vi.mock('@bonitas/core/model/registry', async (original) => {
-  const registry = await original<typeof import('@bonitas/core/model/registry')>()
+  const registry = await original<typeof Registry>()
   const { defineRow } = await import('@bonitas/core/model/row')
   const f = await import('@bonitas/core/model/field')
   const trinkets = defineRow({
@@ -51,11 +53,19 @@ vi.mock('@bonitas/core/model/registry', async (original) => {
   }
 })
 vi.mock('./rowTables.js', async (original) => {
-  const tables = await original<typeof import('./rowTables.js')>()
+  const tables = await original<typeof RowTables>()
   const { tableOf } = await import('./tableOf.js')
   const { ROWS } = (await import('@bonitas/core/model/registry')) as unknown as { ROWS: { trinkets: never } }
   return { ...tables, TABLES: { ...tables.TABLES, trinkets: tableOf(ROWS.trinkets, () => tables.job) } }
 })
+
+// A thread of its own would know nothing of the mocks above: the file is read here.
+vi.mock('../isolated/runIsolated.js', () => ({
+  runIsolated: async (_work: string, { text, currency }: { text: Buffer; currency: string }) => {
+    const { readRows } = await import('../job/bundle.js')
+    return readRows(JSON.parse(text.toString('utf8')), currency)
+  },
+}))
 
 const TRINKETS = 'trinkets' as Collection
 let server: TestServer

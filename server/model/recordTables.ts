@@ -2,12 +2,11 @@ import { sql } from 'drizzle-orm'
 import { check, index, unique } from 'drizzle-orm/pg-core'
 import { RECORDS, type RecordName } from '@bonitas/core/model/registry'
 import { job } from './rowTables.js'
-import { recordTableOf, type Counted, type Signed } from './tableOf.js'
+import { recordTableOf, type Counted, type Signed, type Unsigned } from './tableOf.js'
 
 // One table a collection that only grows. A trigger refuses UPDATE and DELETE on each: a mistake is another record.
 
 const ofThe = () => job
-type Nothing = Record<never, never>
 
 export const changeOrder = recordTableOf<'change_order', (typeof RECORDS)['changeOrders']['fields'], Signed>(
   RECORDS.changeOrders,
@@ -15,13 +14,13 @@ export const changeOrder = recordTableOf<'change_order', (typeof RECORDS)['chang
   (t) => [check('change_order_not_zero', sql`${t.amountMinor} <> 0`)],
 )
 
-export const purchaseOrder = recordTableOf<'purchase_order', (typeof RECORDS)['orders']['fields'], Nothing>(
+export const purchaseOrder = recordTableOf<'purchase_order', (typeof RECORDS)['orders']['fields'], Unsigned>(
   RECORDS.orders,
   ofThe,
   (t) => [unique('purchase_order_number').on(t.studioId, t.jobId, t.number)],
 )
 
-export const orderLine = recordTableOf<'order_line', (typeof RECORDS)['lines']['fields'], Nothing>(
+export const orderLine = recordTableOf<'order_line', (typeof RECORDS)['lines']['fields'], Unsigned>(
   RECORDS.lines,
   ofThe,
   (t) => [check('order_line_quantity_positive', sql`${t.quantity} > 0`)],

@@ -64,12 +64,11 @@ export type StudioTableOf<T extends string, F> = Table<T, OfStudio & Versioned &
 /** The table of the job itself. */
 export type JobTableOf<T extends string, F> = Table<T, OfStudio & Versioned & Dated & Columns<F>>
 /** The table of a collection that only grows. */
-export type RecordTableOf<T extends string, F, M extends ColumnSet = Record<never, never>> = Table<
-  T,
-  OfJob & Columns<F> & M
->
+export type RecordTableOf<T extends string, F, M extends ColumnSet> = Table<T, OfJob & Columns<F> & M>
 /** Who wrote a record, and when. */
 export type Signed = { memberId: ColumnOf<string> } & { createdAt: ColumnOf<Date, true> }
+/** A record nobody signs. */
+export type Unsigned = Pick<OfJob, 'jobId'>
 /** A record numbered by the database. */
 export type Counted = Pick<{ seq: ColumnOf<number, true> }, 'seq'>
 

@@ -182,7 +182,7 @@ type RowAnswer<T> = Answer<
 /** The one row of a group of one, or the problem. */
 async function oneRow<T>(sent: Promise<Answer<{ did?: Did[] }>>): Promise<RowAnswer<T>> {
   const answer = await sent
-  return { ...answer, body: (answer.body?.did ? (answer.body.did[0]?.after ?? {}) : answer.body) as never }
+  return { ...answer, body: (answer.body.did ? (answer.body.did[0]?.after ?? {}) : answer.body) as never }
 }
 
 /** Makes one row, as a page does: a group of one change. */
@@ -211,7 +211,9 @@ export async function setRow<T = Record<string, unknown>>(
     ),
   )
   const was = Object.fromEntries(Object.keys(set).map((f) => [f, now?.[f] ?? null]))
-  return oneRow<T>(sendChanges(member, jobId, [{ collection, id: String(now?.id ?? id), set, was }]))
+  return oneRow<T>(
+    sendChanges(member, jobId, [{ collection, id: (now?.id as string | undefined) ?? id, set, was }]),
+  )
 }
 
 /** Takes a row out that was seen at this version. */

@@ -1,15 +1,5 @@
-import {
-  MEANS,
-  ORDER_EVENTS,
-  VOUCHER_KINDS,
-  PAPER_KINDS,
-  CLAIM_ASKS,
-  CLAIM_ANSWERS,
-  LOAN_REASONS,
-  PROPOSAL_STATES,
-} from '../../model/vocabulary/ledger.js'
-import { array, number } from 'yup'
-import { MAX_MINOR } from '../../kernel/money/currency.js'
+import { MEANS, ORDER_EVENTS } from '../../model/vocabulary/ledger.js'
+import { array } from 'yup'
 import {
   choiceField,
   dayField,
