@@ -1,13 +1,13 @@
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
-import { askAhead } from './api/http.js'
+import { prefetch } from './api/http.js'
 import App from './App.vue'
 import { router } from './router.js'
 import './styles/base.css'
 
 // Session, job and the code of the screen are asked for together instead of one after another.
-askAhead('/session')
+prefetch('/session')
 const job = /^\/jobs\/([0-9a-f-]{36})(\/|$)/.exec(location.pathname)?.[1]
-if (job) askAhead(`/jobs/${job}?sparse`)
+if (job) prefetch(`/jobs/${job}?sparse`)
 
 createApp(App).use(createPinia()).use(router).mount('#app')

@@ -6,7 +6,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!PlainField)|job\/(change|edit|Findings|groups|history|job[A-Z]|keys|live|once|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!PlainField)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null

@@ -36,13 +36,31 @@ const listOf = (job: RowsByName, collection: string): readonly Row[] => {
   return rows === undefined ? [] : Array.isArray(rows) ? (rows as readonly Row[]) : [rows as Row]
 }
 
-/** What a person calls a row: its name, the first words it has, or what kind of thing it is. */
-export function plainName(collection: string, row: Row): string {
-  for (const field of ['name', 'roomName', 'what', 'why', 'optionName', 'itemName', 'facts'])
+const OWN_NAMES = ['name', 'roomName', 'what', 'why', 'optionName', 'itemName', 'facts']
+const ownName = (row: Row): string | undefined => {
+  for (const field of OWN_NAMES)
     if (typeof row[field] === 'string' && row[field] !== '') return row[field].slice(0, 80)
+  return undefined
+}
+
+/**
+ * What a person calls a row: its name, the first words it has, or what kind of thing it is and of which.
+ * @param job where the row it belongs to is looked up: "a place on a wall of Heron print"
+ */
+export function plainName(collection: string, row: Row, job?: RowsByName): string {
+  const own = ownName(row)
+  if (own !== undefined) return own
   if (collection === 'placements' && typeof row.surface === 'string')
     return `the finish on ${row.surface.split(':')[0] ?? ''}`
-  return isCollection(collection) ? rowDef(collection).singular : collection
+  if (!isCollection(collection)) return collection
+  const { singular, fields } = rowDef(collection)
+  for (const [name, field] of Object.entries(fields)) {
+    const to = field.kind === 'ref' ? field.references[0]?.to : undefined
+    const named = to && job ? listOf(job, to).find((r) => r.id === row[name]) : undefined
+    const of = named && ownName(named)
+    if (of !== undefined) return `${singular} of ${of}`
+  }
+  return singular
 }
 
 /**
@@ -85,7 +103,7 @@ export function removalOf(
             key: keyOf(along),
             way: {
               ...along,
-              name: plainName(reference.from, row),
+              name: plainName(reference.from, row, job),
               field: reference.field,
               record: reference.record,
             },

@@ -31,7 +31,7 @@ interface Wish {
 const early = new Map<string, Promise<Response>>()
 
 /** Asks ahead for what the page is about to need; the next request for it takes this answer. */
-export function askAhead(path: string): void {
+export function prefetch(path: string): void {
   const answer = fetch(`/api${path}`)
   // Whoever asks for it hears of a failure; until then it is not one.
   answer.catch(() => undefined)

@@ -40,7 +40,7 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
     <table ref="table">
       <thead>
         <tr>
-          <th scope="col"><span class="said-once">Piece or item</span></th>
+          <th scope="col"><span class="visually-hidden">Piece or item</span></th>
           <th v-for="u in uses" :key="u.use.id" scope="col" class="use">{{ u.use.name }}</th>
         </tr>
       </thead>

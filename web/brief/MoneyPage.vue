@@ -163,7 +163,7 @@ const REASONS = [
               <th scope="col">Because</th>
               <th scope="col" class="figure">Targets of its items</th>
               <th scope="col" class="figure">Left of the share</th>
-              <th scope="col"><span class="said-once">Remove</span></th>
+              <th scope="col"><span class="visually-hidden">Remove</span></th>
             </tr>
           </thead>
           <tbody>

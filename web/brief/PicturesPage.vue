@@ -7,7 +7,7 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { useTwice } from '../job/useTwice.js'
+import { useConfirm } from '../job/useConfirm.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 
@@ -36,7 +36,7 @@ const picked = (files: readonly File[]) => take(files, next)
 async function dropped(event: DragEvent): Promise<void> {
   await take([...(event.dataTransfer?.files ?? [])], { kind: 'inspiration', subject: '' })
 }
-const { armed, press: remove } = useTwice((id) => store.remove('photos', id))
+const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
 </script>
 
 <template>

@@ -214,7 +214,7 @@ const byVerdict = computed(() =>
             <th scope="col">Color</th>
             <th scope="col">Where</th>
             <th scope="col">Verdict</th>
-            <th scope="col"><span class="said-once">More</span></th>
+            <th scope="col"><span class="visually-hidden">More</span></th>
           </tr>
         </thead>
         <tbody>

@@ -37,7 +37,7 @@ const print = () => window.print()
     <table v-else>
       <thead>
         <tr>
-          <th scope="col" class="box"><span class="said-once">Done</span></th>
+          <th scope="col" class="box"><span class="visually-hidden">Done</span></th>
           <th scope="col">What</th>
           <th scope="col">How</th>
           <th scope="col">Original</th>

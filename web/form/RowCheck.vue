@@ -27,7 +27,7 @@ function set(event: Event): void {
   <div class="row-check">
     <input :id="id" type="checkbox" :checked="row[field] === true" @change="set" />
     <label :for="id"
-      ><span :class="{ 'said-once': bare }">{{ name }}</span
+      ><span :class="{ 'visually-hidden': bare }">{{ name }}</span
       ><span v-if="hint" class="second">{{ hint }}</span></label
     >
   </div>
@@ -47,7 +47,7 @@ function set(event: Event): void {
 .row-check label span {
   display: block;
 }
-.row-check label .said-once {
+.row-check label .visually-hidden {
   position: absolute;
 }
 </style>

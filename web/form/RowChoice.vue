@@ -29,7 +29,7 @@ function choose(event: Event): void {
 
 <template>
   <div class="row-field row-choice" :class="{ bare }">
-    <label :for="id" :class="{ 'said-once': bare }">{{ name }}</label>
+    <label :for="id" :class="{ 'visually-hidden': bare }">{{ name }}</label>
     <select :id="id" @change="choose">
       <option v-for="(c, i) in list" :key="String(c.value)" :selected="i === index">{{ c.text }}</option>
     </select>

@@ -138,7 +138,7 @@ function key(event: KeyboardEvent): void {
 
 <template>
   <div class="row-field" :class="{ bare }">
-    <label :for="id" :class="{ 'said-once': bare }">{{ name }}</label>
+    <label :for="id" :class="{ 'visually-hidden': bare }">{{ name }}</label>
     <input
       :id="id"
       ref="input"

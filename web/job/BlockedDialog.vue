@@ -38,8 +38,8 @@ const forgets = (id: string) => met.value?.along?.some((c) => 'set' in c && c.id
         <p>Without it these would change:</p>
         <ul>
           <li v-for="w in rows" :key="`${w.id} ${w.field}`">
-            {{ w.name }}<span class="second">, {{ kindOf(w.collection) }}</span>
-            {{ forgets(w.id) ? 'stays, without it' : 'is removed as well' }}
+            {{ w.name }} <span class="second">({{ kindOf(w.collection) }})</span>
+            {{ forgets(w.id) ? 'stays, and no longer names it' : 'is removed as well' }}
           </li>
         </ul>
         <p class="second">It is one step: undo brings all of it back.</p>

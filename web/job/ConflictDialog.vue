@@ -125,7 +125,7 @@ const title = computed(() => (questions.value.length > 0 ? 'Changed by two peopl
   >
     <template v-if="met">
       <p v-if="questions.length > 0">
-        Your change, {{ met.group.name }}, met another’s. Nothing is lost: choose which to keep.
+        You {{ met.group.name }}, and someone else changed the same. Nothing is lost: choose which to keep.
       </p>
       <p v-for="c in removedByOther" :key="c.id">
         What you changed was removed by someone else meanwhile; your change of it cannot be kept.

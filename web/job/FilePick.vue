@@ -17,7 +17,7 @@ function changed(): void {
 <template>
   <input
     ref="input"
-    class="said-once"
+    class="visually-hidden"
     type="file"
     :accept="accept"
     multiple

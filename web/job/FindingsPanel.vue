@@ -87,7 +87,7 @@ function begin(finding: JudgedFinding): void {
     >
       <h2>
         <i v-for="c in colors(f)" :key="c" class="chip" :style="{ background: c }"></i>
-        <span class="said-once">{{ WORD[f.severity] }}: </span>{{ f.title }}
+        <span class="visually-hidden">{{ WORD[f.severity] }}: </span>{{ f.title }}
       </h2>
       <template v-if="f.accepted">
         <p>Accepted: {{ f.accepted.reason }}</p>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useJobStore } from './jobStore.js'
-import { useTwice } from './useTwice.js'
+import { useConfirm } from './useConfirm.js'
 
 /** Photos and PDFs that belong to one thing, small, each opened by itself and removed on the second press. */
 const props = defineProps<{ subject: string; of: string }>()
 const store = useJobStore()
 const photos = computed(() => (store.snapshot?.photos ?? []).filter((p) => p.subject === props.subject))
 const address = (id: string) => `/api/jobs/${store.snapshot?.brief.id ?? ''}/pictures/${id}`
-const { armed, press: remove } = useTwice((id) => store.remove('photos', id))
+const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
 </script>
 
 <template>

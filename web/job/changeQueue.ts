@@ -149,6 +149,7 @@ export class ChangeQueue {
     }
     if (error.status === 412 && !group.undoes) {
       this.held = true
+      this.events.state(this.list.length, false)
       this.events.conflict({ group, clashes: (error.current ?? []) as unknown as readonly Clash[] })
       return false
     }

@@ -1,6 +1,6 @@
 import { rowOf, withRows, writtenBy } from '@bonitas/core/model/applyChanges'
 import { alike, type Change, type Row, type RowChange } from '@bonitas/core/model/changes'
-import { plainName } from '@bonitas/core/model/cascade'
+import { plainName, type RowsByName } from '@bonitas/core/model/cascade'
 import { rowDef, SINGLE } from '@bonitas/core/model/registry'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { Did } from '@bonitas/core/model/undo'
@@ -62,11 +62,15 @@ function toChange(job: JobSnapshot, wish: RowChange): Change | undefined {
 }
 
 /** What a group does, in the words undo says it with. */
-export function groupName(did: readonly Did[]): string {
+export function groupName(did: readonly Did[], job?: JobSnapshot): string {
   const removed = did.filter((d) => d.after === null)
   const added = did.filter((d) => d.before === null)
   const named = ({ collection, before, after }: Did) =>
-    plainName(collection, (before ?? after ?? { id: '' }) as Row & { id: string })
+    plainName(
+      collection,
+      (before ?? after ?? { id: '' }) as Row & { id: string },
+      job as unknown as RowsByName,
+    )
   const more = (list: readonly Did[]) => (list.length > 1 ? ` and ${list.length - 1} more` : '')
   // What was asked for is removed last, after what goes along with it.
   const last = removed.at(-1)

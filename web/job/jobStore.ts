@@ -19,7 +19,7 @@ import { fieldsOf, type Row } from './edits.js'
 import { groupName, prepared, type Group } from './groups.js'
 import { History, isAct, type Step } from './history.js'
 import { listenTo } from './live.js'
-import { onceDrawn } from './onceDrawn.js'
+import { afterPaint } from './afterPaint.js'
 import { adoptWaiting, thisTab, waitingKey } from './tab.js'
 
 /** A removal that cannot be done unasked, with what can be done about it. */
@@ -44,7 +44,7 @@ export const useJobStore = defineStore('job', () => {
   const derived = computed(() => snapshot.value && deriveJob(snapshot.value, day.value))
   /** What the rule book noticed, found once the change it follows has been drawn; undefined until the first time. */
   const findings = shallowRef<readonly JudgedFinding[]>()
-  const find = onceDrawn(() => void judge())
+  const find = afterPaint(() => void judge())
   watch(derived, find)
   let rules: { readonly judgeJob: typeof judgeJob } | undefined
   /** The rules come after the page; if they cannot be fetched now, the next change asks again. */
@@ -214,7 +214,7 @@ export const useJobStore = defineStore('job', () => {
     said.value = ''
     const group: Group = {
       key: crypto.randomUUID(),
-      name: more.name ?? groupName(did),
+      name: more.name ?? groupName(did, snapshot.value),
       at: stage.value,
       changes,
       ...(more.removing ? { removing: more.removing } : {}),

@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { emptyJob } from '@bonitas/core/examples/emptyJob'
 import { useJobStore } from './jobStore.js'
-import { useTwice } from './useTwice.js'
+import { useConfirm } from './useConfirm.js'
 import { useUploads, type UploadAbout } from './useUploads.js'
 
 const PAPER: UploadAbout = { kind: 'paper', subject: 'receipt:r' }
@@ -111,7 +111,7 @@ describe('files on their way', () => {
 
 test('what is gone for good is asked for twice, and by the same button', () => {
   const act = vi.fn()
-  const { armed, press } = useTwice(act)
+  const { armed, press } = useConfirm(act)
   press('a')
   expect([armed.value, act.mock.calls.length]).toEqual(['a', 0])
   press('b')

@@ -1,5 +1,5 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch, type Ref } from 'vue'
-import { onceDrawn } from './onceDrawn.js'
+import { afterPaint } from './afterPaint.js'
 
 /**
  * The rows of a long list that are in sight, so that a thousand items cost what thirty do.
@@ -24,7 +24,7 @@ export function useWindowed<T>(list: Ref<readonly T[]>, rowPx: number, root: Ref
     watching = new ResizeObserver(look)
     if (bench) watching.observe(bench)
   })
-  const widen = onceDrawn(() => (over.value = 6))
+  const widen = afterPaint(() => (over.value = 6))
   widen()
   // A list that was short and is long again has rows to make: those in sight first.
   watch(list, (now, then) => {

@@ -103,7 +103,7 @@ async function signOut(): Promise<void> {
             >Import a job<input
               type="file"
               accept="application/json,.json"
-              class="said-once"
+              class="visually-hidden"
               @change="takeIn"
           /></label>
           <button class="button primary" @click="adding = !adding">New job</button>

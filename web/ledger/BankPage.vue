@@ -102,7 +102,11 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
     <div class="bank">
       <p>
         <label class="button file"
-          >Open a statement, CSV<input type="file" accept=".csv,text/csv" class="said-once" @change="open"
+          >Open a statement, CSV<input
+            type="file"
+            accept=".csv,text/csv"
+            class="visually-hidden"
+            @change="open"
         /></label>
         <span v-if="statement" class="second" role="status"
           >{{ fileName }}: {{ statement.lines.length }} lines read, {{ waiting.length }} waiting,
@@ -123,7 +127,7 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
           >
         </div>
         <div class="match">
-          <label class="said-once" :for="`m${p.line.row}`">What line {{ p.line.row }} is for</label>
+          <label class="visually-hidden" :for="`m${p.line.row}`">What line {{ p.line.row }} is for</label>
           <select
             :id="`m${p.line.row}`"
             :value="chosen(p)"

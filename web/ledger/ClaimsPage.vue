@@ -12,7 +12,7 @@ import { useJobStore } from '../job/jobStore.js'
 import PhotoStrip from '../job/PhotoStrip.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { useTwice } from '../job/useTwice.js'
+import { useConfirm } from '../job/useConfirm.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 import type { Act } from './act.js'
@@ -78,7 +78,7 @@ function pick(claimId: string): void {
   picker.value?.pick()
 }
 const picked = (files: readonly File[]) => take(files, { kind: 'damage', subject: `claim:${into}` })
-const { armed, press: remove } = useTwice((id) => store.remove('claims', id))
+const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
 </script>
 
 <template>

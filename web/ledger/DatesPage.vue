@@ -46,9 +46,9 @@ const canComeBack = computed(() =>
       <thead>
         <tr>
           <th scope="col">Date</th>
-          <th scope="col"><span class="said-once">How far away</span></th>
+          <th scope="col"><span class="visually-hidden">How far away</span></th>
           <th scope="col">What</th>
-          <th scope="col"><span class="said-once">Of what</span></th>
+          <th scope="col"><span class="visually-hidden">Of what</span></th>
           <th scope="col" class="figure">Amount</th>
         </tr>
       </thead>

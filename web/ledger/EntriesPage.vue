@@ -5,7 +5,7 @@ import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
-import { onceDrawn } from '../job/onceDrawn.js'
+import { afterPaint } from '../job/afterPaint.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useWindowed } from '../job/useWindowed.js'
@@ -22,7 +22,7 @@ const texts = computed(() => events.value.map((e) => rowText(e, job.value?.studi
 // Written out once the list is on screen, so that the first word that is searched for does not wait for it.
 watch(
   events,
-  onceDrawn(() => texts.value),
+  afterPaint(() => texts.value),
   { immediate: true },
 )
 const search = ref('')
@@ -82,9 +82,9 @@ async function prove(): Promise<void> {
     <template #head><StageTabs stage="ledger" /></template>
     <div ref="root">
       <div class="above">
-        <label for="entry-search" class="said-once">Search the entries</label>
+        <label for="entry-search" class="visually-hidden">Search the entries</label>
         <input id="entry-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
-        <label for="entry-kind" class="said-once">Kind</label>
+        <label for="entry-kind" class="visually-hidden">Kind</label>
         <select id="entry-kind" v-model="kind">
           <option value="">all kinds</option>
           <option v-for="k in ENTRY_KINDS" :key="k" :value="k">{{ kindWord(k) }}</option>
@@ -107,7 +107,7 @@ async function prove(): Promise<void> {
             <th scope="col" class="c-by">By</th>
             <th scope="col" class="figure c-amount">Amount</th>
             <th scope="col" class="figure c-amount">Paid so far</th>
-            <th scope="col" class="c-acts"><span class="said-once">Take back</span></th>
+            <th scope="col" class="c-acts"><span class="visually-hidden">Take back</span></th>
           </tr>
         </thead>
         <tbody>

@@ -115,7 +115,7 @@ const says = computed(() => {
         <h2>Paid for by others</h2>
         <p class="second">A gift or a registry line fills its item and draws on no budget.</p>
         <div class="give">
-          <label for="given" class="said-once">Item</label>
+          <label for="given" class="visually-hidden">Item</label>
           <select id="given" v-model="givenId">
             <option value="">{{ open[0]?.item.name }}</option>
             <option v-for="i in open.slice(1)" :key="i.item.id" :value="i.item.id">{{ i.item.name }}</option>

@@ -12,7 +12,7 @@ import { useJobStore } from '../job/jobStore.js'
 import PhotoStrip from '../job/PhotoStrip.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { useTwice } from '../job/useTwice.js'
+import { useConfirm } from '../job/useConfirm.js'
 import { unfit, useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
 
@@ -92,7 +92,7 @@ function add(orderId: string | null = null): string {
   void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] select`)?.focus())
   return id
 }
-const { armed, press: remove } = useTwice((id) => store.remove('receipts', id))
+const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id))
 </script>
 
 <template>

@@ -76,7 +76,7 @@ function propose(): void {
           <th scope="col">Thing</th>
           <th scope="col" class="figure">First look</th>
           <th scope="col" class="figure">Second look</th>
-          <th scope="col"><span class="said-once">What becomes of it</span></th>
+          <th scope="col"><span class="visually-hidden">What becomes of it</span></th>
         </tr>
       </thead>
       <tbody>

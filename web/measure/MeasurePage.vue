@@ -170,7 +170,7 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
                 >
                   Spread
                 </th>
-                <th scope="col" class="gone"><span class="said-once">Remove</span></th>
+                <th scope="col" class="gone"><span class="visually-hidden">Remove</span></th>
               </tr>
             </thead>
             <tbody>

@@ -95,7 +95,7 @@ function addFixture(kind: keyof typeof START): void {
                 <th scope="col" class="figure">Sill</th>
                 <th scope="col">Hinge</th>
                 <th scope="col">Swing</th>
-                <th scope="col"><span class="said-once">Remove</span></th>
+                <th scope="col"><span class="visually-hidden">Remove</span></th>
               </tr>
             </thead>
             <tbody>
@@ -156,7 +156,7 @@ function addFixture(kind: keyof typeof START): void {
                 <th scope="col" class="figure">Width</th>
                 <th scope="col" class="figure">Height</th>
                 <th scope="col" class="figure">Stands out</th>
-                <th scope="col"><span class="said-once">Remove</span></th>
+                <th scope="col"><span class="visually-hidden">Remove</span></th>
               </tr>
             </thead>
             <tbody>

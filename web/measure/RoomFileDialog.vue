@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { drawingSvg } from '@bonitas/core/kernel/geometry/drawingSvg'
 import { rowOf } from '@bonitas/core/model/applyChanges'
-import { plainName } from '@bonitas/core/model/cascade'
+import { plainName, type RowsByName } from '@bonitas/core/model/cascade'
 import { measureFacts } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { wallsFromOutline, type RoomFile } from '@bonitas/core/stages/measure/roomFile'
@@ -64,7 +64,7 @@ const going = computed(() => {
   if (!job || !room) return []
   return replaceRoom(job, room, () => 'new').going.flatMap(({ collection, id }) => {
     const row = rowOf(job, collection, id)
-    return row ? [plainName(collection, row)] : []
+    return row ? [plainName(collection, row, job as unknown as RowsByName)] : []
   })
 })
 

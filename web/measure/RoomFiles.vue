@@ -83,7 +83,7 @@ function done(taken: string): void {
     <button class="word" @click="picker?.click()">Open a room file</button>
     <input
       ref="picker"
-      class="said-once"
+      class="visually-hidden"
       type="file"
       accept=".json,.dxf"
       aria-label="Room file, JSON or DXF"

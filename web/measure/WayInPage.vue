@@ -65,8 +65,8 @@ const third = (kind: string) =>
               <th scope="col" class="figure">Clear width</th>
               <th scope="col" class="figure">Clear height</th>
               <th scope="col" class="figure">Length or depth</th>
-              <th scope="col"><span class="said-once">Which length</span></th>
-              <th scope="col"><span class="said-once">Remove</span></th>
+              <th scope="col"><span class="visually-hidden">Which length</span></th>
+              <th scope="col"><span class="visually-hidden">Remove</span></th>
             </tr>
           </thead>
           <tbody>

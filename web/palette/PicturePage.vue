@@ -157,7 +157,7 @@ const pulled = (p: Picked) =>
       </label>
       <input
         ref="picker"
-        class="said-once"
+        class="visually-hidden"
         type="file"
         accept="image/*"
         tabindex="-1"

@@ -64,7 +64,7 @@ defineExpose({ focus: () => input.value?.focus() })
 
 <template>
   <div class="row-field" :class="{ bare }">
-    <label :for="id" :class="{ 'said-once': bare }">{{ label }}</label>
+    <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
     <input
       :id="id"
       ref="input"

@@ -416,7 +416,7 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
               <th scope="col" class="figure">Beam</th>
               <th scope="col">Thrown</th>
               <th scope="col" class="figure">Above foot</th>
-              <th scope="col"><span class="said-once">Remove</span></th>
+              <th scope="col"><span class="visually-hidden">Remove</span></th>
             </tr>
           </thead>
           <tbody>

@@ -61,7 +61,7 @@ function lay(a: RugAdvice): void {
           <th scope="col">Size</th>
           <th scope="col">On it</th>
           <th scope="col" class="figure">Floor left</th>
-          <th scope="col"><span class="said-once">Lay it</span></th>
+          <th scope="col"><span class="visually-hidden">Lay it</span></th>
         </tr>
       </thead>
       <tbody>

@@ -181,7 +181,7 @@ async function refresh(): Promise<void> {
       >
         <option v-for="i in open" :key="i.item.id" :value="i.item.id">{{ i.item.name }}</option>
       </select>
-      <label for="cat-q" class="said-once">Words</label>
+      <label for="cat-q" class="visually-hidden">Words</label>
       <input
         id="cat-q"
         v-model="q"

@@ -144,10 +144,10 @@ const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
           >Choose a list, XLSX or CSV<input
             type="file"
             accept=".xlsx,.csv,.txt,.tsv"
-            class="said-once"
+            class="visually-hidden"
             @change="choose"
         /></label>
-        <label for="paste" class="said-once">Or paste rows here</label>
+        <label for="paste" class="visually-hidden">Or paste rows here</label>
         <input id="paste" placeholder="or paste rows from a sheet here" autocomplete="off" @paste="pasted" />
         <label for="list-supplier">From</label>
         <select id="list-supplier" v-model="supplierId">

@@ -136,7 +136,7 @@ function onKey(event: KeyboardEvent): void {
 
 <template>
   <form class="capture" @submit.prevent="keep">
-    <label for="capture" class="said-once">A find in one line</label>
+    <label for="capture" class="visually-hidden">A find in one line</label>
     <textarea
       id="capture"
       v-model="text"
@@ -147,7 +147,7 @@ function onKey(event: KeyboardEvent): void {
     ></textarea>
     <label class="word file"
       >{{ photo ? `with ${photo.name}` : 'with a photo'
-      }}<input type="file" accept="image/*" capture="environment" class="said-once" @change="pick"
+      }}<input type="file" accept="image/*" capture="environment" class="visually-hidden" @change="pick"
     /></label>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <p v-if="understood" class="second" role="status">{{ understood }}</p>

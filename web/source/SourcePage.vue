@@ -12,7 +12,7 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
-import { onceDrawn } from '../job/onceDrawn.js'
+import { afterPaint } from '../job/afterPaint.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import AxisRow from './AxisRow.vue'
@@ -54,7 +54,7 @@ function textOf(i: DerivedItem): string {
 
 watch(
   items,
-  onceDrawn(() => items.value.forEach(textOf)),
+  afterPaint(() => items.value.forEach(textOf)),
   { immediate: true },
 )
 
@@ -230,9 +230,9 @@ const findings = computed(() => {
     </template>
     <div ref="root">
       <div v-if="items.length > 0" class="above">
-        <label class="said-once" for="item-search">Search items and options</label>
+        <label class="visually-hidden" for="item-search">Search items and options</label>
         <input id="item-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
-        <label class="said-once" for="item-only">Show</label>
+        <label class="visually-hidden" for="item-only">Show</label>
         <select id="item-only" v-model="only">
           <option v-for="s in SHOWN" :key="s">{{ s }}</option>
         </select>
@@ -248,7 +248,7 @@ const findings = computed(() => {
           <tr>
             <th scope="col" class="need-head">Item</th>
             <th scope="col" class="axis-head">
-              <span class="said-once">Options by landed price, tax and delivery in</span>
+              <span class="visually-hidden">Options by landed price, tax and delivery in</span>
               <div class="axis">
                 <span
                   v-for="t in axis.ticks"

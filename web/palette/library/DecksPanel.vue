@@ -95,7 +95,7 @@ async function remove(deck: DeckLine): Promise<void> {
     </table>
     <input
       ref="picker"
-      class="said-once"
+      class="visually-hidden"
       type="file"
       accept=".csv,.gpl,.cxf,.xml,text/csv"
       tabindex="-1"

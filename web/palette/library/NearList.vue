@@ -22,7 +22,7 @@ defineEmits<{ take: [found: NearSample] }>()
         <th v-if="!narrow" scope="col" class="figure">LRV</th>
         <th v-if="!narrow" scope="col">Undertone</th>
         <th v-if="!narrow" scope="col" class="figure">Price</th>
-        <th scope="col"><span class="said-once">Take it</span></th>
+        <th scope="col"><span class="visually-hidden">Take it</span></th>
       </tr>
     </thead>
     <tbody>

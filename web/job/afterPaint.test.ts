@@ -1,5 +1,5 @@
 import { afterEach, expect, test, vi } from 'vitest'
-import { onceDrawn } from './onceDrawn.js'
+import { afterPaint } from './afterPaint.js'
 
 afterEach(() => {
   vi.useRealTimers()
@@ -11,7 +11,7 @@ test('many changes before a frame are followed by the work once, after the frame
   const frames: (() => void)[] = []
   vi.stubGlobal('requestAnimationFrame', (then: () => void) => frames.push(then))
   const work = vi.fn()
-  const find = onceDrawn(work)
+  const find = afterPaint(work)
   find()
   find()
   find()
@@ -29,7 +29,7 @@ test('a page in the background, which is given no frames, is served all the same
   vi.useFakeTimers()
   vi.stubGlobal('requestAnimationFrame', () => 0)
   const work = vi.fn()
-  onceDrawn(work)()
+  afterPaint(work)()
   vi.advanceTimersByTime(399)
   expect(work).not.toHaveBeenCalled()
   vi.advanceTimersByTime(1)

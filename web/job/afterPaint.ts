@@ -5,7 +5,7 @@ const WITHOUT_FRAMES_MS = 400
  * Puts work off until what is on its way to the screen has been drawn; asked for again before then, it is done once.
  * Outside a browser it follows at once.
  */
-export function onceDrawn(work: () => void): () => void {
+export function afterPaint(work: () => void): () => void {
   let due: ReturnType<typeof setTimeout> | undefined
   const run = () => {
     if (due === undefined) return
