@@ -68,13 +68,17 @@ describe('files made to hurt', () => {
     const { done, answered } = await answersBeside(send({ ...me.headers }))
     expect([done.status, answered > 0]).toEqual([400, true])
   })
-  test.each(['', '{', 'null', '[[[[', '['.repeat(200_000), '{"format":"bonitas job","version":7}'])(
-    'a job file that is %j is told so',
-    async (text) => {
-      const answer = await me.request<{ title: string }>('POST', '/api/jobs/import', text)
-      expect(answer.status).toBe(400)
-    },
-  )
+  test.each([
+    ['empty', ''],
+    ['cut off', '{'],
+    ['nothing', 'null'],
+    ['a list cut off', '[[[['],
+    ['brackets without end', '['.repeat(200_000)],
+    ['a job without rows', '{"format":"bonitas job","version":7}'],
+  ])('a job file that is %s is told so', async (_kind, text) => {
+    const answer = await me.request<{ title: string }>('POST', '/api/jobs/import', text)
+    expect(answer.status).toBe(400)
+  })
   test('what takes longer than its limit is ended, and the next is read all the same', async () => {
     const rows = Array.from({ length: 20_000 }, (_, i) => ({ id: `u${i}`, name: 'x', position: 0 }))
     const text = Buffer.from(
@@ -85,6 +89,8 @@ describe('files made to hurt', () => {
       [1, 2, 3].map(() => runIsolated('jobFile', { text, currency: 'EUR' }, limits)),
     )
     expect(both.map((b) => b.status)).toEqual(['rejected', 'rejected', 'rejected'])
+    const notSent = [1, 2, 3].map(() => runIsolated('jobFile', () => 'no thread takes this', limits))
+    expect((await Promise.allSettled(notSent)).map((b) => b.status)).toEqual(both.map((b) => b.status))
     const answer = await me.request<{ detail: string }>('POST', '/api/jobs/import', '{}')
     expect([answer.status, answer.body.detail]).toEqual([
       400,

@@ -59,6 +59,14 @@ function threadOf(work: IsolatedWork, options: WorkerOptions): Worker {
  */
 export async function runIsolated<T>(work: IsolatedWork, input: unknown, limits: Limits): Promise<T> {
   const done = await turn()
+  try {
+    return await inThread<T>(work, input, limits)
+  } finally {
+    done()
+  }
+}
+
+async function inThread<T>(work: IsolatedWork, input: unknown, limits: Limits): Promise<T> {
   const thread = threadOf(work, {
     workerData: input,
     resourceLimits: { maxOldGenerationSizeMb: limits.heapMb },
@@ -86,10 +94,12 @@ export async function runIsolated<T>(work: IsolatedWork, input: unknown, limits:
         end()
         reject(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooMuch() : error)
       })
-      thread.on('exit', end)
+      thread.on('exit', (code) => {
+        end()
+        reject(new Error(`The thread ended without an answer, code ${code}.`))
+      })
     })
   } finally {
     await thread.terminate()
-    done()
   }
 }

@@ -51,11 +51,13 @@ const daysLeft = computed(() => {
 
 async function load(): Promise<void> {
   failure.value = ''
+  const wanted = jobId.value
   try {
-    await store.open(jobId.value)
+    await store.open(wanted)
     // The line of the plan can wait until the page stands.
     setTimeout(() => void store.needPlan(), 600)
   } catch (error) {
+    if (wanted !== jobId.value) return
     if (error instanceof ApiProblem && error.status === 401)
       await router.push({ path: '/sign-in', query: { to: route.fullPath } })
     else failure.value = error instanceof Error ? error.message : String(error)

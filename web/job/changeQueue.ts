@@ -46,6 +46,7 @@ export class ChangeQueue {
   private list: readonly Group[] = []
   private running: Promise<void> | undefined
   private held = false
+  private stopped = false
   private waitMs = FIRST_WAIT_MS
   private timer: ReturnType<typeof setTimeout> | undefined
 
@@ -97,9 +98,11 @@ export class ChangeQueue {
     void this.run()
   }
 
+  /** Ends the queue: what waits stays kept for the next one, and what is still answered changes nothing here. */
   stop(): void {
     clearTimeout(this.timer)
     this.held = true
+    this.stopped = true
   }
 
   private changed(gone: boolean): void {
@@ -123,12 +126,13 @@ export class ChangeQueue {
           body: { changes: group.changes },
           headers: { 'Idempotency-Key': group.key },
         })
+        if (this.stopped) return
         this.waitMs = FIRST_WAIT_MS
         this.list = this.list.slice(1).map((later) => afterOwn(later, did))
         this.events.answered(group, did)
         this.changed(false)
       } catch (error) {
-        if (!this.went(group, error)) return
+        if (this.stopped || !this.went(group, error)) return
       }
     }
   }

@@ -274,6 +274,67 @@ describe('the job on the bench', () => {
     expect(Ear.last!.close).toHaveBeenCalled()
   })
 
+  test('a job read before our change was written does not take it back', async () => {
+    const store = await opened()
+    const works = answer
+    let late: (() => void) | undefined
+    vi.stubGlobal('fetch', (path: string, wish: { method?: string; body?: string } = {}) => {
+      const method = wish.method ?? 'GET'
+      const body: unknown = wish.body === undefined ? undefined : JSON.parse(wish.body)
+      if (method !== 'GET') return Promise.resolve(works(path, method, body))
+      const job = demoJob()
+      if (late) {
+        const brief = { ...job.brief, place: 'Harbor', version: 2 }
+        return Promise.resolve(Response.json(sentJob({ ...job, brief })))
+      }
+      return new Promise((done) => (late = () => done(Response.json(sentJob(job)))))
+    })
+    Ear.last!.say('of another')
+    await settled()
+    store.change('brief', JOB, { place: 'Harbor' })
+    await settled()
+    expect(store.waiting).toBe(0)
+    late!()
+    await settled()
+    expect(store.snapshot!.brief.place).toBe('Harbor')
+  })
+
+  test('a job left for another while it opens is not shown, and what it still answers touches no other', async () => {
+    const other = '22222222-2222-4222-8222-222222222222'
+    const jobOf = (path: string) => {
+      const job = demoJob()
+      return path.includes(other)
+        ? { ...job, brief: { ...job.brief, id: other, roomName: 'Attic' } }
+        : { ...job, brief: { ...job.brief, roomName: 'Study' } }
+    }
+    const works = answer
+    const open: (() => void)[] = []
+    vi.stubGlobal('fetch', (path: string, wish: { method?: string; body?: string } = {}) => {
+      const body: unknown = wish.body === undefined ? undefined : JSON.parse(wish.body)
+      const said = wish.method === 'POST' ? works(path, 'POST', body) : Response.json(sentJob(jobOf(path)))
+      return new Promise((done) => open.push(() => done(said)))
+    })
+    const store = useJobStore()
+    const first = store.open(JOB)
+    const second = store.open(other)
+    open[1]!()
+    await second
+    open[0]!()
+    await first
+    expect(store.snapshot!.brief).toMatchObject({ id: other, roomName: 'Attic' })
+    store.add('uses', { name: 'Nap', position: 9, kind: 'sleep', persons: 1, time: 'any time' })
+    const back = store.open(JOB)
+    await settled()
+    open[3]!()
+    await back
+    const before = store.snapshot
+    open[2]!()
+    await settled()
+    expect(store.snapshot).toBe(before)
+    expect(store.snapshot!.brief.id).toBe(JOB)
+    expect(localStorage.length).toBe(1)
+  })
+
   test('a server that describes rows otherwise is not misread: the long form is asked for, and said', async () => {
     const works = answer
     answer = (path, method, body) =>

@@ -79,6 +79,10 @@ export const useJobStore = defineStore('job', () => {
   let queue: ChangeQueue | undefined
   let history: History | undefined
   let listening: (() => void) | undefined
+  /** Counts the jobs opened and closed: what was asked for an earlier one comes too late. */
+  let visit = 0
+  /** Counts what was written to the base: a job read before that is not the newest. */
+  let writes = 0
   const historyCount = ref(0)
   /** Keys of groups this page sent: word of them is no news. */
   const own = new Set<string>()
@@ -106,10 +110,14 @@ export const useJobStore = defineStore('job', () => {
   async function refresh(): Promise<void> {
     const jobId = base?.brief.id
     if (!jobId) return
-    const fresh = await fetched(jobId)
-    if (base?.brief.id !== jobId) return
-    base = fresh
-    showAll()
+    const here = visit
+    for (let read = -1; read !== writes && here === visit;) {
+      read = writes
+      const fresh = await fetched(jobId)
+      if (read !== writes || here !== visit) continue
+      base = fresh
+      showAll()
+    }
   }
 
   let refreshing: Promise<void> | undefined
@@ -135,14 +143,14 @@ export const useJobStore = defineStore('job', () => {
   /** Opens a job, and takes up changes that an earlier page could not deliver. */
   async function open(jobId: string): Promise<void> {
     if (base?.brief.id !== jobId) close()
-    const loaded = await fetched(jobId)
     day.value = today()
-    base = loaded
-    if (queue) {
-      showAll()
-      return
-    }
+    if (queue) return refresh()
+    const here = visit
+    const loaded = await fetched(jobId)
     const tab = await thisTab()
+    const left = here === visit ? await adoptWaiting(jobId, tab) : []
+    if (here !== visit) return
+    base = loaded
     history = new History(`bonitas.history.${jobId}`, sessionStorage, () => historyCount.value++)
     queue = new ChangeQueue(
       jobId,
@@ -151,6 +159,7 @@ export const useJobStore = defineStore('job', () => {
         answered(group, did) {
           if (!base) return
           base = withRows(base, written(did))
+          writes++
           history?.answered(group.key, did)
           showAll()
         },
@@ -164,7 +173,6 @@ export const useJobStore = defineStore('job', () => {
       },
       localStorage,
     )
-    const left = await adoptWaiting(jobId, tab)
     for (const group of left) own.add(group.key)
     queue.restore(left)
     showAll()
@@ -186,6 +194,7 @@ export const useJobStore = defineStore('job', () => {
   }
 
   function close(): void {
+    visit++
     queue?.stop()
     listening?.()
     queue = undefined
@@ -304,6 +313,7 @@ export const useJobStore = defineStore('job', () => {
   function take(collection: Collection, row: Row): void {
     const written = [{ collection, id: row.id, row }]
     if (base) base = withRows(base, written)
+    writes++
     if (snapshot.value) snapshot.value = withRows(snapshot.value, written)
   }
 

@@ -73,11 +73,15 @@ export async function adoptWaiting(
     k.startsWith(prefix),
   )
   const groups: Group[] = []
+  const taken: string[] = []
   for (const key of keys) {
     const other = key.slice(prefix.length)
     if (other !== tab.id && (held.has(lockOf(other)) || !locks)) continue
     groups.push(...read(storage.getItem(key)))
-    if (other !== tab.id) storage.removeItem(key)
+    if (other !== tab.id) taken.push(key)
   }
+  // Kept under this tab's name before they go from the others': a page that is closed here loses none.
+  if (taken.length > 0) storage.setItem(waitingKey(jobId, tab), JSON.stringify(groups))
+  for (const key of taken) storage.removeItem(key)
   return groups
 }
