@@ -22,6 +22,10 @@ async function shot(name, act = async () => {}) {
   if (wanted.size > 0 && !wanted.has(name)) return
   await act()
   await page.evaluate(() => document.fonts.ready)
+  // What was noticed comes a moment after the page: a picture without it would show a job where all is well.
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('nav .second')].every((line) => line.textContent.trim() !== ''),
+  )
   await page.waitForTimeout(150)
   await page.screenshot({ path: join(to, `${name}.png`) })
   console.log(join(to, `${name}.png`))

@@ -7,6 +7,7 @@ import { DIAL_RADIUS, dialDistance, dialView } from './palette/dialView.js'
 import { paletteRows } from './palette/paletteRows.js'
 import { OPTION_KINDS } from '@bonitas/core/model/vocabulary/buying'
 import { markShape } from './source/AxisMark.js'
+import type { PlanLine } from './job/stageLines.js'
 import { axisMarks, axisView } from './source/axisView.js'
 import { landedSteps, reasonText, sizeText } from './source/optionText.js'
 import { demoJob } from '@bonitas/core/testing/demoJob'
@@ -18,7 +19,11 @@ const money = (minor: number) => `€${(minor / 100).toFixed(2)}`
 
 test('each stage says in words and numbers what is open', () => {
   expect(
-    stageLines(job, derived, derived.findings, '2026-11-23').map((s) => [s.number, s.name, s.line]),
+    stageLines(job, derived, derived.findings, '2026-11-23', { findings: [] }).map((s) => [
+      s.number,
+      s.name,
+      s.line,
+    ]),
   ).toEqual([
     [1, 'Brief', '5 uses, 1 to look at'],
     [2, 'Measure', '19.0 m² floor'],
@@ -28,6 +33,15 @@ test('each stage says in words and numbers what is open', () => {
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '3 to look at'],
   ])
+  const planSays = (plan?: PlanLine) =>
+    stageLines(job, derived, derived.findings, '2026-11-23', plan).find((s) => s.path === 'plan')?.line
+  expect(planSays()).toBe('\u00a0')
+  const all = ['stop', 'look', 'look', 'note'].map((severity) => ({ severity }))
+  expect(planSays({ findings: all })).toBe('1 stop, 2 to look at')
+  expect(planSays({ findings: all.slice(3) })).toBe('12 pieces placed')
+  expect(planSays({ findings: all.slice(0, 1).map((f) => ({ ...f, accepted: {} })) })).toBe(
+    '12 pieces placed',
+  )
   const bare: JobSnapshot = {
     ...job,
     walls: [],

@@ -20,8 +20,9 @@ export function findingsOf(findings: readonly JudgedFinding[], stage: string): J
   return findings.filter((f) => f.rule.startsWith(`${stage}.`))
 }
 
-/** "1 stop, 3 to look at" */
-function lookLine(findings: readonly { severity: string }[]): string {
+/** "1 stop, 3 to look at"; a note is read in its place and not counted. */
+export function lookLine(all: readonly { readonly severity: string }[]): string {
+  const findings = all.filter((f) => f.severity !== 'note')
   const stops = findings.filter((f) => f.severity === 'stop').length
   return [stops && count(stops, 'stop'), findings.length - stops && `${findings.length - stops} to look at`]
     .filter(Boolean)
@@ -29,15 +30,17 @@ function lookLine(findings: readonly { severity: string }[]): string {
 }
 
 /** What the line of the Plan needs to know; it comes after the rest. */
-interface PlanLine {
-  readonly findings: readonly JudgedFinding[]
+export interface PlanLine {
+  readonly findings: readonly { readonly severity: string; readonly accepted?: unknown }[]
 }
 
 function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
   if (job.walls.length === 0) return 'needs the room'
   if (job.stands.length + job.hangs.length === 0) return 'nothing stands yet'
-  const open = plan?.findings.filter((f) => !f.accepted && f.severity !== 'note')
-  if (open && open.length > 0) return lookLine(open)
+  // What the plan comes to is found a moment later; until then nothing is said, least of all that all is well.
+  if (!plan) return '\u00a0'
+  const looks = lookLine(plan.findings.filter((f) => !f.accepted))
+  if (looks !== '') return looks
   return `${count(job.stands.filter((s) => !s.parked).length, 'piece')} placed`
 }
 
@@ -50,6 +53,7 @@ export function stageLines(
   plan?: PlanLine,
 ): StageLine[] {
   const open = (stage: string) => findingsOf(findings, stage).filter((f) => !f.accepted)
+  const brief = lookLine(open('brief'))
   const palette = open('palette')
   const clashes = palette.filter((f) => f.severity === 'stop').length
   const looks = palette.length - clashes
@@ -63,8 +67,8 @@ export function stageLines(
       path: 'brief',
       name: 'Brief',
       line:
-        open('brief').length > 0
-          ? `${count(job.uses.length, 'use')}, ${lookLine(open('brief'))}`
+        brief !== ''
+          ? `${count(job.uses.length, 'use')}, ${brief}`
           : `${count(job.uses.length, 'use')}${job.brief.installOn ? ` · ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
     },
     {

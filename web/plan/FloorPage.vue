@@ -15,6 +15,7 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { useInAddress } from '../job/useInAddress.js'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
+import { lookLine } from '../job/stageLines.js'
 import StageTabs from '../job/StageTabs.vue'
 import FloorGround from './FloorGround.vue'
 import FloorMarks from './FloorMarks.vue'
@@ -90,7 +91,7 @@ const findings = computed(() => {
   const about = (f: JudgedFinding) => f.about.some((r) => r.id === id || r.id === chosen.value?.pieceId)
   return id ? [...all].sort((a, b) => Number(about(b)) - Number(about(a))) : all
 })
-const open = computed(() => (store.plan?.findings ?? []).filter((f) => !f.accepted))
+const looks = computed(() => lookLine((store.plan?.findings ?? []).filter((f) => !f.accepted)))
 const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
 const measures = computed(() => (facts.value ? measuresOf(facts.value) : []))
 const walk = computed(() => facts.value?.walks.find((w) => w.toId === chosenId.value))
@@ -447,9 +448,7 @@ function tape(): void {
             waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet'
           }}</b>
           <span class="second"
-            >&ensp;{{ standings.length }} placed{{
-              open.length > 0 ? `, ${open.length} to look at` : ''
-            }}</span
+            >&ensp;{{ standings.length }} placed{{ looks === '' ? '' : `, ${looks}` }}</span
           >
         </p>
         <p class="acts">
