@@ -1,15 +1,19 @@
+import { availableParallelism } from 'node:os'
 import { defineConfig } from 'vitest/config'
 
 const database = process.env.BONITAS_TEST_DATABASE_URL
 
 export default defineConfig({
   test: {
+    // One worker fewer than there are cores would be a single one on a small machine.
+    maxWorkers: Math.max(2, availableParallelism() - 1),
     projects: [
       {
         test: {
           name: 'unit',
           // A machine that is shared may be slow; how long something takes is the business of the bench.
           testTimeout: 60_000,
+          hookTimeout: 60_000,
           include: [
             'core/**/*.test.ts',
             'web/**/*.test.ts',
@@ -26,7 +30,8 @@ export default defineConfig({
                 name: 'server',
                 include: ['server/**/*.test.ts'],
                 testTimeout: 60_000,
-                fileParallelism: false,
+                // Making and migrating a database is what most of these begin with.
+                hookTimeout: 120_000,
               },
             },
           ]
