@@ -178,6 +178,7 @@ describe('papers of a job', () => {
     await put('loans', {
       id: randomUUID(),
       name: 'Palm',
+      pieceId: null,
       owner: '',
       reason: 'to try',
       takenOn: '2026-03-01',

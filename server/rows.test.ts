@@ -299,6 +299,7 @@ describe('in and out as a file', () => {
             means: null,
             voucherId: null,
             guessed: false,
+            updateId: '',
             taxMinor: 0,
             note: '',
             reverses: null,

@@ -162,6 +162,7 @@ describe('the demo studio', () => {
       'palette.trim-contrast',
       'palette.undertone-clash',
       'source.order-by',
+      'source.size-differs',
     ])
     const p = derived.position
     expect(p.paidMinor + p.orderedMinor + p.chosenMinor + p.freeMinor + p.reserveMinor).toBe(940_000)

@@ -110,20 +110,36 @@ test('sent twice it is one order, written down once; it is acknowledged with its
   const came = news.filter((n) => n.kind === 'delivered')
   expect(came.map((n) => n.quantity)).toEqual([3, 2])
   expect(news.filter((n) => n.kind === 'shipped')).toHaveLength(2)
-  for (const n of came)
-    expect(
-      (
-        await money(member, o.jobId, 'deliveries', {
-          orderId: o.orderId,
-          lineIds: [n.lineId],
-          quantity: n.quantity,
-          deliveredOn: n.on,
-          note: `[${n.id}]`,
-        })
-      ).status,
-    ).toBe(201)
+  const enter = (n: MatchedNews, quantity = n.quantity) =>
+    money(member, o.jobId, 'deliveries', {
+      orderId: o.orderId,
+      lineIds: [n.lineId],
+      quantity,
+      deliveredOn: n.on,
+      updateId: n.id,
+      note: n.says,
+    })
+  for (const n of came) {
+    expect((await enter(n)).status).toBe(201)
+    // Another page that has not heard of it yet enters it too, under a key of its own: it is there once.
+    expect((await enter(n, 1)).status).toBe(409)
+    const noted = { orderId: o.orderId, lineId: null, kind: 'shipped', on: n.on, expectedOn: null, note: '' }
+    expect((await money(member, o.jobId, 'order-events', { ...noted, updateId: n.id })).status).toBe(409)
+  }
+  const entered = (await snapshotOf(member, o.jobId)).entries.filter((e) => e.kind === 'delivery')
+  expect(entered.map((e) => [e.quantity, e.updateId])).toEqual(came.map((n) => [n.quantity, n.id]))
+  // Taken back, it can be entered again.
+  const [mistaken] = entered
+  const reversed = { eventId: mistaken!.eventId, reversedOn: '2026-06-01', note: 'the wrong parcel' }
+  expect((await money(member, o.jobId, 'reversals', reversed)).status).toBe(201)
+  expect((await enter(came[0]!)).status).toBe(201)
   const derived = deriveJob(await snapshotOf(member, o.jobId), '2026-06-01')
-  expect(derived.orders[0]?.completeOn).toBe(came[0]!.on)
+  expect(derived.orders[0]?.completeOn).toBe(
+    came
+      .map((n) => n.on)
+      .sort()
+      .at(-1),
+  )
 
   const back = await member.request<Answer>('POST', `${o.path}/send-back`, {
     lineId: job.lines[0]!.id,

@@ -10,12 +10,29 @@ const today = () =>
     entries: Row[]
     orders: Row[]
     photos: Row[]
+    pieces: Row[]
+    options: Row[]
+    loans: Row[]
+    orderEvents: Row[]
+    items: Row[]
   }
 const without = (rows: Row[], ...fields: string[]) =>
   rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !fields.includes(k))))
 /** The file as the version before it was, without what came since. */
+const asVersion7 = (): ReturnType<typeof today> => {
+  const file = today()
+  return {
+    ...file,
+    version: 7,
+    pieces: without(file.pieces, 'itemId', 'ownSize').map((p): Row => ({ ...p, lentFrom: '' })),
+    options: without(file.options, 'pieceId'),
+    loans: without(file.loans, 'pieceId'),
+    entries: without(file.entries, 'updateId'),
+    orderEvents: without(file.orderEvents, 'updateId'),
+  }
+}
 const asVersion6 = () => {
-  const { receipts: _r, claims: _c, loans: _l, ...file } = today()
+  const { receipts: _r, claims: _c, loans: _l, ...file } = asVersion7()
   return {
     ...file,
     version: 6,
@@ -37,6 +54,83 @@ const asVersion5 = () => {
 describe('a job file of an earlier version', () => {
   test('that is of this one stays as it is', () => expect(upgradeBundle(today())).toEqual(today()))
 
+  test('7 knows things by their name alone: where one of each has it, they are tied, and nothing else changes', () => {
+    expect(upgradeBundle(asVersion7())).toEqual(today())
+  })
+
+  test('7 ties nothing where two could be meant, keeps what differs, and lists what was lent', () => {
+    const piece = (id: string, name: string, more: Row = {}): Row => ({
+      ...without([today().pieces[0]!], 'itemId', 'ownSize')[0],
+      id,
+      name,
+      there: false,
+      weightG: null,
+      lentFrom: '',
+      ...more,
+    })
+    const item = (id: string, name: string, more: Row = {}): Row => ({
+      ...today().items[0],
+      id,
+      name,
+      category: 'furniture',
+      chosenOptionId: null,
+      ...more,
+    })
+    const up = upgradeBundle({
+      version: 7,
+      pieces: [
+        piece('lamp', 'Lamp'),
+        piece('chair', ' settee '),
+        piece('chair 2', 'Chair'),
+        piece('chair 3', 'chair'),
+        piece('stool', 'Stool', { there: true, lentFrom: 'the kitchen' }),
+        piece('trunk', 'Trunk', { there: true, lentFrom: 'an aunt' }),
+      ],
+      items: [
+        item('i1', 'LAMP', { category: 'services' }),
+        item('i2', 'Settee', { chosenOptionId: 'o', weightG: 41_000 }),
+        item('i3', 'Chair'),
+      ],
+      options: [
+        { id: 'o', itemId: 'i2', kind: 'new', name: 'Stool', widthMm: 17, depthMm: null, heightMm: null },
+        { id: 'p', itemId: 'i2', kind: 'owned', name: 'trunk' },
+      ],
+      loans: [
+        { id: 'l', name: 'trunk', owner: '', reason: 'to try', takenOn: '2026-01-01', returnedOn: null },
+      ],
+      entries: [
+        { kind: 'delivery', note: 'in two parcels [acme-12]', reverses: null },
+        { kind: 'payment', note: 'see [acme-12]', reverses: null },
+      ],
+      orderEvents: [
+        { kind: 'shipped', note: '[s.1]' },
+        { kind: 'kept', note: 'as is [sic]' },
+      ],
+    }) as Record<string, Row[]>
+    expect(up.pieces!.map((p) => [p.id, p.itemId, p.ownSize, p.weightG])).toEqual([
+      ['lamp', null, false, null],
+      ['chair', 'i2', true, 41_000],
+      ['chair 2', null, false, null],
+      ['chair 3', null, false, null],
+      ['stool', null, true, null],
+      ['trunk', null, true, null],
+    ])
+    expect(up.pieces!.some((p) => 'lentFrom' in p)).toBe(false)
+    expect(up.options!.map((o) => o.pieceId)).toEqual([null, 'trunk'])
+    expect(up.loans!.map((l) => [l.name, l.pieceId, l.owner, l.takenOn])).toEqual([
+      ['trunk', 'trunk', 'an aunt', '2026-01-01'],
+      ['Stool', 'stool', 'the kitchen', null],
+    ])
+    expect(up.entries!.map((e) => [e.note, e.updateId])).toEqual([
+      ['in two parcels', 'acme-12'],
+      ['see [acme-12]', ''],
+    ])
+    expect(up.orderEvents!.map((e) => [e.note, e.updateId])).toEqual([
+      ['', 's.1'],
+      ['as is [sic]', ''],
+    ])
+  })
+
   test('6 knows no papers, claims, loans or guesses: it has none', () => {
     const { receipts: _r, claims: _c, loans: _l, ...now } = today()
     expect(upgradeBundle(asVersion6())).toEqual({ ...now, receipts: [], claims: [], loans: [] })
@@ -48,7 +142,7 @@ describe('a job file of an earlier version', () => {
     expect(up.entries.map((e) => [e.kind, e.amountMinor, e.taxMinor])).toEqual(
       now.entries.map((e) => [e.kind, e.amountMinor, e.taxMinor]),
     )
-    expect(up).toMatchObject({ version: 7, vouchers: [], proposals: [], orderEvents: [], receipts: [] })
+    expect(up).toMatchObject({ version: 8, vouchers: [], proposals: [], orderEvents: [], receipts: [] })
     expect(up.orders.every((o) => o.depositMinor === 0 && o.balanceDueOn === null)).toBe(true)
   })
 
@@ -89,6 +183,6 @@ describe('a job file of an earlier version', () => {
       { photos: 7, items: {} },
       { room: null },
     ])
-      expect(upgradeBundle({ version, ...damage })).toMatchObject({ version: 7 })
+      expect(upgradeBundle({ version, ...damage })).toMatchObject({ version: 8 })
   })
 })

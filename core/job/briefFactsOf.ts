@@ -11,6 +11,7 @@ import type { BudgetPosition } from '../stages/ledger/budgetPosition.js'
 import { lineState } from '../stages/ledger/lineState.js'
 import { inScheme } from './inScheme.js'
 import { jobPosition } from './jobPosition.js'
+import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { isSurface } from '../model/vocabulary/surface.js'
 
@@ -40,20 +41,27 @@ export function pledgedItems(job: Pick<JobSnapshot, 'lines' | 'entries'>): Reado
 }
 
 /**
- * Pieces and items as the coverage table sees them. What leaves the room serves nothing in it; a piece that is to come
- * and the item that buys it are one thing, told by the item.
+ * Pieces and items as the coverage table sees them. What leaves the room serves nothing in it; a piece to come and the
+ * item that buys it are one thing, shown as the item; an item filled by a piece that is there is that piece.
  */
 export function thingsOf(job: JobSnapshot): Thing[] {
   const chosen = new Map(job.options.map((o) => [o.id, o]))
-  const key = (name: string) => name.trim().toLowerCase()
   const pledged = pledgedItems(job)
   // What is promised and not here covers no use.
   const toBuy = job.items.filter(
     (i) => i.category !== 'surfaces' && i.category !== 'services' && !pledged.has(i.id),
   )
-  const bought = new Set(toBuy.map((i) => key(i.name)))
-  const coming = new Map(job.pieces.filter((p) => !p.there).map((p) => [key(p.name), p]))
-  const pieces = job.pieces.filter((p) => inRoom(p) && (p.there || !bought.has(key(p.name))))
+  const bought = new Set(toBuy.map((i) => i.id))
+  const standing = new Set(job.pieces.filter((p) => p.there && inRoom(p)).map((p) => p.id))
+  const coming = new Map(
+    job.pieces.flatMap((p) => (p.itemId && !standing.has(p.id) ? [[p.itemId, p] as const] : [])),
+  )
+  const arrived = new Set(job.pieces.flatMap((p) => (standing.has(p.id) && p.itemId ? [p.itemId] : [])))
+  const pieces = job.pieces.filter(
+    (p) => inRoom(p) && (standing.has(p.id) || !p.itemId || !bought.has(p.itemId)),
+  )
+  const ownPiece = (i: { readonly chosenOptionId: string | null }) =>
+    (i.chosenOptionId && chosen.get(i.chosenOptionId)?.pieceId) ?? ''
   return [
     ...pieces.map((p): Thing => ({
       id: p.id,
@@ -67,21 +75,24 @@ export function thingsOf(job: JobSnapshot): Thing[] {
       openDepthMm: p.openDepthMm ?? null,
       serves: p.serves,
     })),
-    ...toBuy.map((i): Thing => {
+    ...toBuy.flatMap((i): Thing[] => {
+      if (arrived.has(i.id) || standing.has(ownPiece(i))) return []
       const option = i.chosenOptionId ? chosen.get(i.chosenOptionId) : undefined
-      const drawn = coming.get(key(i.name))
-      return {
-        id: i.id,
-        kind: 'item',
-        name: i.name,
-        pieceKind: drawn?.kind ?? kindOfName(i.name) ?? 'other',
-        count: i.quantity,
-        widthMm: option?.widthMm ?? drawn?.widthMm ?? null,
-        depthMm: option?.depthMm ?? drawn?.depthMm ?? null,
-        heightMm: option?.heightMm ?? drawn?.heightMm ?? null,
-        openDepthMm: drawn?.openDepthMm ?? null,
-        serves: i.serves,
-      }
+      const drawn = coming.get(i.id)
+      return [
+        {
+          id: i.id,
+          kind: 'item',
+          name: i.name,
+          pieceKind: i.pieceKind ?? kindOfName(i.name) ?? 'other',
+          count: i.quantity,
+          widthMm: drawn?.widthMm ?? option?.widthMm ?? null,
+          depthMm: drawn?.depthMm ?? option?.depthMm ?? null,
+          heightMm: drawn?.heightMm ?? option?.heightMm ?? null,
+          openDepthMm: drawn?.openDepthMm ?? null,
+          serves: i.serves,
+        },
+      ]
     }),
   ]
 }
@@ -94,7 +105,7 @@ export function briefFactsOf(
   position: BudgetPosition = jobPosition(stored.brief, changesOf(stored), []),
   priced: readonly PricedItem[] = [],
 ): BriefFacts {
-  const job = inScheme(stored)
+  const job = inScheme(oneThing(stored))
   const walls = wallNames(job)
   const { placements } = job
   const surfaces = wearableAreas(areas, job)

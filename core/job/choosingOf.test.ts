@@ -108,6 +108,7 @@ test('what is ordered is no more to be chosen', () => {
         means: null,
         voucherId: null,
         guessed: false,
+        updateId: '',
         taxMinor: 0,
         note: '',
         reverses: null,

@@ -18,6 +18,7 @@ import { briefFactsOf, changesOf } from './briefFactsOf.js'
 import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } from './deriveItems.js'
 import { deriveLines, deriveOrders, type DerivedOrder } from './deriveLedger.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
+import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Finish } from '../model/rows/finishes.js'
 import type { Placement } from '../model/rows/placements.js'
@@ -45,7 +46,8 @@ export interface DerivedJob {
  * From the rows of a job to everything the screens show but its findings. Pure; the same on the server and in the browser.
  * @param today ISO day; the core has no clock
  */
-export function deriveJob(job: JobSnapshot, today: string): DerivedJob {
+export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
+  const job = oneThing(stored)
   const measure = measureFacts(job, job.passages, job.studio.system)
   const { areas } = measure
   const palette = paletteFacts(job, areas, job.brief.schemeId)

@@ -6,7 +6,10 @@ import type { Entry, JobSnapshot, Order, OrderEvent, OrderLine } from '../model/
 export interface DerivedLine {
   readonly line: OrderLine
   readonly state: LineState
+  /** The day its first part came. */
   readonly deliveredOn: string | undefined
+  /** The day the last of it came; undefined while some is to come. */
+  readonly completeOn: string | undefined
   /** Last day it can go back, when the supplier's window and a delivery are known; undefined once it is kept. */
   readonly returnUntil: string | undefined
   /** The last day something of it went back. */
@@ -61,7 +64,14 @@ function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly
   const reversed = new Set(entries.map((e) => e.reverses))
   const standing = (kind: Entry['kind']) =>
     entries.filter((e) => e.kind === kind && !e.reverses && !reversed.has(e.eventId))
-  const deliveredOn = state.deliveredQuantity > 0 ? standing('delivery')[0]?.on : undefined
+  // By the days themselves: parts may be entered in any order.
+  const came =
+    state.deliveredQuantity > 0
+      ? standing('delivery')
+          .map((e) => e.on)
+          .sort()
+      : []
+  const deliveredOn = came[0]
   const said = [...events].reverse().find((e) => e.kind === 'kept' || e.kind === 'to go back')?.kind
   const returnUntil =
     deliveredOn && line.returnDays != null && state.hereQuantity > 0 && said !== 'kept'
@@ -71,6 +81,7 @@ function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly
     line,
     state,
     deliveredOn,
+    completeOn: state.toComeQuantity <= 0 ? came.at(-1) : undefined,
     returnUntil,
     returnedOn:
       state.returnedQuantity > 0
@@ -109,7 +120,7 @@ export function deriveOrders(job: JobSnapshot, lines: readonly DerivedLine[]): D
         completeOn:
           here.length > 0 && here.every((l) => l.state.toComeQuantity <= 0)
             ? here
-                .flatMap((l) => l.deliveredOn ?? [])
+                .flatMap((l) => l.completeOn ?? [])
                 .sort()
                 .at(-1)
             : undefined,

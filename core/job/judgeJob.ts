@@ -6,6 +6,7 @@ import { PALETTE_RULES } from '../stages/palette/rules/index.js'
 import { SOURCE_RULES } from '../stages/source/rules/index.js'
 import type { DerivedJob } from './derive.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
+import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
 
@@ -15,9 +16,10 @@ import { sourceFactsOf } from './sourceFactsOf.js'
  *
  * @param derived of the same job and day
  */
-export function judgeJob(job: JobSnapshot, derived: DerivedJob, today: string): JudgedFinding[] {
+export function judgeJob(stored: JobSnapshot, derived: DerivedJob, today: string): JudgedFinding[] {
+  const job = oneThing(stored)
   const { brief, measure, palette, items, baskets, orders, position } = derived
-  const source = sourceFactsOf(job, items, baskets, today)
+  const source = sourceFactsOf(job, stored, items, baskets, today)
   const ledger = ledgerFactsOf(job, items, orders, baskets, position, today)
   const findings = [
     ...BRIEF_RULES.flatMap((rule) => rule.check(brief)),

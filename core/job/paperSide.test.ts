@@ -30,6 +30,7 @@ const damage = {
   kind: 'damaged' as const,
   on: '2026-11-07',
   expectedOn: null,
+  updateId: '',
   note: 'frayed',
   memberName: 'I',
 }

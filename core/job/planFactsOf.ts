@@ -12,6 +12,7 @@ import { onWall, planRoom, type PlanRoom } from '../stages/plan/planRoom.js'
 import { standingsOf, type PlanPiece, type Standing, type TriedOption } from '../stages/plan/standing.js'
 import type { Stand } from '../model/rows/stands.js'
 import { inScheme } from './inScheme.js'
+import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 // The room of the last jobs asked for: it is the same object for as long as its rows are, and so is what is reckoned of it.
@@ -167,7 +168,7 @@ export function planFactsOf(
 ): PlanFacts | undefined {
   const room = planRoomOf(stored, measure)
   if (!room) return undefined
-  const job = inScheme(stored)
+  const job = inScheme(oneThing(stored))
   const pieces = planPiecesOf(job)
   const pieceOf = new Map(pieces.map((p) => [p.id, p]))
   const options = triedOptionsOf(job)

@@ -1,3 +1,4 @@
+import { tiesOf } from '../stages/source/ties.js'
 import { ROWS } from '../model/registry.js'
 import { moneyText } from '../kernel/money/moneyText.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
@@ -18,7 +19,7 @@ function aboutOptions(options: JobSnapshot['options']) {
   if (!about) {
     about = {
       inSets: options.some((o) => o.partOfId),
-      owned: new Set(options.filter((o) => o.kind === 'owned').map((o) => o.name)),
+      owned: new Set(options.flatMap((o) => (o.kind === 'owned' && o.pieceId ? [o.pieceId] : []))),
     }
     abouts.set(options, about)
   }
@@ -31,9 +32,15 @@ const kept = new WeakMap<
   { readonly on: readonly unknown[]; readonly facts: ItemFacts }
 >()
 
-/** What the rules of Source judge, from the job and what is derived of its items. */
+/**
+ * What the rules of Source judge, from the job and what is derived of its items.
+ *
+ * @param job as every stage sees it, each fact read where it is held
+ * @param stored the same as it is stored
+ */
 export function sourceFactsOf(
   job: JobSnapshot,
+  stored: JobSnapshot,
   items: readonly DerivedItem[],
   baskets: readonly SupplierBasket[],
   today: string,
@@ -147,8 +154,9 @@ export function sourceFactsOf(
     })),
     stayYears: job.brief.stayYears ?? null,
     owned: job.pieces
-      .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.name))
+      .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.id))
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
+    ties: tiesOf(stored),
     money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
     newItem: (more) => ({
       ...ROWS.items.blank(),

@@ -23,7 +23,13 @@ export type RowChange =
   | { readonly collection: Collection; readonly id: string; readonly remove: true }
   | {
       [C in Collection]:
-        | { readonly collection: C; readonly id: string; readonly set: Partial<Omit<Rows[C], 'id'>> }
+        | {
+            readonly collection: C
+            readonly id: string
+            readonly set: Partial<Omit<Rows[C], 'id'>>
+            /** Meant for this row, although what it changes is read from another. */
+            readonly itself?: true
+          }
         | {
             readonly collection: C
             readonly add: NewRow<(typeof ROWS)[C]['fields']> & { readonly id?: string }
@@ -36,6 +42,10 @@ export const put = <C extends Collection>(
   id: string,
   set: Partial<Omit<Rows[C], 'id'>>,
 ): RowChange => ({ collection, id, set }) as unknown as RowChange
+
+/** The same change, meant for the row it names although what it changes is read from another (`oneThing.ts`). */
+export const itself = (change: RowChange): RowChange =>
+  'set' in change ? { ...change, itself: true } : change
 
 /** Values alike whatever the order of their keys: JSON of a database gives them back in its own. */
 export function alike(one: unknown, two: unknown): boolean {

@@ -77,6 +77,7 @@ test('entries put together from columns, packed or not, are the entries again', 
     voucherId: fc.constant(null),
     guessed: fc.boolean(),
     note: fc.constantFrom('', 'a, b'),
+    updateId: fc.constantFrom('', 'shipped-1'),
     reverses: fc.constantFrom(null, 'e'),
     memberName: fc.constantFrom('Ilse', 'Tomas'),
   })

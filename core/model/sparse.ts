@@ -93,7 +93,8 @@ function entriesOf(columns: Columns<Entry>): Entry[] {
     of('voucherId'),
     of('guessed'),
   ]
-  const [note, reverses, memberName] = [of('note'), of('reverses'), of('memberName')]
+  const [updateId, note] = [of('updateId'), of('note')]
+  const [reverses, memberName] = [of('reverses'), of('memberName')]
   return of('seq').map(
     (seq, n) =>
       ({
@@ -108,6 +109,7 @@ function entriesOf(columns: Columns<Entry>): Entry[] {
         means: means[n],
         voucherId: voucherId[n],
         guessed: guessed[n],
+        updateId: updateId[n],
         note: note[n],
         reverses: reverses[n],
         memberName: memberName[n],

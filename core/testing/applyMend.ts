@@ -1,10 +1,11 @@
 import type { Mend } from '../findings/finding.js'
+import { toHolder } from '../model/oneThing.js'
 import { SINGLE } from '../model/registry.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** The job after a mend: what the screen does with its edits, told in a few lines. */
 export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {
-  return mend.changes.reduce<JobSnapshot>((now, change, n) => {
+  return toHolder(job, mend.changes).reduce<JobSnapshot>((now, change, n) => {
     const collection = change.collection
     if (SINGLE.has(collection)) {
       if (!('set' in change)) throw new Error('a single row can only be changed')

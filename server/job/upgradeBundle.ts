@@ -1,6 +1,8 @@
 import { ROWS } from '@bonitas/core/model/registry'
 import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
 
+import { tieByName } from './tieByName.js'
+
 type Row = Record<string, unknown>
 
 const rows = (value: unknown): Row[] => (Array.isArray(value) ? (value as Row[]) : [])
@@ -8,7 +10,38 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file))))))
+  return toVersion8(toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file)))))))
+}
+
+/** Version 8 ties piece, line, option and loan of one thing, and knows which update of a supplier was entered. */
+function toVersion8(file: Row): Row {
+  if (file.version !== 7) return file
+  return {
+    ...file,
+    version: 8,
+    ...tieByName(file),
+    entries: rows(file.entries).map((e) =>
+      (e.kind === 'delivery' || e.kind === 'return') && !e.reverses ? withUpdate(e) : { updateId: '', ...e },
+    ),
+    orderEvents: rows(file.orderEvents).map((e) =>
+      NOTED_UPDATES.includes(e.kind) ? withUpdate(e) : { updateId: '', ...e },
+    ),
+  }
+}
+
+const NOTED_UPDATES: readonly unknown[] = [
+  'acknowledged',
+  'delayed',
+  'shipped',
+  'delivered',
+  'refused',
+  'credited',
+]
+
+/** What was noted from an update of the supplier named it at the end of its note. */
+function withUpdate(row: Row): Row {
+  const [, note = row.note, updateId = ''] = /^(.*?)\s*\[([\w.-]{1,60})\]$/s.exec(String(row.note)) ?? []
+  return { ...row, note, updateId }
 }
 
 /** Version 7 knows papers that came, claims, things borrowed, and which amounts are guesses. */

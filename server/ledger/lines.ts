@@ -33,6 +33,8 @@ export interface NewEntry {
   readonly voucherId?: string | null
   readonly guessed?: boolean
   readonly reverses?: string
+  /** The supplier's own name for the order update it is entered from. */
+  readonly updateId?: string | undefined
 }
 
 /** The rows of a table that belong to the job. */
@@ -112,6 +114,7 @@ export async function write(
       means: e.means ?? null,
       voucherId: e.voucherId ?? null,
       guessed: e.guessed ?? false,
+      updateId: e.updateId ?? '',
       note,
       reverses: e.reverses ?? null,
       memberId: act.memberId,

@@ -57,11 +57,29 @@ export async function payOrder(tx: Tx, act: Act, wish: PayOrder): Promise<Answer
   return { eventId: await write(tx, act, wish.paidOn, wish.note, entries) }
 }
 
+/** What a supplier says of an order is entered once, whoever enters it and from which page. @throws {Problem} 409 */
+async function notEnteredYet(tx: Tx, act: Act, orderId: string, updateId: string | undefined): Promise<void> {
+  if (!updateId) return
+  const found = await tx.execute(sql`
+    select 1 from order_event
+      where studio_id = ${act.studioId} and job_id = ${act.jobId} and order_id = ${orderId} and update_id = ${updateId}
+    union all
+    select 1 from ledger_entry e join order_line l
+        on l.studio_id = e.studio_id and l.job_id = e.job_id and l.id = e.line_id and l.order_id = ${orderId}
+      where e.studio_id = ${act.studioId} and e.job_id = ${act.jobId} and e.update_id = ${updateId}
+        and e.reverses is null and not exists (
+          select 1 from ledger_entry r
+          where r.studio_id = e.studio_id and r.job_id = e.job_id and r.reverses = e.event_id)`)
+  if (found.rows.length > 0)
+    throw conflict('This update of the supplier is entered already. Nothing was added.')
+}
+
 /** Notes what has come: a number of one line, or all that was still to come of several. @throws {Problem} 404, 409 */
 export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> {
   const ids = [...new Set(wish.lineIds)]
   const lines = await linesWith(tx, act, { orderId: wish.orderId, lineIds: ids })
   if (lines.length < ids.length) throw notFound('This line')
+  await notEnteredYet(tx, act, wish.orderId, wish.updateId)
   if (wish.quantity != null && ids.length > 1)
     throw tooMuch(
       'quantity',
@@ -75,7 +93,13 @@ export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> 
         'quantity',
         `Quantity is more than the ${open} still to come of ${line.itemName}. Write at most that.`,
       )
-    return { kind: 'delivery', lineId: line.id, amountMinor: 0, quantity: wish.quantity ?? open }
+    return {
+      kind: 'delivery',
+      lineId: line.id,
+      amountMinor: 0,
+      quantity: wish.quantity ?? open,
+      updateId: wish.updateId,
+    }
   })
   return { eventId: await write(tx, act, wish.deliveredOn, wish.note, entries) }
 }
@@ -83,6 +107,7 @@ export async function deliver(tx: Tx, act: Act, wish: Deliver): Promise<Answer> 
 /** Sends goods back for a credit. The money stays counted as paid until it is refunded. @throws {Problem} 404, 409 */
 export async function returnGoods(tx: Tx, act: Act, wish: ReturnGoods): Promise<Answer> {
   const { line, state } = await oneLine(tx, act, wish.lineId)
+  await notEnteredYet(tx, act, line.orderId, wish.updateId)
   const here = state.hereQuantity
   if (wish.quantity > here)
     throw tooMuch(
@@ -97,7 +122,7 @@ export async function returnGoods(tx: Tx, act: Act, wish: ReturnGoods): Promise<
       `Credit is more than the ${moneyColumnText(state.dueMinor, act.currency)} the line costs. Write at most that.`,
     )
   const eventId = await write(tx, act, wish.returnedOn, wish.note, [
-    credit(line, state, 'return', wish.creditMinor, wish.quantity),
+    { ...credit(line, state, 'return', wish.creditMinor, wish.quantity), updateId: wish.updateId },
   ])
   await reopen(tx, act, line)
   return { eventId }
@@ -189,10 +214,16 @@ export async function noteOrder(tx: Tx, act: Act, wish: NoteOrder): Promise<Answ
       throw conflict(`${line.line.itemName} is not here: there is nothing to decide yet.`)
   if (wish.kind === 'delayed' && !wish.expectedOn)
     throw tooMuch('expectedOn', 'Now expected on is missing. Give the new day.')
+  await notEnteredYet(tx, act, wish.orderId, wish.updateId)
   const eventId = randomUUID()
-  await tx
-    .insert(t.orderEvent)
-    .values({ studioId: act.studioId, jobId: act.jobId, id: eventId, ...wish, memberId: act.memberId })
+  await tx.insert(t.orderEvent).values({
+    studioId: act.studioId,
+    jobId: act.jobId,
+    id: eventId,
+    ...wish,
+    updateId: wish.updateId ?? '',
+    memberId: act.memberId,
+  })
   return { eventId }
 }
 

@@ -85,6 +85,7 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
         kind: 'sent',
         on: news.asOf,
         expectedOn: null,
+        updateId: '',
         note: unnumbered.length > 0 ? `not told of: ${unnumbered.join(', ')}`.slice(0, 400) : '',
         memberId: act.memberId,
       })

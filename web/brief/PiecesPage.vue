@@ -15,6 +15,7 @@ import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { useStageKeys } from '../job/keys.js'
+import SameThing from '../job/SameThing.vue'
 import StagePage from '../job/StagePage.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import StageTabs from '../job/StageTabs.vue'
@@ -108,6 +109,26 @@ async function keep(): Promise<void> {
 }
 
 const selected = computed(() => job.value?.pieces.find((p) => p.id === chosen.value))
+/** What is here on loan, in words; the loans themselves stand under Dates, with their days. */
+const lent = computed(
+  () =>
+    new Map(
+      (job.value?.loans ?? []).flatMap((l) =>
+        l.pieceId && !l.returnedOn
+          ? [[l.pieceId, l.owner ? `lent from ${l.owner}` : 'borrowed'] as const]
+          : [],
+      ),
+    ),
+)
+function borrow(pieceId: string): void {
+  store.add('loans', {
+    ...ROWS.loans.blank(),
+    name: selected.value?.name ?? '',
+    pieceId,
+    reason: 'from another room',
+    takenOn: store.day,
+  })
+}
 const VERDICT_CHOICES = [{ value: null, text: 'not judged' }, ...VERDICTS.map((v) => ({ value: v, text: v }))]
 const byVerdict = computed(() =>
   [...VERDICTS, null].map((v) => ({
@@ -226,10 +247,8 @@ const byVerdict = computed(() =>
           >
             <td class="n">
               <RowField collection="pieces" :row="p" field="name" kind="text" bare />
-              <span v-if="p.sentimental || p.lentFrom" class="second flags">{{
-                [p.sentimental && 'sentimental', p.lentFrom && `lent from ${p.lentFrom}`]
-                  .filter(Boolean)
-                  .join(', ')
+              <span v-if="p.sentimental || lent.has(p.id)" class="second flags">{{
+                [p.sentimental && 'sentimental', lent.get(p.id)].filter(Boolean).join(', ')
               }}</span>
             </td>
             <td>
@@ -302,13 +321,6 @@ const byVerdict = computed(() =>
         </h2>
         <RowCheck collection="pieces" :row="selected" field="sentimental" />
         <RowCheck collection="pieces" :row="selected" field="stays" label="Not to be moved" />
-        <RowField
-          collection="pieces"
-          :row="selected"
-          field="lentFrom"
-          kind="text"
-          label="Lent from (goes back)"
-        />
         <RowField collection="pieces" :row="selected" field="reason" kind="text" label="Reason to stay" />
         <RowChoice collection="pieces" :row="selected" field="wallId" :choices="walls" label="Stands at" />
         <RowField collection="pieces" :row="selected" field="count" kind="whole" label="Number" figure />
@@ -329,6 +341,10 @@ const byVerdict = computed(() =>
           kind="text"
           label="Original kept at"
         />
+        <SameThing :id="selected.id" class="all" collection="pieces" />
+        <p v-if="!lent.has(selected.id)" class="all">
+          <button class="word" @click="borrow(selected.id)">It is borrowed and goes back</button>
+        </p>
       </div>
     </template>
     <template #panel>
@@ -414,6 +430,10 @@ tr.gone .n :deep(input) {
   grid-column: 1 / -1;
   display: flex;
   justify-content: space-between;
+}
+.strip .all {
+  grid-column: 1 / -1;
+  margin: 0;
 }
 .strip .word {
   font-size: 14px;

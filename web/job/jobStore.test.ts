@@ -1,3 +1,4 @@
+import { oneThing } from '@bonitas/core/model/oneThing'
 import { readFileSync } from 'node:fs'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
@@ -345,7 +346,7 @@ describe('the job on the bench', () => {
           : works(path, method, body)
     const store = await opened()
     expect(store.outdated).toBe(true)
-    expect(store.snapshot!.items).toEqual(demoJob().items)
+    expect(store.snapshot!.items).toEqual(oneThing(demoJob()).items)
   })
 
   test('the end of the session is said, and the edit waits', async () => {

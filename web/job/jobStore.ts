@@ -7,6 +7,7 @@ import { plainName, removalOf, type InTheWay, type RowsByName } from '@bonitas/c
 import { MODEL_HASH } from '@bonitas/core/model/hash'
 import { rowDef, type Collection, type Rows } from '@bonitas/core/model/registry'
 import { whole, type SentJob } from '@bonitas/core/model/sparse'
+import { oneThing, toHolder } from '@bonitas/core/model/oneThing'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { inverseOf, type Did } from '@bonitas/core/model/undo'
 import { deriveJob } from '@bonitas/core/job/derive'
@@ -39,9 +40,15 @@ const today = () => {
 
 /** The job on the bench: its rows, what is derived from them, and the edits on their way to the server. */
 export const useJobStore = defineStore('job', () => {
-  const snapshot = shallowRef<JobSnapshot>()
+  /** The rows as they are stored, with what waits. */
+  const stored = shallowRef<JobSnapshot>()
+  /** The same with every fact of a thing where it is read; what is changed goes to the row that holds it. */
+  const snapshot = computed({
+    get: () => stored.value && oneThing(stored.value),
+    set: (job) => void (stored.value = job),
+  })
   const day = ref(today())
-  const derived = computed(() => snapshot.value && deriveJob(snapshot.value, day.value))
+  const derived = computed(() => stored.value && deriveJob(stored.value, day.value))
   /** What the rule book noticed, found once the change it follows has been drawn; undefined until the first time. */
   const findings = shallowRef<readonly JudgedFinding[]>()
   const find = afterPaint(() => void judge())
@@ -50,13 +57,13 @@ export const useJobStore = defineStore('job', () => {
   /** The rules come after the page; if they cannot be fetched now, the next change asks again. */
   async function judge(): Promise<void> {
     rules ??= await import('@bonitas/core/job/judgeJob').catch(() => undefined)
-    const [job, facts] = [snapshot.value, derived.value]
+    const [job, facts] = [stored.value, derived.value]
     if (rules) findings.value = job && facts ? rules.judgeJob(job, facts, day.value) : undefined
   }
   // The code of the plan is heavy and needed by its own pages and one line of text: it comes after the page.
   const planCode = shallowRef<{ readonly derivePlan: typeof derivePlan }>()
   const plan = computed(
-    () => snapshot.value && derived.value && planCode.value?.derivePlan(snapshot.value, derived.value),
+    () => stored.value && derived.value && planCode.value?.derivePlan(stored.value, derived.value),
   )
   /** Fetches what derives the plan, once. */
   async function needPlan(): Promise<void> {
@@ -93,7 +100,7 @@ export const useJobStore = defineStore('job', () => {
   /** What is shown: what the server has, and over it what waits. */
   function showAll(): void {
     if (!base) return
-    snapshot.value = (queue?.waiting ?? []).reduce((job, group) => withChanges(job, group.changes), base)
+    stored.value = (queue?.waiting ?? []).reduce((job, group) => withChanges(job, group.changes), base)
   }
 
   const written = (did: readonly Did[]) =>
@@ -201,7 +208,7 @@ export const useJobStore = defineStore('job', () => {
     history = undefined
     listening = undefined
     base = undefined
-    snapshot.value = undefined
+    stored.value = undefined
     findings.value = undefined
     conflict.value = undefined
     blocked.value = undefined
@@ -216,14 +223,15 @@ export const useJobStore = defineStore('job', () => {
     wanted: readonly RowChange[],
     more: { readonly name?: string; readonly removing?: Group['removing'] } = {},
   ): string[] {
-    if (!snapshot.value || !queue) return []
-    const { changes, did } = prepared(snapshot.value, wanted)
+    const job = stored.value
+    if (!job || !queue) return []
+    const { changes, did } = prepared(job, toHolder(job, wanted))
     if (changes.length === 0) return []
     refusal.value = ''
     said.value = ''
     const group: Group = {
       key: crypto.randomUUID(),
-      name: more.name ?? groupName(did, snapshot.value),
+      name: more.name ?? groupName(did, job),
       at: stage.value,
       changes,
       ...(more.removing ? { removing: more.removing } : {}),
@@ -234,9 +242,9 @@ export const useJobStore = defineStore('job', () => {
   }
 
   function send(group: Group): void {
-    if (!snapshot.value) return
+    if (!stored.value) return
     own.add(group.key)
-    snapshot.value = withChanges(snapshot.value, group.changes)
+    stored.value = withChanges(stored.value, group.changes)
     queue?.push(group)
   }
 
@@ -277,13 +285,13 @@ export const useJobStore = defineStore('job', () => {
 
   /** Looks what a removal brings with it, and asks where it cannot be done unasked. */
   function ask(removing: Blocked['removing']): readonly RowChange[] | undefined {
-    if (!snapshot.value) return undefined
-    const job = snapshot.value as unknown as RowsByName
+    if (!stored.value) return undefined
+    const job = stored.value as unknown as RowsByName
     const { changes, inTheWay } = removalOf(job, removing)
     if (inTheWay.length === 0) return changes
     const along = removalOf(job, removing, true)
     const [first] = removing
-    const row = first && rowOf(snapshot.value, first.collection, first.id)
+    const row = first && rowOf(stored.value, first.collection, first.id)
     blocked.value = {
       name: first && row ? plainName(first.collection, row) : '',
       inTheWay,
@@ -314,7 +322,7 @@ export const useJobStore = defineStore('job', () => {
     const written = [{ collection, id: row.id, row }]
     if (base) base = withRows(base, written)
     writes++
-    if (snapshot.value) snapshot.value = withRows(snapshot.value, written)
+    if (stored.value) stored.value = withRows(stored.value, written)
   }
 
   /** Several changes of several rows as one step: set, taken out, or added. Returns the ids of the rows added. */
@@ -330,8 +338,8 @@ export const useJobStore = defineStore('job', () => {
   /** Sends what takes a step back, or does it again, as a group of its own. */
   function turned(step: Step, word: string): Step | undefined {
     const changes = inverseOf(step.did)
-    if (!snapshot.value || changes.length === 0) return undefined
-    const before = snapshot.value
+    if (!stored.value || changes.length === 0) return undefined
+    const before = stored.value
     const group: Group = {
       key: crypto.randomUUID(),
       name: `${word} “${step.name}”`,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SameThing from '../job/SameThing.vue'
 import { computed, nextTick } from 'vue'
 import { LOAN_REASONS } from '@bonitas/core/model/vocabulary/ledger'
 import { dayText } from '@bonitas/core/kernel/units/days'
@@ -14,6 +15,7 @@ const gone = computed(() => loans.value.filter((l) => l.returnedOn))
 function add(): void {
   const id = store.add('loans', {
     name: 'Borrowed thing',
+    pieceId: null,
     owner: '',
     reason: 'for the photograph',
     takenOn: store.day,
@@ -38,6 +40,7 @@ function wentBack(id: string): void {
     </p>
     <article v-for="l in here" :key="l.id" :data-loan="l.id">
       <RowField collection="loans" :row="l" field="name" kind="text" class="long" />
+      <SameThing :id="l.id" collection="loans" />
       <RowField collection="loans" :row="l" field="owner" kind="text" />
       <RowChoice collection="loans" :row="l" field="reason" :choices="LOAN_REASONS" />
       <RowField collection="loans" :row="l" field="takenOn" kind="date" />
@@ -86,7 +89,13 @@ article {
 .long {
   grid-column: span 2;
 }
+/* The choice of the piece fills its cell. */
+article :deep(.same-thing) {
+  display: grid;
+}
 .does {
+  grid-column: 1 / -1;
+  margin: 0;
   display: flex;
   gap: 14px;
   align-items: baseline;

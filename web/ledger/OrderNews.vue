@@ -52,14 +52,11 @@ const lineOf = (n: MatchedNews) => {
   return id ? props.order.lines.find((l) => l.line.id === id) : undefined
 }
 const undecided = (n: MatchedNews) => n.ask.length > 0 && !lineOf(n)
-/** What was noted names the news it came from. */
-const mark = (n: MatchedNews) => `[${n.id}]`
-const noted = (n: MatchedNews) => {
-  if (props.order.events.some((e) => e.note.endsWith(mark(n)))) return true
-  return (store.snapshot?.entries ?? []).some(
-    (e) => e.note.endsWith(mark(n)) && props.order.lines.some((l) => l.line.id === e.lineId),
+const noted = (n: MatchedNews) =>
+  props.order.events.some((e) => e.updateId === n.id) ||
+  (store.snapshot?.entries ?? []).some(
+    (e) => e.updateId === n.id && props.order.lines.some((l) => l.line.id === e.lineId),
   )
-}
 const words = (n: MatchedNews) => {
   const what = lineOf(n)?.line.itemName ?? n.key ?? 'the order'
   const many = n.quantity !== undefined && n.quantity > 1 ? `${n.quantity} of ` : ''
@@ -79,7 +76,8 @@ async function note(n: MatchedNews): Promise<void> {
         kind: n.kind,
         on: n.on,
         expectedOn: n.expectedOn ?? null,
-        note: `${n.says} ${mark(n)}`.trim(),
+        updateId: n.id,
+        note: n.says,
       },
       `news-${props.order.order.id}-${n.id}`,
     )
@@ -97,15 +95,13 @@ function enter(n: MatchedNews): void {
   if (!line) return
   if (n.kind === 'delivered') {
     const quantity = Math.min(n.quantity ?? line.state.toComeQuantity, line.state.toComeQuantity)
+    const act = props.acts.part(props.order, line)
+    emit('begin', { ...act, fixed: { ...act.fixed, updateId: n.id }, quantity, day: n.on, note: n.says })
+  } else {
+    const act = props.acts.sendBack(line)
     emit('begin', {
-      ...props.acts.part(props.order, line),
-      quantity,
-      day: n.on,
-      note: `${n.says} ${mark(n)}`,
-    })
-  } else
-    emit('begin', {
-      ...props.acts.sendBack(line),
+      ...act,
+      fixed: { ...act.fixed, updateId: n.id },
       quantity: Math.min(n.quantity ?? 1, line.state.hereQuantity),
       amount: {
         field: 'creditMinor',
@@ -113,8 +109,9 @@ function enter(n: MatchedNews): void {
         label: 'Credit',
       },
       day: n.on,
-      note: `${n.says} ${mark(n)}`,
+      note: n.says,
     })
+  }
 }
 const enterable = (n: MatchedNews) => {
   const line = lineOf(n)

@@ -40,9 +40,7 @@ const head = computed(() =>
 /** The last that was heard of it; the mark of the news it came from is not for the eye. */
 const heard = computed(() => {
   const last = o.value.events.filter((e) => !LINE_EVENTS.includes(e.kind)).at(-1)
-  return (
-    last && `${last.kind} ${day(last.on)}${last.note ? `: ${last.note.replace(/ ?\[[\w.-]+\]$/, '')}` : ''}`
-  )
+  return last && `${last.kind} ${day(last.on)}${last.note ? `: ${last.note}` : ''}`
 })
 const owed = computed(() =>
   o.value.outstandingMinor > 0

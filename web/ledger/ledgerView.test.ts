@@ -21,6 +21,7 @@ const entry = (
   means: null,
   voucherId: null,
   guessed: false,
+  updateId: '',
   taxMinor: 0,
   note: '',
   reverses,

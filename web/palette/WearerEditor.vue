@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SameThing from '../job/SameThing.vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { HOLDS, SUBSTRATES } from '@bonitas/core/model/vocabulary/finish'
 import { PART_KINDS } from '@bonitas/core/model/vocabulary/surface'
@@ -157,6 +158,7 @@ const over = computed(() => {
       />
       <RowCheck collection="pieces" :row="piece" field="focal" />
       <RowCheck collection="pieces" :row="piece" field="lit" />
+      <SameThing :id="piece.id" collection="pieces" class="source" />
       <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
     </template>
   </div>
@@ -186,6 +188,9 @@ const over = computed(() => {
 }
 .fields > :first-child {
   grid-column: span 2;
+}
+.source {
+  grid-column: 1 / -1;
 }
 .tick {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { itemsWithoutPiece } from '@bonitas/core/model/oneThing'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -110,11 +111,8 @@ const waiting = computed(() => {
 const undrawn = computed(() => {
   const job = store.snapshot
   if (!job) return []
-  const named = new Set(job.pieces.map((p) => p.name.trim().toLowerCase()))
-  return job.items.filter(
-    (i) =>
-      ['furniture', 'textiles', 'light', 'decor', 'fixtures'].includes(i.category) &&
-      !named.has(i.name.trim().toLowerCase()),
+  return itemsWithoutPiece(job.items, job.pieces).filter((i) =>
+    ['furniture', 'textiles', 'light', 'decor', 'fixtures'].includes(i.category),
   )
 })
 
@@ -137,10 +135,11 @@ async function drawItem(itemId: string): Promise<void> {
   if (!job || !item) return
   const option =
     job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
-  const kind = kindOfName(item.name) ?? 'other'
+  const kind = item.pieceKind ?? kindOfName(item.name) ?? 'other'
   const id = store.add('pieces', {
     ...ROWS.pieces.blank(),
     name: item.name,
+    itemId,
     kind,
     count: Math.min(20, item.quantity),
     position: nextPosition(job.pieces),
@@ -150,6 +149,8 @@ async function drawItem(itemId: string): Promise<void> {
     depthMm: option?.depthMm ?? item.maxDepthMm ?? 400,
     heightMm: option?.heightMm ?? item.maxHeightMm ?? 600,
     fixing: item.fixing,
+    weightG: item.weightG ?? null,
+    originalAt: item.originalAt,
     wallId: item.wallId ?? null,
   })
   await nextTick()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SameThing from '../job/SameThing.vue'
 import { computed } from 'vue'
 import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/model/vocabulary/piece'
 import RowCheck from '../form/RowCheck.vue'
@@ -65,6 +66,7 @@ function set(trait: Trait, on: boolean): void {
       <RowField collection="pieces" :row="piece" field="legsMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="weightG" kind="weight" figure />
     </div>
+    <SameThing :id="piece.id" collection="pieces" />
     <RowCheck collection="pieces" :row="piece" field="stays" />
     <RowCheck collection="pieces" :row="piece" field="focal" />
     <label v-for="t in asked" :key="t" class="tick">

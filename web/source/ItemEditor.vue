@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SameThing from '../job/SameThing.vue'
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
@@ -76,6 +77,7 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
       label="Must bear"
       class="four"
     />
+    <SameThing :id="item.item.id" collection="items" class="seven" />
     <RowCheck collection="items" :row="item.item" field="mayWait" />
     <RowCheck collection="items" :row="item.item" field="locked" label="Locked" />
     <button v-if="item.lines.length === 0" class="word" aria-label="Remove the item" @click="emit('remove')">
@@ -101,6 +103,9 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
 }
 .item-editor .two {
   grid-column: span 2;
+}
+.item-editor .seven {
+  grid-column: 1 / -1;
 }
 .item-editor .four {
   grid-column: span 4;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SameThing from '../job/SameThing.vue'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 import { hexToLab, labToHex } from '@bonitas/core/kernel/color/lab'
@@ -85,6 +86,7 @@ const round = (n: number) => Math.round(n * 100) / 100
   <section class="option-editor" aria-label="The option">
     <RowField :key="row.id" collection="options" :row="row" field="name" kind="text" class="long" />
     <RowChoice collection="options" :row="row" field="kind" :choices="OPTION_KINDS" />
+    <SameThing v-if="row.kind === 'owned'" :id="row.id" collection="options" class="long" />
     <RowField v-if="!option.made" collection="options" :row="row" field="priceMinor" kind="money" figure />
     <p v-else class="second">Price: its list below</p>
     <RowChoice collection="options" :row="row" field="unit" :choices="PRICE_UNITS" />

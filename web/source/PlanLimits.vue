@@ -19,8 +19,8 @@ async function take(): Promise<void> {
   const { item } = props.item
   await store.needPlan()
   const facts = store.plan?.facts
-  const name = item.name.trim().toLowerCase()
-  const stood = facts?.standings.find((s) => s.piece.name.trim().toLowerCase() === name)
+  const own = new Set(store.snapshot?.pieces.flatMap((p) => (p.itemId === item.id ? [p.id] : [])))
+  const stood = facts?.standings.find((s) => own.has(s.pieceId))
   if (!facts || !stood) {
     said.value = facts
       ? `“${item.name}” does not stand on the plan yet. Place it there, then its limits follow.`

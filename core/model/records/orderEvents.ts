@@ -17,6 +17,8 @@ export const orderEvents = defineRecord({
     kind: choice('What happened', ORDER_EVENTS),
     on: day('Date'),
     expectedOn: day('Now expected on').orNone(),
+    /** The supplier's own name for the update this was noted from; empty when a person heard it. */
+    updateId: note('Order update', 60),
     note: note('Note', 400),
   },
 })

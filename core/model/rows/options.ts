@@ -44,6 +44,8 @@ export const options = defineRow({
   fields: {
     itemId: ref('items', 'Item', 'remove'),
     kind: choice('Kind', OPTION_KINDS).starts('new'),
+    /** The piece of the house that it is, when it is owned already: name, size and material are read from the piece. */
+    pieceId: ref('pieces', 'The piece', 'clear').orNone(),
     name: text('Option'),
     supplierId: ref('suppliers', 'Supplier', 'refuse').orNone(),
     priceMinor: minor('Price'),

@@ -14,6 +14,10 @@ export const pieces = defineRow({
   fields: {
     position: whole('Position', 0, 100_000, 'places').starts(0),
     name: text('Name'),
+    /** The line of the schedule that buys it: the two are one thing, and share their facts. */
+    itemId: ref('items', 'Bought as', 'clear').orNone(),
+    /** Its sizes are its own: measured on the thing, or drawn so. Otherwise one that is bought has those of the option chosen. */
+    ownSize: flag('Size of its own').starts(false),
     kind: choice('Kind', PIECE_KINDS),
     count: whole('Number', 1, 200, 'pieces').starts(1),
     widthMm: mm('Width', 1, 20_000),
@@ -31,8 +35,6 @@ export const pieces = defineRow({
     place: note('Where', 80),
     verdict: choice('Verdict', VERDICTS).orNone(),
     sentimental: flag('Sentimental').starts(false),
-    /** The room it was lent from, and to which it goes back; empty when it belongs here. */
-    lentFrom: note('Lent from', 80),
     /** Why it stays although it serves no use. */
     reason: note('Reason to keep', 200),
     serves: refs('uses', 'Serves', 'Use'),

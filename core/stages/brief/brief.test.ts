@@ -364,7 +364,19 @@ describe('a rented home', () => {
       pieces: [
         ...EVERY.pieces,
         pieceWith({ id: 'Poster', kind: 'picture', fixing: 'adhesive strips', weightG: 900 }),
-        pieceWith({ id: 'Stool', kind: 'stool', lentFrom: 'the kitchen' }),
+        pieceWith({ id: 'Stool', kind: 'stool' }),
+      ],
+      loans: [
+        {
+          ...ROWS.loans.make({
+            id: 'l',
+            name: 'Stool',
+            reason: 'from another room',
+            pieceId: 'Stool',
+            owner: 'the kitchen',
+          }),
+          version: 1,
+        },
       ],
     }
     const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, String)

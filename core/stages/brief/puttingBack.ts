@@ -1,3 +1,4 @@
+import { itemsWithoutPiece } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { STRIP_REMOVAL } from './adhesiveStrips.js'
 import { isWhiteOrGrey, type RentedChange } from './rentedChanges.js'
@@ -83,6 +84,7 @@ export function puttingBack(
     }[c.change]
     return { ...base, what: c.name, how }
   })
+  const lines = itemsWithoutPiece(job.items, job.pieces)
   const rest = [
     ...job.placements
       .filter((p) => p.hold === 'removable')
@@ -91,7 +93,7 @@ export function puttingBack(
         what: `${finishOf(p.finishId)?.name ?? 'What is laid'}, laid to come off`,
         how: 'take it off and keep it for the next home',
       })),
-    ...[...job.pieces.filter((p) => !p.there), ...job.items]
+    ...[...job.pieces.filter((p) => !p.there), ...lines]
       .filter((t) => t.fixing === 'adhesive strips')
       .map((t): PutBack => ({
         ...plain,
@@ -99,7 +101,7 @@ export function puttingBack(
         how: `${STRIP_REMOVAL}; young paint lifts`,
         originalAt: t.originalAt,
       })),
-    ...[...job.pieces, ...job.items]
+    ...[...job.pieces, ...lines]
       .filter(
         (t) => t.originalAt !== '' && t.fixing !== 'adhesive strips' && !changes.some((c) => c.id === t.id),
       )
@@ -109,9 +111,13 @@ export function puttingBack(
         how: 'take it along and put the original back',
         originalAt: t.originalAt,
       })),
-    ...job.pieces
-      .filter((p) => p.lentFrom !== '')
-      .map((p): PutBack => ({ ...plain, what: p.name, how: `goes back to ${p.lentFrom}` })),
+    ...job.loans
+      .filter((l) => !l.returnedOn)
+      .map((l): PutBack => ({
+        ...plain,
+        what: l.name,
+        how: l.owner === '' ? 'is borrowed and goes back' : `goes back to ${l.owner}`,
+      })),
   ]
   return [...fromChanges, ...rest]
 }

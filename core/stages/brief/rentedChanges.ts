@@ -1,3 +1,4 @@
+import { itemsWithoutPiece } from '../../model/oneThing.js'
 import { put } from '../../model/changes.js'
 import { chroma } from '../../kernel/color/lab.js'
 import type { Mend } from '../../findings/finding.js'
@@ -94,11 +95,11 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
     ...job.pieces
       .filter((p) => !p.there || p.verdict === 'rework')
       .map((row) => ({ row, kind: 'piece' as const, collection: 'pieces' as const, pieceKind: row.kind })),
-    ...job.items.map((row) => ({
+    ...itemsWithoutPiece(job.items, job.pieces).map((row) => ({
       row,
       kind: 'item' as const,
       collection: 'items' as const,
-      pieceKind: kindOfName(row.name) ?? ('other' as const),
+      pieceKind: row.pieceKind ?? kindOfName(row.name) ?? ('other' as const),
     })),
   ]
   return things.flatMap(({ row, kind, collection, pieceKind }): RentedChange[] => {

@@ -38,6 +38,9 @@ export const placeOrderSchema = rowSchema(() => ({
 }))
 export type PlaceOrder = RowOf<typeof placeOrderSchema>
 
+/** The supplier's own name for the order update an act is entered from. */
+const updateId = () => noteField('Order update', 60).optional()
+
 /** Money paid towards an order; it is spread over the lines by what each still owes. */
 export const payOrderSchema = rowSchema(() => ({
   orderId: idField('Order'),
@@ -58,6 +61,7 @@ export const deliverSchema = rowSchema(() => ({
   lineIds: lineIds('Lines'),
   quantity: wholeOrNone('Quantity', 1, 10_000, 'pieces').optional(),
   deliveredOn: dayField('Delivered on'),
+  updateId: updateId(),
   note: noteField('Note', 400),
 }))
 export type Deliver = RowOf<typeof deliverSchema>
@@ -68,6 +72,7 @@ export const returnSchema = rowSchema(() => ({
   quantity: wholeField('Quantity', 1, 10_000, 'pieces'),
   creditMinor: minorField('Credit'),
   returnedOn: dayField('Returned on'),
+  updateId: updateId(),
   note: noteField('Note', 400),
 }))
 export type ReturnGoods = RowOf<typeof returnSchema>
@@ -159,6 +164,7 @@ export const noteOrderSchema = rowSchema(() => ({
   kind: choiceField('What happened', ORDER_EVENTS),
   on: dayField('Date'),
   expectedOn: dayOrNone('Now expected on'),
+  updateId: updateId(),
   note: noteField('Note', 400),
 }))
 export type NoteOrder = RowOf<typeof noteOrderSchema>

@@ -1,3 +1,4 @@
+import type { Ties } from './ties.js'
 import type { Item, items } from '../../model/rows/items.js'
 import type { Option, options } from '../../model/rows/options.js'
 import type { NewRow } from '../../model/row.js'
@@ -70,6 +71,7 @@ export interface SourceFacts {
   readonly stayYears: number | null
   /** Owned pieces that are to move or be reworked and fill no item yet. */
   readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
+  readonly ties: Ties
   readonly money: (minor: number) => string
   /** A whole new item, for the mends that raise one. */
   readonly newItem: (more: Partial<Item> & Pick<Item, 'name' | 'category'>) => NewRow<typeof items.fields>

@@ -1,3 +1,4 @@
+import { itemsWithoutPiece } from '../../../model/oneThing.js'
 import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { itemWith, pieceWith } from '../../../examples/emptyJob.js'
@@ -89,13 +90,13 @@ function held(job: JobSnapshot) {
       heightMm: row.heightMm,
       depthMm: row.depthMm,
     })),
-    ...job.items.map((row) => {
+    ...itemsWithoutPiece(job.items, job.pieces).map((row) => {
       const option = row.chosenOptionId ? optionOf.get(row.chosenOptionId) : undefined
       return {
         row,
         kind: 'item' as const,
         collection: 'items' as const,
-        pieceKind: kindOfName(row.name) ?? ('other' as const),
+        pieceKind: row.pieceKind ?? kindOfName(row.name) ?? ('other' as const),
         heightMm: option?.heightMm ?? null,
         depthMm: option?.depthMm ?? null,
       }

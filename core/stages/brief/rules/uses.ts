@@ -1,3 +1,4 @@
+import { borrowedPieces } from '../../../model/oneThing.js'
 import { put } from '../../../model/changes.js'
 import type { Finding, Mend, Ref, Rule } from '../../../findings/finding.js'
 import { briefFactsOf } from '../../../job/briefFactsOf.js'
@@ -168,11 +169,12 @@ export const idlePieces: Rule<BriefFacts> = {
   schools: 'all',
   check: ({ job, coverage }) => {
     if (job.uses.length === 0) return []
+    const borrowed = borrowedPieces(job.loans)
     const idle = job.pieces.filter(
       (p) =>
         p.there &&
         !p.sentimental &&
-        p.lentFrom === '' &&
+        !borrowed.has(p.id) &&
         p.reason.trim() === '' &&
         !LOVED.has(p.kind) &&
         coverage.idle.some((t) => t.id === p.id),

@@ -1,5 +1,6 @@
 import { items as ITEM } from '../../../model/rows/items.js'
 import { options as OPTION } from '../../../model/rows/options.js'
+import { NO_TIES } from '../ties.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../sourceFacts.js'
 
 /** A small schedule for the examples of the rules. */
@@ -9,6 +10,7 @@ export const schedule = (items: readonly ItemFacts[], more: Partial<SourceFacts>
   baskets: [],
   stayYears: null,
   owned: [],
+  ties: NO_TIES,
   money: (minor) => (minor / 100).toFixed(2),
   newItem: (fields) => ({ ...ITEM.blank(), targetMinor: 0, ...fields }),
   newOption: (fields) => ({ ...OPTION.blank(), ...fields }),

@@ -9,6 +9,9 @@ import {
   struckOut,
 } from './chosen.js'
 import { dearerOverTheStay, priceMoved, rateNotGiven, reworkNearNew, slipOfAHundred } from './prices.js'
+import { enteredTwice } from './enteredTwice.js'
+import { saidTwice } from './saidTwice.js'
+import { sizeDiffers } from './sizeDiffers.js'
 import { holdEnds, houseFirst, orderBy, orderTooSmall } from './timing.js'
 
 export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
@@ -27,4 +30,7 @@ export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
   reworkNearNew,
   dearerOverTheStay,
   houseFirst,
+  enteredTwice,
+  sizeDiffers,
+  saidTwice,
 ]

@@ -180,7 +180,7 @@ export const houseFirst: Rule<SourceFacts> = {
               changes: [
                 {
                   collection: 'options',
-                  add: newOption({ itemId: i.id, kind: 'owned', name: p.name, priceMinor: 0 }),
+                  add: newOption({ itemId: i.id, kind: 'owned', name: p.name, pieceId: p.id, priceMinor: 0 }),
                 },
               ],
             },

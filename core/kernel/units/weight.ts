@@ -1,5 +1,5 @@
-import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import type { UnitSystem } from '@bonitas/core/kernel/units/length'
+import { InputError } from '../errors/InputError.js'
+import type { UnitSystem } from './length.js'
 
 // The avoirdupois pound is 453.59237 g exactly (international yard and pound agreement).
 const POUND_G = 453.59237

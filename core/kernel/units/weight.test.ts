@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { bearingText, readBearing } from './turn.js'
+import { bearingText, readBearing } from '../../../web/form/turn.js'
 import { readWeight, weightText } from './weight.js'
 
 const field = { label: 'Weight', min: 1, max: 2_000_000 }

@@ -1,0 +1,58 @@
+import { put } from '../../../model/changes.js'
+import { lengthText } from '../../../kernel/units/length.js'
+import { options } from '../../../model/rows/options.js'
+import { pieces } from '../../../model/rows/pieces.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import type { SourceFacts } from '../sourceFacts.js'
+import { NO_TIES, SAME_SIZE_MM, type SizeDiffers } from '../ties.js'
+import { schedule } from './example.js'
+
+const settee = (boughtMm: number): SizeDiffers => ({
+  piece: {
+    ...pieces.make({ id: 'piece', name: 'Settee', kind: 'sofa', widthMm: 1800, depthMm: 900, heightMm: 800 }),
+    itemId: 'line',
+    ownSize: true,
+    version: 1,
+  },
+  option: {
+    ...options.make({ id: 'option', itemId: 'line', name: 'Long settee', priceMinor: 0 }),
+    version: 1,
+  },
+  widthMm: [1800, boughtMm],
+  depthMm: [900, 900],
+  heightMm: [800, 800],
+})
+
+/** The plan was drawn in one size and another is bought. */
+export const sizeDiffers: Rule<SourceFacts> = {
+  name: 'source.size-differs',
+  title: 'Drawn in another size than is bought',
+  numbers: `A side that differs by more than ${SAME_SIZE_MM} mm, which is more than makers round; what is there already was measured and is left alone.`,
+  source: 'common practice',
+  schools: 'all',
+  check: ({ ties }) =>
+    ties.sizes.map(({ piece, option, widthMm, depthMm, heightMm }): Finding => {
+      const size = (at: 0 | 1) =>
+        [widthMm, depthMm, heightMm].map((side) => lengthText(side[at], ties.system)).join(' × ')
+      return {
+        rule: 'source.size-differs',
+        severity: 'look',
+        about: [
+          { kind: 'item', id: option.itemId, name: piece.name },
+          { kind: 'piece', id: piece.id, name: piece.name },
+          { kind: 'option', id: option.id, name: option.name },
+        ],
+        title: `${piece.name} is drawn in another size than ${option.name} has`,
+        measured: `drawn ${size(0)}, chosen ${size(1)}`,
+        wanted: 'the size that will stand there',
+        because: 'Passages, doors and the rug under it are judged by the size that is drawn.',
+        mends: [
+          { label: `Draw it as ${option.name} is`, changes: [put('pieces', piece.id, { ownSize: false })] },
+        ],
+      }
+    }),
+  examples: {
+    trips: () => schedule([], { ties: { ...NO_TIES, sizes: [settee(2100)] } }),
+    passes: () => schedule([], { ties: NO_TIES }),
+  },
+}
