@@ -13,9 +13,15 @@ const coreOnly = [
   },
 ]
 
-/** In each stage of core the others are out of bounds: a stage reaches another only through core/job. */
+const NOT_SHIPPED = {
+  regex: '(^@bonitas/core|^(\\.{1,2}/)+(\\w+/)*)/?(examples|testing)/',
+  message: 'Examples and what tests need are not shipped.',
+}
+
+/** A stage of core stands under core/job, beside the others, and ships without the examples of its rules. */
 const stageBoundaries = STAGES.map((stage) => ({
   files: [`core/stages/${stage}/**/*.ts`],
+  ignores: ['**/*.test.ts'],
   rules: {
     'no-restricted-imports': [
       'error',
@@ -26,6 +32,8 @@ const stageBoundaries = STAGES.map((stage) => ({
             regex: `^\\.{1,2}/(\\.\\./)*(${STAGES.filter((s) => s !== stage).join('|')})/`,
             message: 'A stage reaches another only through core/job: take what it needs as a parameter.',
           },
+          { regex: '^(\\.\\./)+job/', message: 'core/job stands on the stages, not under them.' },
+          NOT_SHIPPED,
         ],
       },
     ],

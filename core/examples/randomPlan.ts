@@ -1,5 +1,5 @@
 import type { JobSnapshot } from '../model/snapshot.js'
-import { ex, exampleJob, type ExamplePiece } from '../stages/plan/rules/example.js'
+import { ex, exampleJob, type ExamplePiece } from './plan/example.js'
 import { seededNumbers } from '../kernel/random/seededNumbers.js'
 import type { PieceKind } from '../model/vocabulary/piece.js'
 

@@ -1,3 +1,4 @@
+import { BRIEF_EXAMPLES } from '../../examples/brief/index.js'
 import { ROWS } from '../../model/registry.js'
 import { describe, expect, test } from 'vitest'
 import { hexToLab } from '../../kernel/color/lab.js'
@@ -499,8 +500,8 @@ describe('the frame of the job', () => {
 
 test.each(BRIEF_RULES.map((r) => [r.name, r] as const))(
   '%s: each of its mends makes the finding go away',
-  (_name, rule) => {
-    const facts = rule.examples.trips()
+  (name, rule) => {
+    const facts = BRIEF_EXAMPLES[name]!.violates()
     const [found] = rule.check(facts)
     for (const mend of found!.mends) {
       const after = briefFactsOf(applyMend(facts.job, mend), facts.today, undefined)

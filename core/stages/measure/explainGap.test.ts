@@ -4,7 +4,7 @@ import { distance } from '../../kernel/geometry/polygon.js'
 import { someRoom, wallAt, wallsOf } from '../../examples/rooms.js'
 import { closeRun } from './closure.js'
 import { explainGap, withSuspect } from './explainGap.js'
-import { mendOf } from './rules/index.js'
+import { mendOf } from './rules/suspectFix.js'
 
 /** Nine walls: a canted bay of three, a side wall, the back wall, and a chimney breast in the corner by the bay. */
 const NINE = [

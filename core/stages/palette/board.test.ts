@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { SyntaxValidator } from 'fast-xml-validator'
 import { boardSvg, boardTiles, whereUsed } from './board.js'
-import { room } from './rules/example.js'
+import { room } from '../../examples/palette/example.js'
 
 const ABOUT = {
   room: 'Room <1> & "co"',

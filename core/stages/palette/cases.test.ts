@@ -6,7 +6,7 @@ import { rankMetals } from './metals.js'
 import { comparePair } from './pairs.js'
 import { likeness, type PaletteFacts } from './paletteFacts.js'
 import { accentScarce } from './rules/accentScarce.js'
-import { room, type ExampleFinish } from './rules/example.js'
+import { room, type ExampleFinish } from '../../examples/palette/example.js'
 import { PALETTE_RULES } from './rules/index.js'
 
 // Situations and what experienced decorators conclude (common practice, without a published source). One set of

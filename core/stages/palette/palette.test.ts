@@ -1,10 +1,11 @@
+import { PALETTE_EXAMPLES } from '../../examples/palette/index.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { RowChange } from '../../findings/finding.js'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { hexToLab, hueDeg, type LabD65 } from '../../kernel/color/lab.js'
 import { hueFamilies } from './hueFamilies.js'
-import { room } from './rules/example.js'
+import { room } from '../../examples/palette/example.js'
 import { tooManyHues } from './rules/tooManyHues.js'
 import { undertoneClash } from './rules/undertoneClash.js'
 import { compareUndertone, family, undertone, undertoneSilent } from './undertone.js'
@@ -91,8 +92,8 @@ describe('undertone (situations and conclusions: common practice)', () => {
 
 describe('the clash rule', () => {
   test('its example trips and its counterexample passes', () => {
-    expect(undertoneClash.check(undertoneClash.examples.trips())).toHaveLength(1)
-    expect(undertoneClash.check(undertoneClash.examples.passes())).toEqual([])
+    expect(undertoneClash.check(PALETTE_EXAMPLES[undertoneClash.name]!.violates())).toHaveLength(1)
+    expect(undertoneClash.check(PALETTE_EXAMPLES[undertoneClash.name]!.complies())).toEqual([])
   })
   test('a sample on the bench clashes with nothing, and is offered when it agrees', () => {
     const facts = room([
@@ -112,7 +113,7 @@ describe('the clash rule', () => {
     expect(found!.mends.map((m) => m.label)).toEqual(['Use Parquet for table piece'])
   })
   test('a mend makes the finding go away', () => {
-    const facts = undertoneClash.examples.trips()
+    const facts = PALETTE_EXAMPLES[undertoneClash.name]!.violates()
     for (const mend of undertoneClash.check(facts)[0]!.mends) {
       const change = setOf(mend.changes[0]!)
       const pieces = facts.pieces.map((p) => (p.id === change.id ? { ...p, ...change.set } : p))
@@ -137,13 +138,13 @@ describe('hue families', () => {
     expect(tooManyHues.check(room(five, 'quiet neutral'))).toHaveLength(1)
   })
   test('changing to the roomier school is a mend', () => {
-    const [found] = tooManyHues.check(tooManyHues.examples.trips())
+    const [found] = tooManyHues.check(PALETTE_EXAMPLES[tooManyHues.name]!.violates())
     expect(found!.mends.at(-1)!.changes).toEqual([
       { collection: 'schools', id: 'schools', set: { colorScheme: 'drawn from one piece' } },
     ])
   })
   test('one hue too many can be laid onto the nearest that stays', () => {
-    const facts = tooManyHues.examples.trips()
+    const facts = PALETTE_EXAMPLES[tooManyHues.name]!.violates()
     const [found] = tooManyHues.check(facts)
     const pieces = facts.pieces.map((p) => ({
       ...p,

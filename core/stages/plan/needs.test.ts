@@ -5,7 +5,7 @@ import { NEEDS } from '../../model/vocabulary/need.js'
 import { needsOf, sanitaryOf } from './needs.js'
 import { RUG_SIZES, rugUnderTable } from './rug.js'
 import { bedFits, seatsAtRound, seatsAtTable, tipping, viewingDistance } from './rules/space.js'
-import { ex, example } from './rules/example.js'
+import { ex, example } from '../../examples/plan/example.js'
 import { PLAN_RULES } from './rules/index.js'
 
 const inches = (mm: number) => mm / 25.4

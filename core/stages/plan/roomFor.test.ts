@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { carryIn } from './carryIn.js'
 import { standsClear } from './nudge.js'
 import { roomFor } from './roomFor.js'
-import { ex, example, exampleDoor } from './rules/example.js'
+import { ex, example, exampleDoor } from '../../examples/plan/example.js'
 
 // A room 5 m wide, its back wall along the upper edge; a chest 450 deep stands against it between two wardrobes.
 const between = (more: Parameters<typeof example>[0] = {}) =>

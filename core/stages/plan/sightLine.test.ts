@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { example, exampleDoor, type ExamplePiece } from './rules/example.js'
+import { example, exampleDoor, type ExamplePiece } from '../../examples/plan/example.js'
 import { balance, sightLine, type Hanging } from './sightLine.js'
 
 // The door stands in the south wall of a room of 5 by 4 m, its middle 4.3 m from the west: one looks north along that line.

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { distance } from '../../kernel/geometry/polygon.js'
-import { ex, example } from './rules/example.js'
+import { ex, example } from '../../examples/plan/example.js'
 import { cornersFromWalls, diagonalMm, PRINTED, tapeTiles } from './tapeOut.js'
 
 test('the sheets together hold the whole outline once, each part at its real size', () => {

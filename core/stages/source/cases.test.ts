@@ -9,7 +9,7 @@ import { madeCost } from './making.js'
 import { priceHistory, slipInHistory } from './priceHistory.js'
 import { madeAgainstBought, stayCost } from './worth.js'
 import { SOURCE_RULES } from './rules/index.js'
-import { item, option, schedule } from './rules/example.js'
+import { item, option, schedule } from '../../examples/source/example.js'
 
 // Common practice, no source: what experienced decorators conclude in concrete situations.
 const frame: PriceFrame = { taxPpm: 0, pricesIncludeTax: true, currency: 'EUR' }

@@ -1,17 +1,24 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
-import {
-  beforePictures,
-  hangingOpen,
-  householdUnknown,
-  revealEarly,
-  shareOutrun,
-  splitOver,
-  splurgeWhy,
-  workBlocks,
-} from './frame.js'
-import { limitBroken, rentedChange, stripsOverload, tenureUnknown, tipOverRented } from './tenure.js'
-import { doubleUse, focusEmpty, idlePieces, sentimentalGoing, stayingMoves, useUncovered } from './uses.js'
+import { beforePictures } from './beforePictures.js'
+import { hangingOpen } from './hangingOpen.js'
+import { householdUnknown } from './householdUnknown.js'
+import { revealEarly } from './revealEarly.js'
+import { shareOutrun } from './shareOutrun.js'
+import { splitOver } from './splitOver.js'
+import { splurgeWhy } from './splurgeWhy.js'
+import { workBlocks } from './workBlocks.js'
+import { limitBroken } from './limitBroken.js'
+import { rentedChange } from './rentedChange.js'
+import { stripsOverload } from './stripsOverload.js'
+import { tenureUnknown } from './tenureUnknown.js'
+import { tipOverRented } from './tipOverRented.js'
+import { doubleUse } from './doubleUse.js'
+import { focusEmpty } from './focusEmpty.js'
+import { idlePieces } from './idlePieces.js'
+import { sentimentalGoing } from './sentimentalGoing.js'
+import { stayingMoves } from './stayingMoves.js'
+import { useUncovered } from './useUncovered.js'
 
 export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   rentedChange,

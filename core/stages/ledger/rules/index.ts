@@ -1,18 +1,24 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
-import { deliveryLate, returnEnding } from './dates.js'
-import { comesTooLate, orderedTwice, paidNotHere, priceFell, returnBeforeInstall } from './goods.js'
-import {
-  aboutToLapse,
-  categoryOverCap,
-  depositMissing,
-  hereNotPaid,
-  refundWaits,
-  reserveEarly,
-  taxMissing,
-} from './money.js'
+import { deliveryLate } from './deliveryLate.js'
+import { returnEnding } from './returnEnding.js'
+import { comesTooLate } from './comesTooLate.js'
+import { orderedTwice } from './orderedTwice.js'
+import { paidNotHere } from './paidNotHere.js'
+import { priceFell } from './priceFell.js'
+import { returnBeforeInstall } from './returnBeforeInstall.js'
+import { aboutToLapse } from './aboutToLapse.js'
+import { categoryOverCap } from './categoryOverCap.js'
+import { depositMissing } from './depositMissing.js'
+import { hereNotPaid } from './hereNotPaid.js'
+import { refundWaits } from './refundWaits.js'
+import { reserveEarly } from './reserveEarly.js'
+import { taxMissing } from './taxMissing.js'
 import { overBudget } from './overBudget.js'
-import { claimWaits, guessedAmounts, loanOverdue, paperDiffers } from './papers.js'
+import { claimWaits } from './claimWaits.js'
+import { guessedAmounts } from './guessedAmounts.js'
+import { loanOverdue } from './loanOverdue.js'
+import { paperDiffers } from './paperDiffers.js'
 
 export const LEDGER_RULES: readonly Rule<LedgerFacts>[] = [
   overBudget,

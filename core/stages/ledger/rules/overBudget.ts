@@ -1,7 +1,6 @@
-import { put } from '../../../model/changes.js'
+import type { LedgerFacts, CheaperOption } from '../ledgerFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { budgetPosition } from '../budgetPosition.js'
-import { QUIET, type CheaperOption, type LedgerFacts } from '../ledgerFacts.js'
+import { put } from '../../../model/changes.js'
 
 function check({ position, cheaper, money }: LedgerFacts): Finding[] {
   const over = -position.freeMinor
@@ -47,16 +46,6 @@ function waysBack(cheaper: readonly CheaperOption[], over: number): CheaperOptio
   return []
 }
 
-const example = (chosenMinor: number): LedgerFacts => ({
-  ...QUIET,
-  position: budgetPosition(100_000, 100_000, [
-    { id: 'rug', name: 'Rug', category: 'textiles', targetMinor: 90_000, chosenMinor, lines: [] },
-  ]),
-  cheaper: [
-    { itemId: 'rug', itemName: 'Rug', optionId: 'flat', optionName: 'Flatweave', savesMinor: 20_000 },
-  ],
-})
-
 export const overBudget: Rule<LedgerFacts> = {
   name: 'ledger.over-budget',
   title: 'Paid, ordered and chosen outrun the agreed budget',
@@ -64,5 +53,4 @@ export const overBudget: Rule<LedgerFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: { trips: () => example(105_000), passes: () => example(85_000) },
 }

@@ -1,15 +1,15 @@
-import { put } from '../../../model/changes.js'
-import { chroma } from '../../../kernel/color/lab.js'
+import { type PaletteFacts, type FinishFacts, seen } from '../paletteFacts.js'
+import { repeats, accentGroups } from './accents.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { chroma } from '../../../kernel/color/lab.js'
 import { changeable, finishRef, percent } from './about.js'
-import { accentGroups, repeats } from './accents.js'
-import { room } from './example.js'
+import { put } from '../../../model/changes.js'
 
 // A tenth is the aim; from here on it is no accent (common practice).
-const MOST = 0.18
+export const MOST = 0.18
+
 // What can serve as an accent: strong enough to be noticed and scarce (common practice).
-const ACCENT_CHROMA = 15
+export const ACCENT_CHROMA = 15
 
 // What stays, metals and leaves are no choice of the scheme and do not make a color a main.
 const CHOSEN: readonly string[] = ['main', 'second', 'accent']
@@ -58,15 +58,6 @@ function check(facts: PaletteFacts): Finding[] {
   })
 }
 
-/** True when the room has mains and nothing scarce and strong left to be the accent: a new one is asked for. */
-function noAccent(facts: PaletteFacts): boolean {
-  return (
-    facts.school === 'two mains and one accent' &&
-    seen(facts).some((f) => f.finish.role === 'main') &&
-    accentGroups(facts).length === 0
-  )
-}
-
 export const accentScarce: Rule<PaletteFacts> = {
   name: 'palette.accent-scarce',
   title: 'An accent whose area makes it a main',
@@ -74,65 +65,4 @@ export const accentScarce: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'White', hex: '#EDEBE6', role: 'main', on: ['ceiling', 'trim'] },
-        { name: 'Green paper', hex: '#5E8A5A', material: 'wallpaper', role: 'accent', on: ['walls'] },
-      ]),
-    passes: () =>
-      room([
-        { name: 'White', hex: '#EDEBE6', role: 'main', on: ['ceiling', 'trim', 'walls'] },
-        { name: 'Green', hex: '#5E8A5A', role: 'accent' },
-      ]),
-  },
-}
-
-export const accentMissing: Rule<PaletteFacts> = {
-  name: 'palette.accent-missing',
-  title: 'Two mains and no accent',
-  numbers: 'In “two mains and one accent”: mains are seen, and no finish has the role of accent.',
-  source: 'common practice',
-  schools: ['two mains and one accent'],
-  check: (facts) => {
-    if (!noAccent(facts)) return []
-    const can = facts.finishes.filter(
-      (f) =>
-        chroma(f.lab) >= ACCENT_CHROMA &&
-        f.share > 0 &&
-        f.share < MOST &&
-        f.finish.role !== 'stays' &&
-        f.finish.role !== 'metal' &&
-        f.finish.role !== 'foliage',
-    )
-    return [
-      {
-        rule: 'palette.accent-missing',
-        severity: 'note',
-        about: [],
-        title: 'No accent yet',
-        measured: 'no finish in the role of accent',
-        wanted: 'one, scarce, seen in three places',
-        because:
-          'The school asks for one scarce color. Pick it out of what inspires the room, best a thread of a main fabric.',
-        school: 'two mains and one accent',
-        mends: can.slice(0, 2).map((f) => ({
-          label: `Make ${f.finish.name} the accent`,
-          changes: [put('finishes', f.finish.id, { role: 'accent' })],
-        })),
-      },
-    ]
-  },
-  examples: {
-    trips: () =>
-      room([
-        { name: 'White', hex: '#EDEBE6', role: 'main' },
-        { name: 'Plum', hex: '#6B3550', piece: { widthMm: 300, depthMm: 100, heightMm: 300 } },
-      ]),
-    passes: () =>
-      room([
-        { name: 'White', hex: '#EDEBE6', role: 'main' },
-        { name: 'Plum', hex: '#6B3550', role: 'accent' },
-      ]),
-  },
 }

@@ -1,8 +1,7 @@
-import type { Finding, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
-import { addPiece, finishRef } from './about.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
 import { accentGroups, occurrences } from './accents.js'
-import { room } from './example.js'
+import { finishRef, addPiece } from './about.js'
 
 // Seen once it is an accident, twice a pair, three times a scheme (common practice).
 const PLACES = 3
@@ -63,18 +62,4 @@ export const accentSeenAgain: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4' },
-        { name: 'Madder', hex: '#A4462F', role: 'accent' },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4' },
-        { name: 'Madder', hex: '#A4462F', role: 'accent', piece: { wallId: 'north' } },
-        { name: 'Rust', hex: '#B5603C', role: 'accent', piece: { wallId: 'south' } },
-        { name: 'Brick', hex: '#9C4A33', role: 'accent', piece: { wallId: 'east' } },
-      ]),
-  },
 }

@@ -1,13 +1,14 @@
-import { deltaE00, hexToLab } from '../../../kernel/color/lab.js'
-import type { Finding, Rule } from '../../../findings/finding.js'
-import { colorsOf, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { type FinishFacts, colorsOf, type PaletteFacts, seen } from '../paletteFacts.js'
+import { deltaE00 } from '../../../kernel/color/lab.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
 import { changeable, finishRef, othersInstead } from './about.js'
-import { room, type ExampleFinish } from './example.js'
 
 // A pattern is bold when its colors lie this far apart in lightness; it carries what stays when one of its colors is
 // this near to it; what stays is asked when it is not small (common practice).
 const BOLD_SPAN = 40
+
 const CARRIES = 10
+
 const LEAST_SHARE = 0.05
 
 const span = (f: FinishFacts): number => {
@@ -22,22 +23,6 @@ const nearest = (f: FinishFacts, kept: readonly FinishFacts[]): number =>
       colorsOf(k.finish).flatMap((c) => colorsOf(f.finish).map((own) => deltaE00(own.lab, c.lab))),
     ),
   )
-
-const TILE: ExampleFinish = {
-  name: 'Tile',
-  hex: '#AE9E8D',
-  material: 'tile',
-  role: 'stays',
-  on: ['floor'],
-}
-const paper = (name: string, third: string): ExampleFinish => ({
-  name,
-  hex: '#1C1C1E',
-  material: 'wallpaper',
-  patternKind: 'floral',
-  on: ['walls'],
-  colors: ['#F1EDE6', third].map((hex) => ({ ...hexToLab(hex), share: 0.3 })),
-})
 
 export const boldUnrelated: Rule<PaletteFacts> = {
   name: 'palette.bold-unrelated',
@@ -73,9 +58,5 @@ export const boldUnrelated: Rule<PaletteFacts> = {
           },
         ]
       })
-  },
-  examples: {
-    trips: () => room([TILE, paper('Blue paper', '#8FA3B5'), { ...paper('Sand paper', '#AC9C8B'), on: [] }]),
-    passes: () => room([TILE, paper('Sand paper', '#AC9C8B')]),
   },
 }

@@ -1,7 +1,6 @@
+import { type PaletteFacts, wallBehind, likeness } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { likeness, wallBehind, type PaletteFacts } from '../paletteFacts.js'
-import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
-import { room } from './example.js'
+import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
 
 const HANGING: readonly string[] = ['curtains', 'blind', 'lamp']
 
@@ -39,25 +38,4 @@ export const clothNearWall: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-        {
-          name: 'Linen',
-          hex: '#CFC2A8',
-          piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 },
-        },
-        { name: 'Wall linen', hex: '#D8CFC0', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-        {
-          name: 'Linen',
-          hex: '#D8CFC0',
-          piece: { kind: 'curtains', widthMm: 2400, heightMm: 2300, depthMm: 150 },
-        },
-      ]),
-  },
 }

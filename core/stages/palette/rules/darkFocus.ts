@@ -1,12 +1,12 @@
-import { put } from '../../../model/changes.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import type { PaletteFacts } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
+import { put } from '../../../model/changes.js'
+import type { PaletteFacts } from '../paletteFacts.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { inRoom } from '../visibleArea.js'
-import { pieceRef, wornPieces } from './about.js'
-import { room, type ExampleFinish } from './example.js'
+import { wornPieces, pieceRef } from './about.js'
 
-const SCHOOL = 'one envelope, dark'
+export const SCHOOL = 'one envelope, dark'
+
 // A focus of a dark room is at least this light (L*, common practice).
 const BRIGHT_L = 75
 
@@ -57,11 +57,6 @@ function focusMends(focal: readonly WornPiece[], pale: readonly WornPiece[]): Me
   }))
 }
 
-const dark = (things: readonly ExampleFinish[]) =>
-  room([{ name: 'Ink', hex: '#26303A', material: 'paint', on: ['walls'] }, ...things], {
-    schools: { trimAndCeiling: SCHOOL },
-  })
-
 export const darkFocus: Rule<PaletteFacts> = {
   name: 'palette.dark-focus',
   title: 'A dark envelope without one bright, lit focus',
@@ -69,13 +64,4 @@ export const darkFocus: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: [SCHOOL],
   check,
-  examples: {
-    trips: () =>
-      dark([
-        { name: 'Pale picture', hex: '#F4F0E6', piece: { kind: 'picture', focal: true, lit: true } },
-        { name: 'Neon', hex: '#F08080', piece: { kind: 'object', focal: true, lit: true } },
-      ]),
-    passes: () =>
-      dark([{ name: 'Pale picture', hex: '#F4F0E6', piece: { kind: 'picture', focal: true, lit: true } }]),
-  },
 }

@@ -1,16 +1,18 @@
-import { chroma } from '../../../kernel/color/lab.js'
+import { type FinishFacts, type PaletteFacts, seen } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { chroma } from '../../../kernel/color/lab.js'
 import { temperature } from '../undertone.js'
-import { changeable, finishRef, othersInstead } from './about.js'
-import { room } from './example.js'
+import { finishRef, changeable, othersInstead } from './about.js'
 
 // The green that leans neither way (Natural Color System, elementary green, from memory), and how far from it a leaf
 // must lie to be called one or the other (common practice).
 const GREEN_DEG = 165
+
 const LEANS_DEG = 15
+
 // A color leads the leaves from this chroma and share (common practice).
 const LEAD_CHROMA = 5
+
 const LEAD_SHARE = 0.05
 
 const leans = (f: FinishFacts): 'blue' | 'yellow' | undefined =>
@@ -59,17 +61,4 @@ export const foliageFollows: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Rug', hex: '#8698A7' },
-        { name: 'Stems', hex: '#6F8352', material: 'foliage', role: 'foliage' },
-        { name: 'Eucalyptus', hex: '#558484', material: 'foliage', role: 'foliage', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Rug', hex: '#8698A7' },
-        { name: 'Stems', hex: '#558484', material: 'foliage', role: 'foliage' },
-      ]),
-  },
 }

@@ -1,8 +1,7 @@
+import { type PaletteFacts, type FinishFacts, seen } from '../paletteFacts.js'
+import { wornPieces } from './about.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { leaningOf } from '../pairs.js'
-import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import { wornPieces } from './about.js'
-import { room } from './example.js'
 
 /** Worn only by pieces that are kept as they are: outside the comparison of the others. */
 export function keptAsIs(facts: PaletteFacts, f: FinishFacts): boolean {
@@ -47,16 +46,4 @@ export const inheritedApart: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
-        { name: 'Ash', hex: '#C9A76C', material: 'timber' },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Sideboard', hex: '#5A2E22', material: 'timber', piece: { sentimental: true } },
-        { name: 'Cherry', hex: '#8A4A36', material: 'timber' },
-      ]),
-  },
 }

@@ -1,22 +1,25 @@
-import { put } from '../../../model/changes.js'
-import { allSeenUnder } from '../../../kernel/color/seenUnder.js'
 import { degreeOfAdaptation, adaptingLuminance } from '../../../kernel/color/adaptation.js'
 import { daylight } from '../../../kernel/color/spectra.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { LAMP_TYPES, type LampType } from '../../../model/vocabulary/lamp.js'
-import { comparePair, type Pair } from '../pairs.js'
-import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import { lampSpectrum } from '../roomLight.js'
+import { type Pair, comparePair } from '../pairs.js'
+import { type FinishFacts, type PaletteFacts, seen } from '../paletteFacts.js'
 import { undertone } from '../undertone.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { inRoom } from '../visibleArea.js'
+import { allSeenUnder } from '../../../kernel/color/seenUnder.js'
+import { lampSpectrum } from '../roomLight.js'
+import { type LampType, LAMP_TYPES } from '../../../model/vocabulary/lamp.js'
 import { finishRef } from './about.js'
-import { room } from './example.js'
+import { put } from '../../../model/changes.js'
 
 const EVENING = degreeOfAdaptation(adaptingLuminance(150))
+
 const NOON = { spectrum: daylight(6500), degree: degreeOfAdaptation(adaptingLuminance(500)) }
+
 const LEAST_SHARE = 0.004
+
 // Less than this is a limit crossed by a hair, which nobody sees (common practice).
 const TURN_DEG = 10
+
 const gap = (pair: Pair) => pair.leaning?.gapDeg ?? 0
 
 /** Graver by night than by day, and by more than a hair. */
@@ -100,21 +103,4 @@ export const lampsTurn: Rule<PaletteFacts> = {
     'Jakob & Hanika 2019 for reflectance, CIE 15 for light, CAT16 (Li et al. 2017) for the eye; limits: common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Slate wool', hex: '#647877' },
-        { name: 'Pale shade', hex: '#BAC3C9', piece: { kind: 'lamp', lampType: 'LED, 2 700 K' } },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4' },
-        {
-          name: 'Lamp',
-          hex: '#232020',
-          material: 'metal',
-          piece: { kind: 'lamp', lampType: 'LED, 2 700 K' },
-        },
-      ]),
-  },
 }

@@ -1,9 +1,8 @@
-import type { Finding, Rule } from '../../../findings/finding.js'
-import { leaningOf } from '../pairs.js'
 import type { PaletteFacts } from '../paletteFacts.js'
-import { HUE_GAP_LIMIT, nearNeutral, SEEN_HUE_DISTANCE } from '../undertone.js'
-import { changeable, finishRef, othersInstead, pairsSeen, percent } from './about.js'
-import { room } from './example.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { pairsSeen, changeable, othersInstead, finishRef, percent } from './about.js'
+import { nearNeutral, HUE_GAP_LIMIT, SEEN_HUE_DISTANCE } from '../undertone.js'
+import { leaningOf } from '../pairs.js'
 
 // From a twelfth of what is seen a finish is a neighbor of everything (common practice).
 const LARGE = 0.08
@@ -50,17 +49,4 @@ export const largeNeighbors: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Blue white', hex: '#E3E9F2' },
-        { name: 'Brown grey', hex: '#B5A99F' },
-        { name: 'Warm white', hex: '#F0E9DD', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Warm white', hex: '#F0E9DD' },
-        { name: 'Brown grey', hex: '#B5A99F' },
-      ]),
-  },
 }

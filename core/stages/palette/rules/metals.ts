@@ -1,9 +1,7 @@
-import type { Finding, Rule } from '../../../findings/finding.js'
 import type { PieceKind } from '../../../model/vocabulary/piece.js'
-import { likeness, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import { rankMetals, warmthGap } from '../metals.js'
-import { finishRef, wornPieces } from './about.js'
-import { room } from './example.js'
+import { type FinishFacts, likeness, type PaletteFacts } from '../paletteFacts.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { wornPieces, finishRef } from './about.js'
 import { wearInstead } from './wearInstead.js'
 
 const groupOf = (kind: PieceKind): 'light' | 'plumbing' | 'hardware' =>
@@ -56,76 +54,4 @@ export const metals: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['one finish per group', 'one for all'],
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Aged brass', hex: '#A3884C', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
-          { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
-        ],
-        { schools: { metals: 'one finish per group' } },
-      ),
-    passes: () =>
-      room(
-        [
-          { name: 'Aged brass', hex: '#A3884C', material: 'metal', role: 'metal', piece: { kind: 'lamp' } },
-          { name: 'Black', hex: '#232020', material: 'metal', role: 'metal', piece: { kind: 'sanitary' } },
-        ],
-        { schools: { metals: 'one finish per group' } },
-      ),
-  },
-}
-
-function coldMetal(facts: PaletteFacts): Finding[] {
-  const kept = seen(facts).filter(
-    (f) => f.finish.role === 'stays' && ['tile', 'stone'].includes(f.finish.material),
-  )
-  const worn = seen(facts).filter((f) => f.undertone.family === 'metal' && f.undertone.word !== 'none')
-  return kept.slice(0, 1).flatMap((tile) =>
-    worn.flatMap((metal): Finding[] => {
-      const others = rankMetals(
-        tile.lab,
-        facts.finishes.filter((f) => f.undertone.family === 'metal'),
-        (f) => f.lab,
-      )
-      const best = others[0]
-      if (!best || best === metal || warmthGap(tile.lab, metal.lab) - warmthGap(tile.lab, best.lab) < 4)
-        return []
-      return [
-        {
-          rule: 'palette.metal-warmth',
-          severity: 'note',
-          about: [finishRef(metal), finishRef(tile)],
-          title: `${best.finish.name} would agree better with ${tile.finish.name}`,
-          measured: `${metal.finish.name} b* ${metal.lab.b.toFixed(0)}, ${best.finish.name} ${best.lab.b.toFixed(0)}, ${tile.finish.name} ${tile.lab.b.toFixed(0)} (warm above, cool below 0)`,
-          wanted: 'the metal nearest in warmth to what stays',
-          because: 'What stays is the judge. This is a rank, not a fault.',
-          mends: [wearInstead(facts, metal, best) ?? []].flat(),
-        },
-      ]
-    }),
-  )
-}
-
-export const metalWarmth: Rule<PaletteFacts> = {
-  name: 'palette.metal-warmth',
-  title: 'A metal cooler or warmer than the tile or stone that stays',
-  numbers: 'Another metal of the job is nearer to the kept tile by 4 in a*b*. A lower rank, not an error.',
-  source: 'common practice',
-  schools: 'all',
-  check: coldMetal,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Kept tile', hex: '#AE9E8D', material: 'tile', role: 'stays', on: ['walls'] },
-        { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal' },
-        { name: 'Nickel', hex: '#C6C0B9', material: 'metal', role: 'metal', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Kept tile', hex: '#9AA3AB', material: 'tile', role: 'stays', on: ['walls'] },
-        { name: 'Chrome', hex: '#C2C7CD', material: 'metal', role: 'metal' },
-        { name: 'Nickel', hex: '#C6C0B9', material: 'metal', role: 'metal', placed: false },
-      ]),
-  },
 }

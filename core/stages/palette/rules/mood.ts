@@ -1,11 +1,11 @@
-import { lrv } from '../../../kernel/color/lab.js'
+import { type PaletteFacts, meanReflectance, seen, type FinishFacts } from '../paletteFacts.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { meanReflectance, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import { changeable, finishRef, othersInstead, percent } from './about.js'
-import { room } from './example.js'
+import { lrv } from '../../../kernel/color/lab.js'
+import { finishRef, percent, changeable, othersInstead } from './about.js'
 
 // Mean LRV of all that is seen (common practice; offices aim at about 50, IES surface reflectances, from memory).
 const AIRY = 45
+
 const COCOON = 45
 
 function check(facts: PaletteFacts): Finding[] {
@@ -54,25 +54,4 @@ export const mood: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['bright and airy', 'warm cocoon'],
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Ink', hex: '#26324A' },
-          { name: 'Bone', hex: '#EDE7DC' },
-          { name: 'Moss', hex: '#66703F' },
-          { name: 'White', hex: '#F1EEE8', placed: false },
-        ],
-        { schools: { mood: 'bright and airy' } },
-      ),
-    passes: () =>
-      room(
-        [
-          { name: 'White', hex: '#F1EEE8' },
-          { name: 'Oat', hex: '#D9D1C4' },
-          { name: 'Bone', hex: '#EDE7DC' },
-        ],
-        { schools: { mood: 'bright and airy' } },
-      ),
-  },
 }

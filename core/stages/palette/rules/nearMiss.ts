@@ -1,22 +1,23 @@
-import type { Finding, Rule } from '../../../findings/finding.js'
-import { comparePair } from '../pairs.js'
 import {
-  CLEAR_DELTA_E,
-  likeness,
-  MATCH_DELTA_E,
   type FinishFacts,
   type PaletteFacts,
+  MATCH_DELTA_E,
+  CLEAR_DELTA_E,
+  likeness,
 } from '../paletteFacts.js'
-import { changeable, finishRef, othersInstead, pairsSeen } from './about.js'
-import { room } from './example.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { pairsSeen, changeable, finishRef, othersInstead } from './about.js'
+import { comparePair } from '../pairs.js'
 
 // Cloth, leather, paper and paint are chosen by color and so held to it; timber, stone and metal vary by nature.
 const CHOSEN: readonly string[] = ['paint', 'wallpaper', 'textile', 'leather']
+
 // Less than this of what is seen is a trifle (common practice).
 const LEAST_SHARE = 0.003
 
 /** Walls, ceiling and trim against each other are the trim rule's. */
 const onSurfacesOnly = (f: FinishFacts) => f.where.every((w) => w.kind === 'surface')
+
 /** Nobody holds a cushion against the ceiling or the skirting. */
 const overhead = (f: FinishFacts) =>
   f.where.every((w) => w.kind === 'surface' && ['ceiling', 'trim', 'doors'].includes(w.id))
@@ -62,16 +63,4 @@ export const nearMiss: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Curtain', hex: '#6A7D80' },
-        { name: 'Seat', hex: '#5C7176' },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Curtain', hex: '#6A7D80' },
-        { name: 'Seat', hex: '#A4462F' },
-      ]),
-  },
 }

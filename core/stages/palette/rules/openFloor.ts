@@ -1,9 +1,8 @@
-import type { Finding, Rule } from '../../../findings/finding.js'
+import { type PaletteFacts, type FinishFacts, seen, likeness } from '../paletteFacts.js'
 import { leaningOf } from '../pairs.js'
-import { likeness, seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { wornPieces, finishRef } from './about.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
 import { surfaceName } from '../visibleArea.js'
-import { finishRef, wornPieces } from './about.js'
-import { room } from './example.js'
 
 /** What speaks against a finish that is still open: the first fault with what else is seen. */
 function against(facts: PaletteFacts, open: FinishFacts, surface: string): string | undefined {
@@ -71,17 +70,4 @@ export const openFloor: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Table', hex: '#C9A76C', material: 'timber' },
-        { name: 'Red parquet', hex: '#7A3B2B', material: 'timber', on: ['floor'], open: true },
-        { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Table', hex: '#C9A76C', material: 'timber' },
-        { name: 'Pale oak', hex: '#CBB48C', material: 'timber', on: ['floor'], open: true },
-      ]),
-  },
 }

@@ -1,11 +1,10 @@
-import { chroma, hueDeg } from '../../../kernel/color/lab.js'
+import { type PaletteFacts, seen, colorsOf } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
+import { chroma, hueDeg } from '../../../kernel/color/lab.js'
 import { HUE_CHROMA } from '../hueFamilies.js'
-import { colorsOf, seen, type PaletteFacts } from '../paletteFacts.js'
-import { hueWord } from '../undertone.js'
-import { addCushion, finishRef } from './about.js'
 import { occurrences, repeats } from './accents.js'
-import { room } from './example.js'
+import { hueWord } from '../undertone.js'
+import { finishRef, addCushion } from './about.js'
 
 // Less of a pattern than this is a thread nobody misses (common practice).
 const LEAST_PART = 0.1
@@ -46,16 +45,4 @@ export const orphanColor: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
-        { name: 'Rust', hex: '#B5542F', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Rug', hex: '#E6E0D2', colors: [{ l: 47.5, a: 36.9, b: 39.5, share: 0.15 }] },
-        { name: 'Rust', hex: '#B5542F' },
-      ]),
-  },
 }

@@ -1,20 +1,20 @@
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import {
-  CLEAR_DELTA_E,
+  type PaletteFacts,
+  type FinishFacts,
   finishWorn,
   likeness,
-  MATCH_DELTA_E,
   wallBehind,
-  type FinishFacts,
-  type PaletteFacts,
+  CLEAR_DELTA_E,
+  MATCH_DELTA_E,
 } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
 import { inRoom, pieceAreaMm2 } from '../visibleArea.js'
-import { addPiece, dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
-import { room } from './example.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import { wornPieces, pieceRef, finishRef, dressPiece, addPiece } from './about.js'
 
 // A piece that shows at least this much stands against the wall as a shape (common practice).
 const LARGE_MM2 = 700_000
+
 const NOT_ON_WALLS: readonly string[] = [
   'rug',
   'table',
@@ -25,6 +25,7 @@ const NOT_ON_WALLS: readonly string[] = [
   'object',
   'picture',
 ]
+
 // What lies on a seat and differs this much from seat and wall lifts the seat off the wall (common practice).
 const SEPARATES = 15
 
@@ -130,31 +131,4 @@ export const pieceAgainstWall: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['stand out', 'tone in'],
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
-          {
-            name: 'Bench cloth',
-            hex: '#D2C1AC',
-            piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 },
-          },
-          { name: 'Slate cloth', hex: '#4C6768', placed: false },
-        ],
-        { schools: { pieceAgainstWall: 'stand out' } },
-      ),
-    passes: () =>
-      room(
-        [
-          { name: 'Sand', hex: '#D5C4AD', material: 'paint', on: ['walls'] },
-          {
-            name: 'Bench cloth',
-            hex: '#5A4A3C',
-            piece: { kind: 'bench', widthMm: 1500, heightMm: 800, depthMm: 700 },
-          },
-        ],
-        { schools: { pieceAgainstWall: 'stand out' } },
-      ),
-  },
 }

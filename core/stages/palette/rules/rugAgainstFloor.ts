@@ -1,7 +1,6 @@
+import { type PaletteFacts, finishOn, likeness, CLEAR_DELTA_E } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { finishOn, likeness, CLEAR_DELTA_E, type PaletteFacts } from '../paletteFacts.js'
-import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
-import { room } from './example.js'
+import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
 
 function check(facts: PaletteFacts): Finding[] {
   const floor = finishOn(facts, 'floor')
@@ -38,17 +37,4 @@ export const rugAgainstFloor: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
-        { name: 'Jute', hex: '#B99C75', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },
-        { name: 'Wool', hex: '#7D8D88', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Oak', hex: '#B08D62', material: 'timber', on: ['floor'] },
-        { name: 'Wool', hex: '#7D8D88', piece: { kind: 'rug', widthMm: 2400, depthMm: 1700, heightMm: 10 } },
-      ]),
-  },
 }

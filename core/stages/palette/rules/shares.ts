@@ -1,10 +1,10 @@
-import { put } from '../../../model/changes.js'
+import { type PaletteFacts, roleShares, seen } from '../paletteFacts.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { roleShares, seen, type PaletteFacts } from '../paletteFacts.js'
 import { finishRef, percent } from './about.js'
-import { room } from './example.js'
+import { put } from '../../../model/changes.js'
 
 const AIM = { main: 0.6, second: 0.3, accent: 0.1 } as const
+
 // How far a share may stray (common practice): a sixth of the room for the large ones, half of it for the accent.
 const STRAY = { main: 0.15, second: 0.15, accent: 0.06 } as const
 
@@ -72,28 +72,4 @@ export const shares: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['two mains and one accent'],
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4', role: 'second', on: ['walls', 'ceiling'] },
-        { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
-        {
-          name: 'Madder',
-          hex: '#A4462F',
-          role: 'accent',
-          piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 },
-        },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Oat', hex: '#D9D1C4', role: 'main', on: ['walls', 'ceiling'] },
-        { name: 'Tarn', hex: '#4C6768', role: 'second', on: ['floor', 'lower'] },
-        {
-          name: 'Madder',
-          hex: '#A4462F',
-          role: 'accent',
-          piece: { widthMm: 2500, heightMm: 2200, depthMm: 800 },
-        },
-      ]),
-  },
 }

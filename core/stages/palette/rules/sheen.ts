@@ -1,13 +1,12 @@
-import type { Finish } from '../../../model/rows/finishes.js'
-import { put } from '../../../model/changes.js'
+import { type PaletteFacts, finishOn } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import type { PaletteFacts } from '../paletteFacts.js'
-import { finishOn } from '../paletteFacts.js'
+import type { Finish } from '../../../model/rows/finishes.js'
 import { finishRef } from './about.js'
-import { room } from './example.js'
+import { put } from '../../../model/changes.js'
 
 // From dull to bright; MPI gloss levels G1, G3, G4, G6 (from memory) lie behind the words.
 const RANK: Readonly<Record<string, number>> = { flat: 0, eggshell: 1, satin: 2, gloss: 3 }
+
 const WORDS: Readonly<Record<string, string>> = {
   trim: 'woodwork',
   doors: 'doors',
@@ -74,8 +73,4 @@ export const sheen: Rule<PaletteFacts> = {
   source: 'common practice; gloss levels after MPI G1 to G7, from memory',
   schools: 'all',
   check,
-  examples: {
-    trips: () => room([{ name: 'Chalk', hex: '#EFEAE0', material: 'paint', sheen: 'flat', on: ['doors'] }]),
-    passes: () => room([{ name: 'Chalk', hex: '#EFEAE0', material: 'paint', sheen: 'satin', on: ['doors'] }]),
-  },
 }

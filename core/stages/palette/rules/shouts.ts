@@ -1,15 +1,17 @@
-import { put } from '../../../model/changes.js'
-import { chroma } from '../../../kernel/color/lab.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
-import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
-import { room } from './example.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
+import { chroma } from '../../../kernel/color/lab.js'
+import { put } from '../../../model/changes.js'
 
 // Chroma from which a thing is heard across a quiet room, and across a room whose textiles recede (common practice).
 const LOUD = 30
+
 const LOUD_TEXTILE = 25
+
 // Color comes from leaves, art and the view; what stays is no choice.
 const MAY: readonly string[] = ['plant', 'picture']
+
 const TEXTILES: readonly string[] = ['cushion', 'throw', 'curtains', 'blind']
 
 function check(facts: PaletteFacts): Finding[] {
@@ -64,22 +66,4 @@ export const shouts: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['quiet neutral', 'recede'],
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Bone', hex: '#EDE7DC' },
-          { name: 'Orange', hex: '#E2711D', piece: { kind: 'object', there: true } },
-        ],
-        'quiet neutral',
-      ),
-    passes: () =>
-      room(
-        [
-          { name: 'Bone', hex: '#EDE7DC' },
-          { name: 'Black', hex: '#32312F', piece: { kind: 'object', there: true } },
-        ],
-        'quiet neutral',
-      ),
-  },
 }

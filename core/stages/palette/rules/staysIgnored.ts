@@ -1,12 +1,12 @@
-import { chroma } from '../../../kernel/color/lab.js'
+import { type PaletteFacts, seen, colorsOf } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { colorsOf, seen, type PaletteFacts } from '../paletteFacts.js'
-import { addCushion, changeable, finishRef, percent } from './about.js'
+import { chroma } from '../../../kernel/color/lab.js'
+import { changeable, finishRef, percent, addCushion } from './about.js'
 import { repeats } from './accents.js'
-import { room } from './example.js'
 
 // What stays asks to be answered when it has color and is not small (common practice).
 const LEAST_SHARE = 0.05
+
 const LEAST_CHROMA = 12
 
 function check(facts: PaletteFacts): Finding[] {
@@ -42,17 +42,4 @@ export const staysIgnored: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
-        { name: 'Grey', hex: '#A4ACB4' },
-        { name: 'Rust', hex: '#A4623F', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Red parquet', hex: '#8A5536', material: 'timber', role: 'stays', on: ['floor'] },
-        { name: 'Rust', hex: '#A4623F' },
-      ]),
-  },
 }

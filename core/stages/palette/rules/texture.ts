@@ -1,13 +1,15 @@
-import { chroma } from '../../../kernel/color/lab.js'
+import { type PaletteFacts, seen, type FinishFacts } from '../paletteFacts.js'
 import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
+import { chroma } from '../../../kernel/color/lab.js'
 import { changeable, othersInstead } from './about.js'
-import { room } from './example.js'
 
 // A neutral scheme: nine tenths of what is seen under this chroma. It lives by texture (common practice).
 const NEUTRAL_CHROMA = 14
+
 const NEUTRAL_PART = 0.9
+
 const LEAST_TEXTURES = 3
+
 const LEAST_SHARE = 0.01
 
 function check(facts: PaletteFacts): Finding[] {
@@ -61,19 +63,4 @@ export const texture: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Bone', hex: '#EDE7DC' },
-        { name: 'Sand', hex: '#C9BFAF' },
-        { name: 'Stone', hex: '#8D877C', texture: 'grain' },
-        { name: 'Boucle', hex: '#E6E0D4', texture: 'nubby', placed: false },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Bone', hex: '#EDE7DC', texture: 'nubby' },
-        { name: 'Sand', hex: '#C9BFAF', texture: 'pile' },
-        { name: 'Stone', hex: '#8D877C', texture: 'rough' },
-      ]),
-  },
 }

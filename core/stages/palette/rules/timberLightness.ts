@@ -1,8 +1,7 @@
-import { put } from '../../../model/changes.js'
+import { type PaletteFacts, seen } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { seen, type PaletteFacts } from '../paletteFacts.js'
-import { changeable, finishRef, othersInstead } from './about.js'
-import { room } from './example.js'
+import { finishRef, changeable, othersInstead } from './about.js'
+import { put } from '../../../model/changes.js'
 
 // Timbers read as equally light within this (L*, common practice).
 const STEP = 20
@@ -48,22 +47,4 @@ export const timberLightness: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['one lightness'],
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Whitewashed', hex: '#CDC2B0', material: 'timber' },
-          { name: 'Black unit', hex: '#232020', material: 'timber' },
-        ],
-        { schools: { timber: 'one lightness' } },
-      ),
-    passes: () =>
-      room(
-        [
-          { name: 'Whitewashed', hex: '#CDC2B0', material: 'timber' },
-          { name: 'Pale unit', hex: '#CBC3B3', material: 'timber' },
-        ],
-        { schools: { timber: 'one lightness' } },
-      ),
-  },
 }

@@ -1,12 +1,11 @@
-import { schoolNames, type SchoolOf } from '../../../model/vocabulary/schools.js'
-import { put } from '../../../model/changes.js'
-import { hueTurn } from '../../../kernel/color/lab.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
-import { FAMILY_ARC_DEG, HUE_CHROMA, hueFamilies } from '../hueFamilies.js'
+import { type SchoolOf, schoolNames } from '../../../model/vocabulary/schools.js'
 import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import { hueFamilies, HUE_CHROMA, FAMILY_ARC_DEG } from '../hueFamilies.js'
 import { hueWord } from '../undertone.js'
-import { room } from './example.js'
+import { put } from '../../../model/changes.js'
 import { wearInstead } from './wearInstead.js'
+import { hueTurn } from '../../../kernel/color/lab.js'
 
 // Families of hue that a school carries (product book, Schools; common practice). What stays, metals and
 // foliage are not counted: they are judged by undertone, and a kept floor is no choice of the scheme.
@@ -15,6 +14,7 @@ const LIMITS: Readonly<Record<SchoolOf<'colorScheme'>, number>> = {
   'quiet neutral': 1,
   'drawn from one piece': 5,
 }
+
 const COUNTED: readonly string[] = ['main', 'second', 'accent']
 
 interface Counted {
@@ -96,19 +96,4 @@ export const tooManyHues: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: Object.keys(LIMITS),
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Navy', hex: '#26324A' },
-        { name: 'Ochre', hex: '#C08A2E' },
-        { name: 'Plum', hex: '#6B3550' },
-        { name: 'Moss', hex: '#66703F' },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Navy', hex: '#26324A' },
-        { name: 'Slate blue', hex: '#4A5F82' },
-        { name: 'Cream', hex: '#EFEAE0' },
-      ]),
-  },
 }

@@ -1,11 +1,11 @@
+import { type FinishFacts, type PaletteFacts, finishOn } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { finishOn, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
-import { surfaceName } from '../visibleArea.js'
 import { finishRef, layInstead } from './about.js'
-import { room } from './example.js'
+import { surfaceName } from '../visibleArea.js'
 
 // A step in lightness that sets woodwork apart, L* (common practice).
 const STEP = 8
+
 // Doors stand against the wall alone; trim and lower wall have the floor on their other side.
 const SURFACES = [
   { surface: 'trim', onFloor: true },
@@ -55,25 +55,4 @@ export const trimContrast: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: ['contrast'],
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-          { name: 'Oak', hex: '#8A5536', material: 'timber', on: ['floor'] },
-          { name: 'Putty', hex: '#D2C9B8', material: 'paint', on: ['trim', 'doors'] },
-          { name: 'Chalk white', hex: '#F6F3EC', material: 'paint', placed: false },
-        ],
-        { schools: { trimAndCeiling: 'contrast' } },
-      ),
-    passes: () =>
-      room(
-        [
-          { name: 'Oat', hex: '#D9D1C4', material: 'paint', on: ['walls'] },
-          { name: 'Oak', hex: '#8A5536', material: 'timber', on: ['floor'] },
-          { name: 'Chalk white', hex: '#F6F3EC', material: 'paint', on: ['trim', 'doors'] },
-        ],
-        { schools: { trimAndCeiling: 'contrast' } },
-      ),
-  },
 }

@@ -1,7 +1,6 @@
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import { type Family, compareUndertone, HUE_GAP_LIMIT, SEEN_HUE_DISTANCE } from '../undertone.js'
 import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
-import { compareUndertone, HUE_GAP_LIMIT, SEEN_HUE_DISTANCE, type Family } from '../undertone.js'
-import { room } from './example.js'
+import type { Finding, Mend, Rule } from '../../../findings/finding.js'
 import { keptAsIs } from './inheritedApart.js'
 import { wearInstead } from './wearInstead.js'
 
@@ -70,16 +69,4 @@ export const undertoneClash: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room([
-        { name: 'Lamp brass', material: 'metal', hex: '#A89A62', role: 'metal' },
-        { name: 'Candlestick', material: 'metal', hex: '#C39A84', role: 'metal' },
-      ]),
-    passes: () =>
-      room([
-        { name: 'Lamp brass', material: 'metal', hex: '#A89A62', role: 'metal' },
-        { name: 'Curtain pole', material: 'metal', hex: '#232020', role: 'metal' },
-      ]),
-  },
 }

@@ -1,11 +1,12 @@
-import { put } from '../../../model/changes.js'
-import type { Finding, Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
-import { dressPiece, finishRef, pieceRef, wornPieces } from './about.js'
-import { room } from './example.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
+import { put } from '../../../model/changes.js'
 
 const ROUGH_USE: readonly string[] = ['hall', "child's room", 'service room', 'kitchen']
+
 const UNDERFOOT: readonly string[] = ['rug', 'sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'stool']
+
 const CLOTH: readonly string[] = ['textile', 'leather']
 
 interface Fault {
@@ -112,18 +113,4 @@ export const unfit: Rule<PaletteFacts> = {
   source: 'common practice',
   schools: 'all',
   check,
-  examples: {
-    trips: () =>
-      room(
-        [
-          { name: 'Indoor cotton', hex: '#31689A', piece: { kind: 'cushion' } },
-          { name: 'Outdoor acrylic', hex: '#31689A', outdoor: true, placed: false },
-        ],
-        { kind: 'outdoors' },
-      ),
-    passes: () =>
-      room([{ name: 'Outdoor acrylic', hex: '#31689A', outdoor: true, piece: { kind: 'cushion' } }], {
-        kind: 'outdoors',
-      }),
-  },
 }

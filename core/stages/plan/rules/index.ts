@@ -1,42 +1,60 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import {
-  cordAcross,
-  flame,
-  overBed,
-  overSeat,
-  plants,
-  shade,
-  suspension,
-  tipOver,
-  wetLamp,
-} from './cautions.js'
-import { matWider, oneFrame, paperGuard, setOutClash } from './frames.js'
-import {
-  eyeLine,
-  faceRefuses,
-  grid,
-  hungOver,
-  load,
-  mirrored,
-  overFurniture,
-  underCeiling,
-} from './hanging.js'
-import { competes, cord, lampSchool, lampToSeat, pendant, sleepDark, useDark } from './lamps.js'
-import { floorCutUp, rugBorder, rugFlat, rugGrip, rugLegs, rugUnder, rugNominal } from './rugs.js'
-import { front, knees, talk, toiletSide, walk } from './space.js'
-import { covered, doorSwing, outside, overlap, sizeDoubt, tooWide } from './standing.js'
-import {
-  balanced,
-  exposed,
-  letOutBlocked,
-  letOutFoot,
-  manyFocal,
-  profile,
-  sightEnds,
-  wayIn,
-  windowBlocked,
-} from './view.js'
+import { cordAcross } from './cordAcross.js'
+import { flame } from './flame.js'
+import { overBed } from './overBed.js'
+import { overSeat } from './overSeat.js'
+import { plants } from './plants.js'
+import { shade } from './shade.js'
+import { suspension } from './suspension.js'
+import { tipOver } from './tipOver.js'
+import { wetLamp } from './wetLamp.js'
+import { matWider } from './matWider.js'
+import { oneFrame } from './oneFrame.js'
+import { paperGuard } from './paperGuard.js'
+import { setOutClash } from './setOutClash.js'
+import { eyeLine } from './eyeLine.js'
+import { faceRefuses } from './faceRefuses.js'
+import { grid } from './grid.js'
+import { hungOver } from './hungOver.js'
+import { load } from './load.js'
+import { mirrored } from './mirrored.js'
+import { overFurniture } from './overFurniture.js'
+import { underCeiling } from './underCeiling.js'
+import { competes } from './competes.js'
+import { cord } from './cord.js'
+import { lampSchool } from './lampSchool.js'
+import { lampToSeat } from './lampToSeat.js'
+import { pendant } from './pendant.js'
+import { sleepDark } from './sleepDark.js'
+import { useDark } from './useDark.js'
+import { floorCutUp } from './floorCutUp.js'
+import { rugBorder } from './rugBorder.js'
+import { rugFlat } from './rugFlat.js'
+import { rugGrip } from './rugGrip.js'
+import { rugLegs } from './rugLegs.js'
+import { rugUnder } from './rugUnder.js'
+import { rugNominal } from './rugNominal.js'
+import { front } from './front.js'
+import { knees } from './knees.js'
+import { talk } from './talk.js'
+import { toiletSide } from './toiletSide.js'
+import { walk } from './walk.js'
+import { covered } from './covered.js'
+import { doorSwing } from './doorSwing.js'
+import { outside } from './outside.js'
+import { overlap } from './overlap.js'
+import { sizeDoubt } from './sizeDoubt.js'
+import { tooWide } from './tooWide.js'
+import { balanced } from './balanced.js'
+import { exposed } from './exposed.js'
+import { letOutBlocked } from './letOutBlocked.js'
+import { letOutFoot } from './letOutFoot.js'
+import { manyFocal } from './manyFocal.js'
+import { profile } from './profile.js'
+import { sightEnds } from './sightEnds.js'
+import { wayIn } from './wayIn.js'
+import { windowBlocked } from './windowBlocked.js'
 
 /** The rules of the plan, in the order they are told. */
 export const PLAN_RULES: readonly Rule<PlanFacts>[] = [

@@ -1,18 +1,7 @@
-import { put } from '../../../model/changes.js'
-import type { Finding, Rule } from '../../../findings/finding.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
-import { NO_TIES, type Untied } from '../ties.js'
-import { schedule } from './example.js'
 
 const WORDS = { item: 'a line to buy', option: 'something owned', loan: 'something borrowed' } as const
-
-const lamp = (by: Untied['by']): Untied => ({
-  one: { kind: 'piece', id: 'piece', name: 'Floor lamp' },
-  other: { kind: 'item', id: 'line', name: by === 'name' ? 'Floor lamp' : 'Reading light' },
-  by,
-  pieceKind: 'lamp',
-  changes: [put('pieces', 'piece', { itemId: 'line' })],
-})
 
 /** A piece and a line, an owned option or a loan that look like one thing and do not know of each other. */
 export const enteredTwice: Rule<SourceFacts> = {
@@ -37,8 +26,4 @@ export const enteredTwice: Rule<SourceFacts> = {
       because: 'What is entered twice is changed once: the plan then judges a size nobody buys.',
       mends: [{ label: 'They are one thing', changes }],
     })),
-  examples: {
-    trips: () => schedule([], { ties: { ...NO_TIES, untied: [lamp('name')] } }),
-    passes: () => schedule([], { ties: NO_TIES }),
-  },
 }

@@ -1,11 +1,8 @@
-import { itself, put } from '../../../model/changes.js'
+import type { SaidTwice, Ties } from '../ties.js'
 import { weightText } from '../../../kernel/units/weight.js'
-import { items } from '../../../model/rows/items.js'
-import { pieces } from '../../../model/rows/pieces.js'
-import type { Finding, Rule } from '../../../findings/finding.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
-import { NO_TIES, type SaidTwice, type Ties } from '../ties.js'
-import { schedule } from './example.js'
+import { itself, put } from '../../../model/changes.js'
 
 const WHAT = {
   fixing: 'How it is fixed',
@@ -13,6 +10,7 @@ const WHAT = {
   wallId: 'Its wall',
   originalAt: 'Where the original is kept',
 } as const
+
 /** What a line holds once it has nothing of its own to say. */
 const UNSAID = { fixing: 'stands free', weightG: null, wallId: null, originalAt: '' } as const
 
@@ -21,20 +19,6 @@ function worded(value: string | number | null | undefined, { field }: SaidTwice,
   if (field === 'weightG') return weightText(Number(value), ties.system)
   return field === 'wallId' ? ties.wallName(String(value)) : String(value)
 }
-
-const mirror = (): SaidTwice => ({
-  item: {
-    ...items.make({ id: 'line', name: 'Mirror', category: 'decor', targetMinor: 0, weightG: 9000 }),
-    version: 1,
-  },
-  piece: {
-    ...pieces.make({ id: 'piece', name: 'Mirror', kind: 'mirror', widthMm: 600, depthMm: 30, heightMm: 900 }),
-    itemId: 'line',
-    weightG: 14_000,
-    version: 1,
-  },
-  field: 'weightG',
-})
 
 /** A line and its piece were entered apart and do not agree. The piece is read; what the line held is shown, not lost. */
 export const saidTwice: Rule<SourceFacts> = {
@@ -72,8 +56,4 @@ export const saidTwice: Rule<SourceFacts> = {
         ],
       }
     }),
-  examples: {
-    trips: () => schedule([], { ties: { ...NO_TIES, saidTwice: [mirror()] } }),
-    passes: () => schedule([], { ties: NO_TIES }),
-  },
 }

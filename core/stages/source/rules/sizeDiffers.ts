@@ -1,27 +1,8 @@
-import { put } from '../../../model/changes.js'
-import { lengthText } from '../../../kernel/units/length.js'
-import { options } from '../../../model/rows/options.js'
-import { pieces } from '../../../model/rows/pieces.js'
-import type { Finding, Rule } from '../../../findings/finding.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
-import { NO_TIES, SAME_SIZE_MM, type SizeDiffers } from '../ties.js'
-import { schedule } from './example.js'
-
-const settee = (boughtMm: number): SizeDiffers => ({
-  piece: {
-    ...pieces.make({ id: 'piece', name: 'Settee', kind: 'sofa', widthMm: 1800, depthMm: 900, heightMm: 800 }),
-    itemId: 'line',
-    ownSize: true,
-    version: 1,
-  },
-  option: {
-    ...options.make({ id: 'option', itemId: 'line', name: 'Long settee', priceMinor: 0 }),
-    version: 1,
-  },
-  widthMm: [1800, boughtMm],
-  depthMm: [900, 900],
-  heightMm: [800, 800],
-})
+import { SAME_SIZE_MM } from '../ties.js'
+import { lengthText } from '../../../kernel/units/length.js'
+import { put } from '../../../model/changes.js'
 
 /** The plan was drawn in one size and another is bought. */
 export const sizeDiffers: Rule<SourceFacts> = {
@@ -51,8 +32,4 @@ export const sizeDiffers: Rule<SourceFacts> = {
         ],
       }
     }),
-  examples: {
-    trips: () => schedule([], { ties: { ...NO_TIES, sizes: [settee(2100)] } }),
-    passes: () => schedule([], { ties: NO_TIES }),
-  },
 }

@@ -1,0 +1,17 @@
+import { example } from './example.js'
+import { itemWith } from '../emptyJob.js'
+import type { BriefFacts } from '../../stages/brief/briefFacts.js'
+
+/** Breaks the rule `brief.focus-empty`. */
+export const violates = (): BriefFacts =>
+  example({
+    focuses: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],
+    items: [itemWith({ id: 'Lamp' })],
+  })
+
+/** Keeps it, by as little as matters. */
+export const complies = (): BriefFacts =>
+  example({
+    focuses: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],
+    items: [itemWith({ id: 'Lamp', focusId: 'a' })],
+  })

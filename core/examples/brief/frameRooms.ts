@@ -1,0 +1,29 @@
+import type { Allotment } from '../../model/rows/allotments.js'
+import type { Person } from '../../model/rows/people.js'
+
+export const allotment = (
+  category: Allotment['category'],
+  amountMinor: number,
+  more: Partial<Allotment> = {},
+) => ({
+  id: category,
+  version: 1,
+  category,
+  amountMinor,
+  mark: 'even' as const,
+  reason: null,
+  ...more,
+})
+
+export const adult = (id: string, standingEyeMm: number): Person & { version: number } => ({
+  id,
+  version: 1,
+  position: 0,
+  name: id,
+  kind: 'adult',
+  ageYears: null,
+  standingEyeMm,
+  seatedEyeMm: null,
+  minds: [],
+  note: '',
+})

@@ -1,0 +1,44 @@
+import type { BriefFacts } from '../../stages/brief/briefFacts.js'
+import type { ExamplesByRule } from '../ruleExamples.js'
+import * as beforePictures from './beforePictures.js'
+import * as splitOver from './splitOver.js'
+import * as shareOutrun from './shareOutrun.js'
+import * as splurgeWhy from './splurgeWhy.js'
+import * as workBlocks from './workBlocks.js'
+import * as revealEarly from './revealEarly.js'
+import * as hangingOpen from './hangingOpen.js'
+import * as householdUnknown from './householdUnknown.js'
+import * as rentedChange from './rentedChange.js'
+import * as tenureUnknown from './tenureUnknown.js'
+import * as stripsOverload from './stripsOverload.js'
+import * as tipOverRented from './tipOverRented.js'
+import * as limitBroken from './limitBroken.js'
+import * as useUncovered from './useUncovered.js'
+import * as doubleUse from './doubleUse.js'
+import * as idlePieces from './idlePieces.js'
+import * as sentimentalGoing from './sentimentalGoing.js'
+import * as stayingMoves from './stayingMoves.js'
+import * as focusEmpty from './focusEmpty.js'
+
+/** A job that violates each rule of the brief and one that complies with it. */
+export const BRIEF_EXAMPLES: ExamplesByRule<BriefFacts> = {
+  'brief.before-pictures': beforePictures,
+  'brief.split-over': splitOver,
+  'brief.share-outrun': shareOutrun,
+  'brief.splurge-why': splurgeWhy,
+  'brief.work-blocks': workBlocks,
+  'brief.reveal-early': revealEarly,
+  'brief.hanging-open': hangingOpen,
+  'brief.household-unknown': householdUnknown,
+  'brief.rented-change': rentedChange,
+  'brief.tenure-unknown': tenureUnknown,
+  'brief.strips-overload': stripsOverload,
+  'brief.tip-over-rented': tipOverRented,
+  'brief.limit-broken': limitBroken,
+  'brief.use-uncovered': useUncovered,
+  'brief.double-use': doubleUse,
+  'brief.idle-pieces': idlePieces,
+  'brief.sentimental-going': sentimentalGoing,
+  'brief.staying-moves': stayingMoves,
+  'brief.focus-empty': focusEmpty,
+}

@@ -1,0 +1,11 @@
+import { rented } from './tenureRooms.js'
+import { pieceWith } from '../emptyJob.js'
+import type { BriefFacts } from '../../stages/brief/briefFacts.js'
+
+/** Breaks the rule `brief.tip-over-rented`. */
+export const violates = (): BriefFacts =>
+  rented({ pieces: [pieceWith({ id: 'Mirror', kind: 'mirror', heightMm: 1800, fixing: 'leans' })] })
+
+/** Keeps it, by as little as matters. */
+export const complies = (): BriefFacts =>
+  rented({ pieces: [pieceWith({ id: 'Chest', kind: 'chest of drawers', heightMm: 800 })] })

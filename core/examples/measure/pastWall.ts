@@ -1,0 +1,8 @@
+import { example, opening } from './indexRooms.js'
+import type { MeasureFacts } from '../../stages/measure/measureFacts.js'
+
+/** Breaks the rule `measure.past-wall`. */
+export const violates = (): MeasureFacts => example([4200, 3600, 4200, 3600], { openings: [opening(3800)] })
+
+/** Keeps it, by as little as matters. */
+export const complies = (): MeasureFacts => example([4200, 3600, 4200, 3600], { openings: [opening(1000)] })

@@ -1,0 +1,22 @@
+import { example, ex } from './example.js'
+import type { PlanFacts } from '../../stages/plan/planFacts.js'
+
+/** Breaks the rule `plan.balance`. */
+export const violates = (): PlanFacts =>
+  example({
+    pieces: [
+      ex('sofa', 'Sofa', { at: [1200, 450] }),
+      ex('wardrobe', 'Wardrobe', { at: [320, 2000], turn: 270 }),
+      ex('shelves', 'Bookcase', { at: [1200, 3800], turn: 180 }),
+    ],
+  })
+
+/** Keeps it, by as little as matters. */
+export const complies = (): PlanFacts =>
+  example({
+    pieces: [
+      ex('sofa', 'Sofa', { at: [4200, 450], widthMm: 1500 }),
+      ex('wardrobe', 'Wardrobe', { at: [320, 2000], turn: 270 }),
+      ex('shelves', 'Bookcase', { at: [4800, 2300], turn: 90 }),
+    ],
+  })

@@ -1,0 +1,116 @@
+import type { PlanFacts } from '../../stages/plan/planFacts.js'
+import type { ExamplesByRule } from '../ruleExamples.js'
+import * as overBed from './overBed.js'
+import * as overSeat from './overSeat.js'
+import * as tipOver from './tipOver.js'
+import * as flame from './flame.js'
+import * as shade from './shade.js'
+import * as suspension from './suspension.js'
+import * as plants from './plants.js'
+import * as cordAcross from './cordAcross.js'
+import * as wetLamp from './wetLamp.js'
+import * as matWider from './matWider.js'
+import * as paperGuard from './paperGuard.js'
+import * as oneFrame from './oneFrame.js'
+import * as setOutClash from './setOutClash.js'
+import * as eyeLine from './eyeLine.js'
+import * as underCeiling from './underCeiling.js'
+import * as grid from './grid.js'
+import * as mirrored from './mirrored.js'
+import * as overFurniture from './overFurniture.js'
+import * as load from './load.js'
+import * as hungOver from './hungOver.js'
+import * as faceRefuses from './faceRefuses.js'
+import * as useDark from './useDark.js'
+import * as lampToSeat from './lampToSeat.js'
+import * as cord from './cord.js'
+import * as competes from './competes.js'
+import * as pendant from './pendant.js'
+import * as lampSchool from './lampSchool.js'
+import * as sleepDark from './sleepDark.js'
+import * as rugLegs from './rugLegs.js'
+import * as rugFlat from './rugFlat.js'
+import * as rugBorder from './rugBorder.js'
+import * as rugNominal from './rugNominal.js'
+import * as rugUnder from './rugUnder.js'
+import * as floorCutUp from './floorCutUp.js'
+import * as rugGrip from './rugGrip.js'
+import * as front from './front.js'
+import * as knees from './knees.js'
+import * as walk from './walk.js'
+import * as talk from './talk.js'
+import * as toiletSide from './toiletSide.js'
+import * as overlap from './overlap.js'
+import * as outside from './outside.js'
+import * as doorSwing from './doorSwing.js'
+import * as tooWide from './tooWide.js'
+import * as sizeDoubt from './sizeDoubt.js'
+import * as covered from './covered.js'
+import * as sightEnds from './sightEnds.js'
+import * as manyFocal from './manyFocal.js'
+import * as balanced from './balanced.js'
+import * as profile from './profile.js'
+import * as exposed from './exposed.js'
+import * as windowBlocked from './windowBlocked.js'
+import * as letOutBlocked from './letOutBlocked.js'
+import * as letOutFoot from './letOutFoot.js'
+import * as wayIn from './wayIn.js'
+
+/** A job that violates each rule of the plan and one that complies with it. */
+export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
+  'plan.over-bed': overBed,
+  'plan.over-seat': overSeat,
+  'plan.tip-over': tipOver,
+  'plan.flame': flame,
+  'plan.shade': shade,
+  'plan.suspension': suspension,
+  'plan.plants': plants,
+  'plan.cord-across': cordAcross,
+  'plan.wet-lamp': wetLamp,
+  'plan.mat-wider': matWider,
+  'plan.paper-guard': paperGuard,
+  'plan.one-frame': oneFrame,
+  'plan.set-out': setOutClash,
+  'plan.eye-line': eyeLine,
+  'plan.under-ceiling': underCeiling,
+  'plan.grid': grid,
+  'plan.mirrored': mirrored,
+  'plan.over-furniture': overFurniture,
+  'plan.load': load,
+  'plan.hung-over': hungOver,
+  'plan.face-refuses': faceRefuses,
+  'plan.use-dark': useDark,
+  'plan.lamp-seat': lampToSeat,
+  'plan.lamp-cord': cord,
+  'plan.lamp-competes': competes,
+  'plan.pendant': pendant,
+  'plan.lamp-school': lampSchool,
+  'plan.sleep-dark': sleepDark,
+  'plan.rug-legs': rugLegs,
+  'plan.rug-flat': rugFlat,
+  'plan.rug-border': rugBorder,
+  'plan.rug-nominal': rugNominal,
+  'plan.rug-under-table': rugUnder,
+  'plan.floor-cut-up': floorCutUp,
+  'plan.rug-grip': rugGrip,
+  'plan.front': front,
+  'plan.knees': knees,
+  'plan.walk': walk,
+  'plan.talk': talk,
+  'plan.toilet-side': toiletSide,
+  'plan.overlap': overlap,
+  'plan.outside': outside,
+  'plan.door-swing': doorSwing,
+  'plan.too-wide': tooWide,
+  'plan.size-doubt': sizeDoubt,
+  'plan.covered': covered,
+  'plan.sight-end': sightEnds,
+  'plan.focus-many': manyFocal,
+  'plan.balance': balanced,
+  'plan.height-profile': profile,
+  'plan.exposed': exposed,
+  'plan.window-blocked': windowBlocked,
+  'plan.let-out-blocked': letOutBlocked,
+  'plan.let-out-foot': letOutFoot,
+  'plan.way-in': wayIn,
+}

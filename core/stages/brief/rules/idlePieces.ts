@@ -1,0 +1,59 @@
+import type { Rule, Ref } from '../../../findings/finding.js'
+import type { BriefFacts } from '../briefFacts.js'
+import { borrowedPieces } from '../../../model/oneThing.js'
+import { put } from '../../../model/changes.js'
+
+/** Kinds that are there to be looked at or felt: nobody asks what a picture is for. */
+const LOVED: ReadonlySet<string> = new Set([
+  'picture',
+  'plant',
+  'object',
+  'cushion',
+  'throw',
+  'rug',
+  'curtains',
+  'blind',
+  'lamp',
+  'mirror',
+  'sanitary',
+])
+
+export const idlePieces: Rule<BriefFacts> = {
+  name: 'brief.idle-pieces',
+  title: 'Pieces with neither a purpose nor a reason to stay',
+  numbers: 'Every piece that is there and is not let go, sentimental or lent, once the uses are known.',
+  source: 'common practice',
+  schools: 'all',
+  check: ({ job, coverage }) => {
+    if (job.uses.length === 0) return []
+    const borrowed = borrowedPieces(job.loans)
+    const idle = job.pieces.filter(
+      (p) =>
+        p.there &&
+        !p.sentimental &&
+        !borrowed.has(p.id) &&
+        p.reason.trim() === '' &&
+        !LOVED.has(p.kind) &&
+        coverage.idle.some((t) => t.id === p.id),
+    )
+    if (idle.length === 0) return []
+    return [
+      {
+        rule: 'brief.idle-pieces',
+        severity: 'look',
+        about: idle.map((p): Ref => ({ kind: 'piece', id: p.id, name: p.name })),
+        title:
+          idle.length === 1
+            ? `${idle[0]?.name ?? ''}: what is it for?`
+            : `${idle.length} pieces: what are they for?`,
+        measured: idle.map((p) => p.name).join(', '),
+        wanted: 'a use each, or a reason to stay',
+        because: 'Purpose or love: what has neither is a question to the client, not a verdict.',
+        mends: idle.slice(0, 4).map((p) => ({
+          label: `Let ${p.name} go`,
+          changes: [put('pieces', p.id, { verdict: 'let go' })],
+        })),
+      },
+    ]
+  },
+}

@@ -1,0 +1,39 @@
+import type { Rule } from '../../../findings/finding.js'
+import type { BriefFacts } from '../briefFacts.js'
+import { put } from '../../../model/changes.js'
+import type { Allotment } from '../../../model/rows/allotments.js'
+
+export const splitOver: Rule<BriefFacts> = {
+  name: 'brief.split-over',
+  title: 'The shares of the categories come to more than may be spent',
+  numbers:
+    'Shares added up against the agreed budget with its change orders, less the reserve and a fee inside it.',
+  source: 'common practice',
+  schools: 'all',
+  check: ({ job, toSpendMinor, money }) => {
+    const all = job.allotments.reduce((sum, a) => sum + a.amountMinor, 0)
+    if (all <= toSpendMinor) return []
+    const over = all - toSpendMinor
+    // Where the job saves it gives first, then what neither saves nor splurges; the largest first.
+    const give = [...job.allotments]
+      .filter((a) => a.amountMinor >= over)
+      .sort((x, y) => RANK[x.mark] - RANK[y.mark] || y.amountMinor - x.amountMinor)
+    return [
+      {
+        rule: 'brief.split-over',
+        severity: 'look',
+        about: [{ kind: 'job', id: 'split', name: 'Shares' }],
+        title: `The shares are ${money(over)} more than may be spent`,
+        measured: `Shares come to ${money(all)}`,
+        wanted: `at most ${money(toSpendMinor)}`,
+        because: 'A split that does not add up hides the shortage until the last category is bought.',
+        mends: give.slice(0, 3).map((a) => ({
+          label: `Give ${money(over)} from ${a.category}: ${money(a.amountMinor - over)} left`,
+          changes: [put('allotments', a.id, { amountMinor: a.amountMinor - over })],
+        })),
+      },
+    ]
+  },
+}
+
+const RANK: Readonly<Record<Allotment['mark'], number>> = { save: 0, even: 1, splurge: 2 }

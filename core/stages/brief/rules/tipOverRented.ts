@@ -1,0 +1,55 @@
+import type { Rule, Finding, Mend } from '../../../findings/finding.js'
+import type { BriefFacts } from '../briefFacts.js'
+import { household } from '../household.js'
+import { held } from './tenure.js'
+import { put } from '../../../model/changes.js'
+
+// What is this tall, or leans, can go over (common practice; see also the makers' anti-tip instructions).
+const TALL_MM = 1_200
+
+const TIPPING: ReadonlySet<string> = new Set(['shelves', 'cabinet', 'wardrobe', 'chest of drawers', 'mirror'])
+
+export const tipOverRented: Rule<BriefFacts> = {
+  name: 'brief.tip-over-rented',
+  title: 'What must be anchored may not be drilled',
+  numbers: `Shelves, cabinets, wardrobes and mirrors from ${TALL_MM} mm high that stand free or lean in a rented home; stop with children in the household, look without.`,
+  source: 'common practice',
+  schools: ['rented'],
+  check: ({ job }) => {
+    if (job.schools.tenure !== 'rented') return []
+    const { smallChildren, known } = household(job.people)
+    return held(job).flatMap(({ row, kind, collection, pieceKind, heightMm }): Finding[] => {
+      const loose = row.fixing === 'stands free' || row.fixing === 'leans' || row.fixing === 'adhesive strips'
+      if (!loose || !TIPPING.has(pieceKind) || heightMm === null || heightMm < TALL_MM) return []
+      if ('verdict' in row && (row.verdict === 'let go' || row.verdict === 'move')) return []
+      // Consent to drill for this one thing, or anywhere, settles the landlord's side; the anchor is then the fixing.
+      return [
+        {
+          rule: 'brief.tip-over-rented',
+          severity: smallChildren.length > 0 ? 'stop' : 'look',
+          about: [{ kind, id: row.id, name: row.name }],
+          title: `${row.name} can tip, and its anchor may not be drilled`,
+          measured: `${heightMm} mm high, ${row.fixing}${smallChildren.length > 0 ? `; ${smallChildren.map((c) => c.name).join(', ')} in the house` : known ? '' : '; the household is not entered'}`,
+          wanted: 'a restraint to the building with written consent, or a piece that needs none',
+          because:
+            'Safety and tenancy collide, and neither silences the other. Pads and strips are no restraint. Follow the maker’s instructions and local rules.',
+          school: 'rented',
+          mends: [
+            {
+              label: `Anchor ${row.name} to the wall, and ask for consent to that`,
+              changes: [put(collection, row.id, { fixing: 'screwed to the wall' })],
+            },
+            ...(kind === 'piece'
+              ? ([
+                  {
+                    label: `Let ${row.name} leave the room`,
+                    changes: [put('pieces', row.id, { verdict: 'move' })],
+                  },
+                ] satisfies Mend[])
+              : []),
+          ],
+        },
+      ]
+    })
+  },
+}

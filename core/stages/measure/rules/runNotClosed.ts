@@ -1,0 +1,36 @@
+import type { MeasureFacts } from '../measureFacts.js'
+import type { Finding, Rule } from '../../../findings/finding.js'
+import { lengthText } from '../../../kernel/units/length.js'
+import { gapWords } from '../explainGap.js'
+import { mendOf } from './suspectFix.js'
+
+function notClosed({ closure, suspects, walls, system }: MeasureFacts): Finding[] {
+  const { run, state, toleranceMm } = closure
+  if (state !== 'gap') return []
+  const names = [...new Set(suspects.map((s) => s.wallName))]
+  return [
+    {
+      rule: 'measure.not-closed',
+      severity: 'stop',
+      about: [{ kind: 'job', id: 'run', name: 'Wall run' }],
+      title: `The walls do not close: ${lengthText(run.gapMm, system)} apart`,
+      measured: `From the end of the last wall to the first: ${gapWords(run.gap)}, in a run of ${lengthText(run.lengthMm, system)}`,
+      wanted: `at most ${lengthText(toleranceMm, system)}`,
+      because:
+        names.length > 0
+          ? `One wrong length moves the end along its own wall. Measure again, likeliest first: ${names.join(', ')}.${names.length > 1 && closure.diagonals.length === 0 ? ' A diagonal tells them apart.' : ''}`
+          : 'No single reading explains it: two are wrong, or a corner is not what it seems. Measure a diagonal.',
+      mends: suspects.map((s) => mendOf(s, walls, system)),
+    },
+  ]
+}
+
+export const runNotClosed: Rule<MeasureFacts> = {
+  name: 'measure.not-closed',
+  title: 'The run of walls does not close',
+  numbers:
+    'Closing error over 15 mm and over one part in 400 of the run. Below that it is spread by the compass (Bowditch) rule.',
+  source: 'common practice; compass rule as in surveying handbooks',
+  schools: 'all',
+  check: notClosed,
+}

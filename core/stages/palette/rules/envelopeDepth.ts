@@ -1,0 +1,45 @@
+import type { Rule } from '../../../findings/finding.js'
+import type { PaletteFacts, FinishFacts } from '../paletteFacts.js'
+import { SCHOOLS, envelopeOf } from './envelope.js'
+import { lrv } from '../../../kernel/color/lab.js'
+import { finishRef, othersInstead } from './about.js'
+
+// A light envelope is at least so light, a dark one at most (LRV, common practice).
+const LIGHT_LRV = 55
+
+const DARK_LRV = 15
+
+export const envelopeDepth: Rule<PaletteFacts> = {
+  name: 'palette.envelope-depth',
+  title: 'An envelope that is neither light nor dark',
+  numbers: `LRV of the walls from ${LIGHT_LRV} on in the light one, up to ${DARK_LRV} in the dark one.`,
+  source: 'common practice',
+  schools: SCHOOLS,
+  check: (facts) => {
+    const of = envelopeOf(facts)
+    if (!of) return []
+    const { walls, school, light } = of
+    const fits = (f: FinishFacts) => (light ? lrv(f.lab) >= LIGHT_LRV : lrv(f.lab) <= DARK_LRV)
+    if (fits(walls)) return []
+    return [
+      {
+        rule: 'palette.envelope-depth',
+        severity: 'look',
+        about: [finishRef(walls)],
+        title: light ? 'Too deep for a light envelope' : 'Not deep enough for a dark envelope',
+        measured: `LRV ${lrv(walls.lab).toFixed(0)}`,
+        wanted: light ? `from ${LIGHT_LRV} on` : `up to ${DARK_LRV}`,
+        because: light
+          ? 'A light envelope gives the light back.'
+          : 'Half dark is gloomy; a dark envelope is deep, and colored rather than black.',
+        school,
+        mends: othersInstead(
+          facts,
+          walls,
+          (o) => o.finish.material === walls.finish.material && fits(o),
+          (o) => Math.abs(o.lab.l - walls.lab.l),
+        ),
+      },
+    ]
+  },
+}

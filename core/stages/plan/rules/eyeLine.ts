@@ -1,0 +1,57 @@
+import type { PlanFacts, Hung } from '../planFacts.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
+import { PICTURES, furnitureUnder, setCenter } from './hanging.js'
+import { hungRef, wallRef, mm } from './about.js'
+
+// Nearer than this to the eye line nobody sees a difference (common practice).
+const EYE_SLACK_MM = 25
+
+// A piece taller than this may hang lower: its middle would put its top out of reach of the eye.
+const TALL_MM = 1_200
+
+const isStacked = (facts: PlanFacts, h: Hung): boolean =>
+  facts.hangs.some(
+    (o) =>
+      o.id !== h.id &&
+      o.wallId === h.wallId &&
+      o.topMm < h.bottomMm + 1 &&
+      Math.abs(o.xMm - h.xMm) < (o.widthMm + h.widthMm) / 2,
+  )
+
+export const eyeLine: Rule<PlanFacts> = {
+  name: 'plan.eye-line',
+  title: 'A picture hangs off the eye line',
+  numbers: `Middle within ${EYE_SLACK_MM} mm of the agreed height. Over furniture it may keep ${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it instead; pieces over ${TALL_MM} mm high may hang lower; what is stacked above another goes up from it.`,
+  source: 'common practice',
+  schools: ['centers on one eye line'],
+  check: (facts) =>
+    facts.schools.hanging !== 'centers on one eye line'
+      ? []
+      : facts.hangs.flatMap((h): Finding[] => {
+          if (!PICTURES.has(h.piece.kind) || h.piece.kind === 'object') return []
+          const off = h.centerMm - facts.eyeLineMm
+          if (Math.abs(off) <= EYE_SLACK_MM || isStacked(facts, h) || (h.heightMm > TALL_MM && off < 0))
+            return []
+          const under = furnitureUnder(facts, h)
+          const gap = under ? h.bottomMm - under.topMm : undefined
+          const { overFurniture, overFurnitureMost } = facts.needs
+          if (gap !== undefined && gap >= overFurniture && gap <= overFurnitureMost) return []
+          return [
+            {
+              rule: 'plan.eye-line',
+              severity: 'look',
+              about: [hungRef(h), wallRef(facts, h.wallId)],
+              title: `${h.name} hangs ${mm(Math.abs(off))} too ${off > 0 ? 'high' : 'low'}`,
+              measured: `its middle at ${mm(h.centerMm)}`,
+              wanted: `${mm(facts.eyeLineMm)}${facts.eyeLineAgreed ? ', as agreed' : ', proposed'}`,
+              because:
+                off > 0
+                  ? 'No fault is met more often than pictures hung too high.'
+                  : 'The eye meets the middle of a picture.',
+              school: 'centers on one eye line',
+              mends: [setCenter(h, facts.eyeLineMm, `Hang it at ${facts.eyeLineMm}`)],
+            },
+          ]
+        }),
+}

@@ -1,0 +1,65 @@
+import type { Rule, Finding } from '../../../findings/finding.js'
+import type { PlanFacts } from '../planFacts.js'
+import { mm, has, pieceRef, lower, withTraits } from './about.js'
+import { boxGap } from '../../../kernel/geometry/box.js'
+import { ASK } from './cautions.js'
+
+// A flame and cloth, or a hot thing and cloth, this near (common practice).
+const FLAME_MM = 1_000
+
+const CLOTH: ReadonlySet<string> = new Set([
+  'curtains',
+  'throw',
+  'cushion',
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'bed',
+  'cot',
+  'blind',
+])
+
+export const flame: Rule<PlanFacts> = {
+  name: 'plan.flame',
+  title: 'An open flame with cloth, children or pets near, or a fire indoors',
+  numbers: `Any open flame: ages and ${mm(FLAME_MM)} to cloth are asked. A gel or gas fire indoors is a stop: unvented, refilled hot. Battery lights are offered.`,
+  source: 'common practice',
+  schools: 'all',
+  check: (facts) =>
+    facts.pieces.flatMap((p): Finding[] => {
+      const gel = has(p, 'gel or gas fire')
+      if (!gel && !has(p, 'open flame')) return []
+      const at = facts.standings.find((s) => s.pieceId === p.id)
+      const cloth = at && facts.standings.filter((s) => CLOTH.has(s.kind) && boxGap(s.box, at.box) < FLAME_MM)
+      const curtains = facts.pieces.some((c) => c.kind === 'curtains')
+      const indoors = !facts.exposedToWeather
+      const watched = facts.household.children || facts.household.pets || !facts.household.known
+      const near = (cloth?.length ?? 0) > 0
+      if (!gel && !near && !watched) return []
+      if (gel && !indoors && !near) return []
+      return [
+        {
+          rule: 'plan.flame',
+          severity: gel && indoors ? 'stop' : 'look',
+          about: [pieceRef(p)],
+          title: gel && indoors ? `${p.name} belongs outdoors` : `${p.name}: a flame in this household`,
+          measured: [
+            gel && indoors ? 'an unvented flame, refilled by hand' : '',
+            near
+              ? `${cloth?.map((s) => lower(s.name)).join(', ') ?? ''} within ${mm(FLAME_MM)}`
+              : curtains && gel
+                ? 'curtains in the room'
+                : '',
+            watched ? (facts.household.known ? 'children or pets' : 'ages not known') : '',
+          ]
+            .filter(Boolean)
+            .join('; '),
+          wanted: gel
+            ? 'outdoors only, in a clear zone; gas by a licensed fitter'
+            : 'battery candles, or a flame out of reach and never left alone',
+          because: `Fire spreads by cloth and by refilling. ${ASK}`,
+          mends: [withTraits(p, 'Take battery candles', [], ['open flame', 'gel or gas fire'])],
+        },
+      ]
+    }),
+}

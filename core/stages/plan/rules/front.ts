@@ -1,0 +1,105 @@
+import type { Side } from '../needs.js'
+import { freeBefore } from '../free.js'
+import type { Standing } from '../standing.js'
+import type { PlanFacts } from '../planFacts.js'
+import { boxGap } from '../../../kernel/geometry/box.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
+import { type NeedKey, NEEDS } from '../../../model/vocabulary/need.js'
+import { lower, ref, mm } from './about.js'
+import { tightSides, belongsBefore } from './space.js'
+import { nudge } from '../nudge.js'
+import { put, type RowChange } from '../../../model/changes.js'
+
+/** While a piece is dragged only it and what stands near it is judged anew. */
+export const nearMoved = (facts: PlanFacts, s: Standing): boolean =>
+  !facts.moved || s.id === facts.moved.id || boxGap(s.box, facts.moved.box) < 1_500
+
+const SIDE_WORD: Readonly<Record<Side, string>> = {
+  front: 'before',
+  back: 'behind',
+  left: 'beside',
+  right: 'beside',
+}
+
+export const front: Rule<PlanFacts> = {
+  name: 'plan.front',
+  title: 'Too little floor before, behind or beside a piece',
+  numbers:
+    (
+      [
+        'seatFront',
+        'chairBehind',
+        'deskChair',
+        'bedSide',
+        'bedFoot',
+        'drawersFront',
+        'storageFront',
+        'shelvesFront',
+        'pianoFront',
+        'cotFront',
+        'fixtureFrontWish',
+        'fixtureFront',
+        'showerFront',
+      ] as NeedKey[]
+    )
+      .map((k) => `${lower(NEEDS[k].title)} ${NEEDS[k].mm}`)
+      .join(', ') +
+    ' mm. Drawers, cabinets, desks and beds stop below 450, a toilet or basin below its code distance.',
+  source: `${NEEDS.drawersFront.source}; ${NEEDS.chairBehind.source}; ${NEEDS.fixtureFront.source}; the rest common practice`,
+  schools: 'all',
+  check: (facts) =>
+    facts.standings
+      .filter((s) => nearMoved(facts, s))
+      .flatMap((s) =>
+        tightSides(facts, s).map((j): Finding => {
+          const stop = j.stopMm !== undefined && j.free.mm < j.stopMm
+          const wider = s.kind === 'table'
+          return {
+            rule: 'plan.front',
+            severity: stop ? 'stop' : 'look',
+            about: [ref(s), ...(j.free.piece ? [ref(j.free.piece)] : [])],
+            title: `${mm(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
+            measured: `${mm(j.free.mm)} to ${lower(j.free.against)}`,
+            wanted: `${mm(stop ? j.stopMm : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
+            because:
+              s.kind === 'sanitary'
+                ? 'One stands, turns and bends there; the local code decides.'
+                : 'One has to stand, open and turn there.',
+            mends: [
+              ...nudge(facts, s, (m) => freeEnough(facts, m)),
+              ...(j.free.piece
+                ? nudge(
+                    facts,
+                    j.free.piece,
+                    (m) =>
+                      freeBefore(
+                        s,
+                        j.need.side,
+                        facts.room,
+                        facts.solid
+                          .filter((o) => o.id !== s.id && !belongsBefore(s, o))
+                          .map((o) => (o.id === m.id ? m : o)),
+                      ).mm >= j.wantMm,
+                  )
+                : []),
+              ...(wider && facts.withMends && !s.piece.stays
+                ? [
+                    {
+                      label: `Keep ${lower(s.name)} for another room`,
+                      changes: [
+                        { collection: 'stands', id: s.id, remove: true },
+                        put('pieces', s.pieceId, { verdict: 'move' }),
+                      ] satisfies RowChange[],
+                    },
+                  ]
+                : []),
+            ].slice(0, 3),
+          }
+        }),
+      ),
+}
+
+const freeEnough = (facts: PlanFacts, moved: Standing): boolean => {
+  const now = { ...facts, solid: facts.solid.map((o) => (o.id === moved.id ? moved : o)) }
+  return tightSides(now, moved).length === 0
+}

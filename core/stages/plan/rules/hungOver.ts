@@ -1,0 +1,94 @@
+import type { Rule, Finding, Mend } from '../../../findings/finding.js'
+import type { PlanFacts, Hung } from '../planFacts.js'
+import { hungRef, wallRef, lower } from './about.js'
+import { put } from '../../../model/changes.js'
+
+export const hungOver: Rule<PlanFacts> = {
+  name: 'plan.hung-over',
+  title: 'A picture hangs over a window, a switch or another picture',
+  numbers: 'Any part of it over an opening, over a switch, vent or socket, or in another hung piece.',
+  source: 'common practice',
+  schools: 'all',
+  check: (facts) =>
+    facts.hangs.flatMap((h, i): Finding[] => {
+      const box = { l: h.xMm - h.widthMm / 2, r: h.xMm + h.widthMm / 2, b: h.bottomMm, t: h.topMm }
+      const wall = facts.room.walls.find((w) => w.id === h.wallId)
+      const meets = (l: number, r: number, b: number, t: number) =>
+        Math.min(box.r, r) - Math.max(box.l, l) > 1 && Math.min(box.t, t) - Math.max(box.b, b) > 1
+      const met = [
+        ...facts.room.openings
+          .filter(
+            (o) =>
+              o.wallId === h.wallId &&
+              meets(o.startMm, o.startMm + o.widthMm, o.sillMm, o.sillMm + o.heightMm),
+          )
+          .map((o) => o.name || o.kind),
+        ...facts.room.fixtures
+          .filter(
+            (f) =>
+              f.wallId === h.wallId &&
+              f.kind !== 'ceiling point' &&
+              meets(f.startMm, f.startMm + f.widthMm, f.bottomMm, f.bottomMm + f.heightMm),
+          )
+          .map((f) => f.name || f.kind),
+        ...facts.hangs
+          .slice(i + 1)
+          .filter(
+            (o) =>
+              o.wallId === h.wallId &&
+              meets(o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2, o.bottomMm, o.topMm),
+          )
+          .map((o) => o.name),
+        ...(wall && (box.l < -1 || box.r > wall.lengthMm + 1) ? ['the corner of the wall'] : []),
+      ]
+      const [first] = met
+      if (!first) return []
+      return [
+        {
+          rule: 'plan.hung-over',
+          severity: 'stop',
+          about: [hungRef(h), wallRef(facts, h.wallId)],
+          title: `${h.name} hangs over ${lower(first)}`,
+          measured: met.map(lower).join(', '),
+          wanted: 'a free place on the wall',
+          because: 'Two things cannot have one place.',
+          mends: freePlace(facts, h),
+        },
+      ]
+    }),
+}
+
+/** The nearest free place at the same height on the same wall. */
+function freePlace(facts: PlanFacts, h: Hung): Mend[] {
+  const wall = facts.room.walls.find((w) => w.id === h.wallId)
+  if (!wall) return []
+  const taken = [
+    ...facts.room.openings
+      .filter((o) => o.wallId === h.wallId && o.sillMm < h.topMm && o.sillMm + o.heightMm > h.bottomMm)
+      .map((o) => [o.startMm, o.startMm + o.widthMm] as const),
+    ...facts.room.fixtures
+      .filter(
+        (f) =>
+          f.wallId === h.wallId &&
+          f.kind !== 'ceiling point' &&
+          f.bottomMm < h.topMm &&
+          f.bottomMm + f.heightMm > h.bottomMm,
+      )
+      .map((f) => [f.startMm, f.startMm + f.widthMm] as const),
+    ...facts.hangs
+      .filter((o) => o.id !== h.id && o.wallId === h.wallId && o.bottomMm < h.topMm && o.topMm > h.bottomMm)
+      .map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
+  ]
+  for (let by = 0; by < wall.lengthMm; by += 10)
+    for (const x of [h.xMm + by, h.xMm - by]) {
+      const [l, r] = [x - h.widthMm / 2, x + h.widthMm / 2]
+      if (l < 0 || r > wall.lengthMm || taken.some(([a, b]) => l < b && r > a)) continue
+      return [
+        {
+          label: `Hang it ${Math.round(by)} mm to the ${x > h.xMm ? 'right' : 'left'}`,
+          changes: [put('hangs', h.id, { xMm: Math.round(x) })],
+        },
+      ]
+    }
+  return []
+}

@@ -1,0 +1,61 @@
+import type { Rule, Finding } from '../../../findings/finding.js'
+import type { PlanFacts } from '../planFacts.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
+import { groupsOn, placed, furnitureUnder } from './hanging.js'
+import { groupOutline } from '../walls/hanging.js'
+import { hungRef, lower, mm } from './about.js'
+import { put } from '../../../model/changes.js'
+
+// Most art hangs two thirds to three quarters as wide as the furniture under it (common practice); beyond these it looks lost or top-heavy.
+const GROUP_LEAST = 0.5
+
+const GROUP_MOST = 0.8
+
+export const overFurniture: Rule<PlanFacts> = {
+  name: 'plan.over-furniture',
+  title: 'A picture floats above the furniture, or does not suit its width',
+  numbers: `${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it; two thirds to three quarters of its width, noted under ${GROUP_LEAST * 100} and over ${GROUP_MOST * 100} %.`,
+  source: 'common practice',
+  schools: 'all',
+  check: (facts) =>
+    facts.room.walls.flatMap((w) =>
+      groupsOn(facts, w.id).flatMap((g): Finding[] => {
+        const outline = groupOutline(g.map(placed))
+        const middle = (outline.leftMm + outline.rightMm) / 2
+        const under = furnitureUnder(facts, { wallId: w.id, xMm: middle, widthMm: outline.widthMm })
+        if (!under || outline.bottomMm > under.topMm + 900) return []
+        const gap = outline.bottomMm - under.topMm
+        const part = outline.widthMm / under.standing.widthMm
+        const { overFurniture: least, overFurnitureMost: most } = facts.needs
+        const floats = gap > most + 0.5 || gap < least - 0.5
+        const wide = part > GROUP_MOST || part < GROUP_LEAST
+        if (!floats && !wide) return []
+        const [first] = g
+        const names = g.length > 1 ? `The group of ${g.length}` : (first?.name ?? '')
+        const by = gap > most ? gap - (least + most) / 2 : gap - (least + most) / 2
+        return [
+          {
+            rule: 'plan.over-furniture',
+            severity: gap < 0 ? 'stop' : gap < least ? 'look' : 'note',
+            about: [...g.map(hungRef), { kind: 'stand', id: under.standing.id, name: under.standing.name }],
+            title: floats
+              ? gap < 0
+                ? `${names} hangs behind ${lower(under.standing.name)}`
+                : `${names} hangs ${mm(gap)} above ${lower(under.standing.name)}`
+              : `${names} is ${Math.round(part * 100)} % as wide as ${lower(under.standing.name)}`,
+            measured: `lower edge ${mm(outline.bottomMm)}, ${mm(gap)} above it; ${Math.round(part * 100)} % of its width`,
+            wanted: `${least} to ${most} mm above, two thirds to three quarters of its width`,
+            because: 'So far above, the two read apart; near it they read as one.',
+            mends: floats
+              ? [
+                  {
+                    label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`,
+                    changes: g.map((h) => put('hangs', h.id, { centerMm: Math.round(h.centerMm - by) })),
+                  },
+                ].filter(() => !wide)
+              : [],
+          },
+        ]
+      }),
+    ),
+}

@@ -1,0 +1,65 @@
+import type { Rule, Finding } from '../../../findings/finding.js'
+import type { PlanFacts } from '../planFacts.js'
+import { framed, set } from './frames.js'
+import { filtersUv } from '../walls/framing.js'
+import { hungRef, lower } from './about.js'
+
+// An hour or two of sun in June is more than a work on paper bears in a year at the limiting illuminance.
+const SUNNY_H = 1
+
+export const paperGuard: Rule<PlanFacts> = {
+  name: 'plan.paper-guard',
+  title: 'Paper art without conservation board, or in the light without a UV filter',
+  numbers: `Plain paper board is a look; glazing without a UV filter on a wall the sun reaches for more than ${SUNNY_H} h a day in June is a look. Filters of 97 % and more count as conservation grade.`,
+  source:
+    'CIE 157:2004 for what light does to works on paper, and museum framing practice for the filter, both from memory; the hours are common practice',
+  schools: 'all',
+  check: (facts) =>
+    // Several of one piece share one frame: it is told once.
+    framed(facts)
+      .filter((h, i, all) => all.findIndex((o) => o.piece.id === h.piece.id && o.wallId === h.wallId) === i)
+      .flatMap((h): Finding[] => {
+        const sun = facts.sunOnWall.get(h.wallId) ?? 0
+        const acid = h.frame.board === 'plain paper board' && h.frame.borderMm > 0
+        const open = sun > SUNNY_H && !filtersUv(h.frame.glazing)
+        return [
+          ...(acid
+            ? [
+                {
+                  rule: 'plan.paper-guard',
+                  severity: 'look' as const,
+                  about: [hungRef(h), { kind: 'job' as const, id: 'board', name: 'Board' }],
+                  title: `The mat of ${lower(h.name)} is plain paper`,
+                  measured: h.frame.board,
+                  wanted: 'conservation board',
+                  because: 'Plain paper mats turn acid and yellow the work within years.',
+                  mends: [set(h, { board: 'conservation board' }, 'Conservation board')],
+                },
+              ]
+            : []),
+          ...(open
+            ? [
+                {
+                  rule: 'plan.paper-guard',
+                  severity: 'look' as const,
+                  about: [hungRef(h), { kind: 'job' as const, id: 'light', name: 'Light' }],
+                  title: `${h.name} hangs in the light without a UV filter`,
+                  measured: `the sun stands in a window beside or across from it ${sun.toFixed(1)} h a day in June`,
+                  wanted: 'UV-filtering glazing, or another wall',
+                  because: 'Light fades for good; how much it reflects is a separate choice of glass.',
+                  mends: [
+                    set(
+                      h,
+                      {
+                        glazing:
+                          h.frame.glazing === 'acrylic' ? 'UV-filtering acrylic' : 'UV-filtering glass',
+                      },
+                      'Glazing with a UV filter',
+                    ),
+                  ],
+                },
+              ]
+            : []),
+        ]
+      }),
+}

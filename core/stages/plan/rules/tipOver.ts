@@ -1,0 +1,56 @@
+import type { Rule, Finding } from '../../../findings/finding.js'
+import type { PlanFacts } from '../planFacts.js'
+import { has, ref, lower, mm, kg, withTraits } from './about.js'
+import { ASK } from './cautions.js'
+
+const TIPS: ReadonlySet<string> = new Set(['shelves', 'wardrobe', 'chest of drawers', 'cabinet', 'mirror'])
+
+// Clothing storage units of 27 in and more are in scope of the tip-over standard (16 CFR 1261, from memory).
+const TIP_HEIGHT_MM = 686
+
+export const tipOver: Rule<PlanFacts> = {
+  name: 'plan.tip-over',
+  title: 'Tall storage or a leaning mirror that is not anchored',
+  numbers: `Storage of ${TIP_HEIGHT_MM} mm and more and every leaning mirror until it is anchored to the building; pads do not count. With children it stops.`,
+  source: '16 CFR 1261 (ASTM F2057) for the height, from memory; the rest common practice',
+  schools: 'all',
+  check: (facts) =>
+    facts.standings.flatMap((s): Finding[] => {
+      const p = s.piece
+      if (
+        !TIPS.has(s.kind) ||
+        s.heightMm < TIP_HEIGHT_MM ||
+        has(p, 'anchored to the building') ||
+        p.fixing === 'screwed to the wall' ||
+        s.raisedMm > 0
+      )
+        return []
+      const stop = facts.household.children
+      const rented = facts.schools.tenure === 'rented'
+      return [
+        {
+          rule: 'plan.tip-over',
+          severity: stop ? 'stop' : 'look',
+          about: [ref(s)],
+          title: `Can ${lower(s.name)} tip onto someone?`,
+          measured: `${mm(s.heightMm)} high${has(p, 'pads against tipping') ? ', pads only' : ', not anchored'}${p.weightG ? `, ${kg(p.weightG)}` : ''}`,
+          wanted: rented
+            ? 'a restraint to the building, with written consent; or a lower or braced piece'
+            : 'a restraint to the building',
+          because: `Pads and weight are no restraint. ${rented ? 'What must be anchored may not be drilled: ask for consent, or choose another piece. ' : ''}${ASK}`,
+          mends: [
+            withTraits(
+              p,
+              rented ? 'It will be anchored, with consent' : 'It will be anchored',
+              ['anchored to the building'],
+              ['pads against tipping'],
+            ),
+            {
+              label: 'Take it out of the plan',
+              changes: [{ collection: 'stands', id: s.id, remove: true as const }],
+            },
+          ],
+        },
+      ]
+    }),
+}

@@ -1,0 +1,41 @@
+import type { Rule, Finding } from '../../../findings/finding.js'
+import type { PlanFacts } from '../planFacts.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
+import { PICTURES, setCenter } from './hanging.js'
+import { hungRef, wallRef, mm } from './about.js'
+
+export const underCeiling: Rule<PlanFacts> = {
+  name: 'plan.under-ceiling',
+  title: 'A picture crowds the ceiling',
+  numbers: `Less than ${NEEDS.underCeiling.mm} mm between its top and the ceiling: stacking upward wants a high room.`,
+  source: 'common practice',
+  schools: 'all',
+  check: (facts) =>
+    facts.hangs.flatMap((h): Finding[] => {
+      const ceiling = facts.room.heightMm
+      if (ceiling === null || !PICTURES.has(h.piece.kind) || ceiling - h.topMm >= facts.needs.underCeiling)
+        return []
+      const left = ceiling - h.topMm
+      return [
+        {
+          rule: 'plan.under-ceiling',
+          severity: left < 0 ? 'stop' : 'look',
+          about: [hungRef(h), wallRef(facts, h.wallId)],
+          title:
+            left < 0
+              ? `${h.name} reaches through the ceiling`
+              : `${h.name} ends ${mm(left)} under the ceiling`,
+          measured: `top at ${mm(h.topMm)} in a room of ${mm(ceiling)}`,
+          wanted: `${mm(facts.needs.underCeiling)} or more above it`,
+          because: 'Pictures are stacked upward only where the ceiling is high.',
+          mends: [
+            setCenter(
+              h,
+              ceiling - facts.needs.underCeiling - h.heightMm / 2,
+              'Lower it to clear the ceiling',
+            ),
+          ],
+        },
+      ]
+    }),
+}

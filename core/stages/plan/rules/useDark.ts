@@ -1,0 +1,45 @@
+import type { PlanUse, PlanFacts } from '../planFacts.js'
+import type { Point } from '../../../kernel/geometry/polygon.js'
+import type { Standing } from '../standing.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
+import { usePlaces } from './lamps.js'
+import { ref, lower } from './about.js'
+
+/** A place where a use wants its light. */
+export interface UsePlace {
+  readonly use: PlanUse
+  readonly at: Point
+  readonly heightMm: number
+  readonly targetLux: number
+  readonly says: string
+  readonly lux: number
+  readonly by: Standing
+}
+
+// Less than this part of the target is a look; the eye does not tell a fifth.
+const DARK_PART = 0.8
+
+export const useDark: Rule<PlanFacts> = {
+  name: 'plan.use-dark',
+  title: 'A use without enough light',
+  numbers: `Light from the lamps entered, direct and thrown back, under ${DARK_PART * 100} % of the target where the use happens. Silent until a lamp is entered with its lumens.`,
+  source:
+    'targets: IES categories, EN 12464-1 and customary values for homes, all from memory; inverse square and cosine laws',
+  schools: 'all',
+  check: (facts) => {
+    if (facts.lamps.length === 0) return []
+    return usePlaces(facts)
+      .filter((p) => p.lux < DARK_PART * p.targetLux)
+      .map((p): Finding => ({
+        rule: 'plan.use-dark',
+        severity: 'look',
+        about: [ref(p.by), { kind: 'use', id: p.use.id, name: p.use.name }],
+        title: `${p.use.name}: ${Math.round(p.lux)} lx at ${lower(p.by.name)}`,
+        measured: `${Math.round(p.lux)} lx by lamps alone`,
+        wanted: `${p.targetLux} lx: ${p.says}`,
+        because:
+          'A splendid fitting does not light the book; poor light is made good by several small lamps at eye level.',
+        mends: [],
+      }))
+  },
+}

@@ -1,0 +1,36 @@
+import type { ItemFacts, SourceFacts } from '../sourceFacts.js'
+import type { Mend, Rule, Finding } from '../../../findings/finding.js'
+import { choose, chosenOf, about } from './chosen.js'
+
+/** Others that may be taken, the cheapest first, as ways out. */
+const runnersUp = (i: ItemFacts, money: SourceFacts['money']): Mend[] =>
+  i.options
+    .filter((o) => !o.chosen && o.against.length === 0)
+    .slice(0, 2)
+    .map((o) => choose(i, o, `Take ${o.name}, ${money(o.landedMinor)}`))
+
+/** A chosen option that cannot be taken. */
+export const struckOut: Rule<SourceFacts> = {
+  name: 'source.struck-out',
+  title: 'A chosen option cannot be taken',
+  numbers:
+    'Limits of size, the way in, the day it is needed, stock, what the place demands, what a lease forbids.',
+  source: 'common practice',
+  schools: 'all',
+  check: ({ items, money }) =>
+    items.flatMap((i) => {
+      const o = chosenOf(i)
+      if (!o || !i.undecided || o.against.length === 0) return []
+      const finding: Finding = {
+        rule: 'source.struck-out',
+        severity: 'stop',
+        about: about(i, o),
+        title: `${o.name} cannot be taken for ${i.name}`,
+        measured: o.against.map((r) => r.says).join('; '),
+        wanted: 'an option that nothing strikes out',
+        because: 'What does not fit, comes too late or is gone is found out now or at the door.',
+        mends: [...runnersUp(i, money), choose(i, undefined, 'Leave it open')],
+      }
+      return [finding]
+    }),
+}
