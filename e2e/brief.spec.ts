@@ -76,7 +76,7 @@ test('twenty pieces in five minutes, by keyboard alone', async ({ page, empty })
   await expect(page.getByText('21 pieces there')).toBeVisible()
 })
 
-test('uses against pieces: what serves nothing and what nothing serves is found, and a tick mends it', async ({
+test('uses against pieces: what serves nothing and what nothing serves is found, and a tick fixes it', async ({
   page,
   empty,
 }) => {

@@ -9,7 +9,7 @@ const REST = ['3002', '1400', '350 l', '2200 l, breast', '350 r 135']
 
 const status = (page: Page) => page.locator('.status b')
 
-test('nine walls with a bay, a chimney breast and one reading of 100 mm too much: found, named and mended, by keyboard', async ({
+test('nine walls with a bay, a chimney breast and one reading of 100 mm too much: found, named and fixed, by keyboard', async ({
   page,
   empty,
 }) => {
@@ -31,9 +31,9 @@ test('nine walls with a bay, a chimney breast and one reading of 100 mm too much
   await row.getByLabel('To').selectOption({ label: 'corner 6' })
   // The true sides are 3 600 and 3 002 at a right angle: √(3600² + 3002²) = 4 687.
   await fill(row.getByRole('textbox', { name: 'Diagonal' }), '4687')
-  const mend = page.locator('.findings article.stop .mends button').first()
-  await expect(mend).toHaveText('east is 3\u2009600 mm, one digit misread')
-  await mend.focus()
+  const fix = page.locator('.findings article.stop .fixes button').first()
+  await expect(fix).toHaveText('east is 3\u2009600 mm, one digit misread')
+  await fix.focus()
   await page.keyboard.press('Enter')
   await expect(status(page)).toHaveText(/^Closes (exactly|within \d mm)$/)
   await expect(page.locator('.findings article.stop')).toHaveCount(0)

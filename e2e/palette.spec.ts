@@ -18,7 +18,7 @@ const labOfCss = (css: string) =>
 
 const finding = (page: Page, says: string) => page.locator('.findings article', { hasText: says })
 
-test('the clash of two brasses is mended from the library, and comes back with undo', async ({
+test('the clash of two brasses is fixed from the library, and comes back with undo', async ({
   page,
   demo,
 }) => {

@@ -180,7 +180,7 @@ test('wrong input is said beside the field, and what was typed stays', async ({ 
   await expectTape(page, { Free: '€720', Reserve: '€80' })
 })
 
-test('past the agreed budget the tape runs on in red and says so in words; a mend brings it back', async ({
+test('past the agreed budget the tape runs on in red and says so in words; a fix brings it back', async ({
   page,
   demo,
 }) => {

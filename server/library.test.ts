@@ -73,7 +73,7 @@ describe('the finish library', () => {
       /material/,
     ],
     ['no deck at all', {}, /Deck, name/],
-  ] as const)('%s is refused with the field and a way to mend it', async (_what, deck, says) => {
+  ] as const)('%s is refused with the field and a way to fix it', async (_what, deck, says) => {
     const { status, body } = await keep(deck)
     expect(status).toBe(400)
     expect(body.detail).toMatch(says)

@@ -11,7 +11,7 @@ export interface Ref {
 }
 
 /** A way out that is real: applying its changes makes the finding go away. */
-export interface Mend {
+export interface Fix {
   readonly label: string
   readonly changes: readonly RowChange[]
 }
@@ -31,7 +31,7 @@ export interface Finding {
   readonly because: string
   /** The school that made the rule fire; absent when every school agrees. */
   readonly school?: string
-  readonly mends: readonly Mend[]
+  readonly fixes: readonly Fix[]
 }
 
 /** One check of the rule book. What it is held against stands in `core/examples`, under its name. */

@@ -83,7 +83,7 @@ describe('a finding', () => {
       measured: '',
       wanted: '',
       because: '',
-      mends: [],
+      fixes: [],
     })
     const order = judge(
       [finding('n', 'note'), finding('a', 'stop'), finding('s', 'stop'), finding('l', 'look')],

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { applyMend } from '../testing/applyMend.js'
+import { applyFix } from '../testing/applyFix.js'
 import { deriveJob } from './derive.js'
 import { judgedJob } from '../testing/judgedJob.js'
 import { ledgerDates } from './ledgerTables.js'
@@ -134,10 +134,10 @@ describe('the facts the rules judge', () => {
     const lost = { ...damage, lineId: 'line-table-1', orderId: 'order-1' }
     expect(with_({ orderEvents: [...job.orderEvents, lost] }).facts.unclaimed).toEqual([])
   })
-  test('its mend claims it, in the words it was noted with, and the finding is gone', () => {
+  test('its fix claims it, in the words it was noted with, and the finding is gone', () => {
     const { derived } = with_({ orderEvents: [...job.orderEvents, damage] })
     const [finding] = derived.findings.filter((f) => f.rule === 'ledger.claim-waits')
-    const [change] = finding!.mends[0]!.changes
+    const [change] = finding!.fixes[0]!.changes
     expect(change).toMatchObject({ collection: 'claims', add: { lineId: 'line-rug-3', note: 'frayed' } })
     const claims = [{ ...claim, ...(change as { add: object }).add }]
     const after = with_({ orderEvents: [...job.orderEvents, damage], claims })
@@ -165,13 +165,13 @@ describe('the facts the rules judge', () => {
   })
 })
 
-test('whatever papers, damages and loans there are, every mend makes its finding go away', () => {
+test('whatever papers, damages and loans there are, every fix makes its finding go away', () => {
   const orderId = fc.constantFrom(null, ...job.orders.map((o) => o.id))
   const day = fc.constantFrom('2026-10-01', '2026-11-22', '2027-02-01')
   const receipt = fc.record({ orderId, totalMinor: fc.nat(200_000), taxMinor: fc.option(fc.nat(40_000)) })
   const loan = fc.record({ backOn: fc.option(day), returnedOn: fc.option(day) })
   const damaged = fc.constantFrom(...job.lines)
-  let mended = 0
+  let fixed = 0
   fc.assert(
     fc.property(fc.array(receipt), fc.array(loan), fc.uniqueArray(damaged), (papers, loans, lines) => {
       const changed: JobSnapshot = {
@@ -191,15 +191,15 @@ test('whatever papers, damages and loans there are, every mend makes its finding
       }
       const of = (j: JobSnapshot) => judgedJob(j, today).findings.filter((f) => f.rule.startsWith('ledger.'))
       for (const finding of of(changed))
-        for (const mend of finding.mends) {
-          mended++
+        for (const fix of finding.fixes) {
+          fixed++
           expect(
-            of(applyMend(changed, mend)).map((f) => f.key),
-            `${finding.title}: ${mend.label}`,
+            of(applyFix(changed, fix)).map((f) => f.key),
+            `${finding.title}: ${fix.label}`,
           ).not.toContain(finding.key)
         }
     }),
     { numRuns: 60 },
   )
-  expect(mended).toBeGreaterThan(50)
+  expect(fixed).toBeGreaterThan(50)
 })

@@ -154,7 +154,7 @@ const JUNE = 172
 export interface PlanOverride {
   /** Stands in the place of the stored ones: while a piece is dragged, or a proposal is tried. */
   readonly stands?: readonly Stand[]
-  readonly withMends?: boolean
+  readonly withFixes?: boolean
   /** The stand that is being dragged. */
   readonly movedId?: string
 }
@@ -232,7 +232,7 @@ export function planFactsOf(
       job.placements.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId),
     ).size,
     exposedToWeather: job.room.kind === 'outdoors',
-    withMends: override.withMends ?? true,
+    withFixes: override.withFixes ?? true,
     moved: standings.find((s) => s.id === override.movedId),
   }
   return planFacts(input)

@@ -40,7 +40,7 @@ describe('what a field lets through', () => {
   )
 })
 
-describe('what is wrong, the field named and how to mend it', () => {
+describe('what is wrong, the field named and how to fix it', () => {
   test.each<[string, Schema, unknown, RegExp]>([
     ['no id', f.idField('Item'), 'item-1', /^Item must be a UUID/],
     ['an id in capitals', f.idField('Item'), ID.toUpperCase(), /^Item must be a UUID/],

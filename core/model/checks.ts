@@ -13,7 +13,7 @@ import { MAX_MINOR } from '../kernel/money/currency.js'
 import { roundMm } from '../kernel/units/mm.js'
 import { isSurface, type Surface } from './vocabulary/surface.js'
 
-// Field builders for the schemas of the stages. Each message says what is wrong and how to mend it; the
+// Field builders for the schemas of the stages. Each message says what is wrong and how to fix it; the
 // label comes first because the same words stand in a problem document, away from the field.
 
 /** A row's own name for itself: any UUID, made where the row is made. */

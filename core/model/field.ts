@@ -58,7 +58,7 @@ export interface Field<T, Needed extends boolean = boolean> {
   readonly unit?: string
   readonly choices?: readonly string[]
   readonly references: readonly Reference[]
-  /** The Yup schema of the field by itself; strict, with messages that say how to mend what is wrong. */
+  /** The Yup schema of the field by itself; strict, with messages that say how to fix what is wrong. */
   readonly schema: () => Schema
 }
 

@@ -2,7 +2,7 @@ import type { ObjectSchema } from 'yup'
 import { rowSchema } from './checks.js'
 import type { Fields, RowOf } from './row.js'
 
-/** A collection that only grows: nothing of it is edited, a mistake is mended by another record. */
+/** A collection that only grows: nothing of it is edited, a mistake is fixed by another record. */
 export interface RecordDef<N extends string = string, F = Fields, T extends string = string> {
   readonly name: N
   readonly table: T

@@ -48,7 +48,7 @@ function readChange(given: unknown, at: number): Change {
 
 /**
  * The changes of a request, their form checked but not yet what the fields hold.
- * @throws {Problem} 400 naming the change and how to mend it
+ * @throws {Problem} 400 naming the change and how to fix it
  */
 export function readChanges(body: unknown): readonly Change[] {
   const list = isRow(body) ? body.changes : undefined
@@ -99,7 +99,7 @@ export async function checkFields(changes: readonly Change[]): Promise<void> {
   const some = faults.slice(0, MOST_FAULTS)
   throw new Problem(
     400,
-    'Some fields need mending',
+    'Some fields need fixing',
     some
       .slice(0, 5)
       .map((f) => f.text)

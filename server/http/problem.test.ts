@@ -24,7 +24,7 @@ describe('what stands in the log', () => {
 describe('any error becomes a problem', () => {
   test.each([
     [new Problem(409, 'Cannot be done', 'Because.'), 409],
-    [new InputError('X', { what: 'is wrong', where: 'Amount', mend: 'Mend it.' }), 400],
+    [new InputError('X', { what: 'is wrong', where: 'Amount', fix: 'Fix it.' }), 400],
     [new URIError('bad'), 400],
     [Object.assign(new Error('x'), { type: 'entity.too.large' }), 413],
     [new Error('wrapped', { cause: Object.assign(new Error('fk'), { code: '23503' }) }), 409],

@@ -10,7 +10,7 @@ export interface FieldFault {
   readonly row?: { readonly collection: string; readonly id: string }
 }
 
-/** An answer that says what went wrong and how to mend it (RFC 9457). */
+/** An answer that says what went wrong and how to fix it (RFC 9457). */
 export class Problem extends Error {
   constructor(
     readonly status: number,
@@ -71,10 +71,10 @@ export function toProblem(error: unknown): Problem {
   if (error instanceof ValidationError) {
     const inner = error.inner.length > 0 ? error.inner : [error]
     const errors = inner.map((e) => ({ field: e.path ?? '', text: e.message }))
-    return new Problem(400, 'Some fields need mending', errors.map((e) => e.text).join(' '), { errors })
+    return new Problem(400, 'Some fields need fixing', errors.map((e) => e.text).join(' '), { errors })
   }
   if (error instanceof InputError)
-    return new Problem(400, 'Some fields need mending', error.message, {
+    return new Problem(400, 'Some fields need fixing', error.message, {
       errors: [{ field: error.where, text: error.message }],
     })
   const body = (error ?? {}) as { type?: string; status?: number; limit?: number }

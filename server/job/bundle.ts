@@ -142,7 +142,7 @@ export async function importJob(
  * Reads a job file: its version brought up to date, every field checked, its ids made new, its pictures encoded. Nothing
  * is written, and no transaction waits.
  *
- * @throws {Problem} 400 naming the path and how to mend it
+ * @throws {Problem} 400 naming the path and how to fix it
  */
 export async function readJobFile(text: Buffer, currency: string): Promise<ReadBundle> {
   const rows = await runIsolated<Bundle>(

@@ -21,7 +21,7 @@ export function planRoutes(db: Database): Router {
     if (!isUuid(jobId)) throw notFound('This job')
     const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, jobId), 'read')
     if (!job) throw notFound('This job')
-    const facts = planOf(job, { withMends: false })
+    const facts = planOf(job, { withFixes: false })
     if (!facts) throw conflict('The walls of this room do not close yet. Measure it to the end first.')
     return { facts, roomName: job.brief.roomName }
   }

@@ -53,7 +53,7 @@ async function checkedRows(
   if (faults.length > 0)
     throw new Problem(
       400,
-      'Some rows need mending',
+      'Some rows need fixing',
       `${faults.map((f) => f.text).join(' ')} Nothing was taken.`,
       {
         errors: faults.slice(0, MOST_FAULTS),

@@ -145,7 +145,7 @@ const REASONS = [
         <h2>Change orders</h2>
         <p v-if="!bound" class="second">
           Once the budget is agreed it moves by change orders only: how much, who agreed, when and why. They
-          are never altered; a wrong one is mended by another.
+          are never altered; a wrong one is fixed by another.
         </p>
         <template v-else>
           <ChangeHistory v-if="job.changeOrders.length > 0" />
@@ -268,7 +268,7 @@ const REASONS = [
               :row="job.brief"
               :field="i === 0 ? 'decorateNote' : 'buildingNote'"
               kind="text"
-              label="What it cannot mend"
+              label="What it cannot fix"
             />
           </article>
         </div>

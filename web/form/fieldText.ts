@@ -100,7 +100,7 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
     throw new InputError('NUMBER_NOT_READ', {
       what: `is not a ${kind === 'whole' ? 'whole ' : ''}number`,
       where: label,
-      mend: max < 1e9 ? `Write a number from ${min} to ${max}.` : 'Write a number.',
+      fix: max < 1e9 ? `Write a number from ${min} to ${max}.` : 'Write a number.',
     })
   return number
 }

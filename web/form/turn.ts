@@ -22,7 +22,7 @@ export function readTurn(text: string): number {
     throw new InputError('TURN_NOT_READ', {
       what: 'is not a turn',
       where: 'Turn',
-      mend: 'Write right, left, left 45 or -45.',
+      fix: 'Write right, left, left 45 or -45.',
     })
   const deg = given === undefined ? (side?.startsWith('s') ? 0 : 90) : Number(given)
   const signed = side?.startsWith('l') ? -Math.abs(deg) : deg
@@ -30,7 +30,7 @@ export function readTurn(text: string): number {
     throw new InputError('TURN_OUT_OF_RANGE', {
       what: 'is 180° or more',
       where: 'Turn',
-      mend: 'Write the angle you turn through, up to 179.',
+      fix: 'Write the angle you turn through, up to 179.',
     })
   return signed
 }
@@ -69,7 +69,7 @@ export function readBearing(text: string, label: string): number {
     throw new InputError('BEARING_NOT_READ', {
       what: 'is not a compass bearing',
       where: label,
-      mend: 'Write degrees from north, 0 to 360, or a point: W, NNW.',
+      fix: 'Write degrees from north, 0 to 360, or a point: W, NNW.',
     })
   return deg
 }

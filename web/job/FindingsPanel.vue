@@ -98,8 +98,8 @@ function begin(finding: JudgedFinding): void {
           <b>{{ f.measured }}</b>; wanted {{ f.wanted }}. {{ f.because }}
           <template v-if="f.school"> School: {{ f.school }}.</template>
         </p>
-        <p class="mends">
-          <button v-for="m in f.mends" :key="m.label" class="word" @click="store.applyMend(m)">
+        <p class="fixes">
+          <button v-for="m in f.fixes" :key="m.label" class="word" @click="store.applyFix(m)">
             {{ m.label }}
           </button>
           <RouterLink
@@ -178,7 +178,7 @@ p b {
 .chip:last-of-type {
   margin-right: 6px;
 }
-.mends {
+.fixes {
   display: grid;
   justify-items: start;
 }

@@ -357,12 +357,12 @@ describe('the job on the bench', () => {
     expect([store.signedOut, store.waiting, store.snapshot!.brief.place]).toEqual([true, 1, 'Attic'])
   })
 
-  test('a mend is one step, and makes its finding go away', async () => {
+  test('a fix is one step, and makes its finding go away', async () => {
     const store = await opened()
     await vi.waitUntil(() => store.findings, { timeout: 20_000 })
     const stands = () => store.findings!.some((f) => f.key === clash.key)
     const clash = store.findings!.find((f) => f.rule === 'palette.undertone-clash')!
-    store.applyMend(clash.mends[0]!)
+    store.applyFix(clash.fixes[0]!)
     await vi.waitFor(() => expect(stands()).toBe(false))
     store.undo()
     await vi.waitFor(() => expect(stands()).toBe(true))

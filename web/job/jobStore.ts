@@ -13,7 +13,7 @@ import { inverseOf, type Did } from '@bonitas/core/model/undo'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { derivePlan } from '@bonitas/core/job/derivePlan'
 import type { judgeJob } from '@bonitas/core/job/judgeJob'
-import type { JudgedFinding, Mend } from '@bonitas/core/findings/finding'
+import type { JudgedFinding, Fix } from '@bonitas/core/findings/finding'
 import { request, type ApiProblem } from '../api/http.js'
 import { ChangeQueue, type Conflict } from './changeQueue.js'
 import { fieldsOf, type Row } from './edits.js'
@@ -329,7 +329,7 @@ export const useJobStore = defineStore('job', () => {
   const apply = (changes: readonly RowChange[], name?: string): string[] =>
     commit(changes, name === undefined ? {} : { name })
 
-  const applyMend = (mend: Mend): void => void apply(mend.changes, mend.label)
+  const applyFix = (fix: Fix): void => void apply(fix.changes, fix.label)
 
   function accept(finding: JudgedFinding, reason: string): void {
     add('acceptances', { finding: finding.key, facts: finding.facts, reason })
@@ -445,7 +445,7 @@ export const useJobStore = defineStore('job', () => {
     settleBlocked,
     apply,
     take,
-    applyMend,
+    applyFix,
     accept,
     undo,
     redo,

@@ -110,7 +110,7 @@ function propose(): void {
     <template #panel>
       <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
       <p class="second">
-        A change that is agreed is never altered or removed; a wrong one is mended by another. The tape shows
+        A change that is agreed is never altered or removed; a wrong one is fixed by another. The tape shows
         each as a notch.
       </p>
     </template>

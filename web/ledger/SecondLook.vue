@@ -106,8 +106,8 @@ function propose(): void {
         back</template
       >.
     </p>
-    <p v-if="look.unmended.length > 0" class="mind">
-      Taking off {{ look.unmended.join(' and ') }} leaves a mark, and nothing here makes it good: add the
+    <p v-if="look.unfixed.length > 0" class="mind">
+      Taking off {{ look.unfixed.join(' and ') }} leaves a mark, and nothing here makes it good: add the
       filling and painting as an item.
     </p>
     <button class="button" :disabled="look.costMinor === 0" @click="propose">

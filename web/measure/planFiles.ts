@@ -65,8 +65,8 @@ export interface DxfOutline {
  * @throws {InputError} `DXF_NOT_READ`, `DXF_NO_OUTLINE`, `DXF_UNITS`
  */
 export function readDxf(text: string): DxfOutline {
-  const refuse = (code: string, what: string, mend: string): never => {
-    throw new InputError(code, { what, where: 'Drawing', mend })
+  const refuse = (code: string, what: string, fix: string): never => {
+    throw new InputError(code, { what, where: 'Drawing', fix })
   }
   let parsed: ReturnType<DxfParser['parseSync']>
   try {

@@ -5,7 +5,7 @@ import { emptyJob, itemWith, pieceWith } from '@bonitas/core/examples/emptyJob'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { inOrder, roomAreas } from '@bonitas/core/stages/measure/roomAreas'
 import { readRoom, writeRoom } from '@bonitas/core/stages/measure/roomFile'
-import { applyMend } from '@bonitas/core/testing/applyMend'
+import { applyFix } from '@bonitas/core/testing/applyFix'
 import { someRoom, wallsOf } from '@bonitas/core/examples/rooms'
 import { removalOf } from '@bonitas/core/model/cascade'
 import { moveWall, replaceRoom } from './wallEdits.js'
@@ -14,7 +14,7 @@ import { moveWall, replaceRoom } from './wallEdits.js'
 const removeWall = (job: JobSnapshot, id: string) =>
   removalOf(job as never, [{ collection: 'walls', id }], true).changes
 
-const apply = (job: JobSnapshot, changes: readonly RowChange[]) => applyMend(job, { label: '', changes })
+const apply = (job: JobSnapshot, changes: readonly RowChange[]) => applyFix(job, { label: '', changes })
 const stored = <T extends object>(rows: readonly T[]) => rows.map((r) => ({ ...r, version: 1 }))
 const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 let made = 0

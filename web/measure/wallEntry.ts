@@ -44,7 +44,7 @@ export function readWall(text: string, system: UnitSystem, usual: 90 | -90 = 90)
     throw new InputError('TURN_OUT_OF_RANGE', {
       what: 'is 180° or more',
       where: 'Turn',
-      mend: 'Write the angle you turn through, right or left: r 45, l 90.',
+      fix: 'Write the angle you turn through, right or left: r 45, l 90.',
     })
   const lengthMm = readLength(rest, { label: 'Length', system, minMm: 10, maxMm: 50_000 })
   return { lengthMm, turnDeg, name }

@@ -64,9 +64,9 @@ function useInstead(near: NearSample): void {
   const id = take(near.sample)
   const facts = store.derived?.palette
   const to = facts?.finishes.find((f) => f.finish.id === id)
-  const mend = from && to && facts && wearInstead(facts, from, to)
-  if (mend) {
-    store.applyMend(mend)
+  const fix = from && to && facts && wearInstead(facts, from, to)
+  if (fix) {
+    store.applyFix(fix)
     said.value = `${near.sample.name} takes the place of ${from.finish.name}.`
     insteadId.value = id
   } else

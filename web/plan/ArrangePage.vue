@@ -73,7 +73,7 @@ const input = computed(
     facts.value && {
       ...toRaw(facts.value),
       standings: taking.value.map((a) => a.standing),
-      withMends: false,
+      withFixes: false,
       moved: undefined,
     },
 )
@@ -150,7 +150,7 @@ function planInputOf(f: PlanInput): PlanInput {
     sunOnWall,
     floorFinishes,
     exposedToWeather,
-    withMends: false,
+    withFixes: false,
   }
 }
 function others(): void {
@@ -259,7 +259,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
       </div>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <p v-if="!found && done === undefined" class="teaching">
-        The search tries a few hundred thousand places, mends the best with the rule book’s own ways out and
+        The search tries a few hundred thousand places, fixes the best with the rule book’s own ways out and
         keeps those that differ. Nothing is changed until you take one over, and that is one step to undo.
       </p>
       <div class="cards">

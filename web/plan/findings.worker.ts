@@ -25,7 +25,7 @@ addEventListener('message', ({ data }: MessageEvent<FindingsAsk>) => {
   if (!held) return
   const { job, measure, palette } = held
   const stands = job.stands.map((s) => (s.id === data.moved.id ? data.moved : s))
-  const facts = planFactsOf(job, measure, palette, { stands, withMends: false })
+  const facts = planFactsOf(job, measure, palette, { stands, withFixes: false })
   postMessage({
     nth: data.nth,
     findings: facts ? judge(planFindings(facts), job.acceptances) : [],

@@ -30,7 +30,7 @@ async function take(): Promise<void> {
   const { roomFor } = await import('@bonitas/core/stages/plan/roomFor')
   const room = roomFor(facts, stood)
   if (!room) {
-    said.value = `Where “${item.name}” stands now it is not clear. Mend that on the plan first.`
+    said.value = `Where “${item.name}” stands now it is not clear. Fix that on the plan first.`
     return
   }
   store.change('items', item.id, { maxWidthMm: room.widthMm, maxDepthMm: room.depthMm })

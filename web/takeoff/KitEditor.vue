@@ -40,7 +40,7 @@ function readSpread(): number {
     throw new InputError('SPREAD', {
       where: 'Spreading rate',
       what: 'is not a rate',
-      mend: 'Write 1 to 30 m² a liter, as on the tin.',
+      fix: 'Write 1 to 30 m² a liter, as on the tin.',
     })
   return number
 }

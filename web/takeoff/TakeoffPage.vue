@@ -87,7 +87,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
     says="how much of each material, whole tins, every figure with its sum"
   >
     <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
-      Every figure is uncertain: the walls of the room do not close. Mend the run in Measure before buying.
+      Every figure is uncertain: the walls of the room do not close. Fix the run in Measure before buying.
     </p>
     <table v-if="lines.length > 0">
       <thead>

@@ -27,7 +27,7 @@ export function readTins(text: string, currency: string): Tin[] {
     throw new InputError('TINS_MANY', {
       where: 'Tins',
       what: 'hold more than eight sizes',
-      mend: 'Leave the ones you would buy.',
+      fix: 'Leave the ones you would buy.',
     })
   return lines.map((line, i) => {
     const found = /^(\d{1,5}(?:[.,]\d{1,3})?)\s*(l|ml|liters?|litres?)\b\s*(?:at|=|:|,)?\s*(.+)$/i.exec(line)
@@ -36,7 +36,7 @@ export function readTins(text: string, currency: string): Tin[] {
       throw new InputError('TINS_NOT_READ', {
         where,
         what: 'is not a size and a price',
-        mend: 'Write it as 2.5 L at 39.00.',
+        fix: 'Write it as 2.5 L at 39.00.',
       })
     const size = Number((found[1] ?? '0').replace(',', '.')) * (/^ml/i.test(found[2] ?? '') ? 1 : 1000)
     const ml = Math.round(size)
@@ -44,7 +44,7 @@ export function readTins(text: string, currency: string): Tin[] {
       throw new InputError('TINS_SIZE', {
         where,
         what: 'must hold between 50 ml and 50 L',
-        mend: 'Check the size and its unit.',
+        fix: 'Check the size and its unit.',
       })
     return { ml, priceMinor: parseMoney(found[3] ?? '', currency, where) }
   })

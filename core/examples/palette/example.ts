@@ -126,7 +126,7 @@ export function room(
 
 const jobs = new WeakMap<PaletteFacts, JobSnapshot>()
 
-/** The facts of an example after some of its rows were changed: what a mend is tried on. */
+/** The facts of an example after some of its rows were changed: what a fix is tried on. */
 export function roomAfter(
   facts: PaletteFacts,
   change: (job: JobSnapshot) => JobSnapshot,

@@ -119,7 +119,7 @@ function stand(
 
 const jobs = new WeakMap<PlanFacts, JobSnapshot>()
 
-/** The rows an example was made of: a test applies the mends of a finding to them. */
+/** The rows an example was made of: a test applies the fixes of a finding to them. */
 export const jobOfExample = (facts: PlanFacts): JobSnapshot | undefined => jobs.get(facts)
 
 /** An example as the rules see it. */

@@ -122,7 +122,7 @@ test.each([
 ])('a color is read from %s', (text, l) => expect(parseColor(text).l).toBeCloseTo(l, 2))
 
 test.each(['', 'red', '#12', '#12345g', '120 0 0', '50 200 0', '1 2', 'x'.repeat(10_000)])(
-  '"%s" is refused with a way to mend it',
+  '"%s" is refused with a way to fix it',
   (text) => {
     expect(() => parseColor(text)).toThrow(/Write six|runs from/)
   },

@@ -24,7 +24,7 @@ function finite(lab: LabD65, where: string): void {
     throw new InputError('LAB_NOT_FINITE', {
       what: 'is not a color',
       where,
-      mend: 'Give three finite numbers l, a, b.',
+      fix: 'Give three finite numbers l, a, b.',
     })
 }
 
@@ -54,7 +54,7 @@ export function hexToLab(hex: string): LabD65 {
     throw new InputError('HEX_NOT_READ', {
       what: 'is not a color',
       where: 'Color',
-      mend: 'Write six hexadecimal digits such as #8a5536, or three numbers L a b.',
+      fix: 'Write six hexadecimal digits such as #8a5536, or three numbers L a b.',
     })
   const part = (i: number) => parseInt(found[i] ?? '0', 16) / 255
   const { l, a, b } = convertRgbToLab65({ r: part(1), g: part(2), b: part(3) })
@@ -87,7 +87,7 @@ export function parseColor(text: string): LabD65 {
       throw new InputError('LAB_OUT_OF_RANGE', {
         what: 'lies outside CIELAB',
         where: 'Color',
-        mend: 'L runs from 0 to 100, a and b from -128 to 128.',
+        fix: 'L runs from 0 to 100, a and b from -128 to 128.',
       })
     return { l, a, b }
   }

@@ -88,7 +88,7 @@ export function daylightChromaticity(cct: number): readonly [x: number, y: numbe
     throw new InputError('CCT_OUT_OF_RANGE', {
       what: 'lies outside the daylight locus',
       where: 'Color temperature',
-      mend: 'Daylight is defined from 4000 K to 25000 K.',
+      fix: 'Daylight is defined from 4000 K to 25000 K.',
     })
   const t = 1000 / cct
   const x =

@@ -12,7 +12,7 @@ export function convert(minor: Minor, from: string, to: string, rate: string): M
     throw new InputError('RATE_NOT_A_NUMBER', {
       what: 'is not a rate',
       where: 'Rate',
-      mend: 'Write it as 1.0845: how much one unit is worth in the other currency.',
+      fix: 'Write it as 1.0845: how much one unit is worth in the other currency.',
     })
   const fraction = found[2] ?? ''
   const shift = currencyDigits(to) - currencyDigits(from)

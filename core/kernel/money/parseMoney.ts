@@ -14,8 +14,8 @@ import { currencyDigits, MAX_MINOR, type Minor } from './currency.js'
  */
 export function parseMoney(text: string, currency: string, label = 'Amount'): Minor {
   const digits = currencyDigits(currency)
-  const refuse = (code: string, what: string, mend: string): never => {
-    throw new InputError(code, { what, where: label, mend })
+  const refuse = (code: string, what: string, fix: string): never => {
+    throw new InputError(code, { what, where: label, fix })
   }
   const example = digits === 0 ? '1480' : `1480.${'5'.padEnd(digits, '0')}`
   const bare = text

@@ -56,14 +56,14 @@ export function parsePercent(text: string, label = 'Percentage', maxPercent = 10
     throw new InputError('PERCENT_NOT_A_NUMBER', {
       what: 'is not a percentage',
       where: label,
-      mend: 'Write it as 21 or 8.25, at most four decimals.',
+      fix: 'Write it as 21 or 8.25, at most four decimals.',
     })
   const ppm = Number(found[1]) * 10_000 + Number((found[2] ?? '').padEnd(4, '0'))
   if (ppm > maxPercent * 10_000)
     throw new InputError('PERCENT_OUT_OF_RANGE', {
       what: `is over ${maxPercent} %`,
       where: label,
-      mend: `Write a value from 0 to ${maxPercent}.`,
+      fix: `Write a value from 0 to ${maxPercent}.`,
     })
   return ppm
 }

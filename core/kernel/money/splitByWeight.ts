@@ -14,13 +14,13 @@ export function splitByWeight(total: Minor, weights: readonly number[]): Minor[]
     throw new InputError('SPLIT_NO_WEIGHTS', {
       what: 'has no parts',
       where: 'weights',
-      mend: 'Give at least one weight.',
+      fix: 'Give at least one weight.',
     })
   if (weights.some((w) => !Number.isFinite(w) || w < 0))
     throw new InputError('SPLIT_BAD_WEIGHT', {
       what: 'has a weight below zero',
       where: 'weights',
-      mend: 'Give zero or more.',
+      fix: 'Give zero or more.',
     })
   // Whole weights stay as they are; fractions are scaled, so that 0.5 : 0.3 : 0.2 is exact.
   const scale = weights.every(Number.isInteger) ? 1 : 1_000_000

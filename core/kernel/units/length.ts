@@ -63,8 +63,8 @@ function inchesOf(found: RegExpExecArray, at: number): number {
  */
 export function readLength(text: string, field: LengthField = {}): number {
   const { label = 'Length', system = 'metric', minMm = 0, maxMm = 1_000_000 } = field
-  const refuse = (code: string, what: string, mend: string): never => {
-    throw new InputError(code, { what, where: label, mend })
+  const refuse = (code: string, what: string, fix: string): never => {
+    throw new InputError(code, { what, where: label, fix })
   }
   const examples = system === 'metric' ? `3.76 m, 376 cm or 3760` : `12' 4 1/2" or 148.5 in`
   const shown = text

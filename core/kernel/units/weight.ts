@@ -28,7 +28,7 @@ export function readWeight(
     throw new InputError('WEIGHT_NOT_READ', {
       what: 'is not a weight of a thing in a room',
       where: label,
-      mend: system === 'metric' ? 'Write it as 3.4 kg or 850 g.' : 'Write it as 7.5 lb.',
+      fix: system === 'metric' ? 'Write it as 3.4 kg or 850 g.' : 'Write it as 7.5 lb.',
     })
   return grams
 }

@@ -15,7 +15,7 @@ export const changeAmount = () =>
     .test('not-zero', 'Amount is nothing. Write what is added, or taken off with a minus.', (v) => v !== 0)
     .required('Amount is missing. Write what is added, or taken off with a minus.')
 
-/** A change of the agreed budget, as it was agreed. Written once; a mistake is mended by another. */
+/** A change of the agreed budget, as it was agreed. Written once; a mistake is fixed by another. */
 export const changeOrders = defineRecord({
   name: 'changeOrders',
   table: 'change_order',

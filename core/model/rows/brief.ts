@@ -68,8 +68,8 @@ export const brief = defineRow({
     /** Height at which the middle of a picture hangs, agreed between those who look at it. */
     hangingMm: mm('Hanging height', 800, 2_200).orNone(),
     level: choice('Level of intervention', LEVELS).orNone(),
-    decorateNote: note('What decorating cannot mend', 400),
-    buildingNote: note('What building work cannot mend', 400),
+    decorateNote: note('What decorating cannot fix', 400),
+    buildingNote: note('What building work cannot fix', 400),
     /** Why there are no before pictures, when there are none on purpose. */
     beforeReason: note('Reason for no before pictures', 200),
     /** Price of a liter of primer and of pale paint, for painting back at the end of a lease. */

@@ -1,4 +1,4 @@
-/** What happened to money or goods. A mistake is mended by entries of the same kind with the sign turned. */
+/** What happened to money or goods. A mistake is fixed by entries of the same kind with the sign turned. */
 export const ENTRY_KINDS = [
   'order',
   'cancel',

@@ -5,7 +5,7 @@ import { hexToLab } from '../../kernel/color/lab.js'
 import { briefFactsOf } from '../../job/briefFactsOf.js'
 import { emptyJob, itemWith, pieceWith } from '../../examples/emptyJob.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
-import { applyMend } from '../../testing/applyMend.js'
+import { applyFix } from '../../testing/applyFix.js'
 import { published } from '../../testing/published.js'
 import { wallsOf } from '../../examples/rooms.js'
 import { roomAreas } from '../measure/roomAreas.js'
@@ -333,12 +333,12 @@ describe('a rented home', () => {
     ])
     for (const f of found) {
       expect(f.severity).toBe('stop')
-      expect(f.mends.length, f.title).toBeGreaterThan(0)
-      for (const mend of f.mends) {
-        const after = findings(applyMend(EVERY, mend), 'rented-change')
+      expect(f.fixes.length, f.title).toBeGreaterThan(0)
+      for (const fix of f.fixes) {
+        const after = findings(applyFix(EVERY, fix), 'rented-change')
         expect(
           after.map((x) => x.title),
-          mend.label,
+          fix.label,
         ).not.toContain(f.title)
         expect(after).toHaveLength(found.length - 1)
       }
@@ -429,8 +429,8 @@ describe('the frame of the job', () => {
       pieces: [pieceWith({ id: 'Sideboard', kind: 'cabinet', there: true, sentimental: true })],
     })
     expect(findings(job, 'idle-pieces')).toEqual([])
-    const everyMend = findings(job).flatMap((f) => f.mends.map((m) => m.label))
-    expect(everyMend.filter((l) => l.includes('Sideboard'))).toEqual([])
+    const everyFix = findings(job).flatMap((f) => f.fixes.map((m) => m.label))
+    expect(everyFix.filter((l) => l.includes('Sideboard'))).toEqual([])
   })
   test('C005: of three promised places one has nothing planned', () => {
     const focuses = ['window wall', 'alcove', 'stair foot'].map((name, position) => ({
@@ -499,16 +499,16 @@ describe('the frame of the job', () => {
 })
 
 test.each(BRIEF_RULES.map((r) => [r.name, r] as const))(
-  '%s: each of its mends makes the finding go away',
+  '%s: each of its fixes makes the finding go away',
   (name, rule) => {
     const facts = BRIEF_EXAMPLES[name]!.violates()
     const [found] = rule.check(facts)
-    for (const mend of found!.mends) {
-      const after = briefFactsOf(applyMend(facts.job, mend), facts.today, undefined)
+    for (const fix of found!.fixes) {
+      const after = briefFactsOf(applyFix(facts.job, fix), facts.today, undefined)
       const same = rule
         .check(after)
         .filter((f) => JSON.stringify(f.about) === JSON.stringify(found!.about) && f.title === found!.title)
-      expect(same, mend.label).toEqual([])
+      expect(same, fix.label).toEqual([])
     }
   },
 )

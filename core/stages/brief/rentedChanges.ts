@@ -1,7 +1,7 @@
 import { itemsWithoutPiece } from '../../model/oneThing.js'
 import { put } from '../../model/changes.js'
 import { chroma } from '../../kernel/color/lab.js'
-import type { Mend } from '../../findings/finding.js'
+import type { Fix } from '../../findings/finding.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { CHANGE_OF, CHANGE_WORDS, type Change } from '../../model/vocabulary/change.js'
 import { type Fixing } from '../../model/vocabulary/fixing.js'
@@ -26,7 +26,7 @@ export interface RentedChange {
   /** A letter about the same sort of change that does not reach as far, and why. */
   readonly short: { readonly consent: Consent; readonly because: string } | undefined
   /** Reversible ways to the same end; each is one edit. */
-  readonly ways: readonly Mend[]
+  readonly ways: readonly Fix[]
 }
 
 type Finish = JobSnapshot['finishes'][number]

@@ -80,7 +80,7 @@ export function parseSize(text: string, kind: PieceKind, system: UnitSystem = 'm
     throw new InputError(code, {
       what,
       where: 'Size',
-      mend:
+      fix:
         system === 'metric'
           ? 'Write width, depth, height: 1980 900 840.'
           : `Write width x depth x height: 6'6 x 35 1/2 x 33.`,

@@ -234,7 +234,7 @@ describe('ways back inside the budget', () => {
         ['sofa', 4000],
       ]),
     )
-    expect(found!.mends.map((m) => m.changes.map((c) => 'id' in c && c.id))).toEqual([['lamp'], ['rug']])
+    expect(found!.fixes.map((m) => m.changes.map((c) => 'id' in c && c.id))).toEqual([['lamp'], ['rug']])
   })
   test('several of different items when none alone is enough', () => {
     const [found] = overBudget.check(
@@ -244,10 +244,10 @@ describe('ways back inside the budget', () => {
         ['lamp', 3000],
       ]),
     )
-    expect(found!.mends.map((m) => m.changes.map((c) => 'id' in c && c.id))).toEqual([['rug', 'lamp']])
+    expect(found!.fixes.map((m) => m.changes.map((c) => 'id' in c && c.id))).toEqual([['rug', 'lamp']])
   })
   test('none when all together are not', () => {
-    expect(overBudget.check(facts(10_000, [['rug', 900]]))[0]!.mends).toEqual([])
+    expect(overBudget.check(facts(10_000, [['rug', 900]]))[0]!.fixes).toEqual([])
   })
 })
 

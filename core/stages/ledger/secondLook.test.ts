@@ -42,12 +42,12 @@ describe('C081 the second look costs only what changes', () => {
       ['light', 47_000, 0],
     ]))
   test('making good after the moulding is present; without it the moulding is named', () => {
-    expect(look.unmended).toEqual([])
+    expect(look.unfixed).toEqual([])
     expect(
       secondLook(
         first,
         added.filter((a) => !a.makesGood),
-      ).unmended,
+      ).unfixed,
     ).toEqual(['mouldings'])
   })
   test('version 1 keeps its total', () => expect(look.firstMinor).toBe(690_000))
@@ -68,7 +68,7 @@ test('whatever stays, goes or comes: the cost is what comes, and the first look 
         expect(look.costMinor).toBe(sum(coming))
         expect(sum(look.lines)).toBe(sum(coming))
         expect(look.lines.reduce((t, l) => t + l.firstMinor, 0)).toBe(sum(first))
-        if (coming.some((a) => a.makesGood)) expect(look.unmended).toEqual([])
+        if (coming.some((a) => a.makesGood)) expect(look.unfixed).toEqual([])
         expect(look.firstMinor).toBe(sum(first))
         expect(look.leftBehindMinor).toBe(sum(first.filter((s) => !s.stays)))
         expect(look.lines).toHaveLength(first.length + added.length)

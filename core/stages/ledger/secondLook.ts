@@ -41,7 +41,7 @@ export interface SecondLook {
   /** Spent on what goes: gone with it, unless it is sold or goes back. */
   readonly leftBehindMinor: Minor
   /** Taken off the room with nothing among what comes that makes good. */
-  readonly unmended: readonly string[]
+  readonly unfixed: readonly string[]
 }
 
 /**
@@ -71,7 +71,7 @@ export function secondLook(standing: readonly StandingThing[], added: readonly A
     costMinor: sum(coming),
     firstMinor: sum(standing),
     leftBehindMinor: sum(going),
-    unmended: coming.some((a) => a.makesGood) ? [] : going.filter((s) => s.fixed).map((s) => s.name),
+    unfixed: coming.some((a) => a.makesGood) ? [] : going.filter((s) => s.fixed).map((s) => s.name),
   }
 }
 

@@ -4,7 +4,7 @@ import { distance } from '../../kernel/geometry/polygon.js'
 import { someRoom, wallAt, wallsOf } from '../../examples/rooms.js'
 import { closeRun } from './closure.js'
 import { explainGap, withSuspect } from './explainGap.js'
-import { mendOf } from './rules/suspectFix.js'
+import { fixOf } from './rules/suspectFix.js'
 
 /** Nine walls: a canted bay of three, a side wall, the back wall, and a chimney breast in the corner by the bay. */
 const NINE = [
@@ -57,7 +57,7 @@ describe('the slips of a tape', () => {
     expect(missed[0]).toMatchObject({ wallId: 'w2', lengthMm: 1000, turnDeg: 90, thenTurnDeg: -90 })
     for (const s of missed) {
       expect(closeRun(withSuspect(walls, s, wallAt(99, 0))).state).toBe('closed')
-      expect(mendOf(s, walls, 'metric').changes).toContainEqual(
+      expect(fixOf(s, walls, 'metric').changes).toContainEqual(
         expect.objectContaining({
           collection: 'walls',
           add: expect.objectContaining({ lengthMm: s.lengthMm }) as unknown,
@@ -106,7 +106,7 @@ describe('nine walls with one reading of 100 mm too much', () => {
   })
 })
 
-test('any one length of any room, wrong by more than a gap, is among the suspects and put right by its mend', () => {
+test('any one length of any room, wrong by more than a gap, is among the suspects and put right by its fix', () => {
   fc.assert(
     fc.property(
       someRoom,
@@ -124,9 +124,9 @@ test('any one length of any room, wrong by more than a gap, is among the suspect
         expect(suspect).toBeDefined()
         expect(Math.abs(suspect!.lengthMm - was)).toBeLessThan(60)
         for (const s of found.slice(0, 3)) {
-          const mended = withSuspect(wrong, s, wallAt(99, 0))
-          expect(closeRun(mended).state).not.toBe('gap')
-          expect(mendOf(s, wrong, 'metric').changes.length).toBeGreaterThan(0)
+          const fixed = withSuspect(wrong, s, wallAt(99, 0))
+          expect(closeRun(fixed).state).not.toBe('gap')
+          expect(fixOf(s, wrong, 'metric').changes.length).toBeGreaterThan(0)
         }
       },
     ),

@@ -71,7 +71,7 @@ const rules = (more: Partial<Measures>, passages: Passage[] = []) =>
   MEASURE_RULES.flatMap((r) => r.check(measureFacts(box(more), passages, 'metric'))).map((f) => f.rule)
 
 describe('what does not fit its wall', () => {
-  test('openings and fixtures alike, each with the field to mend', () => {
+  test('openings and fixtures alike, each with the field to fix', () => {
     const facts = measureFacts(
       box({
         openings: [opening({ startMm: 3500 }), opening({ id: 'fits' })],

@@ -51,7 +51,7 @@ export function measureFacts(
   }
 }
 
-/** What does not fit in its wall: openings and fixtures with the field to mend. */
+/** What does not fit in its wall: openings and fixtures with the field to fix. */
 export function misfits(
   facts: MeasureFacts,
 ): { kind: 'openings' | 'fixtures'; id: string; name: string; field: string; text: string }[] {

@@ -307,7 +307,7 @@ test('parts add up, whatever stands in the walls', () => {
   )
 })
 
-describe('an opening that does not fit is named with the field to mend', () => {
+describe('an opening that does not fit is named with the field to fix', () => {
   const wall = { name: 'the north wall', lengthMm: 4000 }
   test.each([
     ['past the end', opening({ startMm: 3500 }), 'startMm', /4500 mm, past the 4000 mm of the north wall/],

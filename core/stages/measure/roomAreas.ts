@@ -199,7 +199,7 @@ function longestDiagonals(corners: readonly Point[]): number[] {
   return found.sort((a, b) => b - a).slice(0, 2)
 }
 
-/** What is wrong with an opening in its wall, worded with the field to mend; empty when it fits. */
+/** What is wrong with an opening in its wall, worded with the field to fix; empty when it fits. */
 export function openingFaults(
   wall:
     | { readonly name: string; readonly lengthMm: number; readonly profile?: readonly ProfilePart[] }

@@ -50,8 +50,8 @@ export function writeRoom(room: RoomFile): string {
   )}\n`
 }
 
-const refuse = (code: string, what: string, mend: string): never => {
-  throw new InputError(code, { what, where: 'Room file', mend })
+const refuse = (code: string, what: string, fix: string): never => {
+  throw new InputError(code, { what, where: 'Room file', fix })
 }
 
 /**

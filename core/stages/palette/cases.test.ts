@@ -52,7 +52,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     return {
       'shown once, as an exception that stays': found.length === 1 && found[0]!.severity === 'note',
       'never to be replaced or repainted': judge(facts).every((f) =>
-        f.mends.every((m) => m.changes.every((c) => !('id' in c) || !c.id.includes('Sideboard'))),
+        f.fixes.every((m) => m.changes.every((c) => !('id' in c) || !c.id.includes('Sideboard'))),
       ),
       'the others are held against each other and not against it':
         clashes.length > 0 && clashes.every((f) => f.about.every((a) => a.name !== 'Sideboard')),
@@ -164,9 +164,9 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       of('Green', '#5E8A5A', 0.41, 'accent'),
       of('Grey', '#9A9A98', 0.1, 'second'),
     ])
-    const mend = accentScarce.check(two)[0]?.mends[0]
+    const fix = accentScarce.check(two)[0]?.fixes[0]
     const after =
-      mend &&
+      fix &&
       room([
         of('White', '#EFEEEA', 0.46, 'main'),
         of('Green', '#5E8A5A', 0.41, 'main'),
@@ -195,7 +195,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     return {
       merges: found?.measured.endsWith('merges') ?? false,
       'ΔE00 1.1 ± 0.3': Math.abs(deltaE00(hexToLab('#D5C4AD'), hexToLab('#D2C1AC')) - 1.1) <= 0.3,
-      'a throw comes before repainting': /throw|cushion/i.test(found?.mends[0]?.label ?? ''),
+      'a throw comes before repainting': /throw|cushion/i.test(found?.fixes[0]?.label ?? ''),
     }
   },
   'C025 nickel or chrome beside a warm tile': () => {
@@ -290,7 +290,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     return {
       'only the orange one':
         found.length === 1 && (found[0]?.about.some((a) => a.name === '#E2711D') ?? false),
-      'kept off display, not thrown away': /off display/.test(found[0]?.mends[0]?.label ?? ''),
+      'kept off display, not thrown away': /off display/.test(found[0]?.fixes[0]?.label ?? ''),
     }
   },
   'C091 fourteen things on white': () => {

@@ -12,7 +12,7 @@ import { compareUndertone, family, undertone, undertoneSilent } from './underton
 import { finishShares, pieceAreaMm2, visiblePatches } from './visibleArea.js'
 
 const setOf = (change: RowChange) => {
-  if (!('set' in change)) throw new Error('a mend of the palette changes rows and nothing else')
+  if (!('set' in change)) throw new Error('a fix of the palette changes rows and nothing else')
   return change as { readonly id: string; readonly set: Partial<Piece> }
 }
 
@@ -102,7 +102,7 @@ describe('the clash rule', () => {
       { name: 'Third brass', material: 'metal', hex: '#A8955A', placed: false },
     ])
     const [found] = undertoneClash.check(facts)
-    expect(found!.mends.map((m) => m.label)).toContain('Use Third brass for pole brass piece')
+    expect(found!.fixes.map((m) => m.label)).toContain('Use Third brass for pole brass piece')
   })
   test('what stays is never recolored', () => {
     const facts = room([
@@ -110,12 +110,12 @@ describe('the clash rule', () => {
       { name: 'Table', material: 'timber', hex: '#C9A76C' },
     ])
     const [found] = undertoneClash.check(facts)
-    expect(found!.mends.map((m) => m.label)).toEqual(['Use Parquet for table piece'])
+    expect(found!.fixes.map((m) => m.label)).toEqual(['Use Parquet for table piece'])
   })
-  test('a mend makes the finding go away', () => {
+  test('a fix makes the finding go away', () => {
     const facts = PALETTE_EXAMPLES[undertoneClash.name]!.violates()
-    for (const mend of undertoneClash.check(facts)[0]!.mends) {
-      const change = setOf(mend.changes[0]!)
+    for (const fix of undertoneClash.check(facts)[0]!.fixes) {
+      const change = setOf(fix.changes[0]!)
       const pieces = facts.pieces.map((p) => (p.id === change.id ? { ...p, ...change.set } : p))
       const worn = new Set(pieces.map((p) => p.finishId))
       const after = {
@@ -137,9 +137,9 @@ describe('hue families', () => {
     expect(found).toMatchObject({ severity: 'look', school: 'two mains and one accent', wanted: 'at most 3' })
     expect(tooManyHues.check(room(five, 'quiet neutral'))).toHaveLength(1)
   })
-  test('changing to the roomier school is a mend', () => {
+  test('changing to the roomier school is a fix', () => {
     const [found] = tooManyHues.check(PALETTE_EXAMPLES[tooManyHues.name]!.violates())
-    expect(found!.mends.at(-1)!.changes).toEqual([
+    expect(found!.fixes.at(-1)!.changes).toEqual([
       { collection: 'schools', id: 'schools', set: { colorScheme: 'drawn from one piece' } },
     ])
   })
@@ -148,7 +148,7 @@ describe('hue families', () => {
     const [found] = tooManyHues.check(facts)
     const pieces = facts.pieces.map((p) => ({
       ...p,
-      ...found!.mends[0]!.changes.map(setOf).find((c) => c.id === p.id)?.set,
+      ...found!.fixes[0]!.changes.map(setOf).find((c) => c.id === p.id)?.set,
     }))
     const worn = new Set(pieces.map((p) => p.finishId))
     expect(

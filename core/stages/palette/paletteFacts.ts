@@ -57,7 +57,7 @@ export interface PaletteFacts {
   readonly pieces: readonly WornPiece[]
   /** Colors pulled out of what inspires the room. */
   readonly pulls: readonly Pull[]
-  /** The rows behind all schemes: what a mend changes, so that the other schemes are left alone. */
+  /** The rows behind all schemes: what a fix changes, so that the other schemes are left alone. */
   readonly rows: Pick<PaletteRows, 'placements' | 'dressings'>
 }
 
@@ -144,7 +144,7 @@ export function roleShares(facts: PaletteFacts): {
   return { main: part('main'), second: part('second'), accent: part('accent'), fixed: of(['stays']) }
 }
 
-/** Where a finish is worn, by its placements and pieces: the rows a mend would give another finish. */
+/** Where a finish is worn, by its placements and pieces: the rows a fix would give another finish. */
 export function wearers(facts: PaletteFacts, finishId: string) {
   return {
     placements: facts.placements.filter((p) => p.finishId === finishId),

@@ -207,13 +207,13 @@ describe('copying, beginning and removing', () => {
   })
 })
 
-describe('a mend of a finding', () => {
+describe('a fix of a finding', () => {
   // A shared wall color and a shared cushion, and the winter set, which lies over B.
   const both = {
     ...job,
     placements: [laid('floor', 'parquet', null), laid('walls', 'oat', null), laid('walls', 'tarn', 'B')],
   }
-  const mend = (schemeId: string, from: string, to: string) => {
+  const fix = (schemeId: string, from: string, to: string) => {
     const facts = paletteFacts(both, undefined, schemeId)
     const called = (id: string) => facts.finishes.find((f) => f.finish.id === id)!
     return wearInstead(facts, called(from), called(to))
@@ -225,7 +225,7 @@ describe('a mend of a finding', () => {
       const carried = schemeId === 'B' ? ['B', 'winter'] : [schemeId]
       for (const from of ['oat', 'tarn', 'plum'].filter((f) => worn.has(f)))
         for (const to of ['oat', 'tarn', 'plum'].filter((f) => f !== from)) {
-          const next = after(both, mend(schemeId, from, to)!.changes)
+          const next = after(both, fix(schemeId, from, to)!.changes)
           expect(Object.values(wears(schemeView(next, schemeId)))).not.toContain(from)
           for (const other of ['A', 'B', 'winter', null].filter((o) => !carried.includes(o ?? '')))
             expect(wears(schemeView(next, other)), `${from} to ${to}, seen in ${other ?? 'all'}`).toEqual(
@@ -234,5 +234,5 @@ describe('a mend of a finding', () => {
         }
     },
   )
-  test('what stays is not offered another finish', () => expect(mend('A', 'parquet', 'oat')).toBeUndefined())
+  test('what stays is not offered another finish', () => expect(fix('A', 'parquet', 'oat')).toBeUndefined())
 })

@@ -128,10 +128,10 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         tight.length === 1 &&
         found(table([3100, 5200]), 'plan.front').length === 0,
       'offered to another room, not let go':
-        tight[0]!.mends.some((m) =>
+        tight[0]!.fixes.some((m) =>
           m.changes.some((c) => 'set' in c && 'verdict' in c.set && c.set.verdict === 'move'),
         ) &&
-        tight[0]!.mends.every((m) =>
+        tight[0]!.fixes.every((m) =>
           m.changes.every((c) => !('set' in c && 'verdict' in c.set) || c.set.verdict !== 'let go'),
         ),
     }
@@ -405,7 +405,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       '72 ok, 84 refused':
         found(sofa(s72), 'plan.too-wide').length === 0 && found(sofa(s84), 'plan.too-wide').length === 1,
       '72 mm is questioned':
-        found(sofa(72), 'plan.size-doubt')[0]!.mends.some((m) => m.label.includes('1829')) &&
+        found(sofa(72), 'plan.size-doubt')[0]!.fixes.some((m) => m.label.includes('1829')) &&
         likelyWidth('sofa', 1829) === undefined,
     }
   },
@@ -468,7 +468,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         found(room(sign(3500)), 'plan.over-seat').length === 0 &&
         found(room(sign(3500, { hooks: 1 })), 'plan.over-seat').length === 1,
       'the opposite wall is offered, nobody under it':
-        overCot[0]!.mends.length > 0 && overCot[0]!.mends.every((m) => m.label.startsWith('Hang it on')),
+        overCot[0]!.fixes.length > 0 && overCot[0]!.fixes.every((m) => m.label.startsWith('Hang it on')),
       'a string is not an anchor':
         loadFault(
           {
@@ -509,7 +509,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         tip([]).length === 1 && tip(['pads against tipping']).length === 1 && tip([])[0]!.severity === 'stop',
       'a wall strap accepted': tip(['anchored to the building']).length === 0,
       'rented: the collision is said, with alternatives':
-        /consent/.test(tip([])[0]!.wanted) && tip([])[0]!.mends.length >= 2,
+        /consent/.test(tip([])[0]!.wanted) && tip([])[0]!.fixes.length >= 2,
       'looks remove nothing':
         found(
           example({
@@ -572,7 +572,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         pot(false)[0]!.severity === 'stop' &&
         /unvented/.test(pot(false)[0]!.measured) &&
         /curtains/.test(pot(false)[0]!.measured),
-      'battery candles offered': pot(false)[0]!.mends.some((m) => /battery/i.test(m.label)),
+      'battery candles offered': pot(false)[0]!.fixes.some((m) => /battery/i.test(m.label)),
       'outdoors allowed with a clear zone':
         pot(true).every((f) => f.severity !== 'stop') && /clear zone/.test(pot(false)[0]!.wanted),
     }
@@ -624,7 +624,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
           .map((f) => f.about[0]!.name)
           .join() === 'Oleander,Foxglove',
       'none when nobody is at risk': plants([person('adult')]).length === 0,
-      'another of like height offered': plants([person('dog')]).every((f) => f.mends.length > 0),
+      'another of like height offered': plants([person('dog')]).every((f) => f.fixes.length > 0),
     }
   },
   'C125 frame and mat': () => ({
@@ -687,7 +687,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     return {
       'walnut ok in this school': found(facts('each for its picture'), 'plan.one-frame').length === 0,
       'black suggested where one frame serves the room':
-        found(facts('one for the room'), 'plan.one-frame')[0]!.mends[0]!.label.includes('black') &&
+        found(facts('one for the room'), 'plan.one-frame')[0]!.fixes[0]!.label.includes('black') &&
         oddFrames([
           { coat: 'black', profile: 'flat' },
           { coat: 'black', profile: 'flat' },

@@ -1,7 +1,7 @@
 import { put } from '../../model/changes.js'
 import { boxDepth, boxCorners, clipConvex } from '../../kernel/geometry/box.js'
 import { signedArea } from '../../kernel/geometry/polygon.js'
-import type { Mend } from '../../findings/finding.js'
+import type { Fix } from '../../findings/finding.js'
 import { heightsMeet, type Standing } from './standing.js'
 import { insideRoom } from './rug.js'
 import { isFlat, OFF_FLOOR, PULLED_UP, TABLES } from './needs.js'
@@ -81,10 +81,10 @@ function directionWord(room: PlanRoom, dx: number, dy: number, word: string): st
 /**
  * The shortest move along the sheet that makes a finding go away and brings no new stop.
  * @param ok true for a place where the finding would not stand
- * @returns one mend at most; none while a piece is dragged
+ * @returns one fix at most; none while a piece is dragged
  */
-export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => boolean): Mend[] {
-  if (!facts.withMends || s.piece.stays) return []
+export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => boolean): Fix[] {
+  if (!facts.withFixes || s.piece.stays) return []
   for (let by = STEP_MM; by <= FARTHEST_MM; by += by < 400 ? STEP_MM : 2 * STEP_MM)
     for (const { dx, dy, word } of WORDS) {
       const moved: Standing = {

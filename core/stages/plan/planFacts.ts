@@ -85,7 +85,7 @@ export interface PlanInput {
   readonly floorFinishes: number
   readonly exposedToWeather: boolean
   /** Ways out that move pieces are searched for; not while a piece is dragged. */
-  readonly withMends: boolean
+  readonly withFixes: boolean
   /** The piece being dragged: only it is judged anew, and what stands near it. */
   readonly moved?: Standing | undefined
 }

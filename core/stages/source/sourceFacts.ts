@@ -73,7 +73,7 @@ export interface SourceFacts {
   readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
   readonly ties: Ties
   readonly money: (minor: number) => string
-  /** A whole new item, for the mends that raise one. */
+  /** A whole new item, for the fixes that raise one. */
   readonly newItem: (more: Partial<Item> & Pick<Item, 'name' | 'category'>) => NewRow<typeof items.fields>
   readonly newOption: (
     more: Partial<Option> & Pick<Option, 'itemId' | 'name' | 'priceMinor'>,

@@ -3,7 +3,7 @@ import { emptyJob, itemWith, pieceWith } from '../../examples/emptyJob.js'
 import { options } from '../../model/rows/options.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { judgedJob } from '../../testing/judgedJob.js'
-import { applyMend } from '../../testing/applyMend.js'
+import { applyFix } from '../../testing/applyFix.js'
 import { tiesOf } from './ties.js'
 
 const job = (more: Partial<JobSnapshot>): JobSnapshot => ({ ...emptyJob(), ...more })
@@ -54,7 +54,7 @@ describe('what was entered twice', () => {
       items: [itemWith({ id: 'i', name: 'mirror', weightG: 9000 })],
     })
     const [finding] = found(apart, 'entered-twice')
-    const after = applyMend(apart, finding!.mends[0]!)
+    const after = applyFix(apart, finding!.fixes[0]!)
     expect(found(after, 'entered-twice')).toEqual([])
     expect(after.pieces[0]).toMatchObject({ itemId: 'i', weightG: 9000 })
   })
@@ -85,7 +85,7 @@ describe('a piece drawn in one size and bought in another', () => {
   test('what is there was measured; the fix draws it as it is bought', () => {
     expect(found(drawn(1800, 2300, { there: true }), 'size-differs')).toEqual([])
     const one = drawn(1800, 2300)
-    const after = applyMend(one, found(one, 'size-differs')[0]!.mends[0]!)
+    const after = applyFix(one, found(one, 'size-differs')[0]!.fixes[0]!)
     expect(found(after, 'size-differs')).toEqual([])
     expect(after.pieces[0]).toMatchObject({ ownSize: false })
   })
@@ -98,8 +98,8 @@ test('a line and its piece that do not agree are asked about, and each answer se
   })
   const [finding] = found(two, 'said-twice')
   expect(finding?.measured).toBe('in the schedule 9 kg, in the room 14 kg')
-  const weights = finding!.mends.map((mend) => {
-    const after = applyMend(two, mend)
+  const weights = finding!.fixes.map((fix) => {
+    const after = applyFix(two, fix)
     expect(found(after, 'said-twice')).toEqual([])
     return [after.items[0]!.weightG, after.pieces[0]!.weightG]
   })

@@ -20,8 +20,8 @@ export interface TinChoice {
  * @throws {InputError} `TINS_NEED_BAD`, `TINS_NONE`, `TINS_BAD`
  */
 export function cheapestTins(needMl: number, tins: readonly Tin[]): TinChoice {
-  const refuse = (code: string, where: string, what: string, mend: string): never => {
-    throw new InputError(code, { where, what, mend })
+  const refuse = (code: string, where: string, what: string, fix: string): never => {
+    throw new InputError(code, { where, what, fix })
   }
   if (!Number.isFinite(needMl) || needMl < 0 || needMl > 1_000_000)
     refuse('TINS_NEED_BAD', 'Paint needed', 'is out of range', 'Give 0 to 1 000 000 ml.')

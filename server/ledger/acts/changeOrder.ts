@@ -10,7 +10,7 @@ import { budgetIsBound } from '../../changes/refuse.js'
 import { ofJob, type Act } from '../lines.js'
 
 /**
- * Enters a change of the agreed budget. It is never changed or removed; a wrong one is mended by another.
+ * Enters a change of the agreed budget. It is never changed or removed; a wrong one is fixed by another.
  * @throws {Problem} 409 while the budget is not agreed, or when it would fall below nothing
  */
 export const changeOrder = defineAct({

@@ -24,14 +24,14 @@ export async function writeDeck(deck: Deck, format: DeckFormat, digits: number):
 
 /**
  * Reads a deck from a file, by the ending of its name; CSV where it says nothing else.
- * @throws {InputError} naming the place and how to mend it
+ * @throws {InputError} naming the place and how to fix it
  */
 export async function readDeckFile(file: File, digits: number): Promise<Deck> {
   if (file.size > MOST_BYTES)
     throw new InputError('DECK_NOT_READ', {
       what: 'is over 20 MB',
       where: 'The file',
-      mend: 'Split it into several decks.',
+      fix: 'Split it into several decks.',
     })
   const text = await file.text()
   const name = file.name.replace(/\.[^.]+$/, '') || 'Deck'

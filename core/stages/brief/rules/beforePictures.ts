@@ -24,7 +24,7 @@ export const beforePictures: Rule<BriefFacts> = {
             ? `all of them before ${moving.map((p) => p.name).join(', ')} ${moving.length === 1 ? 'is' : 'are'} moved`
             : 'all of them before anything moves',
         because: 'The one thing that cannot be made good later, and often regretted.',
-        mends: [],
+        fixes: [],
       },
     ]
   },

@@ -37,7 +37,7 @@ export const doubleUse: Rule<BriefFacts> = {
             wanted: 'at once, a second piece; or in turn, another time for one of them',
             because:
               'At once or in turn: the answer decides what folds, and where what stood there is parked.',
-            mends: [
+            fixes: [
               {
                 label: `“${b.use.name}” is in turn: now and then`,
                 changes: [put('uses', b.use.id, { time: 'now and then' })],

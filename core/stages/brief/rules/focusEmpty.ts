@@ -20,6 +20,6 @@ export const focusEmpty: Rule<BriefFacts> = {
             measured: `0 of ${job.items.length} items are for it`,
             wanted: 'at least one',
             because: 'Focus points are promises; purchases drift to the easiest of them.',
-            mends: [],
+            fixes: [],
           })),
 }

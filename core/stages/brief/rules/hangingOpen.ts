@@ -25,7 +25,7 @@ export const hangingOpen: Rule<BriefFacts> = {
         measured: `Eyes at ${known.map((p) => `${lengthText(p.standingEyeMm ?? 0, job.studio.system)} (${p.name})`).join(', ')}`,
         wanted: 'one height for the middle of every picture',
         because: `Proposed: ${says}.`,
-        mends: [{ label: `Agree ${text}`, changes: [put('brief', 'brief', { hangingMm: mm })] }],
+        fixes: [{ label: `Agree ${text}`, changes: [put('brief', 'brief', { hangingMm: mm })] }],
       },
     ]
   },

@@ -19,7 +19,7 @@ export const householdUnknown: Rule<BriefFacts> = {
             measured: 'Nobody is entered',
             wanted: 'ages of children, pets, and who reaches, sees or climbs differently',
             because: 'The household decides the cautions; without it they are only questions.',
-            mends: [],
+            fixes: [],
           },
         ],
 }

@@ -49,7 +49,7 @@ export const idlePieces: Rule<BriefFacts> = {
         measured: idle.map((p) => p.name).join(', '),
         wanted: 'a use each, or a reason to stay',
         because: 'Purpose or love: what has neither is a question to the client, not a verdict.',
-        mends: idle.slice(0, 4).map((p) => ({
+        fixes: idle.slice(0, 4).map((p) => ({
           label: `Let ${p.name} go`,
           changes: [put('pieces', p.id, { verdict: 'let go' })],
         })),

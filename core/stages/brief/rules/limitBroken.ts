@@ -31,7 +31,7 @@ export const limitBroken: Rule<BriefFacts> = {
                 title: `${piece.name} ${limit.kind}, and is marked “${piece.verdict ?? ''}”`,
                 measured: `Verdict: ${piece.verdict ?? ''}`,
                 wanted: 'keep',
-                mends: [
+                fixes: [
                   {
                     label: `Keep ${piece.name}`,
                     changes: [put('pieces', piece.id, { verdict: 'keep' })],
@@ -49,7 +49,7 @@ export const limitBroken: Rule<BriefFacts> = {
             title: `${limit.what} ${limit.kind}, and ${finish?.name ?? 'a finish'} is laid on it`,
             measured: `${finish?.name ?? 'A finish'} on ${where}`,
             wanted: 'what is there, entered as a finish that stays',
-            mends: [
+            fixes: [
               {
                 label: `Take ${finish?.name ?? 'it'} off ${where}`,
                 changes: [{ collection: 'placements' as const, id: p.id, remove: true as const }],

@@ -16,7 +16,7 @@ function forbidden(c: RentedChange): Finding {
     wanted: 'consent in writing, or a way that leaves no trace',
     because: 'What is changed without leave is paid for on leaving.',
     school: 'rented',
-    mends: c.ways,
+    fixes: c.ways,
   }
 }
 

@@ -21,7 +21,7 @@ export const revealEarly: Rule<BriefFacts> = {
             measured: `Reveal ${dayText(brief.revealOn)}, install ${dayText(brief.installOn)}`,
             wanted: 'the reveal on the day of the install or after it',
             because: 'One of the two days is mistyped, or nobody will have anything to see.',
-            mends: [
+            fixes: [
               {
                 label: 'Reveal on the day of the install',
                 changes: [put('brief', 'brief', { revealOn: brief.installOn })],

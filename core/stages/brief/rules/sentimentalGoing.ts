@@ -19,7 +19,7 @@ export const sentimentalGoing: Rule<BriefFacts> = {
         measured: 'Verdict: let go',
         wanted: 'keep, rework or move',
         because: 'Sentimental pieces are never proposed for removal; they may break a rule and stay.',
-        mends: (['keep', 'move'] as const).map((verdict) => ({
+        fixes: (['keep', 'move'] as const).map((verdict) => ({
           label: verdict === 'keep' ? `Keep ${p.name}` : `Move ${p.name} to another room`,
           changes: [put('pieces', p.id, { verdict })],
         })),

@@ -23,7 +23,7 @@ export const shareOutrun: Rule<BriefFacts> = {
           measured: `Targets come to ${money(targets)}`,
           wanted: `at most ${money(a.amountMinor)}`,
           because: 'Said now, it is a choice; said later, it is a shortage.',
-          mends: [
+          fixes: [
             {
               label: `Give ${a.category} ${money(targets)}`,
               changes: [put('allotments', a.id, { amountMinor: targets })],

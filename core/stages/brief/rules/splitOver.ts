@@ -27,7 +27,7 @@ export const splitOver: Rule<BriefFacts> = {
         measured: `Shares come to ${money(all)}`,
         wanted: `at most ${money(toSpendMinor)}`,
         because: 'A split that does not add up hides the shortage until the last category is bought.',
-        mends: give.slice(0, 3).map((a) => ({
+        fixes: give.slice(0, 3).map((a) => ({
           label: `Give ${money(over)} from ${a.category}: ${money(a.amountMinor - over)} left`,
           changes: [put('allotments', a.id, { amountMinor: a.amountMinor - over })],
         })),

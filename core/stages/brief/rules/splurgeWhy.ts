@@ -19,7 +19,7 @@ export const splurgeWhy: Rule<BriefFacts> = {
         measured: 'No reason given',
         wanted: 'it lasts, is seen first, or is used daily',
         because: 'A splurge is for what lasts or is seen first; the rest saves for it.',
-        mends: (['lasts', 'is seen first'] as const).map((reason) => ({
+        fixes: (['lasts', 'is seen first'] as const).map((reason) => ({
           label: `It ${reason}`,
           changes: [put('allotments', a.id, { reason })],
         })),

@@ -19,7 +19,7 @@ export const stayingMoves: Rule<BriefFacts> = {
         measured: `Verdict: ${p.verdict ?? ''}`,
         wanted: 'keep or rework where it stands, or leave to move it',
         because: 'One of the two was entered by mistake, or the client has changed their mind: ask.',
-        mends: [
+        fixes: [
           {
             label: `Keep ${p.name}`,
             changes: [put('pieces', p.id, { verdict: 'keep' })],

@@ -33,7 +33,7 @@ export const stripsOverload: Rule<BriefFacts> = {
           wanted: 'at most four pairs of 1.8 kg on a smooth face, nothing over a bed or a cot',
           because:
             'A strip is not a screw: what falls off a wall falls on someone. Follow the maker’s instructions.',
-          mends: [
+          fixes: [
             {
               label: `Let ${row.name} lean, held against tipping`,
               changes: [put(collection, row.id, { fixing: 'leans' })],

@@ -21,7 +21,7 @@ export const tenureUnknown: Rule<BriefFacts> = {
             wanted: 'owned, or rented',
             because:
               'In a rented home nothing is drilled, painted or fixed without leave; until this is answered no such rule is armed.',
-            mends: (['owned', 'rented'] as const).map((tenure) => ({
+            fixes: (['owned', 'rented'] as const).map((tenure) => ({
               label: `It is ${tenure}`,
               changes: [put('schools', 'schools', { tenure })],
             })),

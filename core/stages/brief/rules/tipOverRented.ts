@@ -1,4 +1,4 @@
-import type { Rule, Finding, Mend } from '../../../findings/finding.js'
+import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
 import { household } from '../household.js'
 import { held } from './tenure.js'
@@ -34,7 +34,7 @@ export const tipOverRented: Rule<BriefFacts> = {
           because:
             'Safety and tenancy collide, and neither silences the other. Pads and strips are no restraint. Follow the maker’s instructions and local rules.',
           school: 'rented',
-          mends: [
+          fixes: [
             {
               label: `Anchor ${row.name} to the wall, and ask for consent to that`,
               changes: [put(collection, row.id, { fixing: 'screwed to the wall' })],
@@ -45,7 +45,7 @@ export const tipOverRented: Rule<BriefFacts> = {
                     label: `Let ${row.name} leave the room`,
                     changes: [put('pieces', row.id, { verdict: 'move' })],
                   },
-                ] satisfies Mend[])
+                ] satisfies Fix[])
               : []),
           ],
         },

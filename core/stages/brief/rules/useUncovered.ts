@@ -1,6 +1,6 @@
 import type { Use } from '../../../model/rows/uses.js'
 import { type Thing, type UseCoverage, NOTHING } from '../coverage.js'
-import type { Mend, Finding, Ref, Rule } from '../../../findings/finding.js'
+import type { Fix, Finding, Ref, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import type { BriefFacts } from '../briefFacts.js'
 
@@ -16,7 +16,7 @@ export const use = (id: string, kind: Use['kind'], more: Partial<Use> = {}) => (
 })
 
 /** Counts a thing for a use. */
-const count = (thing: Thing, use: Use): Mend => ({
+const count = (thing: Thing, use: Use): Fix => ({
   label: `Count ${thing.name} for “${use.name}”`,
   changes: [
     put(thing.kind === 'piece' ? 'pieces' : 'items', thing.id, { serves: [...thing.serves, use.id] }),
@@ -33,7 +33,7 @@ function allUncovered(uses: readonly UseCoverage[]): Finding {
     measured: 'No piece and no item',
     wanted: 'a walk through what is there, under Pieces',
     because: 'Function comes before objects: what the room must do is settled before anything is looked at.',
-    mends: [],
+    fixes: [],
   }
 }
 
@@ -50,7 +50,7 @@ function uncovered(c: UseCoverage): Finding {
       c.state === 'uncovered'
         ? 'Function comes before objects: what the room must do is settled before anything is looked at.'
         : 'A use that is served for some of its people, or only by half, is found out on the first evening.',
-    mends: could.slice(0, 4).map((t) => count(t, c.use)),
+    fixes: could.slice(0, 4).map((t) => count(t, c.use)),
   }
 }
 

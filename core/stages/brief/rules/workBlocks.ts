@@ -30,7 +30,7 @@ export const workBlocks: Rule<BriefFacts> = {
             waits.length > 0
               ? `Waiting there: ${waits.join(', ')}.`
               : 'Decoration waits for building work, or hides it.',
-          mends: [{ label: `${w.what} is done`, changes: [put('works', w.id, { done: true })] }],
+          fixes: [{ label: `${w.what} is done`, changes: [put('works', w.id, { done: true })] }],
         }
       }),
 }

@@ -24,7 +24,7 @@ export const aboutToLapse: Rule<LedgerFacts> = {
           measured: `Good until ${dayText(c.untilOn, today)}`,
           wanted: 'used before, or let go knowingly',
           because: 'Store credit and coupons are worth their sum only until their day.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

@@ -24,7 +24,7 @@ export const categoryOverCap: Rule<LedgerFacts> = {
             wanted: `at most ${money(c.capMinor)}, or a larger share`,
             because:
               'The whole still holds, so another category gives; say which, before it is needed there.',
-            mends: [
+            fixes: [
               {
                 label: `Raise the share to ${money(c.forecastMinor)}`,
                 changes: [put('allotments', c.id, { amountMinor: c.forecastMinor })],

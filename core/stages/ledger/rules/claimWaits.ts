@@ -24,7 +24,7 @@ export const claimWaits: Rule<LedgerFacts> = {
           measured: `${c.asks}${c.amountMinor ? `, ${money(c.amountMinor)}` : ''}; answer by ${dayText(c.answerByOn, today)}`,
           wanted: 'an answer, or a reminder sent',
           because: 'A seller’s days run on; a claim that is not followed up is taken as dropped.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),
@@ -36,7 +36,7 @@ export const claimWaits: Rule<LedgerFacts> = {
       measured: `noted ${dayText(u.on, today)}`,
       wanted: 'a claim with photos, or the damage accepted with a reason',
       because: 'Damage is claimed within the seller’s days, photographed before it is touched.',
-      mends: [
+      fixes: [
         {
           label: 'Claim it',
           changes: [

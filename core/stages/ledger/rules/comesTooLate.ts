@@ -23,7 +23,7 @@ export const comesTooLate: Rule<LedgerFacts> = {
           measured: `Expected ${dayText(l.expectedOn, today)}`,
           wanted: `by ${dayText(l.neededOn, today)}`,
           because: 'Ask the seller to bring it forward, or bridge the gap with a placeholder.',
-          mends: [
+          fixes: [
             {
               label: `It may come on ${dayText(l.expectedOn, today)}`,
               changes: [put('items', l.itemId, { neededOn: l.expectedOn })],

@@ -22,7 +22,7 @@ export const deliveryLate: Rule<LedgerFacts> = {
           measured: `Expected ${dayText(l.expectedOn)}, not delivered`,
           wanted: 'delivered, or a new date from the supplier',
           because: 'What waits for it waits too; a supplier asked early can still divert another.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

@@ -22,7 +22,7 @@ export const depositMissing: Rule<LedgerFacts> = {
           measured: `${money(o.paidMinor)} paid${o.depositDueOn ? `, due ${dayText(o.depositDueOn, today)}` : ''}`,
           wanted: `${money(o.depositMinor)} with the order`,
           because: 'Work to order begins with the deposit: every day without it is a day later.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

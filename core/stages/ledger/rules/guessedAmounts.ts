@@ -21,7 +21,7 @@ export const guessedAmounts: Rule<LedgerFacts> = {
         measured: guesses.map((g) => `${g.orderName} ${money(g.amountMinor)}`).join(', '),
         wanted: closing ? 'a receipt for each before the job is closed' : 'a receipt for each',
         because: 'Prices are rounded in memory: “about” is not an amount.',
-        mends: [],
+        fixes: [],
       },
     ]
   },

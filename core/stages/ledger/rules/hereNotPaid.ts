@@ -28,7 +28,7 @@ export const hereNotPaid: Rule<LedgerFacts> = {
           measured: `Delivered ${dayText(o.completeOn, today)}`,
           wanted: 'paid, or the reason it is held back noted with the order',
           because: 'A seller who waits for money is slow with the next order, and charges for the delay.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

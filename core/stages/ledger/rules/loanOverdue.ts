@@ -24,7 +24,7 @@ export const loanOverdue: Rule<LedgerFacts> = {
           measured: `${l.reason}, due ${dayText(by, today)}`,
           wanted: 'back where it belongs, or bought',
           because: 'What is borrowed leaves a gap where it came from, and “for now” becomes for good.',
-          mends: [
+          fixes: [
             {
               label: 'It went back today',
               changes: [put('loans', l.id, { returnedOn: today })],

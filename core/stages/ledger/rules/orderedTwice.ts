@@ -26,7 +26,7 @@ export const orderedTwice: Rule<LedgerFacts> = {
           measured: `for ${first.itemName} and for ${l.itemName}`,
           wanted: 'meant so, or one of them cancelled',
           because: 'Two people order the same thing more often than two of it are wanted.',
-          mends: [],
+          fixes: [],
         },
       ]
     })

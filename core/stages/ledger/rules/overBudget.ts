@@ -18,7 +18,7 @@ function check({ position, cheaper, money }: LedgerFacts): Finding[] {
       measured: `Paid, ordered and chosen come to ${money(position.paidMinor + position.orderedMinor + position.chosenMinor)}`,
       wanted: `at most ${money(position.agreedMinor - position.reserveMinor)} before the reserve of ${money(position.reserveMinor)}`,
       because: 'The reserve is for what nobody foresaw; purchases that were planned should not eat it.',
-      mends: ways.map((swaps) => ({
+      fixes: ways.map((swaps) => ({
         label: `Take ${swaps.map((c) => `${c.optionName} for ${c.itemName}`).join(', ')}: saves ${money(
           swaps.reduce((sum, c) => sum + c.savesMinor, 0),
         )}`,

@@ -29,7 +29,7 @@ export const paidNotHere: Rule<LedgerFacts> = {
           wanted: 'a day from the seller, or the money back',
           because:
             'What is paid gives the seller no reason to hurry; a claim is easiest while the order is fresh.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

@@ -24,7 +24,7 @@ export const paperDiffers: Rule<LedgerFacts> = {
               wanted: 'the same sum and tax in both',
               because:
                 'A charge nobody entered, a slip of a digit or a paper of another order: each is cheaper found now than by the bookkeeper.',
-              mends: [
+              fixes: [
                 {
                   label: 'It belongs to another order',
                   changes: [put('receipts', p.id, { orderId: null })],

@@ -27,7 +27,7 @@ export const priceFell: Rule<LedgerFacts> = {
           wanted: `asked for until ${dayText(last, today)}, if the seller’s terms allow it`,
           because:
             'A later markdown is no saving until the seller gives the difference back; many do when asked soon.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

@@ -24,7 +24,7 @@ export const refundWaits: Rule<LedgerFacts> = {
           measured: `Sent back ${dayText(l.returnedOn, today)}`,
           wanted: `within ${REFUND_DAYS} days`,
           because: 'Until it arrives it is no money to plan with; a claim has its own last day.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

@@ -22,7 +22,7 @@ export const reserveEarly: Rule<LedgerFacts> = {
         wanted: `at most ${money(p.agreedMinor - p.reserveMinor)} planned until half is ordered`,
         because:
           'What nobody foresaw comes late; the reserve is for then. Lower a target, or let something wait.',
-        mends: [],
+        fixes: [],
       },
     ]
   },

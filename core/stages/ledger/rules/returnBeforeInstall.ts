@@ -30,7 +30,7 @@ export const returnBeforeInstall: Rule<LedgerFacts> = {
           wanted: 'seen in its place before the last day, or a longer window from the seller',
           because:
             'Judgment changes once things stand together; try it in the room before then, with tags and receipt on.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

@@ -26,7 +26,7 @@ export const returnEnding: Rule<LedgerFacts> = {
           wanted: 'a decision before it',
           because:
             'Tags and receipts are kept until it is sure to work; after the last day the money cannot come back.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

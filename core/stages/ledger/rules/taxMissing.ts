@@ -21,7 +21,7 @@ export const taxMissing: Rule<LedgerFacts> = {
           measured: `${money(l.state.dueMinor)} with no tax inside`,
           wanted: `tax at ${taxPpm / 10_000} %, or a seller who charges none, accepted with that reason`,
           because: 'The tax summary goes to the bookkeeper; a line bought privately has none, a shop’s has.',
-          mends: [],
+          fixes: [],
         },
       ]
     }),

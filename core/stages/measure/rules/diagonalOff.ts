@@ -25,7 +25,7 @@ export const diagonalOff: Rule<MeasureFacts> = {
               because: d.corner
                 ? `The walls close, so the room is out of square: the corner at the end of ${nameOf(d.corner.wallId)} turns ${d.corner.turnDeg}°, not what was entered.`
                 : 'The walls close, so a corner between is not square, or two errors cancel. Measure the other diagonal.',
-              mends: [],
+              fixes: [],
             }
           }),
 }

@@ -22,7 +22,7 @@ export const northUnknown: Rule<MeasureFacts> = {
         measured: `Not known: ${missing.join(' and ')}`,
         wanted: 'one bearing for the whole room, and where on earth it lies',
         because: 'Colors are judged in the room’s own light: when the sun comes in depends on both.',
-        mends: [],
+        fixes: [],
       },
     ]
   },

@@ -16,6 +16,6 @@ export const pastWall: Rule<MeasureFacts> = {
       measured: m.text,
       wanted: 'inside its wall and under its ceiling',
       because: 'What stands out of the wall is cut off in every area until it is put right.',
-      mends: [],
+      fixes: [],
     })),
 }

@@ -23,7 +23,7 @@ export const runCrossed: Rule<MeasureFacts> = {
             measured: 'The outline cuts through itself',
             wanted: 'an outline that runs round the room once',
             because: 'A corner is turned the wrong way, or two lengths are exchanged. No area can be given.',
-            mends: [],
+            fixes: [],
           },
         ],
 }

@@ -2,7 +2,7 @@ import type { MeasureFacts } from '../measureFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { lengthText } from '../../../kernel/units/length.js'
 import { gapWords } from '../explainGap.js'
-import { mendOf } from './suspectFix.js'
+import { fixOf } from './suspectFix.js'
 
 function notClosed({ closure, suspects, walls, system }: MeasureFacts): Finding[] {
   const { run, state, toleranceMm } = closure
@@ -20,7 +20,7 @@ function notClosed({ closure, suspects, walls, system }: MeasureFacts): Finding[
         names.length > 0
           ? `One wrong length moves the end along its own wall. Measure again, likeliest first: ${names.join(', ')}.${names.length > 1 && closure.diagonals.length === 0 ? ' A diagonal tells them apart.' : ''}`
           : 'No single reading explains it: two are wrong, or a corner is not what it seems. Measure a diagonal.',
-      mends: suspects.map((s) => mendOf(s, walls, system)),
+      fixes: suspects.map((s) => fixOf(s, walls, system)),
     },
   ]
 }

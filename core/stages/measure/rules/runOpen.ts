@@ -1,6 +1,6 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { MeasureFacts } from '../measureFacts.js'
-import { mendOf } from './suspectFix.js'
+import { fixOf } from './suspectFix.js'
 
 export const runOpen: Rule<MeasureFacts> = {
   name: 'measure.run-open',
@@ -24,7 +24,7 @@ export const runOpen: Rule<MeasureFacts> = {
               suspects.length > 0
                 ? suspects.map((s) => `${s.wallName}: ${s.because}`).join('. ')
                 : 'Walk on to the corner where you began; the last wall is the check of all the others.',
-            mends: suspects.map((s) => mendOf(s, walls, system)),
+            fixes: suspects.map((s) => fixOf(s, walls, system)),
           },
         ],
 }

@@ -1,11 +1,11 @@
 import type { Suspect } from '../explainGap.js'
 import type { Wall } from '../../../model/rows/walls.js'
-import type { Mend } from '../../../findings/finding.js'
+import type { Fix } from '../../../findings/finding.js'
 import { lengthText } from '../../../kernel/units/length.js'
 import { put } from '../../../model/changes.js'
 
 /** A suspect as an edit: the length or the turn set right, or the missed wall put in. */
-export function mendOf(suspect: Suspect, walls: readonly Wall[], system: 'metric' | 'imperial'): Mend {
+export function fixOf(suspect: Suspect, walls: readonly Wall[], system: 'metric' | 'imperial'): Fix {
   const at = walls.findIndex((w) => w.id === suspect.wallId)
   const length = lengthText(suspect.lengthMm, system)
   const turned =

@@ -16,6 +16,6 @@ export const wayInIncomplete: Rule<MeasureFacts> = {
       measured: 'Width and height only',
       wanted: p.kind === 'turn' ? 'the width on both sides of the turn' : 'width, height and depth',
       because: 'A large piece is tilted and turned there; two measures do not say whether it goes.',
-      mends: [],
+      fixes: [],
     })),
 }

@@ -117,6 +117,6 @@ test.each([
     () => readDeck({ name: 'x', samples: [{ name: 'a', material: 'paint', lab: { l: 101, a: 0, b: 0 } }] }),
     /Sample 1 L\*.*0 to 100/,
   ],
-] as const)('%s is refused with the place and a way to mend it', (_what, run, says) => {
+] as const)('%s is refused with the place and a way to fix it', (_what, run, says) => {
   expect(run).toThrow(says)
 })

@@ -100,7 +100,7 @@ export function deckFromCsv(text: string, name: string, digits: number): Deck {
     throw new InputError('DECK_NOT_READ', {
       what: 'has no column for the name, or none for the color',
       where: 'The file',
-      mend: 'Give it a first line with “name”, and “L”, “a”, “b” or “hex”.',
+      fix: 'Give it a first line with “name”, and “L”, “a”, “b” or “hex”.',
     })
   return readDeck({ name, note: '', samples: data.map((row, i) => sampleOf(row, i + 2, digits)) })
 }
@@ -115,7 +115,7 @@ function sampleOf(row: Readonly<Record<string, string>>, line: number, digits: n
       throw new InputError('DECK_NOT_READ', {
         what: `has “${cell(key)}” where a number is wanted`,
         where: `Line ${line}, ${what}`,
-        mend: 'Write a number, or leave the line out.',
+        fix: 'Write a number, or leave the line out.',
       })
     return value
   }

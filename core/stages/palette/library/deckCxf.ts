@@ -77,7 +77,7 @@ export function deckFromCxf(xml: string, fallbackName: string): Deck {
     throw new InputError('DECK_NOT_READ', {
       what: 'holds a document type',
       where: 'The file',
-      mend: 'Export it again as plain CxF.',
+      fix: 'Export it again as plain CxF.',
     })
   let parsed: Node
   try {
@@ -95,7 +95,7 @@ export function deckFromCxf(xml: string, fallbackName: string): Deck {
     throw new InputError('DECK_NOT_READ', {
       what: 'is not well-formed XML',
       where: 'The file',
-      mend: 'Choose a CxF file (.cxf).',
+      fix: 'Choose a CxF file (.cxf).',
     })
   }
   const file = node(parsed.CxF)
@@ -105,7 +105,7 @@ export function deckFromCxf(xml: string, fallbackName: string): Deck {
     throw new InputError('DECK_NOT_READ', {
       what: 'holds no color objects',
       where: 'The file',
-      mend: 'Choose a CxF 3 file with an ObjectCollection.',
+      fix: 'Choose a CxF 3 file with an ObjectCollection.',
     })
   const lights = new Map(
     list(node(resources.ColorSpecificationCollection).ColorSpecification).map((s) => [
@@ -139,7 +139,7 @@ function d65(lab: Node, lights: ReadonlyMap<string, string>, where: string): Sam
     throw new InputError('DECK_NOT_READ', {
       what: white ? 'is not a color' : `is given under ${light.slice(0, 20)}`,
       where,
-      mend: 'Give CIELAB under D65, D50 or A.',
+      fix: 'Give CIELAB under D65, D50 or A.',
     })
   if (light === 'D65') return color
   const to = WHITES.D65 ?? white
@@ -152,7 +152,7 @@ function srgb(rgb: Node, where: string): Sample['lab'] {
     throw new InputError('DECK_NOT_READ', {
       what: 'has neither CIELAB nor sRGB',
       where,
-      mend: 'Export it with CIELAB values.',
+      fix: 'Export it with CIELAB values.',
     })
   return hexToLab(`#${bytes.map((b) => Math.round(b).toString(16).padStart(2, '0')).join('')}`)
 }

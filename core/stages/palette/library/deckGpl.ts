@@ -28,7 +28,7 @@ export function deckFromGpl(text: string, fallbackName: string): Deck {
     throw new InputError('DECK_NOT_READ', {
       what: 'does not begin with “GIMP Palette”',
       where: 'The file',
-      mend: 'Choose a palette file (.gpl).',
+      fix: 'Choose a palette file (.gpl).',
     })
   let name = fallbackName
   let more: Partial<Sample> = {}
@@ -44,7 +44,7 @@ export function deckFromGpl(text: string, fallbackName: string): Deck {
         throw new InputError('DECK_NOT_READ', {
           what: `is not a color: “${line.slice(0, 40)}”`,
           where: `Line ${i + 2}`,
-          mend: 'Write red, green and blue from 0 to 255, then a name.',
+          fix: 'Write red, green and blue from 0 to 255, then a name.',
         })
       const hex = `#${bytes.map((b) => b.toString(16).padStart(2, '0')).join('')}`
       samples.push({

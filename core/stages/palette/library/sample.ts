@@ -64,8 +64,8 @@ export interface Deck {
 
 export const MOST_SAMPLES = 50_000
 
-const refuse = (where: string, what: string, mend: string): never => {
-  throw new InputError('SAMPLE_NOT_READ', { what, where, mend })
+const refuse = (where: string, what: string, fix: string): never => {
+  throw new InputError('SAMPLE_NOT_READ', { what, where, fix })
 }
 
 function oneOf<const T extends string>(value: unknown, choices: readonly T[], where: string): T {
@@ -113,7 +113,7 @@ const listOf = (value: unknown, most: number, where: string): readonly unknown[]
  * Checks a sample from outside, field by field. Written by hand because a deck holds twenty thousand of them.
  *
  * @param where names the sample in an error: "Sample 17"
- * @throws {InputError} `SAMPLE_NOT_READ` naming the field and how to mend it
+ * @throws {InputError} `SAMPLE_NOT_READ` naming the field and how to fix it
  */
 export function readSample(value: unknown, where: string): Sample {
   const row = (typeof value === 'object' && value !== null ? value : {}) as Record<string, unknown>

@@ -166,7 +166,7 @@ function make(
   }
   const facts = paletteFacts(rowsWith(wish.rows, finishes), wish.areas, SCHEME)
   const findings = PALETTE_RULES.flatMap((rule) => rule.check(facts))
-  // What stays may clash with itself; no palette can mend that, and it is no reason to propose none.
+  // What stays may clash with itself; no palette can fix that, and it is no reason to propose none.
   const ours = (f: Finding) => f.about.length === 0 || f.about.some((a) => a.id.startsWith(SCHEME))
   if (findings.some((f) => f.severity === 'stop' && ours(f))) return undefined
   const looks = findings.filter((f) => f.severity === 'look' && ours(f)).length

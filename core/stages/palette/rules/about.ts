@@ -1,6 +1,6 @@
 import type { Surface } from '../../../model/vocabulary/surface.js'
 import { ROWS } from '../../../model/registry.js'
-import type { Mend, Ref, RowChange } from '../../../findings/finding.js'
+import type { Fix, Ref, RowChange } from '../../../findings/finding.js'
 
 import { inRoom, surfaceName } from '../visibleArea.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
@@ -33,14 +33,14 @@ export function pairsSeen(facts: PaletteFacts): (readonly [FinishFacts, FinishFa
   return list.flatMap((one, i) => list.slice(i + 1).map((two) => [one, two] as const))
 }
 
-/** Mends that give what wears a finish one of the job's others that passes a test, the likest first. */
+/** Fixes that give what wears a finish one of the job's others that passes a test, the likest first. */
 export function othersInstead(
   facts: PaletteFacts,
   from: FinishFacts,
   passes: (other: FinishFacts) => boolean,
   by: (other: FinishFacts) => number,
   most = 2,
-): Mend[] {
+): Fix[] {
   return facts.finishes
     .filter((o) => o !== from && passes(o))
     .sort((x, y) => by(x) - by(y))
@@ -66,14 +66,14 @@ export const addPiece = (
 
 const CUSHION = { kind: 'cushion', widthMm: 450, depthMm: 150, heightMm: 450, wallId: null } as const
 
-/** The mend that adds a cushion in a finish: the cheapest way to carry a color on. */
-export const addCushion = (facts: PaletteFacts, f: FinishFacts): Mend => ({
+/** The fix that adds a cushion in a finish: the cheapest way to carry a color on. */
+export const addCushion = (facts: PaletteFacts, f: FinishFacts): Fix => ({
   label: `Add a cushion in ${f.finish.name}`,
   changes: [addPiece(facts, { ...CUSHION, name: `Cushion in ${f.finish.name}`, finishId: f.finish.id })],
 })
 
-/** The mend that gives one piece another finish, in the scheme that is followed. */
-export function dressPiece(facts: PaletteFacts, piece: WornPiece, to: FinishFacts): Mend[] {
+/** The fix that gives one piece another finish, in the scheme that is followed. */
+export function dressPiece(facts: PaletteFacts, piece: WornPiece, to: FinishFacts): Fix[] {
   if (sharedByAll(piece)) return []
   return [
     {
@@ -83,13 +83,8 @@ export function dressPiece(facts: PaletteFacts, piece: WornPiece, to: FinishFact
   ]
 }
 
-/** The mend that lays another finish on one surface, in the scheme that is followed; none where what is there stays. */
-export function layInstead(
-  facts: PaletteFacts,
-  surface: Surface,
-  from: FinishFacts,
-  to: FinishFacts,
-): Mend[] {
+/** The fix that lays another finish on one surface, in the scheme that is followed; none where what is there stays. */
+export function layInstead(facts: PaletteFacts, surface: Surface, from: FinishFacts, to: FinishFacts): Fix[] {
   if (from.finish.role === 'stays') return []
   return [
     {

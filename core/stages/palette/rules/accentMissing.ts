@@ -42,7 +42,7 @@ export const accentMissing: Rule<PaletteFacts> = {
         because:
           'The school asks for one scarce color. Pick it out of what inspires the room, best a thread of a main fabric.',
         school: 'two mains and one accent',
-        mends: can.slice(0, 2).map((f) => ({
+        fixes: can.slice(0, 2).map((f) => ({
           label: `Make ${f.finish.name} the accent`,
           changes: [put('finishes', f.finish.id, { role: 'accent' })],
         })),

@@ -44,7 +44,7 @@ function check(facts: PaletteFacts): Finding[] {
         measured: `${first.undertone.word} takes ${percent(share)} of what is seen`,
         wanted: `at most ${percent(MOST)}, and less than every main`,
         because: `An accent is defined by being scarce. This color has become a main; ${next[0] ? `${next[0].finish.name} could be the accent now.` : 'choose another accent, from the inspiration or by undertone.'}`,
-        mends: [
+        fixes: [
           {
             label: `Call ${group.map((f) => f.finish.name).join(', ')} a main${next[0] ? ` and ${next[0].finish.name} the accent` : ''}`,
             changes: [

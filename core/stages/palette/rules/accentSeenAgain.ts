@@ -30,7 +30,7 @@ function check(facts: PaletteFacts): Finding[] {
         wanted: `at least ${PLACES} places, on more than one side of the room`,
         because:
           'An accent seen once is an accident. Carry it across: a tray, book spines, a lamp shade, a cushion at the other end.',
-        mends: carryAcross(facts, first.finish.id, found.length, one ? [...sides][0] : undefined),
+        fixes: carryAcross(facts, first.finish.id, found.length, one ? [...sides][0] : undefined),
       },
     ]
   })

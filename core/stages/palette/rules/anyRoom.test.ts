@@ -6,7 +6,7 @@ import { findingKey, type Finding } from '../../../findings/finding.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import { measureFacts } from '../../measure/measureFacts.js'
 import { seededNumbers } from '../../../kernel/random/seededNumbers.js'
-import { applyMend } from '../../../testing/applyMend.js'
+import { applyFix } from '../../../testing/applyFix.js'
 import { demoSamples } from '../../../testing/demoSamples.js'
 import { randomRoom } from '../../../examples/randomRoom.js'
 import { finishFromSample } from '../library/toFinish.js'
@@ -81,13 +81,13 @@ describe('in any room', () => {
       { numRuns: 60 },
     )
   })
-  test('every mend makes its finding go away', () => {
+  test('every fix makes its finding go away', () => {
     fc.assert(
       fc.property(seeds, (seed) => {
         const job = dressedRoom(seed)
         for (const finding of judged(job))
-          for (const mend of finding.mends)
-            expect(keys(judged(applyMend(job, mend))), `${finding.title}: ${mend.label}`).not.toContain(
+          for (const fix of finding.fixes)
+            expect(keys(judged(applyFix(job, fix))), `${finding.title}: ${fix.label}`).not.toContain(
               findingKey(finding),
             )
       }),

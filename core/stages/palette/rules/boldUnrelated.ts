@@ -49,7 +49,7 @@ export const boldUnrelated: Rule<PaletteFacts> = {
             wanted: `one color within ΔE00 ${CARRIES}`,
             because:
               'A bold pattern is welcome when it holds the color of what cannot be changed; without it the two compete.',
-            mends: othersInstead(
+            fixes: othersInstead(
               facts,
               f,
               (o) => o.finish.role !== 'stays' && nearest(o, kept) <= CARRIES,

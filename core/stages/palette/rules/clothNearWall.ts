@@ -21,7 +21,7 @@ function check(facts: PaletteFacts): Finding[] {
         wanted: 'the color of the wall, or clearly another',
         because:
           'A shade or curtain beside the wall is the commonest near miss: lit from behind, the difference grows.',
-        mends: facts.finishes
+        fixes: facts.finishes
           .filter((f) => f.finish.material === 'textile' && likeness(f.lab, wall.lab).zone !== 'near miss')
           .sort((x, y) => likeness(x.lab, finish.lab).deltaE - likeness(y.lab, finish.lab).deltaE)
           .slice(0, 2)

@@ -1,7 +1,7 @@
 import type { WornPiece } from '../schemeView.js'
 import { put } from '../../../model/changes.js'
 import type { PaletteFacts } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { inRoom } from '../visibleArea.js'
 import { wornPieces, pieceRef } from './about.js'
 
@@ -40,13 +40,13 @@ function check(facts: PaletteFacts): Finding[] {
       because:
         'In a dark envelope the eye goes to the one bright thing; several cancel each other, and none leaves it lost.',
       school: SCHOOL,
-      mends: focusMends(focal, pale),
+      fixes: focusFixes(focal, pale),
     },
   ]
 }
 
 /** Makes one pale thing the lit focus and the others none: first one that was meant to be it. */
-function focusMends(focal: readonly WornPiece[], pale: readonly WornPiece[]): Mend[] {
+function focusFixes(focal: readonly WornPiece[], pale: readonly WornPiece[]): Fix[] {
   const meant = pale.filter((p) => focal.includes(p))
   return [...meant, ...pale.filter((p) => !focal.includes(p))].slice(0, 2).map((keep) => ({
     label: `Make ${keep.name} the only focus, and light it`,

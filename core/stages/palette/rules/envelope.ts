@@ -49,7 +49,7 @@ export const envelope: Rule<PaletteFacts> = {
           because:
             'Where trim and wall differ the surface is cut up and the room looks smaller. Paint it all the same.',
           school,
-          mends: layInstead(facts, surface, finish, walls),
+          fixes: layInstead(facts, surface, finish, walls),
         },
       ]
     })

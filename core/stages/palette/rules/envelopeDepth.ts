@@ -33,7 +33,7 @@ export const envelopeDepth: Rule<PaletteFacts> = {
           ? 'A light envelope gives the light back.'
           : 'Half dark is gloomy; a dark envelope is deep, and colored rather than black.',
         school,
-        mends: othersInstead(
+        fixes: othersInstead(
           facts,
           walls,
           (o) => o.finish.material === walls.finish.material && fits(o),

@@ -43,7 +43,7 @@ function check(facts: PaletteFacts): Finding[] {
       wanted: `leaves from ${GREEN_DEG - LEANS_DEG}° on, towards blue`,
       because:
         'Greens pull blue or yellow; they follow the nearest large color, and once one is in all others follow it, real and artificial alike.',
-      mends: changeable(facts, leaf)
+      fixes: changeable(facts, leaf)
         ? othersInstead(
             facts,
             leaf,

@@ -32,7 +32,7 @@ function check(facts: PaletteFacts): Finding[] {
           wanted: 'nothing: it is kept as it is',
           because:
             'What is dear may break a rule and stays; the others are held against each other and not against it.',
-          mends: [],
+          fixes: [],
         },
       ]
     })

@@ -28,7 +28,7 @@ function unused(facts: PaletteFacts): Finding[] {
       measured: lost.map((p) => `${p.name}, ${Math.round(100 * p.share)} % of it`).join('; '),
       wanted: `a finish within ΔE00 ${USED} of each`,
       because: 'The piece that started the room ties it together when its colors come back.',
-      mends: facts.finishes
+      fixes: facts.finishes
         .filter(
           (f) =>
             f.share === 0 && lost.length === 1 && lost[0] && likeness(f.lab, labOf(lost[0])).deltaE <= USED,

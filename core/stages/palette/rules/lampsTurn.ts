@@ -3,7 +3,7 @@ import { daylight } from '../../../kernel/color/spectra.js'
 import { type Pair, comparePair } from '../pairs.js'
 import { type FinishFacts, type PaletteFacts, seen } from '../paletteFacts.js'
 import { undertone } from '../undertone.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { inRoom } from '../visibleArea.js'
 import { allSeenUnder } from '../../../kernel/color/seenUnder.js'
 import { lampSpectrum } from '../roomLight.js'
@@ -76,12 +76,12 @@ function turnedFinding(
     wanted: 'the same verdict by day and by night',
     because:
       'Look at both samples in the evening before ordering: reflectance is guessed from color here, and brushed-out samples decide.',
-    mends: otherLamps(facts, one, two, lamp),
+    fixes: otherLamps(facts, one, two, lamp),
   }
 }
 
 /** Another lamp under which the two stand to each other as by day. */
-function otherLamps(facts: PaletteFacts, one: FinishFacts, two: FinishFacts, lamp: LampType): Mend[] {
+function otherLamps(facts: PaletteFacts, one: FinishFacts, two: FinishFacts, lamp: LampType): Fix[] {
   const own = [one, two].map((f) => facts.finishes.find((o) => o.finish.id === f.finish.id)?.lab ?? f.lab)
   const before = comparePair(one, two)
   const calm = LAMP_TYPES.filter((other) => {

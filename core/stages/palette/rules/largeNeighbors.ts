@@ -14,7 +14,7 @@ function check(facts: PaletteFacts): Finding[] {
     if (one.share < LARGE || two.share < LARGE || f === g || !nearNeutral(f) || !nearNeutral(g)) return []
     const leaning = leaningOf(one, two)
     if (!leaning?.clash) return []
-    const mends = [two, one]
+    const fixes = [two, one]
       .filter((x) => changeable(facts, x))
       .flatMap((x) => {
         const other = x === two ? one : two
@@ -36,7 +36,7 @@ function check(facts: PaletteFacts): Finding[] {
         wanted: `within ${leaning.limitDeg}°`,
         because:
           'A white and a grey that large are held against each other from every seat, whatever they are called.',
-        mends,
+        fixes,
       },
     ]
   })

@@ -28,7 +28,7 @@ function coldMetal(facts: PaletteFacts): Finding[] {
           measured: `${metal.finish.name} b* ${metal.lab.b.toFixed(0)}, ${best.finish.name} ${best.lab.b.toFixed(0)}, ${tile.finish.name} ${tile.lab.b.toFixed(0)} (warm above, cool below 0)`,
           wanted: 'the metal nearest in warmth to what stays',
           because: 'What stays is the judge. This is a rank, not a fault.',
-          mends: [wearInstead(facts, metal, best) ?? []].flat(),
+          fixes: [wearInstead(facts, metal, best) ?? []].flat(),
         },
       ]
     }),

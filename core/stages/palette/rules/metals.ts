@@ -40,7 +40,7 @@ function check(facts: PaletteFacts): Finding[] {
         because:
           'Metals side by side are compared; what is of one kind keeps one finish, and undertones agree across kinds.',
         school,
-        mends: rest.length === 1 && rest[0] ? [wearInstead(facts, rest[0], first) ?? []].flat() : [],
+        fixes: rest.length === 1 && rest[0] ? [wearInstead(facts, rest[0], first) ?? []].flat() : [],
       },
     ]
   })

@@ -1,5 +1,5 @@
 import { type PaletteFacts, meanReflectance, seen, type FinishFacts } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { lrv } from '../../../kernel/color/lab.js'
 import { finishRef, percent, changeable, othersInstead } from './about.js'
 
@@ -28,13 +28,13 @@ function check(facts: PaletteFacts): Finding[] {
       because:
         'How much light the surfaces give back sets how bright the room is, lamps and windows being equal.',
       school: mood,
-      mends: pulling.flatMap((f) => lifts(facts, f, airy)).slice(0, 2),
+      fixes: pulling.flatMap((f) => lifts(facts, f, airy)).slice(0, 2),
     },
   ]
 }
 
 /** Finishes of the same material that bring the whole room where it is wanted. */
-function lifts(facts: PaletteFacts, from: FinishFacts, airy: boolean): Mend[] {
+function lifts(facts: PaletteFacts, from: FinishFacts, airy: boolean): Fix[] {
   if (!changeable(facts, from)) return []
   const is = meanReflectance(facts) ?? 0
   const after = (o: FinishFacts) => is + from.share * (lrv(o.lab) - lrv(from.lab))

@@ -41,7 +41,7 @@ function check(facts: PaletteFacts): Finding[] {
         measured: `ΔE00 ${pair.deltaE.toFixed(1)}`,
         wanted: `up to ${MATCH_DELTA_E}, or from ${CLEAR_DELTA_E} on`,
         because: 'Too far to match, too close to contrast: it looks like a mistake. Go nearer or go farther.',
-        mends: changeable(facts, change)
+        fixes: changeable(facts, change)
           ? othersInstead(
               facts,
               change,

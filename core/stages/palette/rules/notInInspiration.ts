@@ -29,7 +29,7 @@ function foreign(facts: PaletteFacts): Finding[] {
       because:
         'In this school five colors are fine because all are lifted from one piece; another one is a guest.',
       school: 'drawn from one piece',
-      mends: othersInstead(
+      fixes: othersInstead(
         facts,
         f,
         (o) => COUNTED.includes(o.finish.role) && nearest(facts, o) <= FOUND,

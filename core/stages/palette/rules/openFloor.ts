@@ -44,7 +44,7 @@ function check(facts: PaletteFacts): Finding[] {
         measured: failing.map((o) => `${o.finish.finish.name} ${o.fault ?? ''}`).join('; '),
         wanted: `wall and textiles that work with all ${open.length}${works.length > 0 ? `; now with ${works.map((o) => o.finish.finish.name).join(', ')}` : ''}`,
         because: 'While it is undecided, everything else must work with each of them; or decide it now.',
-        mends:
+        fixes:
           works.length > 0
             ? [
                 {

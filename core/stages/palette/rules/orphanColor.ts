@@ -28,7 +28,7 @@ function check(facts: PaletteFacts): Finding[] {
               wanted: 'seen once more',
               because:
                 'A color that comes back ties its piece to the room; one cushion or one object is enough.',
-              mends: facts.finishes
+              fixes: facts.finishes
                 .filter((o) => o.share === 0 && repeats(o.lab, c.lab))
                 .slice(0, 1)
                 .map((o) => addCushion(facts, o)),

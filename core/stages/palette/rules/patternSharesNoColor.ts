@@ -24,7 +24,7 @@ export const patternSharesNoColor: Rule<PaletteFacts> = {
       measured: `${list.length} patterns`,
       wanted: 'a color in common',
       because: 'Different patterns live together by a color they share.',
-      mends: [plain(f)],
+      fixes: [plain(f)],
     }))
   },
 }

@@ -33,7 +33,7 @@ export const patternsAlike: Rule<PaletteFacts> = {
             measured: `both ${one.finish.patternKind}, repeats ${one.finish.patternRepeatMm ?? ''} and ${two.finish.patternRepeatMm ?? ''} mm`,
             wanted: `another kind, or ${SCALE_STEP} times the size`,
             because: 'Patterns mix by kind and scale; a second of the same kind and size adds nothing.',
-            mends: [two, one].map(plain),
+            fixes: [two, one].map(plain),
           },
         ]
       }),

@@ -9,7 +9,7 @@ import {
 } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
 import { inRoom, pieceAreaMm2 } from '../visibleArea.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece, addPiece } from './about.js'
 
 // A piece that shows at least this much stands against the wall as a shape (common practice).
@@ -70,19 +70,19 @@ function check(facts: PaletteFacts): Finding[] {
             ? 'A cushion or a throw that contrasts with both separates them; only then think of repainting or replacing.'
             : 'Toning in asks for one color; a near match is the fault in both schools.',
         school,
-        mends: mendsFor(facts, piece, finish, wall, school),
+        fixes: fixesFor(facts, piece, finish, wall, school),
       },
     ]
   })
 }
 
-function mendsFor(
+function fixesFor(
   facts: PaletteFacts,
   piece: WornPiece,
   seat: FinishFacts,
   wall: FinishFacts,
   school: string,
-): Mend[] {
+): Fix[] {
   if (school === 'tone in') return dressPiece(facts, piece, wall)
   const seats = ['sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'bed']
   const cloth = facts.finishes.filter(
@@ -101,7 +101,7 @@ function mendsFor(
   const separate = throws
     .slice(0, 1)
     .flatMap((t) => cloth.slice(0, 2).flatMap((c) => dressPiece(facts, t, c)))
-  const add: Mend[] = seats.includes(piece.kind)
+  const add: Fix[] = seats.includes(piece.kind)
     ? cloth.slice(0, 1).map((c) => ({
         label: `Lay a throw in ${c.finish.name} on it`,
         changes: [

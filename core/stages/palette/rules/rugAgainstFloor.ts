@@ -21,7 +21,7 @@ function check(facts: PaletteFacts): Finding[] {
         measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${floor.finish.name}`,
         wanted: `from ${CLEAR_DELTA_E} on`,
         because: 'A rug draws the place where one sits; it does so by differing from the floor round it.',
-        mends: facts.finishes
+        fixes: facts.finishes
           .filter((f) => f.finish.material === 'textile' && likeness(f.lab, floor.lab).zone === 'clear')
           .slice(0, 2)
           .flatMap((f) => dressPiece(facts, piece, f)),

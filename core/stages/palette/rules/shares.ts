@@ -1,5 +1,5 @@
 import { type PaletteFacts, roleShares, seen } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { finishRef, percent } from './about.js'
 import { put } from '../../../model/changes.js'
 
@@ -35,13 +35,13 @@ function check(facts: PaletteFacts): Finding[] {
       because:
         'Of what can change; what stays is left out. Shares are areas that are seen, not the number of things.',
       school: facts.school,
-      mends: renamed(facts),
+      fixes: renamed(facts),
     },
   ]
 }
 
 /** One finish in another role, where that alone brings the shares in: roles follow area. */
-function renamed(facts: PaletteFacts): Mend[] {
+function renamed(facts: PaletteFacts): Fix[] {
   const fits = (is: { main: number; second: number; accent: number }) =>
     (['main', 'second', 'accent'] as const).every((r) => Math.abs(is[r] - AIM[r]) <= STRAY[r])
   return seen(facts)
@@ -57,7 +57,7 @@ function renamed(facts: PaletteFacts): Mend[] {
             }),
           ),
         )
-        .map((role): Mend => ({
+        .map((role): Fix => ({
           label: `Call ${f.finish.name} ${role === 'accent' ? 'the accent' : `a ${role}`}`,
           changes: [put('finishes', f.finish.id, { role })],
         })),

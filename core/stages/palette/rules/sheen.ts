@@ -29,7 +29,7 @@ function check(facts: PaletteFacts): Finding[] {
         measured: `${on.finish.name} is ${on.finish.sheen}`,
         wanted,
         because,
-        mends: [
+        fixes: [
           {
             label: `Take ${on.finish.name} in ${to}`,
             changes: [put('finishes', on.finish.id, { sheen: to })],

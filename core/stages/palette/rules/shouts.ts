@@ -1,5 +1,5 @@
 import type { PaletteFacts } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
 import { chroma } from '../../../kernel/color/lab.js'
 import { put } from '../../../model/changes.js'
@@ -33,7 +33,7 @@ function check(facts: PaletteFacts): Finding[] {
     const calm = facts.finishes
       .filter((f) => f.finish.material === finish.finish.material && chroma(f.lab) < 15)
       .sort((x, y) => Math.abs(x.lab.l - finish.lab.l) - Math.abs(y.lab.l - finish.lab.l))
-    const away: Mend[] = piece.there
+    const away: Fix[] = piece.there
       ? [
           {
             label: `Keep ${piece.name.toLowerCase()} off display`,
@@ -53,7 +53,7 @@ function check(facts: PaletteFacts): Finding[] {
           ? 'It may be owned and used, and not shown.'
           : 'In a quiet room color comes from leaves, art and the view.',
         school: quiet ? 'quiet neutral' : 'recede',
-        mends: [...away, ...calm.slice(0, 2).flatMap((f) => dressPiece(facts, piece, f))],
+        fixes: [...away, ...calm.slice(0, 2).flatMap((f) => dressPiece(facts, piece, f))],
       },
     ]
   })

@@ -28,7 +28,7 @@ function check(facts: PaletteFacts): Finding[] {
       wanted: 'one finish that carries its color',
       because:
         'What cannot be changed is the judge: a scheme that ignores it makes it look left over. A cushion, a frame or a lamp foot in its color is enough.',
-      mends: facts.finishes
+      fixes: facts.finishes
         .filter((o) => o.share === 0 && o.finish.role !== 'stays' && repeats(o.lab, stays.lab))
         .slice(0, 1)
         .map((o) => addCushion(facts, o)),

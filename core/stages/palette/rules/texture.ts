@@ -1,5 +1,5 @@
 import { type PaletteFacts, seen, type FinishFacts } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { chroma } from '../../../kernel/color/lab.js'
 import { changeable, othersInstead } from './about.js'
 
@@ -29,13 +29,13 @@ function check(facts: PaletteFacts): Finding[] {
       wanted: `at least ${LEAST_TEXTURES}`,
       because:
         'Rough against smooth, matte against shine, leather with timber with metal take the place of color.',
-      mends: roughen(facts, textures),
+      fixes: roughen(facts, textures),
     },
   ]
 }
 
 /** A cloth of another texture for the largest cloth, where that makes enough of them. */
-function roughen(facts: PaletteFacts, textures: ReadonlySet<string>): Mend[] {
+function roughen(facts: PaletteFacts, textures: ReadonlySet<string>): Fix[] {
   if (textures.size < LEAST_TEXTURES - 1) return []
   const shared = (f: FinishFacts) =>
     seen(facts).filter((o) => o.finish.texture === f.finish.texture && o.share >= LEAST_SHARE)

@@ -22,7 +22,7 @@ function check(facts: PaletteFacts): Finding[] {
       wanted: `within ${STEP}`,
       because: 'This school keeps timbers equally light; nothing is said against the undertone.',
       school: 'one lightness',
-      mends: [
+      fixes: [
         ...(changeable(facts, t)
           ? othersInstead(
               facts,

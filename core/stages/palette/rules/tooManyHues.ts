@@ -1,6 +1,6 @@
 import { type SchoolOf, schoolNames } from '../../../model/vocabulary/schools.js'
 import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { hueFamilies, HUE_CHROMA, FAMILY_ARC_DEG } from '../hueFamilies.js'
 import { hueWord } from '../undertone.js'
 import { put } from '../../../model/changes.js'
@@ -34,9 +34,9 @@ function check(facts: PaletteFacts): Finding[] {
   const families = hueFamilies(counted)
   if (families.length <= limit) return []
   const spare = families.slice(limit)
-  const mends =
+  const fixes =
     spare.length === 1
-      ? spareMends(
+      ? spareFixes(
           facts,
           spare[0]?.members ?? [],
           families.slice(0, limit).flatMap((f) => f.members),
@@ -57,8 +57,8 @@ function check(facts: PaletteFacts): Finding[] {
         .flatMap((f) => f.members.map((m) => m.facts.finish.name))
         .join(', ')}.`,
       school,
-      mends: [
-        ...mends,
+      fixes: [
+        ...fixes,
         ...(roomier
           ? [
               {
@@ -72,14 +72,14 @@ function check(facts: PaletteFacts): Finding[] {
   ]
 }
 
-/** One mend that moves every member of the spare family onto the nearest hue that is kept. */
-function spareMends(facts: PaletteFacts, members: readonly Counted[], kept: readonly Counted[]): Mend[] {
+/** One fix that moves every member of the spare family onto the nearest hue that is kept. */
+function spareFixes(facts: PaletteFacts, members: readonly Counted[], kept: readonly Counted[]): Fix[] {
   const moves = members.map((member) => {
     const to = [...kept].sort((x, y) => apart(x, member) - apart(y, member))[0]
     return to && wearInstead(facts, member.facts, to.facts)
   })
   if (moves.length === 0 || moves.some((m) => m === undefined)) return []
-  const sure = moves.filter((m): m is Mend => m !== undefined)
+  const sure = moves.filter((m): m is Fix => m !== undefined)
   return [{ label: sure.map((m) => m.label).join('; '), changes: sure.flatMap((m) => m.changes) }]
 }
 

@@ -25,7 +25,7 @@ export const tooManyPatterns: Rule<PaletteFacts> = {
         measured: list.map((f) => f.finish.patternKind).join(', '),
         wanted: `at most ${MOST}`,
         because: 'Three patterns are usual; more need an eye that means it.',
-        mends: [
+        fixes: [
           {
             label: spare.map((f) => plain(f).label).join('; '),
             changes: spare.flatMap((f) => plain(f).changes),

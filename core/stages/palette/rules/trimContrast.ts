@@ -40,7 +40,7 @@ function check(facts: PaletteFacts): Finding[] {
         because:
           'Woodwork or a lower third sets the floor apart from the wall if the step is clear on both sides.',
         school: 'contrast',
-        mends: facts.finishes
+        fixes: facts.finishes
           .filter((f) => f.finish.material === 'paint' && clear(f))
           .slice(0, 2)
           .flatMap((f) => layInstead(facts, surface, finish, f)),

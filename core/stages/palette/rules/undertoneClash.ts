@@ -1,6 +1,6 @@
 import { type Family, compareUndertone, HUE_GAP_LIMIT, SEEN_HUE_DISTANCE } from '../undertone.js'
 import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
-import type { Finding, Mend, Rule } from '../../../findings/finding.js'
+import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { keptAsIs } from './inheritedApart.js'
 import { wearInstead } from './wearInstead.js'
 
@@ -36,8 +36,8 @@ function check(facts: PaletteFacts): Finding[] {
     placed.slice(i + 1).flatMap((two): Finding[] => {
       const leaning = clashes(one, two)
       if (!leaning) return []
-      // What stays is the judge: the finish that can change is the one to mend.
-      const mends = [two, one].flatMap((f) =>
+      // What stays is the judge: the finish that can change is the one to fix.
+      const fixes = [two, one].flatMap((f) =>
         standIns(facts, f)
           .slice(0, 2)
           .map((to) => wearInstead(facts, f, to)),
@@ -53,7 +53,7 @@ function check(facts: PaletteFacts): Finding[] {
           measured: `Hue angles ${at(one)} and ${at(two)}, ${gap}° apart at chroma ${Math.round(one.undertone.chroma)} and ${Math.round(two.undertone.chroma)}`,
           wanted: `within ${leaning.limitDeg}°`,
           because: `${FAMILY_WORDS[one.undertone.family] ?? 'Finishes of one family'} in one room are compared with each other; leaning apart they look like a mistake, however alike in lightness.`,
-          mends: mends.filter((m): m is Mend => m !== undefined),
+          fixes: fixes.filter((m): m is Fix => m !== undefined),
         },
       ]
     }),

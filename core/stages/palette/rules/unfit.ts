@@ -70,7 +70,7 @@ function check(facts: PaletteFacts): Finding[] {
         rule: 'palette.unfit',
         about: [pieceRef(piece), finishRef(finish)],
         title: `${piece.name}: ${finish.finish.name} does not fit its place`,
-        mends: facts.finishes
+        fixes: facts.finishes
           .filter(
             (f) => f.finish.material === finish.finish.material && !faultOf(facts, f.finish, piece.kind),
           )
@@ -89,7 +89,7 @@ function check(facts: PaletteFacts): Finding[] {
         rule: 'palette.unfit',
         about: [{ kind: 'surface', id: p.surface, name: p.surface }, finishRef(finish)],
         title: `${finish.finish.name} does not fit its place`,
-        mends:
+        fixes:
           finish.finish.material === 'timber'
             ? [
                 {

@@ -1,13 +1,13 @@
-import type { Mend } from '../../../findings/finding.js'
+import type { Fix } from '../../../findings/finding.js'
 import { wearers, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { sharedByAll } from '../schemeView.js'
 import { dressChanges, layChanges } from '../wear.js'
 
 /**
- * The mend that gives everything wearing one finish another instead, in the scheme that is followed and no other.
+ * The fix that gives everything wearing one finish another instead, in the scheme that is followed and no other.
  * Undefined when something that wears it cannot be given another: a piece or finish that stays.
  */
-export function wearInstead(facts: PaletteFacts, from: FinishFacts, to: FinishFacts): Mend | undefined {
+export function wearInstead(facts: PaletteFacts, from: FinishFacts, to: FinishFacts): Fix | undefined {
   if (from.finish.role === 'stays') return undefined
   const { placements, pieces } = wearers(facts, from.finish.id)
   if (placements.length + pieces.length === 0 || pieces.some(sharedByAll)) return undefined

@@ -46,7 +46,7 @@ const placed = (facts: PlanFacts, places: ReturnType<typeof arrange>[number]['pl
         },
       }
     }),
-    withMends: false,
+    withFixes: false,
   })
 
 describe.each(DEMO)('%s', (file) => {

@@ -89,7 +89,7 @@ export const layoutRank = (s: { stops: number; looks: number; notes: number }): 
   1_000 * s.stops + 30 * s.looks + 3 * s.notes
 
 /**
- * Searches arrangements of a room: several runs of annealing from different numbers of one seed, each mended by the
+ * Searches arrangements of a room: several runs of annealing from different numbers of one seed, each fixed by the
  * rule book's own ways out and judged by it; the best that differ are kept. The same seed gives the same answer.
  */
 export function arrange(wish: ArrangeWish): Arrangement[] {
@@ -114,13 +114,13 @@ export function arrange(wish: ArrangeWish): Arrangement[] {
     board.bias.forEach((_, k) => (board.bias[k] = r === 0 ? 0 : random() * LEAN))
     const { state } = anneal(board, start, moves, seed * 1_000 + r)
     progress?.((r + 0.5) / runs)
-    const mended = mend(input, standingsAt(input.standings, moving, state), movable)
-    const score = layoutScore(planFindings(planFacts({ ...input, standings: mended, withMends: false })))
+    const fixed = fix(input, standingsAt(input.standings, moving, state), movable)
+    const score = layoutScore(planFindings(planFacts({ ...input, standings: fixed, withFixes: false })))
     found.push({
-      places: placesOf(mended),
+      places: placesOf(fixed),
       ...counts(score),
       left: titles(score.findings),
-      says: saysOf({ ...input, standings: mended }),
+      says: saysOf({ ...input, standings: fixed }),
       moves: moves * runs,
       rank: layoutRank(score),
       cost: state.total,
@@ -172,10 +172,10 @@ const moved = (s: Standing, x: number, y: number, turnDeg: number): Standing => 
 
 // A back this near to a wall is laid on it.
 const LAY_MM = 90
-const MEND_ROUNDS = 6
+const FIX_ROUNDS = 6
 
 /** Lays backs on walls, rugs under seats, and carries out the rule book's own ways out while they help. */
-function mend(
+function fix(
   input: PlanInput,
   standings: readonly Standing[],
   movable: (s: Standing) => boolean,
@@ -193,11 +193,11 @@ function mend(
   })
   now = layRugs(input, now)
   let score = judged(input, now)
-  for (let round = 0; round < MEND_ROUNDS && score.stops + score.looks > 0; round++) {
+  for (let round = 0; round < FIX_ROUNDS && score.stops + score.looks > 0; round++) {
     let better: { standings: Standing[]; score: ReturnType<typeof judged> } | undefined
     for (const f of score.findings) {
       if (f.severity === 'note') continue
-      for (const m of f.mends) {
+      for (const m of f.fixes) {
         const tried = carriedOut(now, m.changes)
         if (!tried) continue
         const laid = layRugs(input, tried)
@@ -214,12 +214,12 @@ function mend(
 }
 
 const judged = (input: PlanInput, standings: readonly Standing[]) =>
-  layoutScore(planFindings(planFacts({ ...input, standings, withMends: true })))
+  layoutScore(planFindings(planFacts({ ...input, standings, withFixes: true })))
 
-/** A mend that only moves stands, carried out; undefined for any other. */
+/** A fix that only moves stands, carried out; undefined for any other. */
 function carriedOut(
   standings: readonly Standing[],
-  changes: Finding['mends'][number]['changes'],
+  changes: Finding['fixes'][number]['changes'],
 ): Standing[] | undefined {
   if (!changes.every((c) => c.collection === 'stands' && 'set' in c && 'xMm' in c.set)) return undefined
   return standings.map((s) => {
@@ -235,7 +235,7 @@ function layRugs(input: PlanInput, standings: readonly Standing[]): Standing[] {
     ...input,
     standings: standings.filter((s) => !isFlat(s.kind)),
     room: { ...input.room, openings: [] },
-    withMends: false,
+    withFixes: false,
     pieces: [],
   })
   return standings.map((s) => {
@@ -264,7 +264,7 @@ function differs(one: readonly Place[], two: readonly Place[]): boolean {
 
 /** Where the largest pieces stand, in words. */
 function saysOf(input: PlanInput): string {
-  const facts: PlanFacts = planFacts({ ...input, withMends: false })
+  const facts: PlanFacts = planFacts({ ...input, withFixes: false })
   const large = [...facts.standings]
     .filter((s) => !isFlat(s.kind) && !s.piece.stays)
     .sort((a, b) => b.widthMm * b.depthMm - a.widthMm * a.depthMm)

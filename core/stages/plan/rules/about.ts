@@ -17,7 +17,7 @@ export const kg = (g: number): string => `${(g / 1000).toFixed(1)} kg`
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 export const has = (p: PlanPiece, ...traits: PlanPiece['traits']): boolean =>
   traits.some((t) => p.traits.includes(t))
-/** A mend that adds facts to a piece. */
+/** A fix that adds facts to a piece. */
 export const withTraits = (
   p: PlanPiece,
   label: string,

@@ -27,7 +27,7 @@ export const balanced: Rule<PlanFacts> = {
         measured: `${(left / 1e6).toFixed(1)} m² of fronts left, ${(right / 1e6).toFixed(1)} right`,
         wanted: `less than ${TIPS_AT} to 1`,
         because: 'A heavy side wants an answer: a tall plant, a picture, a lamp.',
-        mends: [],
+        fixes: [],
       },
     ]
   },

@@ -41,7 +41,7 @@ export const competes: Rule<PlanFacts> = {
                   measured: `${mm(topMm)} high with its table, ${mm(overMm)} above the lower edge`,
                   wanted: `below ${mm(h.bottomMm)}`,
                   because: 'A lamp stays below the picture beside it, or the two are seen as one muddle.',
-                  mends: [
+                  fixes: [
                     {
                       label: `Raise ${lower(h.name)} by ${mm(overMm)}`,
                       changes: [put('hangs', h.id, { centerMm: Math.round(h.centerMm + overMm) })],

@@ -33,7 +33,7 @@ export const cord: Rule<PlanFacts> = {
           wanted: `${mm(facts.needs.cordReach)} or less`,
           because:
             'Do not chain extensions or lay a cord under a rug or across a way; ask a licensed electrician for a socket.',
-          mends: nudge(facts, s, (m) => (cordOf(facts, m)?.mm ?? Infinity) <= facts.needs.cordReach),
+          fixes: nudge(facts, s, (m) => (cordOf(facts, m)?.mm ?? Infinity) <= facts.needs.cordReach),
         },
       ]
     })

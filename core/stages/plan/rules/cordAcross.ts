@@ -35,7 +35,7 @@ export const cordAcross: Rule<PlanFacts> = {
           wanted: 'a cord along the wall',
           because:
             'One trips over it; under a rug it wears and heats. Ask a licensed electrician for a socket.',
-          mends: nudge(facts, s, (m) => (cordOf(facts, m)?.mm ?? 0) < 300),
+          fixes: nudge(facts, s, (m) => (cordOf(facts, m)?.mm ?? 0) < 300),
         },
       ]
     }),

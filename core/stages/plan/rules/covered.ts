@@ -35,7 +35,7 @@ export const covered: Rule<PlanFacts> = {
                 f.kind === 'switch'
                   ? 'A switch behind furniture is not found in the dark.'
                   : 'It hides it neatly and chokes it: heat and air must come past.',
-              mends: nudge(facts, s, (m) => !hides(m)),
+              fixes: nudge(facts, s, (m) => !hides(m)),
             },
           ]
         }),

@@ -23,7 +23,7 @@ export const doorSwing: Rule<PlanFacts> = {
             measured: `${(area / 1e4).toFixed(0)} cm² of its swing are taken`,
             wanted: 'the whole swing free',
             because: 'A leaf that cannot open is a way out that is not there.',
-            mends: nudge(facts, s, (m) => inSwing(m, o.swept) <= SWING_MM2),
+            fixes: nudge(facts, s, (m) => inSwing(m, o.swept) <= SWING_MM2),
           },
         ]
       }),

@@ -18,7 +18,7 @@ export const exposed: Rule<PlanFacts> = {
       measured: `open base → side of ${lower(shown.name)} seen from the door`,
       wanted: 'a closed base, or a side that may be seen',
       because: 'Legs, open sides and glass show the neighbor.',
-      mends: [
+      fixes: [
         withTraits(shown.piece, `Choose ${lower(shown.name)} with a closed side`, [], ['untidy side']),
         withTraits(open.piece, `Choose ${lower(open.name)} with closed sides`, [], ['open below']),
       ],

@@ -50,7 +50,7 @@ export const eyeLine: Rule<PlanFacts> = {
                   ? 'No fault is met more often than pictures hung too high.'
                   : 'The eye meets the middle of a picture.',
               school: 'centers on one eye line',
-              mends: [setCenter(h, facts.eyeLineMm, `Hang it at ${facts.eyeLineMm}`)],
+              fixes: [setCenter(h, facts.eyeLineMm, `Hang it at ${facts.eyeLineMm}`)],
             },
           ]
         }),

@@ -31,7 +31,7 @@ export const faceRefuses: Rule<PlanFacts> = {
           measured: wall.face,
           wanted: 'a plug, a rail with cords, or another wall',
           because: 'Stone and tile crack or turn the nail; find cables and pipes before drilling.',
-          mends: [
+          fixes: [
             {
               label: 'Screw and plug',
               changes: [put('hangs', h.id, { fixing: 'screw and plug' })],

@@ -58,7 +58,7 @@ export const flame: Rule<PlanFacts> = {
             ? 'outdoors only, in a clear zone; gas by a licensed fitter'
             : 'battery candles, or a flame out of reach and never left alone',
           because: `Fire spreads by cloth and by refilling. ${ASK}`,
-          mends: [withTraits(p, 'Take battery candles', [], ['open flame', 'gel or gas fire'])],
+          fixes: [withTraits(p, 'Take battery candles', [], ['open flame', 'gel or gas fire'])],
         },
       ]
     }),

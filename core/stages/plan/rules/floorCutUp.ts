@@ -38,7 +38,7 @@ export const floorCutUp: Rule<PlanFacts> = {
         measured: `${(area / 1e6).toFixed(1)} m² with ${facts.rugs.length} rugs and ${Math.max(1, facts.floorFinishes)} floor finish${facts.floorFinishes > 1 ? 'es' : ''}`,
         wanted: 'one floor and at most one rug',
         because: 'Unbroken surfaces look larger; every edge on the floor makes the room smaller.',
-        mends:
+        fixes:
           facts.floorFinishes > 1 || small.length === 0
             ? []
             : [

@@ -65,7 +65,7 @@ export const front: Rule<PlanFacts> = {
               s.kind === 'sanitary'
                 ? 'One stands, turns and bends there; the local code decides.'
                 : 'One has to stand, open and turn there.',
-            mends: [
+            fixes: [
               ...nudge(facts, s, (m) => freeEnough(facts, m)),
               ...(j.free.piece
                 ? nudge(
@@ -82,7 +82,7 @@ export const front: Rule<PlanFacts> = {
                       ).mm >= j.wantMm,
                   )
                 : []),
-              ...(wider && facts.withMends && !s.piece.stays
+              ...(wider && facts.withFixes && !s.piece.stays
                 ? [
                     {
                       label: `Keep ${lower(s.name)} for another room`,

@@ -27,7 +27,7 @@ export const grid: Rule<PlanFacts> = {
                 wanted: `${GRID_SLACK_MM} mm or less`,
                 because: 'Even rows make many pictures calm; one shifted by a finger’s width spoils it.',
                 school: 'straight grid',
-                mends: [
+                fixes: [
                   {
                     label: 'Bring it into line',
                     changes: [put('hangs', o.id, { xMm: o.xMm, centerMm: o.centerMm })],

@@ -1,6 +1,6 @@
 import type { Hung, PlanFacts, BeforeWall } from '../planFacts.js'
 import type { Placed } from '../walls/hanging.js'
-import type { Mend } from '../../../findings/finding.js'
+import type { Fix } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import { beforeWall } from '../elevation.js'
 import { kg } from './about.js'
@@ -22,7 +22,7 @@ export const PICTURES: ReadonlySet<string> = new Set(['picture', 'mirror', 'obje
 
 export const placed = (h: Hung): Placed => h
 
-export const setCenter = (h: Hung, centerMm: number, label: string): Mend => ({
+export const setCenter = (h: Hung, centerMm: number, label: string): Fix => ({
   label,
   changes: [put('hangs', h.id, { centerMm: Math.round(centerMm) })],
 })

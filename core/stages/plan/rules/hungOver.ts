@@ -1,4 +1,4 @@
-import type { Rule, Finding, Mend } from '../../../findings/finding.js'
+import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
 import { hungRef, wallRef, lower } from './about.js'
 import { put } from '../../../model/changes.js'
@@ -52,14 +52,14 @@ export const hungOver: Rule<PlanFacts> = {
           measured: met.map(lower).join(', '),
           wanted: 'a free place on the wall',
           because: 'Two things cannot have one place.',
-          mends: freePlace(facts, h),
+          fixes: freePlace(facts, h),
         },
       ]
     }),
 }
 
 /** The nearest free place at the same height on the same wall. */
-function freePlace(facts: PlanFacts, h: Hung): Mend[] {
+function freePlace(facts: PlanFacts, h: Hung): Fix[] {
   const wall = facts.room.walls.find((w) => w.id === h.wallId)
   if (!wall) return []
   const taken = [

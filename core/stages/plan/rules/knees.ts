@@ -30,7 +30,7 @@ export const knees: Rule<PlanFacts> = {
           measured: mm(free.mm),
           wanted: `${kneesLeast} to ${kneesMost} mm`,
           because: near ? 'Knees and shins have to pass between.' : 'A cup is put down without getting up.',
-          mends: nudge(facts, table, (m) => {
+          fixes: nudge(facts, table, (m) => {
             const gap = freeBefore(seat, 'front', { ...facts.room, walls: [] }, [m]).mm
             return (
               gap >= kneesLeast &&

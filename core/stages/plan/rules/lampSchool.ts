@@ -33,7 +33,7 @@ export const lampSchool: Rule<PlanFacts> = {
           ? 'A lone ceiling light leaves the corners dark and the faces in shadow.'
           : 'In this school one lamp leads and the rest only helps.',
         school: facts.schools.lamps,
-        mends:
+        fixes:
           !many && hero
             ? [
                 {

@@ -36,7 +36,7 @@ export const lampToSeat: Rule<PlanFacts> = {
               : 'no lamp stands or hangs in the room',
             wanted: `one within ${mm(facts.needs.lampToSeat)}`,
             because: 'A page is lit from beside the shoulder, not from the ceiling.',
-            mends: lamps
+            fixes: lamps
               .flatMap((l) => nudge(facts, l, (m) => boxGap(seat.box, m.box) <= facts.needs.lampToSeat))
               .slice(0, 1),
           },

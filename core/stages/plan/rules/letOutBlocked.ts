@@ -1,4 +1,4 @@
-import type { Rule, Finding, Mend } from '../../../findings/finding.js'
+import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { inLetOut } from './view.js'
 import { ref, lower, mm } from './about.js'
@@ -22,13 +22,13 @@ export const letOutBlocked: Rule<PlanFacts> = {
         measured: `it stands inside the ${mm(2 * (letOut(bed)?.halfD ?? 0))} of the open bed`,
         wanted: 'a second place for it, outside the open bed',
         because: 'The plan is not complete until both states are: by day and by night.',
-        mends: parkingFor(facts, bed, inside),
+        fixes: parkingFor(facts, bed, inside),
       })),
 }
 
 /** A place along a wall, out of the way of the open bed, where a piece can be parked. */
-function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing): Mend[] {
-  if (!facts.withMends) return []
+function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing): Fix[] {
+  if (!facts.withFixes) return []
   const open = asLetOut(bed)
   for (const wall of facts.room.walls)
     for (let along = 100; along < wall.lengthMm - 100; along += 50) {

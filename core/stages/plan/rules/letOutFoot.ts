@@ -30,7 +30,7 @@ export const letOutFoot: Rule<PlanFacts> = {
           measured: `${mm(free.mm)} to ${lower(free.against)}`,
           wanted: mm(free.mm < passLeast ? passLeast : walkLeast),
           because: 'Whoever sleeps at the wall must get out at night.',
-          mends: nudge(
+          fixes: nudge(
             facts,
             bed,
             (m) => freeBefore(asLetOut(m), 'front', facts.room, others).mm >= walkLeast,

@@ -32,7 +32,7 @@ export const load: Rule<PlanFacts> = {
           measured: fault.measured,
           wanted: fault.wanted,
           because: fault.because,
-          mends:
+          fixes:
             enough !== undefined && enough > h.row.hooks && enough <= 4
               ? [
                   {

@@ -22,7 +22,7 @@ export const manyFocal: Rule<PlanFacts> = {
         measured: listed(focal.map((p) => p.name)),
         wanted: 'one thing that draws the eye on entering',
         because: 'Several focal things cancel each other.',
-        mends: focal.slice(0, 3).map((keep) => ({
+        fixes: focal.slice(0, 3).map((keep) => ({
           label: `Only ${lower(keep.name)}`,
           changes: focal.filter((p) => p !== keep).map((p) => put('pieces', p.id, { focal: false })),
         })),

@@ -27,7 +27,7 @@ export const matWider: Rule<PlanFacts> = {
         measured: `face ${mm(h.frame.faceMm)}, border ${mm(h.frame.borderMm)}`,
         wanted: 'a face narrower than the border',
         because: 'Equal bands compete; the wider mat gives the picture its air.',
-        mends: [
+        fixes: [
           set(
             h,
             { borderMm: h.frame.faceMm * 2, bottomBorderMm: h.frame.faceMm * 2 },

@@ -28,7 +28,7 @@ export const mirrored: Rule<PlanFacts> = {
                 because:
                   'Staggered heights are wanted unequal, but each pair about the middle must match; measure up from the floor, not down from a ceiling that may fall.',
                 school: 'staggered, symmetrical about the middle',
-                mends: [
+                fixes: [
                   {
                     label: `Both at ${Math.round(one.centerMm)}`,
                     changes: [put('hangs', two.id, { centerMm: Math.round(one.centerMm) })],

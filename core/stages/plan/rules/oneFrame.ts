@@ -25,7 +25,7 @@ export const oneFrame: Rule<PlanFacts> = {
       wanted: `${like.frame.profile}, ${like.frame.coat}`,
       because: 'In this school one frame makes one room.',
       school: 'one for the room',
-      mends: [
+      fixes: [
         set(
           h,
           { profile: like.frame.profile, coat: like.frame.coat },

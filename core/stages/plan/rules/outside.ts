@@ -28,7 +28,7 @@ export const outside: Rule<PlanFacts> = {
           measured: fixture ? `it stands out ${mm(fixture.depthMm)}` : 'a corner of it is outside the room',
           wanted: 'all of it on the floor of the room',
           because: 'Walls and what is fixed to them do not give way.',
-          mends: nudge(facts, s, (m) => standsClear(facts, m)),
+          fixes: nudge(facts, s, (m) => standsClear(facts, m)),
         },
       ]
     }),

@@ -1,7 +1,7 @@
 import type { PlanPiece } from '../standing.js'
 import { has, lower, kg, hungRef, ref, mm } from './about.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
-import type { Mend, Rule, Finding } from '../../../findings/finding.js'
+import type { Fix, Rule, Finding } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import { fallsOn, ASK } from './cautions.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
@@ -22,7 +22,7 @@ const heavyOrCorded = (p: PlanPiece): boolean =>
   p.kind === 'shelves'
 
 /** Other walls a piece can hang on, those with nobody under it first. */
-function otherWalls(facts: PlanFacts, h: Hung): Mend[] {
+function otherWalls(facts: PlanFacts, h: Hung): Fix[] {
   return facts.room.walls
     .filter((w) => w.id !== h.wallId && w.lengthMm > h.widthMm + 200)
     .map((w) => ({ w, x: freeOn(facts, w.id, w.lengthMm, h) }))
@@ -91,7 +91,7 @@ export const overBed: Rule<PlanFacts> = {
             measured: h.piece.weightG === null ? 'weight not known' : kg(h.piece.weightG),
             wanted: 'another wall',
             because: `What falls falls on a sleeper; a string is not an anchor. ${cot ? 'Cords and soft things stay out of reach of the cot.' : ''} ${ASK}`,
-            mends: otherWalls(facts, h),
+            fixes: otherWalls(facts, h),
           })),
           ...stood.map((s): Finding => ({
             rule: 'plan.over-bed',
@@ -101,7 +101,7 @@ export const overBed: Rule<PlanFacts> = {
             measured: `${mm(boxGap(s.box, bed.box))} from it`,
             wanted: `${mm(NEAR_COT_MM)} or more`,
             because: `A cord within reach can be pulled or wound round a neck. ${ASK}`,
-            mends: nudge(facts, s, (m) => boxGap(m.box, bed.box) >= NEAR_COT_MM),
+            fixes: nudge(facts, s, (m) => boxGap(m.box, bed.box) >= NEAR_COT_MM),
           })),
         ]
       }),

@@ -46,7 +46,7 @@ export const overFurniture: Rule<PlanFacts> = {
             measured: `lower edge ${mm(outline.bottomMm)}, ${mm(gap)} above it; ${Math.round(part * 100)} % of its width`,
             wanted: `${least} to ${most} mm above, two thirds to three quarters of its width`,
             because: 'So far above, the two read apart; near it they read as one.',
-            mends: floats
+            fixes: floats
               ? [
                   {
                     label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`,

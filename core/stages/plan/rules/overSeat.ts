@@ -35,7 +35,7 @@ export const overSeat: Rule<PlanFacts> = {
           measured: `${kg(piece.weightG ?? 0)} on ${first.h.row.hooks} ${first.h.row.fixing}${first.h.row.ratedG === null ? ', rating not known' : ''}`,
           wanted: 'two fixings of known rating into the wall',
           because: `Heads are under it. ${ASK}`,
-          mends: [
+          fixes: [
             {
               label: 'Two rated anchors',
               changes: over.map(({ h }) =>

@@ -45,7 +45,7 @@ export const overlap: Rule<PlanFacts> = {
         measured: `${mm(depth)} in each other`,
         wanted: STAND_MOVED,
         because: 'Two things cannot have one place.',
-        mends: [
+        fixes: [
           ...nudge(facts, small, (s) => standIn(s, large) === 0),
           ...nudge(facts, large, (s) => standIn(s, small) === 0),
         ].slice(0, 2),

@@ -33,7 +33,7 @@ export const paperGuard: Rule<PlanFacts> = {
                   measured: h.frame.board,
                   wanted: 'conservation board',
                   because: 'Plain paper mats turn acid and yellow the work within years.',
-                  mends: [set(h, { board: 'conservation board' }, 'Conservation board')],
+                  fixes: [set(h, { board: 'conservation board' }, 'Conservation board')],
                 },
               ]
             : []),
@@ -47,7 +47,7 @@ export const paperGuard: Rule<PlanFacts> = {
                   measured: `the sun stands in a window beside or across from it ${sun.toFixed(1)} h a day in June`,
                   wanted: 'UV-filtering glazing, or another wall',
                   because: 'Light fades for good; how much it reflects is a separate choice of glass.',
-                  mends: [
+                  fixes: [
                     set(
                       h,
                       {

@@ -52,7 +52,7 @@ export const pendant: Rule<PlanFacts> = {
             because: table
               ? 'One looks across a table, not into a lamp.'
               : 'Heads pass under it. In a low room keep it shallow and gain by the diameter.',
-            mends:
+            fixes:
               s.raisedMm + s.heightMm + (raised - s.raisedMm) <= ceiling + 1
                 ? [
                     {

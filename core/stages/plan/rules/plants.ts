@@ -26,7 +26,7 @@ export const plants: Rule<PlanFacts> = {
           measured: harm.name,
           wanted: `out of reach, or ${harm.instead}`,
           because: 'They chew what they find. A poison center and the grower know more.',
-          mends: [
+          fixes: [
             {
               label: `Take ${harm.instead.split(' or ')[0] ?? 'another'} instead`,
               changes: [

@@ -27,7 +27,7 @@ export const profile: Rule<PlanFacts> = {
             measured: `${[left, middle, right].map((b) => Math.round(b.topMm)).join(', ')} mm high`,
             wanted: 'low, high, low: the outer two clearly lower',
             because: 'Along a wall heights alternate; a pair steadies the middle and does not match it.',
-            mends: [],
+            fixes: [],
           },
         ]
       })

@@ -27,7 +27,7 @@ export const rugBorder: Rule<PlanFacts> = {
           wanted: `${mm(facts.needs.rugBorder)} on every side`,
           because: 'A rug that nearly reaches the walls reads as a carpet cut too small.',
           school: 'largest that leaves the border',
-          mends: layInstead(facts, r),
+          fixes: layInstead(facts, r),
         },
       ]
     })

@@ -21,6 +21,6 @@ export const rugFlat: Rule<PlanFacts> = {
         measured: `${mm(r.widthMm)} × ${mm(r.depthMm)} reaches past the floor`,
         wanted: 'all of it on the floor',
         because: 'Its edge would stand up against the wall, and that is a trip.',
-        mends: [...shiftOnto(facts, r), ...layInstead(facts, r)].slice(0, 2),
+        fixes: [...shiftOnto(facts, r), ...layInstead(facts, r)].slice(0, 2),
       })),
 }

@@ -36,7 +36,7 @@ export const rugGrip: Rule<PlanFacts> = {
                 ? 'sewn together, and an underlay under both'
                 : 'an underlay or gripper, on the list of what is bought',
             because: 'Rugs slide and curl; follow the maker’s instructions for the floor beneath.',
-            mends: [
+            fixes: [
               bath
                 ? withTraits(p, 'It is washable and grips', ['gripping back', 'washable'])
                 : withTraits(

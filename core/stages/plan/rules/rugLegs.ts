@@ -39,7 +39,7 @@ export const rugLegs: Rule<PlanFacts> = {
         wanted: wantAll ? 'all legs of every seat on it' : 'the front legs of every seat on it',
         because: 'A rug that the seats stand on holds them together; an island parts them.',
         ...(facts.schools.rug === null ? {} : { school: facts.schools.rug }),
-        mends: [...shiftOnto(facts, rug), ...layInstead(facts, rug)].slice(0, 2),
+        fixes: [...shiftOnto(facts, rug), ...layInstead(facts, rug)].slice(0, 2),
       },
     ] satisfies Finding[]
   },

@@ -20,6 +20,6 @@ export const rugNominal: Rule<PlanFacts> = {
         wanted: 'the maker’s actual size',
         because:
           'Names of sizes are not sizes: rugs, boards and mattresses come out smaller, and a few centimeters decide.',
-        mends: [withTraits(p, 'It has been measured', [], ['only the nominal size is known'])],
+        fixes: [withTraits(p, 'It has been measured', [], ['only the nominal size is known'])],
       })),
 }

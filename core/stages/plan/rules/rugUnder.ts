@@ -37,7 +37,7 @@ export const rugUnder: Rule<PlanFacts> = {
             measured: mm(Math.max(0, beyond)),
             wanted: `${mm(facts.needs.rugBeyondTable)} on every side${fits.size ? `: ${fits.size.name} or larger` : ''}`,
             because: 'A chair that is pulled back stands with two legs off the edge, and catches it.',
-            mends: [
+            fixes: [
               {
                 label: `Take up ${lower(rug.name)}`,
                 changes: [{ collection: 'stands', id: rug.id, remove: true as const }],

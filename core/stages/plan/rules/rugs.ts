@@ -1,7 +1,7 @@
 import type { PlanFacts } from '../planFacts.js'
 import type { Standing } from '../standing.js'
 import { type RugAdvice, rugAdvice, RUG_SIZES, RUNNER_SIZES, chosenRug } from '../rug.js'
-import type { Mend } from '../../../findings/finding.js'
+import type { Fix } from '../../../findings/finding.js'
 import { mm, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
@@ -27,8 +27,8 @@ export function adviseRug(facts: PlanFacts): {
 }
 
 /** Lays the advised size where it is advised, in the place of a rug. */
-export function layInstead(facts: PlanFacts, rug: Standing): Mend[] {
-  if (!facts.withMends || rug.piece.stays) return []
+export function layInstead(facts: PlanFacts, rug: Standing): Fix[] {
+  if (!facts.withFixes || rug.piece.stays) return []
   const { chosen } = adviseRug(facts)
   if (!chosen || chosen.joined) return []
   const turn = Math.round(((Math.atan2(chosen.box.uy, chosen.box.ux) * 180) / Math.PI + 360) % 360)
@@ -52,8 +52,8 @@ export function layInstead(facts: PlanFacts, rug: Standing): Mend[] {
 }
 
 /** The same rug, shifted or turned so that the front legs stand on it. */
-export function shiftOnto(facts: PlanFacts, rug: Standing): Mend[] {
-  if (!facts.withMends || rug.piece.stays || facts.seats.length === 0) return []
+export function shiftOnto(facts: PlanFacts, rug: Standing): Fix[] {
+  if (!facts.withFixes || rug.piece.stays || facts.seats.length === 0) return []
   const found = rugAdvice({
     seats: facts.seats,
     room: facts.room,

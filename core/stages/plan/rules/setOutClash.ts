@@ -46,7 +46,7 @@ export const setOutClash: Rule<PlanFacts> = {
               : listed(laid.clashes.map((c) => `stile ${c.stile} over ${lower(c.name)} by ${mm(c.overMm)}`)),
           wanted: past ? mm(Math.floor(wall.lengthMm)) : 'equal fields, nothing on a stile',
           because: 'Panels want equal gaps, and a socket sits in a field or not at all.',
-          mends: past
+          fixes: past
             ? [
                 {
                   label: 'End it at the corner',

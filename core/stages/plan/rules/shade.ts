@@ -25,7 +25,7 @@ export const shade: Rule<PlanFacts> = {
           measured: hot ? 'a hot lamp' : 'lamp and gap not known',
           wanted: 'a cool LED with a clear gap on every side, in a certified light set',
           because: `Wood, paper and cloth char and catch. ${ASK}`,
-          mends: [
+          fixes: [
             {
               label: 'A cool LED, clear on every side',
               changes: [

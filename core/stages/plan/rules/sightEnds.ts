@@ -21,7 +21,7 @@ export const sightEnds: Rule<PlanFacts> = {
         measured: sight.endsOn,
         wanted: 'a picture, a window, or the piece meant as the focus',
         because: 'The first view is the room; finish it before the rest.',
-        mends: sight.before
+        fixes: sight.before
           ? standings
               .filter((s) => s.name === sight.before)
               .map((s) => ({

@@ -23,7 +23,7 @@ export const sizeDoubt: Rule<PlanFacts> = {
           measured: mm(p.widthMm),
           wanted: `${p.widthMm} ${meant.unit} would be ${mm(meant.mm)}`,
           because: 'A bare number in the wrong unit turns a sofa into a matchbox.',
-          mends: [
+          fixes: [
             {
               label: `It is ${p.widthMm} ${meant.unit}: ${meant.mm} mm`,
               changes: [put('pieces', p.id, { widthMm: meant.mm })],

@@ -39,7 +39,7 @@ export const sleepDark: Rule<PlanFacts> = {
             because:
               'Ask each sleeper: the lining that is right for late sleepers is wrong where a child must be seen.',
             school: wanted,
-            mends: [withTraits(p, `A ${other} instead`, [other], [lining])],
+            fixes: [withTraits(p, `A ${other} instead`, [other], [lining])],
           },
         ]
       })

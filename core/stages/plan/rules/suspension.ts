@@ -23,7 +23,7 @@ export const suspension: Rule<PlanFacts> = {
             ? `chain or cable rated for ${kg(suspensionG(p.weightG))}`
             : `chain or cable rated for ${SUSPENSION_FACTOR} times its weight`,
           because: `Breaking load is not working load, and nylon creeps. ${ASK}`,
-          mends: [
+          fixes: [
             withTraits(p, 'Rated chain or cable', ['hung by rated chain or cable'], ['hung by line or cord']),
           ],
         },

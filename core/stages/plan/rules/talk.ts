@@ -23,7 +23,7 @@ const kneeToKnee = (facts: PlanFacts, anchor: Standing, s: Standing, gap: number
   measured: mm(gap),
   wanted: `${mm(facts.needs.talkLeast)} or more between seats that face each other`,
   because: 'Nearer than that one sits knee to knee.',
-  mends: nudge(
+  fixes: nudge(
     facts,
     s,
     (m) =>
@@ -54,7 +54,7 @@ export const talk: Rule<PlanFacts> = {
           measured: mm(gap),
           wanted: `${mm(facts.needs.talkMost)} or less`,
           because: 'Beyond that one raises the voice.',
-          mends: nudge(facts, s, (m) => boxGap(anchor.box, m.box) <= facts.needs.talkMost),
+          fixes: nudge(facts, s, (m) => boxGap(anchor.box, m.box) <= facts.needs.talkMost),
         },
       ]
     })

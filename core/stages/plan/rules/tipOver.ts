@@ -38,7 +38,7 @@ export const tipOver: Rule<PlanFacts> = {
             ? 'a restraint to the building, with written consent; or a lower or braced piece'
             : 'a restraint to the building',
           because: `Pads and weight are no restraint. ${rented ? 'What must be anchored may not be drilled: ask for consent, or choose another piece. ' : ''}${ASK}`,
-          mends: [
+          fixes: [
             withTraits(
               p,
               rented ? 'It will be anchored, with consent' : 'It will be anchored',

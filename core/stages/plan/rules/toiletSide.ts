@@ -31,7 +31,7 @@ export const toiletSide: Rule<PlanFacts> = {
             measured: `${mm(worst.mm)} from its middle`,
             wanted: `${mm(stop ? code : wish)} or more`,
             because: 'Shoulders and elbows need it; the local code and a licensed plumber decide.',
-            mends: nudge(facts, s, (m) =>
+            fixes: nudge(facts, s, (m) =>
               (['left', 'right'] as const).every(
                 (side) =>
                   freeBefore(

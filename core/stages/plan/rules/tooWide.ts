@@ -24,7 +24,7 @@ export const tooWide: Rule<PlanFacts> = {
           measured: `${mm(p.widthMm)} on ${mm(wall.lengthMm)}`,
           wanted: `${mm(wall.lengthMm)} or less`,
           because: 'Sizes vary far more than one expects; measure before buying.',
-          mends: [
+          fixes: [
             {
               label: `Free it of ${lower(wall.name)}`,
               changes: [put('pieces', p.id, { wallId: null })],

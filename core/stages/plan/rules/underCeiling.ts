@@ -28,7 +28,7 @@ export const underCeiling: Rule<PlanFacts> = {
           measured: `top at ${mm(h.topMm)} in a room of ${mm(ceiling)}`,
           wanted: `${mm(facts.needs.underCeiling)} or more above it`,
           because: 'Pictures are stacked upward only where the ceiling is high.',
-          mends: [
+          fixes: [
             setCenter(
               h,
               ceiling - facts.needs.underCeiling - h.heightMm / 2,

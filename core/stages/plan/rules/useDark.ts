@@ -39,7 +39,7 @@ export const useDark: Rule<PlanFacts> = {
         wanted: `${p.targetLux} lx: ${p.says}`,
         because:
           'A splendid fitting does not light the book; poor light is made good by several small lamps at eye level.',
-        mends: [],
+        fixes: [],
       }))
   },
 }

@@ -64,7 +64,7 @@ export const walk: Rule<PlanFacts> = {
           w.widthMm >= passLeast && want === walkMain
             ? 'The main walk is used by two, and with a tray.'
             : 'One must get there without turning sideways.',
-        mends: blockers
+        fixes: blockers
           .slice(0, 2)
           .flatMap((b) =>
             nudge(facts, b, (m) => opensWay(facts, m, b, w.between ?? ['', ''], want, w.widthMm)),

@@ -26,7 +26,7 @@ export const wayIn: Rule<PlanFacts> = {
           measured: `${piece.widthMm} × ${piece.depthMm} × ${piece.heightMm} mm misses ${at ? lower(at.part.name || at.part.kind) : 'the way'} by ${mm(-Math.floor(at?.spareMm ?? 0))}`,
           wanted: 'something to spare at every part of the way',
           because: 'A piece that does not pass goes back at one’s own cost.',
-          mends: [
+          fixes: [
             {
               label: 'Choose another that does',
               changes: [put('pieces', piece.id, { verdict: 'let go' })],

@@ -35,7 +35,7 @@ export const wetLamp: Rule<PlanFacts> = {
               measured: `${mm(beside)} beside, ${mm(Math.max(0, above))} above`,
               wanted: 'outside the zones, or a fitting rated for them',
               because: 'Water and current. Ask zone and rating; a licensed electrician decides.',
-              mends: nudge(facts, lamp, (m) => {
+              fixes: nudge(facts, lamp, (m) => {
                 const q = inBox(tub.box, m.box)
                 return (
                   Math.max(

@@ -37,7 +37,7 @@ export const windowBlocked: Rule<PlanFacts> = {
               measured: `${mm(s.raisedMm + s.heightMm)} high before a sill of ${mm(o.sillMm)}`,
               wanted: 'nothing above the sill',
               because: 'It takes light and view, and the window can no longer be opened or curtained.',
-              mends: nudge(facts, s, (m) => !blocks(m)),
+              fixes: nudge(facts, s, (m) => !blocks(m)),
             },
           ]
         }),

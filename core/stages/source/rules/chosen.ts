@@ -1,5 +1,5 @@
 import type { ItemFacts, OptionFacts } from '../sourceFacts.js'
-import type { Mend } from '../../../findings/finding.js'
+import type { Fix } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 
 export const about = (i: ItemFacts, o?: OptionFacts) => [
@@ -7,7 +7,7 @@ export const about = (i: ItemFacts, o?: OptionFacts) => [
   ...(o ? [{ kind: 'option' as const, id: o.id, name: o.name }] : []),
 ]
 
-export const choose = (i: ItemFacts, o: OptionFacts | undefined, label: string): Mend => ({
+export const choose = (i: ItemFacts, o: OptionFacts | undefined, label: string): Fix => ({
   label,
   changes: [put('items', i.id, { chosenOptionId: o?.id ?? null })],
 })

@@ -20,7 +20,7 @@ export const companionMissing: Rule<SourceFacts> = {
         measured: `no line for ${c.what}`,
         wanted: 'a line of its own, or accepted as there already',
         because: `${c.why} What is forgotten now is bought in a hurry later.`,
-        mends: [
+        fixes: [
           {
             label: `Add the line “${c.what}”`,
             changes: [

@@ -35,7 +35,7 @@ export const dearerOverTheStay: Rule<SourceFacts> = {
             measured: `${money(own.totalMinor)}: bought ${times(own.purchases)}`,
             wanted: `${money(better.cost.totalMinor)}: bought ${times(better.cost.purchases)}`,
             because: 'Whole purchases within the stay decide; price divided by years alone misleads.',
-            mends: [
+            fixes: [
               {
                 label: `Take ${better.x.name}, ${money(better.x.landedMinor)}`,
                 changes: [put('items', i.id, { chosenOptionId: better.x.id })],

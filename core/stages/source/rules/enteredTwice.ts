@@ -24,6 +24,6 @@ export const enteredTwice: Rule<SourceFacts> = {
           : `each is the only ${pieceKind} in its list`,
       wanted: 'one thing with one size, one weight and one place',
       because: 'What is entered twice is changed once: the plan then judges a size nobody buys.',
-      mends: [{ label: 'They are one thing', changes }],
+      fixes: [{ label: 'They are one thing', changes }],
     })),
 }

@@ -31,7 +31,7 @@ export const holdEnds: Rule<SourceFacts> = {
               measured: `held until ${dayText(o.heldUntil)}`,
               wanted: o.chosen ? 'ordered by then' : 'a decision by then',
               because: 'A find that is gone the next day starts the search again.',
-              mends: o.chosen
+              fixes: o.chosen
                 ? []
                 : [
                     {

@@ -26,7 +26,7 @@ export const houseFirst: Rule<SourceFacts> = {
           measured: 'nobody has looked whether the owned one serves',
           wanted: 'the owned one among the options',
           because: 'What is owned already costs only what its rework costs.',
-          mends: [
+          fixes: [
             {
               label: `Add ${p.name} as an option`,
               changes: [

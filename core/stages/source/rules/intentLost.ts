@@ -1,4 +1,4 @@
-import type { Rule, Mend, Finding } from '../../../findings/finding.js'
+import type { Rule, Fix, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
 import { put } from '../../../model/changes.js'
 import { choose, about } from './chosen.js'
@@ -21,11 +21,11 @@ export const intentLost: Rule<SourceFacts> = {
           : swap.savedMinor > 0
             ? `${money(swap.savedMinor)} less`
             : `${money(-swap.savedMinor)} more`
-      const say = (intentKept: 'kept' | 'lost', label: string): Mend => ({
+      const say = (intentKept: 'kept' | 'lost', label: string): Fix => ({
         label,
         changes: [put('items', i.id, { intentKept })],
       })
-      const back: Mend[] = i.options
+      const back: Fix[] = i.options
         .filter((o) => o.name === swap.plannedName)
         .map((o) => choose(i, o, `Back to ${o.name}`))
       const finding: Finding = {
@@ -37,7 +37,7 @@ export const intentLost: Rule<SourceFacts> = {
         wanted: i.intent ? `“${i.intent}”` : 'an intent to judge it by',
         because:
           'What is bought is rarely what was drawn; the room holds together while each thing still does what it was for.',
-        mends:
+        fixes:
           swap.intent === 'lost'
             ? back
             : [say('kept', 'The intent is kept'), say('lost', 'The intent is lost'), ...back],

@@ -23,7 +23,7 @@ export const notLookedOver: Rule<SourceFacts> = {
         measured: o.lookedAt.length === 0 ? 'nothing ticked' : `only ${o.lookedAt.join(', ')}`,
         wanted: 'size, structure, smell and insects at least; wiring on anything with a plug',
         because: 'Second-hand seldom goes back: what is found at home is kept at home.',
-        mends: [
+        fixes: [
           {
             label: 'It is looked over: size, structure, smell, insects',
             changes: [put('options', o.id, { lookedAt: ['size', 'structure', 'smell', 'insects'] })],

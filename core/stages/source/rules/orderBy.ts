@@ -30,7 +30,7 @@ export const orderBy: Rule<SourceFacts> = {
         measured: `${o.leadDays} days of lead time, needed on ${dayText(i.neededOn)}`,
         wanted: `ordered by ${dayText(last)}`,
         because: 'After that day it comes when the fitters have gone.',
-        mends: [],
+        fixes: [],
       }
       return [finding]
     }),

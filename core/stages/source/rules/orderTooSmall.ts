@@ -21,7 +21,7 @@ export const orderTooSmall: Rule<SourceFacts> = {
             wanted: `${money(b.goodsMinor + b.shortMinor)} at least`,
             because:
               'An order below it is refused or pays a surcharge; another thing from there, or another supplier.',
-            mends: [],
+            fixes: [],
           },
         ]
       // Worth saying only when buying more would cost less than it saves twice over.
@@ -35,7 +35,7 @@ export const orderTooSmall: Rule<SourceFacts> = {
             measured: `${money(b.goodsMinor)} of goods chosen`,
             wanted: money(b.goodsMinor + b.nextBand.missingMinor),
             because: 'Delivery falls with the size of the order.',
-            mends: [],
+            fixes: [],
           },
         ]
       return []

@@ -27,7 +27,7 @@ export const placeholderDue: Rule<SourceFacts> = {
         measured: `review on ${dayText(o.reviewOn)}`,
         wanted: `the lasting piece, for which ${money(i.targetMinor)} is held`,
         because: 'A stand-in was meant to stand in; the money for the right one is still held back.',
-        mends: [
+        fixes: [
           {
             label: 'Open a line for the lasting piece',
             changes: [

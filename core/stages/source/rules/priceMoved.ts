@@ -43,7 +43,7 @@ export const priceMoved: Rule<SourceFacts> = {
               wanted: said.wanted,
               because:
                 'Waiting for a markdown is a bet against stock and date; a price that moved asks for the decision again.',
-              mends:
+              fixes:
                 o.history.reached && !o.chosen && o.against.length === 0
                   ? [
                       {

@@ -26,7 +26,7 @@ export const rateNotGiven: Rule<SourceFacts> = {
                 wanted: 'a rate and its day, under “Price history, stock and currency”',
                 because:
                   'Until then its figure counts as if it were in the money of the job, which it is not.',
-                mends: [],
+                fixes: [],
               },
             ],
       ),

@@ -32,7 +32,7 @@ export const reworkNearNew: Rule<SourceFacts> = {
         wanted: 'under 60 %, or a layout worth keeping',
         because:
           'Reworking is worth it while new would cost far more; near the price of new it is a day’s work for little.',
-        mends: [
+        fixes: [
           {
             label: `Take ${fresh.name}, ${money(fresh.landedMinor)}`,
             changes: [put('items', i.id, { chosenOptionId: fresh.id })],

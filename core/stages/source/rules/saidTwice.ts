@@ -44,7 +44,7 @@ export const saidTwice: Rule<SourceFacts> = {
         measured: `in the schedule ${line}, in the room ${own}`,
         wanted: 'one of them',
         because: 'They are one thing: what is right in one list is right in both.',
-        mends: [
+        fixes: [
           {
             label: `It is ${own}`,
             changes: [unsaid],

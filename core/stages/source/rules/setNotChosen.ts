@@ -23,7 +23,7 @@ export const setNotChosen: Rule<SourceFacts> = {
         measured: `${partOf.name} not chosen`,
         wanted: 'the set chosen, or this from elsewhere',
         because: 'The price of a set is for everything in it, and for nothing without it.',
-        mends: [
+        fixes: [
           {
             label: `Choose ${partOf.name}`,
             changes: [put('items', partOf.itemId, { chosenOptionId: partOf.optionId })],

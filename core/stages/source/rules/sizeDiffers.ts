@@ -27,7 +27,7 @@ export const sizeDiffers: Rule<SourceFacts> = {
         measured: `drawn ${size(0)}, chosen ${size(1)}`,
         wanted: 'the size that will stand there',
         because: 'Passages, doors and the rug under it are judged by the size that is drawn.',
-        mends: [
+        fixes: [
           { label: `Draw it as ${option.name} is`, changes: [put('pieces', piece.id, { ownSize: false })] },
         ],
       }

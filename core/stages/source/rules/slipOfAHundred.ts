@@ -32,7 +32,7 @@ export const slipOfAHundred: Rule<SourceFacts> = {
               .join(' → '),
             wanted: `likely ${o.slip.likely.map(money).join(' → ')}`,
             because: `Spoken prices lose their hundreds: ${o.slip.why}.`,
-            mends:
+            fixes:
               likely === o.priceMinor
                 ? []
                 : [

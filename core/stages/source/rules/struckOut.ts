@@ -1,9 +1,9 @@
 import type { ItemFacts, SourceFacts } from '../sourceFacts.js'
-import type { Mend, Rule, Finding } from '../../../findings/finding.js'
+import type { Fix, Rule, Finding } from '../../../findings/finding.js'
 import { choose, chosenOf, about } from './chosen.js'
 
 /** Others that may be taken, the cheapest first, as ways out. */
-const runnersUp = (i: ItemFacts, money: SourceFacts['money']): Mend[] =>
+const runnersUp = (i: ItemFacts, money: SourceFacts['money']): Fix[] =>
   i.options
     .filter((o) => !o.chosen && o.against.length === 0)
     .slice(0, 2)
@@ -29,7 +29,7 @@ export const struckOut: Rule<SourceFacts> = {
         measured: o.against.map((r) => r.says).join('; '),
         wanted: 'an option that nothing strikes out',
         because: 'What does not fit, comes too late or is gone is found out now or at the door.',
-        mends: [...runnersUp(i, money), choose(i, undefined, 'Leave it open')],
+        fixes: [...runnersUp(i, money), choose(i, undefined, 'Leave it open')],
       }
       return [finding]
     }),

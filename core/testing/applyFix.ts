@@ -1,11 +1,11 @@
-import type { Mend } from '../findings/finding.js'
+import type { Fix } from '../findings/finding.js'
 import { toHolder } from '../model/oneThing.js'
 import { SINGLE } from '../model/registry.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
-/** The job after a mend: what the screen does with its edits, told in a few lines. */
-export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {
-  return toHolder(job, mend.changes).reduce<JobSnapshot>((now, change, n) => {
+/** The job after a fix: what the screen does with its edits, told in a few lines. */
+export function applyFix(job: JobSnapshot, fix: Fix): JobSnapshot {
+  return toHolder(job, fix.changes).reduce<JobSnapshot>((now, change, n) => {
     const collection = change.collection
     if (SINGLE.has(collection)) {
       if (!('set' in change)) throw new Error('a single row can only be changed')
@@ -14,7 +14,7 @@ export function applyMend(job: JobSnapshot, mend: Mend): JobSnapshot {
     const rows = now[collection] as unknown as readonly { id: string }[]
     if ('add' in change)
       return { ...now, [collection]: [...rows, { id: `added ${n}`, ...change.add, version: 1 }] }
-    if (!rows.some((r) => r.id === change.id)) throw new Error(`no ${collection} ${change.id} to mend`)
+    if (!rows.some((r) => r.id === change.id)) throw new Error(`no ${collection} ${change.id} to fix`)
     return {
       ...now,
       [collection]:
