@@ -127,7 +127,7 @@ export async function sourcePage(page, url) {
     const { version: _w, ...option } = demo.options.find((o) => o.widthMm && o.colorL !== null)
     const bare = {
       aimFinishId: null,
-      focusId: null,
+      focalPointId: null,
       wallId: null,
       finishId: null,
       chosenOptionId: null,

@@ -29,7 +29,7 @@ export function hallOf150(file) {
     brief: { ...file.brief, roomName: 'Hall of 150', schemeId: null },
     walls: file.walls.map((wall, i) => ({ ...wall, lengthMm: i % 2 ? 12_000 : 14_000 })),
     pieces,
-    stands: pieces.map((p, i) => ({
+    floorPlacements: pieces.map((p, i) => ({
       id: `stand ${i}`,
       pieceId: p.id,
       optionId: null,
@@ -49,7 +49,7 @@ export function carpetTiles(demo, itemId, optionId) {
   const { version: _w, ...option } = demo.options[0]
   const nothing = [
     'aimFinishId',
-    'focusId',
+    'focalPointId',
     'wallId',
     'finishId',
     'chosenOptionId',

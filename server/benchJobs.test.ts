@@ -30,7 +30,7 @@ test('the hall of 150 that the bench drags in is a job that can be imported', as
   const made = await me.request<{ id: string }>('POST', '/api/jobs/import', hallOf150(demo()))
   expect(made.status, JSON.stringify(made.body)).toBe(201)
   const job = await snapshotOf(me, made.body.id)
-  expect([job.pieces.length, job.stands.length]).toEqual([150, 150])
+  expect([job.pieces.length, job.floorPlacements.length]).toEqual([150, 150])
 })
 
 test('the item that twenty thousand entries hang on can be made', async () => {

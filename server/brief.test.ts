@@ -155,7 +155,7 @@ test('a job file of version 1 is read: the rectangle becomes four walls, and not
   const wall = (name: string) => job.walls.find((w) => w.name === name)!.id
   expect(job.openings.find((o) => o.kind === 'window')!.wallId).toBe(wall('West wall'))
   expect(job.schools.colorScheme).toBe('two mains and one accent')
-  expect(job.placements.find((p) => p.surface.startsWith('wall:'))!.surface).toBe(
+  expect(job.finishAssignments.find((p) => p.surface.startsWith('wall:'))!.surface).toBe(
     `wall:${wall('North wall')}`,
   )
   expect(job.pieces[0]!.wallId).toBe(wall('East wall'))
@@ -195,9 +195,9 @@ test('rooms measured before the walls came are carried over by the migration', a
     { name: 'East wall, length not measured', hinge: 'none', swing: 'none' },
     { name: 'West wall', hinge: 'left', swing: 'in' },
   ])
-  expect(await one(`select w.name from placement p join wall w on p.surface = 'wall:' || w.id`)).toEqual([
-    { name: 'South wall' },
-  ])
+  expect(
+    await one(`select w.name from finish_assignment p join wall w on p.surface = 'wall:' || w.id`),
+  ).toEqual([{ name: 'South wall' }])
   expect(await one(`select w.name from piece p join wall w on w.id = p.wall_id`)).toEqual([
     { name: 'North wall' },
   ])

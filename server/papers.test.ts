@@ -26,7 +26,7 @@ beforeAll(async () => {
     ...file,
     photos: [],
     pictures: [],
-    pulls: [],
+    sampledColors: [],
   })
   expect(made.status, JSON.stringify(made.body)).toBe(201)
   job = await snapshotOf(member, made.body.id)

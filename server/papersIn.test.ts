@@ -148,7 +148,7 @@ describe('papers of a job', () => {
     const { jobId, items } = await jobWithItems(member, [10_000])
     const order = await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
     const orderId = order.body.orderId!
-    await money(member, jobId, 'payments', { ...paymentOf(orderId, 4_000), guessed: true })
+    await money(member, jobId, 'payments', { ...paymentOf(orderId, 4_000), estimated: true })
     const { lines } = await snapshotOf(member, jobId)
     const put = async (collection: string, row: Record<string, unknown> & { id: string }) =>
       expect((await addRow(member, jobId, collection, row)).status).toBe(200)
@@ -198,7 +198,7 @@ describe('papers of a job', () => {
     expect(again.receipts[0]).toMatchObject({ totalMinor: 10_000, orderId: again.orders[0]!.id })
     expect(again.claims[0]).toMatchObject({ note: 'torn', lineId: again.lines[0]!.id })
     expect(again.loans[0]).toMatchObject({ name: 'Palm', reason: 'to try' })
-    expect(again.entries.filter((e) => e.guessed).map((e) => e.amountMinor)).toEqual([4_000])
+    expect(again.entries.filter((e) => e.estimated).map((e) => e.amountMinor)).toEqual([4_000])
     expect(again.photos.map((p) => [p.kind, p.subject, p.pages]).sort()).toEqual([
       ['damage', `claim:${again.claims[0]!.id}`, 0],
       ['paper', `receipt:${again.receipts[0]!.id}`, 1],
@@ -210,7 +210,7 @@ describe('papers of a job', () => {
     const order = await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
     const paid = await money(member, jobId, 'payments', {
       ...paymentOf(order.body.orderId!, 4_000),
-      guessed: true,
+      estimated: true,
     })
     const left = async () => {
       const job = await snapshotOf(member, jobId)

@@ -90,7 +90,13 @@ describe('papers of the plan', () => {
     ])
       await put('walls', w)
     const table = await put('pieces', piece({ name: 'Low table', kind: 'low table' }))
-    standId = await put('stands', { ...NEW_STAND, id: randomUUID(), pieceId: table, xMm: 2000, yMm: 1500 })
+    standId = await put('floorPlacements', {
+      ...NEW_STAND,
+      id: randomUUID(),
+      pieceId: table,
+      xMm: 2000,
+      yMm: 1500,
+    })
     const { status, type, bytes } = await get(`plan/tape-out.pdf?stand=${standId}`)
     expect(status).toBe(200)
     expect(type).toContain('application/pdf')
@@ -121,7 +127,7 @@ describe('papers of the plan', () => {
     expect((await get('plan/tape-out.pdf')).status).toBe(200)
     const job = await snapshotOf(member, jobId)
     const print = await put('pieces', piece({ name: 'Print', kind: 'picture', heightMm: 500 }))
-    await put('hangs', {
+    await put('wallPlacements', {
       ...NEW_HANG,
       id: randomUUID(),
       pieceId: print,
@@ -139,9 +145,9 @@ describe('papers of the plan', () => {
 test('an option that was tried in a place and thrown away leaves the piece standing', async () => {
   const job = await snapshotOf(member, jobId)
   const option = job.options[0]!
-  const stand = job.stands.find((s) => s.id === standId)!
+  const stand = job.floorPlacements.find((s) => s.id === standId)!
   const { version, ...row } = stand
-  const tried = await setRow(member, jobId, 'stands', { ...row, optionId: option.id })
+  const tried = await setRow(member, jobId, 'floorPlacements', { ...row, optionId: option.id })
   expect(tried.status).toBe(200)
   const item = job.items[0]!
   const freed = await setRow(member, jobId, 'items', {
@@ -153,12 +159,12 @@ test('an option that was tried in a place and thrown away leaves the piece stand
     await removeRow(member, jobId, 'options', option.id, option.version),
     await sendChanges(member, jobId, [
       { collection: 'options', id: option.id, remove: true, seen: option.version },
-      { collection: 'stands', id: standId, set: { optionId: null }, was: { optionId: option.id } },
+      { collection: 'floorPlacements', id: standId, set: { optionId: null }, was: { optionId: option.id } },
     ]),
   ]
   // By itself it would leave a place naming what is not there; the page sends what goes along.
   expect([alone.status, group.status], JSON.stringify(group.body)).toEqual([409, 200])
-  expect((await snapshotOf(member, jobId)).stands.find((s) => s.id === standId)).toMatchObject({
+  expect((await snapshotOf(member, jobId)).floorPlacements.find((s) => s.id === standId)).toMatchObject({
     optionId: null,
   })
 })
@@ -170,10 +176,10 @@ test('the plan goes out with the job file and comes back the same, under new ids
   const [one, two] = [await snapshotOf(member, jobId), await snapshotOf(member, made.body.id)]
   const plain = (rows: readonly object[]) =>
     rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !/id$/i.test(k) && k !== 'version')))
-  expect(plain(two.stands)).toEqual(plain(one.stands))
-  expect(plain(two.hangs)).toEqual(plain(one.hangs))
+  expect(plain(two.floorPlacements)).toEqual(plain(one.floorPlacements))
+  expect(plain(two.wallPlacements)).toEqual(plain(one.wallPlacements))
   const pieceName = (job: typeof one, id: string) => job.pieces.find((p) => p.id === id)?.name
-  expect(two.stands.map((s) => pieceName(two, s.pieceId))).toEqual(
-    one.stands.map((s) => pieceName(one, s.pieceId)),
+  expect(two.floorPlacements.map((s) => pieceName(two, s.pieceId))).toEqual(
+    one.floorPlacements.map((s) => pieceName(one, s.pieceId)),
   )
 })

@@ -236,26 +236,26 @@ test('a finish that is worn cannot be removed by itself, and the answer names wh
   const finish = finishRow()
   await addRow(member, jobId, 'finishes', finish)
   const laid = () => ({
-    ...good('placements'),
+    ...good('finishAssignments'),
     surface: 'ceiling',
     finishId: finish.id,
     schemeId: null,
     candidate: false,
   })
   const first = laid()
-  await addRow(member, jobId, 'placements', first)
+  await addRow(member, jobId, 'finishAssignments', first)
   const gone = await removeRow(member, jobId, 'finishes', finish.id, 1)
   expect([gone.status, gone.body.detail]).toEqual([409, expect.stringContaining('the finish on ceiling')])
   expect(gone.body.current).toEqual([
     {
-      collection: 'placements',
+      collection: 'finishAssignments',
       id: first.id,
       name: 'the finish on ceiling',
       field: 'finishId',
       record: false,
     },
   ])
-  const second = await addRow(member, jobId, 'placements', laid())
+  const second = await addRow(member, jobId, 'finishAssignments', laid())
   expect([second.status, second.body.detail]).toEqual([409, expect.stringContaining('has a finish already')])
 })
 
@@ -298,7 +298,7 @@ describe('in and out as a file', () => {
             on: '2026-11-01',
             means: null,
             voucherId: null,
-            guessed: false,
+            estimated: false,
             updateId: '',
             taxMinor: 0,
             note: '',

@@ -52,7 +52,7 @@ const schemeRow = (name: string, more: Record<string, unknown> = {}) => ({
   ...more,
 })
 const placed = (finishId: string, more: Record<string, unknown> = {}) => ({
-  ...ROWS.placements.blank(),
+  ...ROWS.finishAssignments.blank(),
   id: randomUUID(),
   surface: 'walls',
   finishId,
@@ -75,20 +75,20 @@ describe('what a surface wears', () => {
     const finishes = [await put('finishes', finishRow()), await put('finishes', finishRow())]
     const [one, two] = finishes.map((f) => f.id) as [string, string]
     const winter = await put('schemes', schemeRow('Winter'))
-    await put('placements', placed(one))
-    await put('placements', placed(two, { schemeId: winter.id }))
+    await put('finishAssignments', placed(one))
+    await put('finishAssignments', placed(two, { schemeId: winter.id }))
     for (const twice of [placed(two), placed(one, { schemeId: winter.id })]) {
-      const { status, body } = await send('placements', twice)
+      const { status, body } = await send('finishAssignments', twice)
       expect(status).toBe(409)
       expect(body.detail).toMatch(/has a finish already/)
     }
-    for (const id of finishes) await put('placements', placed(id.id, { candidate: true }))
-    expect((await snapshotOf(member, jobId)).placements).toHaveLength(4)
+    for (const id of finishes) await put('finishAssignments', placed(id.id, { candidate: true }))
+    expect((await snapshotOf(member, jobId)).finishAssignments).toHaveLength(4)
   })
 
   test('a scheme that is not of this job is refused', async () => {
     const finish = await put('finishes', finishRow())
-    const { status } = await send('placements', placed(finish.id, { schemeId: randomUUID() }))
+    const { status } = await send('finishAssignments', placed(finish.id, { schemeId: randomUUID() }))
     expect(status).toBe(409)
   })
 
@@ -113,9 +113,9 @@ describe('what a surface wears', () => {
       costMinor: null,
       ...more,
     })
-    await put('dressings', dressing())
-    expect((await send('dressings', dressing())).status).toBe(409)
-    const cost = await send('dressings', dressing({ costMinor: -1 }))
+    await put('schemeOverrides', dressing())
+    expect((await send('schemeOverrides', dressing())).status).toBe(409)
+    const cost = await send('schemeOverrides', dressing({ costMinor: -1 }))
     expect([cost.status, cost.body.errors?.[0]?.field]).toEqual([400, 'costMinor'])
   })
 })
@@ -151,10 +151,10 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
     widthMm: 900,
     heightMm: 450,
   })
-  await put('placements', placed(shared.id))
-  await put('placements', placed(warm.id, { schemeId: winter.id }))
-  await put('placements', placed(warm.id, { surface: `part:${part.id}` }))
-  await put('dressings', {
+  await put('finishAssignments', placed(shared.id))
+  await put('finishAssignments', placed(warm.id, { schemeId: winter.id }))
+  await put('finishAssignments', placed(warm.id, { surface: `part:${part.id}` }))
+  await put('schemeOverrides', {
     id: randomUUID(),
     schemeId: winter.id,
     pieceId: cushion.id,
@@ -162,7 +162,7 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
     absent: false,
     costMinor: 2900,
   })
-  await put('pulls', {
+  await put('sampledColors', {
     id: randomUUID(),
     position: 0,
     name: 'the sail',
@@ -186,13 +186,13 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
     return {
       follows: name(job.brief.schemeId),
       schemes: job.schemes.map(({ id: _, overId, ...s }) => ({ ...s, over: name(overId), version: 0 })),
-      placements: job.placements
+      finishAssignments: job.finishAssignments
         .map((p) => {
           const [kind, id] = p.surface.split(':')
           return [kind, name(id ?? null), name(p.finishId), name(p.schemeId)].join('/')
         })
         .sort(),
-      dressings: job.dressings.map((d) => [
+      schemeOverrides: job.schemeOverrides.map((d) => [
         name(d.schemeId),
         name(d.pieceId),
         name(d.finishId),
@@ -200,10 +200,10 @@ test('schemes, what they wear, parts of walls and pulled colors come back out of
         d.costMinor,
       ]),
       parts: job.parts.map(({ id: _, ...p }) => ({ ...p, version: 0 })),
-      pulls: job.pulls.map(({ id: _, ...p }) => ({ ...p, version: 0 })),
+      sampledColors: job.sampledColors.map(({ id: _, ...p }) => ({ ...p, version: 0 })),
       finishes: job.finishes.map(({ id: _, ...f }) => ({ ...f, version: 0 })),
       worn: inScheme(job)
-        .placements.map((p) => name(p.finishId))
+        .finishAssignments.map((p) => name(p.finishId))
         .sort(),
     }
   }
@@ -233,7 +233,7 @@ test('a job file of version 2 is read: the name its scheme had is its first sche
   for (const f of job.finishes)
     expect(f).toMatchObject({ texture: 'smooth', patternKind: 'none', colors: [] })
   // What it wore stays shared by every scheme.
-  expect(job.placements.map((p) => [p.schemeId, p.candidate])).toEqual(
+  expect(job.finishAssignments.map((p) => [p.schemeId, p.candidate])).toEqual(
     old.placements.map(() => [null, false]),
   )
 
@@ -275,13 +275,13 @@ test('looks named before schemes came are carried over by the migration, each in
     { name: null, id: jobs.nameless },
   ])
   expect(await seen(studios[1], names)).toEqual([{ name: 'Salt', id: jobs.other }])
-  expect(await seen(studios[0], 'select scheme_id, candidate from placement')).toEqual([
+  expect(await seen(studios[0], 'select scheme_id, candidate from finish_assignment')).toEqual([
     { scheme_id: null, candidate: false },
   ])
   expect(await seen(studios[0], 'select texture, wear, colors from finish')).toEqual([
     { texture: 'smooth', wear: 'not known', colors: [] },
   ])
-  for (const table of ['scheme', 'dressing', 'pull', 'wall_part', 'deck', 'sample'])
+  for (const table of ['scheme', 'scheme_override', 'sampled_color', 'wall_part', 'deck', 'sample'])
     expect(await seen(randomUUID(), `select * from ${table}`), table).toEqual([])
   await db.end()
 })

@@ -218,14 +218,14 @@ describe('an order', () => {
       usedOn: null,
       thirdParty: false,
     }
-    expect((await put(jobId, 'offers', offer)).status).toBe(200)
+    expect((await put(jobId, 'discounts', offer)).status).toBe(200)
     const shown = deriveJob(await snapshotOf(member, jobId), '2026-03-04')
     // 500.00 less 12.5 % is 437.50, and 49.00 of delivery.
     expect(shown.items[0]?.chosenMinor).toBe(48_650)
     expect((await money(member, jobId, 'orders', wish(supplier.id, item.id))).status).toBe(201)
     const job = await snapshotOf(member, jobId)
     expect(job.lines.map((l) => l.amountMinor)).toEqual([48_650])
-    expect(job.offers[0]?.usedOn).toBe('2026-03-04')
+    expect(job.discounts[0]?.usedOn).toBe('2026-03-04')
     const list = await member.request<{ id: string; orderedMinor: number }[]>('GET', '/api/jobs')
     expect(list.body.find((j) => j.id === jobId)?.orderedMinor).toBe(48_650)
   })
@@ -233,7 +233,7 @@ describe('an order', () => {
     const { jobId, supplier, option } = await chosenFrom('', '', {
       deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }],
     })
-    await put(jobId, 'makings', {
+    await put(jobId, 'fabrications', {
       id: randomUUID(),
       optionId: option.id,
       position: 0,

@@ -19,15 +19,34 @@ const today = () =>
 const without = (rows: Row[], ...fields: string[]) =>
   rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !fields.includes(k))))
 /** The file as the version before it was, without what came since. */
+const NAMED_BEFORE: Readonly<Record<string, string>> = {
+  floorPlacements: 'stands',
+  wallPlacements: 'hangs',
+  panelLayouts: 'setOuts',
+  finishAssignments: 'placements',
+  schemeOverrides: 'dressings',
+  sampledColors: 'pulls',
+  budgetShares: 'allotments',
+  focalPoints: 'focuses',
+  fabrications: 'makings',
+  priceObservations: 'sightings',
+  discounts: 'offers',
+}
 const asVersion7 = (): ReturnType<typeof today> => {
   const file = today()
   return {
-    ...file,
+    ...(Object.fromEntries(
+      Object.entries(file).map(([key, rows]) => [NAMED_BEFORE[key] ?? key, rows]),
+    ) as typeof file),
     version: 7,
     pieces: without(file.pieces, 'itemId', 'ownSize').map((p): Row => ({ ...p, lentFrom: '' })),
     options: without(file.options, 'pieceId'),
     loans: without(file.loans, 'pieceId'),
-    entries: without(file.entries, 'updateId'),
+    items: file.items.map(({ focalPointId, ...i }): Row => ({ ...i, focusId: focalPointId })),
+    entries: without(file.entries, 'updateId').map(({ estimated, ...e }): Row => ({
+      ...e,
+      guessed: estimated,
+    })),
     orderEvents: without(file.orderEvents, 'updateId'),
   }
 }
@@ -169,7 +188,7 @@ describe('a job file of an earlier version', () => {
       },
     ]
     const up = upgradeBundle({ version: 5, lines: [line], entries, orders: [] }) as { entries: Row[] }
-    expect(up.entries.map((e) => [e.means, e.taxMinor, e.voucherId, e.guessed])).toEqual([
+    expect(up.entries.map((e) => [e.means, e.taxMinor, e.voucherId, e.estimated])).toEqual([
       ['cash', 0, null, false],
       ['cash', 0, null, false],
     ])

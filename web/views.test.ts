@@ -49,7 +49,7 @@ test('each stage says in words and numbers what is open', () => {
     people: [],
     uses: [],
     finishes: [],
-    placements: [],
+    finishAssignments: [],
     pieces: [],
     items: [],
     options: [],
@@ -74,7 +74,7 @@ describe('the palette', () => {
   test('one row for each thing that wears a finish, the largest first; the shares are all that is seen', () => {
     const going = job.pieces.filter((p) => p.verdict === 'let go').length
     expect(going).toBe(2)
-    expect(rows.length).toBe(derived.palette.placements.length + job.pieces.length - going)
+    expect(rows.length).toBe(derived.palette.finishAssignments.length + job.pieces.length - going)
     expect(rows[0]).toMatchObject({ where: 'Walls', kind: 'surface' })
     expect(rows.reduce((sum, r) => sum + r.share, 0)).toBeCloseTo(1, 9)
     expect(rows.map((r) => r.where)).toContain('Cushions × 4')
@@ -82,7 +82,10 @@ describe('the palette', () => {
   test('what has no finish is asked for at the end', () => {
     const open = paletteRows(
       job,
-      { ...derived.palette, placements: derived.palette.placements.filter((p) => p.surface !== 'walls') },
+      {
+        ...derived.palette,
+        finishAssignments: derived.palette.finishAssignments.filter((p) => p.surface !== 'walls'),
+      },
       derived.areas,
     )
     expect(open.find((r) => r.where === 'Walls')).toMatchObject({ finish: undefined, share: 0 })
@@ -150,11 +153,14 @@ describe('source', () => {
     expect(landedSteps(item('cushions').chosen!, 4, money)[0]).toBe('4 in packs of 2: 2 × €48.00 = €96.00')
   })
   /** The curtains' option with other figures, as the first step and the last of its sum. */
-  const sumOf = (more: Partial<JobSnapshot['options'][number]>, makings: JobSnapshot['makings'] = []) => {
+  const sumOf = (
+    more: Partial<JobSnapshot['options'][number]>,
+    fabrications: JobSnapshot['fabrications'] = [],
+  ) => {
     const id = item('curtains').chosen!.option.id
     const other = {
       ...job,
-      makings,
+      fabrications,
       options: job.options.map((o) => (o.id === id ? { ...o, discountPpm: 0, ...more } : o)),
     }
     const o = deriveJob(other, '2026-11-23').items.find((i) => i.item.id === 'curtains')!.chosen!

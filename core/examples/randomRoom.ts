@@ -73,7 +73,9 @@ export function randomRoom(seed: number, samples: readonly Sample[]): JobSnapsho
         version: 1,
       },
     ],
-    placements: [{ ...ROWS.placements.blank(), id: 'f', surface: 'floor', finishId: 'floor', version: 1 }],
+    finishAssignments: [
+      { ...ROWS.finishAssignments.blank(), id: 'f', surface: 'floor', finishId: 'floor', version: 1 },
+    ],
     pieces: kinds
       .filter(() => next() < 0.7)
       .map((kind, i) =>
@@ -87,7 +89,7 @@ export function randomRoom(seed: number, samples: readonly Sample[]): JobSnapsho
           finishId: kind === 'lamp' ? 'brass' : null,
         }),
       ),
-    pulls:
+    sampledColors:
       next() < 0.5
         ? []
         : [1, 2, 3].map((n) => ({

@@ -123,7 +123,7 @@ describe('tables and papers', () => {
       entries: [],
       orderEvents: [],
       changeOrders: [],
-      allotments: [],
+      budgetShares: [],
       vouchers: [],
     }
     const d = deriveJob(none, TODAY)

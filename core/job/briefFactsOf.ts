@@ -107,13 +107,13 @@ export function briefFactsOf(
 ): BriefFacts {
   const job = inScheme(oneThing(stored))
   const walls = wallNames(job)
-  const { placements } = job
+  const { finishAssignments } = job
   const surfaces = wearableAreas(areas, job)
   const named = {
     ...surfaces,
     walls: walls.map((w) => ({ wallId: w.id, name: w.name, upperMm2: 0, lowerMm2: 0 })),
   }
-  const placed = new Set(placements.map((p) => p.surface))
+  const placed = new Set(finishAssignments.map((p) => p.surface))
   const areaOf = (surface: string) =>
     surfaces && isSurface(surface) ? surfaceAreaMm2(surface, surfaces, placed) : 0
   const priceOf = new Map(priced.map((p) => [p.id, p]))

@@ -107,7 +107,7 @@ test('what is ordered is no more to be chosen', () => {
         on: '2026-03-01',
         means: null,
         voucherId: null,
-        guessed: false,
+        estimated: false,
         updateId: '',
         taxMinor: 0,
         note: '',

@@ -52,7 +52,7 @@ export function choosingOf(job: JobSnapshot, derived: DerivedJob): Choosing {
   const alone = (itemId: string, o: DerivedOption) => {
     const supplier = o.option.supplierId ? banded.get(o.option.supplierId) : undefined
     return supplier
-      ? basketOf([{ itemId, price: o.price }], { ...supplier, offers: [] }, job.brief, '').landedMinor
+      ? basketOf([{ itemId, price: o.price }], { ...supplier, discounts: [] }, job.brief, '').landedMinor
       : o.price.landedMinor
   }
   const items = open.map((i): ChoosingItem => {
@@ -94,7 +94,7 @@ export function choosingOf(job: JobSnapshot, derived: DerivedJob): Choosing {
     items,
     budgetMinor: derived.position.freeMinor + now,
     conflicts: clashesOf(open),
-    caps: job.allotments
+    caps: job.budgetShares
       .filter((a) => a.amountMinor > 0)
       .map((a) => ({ category: a.category, maxMinor: a.amountMinor - (spent.get(a.category) ?? 0) })),
   }

@@ -101,7 +101,7 @@ describe('the ledger of a job', () => {
     with_({
       // As a price is noted or asked for anew: what it was is kept as seen, and the option has what it is.
       options: job.options.map((o) => (o.id === 'settee-a' ? { ...o, priceMinor: 120_000 } : o)),
-      sightings: [
+      priceObservations: [
         { id: 's', optionId: 'settee-a', on, priceMinor, stock: null, where: 'before today', version: 1 },
       ],
     })

@@ -21,7 +21,7 @@ import { jobPosition, type LeveledItem } from './jobPosition.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Finish } from '../model/rows/finishes.js'
-import type { Placement } from '../model/rows/placements.js'
+import type { FinishAssignment } from '../model/rows/finishAssignments.js'
 
 /** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
 export interface DerivedJob {
@@ -67,7 +67,7 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
     palette,
     roleShares: roleShares(palette),
     ribbon: palette.finishes.filter((f) => f.share > 0),
-    paint: derivePaint(job, palette.placements, surfaces),
+    paint: derivePaint(job, palette.finishAssignments, surfaces),
     items,
     baskets,
     orders,
@@ -91,11 +91,11 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
 
 function derivePaint(
   job: JobSnapshot,
-  placements: readonly Placement[],
+  finishAssignments: readonly FinishAssignment[],
   areas: SurfaceAreas | undefined,
 ): PaintLine[] {
   if (!areas) return []
-  const placed = new Set(placements.map((p) => p.surface))
+  const placed = new Set(finishAssignments.map((p) => p.surface))
   const goods = (f: Finish): PaintGoods => ({
     id: f.id,
     name: f.name,
@@ -106,7 +106,7 @@ function derivePaint(
   const primer = job.finishes.find((f) => f.material === 'primer')
   return paintTakeoff(
     // What is laid to come off again is not painted.
-    placements
+    finishAssignments
       .filter((p) => p.hold === 'applied')
       .map((p) => ({
         name: surfaceName(p.surface, areas),

@@ -6,7 +6,7 @@ import { swapOf, type Swap } from '../stages/source/intent.js'
 import type { LandedPrice } from '../stages/source/landedPrice.js'
 import type { MadeCost } from '../stages/source/making.js'
 import type { Item } from '../model/rows/items.js'
-import type { Making } from '../model/rows/makings.js'
+import type { Fabrication } from '../model/rows/fabrications.js'
 import type { Option } from '../model/rows/options.js'
 import { fitFrameOf } from './fitFrameOf.js'
 import { grouped } from './grouped.js'
@@ -71,11 +71,11 @@ export function fitFrame(job: JobSnapshot, palette: PaletteFacts, today: string)
     job.people,
     job.passages,
     job.finishes,
-    job.placements,
+    job.finishAssignments,
     job.pieces,
     job.walls,
     job.openings,
-    job.dressings,
+    job.schemeOverrides,
     job.schemes,
     job.room,
     job.parts,
@@ -91,7 +91,7 @@ const found = new WeakMap<
   Stored<Option>,
   {
     readonly item: Item
-    readonly makings: readonly Making[]
+    readonly fabrications: readonly Fabrication[]
     readonly frame: FitFrame
     readonly is: DerivedOption
   }
@@ -101,25 +101,27 @@ function deriveOption(
   job: JobSnapshot,
   option: Stored<Option>,
   item: Stored<Item>,
-  makings: readonly Stored<Making>[],
+  fabrications: readonly Stored<Fabrication>[],
   frame: FitFrame,
 ): DerivedOption {
   const known = found.get(option)
-  const same = known?.makings.length === makings.length && known.makings.every((m, i) => m === makings[i])
+  const same =
+    known?.fabrications.length === fabrications.length &&
+    known.fabrications.every((m, i) => m === fabrications[i])
   if (known && same && known.item === item && known.frame === frame) return known.is
-  const { price, made } = priceOf(option, item.quantity, makings, {
+  const { price, made } = priceOf(option, item.quantity, fabrications, {
     taxPpm: job.brief.taxPpm,
     pricesIncludeTax: job.brief.pricesIncludeTax,
     currency: job.studio.currency,
   })
   const is = new FoundOption(option, price, made, item, frame)
-  found.set(option, { item, makings, frame, is })
+  found.set(option, { item, fabrications, frame, is })
   return is
 }
 
 export function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[], frame: FitFrame): DerivedItem[] {
   const optionsOf = grouped(job.options, (o) => o.itemId)
-  const makingsOf = grouped(job.makings, (m) => m.optionId)
+  const makingsOf = grouped(job.fabrications, (m) => m.optionId)
   const linesOf = grouped(lines, (l) => l.line.itemId)
   const lasting = lastingFound(job.items)
   return [...job.items]
@@ -168,7 +170,7 @@ export function deriveBaskets(
       ? [{ itemId: i.item.id, supplierId: i.chosen.option.supplierId ?? null, price: i.chosen.price }]
       : [],
   )
-  return basketsOf(lines, job.suppliers, job.offers, job.brief, today)
+  return basketsOf(lines, job.suppliers, job.discounts, job.brief, today)
 }
 
 /** Items at what they come to in their orders. */

@@ -41,7 +41,7 @@ const entry = (kind: Entry['kind'], on: string, more: Partial<Entry> = {}): Entr
   on,
   means: null,
   voucherId: null,
-  guessed: false,
+  estimated: false,
   updateId: '',
   note: '',
   reverses: null,

@@ -50,14 +50,14 @@ export function ledgerFactsOf(
         v.untilOn ? [{ id: v.id, name: v.name, untilOn: v.untilOn, leftMinor: left.get(v.id) ?? 0 }] : [],
       ),
       ...baskets.flatMap((b): Lapsing[] => {
-        const until = job.offers.find((o) => o.id === b.offer?.id)?.untilOn
+        const until = job.discounts.find((o) => o.id === b.offer?.id)?.untilOn
         return b.offer && until
           ? [{ id: b.offer.id, name: b.offer.name, untilOn: until, leftMinor: b.offer.offMinor }]
           : []
       }),
     ],
     ...papersFactsOf(job, orders),
-    caps: job.allotments.map((a) => ({
+    caps: job.budgetShares.map((a) => ({
       id: a.id,
       category: a.category,
       capMinor: a.amountMinor,
@@ -74,7 +74,7 @@ export function ledgerFactsOf(
 function lowerSince(
   placedOn: string,
   option: JobSnapshot['options'][number] | undefined,
-  seen: JobSnapshot['sightings'],
+  seen: JobSnapshot['priceObservations'],
 ): LineFacts['lower'] {
   const since = seen.filter((s) => s.on >= placedOn).sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))
   const [then, last] = [since[0], since.at(-1)]
@@ -86,7 +86,7 @@ function lowerSince(
 function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts[] {
   const itemOf = new Map(job.items.map((i) => [i.id, i]))
   const optionOf = new Map(job.options.map((o) => [o.id, o]))
-  const seen = grouped(job.sightings, (s) => s.optionId)
+  const seen = grouped(job.priceObservations, (s) => s.optionId)
   return orders.flatMap((o) =>
     o.lines.map(({ line, ...l }): LineFacts => ({
       ...l,

@@ -62,7 +62,7 @@ export const cashOf = (job: JobSnapshot, derived: DerivedJob, today: string): Ca
 /** Where each item belongs, for putting the money together. */
 export function placesOf(job: JobSnapshot, derived: DerivedJob): (itemId: string) => ItemPlace {
   const walls = new Map(wallNames(job).map((w) => [w.id, w.name]))
-  const focuses = new Map(job.focuses.map((f) => [f.id, f.name]))
+  const focalPoints = new Map(job.focalPoints.map((f) => [f.id, f.name]))
   const suppliers = new Map(job.suppliers.map((s) => [s.id, s.name]))
   const places = new Map(
     derived.items.map((i): [string, ItemPlace] => {
@@ -75,7 +75,7 @@ export function placesOf(job: JobSnapshot, derived: DerivedJob): (itemId: string
           category: i.item.category,
           supplier: (ordered ?? chosen) || 'no supplier yet',
           place:
-            (i.item.focusId && focuses.get(i.item.focusId)) ||
+            (i.item.focalPointId && focalPoints.get(i.item.focalPointId)) ||
             (i.item.wallId && walls.get(i.item.wallId)) ||
             'the room',
           spend: i.item.spend,

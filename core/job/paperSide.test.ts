@@ -82,16 +82,16 @@ describe('the facts the rules judge', () => {
     ])
   })
 
-  const guessed = (on: string) =>
-    job.entries.map((e) => (e.kind === 'payment' && e.lineId === on ? { ...e, guessed: true } : e))
+  const estimated = (on: string) =>
+    job.entries.map((e) => (e.kind === 'payment' && e.lineId === on ? { ...e, estimated: true } : e))
   test('a guess stands until its receipts come to what was paid, and goes with its payment', () => {
-    const { derived, job: changed } = with_({ entries: guessed('line-paint-6') })
+    const { derived, job: changed } = with_({ entries: estimated('line-paint-6') })
     expect(guessesLeft(changed, derived.orders)).toEqual([
       { orderId: 'order-6', orderName: 'Order 6, Pigment Cellar', amountMinor: 21_740 },
     ])
     const matched = job.receipts.map((r) => (r.id === 'receipt-3' ? { ...r, orderId: 'order-6' } : r))
     expect(guessesLeft({ ...changed, receipts: matched }, derived.orders)).toEqual([])
-    const payment = changed.entries.find((e) => e.guessed)!
+    const payment = changed.entries.find((e) => e.estimated)!
     const back = {
       ...payment,
       seq: 999,
@@ -109,7 +109,7 @@ describe('the facts the rules judge', () => {
         (r) => typeof r[0] === 'string' && r[0].startsWith('of which guessed'),
       )
     }
-    expect(row(guessed('line-paint-6'))?.[1]).toEqual({ minor: 21_740 })
+    expect(row(estimated('line-paint-6'))?.[1]).toEqual({ minor: 21_740 })
     expect(row(job.entries)).toBeUndefined()
   })
 

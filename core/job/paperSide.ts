@@ -50,7 +50,7 @@ export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): str
 
 /** Payments from memory that still stand, one for each order they were made on. */
 function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
-  const sums = paidOn(job, (e) => e.guessed)
+  const sums = paidOn(job, (e) => e.estimated)
   return orders.flatMap((o) => {
     const amountMinor = sums.get(o.order.id) ?? 0
     return amountMinor > 0 ? [{ orderId: o.order.id, orderName: o.name, amountMinor }] : []

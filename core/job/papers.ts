@@ -110,7 +110,7 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
 }
 
 function budget(job: JobSnapshot, derived: DerivedJob): Made {
-  const caps = new Map(job.allotments.map((a) => [a.category as string, a.amountMinor]))
+  const caps = new Map(job.budgetShares.map((a) => [a.category as string, a.amountMinor]))
   const rows = derived.position.categories
   const all = sumRows(rows)
   const toCome = (r: { forecastMinor: number; paidMinor: number }) => money(r.forecastMinor - r.paidMinor)

@@ -10,7 +10,7 @@ import { needsOf } from '../stages/plan/needs.js'
 import { hungOf, planFacts, type PlanFacts, type PlanInput } from '../stages/plan/planFacts.js'
 import { onWall, planRoom, type PlanRoom } from '../stages/plan/planRoom.js'
 import { standingsOf, type PlanPiece, type Standing, type TriedOption } from '../stages/plan/standing.js'
-import type { Stand } from '../model/rows/stands.js'
+import type { FloorPlacement } from '../model/rows/floorPlacements.js'
 import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
@@ -119,7 +119,7 @@ function lampsOf(job: JobSnapshot, room: PlanRoom, standings: readonly Standing[
         .filter((s) => s.pieceId === l.pieceId)
         .map((s) => make(`${l.id} ${s.id}`, s.box, s.raisedMm))
       const piece = job.pieces.find((p) => p.id === l.pieceId)
-      const hung = job.hangs
+      const hung = job.wallPlacements
         .filter((h) => h.pieceId === l.pieceId)
         .flatMap((h) => {
           const wall = room.walls.find((w) => w.id === h.wallId)
@@ -153,7 +153,7 @@ const JUNE = 172
 
 export interface PlanOverride {
   /** Stands in the place of the stored ones: while a piece is dragged, or a proposal is tried. */
-  readonly stands?: readonly Stand[]
+  readonly floorPlacements?: readonly FloorPlacement[]
   readonly withFixes?: boolean
   /** The stand that is being dragged. */
   readonly movedId?: string
@@ -172,9 +172,9 @@ export function planFactsOf(
   const pieces = planPiecesOf(job)
   const pieceOf = new Map(pieces.map((p) => [p.id, p]))
   const options = triedOptionsOf(job)
-  const stands = override.stands ?? job.stands
+  const floorPlacements = override.floorPlacements ?? job.floorPlacements
   const standings = standingsOf(
-    stands.filter((s) => !s.parked),
+    floorPlacements.filter((s) => !s.parked),
     pieces,
     options,
   )
@@ -196,11 +196,11 @@ export function planFactsOf(
     pieces,
     standings,
     parked: standingsOf(
-      stands.filter((s) => s.parked),
+      floorPlacements.filter((s) => s.parked),
       pieces,
       options,
     ),
-    hangs: job.hangs.flatMap((h) => {
+    wallPlacements: job.wallPlacements.flatMap((h) => {
       const piece = pieceOf.get(h.pieceId)
       const onAWall = room.walls.some((w) => w.id === h.wallId)
       return piece && onAWall
@@ -213,7 +213,7 @@ export function planFactsOf(
           ]
         : []
     }),
-    setOuts: job.setOuts.filter((s) => room.walls.some((w) => w.id === s.wallId)),
+    panelLayouts: job.panelLayouts.filter((s) => room.walls.some((w) => w.id === s.wallId)),
     lamps: lampsOf(job, room, standings),
     litPieces: new Set(job.lights.flatMap((l) => l.pieceId ?? [])),
     reflecting: reflectingOf(measure, palette),
@@ -229,7 +229,7 @@ export function planFactsOf(
     eyeLineAgreed: job.brief.hangingMm != null,
     sunOnWall: sunOnWalls(job, room),
     floorFinishes: new Set(
-      job.placements.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId),
+      job.finishAssignments.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId),
     ).size,
     exposedToWeather: job.room.kind === 'outdoors',
     withFixes: override.withFixes ?? true,

@@ -45,8 +45,9 @@ export function sourceFactsOf(
   baskets: readonly SupplierBasket[],
   today: string,
 ): SourceFacts {
-  const sightings = new Map<string, JobSnapshot['sightings'][number][]>()
-  for (const s of job.sightings) sightings.set(s.optionId, [...(sightings.get(s.optionId) ?? []), s])
+  const priceObservations = new Map<string, JobSnapshot['priceObservations'][number][]>()
+  for (const s of job.priceObservations)
+    priceObservations.set(s.optionId, [...(priceObservations.get(s.optionId) ?? []), s])
   const optionAt = new Map<string, { itemId: string; o: DerivedOption }>()
   const about = aboutOptions(job.options)
   if (about.inSets)
@@ -57,7 +58,7 @@ export function sourceFactsOf(
 
   const optionFacts = (i: DerivedItem, o: DerivedOption): OptionFacts => {
     const { option } = o
-    const seen = sightings.get(option.id) ?? []
+    const seen = priceObservations.get(option.id) ?? []
     const history = priceHistory(seen, {
       priceMinor: option.priceMinor,
       stock: option.stock ?? null,
@@ -131,7 +132,7 @@ export function sourceFactsOf(
       today,
       i.state,
       i.swap?.intent,
-      job.sightings,
+      job.priceObservations,
       ...i.options,
       ...with_.map((w) => w.item),
       ...(i.item.forItemId ? [] : sets),

@@ -50,7 +50,7 @@ const ownName = (row: Row): string | undefined => {
 export function plainName(collection: string, row: Row, job?: RowsByName): string {
   const own = ownName(row)
   if (own !== undefined) return own
-  if (collection === 'placements' && typeof row.surface === 'string')
+  if (collection === 'finishAssignments' && typeof row.surface === 'string')
     return `the finish on ${row.surface.split(':')[0] ?? ''}`
   if (!isCollection(collection)) return collection
   const { singular, fields } = rowDef(collection)

@@ -1,24 +1,24 @@
 import { acceptances } from './rows/acceptances.js'
-import { allotments } from './rows/allotments.js'
+import { budgetShares } from './rows/budgetShares.js'
 import { brief } from './rows/brief.js'
 import { ceilings } from './rows/ceilings.js'
 import { claims } from './rows/claims.js'
 import { client } from './rows/client.js'
 import { consents } from './rows/consents.js'
 import { diagonals } from './rows/diagonals.js'
-import { dressings } from './rows/dressings.js'
+import { schemeOverrides } from './rows/schemeOverrides.js'
 import { finishes } from './rows/finishes.js'
 import { fixtures } from './rows/fixtures.js'
-import { focuses } from './rows/focuses.js'
+import { focalPoints } from './rows/focalPoints.js'
 import { frames } from './rows/frames.js'
-import { hangs } from './rows/hangs.js'
+import { wallPlacements } from './rows/wallPlacements.js'
 import { houseRules } from './rows/houseRules.js'
 import { items } from './rows/items.js'
 import { lights } from './rows/lights.js'
 import { limits } from './rows/limits.js'
 import { loans } from './rows/loans.js'
-import { makings } from './rows/makings.js'
-import { offers } from './rows/offers.js'
+import { fabrications } from './rows/fabrications.js'
+import { discounts } from './rows/discounts.js'
 import { openings } from './rows/openings.js'
 import { options } from './rows/options.js'
 import { parts } from './rows/parts.js'
@@ -26,16 +26,16 @@ import { passages } from './rows/passages.js'
 import { people } from './rows/people.js'
 import { photos } from './rows/photos.js'
 import { pieces } from './rows/pieces.js'
-import { placements } from './rows/placements.js'
+import { finishAssignments } from './rows/finishAssignments.js'
 import { proposals } from './rows/proposals.js'
-import { pulls } from './rows/pulls.js'
+import { sampledColors } from './rows/sampledColors.js'
 import { receipts } from './rows/receipts.js'
 import { room } from './rows/room.js'
 import { schemes } from './rows/schemes.js'
 import { schools } from './rows/schools.js'
-import { setOuts } from './rows/setOuts.js'
-import { sightings } from './rows/sightings.js'
-import { stands } from './rows/stands.js'
+import { panelLayouts } from './rows/panelLayouts.js'
+import { priceObservations } from './rows/priceObservations.js'
+import { floorPlacements } from './rows/floorPlacements.js'
 import { suppliers } from './rows/suppliers.js'
 import { uses } from './rows/uses.js'
 import { visits } from './rows/visits.js'
@@ -60,10 +60,10 @@ export const ROWS = {
   schools,
   people,
   uses,
-  focuses,
+  focalPoints,
   limits,
   consents,
-  allotments,
+  budgetShares,
   visits,
   works,
   photos,
@@ -75,24 +75,24 @@ export const ROWS = {
   fixtures,
   passages,
   finishes,
-  placements,
+  finishAssignments,
   pieces,
   parts,
   schemes,
-  dressings,
-  pulls,
-  stands,
-  hangs,
+  schemeOverrides,
+  sampledColors,
+  floorPlacements,
+  wallPlacements,
   frames,
-  setOuts,
+  panelLayouts,
   lights,
   houseRules,
   items,
   options,
-  makings,
-  sightings,
+  fabrications,
+  priceObservations,
   suppliers,
-  offers,
+  discounts,
   vouchers,
   proposals,
   receipts,

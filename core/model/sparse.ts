@@ -86,12 +86,12 @@ function entriesOf(columns: Columns<Entry>): Entry[] {
     of('amountMinor'),
     of('taxMinor'),
   ]
-  const [quantity, on, means, voucherId, guessed] = [
+  const [quantity, on, means, voucherId, estimated] = [
     of('quantity'),
     of('on'),
     of('means'),
     of('voucherId'),
-    of('guessed'),
+    of('estimated'),
   ]
   const [updateId, note] = [of('updateId'), of('note')]
   const [reverses, memberName] = [of('reverses'), of('memberName')]
@@ -108,7 +108,7 @@ function entriesOf(columns: Columns<Entry>): Entry[] {
         on: on[n],
         means: means[n],
         voucherId: voucherId[n],
-        guessed: guessed[n],
+        estimated: estimated[n],
         updateId: updateId[n],
         note: note[n],
         reverses: reverses[n],

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { items as itemDef } from '@bonitas/core/model/rows/items'
 import { options as optionDef } from '@bonitas/core/model/rows/options'
 import { pieces as pieceDef } from '@bonitas/core/model/rows/pieces'
-import { placements } from '@bonitas/core/model/rows/placements'
+import { finishAssignments } from '@bonitas/core/model/rows/finishAssignments'
 import {
   finishRow,
   jobWithItems,
@@ -97,8 +97,8 @@ describe('a group', () => {
       [{ field: 'serves', row: { id: two.id } }],
     ])
     const f = finishRow()
-    const laid = placements.make({ id: randomUUID(), surface: `wall:${randomUUID()}`, finishId: f.id })
-    expect((await send([add('finishes', f), add('placements', laid)])).status).toBe(409)
+    const laid = finishAssignments.make({ id: randomUUID(), surface: `wall:${randomUUID()}`, finishId: f.id })
+    expect((await send([add('finishes', f), add('finishAssignments', laid)])).status).toBe(409)
   })
 
   test('a removal that something still names is refused by name, and done when that goes along', async () => {
@@ -118,16 +118,19 @@ describe('a group', () => {
   test('two placements change their surfaces with each other', async () => {
     const f = finishRow()
     const [a, b] = (['walls', 'floor'] as const).map((surface) =>
-      placements.make({ id: randomUUID(), surface, finishId: f.id }),
+      finishAssignments.make({ id: randomUUID(), surface, finishId: f.id }),
     )
-    await send([add('finishes', f), add('placements', a!), add('placements', b!)])
+    await send([add('finishes', f), add('finishAssignments', a!), add('finishAssignments', b!)])
     const swapped = await send([
-      set('placements', a!.id, { surface: 'floor' }, { surface: 'walls' }),
-      set('placements', b!.id, { surface: 'walls' }, { surface: 'floor' }),
+      set('finishAssignments', a!.id, { surface: 'floor' }, { surface: 'walls' }),
+      set('finishAssignments', b!.id, { surface: 'walls' }, { surface: 'floor' }),
     ])
     expect(swapped.status).toBe(200)
     const third = await send([
-      add('placements', placements.make({ id: randomUUID(), surface: 'floor', finishId: f.id })),
+      add(
+        'finishAssignments',
+        finishAssignments.make({ id: randomUUID(), surface: 'floor', finishId: f.id }),
+      ),
     ])
     expect([third.status, third.body.detail]).toEqual([409, expect.stringContaining('has a finish already')])
   })

@@ -59,9 +59,9 @@ export function databaseIsAway(error: unknown): boolean {
 
 /** What may be there once, by the name of its constraint. */
 const ONCE: Readonly<Record<string, string>> = {
-  placement_one_per_surface: 'This surface has a finish already. Change that one.',
-  dressing_one_per_piece: 'This piece has a finish in this scheme already. Change that one.',
-  allotment_one_per_category: 'This category has its share already. Change that one.',
+  finish_assignment_one_per_surface: 'This surface has a finish already. Change that one.',
+  scheme_override_one_per_piece: 'This piece has a finish in this scheme already. Change that one.',
+  budget_share_one_per_category: 'This category has its share already. Change that one.',
   house_rule_one_per_need: 'This rule is set already. Change that one.',
 }
 

@@ -5,7 +5,7 @@ import type { Studio } from '@bonitas/core/model/snapshot'
 import type { JobLine } from '@bonitas/core/job/jobLine'
 import { basketsOf } from '@bonitas/core/stages/source/baskets'
 import { heldFor, inOrders, lastingFound, priceOf } from '@bonitas/core/stages/source/chosenMoney'
-import type { Making } from '@bonitas/core/model/rows/makings'
+import type { Fabrication } from '@bonitas/core/model/rows/fabrications'
 import type { Option } from '@bonitas/core/model/rows/options'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -24,20 +24,20 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     .from(t.item)
     .leftJoin(t.option, isChosenOption)
     .where(eq(t.item.studioId, studio.id))
-  const makings = await tx
-    .select({ making: t.making })
-    .from(t.making)
+  const fabrications = await tx
+    .select({ making: t.fabrication })
+    .from(t.fabrication)
     .innerJoin(
       t.item,
       and(
-        eq(t.item.studioId, t.making.studioId),
-        eq(t.item.jobId, t.making.jobId),
-        eq(t.item.chosenOptionId, t.making.optionId),
+        eq(t.item.studioId, t.fabrication.studioId),
+        eq(t.item.jobId, t.fabrication.jobId),
+        eq(t.item.chosenOptionId, t.fabrication.optionId),
       ),
     )
-    .where(eq(t.making.studioId, studio.id))
+    .where(eq(t.fabrication.studioId, studio.id))
   const suppliers = await tx.select().from(t.supplier).where(eq(t.supplier.studioId, studio.id))
-  const offers = await tx.select().from(t.offer).where(eq(t.offer.studioId, studio.id))
+  const discounts = await tx.select().from(t.discount).where(eq(t.discount.studioId, studio.id))
   const today = new Date().toISOString().slice(0, 10)
   // Summed by kind in the database, so that a long ledger sends one row per line and kind.
   const sums = await tx
@@ -91,11 +91,11 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: studio.currency }
     const chosen = own.flatMap(({ item, option }) => {
       if (!option || linesOf(item.id).some((line) => line.liveQuantity > 0)) return []
-      const list = makings.filter((m) => m.making.jobId === job.id && m.making.optionId === option.id)
+      const list = fabrications.filter((m) => m.making.jobId === job.id && m.making.optionId === option.id)
       const { price } = priceOf(
         option,
         item.quantity,
-        list.map((m) => m.making as Making),
+        list.map((m) => m.making as Fabrication),
         frame,
       )
       return [{ itemId: item.id, supplierId: option.supplierId, price }]
@@ -104,7 +104,7 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
       basketsOf(
         chosen,
         suppliers,
-        offers.filter((o) => o.jobId === job.id),
+        discounts.filter((o) => o.jobId === job.id),
         frame,
         today,
       ),

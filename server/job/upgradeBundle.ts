@@ -13,20 +13,44 @@ export function upgradeBundle(file: Row): Row {
   return toVersion8(toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file)))))))
 }
 
-/** Version 8 ties piece, line, option and loan of one thing, and knows which update of a supplier was entered. */
+/**
+ * Version 8 ties piece, line, option and loan of one thing, knows which update of a supplier was entered, and calls
+ * collections by the terms of the trade.
+ */
 function toVersion8(file: Row): Row {
   if (file.version !== 7) return file
+  const { items, entries, ...others } = file
+  const named = Object.fromEntries(Object.entries(others).map(([key, rows]) => [NAMED_NOW[key] ?? key, rows]))
   return {
-    ...file,
+    ...named,
     version: 8,
     ...tieByName(file),
-    entries: rows(file.entries).map((e) =>
-      (e.kind === 'delivery' || e.kind === 'return') && !e.reverses ? withUpdate(e) : { updateId: '', ...e },
-    ),
+    items: rows(items).map(({ focusId, ...i }) => ({ ...i, focalPointId: focusId ?? null })),
+    entries: rows(entries).map(({ guessed, ...e }) => {
+      const entry = { estimated: guessed ?? false, ...e }
+      return (e.kind === 'delivery' || e.kind === 'return') && !e.reverses
+        ? withUpdate(entry)
+        : { updateId: '', ...entry }
+    }),
     orderEvents: rows(file.orderEvents).map((e) =>
       NOTED_UPDATES.includes(e.kind) ? withUpdate(e) : { updateId: '', ...e },
     ),
   }
+}
+
+/** Collections that have another name since version 8. */
+const NAMED_NOW: Readonly<Record<string, string>> = {
+  stands: 'floorPlacements',
+  hangs: 'wallPlacements',
+  setOuts: 'panelLayouts',
+  placements: 'finishAssignments',
+  dressings: 'schemeOverrides',
+  pulls: 'sampledColors',
+  allotments: 'budgetShares',
+  focuses: 'focalPoints',
+  makings: 'fabrications',
+  sightings: 'priceObservations',
+  offers: 'discounts',
 }
 
 const NOTED_UPDATES: readonly unknown[] = [

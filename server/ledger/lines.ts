@@ -31,7 +31,7 @@ export interface NewEntry {
   readonly quantity: number
   readonly means?: string | null
   readonly voucherId?: string | null
-  readonly guessed?: boolean
+  readonly estimated?: boolean
   readonly reverses?: string
   /** The supplier's own name for the order update it is entered from. */
   readonly updateId?: string | undefined
@@ -113,7 +113,7 @@ export async function write(
       on,
       means: e.means ?? null,
       voucherId: e.voucherId ?? null,
-      guessed: e.guessed ?? false,
+      estimated: e.estimated ?? false,
       updateId: e.updateId ?? '',
       note,
       reverses: e.reverses ?? null,

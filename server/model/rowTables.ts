@@ -20,10 +20,10 @@ export const schools = tableOf(ROWS.schools, ofThe, (t) => [
 export const room = tableOf(ROWS.room, ofThe, (t) => [unique('room_one_per_job').on(t.studioId, t.jobId)])
 export const person = tableOf(ROWS.people, ofThe)
 export const use = tableOf(ROWS.uses, ofThe)
-export const focus = tableOf(ROWS.focuses, ofThe)
+export const focalPoint = tableOf(ROWS.focalPoints, ofThe)
 export const limit = tableOf(ROWS.limits, ofThe)
 export const consent = tableOf(ROWS.consents, ofThe)
-export const allotment = tableOf(ROWS.allotments, ofThe)
+export const budgetShare = tableOf(ROWS.budgetShares, ofThe)
 export const visit = tableOf(ROWS.visits, ofThe)
 export const work = tableOf(ROWS.works, ofThe)
 export const photo = tableOf(ROWS.photos, ofThe)
@@ -34,16 +34,16 @@ export const opening = tableOf(ROWS.openings, ofThe)
 export const fixture = tableOf(ROWS.fixtures, ofThe)
 export const passage = tableOf(ROWS.passages, ofThe)
 export const finish = tableOf(ROWS.finishes, ofThe)
-export const placement = tableOf(ROWS.placements, ofThe)
+export const finishAssignment = tableOf(ROWS.finishAssignments, ofThe)
 export const piece = tableOf(ROWS.pieces, ofThe)
 export const wallPart = tableOf(ROWS.parts, ofThe)
 export const scheme = tableOf(ROWS.schemes, ofThe)
-export const dressing = tableOf(ROWS.dressings, ofThe)
-export const pull = tableOf(ROWS.pulls, ofThe)
-export const stand = tableOf(ROWS.stands, ofThe)
-export const hang = tableOf(ROWS.hangs, ofThe)
+export const schemeOverride = tableOf(ROWS.schemeOverrides, ofThe)
+export const sampledColor = tableOf(ROWS.sampledColors, ofThe)
+export const floorPlacement = tableOf(ROWS.floorPlacements, ofThe)
+export const wallPlacement = tableOf(ROWS.wallPlacements, ofThe)
 export const frame = tableOf(ROWS.frames, ofThe)
-export const setOut = tableOf(ROWS.setOuts, ofThe)
+export const panelLayout = tableOf(ROWS.panelLayouts, ofThe)
 export const light = tableOf(ROWS.lights, ofThe)
 export const houseRule = tableOf(ROWS.houseRules, ofThe)
 export const item = tableOf(ROWS.items, ofThe)
@@ -52,9 +52,9 @@ export const option = tableOf(ROWS.options, ofThe, (t) => [
   unique('option_of_item').on(t.studioId, t.jobId, t.itemId, t.id),
   check('option_price_not_negative', sql`${t.priceMinor} >= 0`),
 ])
-export const making = tableOf(ROWS.makings, ofThe)
-export const sighting = tableOf(ROWS.sightings, ofThe)
-export const offer = tableOf(ROWS.offers, ofThe)
+export const fabrication = tableOf(ROWS.fabrications, ofThe)
+export const priceObservation = tableOf(ROWS.priceObservations, ofThe)
+export const discount = tableOf(ROWS.discounts, ofThe)
 export const voucher = tableOf(ROWS.vouchers, ofThe)
 export const proposal = tableOf(ROWS.proposals, ofThe)
 export const receipt = tableOf(ROWS.receipts, ofThe)
@@ -71,10 +71,10 @@ export const TABLES = {
   suppliers: supplier,
   people: person,
   uses: use,
-  focuses: focus,
+  focalPoints: focalPoint,
   limits: limit,
   consents: consent,
-  allotments: allotment,
+  budgetShares: budgetShare,
   visits: visit,
   works: work,
   photos: photo,
@@ -85,23 +85,23 @@ export const TABLES = {
   fixtures: fixture,
   passages: passage,
   finishes: finish,
-  placements: placement,
+  finishAssignments: finishAssignment,
   pieces: piece,
   parts: wallPart,
   schemes: scheme,
-  dressings: dressing,
-  pulls: pull,
-  stands: stand,
-  hangs: hang,
+  schemeOverrides: schemeOverride,
+  sampledColors: sampledColor,
+  floorPlacements: floorPlacement,
+  wallPlacements: wallPlacement,
   frames: frame,
-  setOuts: setOut,
+  panelLayouts: panelLayout,
   lights: light,
   houseRules: houseRule,
   items: item,
   options: option,
-  makings: making,
-  sightings: sighting,
-  offers: offer,
+  fabrications: fabrication,
+  priceObservations: priceObservation,
+  discounts: discount,
   vouchers: voucher,
   proposals: proposal,
   receipts: receipt,

@@ -8,7 +8,7 @@ const figure = (mm: number) => String(Math.round(mm)).replace(/\B(?=(\d{3})+$)/g
 
 /** The hanging sheet: each wall with its elevation, and where every nail goes, from the floor and the left corner. */
 export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<Buffer> {
-  const walls = facts.room.walls.filter((w) => facts.hangs.some((h) => h.wallId === w.id))
+  const walls = facts.room.walls.filter((w) => facts.wallPlacements.some((h) => h.wallId === w.id))
   const content: Content = [
     { text: title, fontSize: 16, bold: true },
     {
@@ -41,7 +41,7 @@ export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<
           ['Piece', 'Nails from left', 'Nails above floor', 'Middle', 'Size', 'Held by', 'Load each'].map(
             (text) => ({ text, bold: true }),
           ),
-          ...facts.hangs
+          ...facts.wallPlacements
             .filter((h) => h.wallId === wall.id)
             .map((h) => [
               h.name,

@@ -76,8 +76,11 @@ function addVisit(): void {
   store.add('visits', { on: job.value?.brief.installOn ?? store.day, what: 'Visit' })
 }
 function addFocus(): void {
-  const focuses = job.value?.focuses ?? []
-  store.add('focuses', { name: `Focus point ${focuses.length + 1}`, position: nextPosition(focuses) })
+  const focalPoints = job.value?.focalPoints ?? []
+  store.add('focalPoints', {
+    name: `Focus point ${focalPoints.length + 1}`,
+    position: nextPosition(focalPoints),
+  })
 }
 </script>
 
@@ -253,13 +256,13 @@ function addFocus(): void {
           <h2>Promised focus points</h2>
           <button class="button" @click="addFocus">Add a focus point</button>
         </div>
-        <p v-if="job.focuses.length === 0" class="second">
+        <p v-if="job.focalPoints.length === 0" class="second">
           One to three places that will be finished first; each item can be tagged with the one it is for.
         </p>
-        <div v-for="f in job.focuses" :key="f.id" class="line">
-          <RowField collection="focuses" :row="f" field="name" kind="text" bare />
-          <span class="second">{{ job.items.filter((i) => i.focusId === f.id).length }} items</span>
-          <button class="word" :aria-label="`Remove ${f.name}`" @click="store.remove('focuses', f.id)">
+        <div v-for="f in job.focalPoints" :key="f.id" class="line">
+          <RowField collection="focalPoints" :row="f" field="name" kind="text" bare />
+          <span class="second">{{ job.items.filter((i) => i.focalPointId === f.id).length }} items</span>
+          <button class="word" :aria-label="`Remove ${f.name}`" @click="store.remove('focalPoints', f.id)">
             ×
           </button>
         </div>

@@ -25,12 +25,12 @@ const bound = computed(
     job.value !== undefined &&
     (job.value.brief.agreedOn !== null || job.value.orders.length + job.value.changeOrders.length > 0),
 )
-const shared = computed(() => (job.value?.allotments ?? []).reduce((sum, a) => sum + a.amountMinor, 0))
+const shared = computed(() => (job.value?.budgetShares ?? []).reduce((sum, a) => sum + a.amountMinor, 0))
 const targets = (category: Category) =>
   (job.value?.items ?? []).filter((i) => i.category === category).reduce((sum, i) => sum + i.targetMinor, 0)
-const open = computed(() => CATEGORIES.filter((c) => !job.value?.allotments.some((a) => a.category === c)))
+const open = computed(() => CATEGORIES.filter((c) => !job.value?.budgetShares.some((a) => a.category === c)))
 const sorted = computed(() =>
-  [...(job.value?.allotments ?? [])].sort(
+  [...(job.value?.budgetShares ?? [])].sort(
     (x, y) => CATEGORIES.indexOf(x.category) - CATEGORIES.indexOf(y.category),
   ),
 )
@@ -171,7 +171,7 @@ const REASONS = [
               <td>{{ a.category }}</td>
               <td class="figure share">
                 <RowField
-                  collection="allotments"
+                  collection="budgetShares"
                   :row="a"
                   field="amountMinor"
                   kind="money"
@@ -182,7 +182,7 @@ const REASONS = [
               </td>
               <td>
                 <RowChoice
-                  collection="allotments"
+                  collection="budgetShares"
                   :row="a"
                   field="mark"
                   :choices="MARKS"
@@ -193,7 +193,7 @@ const REASONS = [
               <td>
                 <RowChoice
                   v-if="a.mark === 'splurge'"
-                  collection="allotments"
+                  collection="budgetShares"
                   :row="a"
                   field="reason"
                   :choices="REASONS"
@@ -207,7 +207,7 @@ const REASONS = [
                 <button
                   class="word"
                   :aria-label="`Remove the share of ${a.category}`"
-                  @click="store.remove('allotments', a.id)"
+                  @click="store.remove('budgetShares', a.id)"
                 >
                   ×
                 </button>
@@ -230,7 +230,7 @@ const REASONS = [
             :key="c"
             class="word"
             @click="
-              store.add('allotments', { category: c, amountMinor: targets(c), mark: 'even', reason: null })
+              store.add('budgetShares', { category: c, amountMinor: targets(c), mark: 'even', reason: null })
             "
           >
             {{ c }}

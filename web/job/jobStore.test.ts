@@ -183,21 +183,21 @@ describe('the job on the bench', () => {
 
   test('what something still needs is asked about by name before anything is sent, and goes as one step', async () => {
     const store = await opened()
-    const finish = store.snapshot!.placements[0]!.finishId
+    const finish = store.snapshot!.finishAssignments[0]!.finishId
     const before = store.snapshot
     store.remove('finishes', finish)
     expect(store.snapshot).toBe(before)
     expect(store.blocked).toMatchObject({ name: store.snapshot!.finishes.find((f) => f.id === finish)!.name })
-    expect(store.blocked!.inTheWay.map((w) => w.collection)).toContain('placements')
+    expect(store.blocked!.inTheWay.map((w) => w.collection)).toContain('finishAssignments')
     expect(sent).toEqual([])
     store.settleBlocked(true)
     expect(store.snapshot!.finishes.some((f) => f.id === finish)).toBe(false)
-    expect(store.snapshot!.placements.some((p) => p.finishId === finish)).toBe(false)
+    expect(store.snapshot!.finishAssignments.some((p) => p.finishId === finish)).toBe(false)
     await settled()
     expect(sent).toHaveLength(1)
     store.undo()
     expect(store.snapshot!.finishes.some((f) => f.id === finish)).toBe(true)
-    expect(store.snapshot!.placements.some((p) => p.finishId === finish)).toBe(true)
+    expect(store.snapshot!.finishAssignments.some((p) => p.finishId === finish)).toBe(true)
   })
 
   test('what stands in the ledger is named, and is not offered along', async () => {
@@ -360,12 +360,12 @@ describe('the job on the bench', () => {
   test('a fix is one step, and makes its finding go away', async () => {
     const store = await opened()
     await vi.waitUntil(() => store.findings, { timeout: 20_000 })
-    const stands = () => store.findings!.some((f) => f.key === clash.key)
+    const floorPlacements = () => store.findings!.some((f) => f.key === clash.key)
     const clash = store.findings!.find((f) => f.rule === 'palette.undertone-clash')!
     store.applyFix(clash.fixes[0]!)
-    await vi.waitFor(() => expect(stands()).toBe(false))
+    await vi.waitFor(() => expect(floorPlacements()).toBe(false))
     store.undo()
-    await vi.waitFor(() => expect(stands()).toBe(true))
+    await vi.waitFor(() => expect(floorPlacements()).toBe(true))
   })
 
   test('an accepted finding is struck, and open again when the acceptance is removed', async () => {

@@ -36,12 +36,12 @@ export interface PlanLine {
 
 function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
   if (job.walls.length === 0) return 'needs the room'
-  if (job.stands.length + job.hangs.length === 0) return 'nothing stands yet'
+  if (job.floorPlacements.length + job.wallPlacements.length === 0) return 'nothing stands yet'
   // What the plan comes to is found a moment later; until then nothing is said, least of all that all is well.
   if (!plan) return '\u00a0'
   const looks = lookLine(plan.findings.filter((f) => !f.accepted))
   if (looks !== '') return looks
-  return `${count(job.stands.filter((s) => !s.parked).length, 'piece')} placed`
+  return `${count(job.floorPlacements.filter((s) => !s.parked).length, 'piece')} placed`
 }
 
 /** The stages that are built, with one line each. */

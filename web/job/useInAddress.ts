@@ -9,17 +9,17 @@ export function useInAddress(name: string): Ref<string | undefined> {
   const route = useRoute()
   const router = useRouter()
   const page = route.path
-  const stands = () => {
+  const floorPlacements = () => {
     const value = route.query[name]
     return typeof value === 'string' ? value : undefined
   }
-  const inHand = ref(stands())
+  const inHand = ref(floorPlacements())
   watch(inHand, (now) => {
-    if (route.path !== page || stands() === now) return
+    if (route.path !== page || floorPlacements() === now) return
     const { [name]: _before, ...rest } = route.query
     void router.replace({ query: now === undefined ? rest : { ...rest, [name]: now } })
   })
-  watch(stands, (now) => {
+  watch(floorPlacements, (now) => {
     // Another page has an address of its own; what is in hand here stays until this one is gone.
     if (route.path === page) inHand.value = now
   })

@@ -22,9 +22,9 @@ const column = (minor: number) =>
 
 const look = computed(() => {
   const items = store.derived?.items ?? []
-  const stands = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
+  const floorPlacements = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
   return secondLook(
-    items.filter(stands).map((i) => ({
+    items.filter(floorPlacements).map((i) => ({
       id: i.item.id,
       name: i.item.name,
       costMinor: i.lines.reduce((sum, l) => sum + l.state.costMinor, 0),
@@ -32,7 +32,7 @@ const look = computed(() => {
       fixed: LEAVES_A_MARK.has(i.item.fixing),
     })),
     items
-      .filter((i) => !stands(i))
+      .filter((i) => !floorPlacements(i))
       .map((i) => ({
         id: i.item.id,
         name: i.item.name,

@@ -28,7 +28,7 @@ const column = (minor: number) =>
   moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
 const signed = (minor: number) => (minor > 0 ? `+${column(minor)}` : column(minor).replace('-', '−'))
 const caps = computed(
-  () => new Map((job.value?.allotments ?? []).map((a) => [a.category as string, a.amountMinor])),
+  () => new Map((job.value?.budgetShares ?? []).map((a) => [a.category as string, a.amountMinor])),
 )
 const rows = computed(() => {
   const [j, d] = [job.value, store.derived]
@@ -43,7 +43,7 @@ const rows = computed(() => {
 const totals = computed(() => sumRows(rows.value))
 const opened = ref<string>()
 const FIGURES = ['targetMinor', 'chosenMinor', 'orderedMinor', 'paidMinor'] as const
-const guessed = computed(() =>
+const estimated = computed(() =>
   job.value
     ? guessesLeft(job.value, store.derived?.orders ?? []).reduce((sum, g) => sum + g.amountMinor, 0)
     : 0,
@@ -65,7 +65,7 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
           position.freeMinor >= 0
             ? `${money(position.freeMinor)} free`
             : `${money(-position.freeMinor)} over, before the reserve`
-        }}<template v-if="guessed > 0"> · {{ money(guessed) }} of what is paid is a guess</template>
+        }}<template v-if="estimated > 0"> · {{ money(estimated) }} of what is paid is a guess</template>
       </p>
     </div>
     <table class="standing">

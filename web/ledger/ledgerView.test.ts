@@ -20,7 +20,7 @@ const entry = (
   on: '2026-11-01',
   means: null,
   voucherId: null,
-  guessed: false,
+  estimated: false,
   updateId: '',
   taxMinor: 0,
   note: '',

@@ -31,7 +31,7 @@ const walls = computed(() => facts.value?.walls ?? [])
 const closure = computed(() => facts.value?.closure)
 const drawing = computed(() => facts.value && planDrawing(facts.value))
 const floor = computed(() => {
-  const on = job.value?.placements.find((p) => p.surface === 'floor')
+  const on = job.value?.finishAssignments.find((p) => p.surface === 'floor')
   const finish = job.value?.finishes.find((f) => f.id === on?.finishId)
   return finish && labOf(finish)
 })

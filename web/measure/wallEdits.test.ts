@@ -71,7 +71,7 @@ const full = emptyJob({
     },
   ],
   diagonals: [{ id: 'd', fromWallId: 'w0', toWallId: 'w2', lengthMm: 5000, version: 1 }],
-  placements: [
+  finishAssignments: [
     {
       id: 'p',
       surface: 'wall:w0',
@@ -96,7 +96,12 @@ describe('a wall that goes', () => {
   test('takes what hangs on it along', () => {
     expect(after.walls.map((w) => w.id)).toEqual(['w1', 'w2', 'w3'])
     expect(after.openings.map((o) => o.id)).toEqual(['o1'])
-    expect([after.fixtures, after.ceilings, after.diagonals, after.placements]).toEqual([[], [], [], []])
+    expect([after.fixtures, after.ceilings, after.diagonals, after.finishAssignments]).toEqual([
+      [],
+      [],
+      [],
+      [],
+    ])
   })
   test('leaves pieces and items, which only forget where they stood; works on it are asked about', () => {
     expect(after.pieces.map((p) => [p.id, p.wallId])).toEqual([

@@ -27,9 +27,9 @@ const finish = computed(() => props.facts)
 /** A finish can go when no scheme wears it. */
 const worn = (f: FinishFacts) =>
   f.where.length > 0 ||
-  (job.value?.placements.some((p) => p.finishId === f.finish.id) ?? false) ||
+  (job.value?.finishAssignments.some((p) => p.finishId === f.finish.id) ?? false) ||
   (job.value?.pieces.some((p) => p.finishId === f.finish.id) ?? false) ||
-  (job.value?.dressings.some((d) => d.finishId === f.finish.id) ?? false)
+  (job.value?.schemeOverrides.some((d) => d.finishId === f.finish.id) ?? false)
 
 const spread = computed(() => {
   const readings = finish.value.finish.readings

@@ -160,8 +160,9 @@ function split(event: Event): void {
   const surface = select.value as Surface | ''
   select.value = ''
   const like =
-    facts.value?.placements.find((p) => p.surface === (surface.startsWith('wall:') ? 'walls' : 'doors')) ??
-    facts.value?.placements[0]
+    facts.value?.finishAssignments.find(
+      (p) => p.surface === (surface.startsWith('wall:') ? 'walls' : 'doors'),
+    ) ?? facts.value?.finishAssignments[0]
   const finishRow = job.value?.finishes.find((f) => f.id === like?.finishId)
   if (!job.value || !surface || !finishRow) return
   store.apply(layChanges(job.value, facts.value?.scheme, surface, finishRow))
@@ -216,7 +217,7 @@ const under = (f: FinishFacts) =>
       </span>
       <span class="second says">{{ says }}</span>
       <select
-        v-if="splits.length > 0 && facts.placements.length > 0"
+        v-if="splits.length > 0 && facts.finishAssignments.length > 0"
         aria-label="Give one wall or opening a finish of its own"
         @change="split"
       >

@@ -127,8 +127,8 @@ const word = (lab: LabD65) => undertone('paint', lab).phrase
 function pull(p: Picked): void {
   const now = job.value
   if (!now) return
-  store.add('pulls', {
-    position: nextPosition(now.pulls),
+  store.add('sampledColors', {
+    position: nextPosition(now.sampledColors),
     name: word(p.lab),
     labL: p.lab.l,
     labA: p.lab.a,
@@ -141,7 +141,7 @@ function pull(p: Picked): void {
 const same = (one: LabD65, two: LabD65) =>
   Math.abs(one.l - two.l) + Math.abs(one.a - two.a) + Math.abs(one.b - two.b) < 0.01
 const pulled = (p: Picked) =>
-  job.value?.pulls.some((q) => same({ l: q.labL, a: q.labA, b: q.labB }, p.lab)) ?? false
+  job.value?.sampledColors.some((q) => same({ l: q.labL, a: q.labA, b: q.labB }, p.lab)) ?? false
 </script>
 
 <template>
@@ -230,12 +230,16 @@ const pulled = (p: Picked) =>
       </section>
       <section>
         <h2>What inspires the room</h2>
-        <p v-if="job.pulls.length === 0" class="second">Nothing pulled yet.</p>
+        <p v-if="job.sampledColors.length === 0" class="second">Nothing pulled yet.</p>
         <ul class="pulls">
-          <li v-for="p in job.pulls" :key="p.id">
+          <li v-for="p in job.sampledColors" :key="p.id">
             <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name
             }}<span class="second">&ensp;{{ p.share > 0 ? `${Math.round(100 * p.share)} %` : '' }}</span
-            ><button class="word" :aria-label="`Put back ${p.name}`" @click="store.remove('pulls', p.id)">
+            ><button
+              class="word"
+              :aria-label="`Put back ${p.name}`"
+              @click="store.remove('sampledColors', p.id)"
+            >
               Put back
             </button>
           </li>

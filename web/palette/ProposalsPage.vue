@@ -38,10 +38,31 @@ function stop(): void {
 }
 
 function askOf(now: JobSnapshot): ProposalAsk {
-  const { finishes, placements, pieces, schemes, dressings, parts, openings, pulls, schools, room } =
-    toRaw(now)
+  const {
+    finishes,
+    finishAssignments,
+    pieces,
+    schemes,
+    schemeOverrides,
+    parts,
+    openings,
+    sampledColors,
+    schools,
+    room,
+  } = toRaw(now)
   const ask: ProposalAsk = {
-    rows: { finishes, placements, pieces, schemes, dressings, parts, openings, pulls, schools, room },
+    rows: {
+      finishes,
+      finishAssignments,
+      pieces,
+      schemes,
+      schemeOverrides,
+      parts,
+      openings,
+      sampledColors,
+      schools,
+      room,
+    },
     areas: store.derived?.areas,
     lowerWall: now.room.lowerWallMm != null,
     samples: library.samples,
@@ -112,12 +133,12 @@ function takeOver(p: Proposal): void {
     changes.push({ collection: 'finishes', add: { ...finishFromSample(f.sample, f.role), id } })
     for (const surface of f.surfaces)
       changes.push({
-        collection: 'placements',
-        add: { ...ROWS.placements.blank(), surface, finishId: id, schemeId },
+        collection: 'finishAssignments',
+        add: { ...ROWS.finishAssignments.blank(), surface, finishId: id, schemeId },
       })
     for (const pieceId of f.pieceIds)
       changes.push({
-        collection: 'dressings',
+        collection: 'schemeOverrides',
         add: { schemeId, pieceId, finishId: id, absent: false, costMinor: null },
       })
   }
@@ -143,8 +164,8 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
     <p v-if="!proposals && !busy" class="second teaching">
       From what stays ({{ stays.length > 0 ? stays.join(', ') : 'nothing yet' }}),
       {{
-        job.pulls.length > 0
-          ? `the ${job.pulls.length} colors pulled out of what inspires the room,`
+        job.sampledColors.length > 0
+          ? `the ${job.sampledColors.length} colors pulled out of what inspires the room,`
           : 'whatever inspires the room (pull its colors out of a picture first),'
       }}
       and the schools of the job, whole palettes are put together out of the library. Each passes every stop
@@ -201,7 +222,7 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
           >
             <i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}, stays
           </li>
-          <li v-for="p in job.pulls" :key="p.id">
+          <li v-for="p in job.sampledColors" :key="p.id">
             <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name }},
             {{ Math.round(100 * p.share) }} % of the inspiration
           </li>

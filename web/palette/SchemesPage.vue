@@ -118,7 +118,7 @@ const textiles = computed(() => {
     )
     .map((piece) => ({
       piece,
-      own: now.dressings.find((d) => d.schemeId === s.id && d.pieceId === piece.id),
+      own: now.schemeOverrides.find((d) => d.schemeId === s.id && d.pieceId === piece.id),
     }))
 })
 const cloths = computed(() => [
@@ -135,11 +135,11 @@ function dress(pieceId: string, event: Event): void {
   if (own)
     store.apply([
       finishId
-        ? { collection: 'dressings', id: own.id, set: { finishId } }
-        : { collection: 'dressings', id: own.id, remove: true },
+        ? { collection: 'schemeOverrides', id: own.id, set: { finishId } }
+        : { collection: 'schemeOverrides', id: own.id, remove: true },
     ])
   else if (finishId)
-    store.add('dressings', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
+    store.add('schemeOverrides', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
 }
 </script>
 
@@ -267,7 +267,7 @@ function dress(pieceId: string, event: Event): void {
             </select>
             <RowField
               v-if="t.own"
-              collection="dressings"
+              collection="schemeOverrides"
               :row="t.own"
               field="costMinor"
               kind="money"

@@ -22,7 +22,7 @@ const store = useJobStore()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.palette)
 const selected = computed(() => props.row)
-const placement = computed(() => job.value?.placements.find((p) => p.id === props.row.id))
+const placement = computed(() => job.value?.finishAssignments.find((p) => p.id === props.row.id))
 const piece = computed(() => job.value?.pieces.find((p) => p.id === props.row.id))
 const shared = computed(() => placement.value?.schemeId === null && (job.value?.schemes.length ?? 0) > 0)
 const wallChoices = useWallChoices('no wall')
@@ -39,7 +39,7 @@ function keepOpen(event: Event): void {
   select.value = ''
   const p = placement.value
   if (!p || !finishId) return
-  store.add('placements', {
+  store.add('finishAssignments', {
     surface: p.surface,
     finishId,
     substrate: p.substrate,
@@ -86,8 +86,8 @@ const over = computed(() => {
       />
     </div>
     <template v-if="placement">
-      <RowChoice collection="placements" :row="placement" field="substrate" :choices="SUBSTRATES" />
-      <RowChoice collection="placements" :row="placement" field="hold" :choices="HOLDS" />
+      <RowChoice collection="finishAssignments" :row="placement" field="substrate" :choices="SUBSTRATES" />
+      <RowChoice collection="finishAssignments" :row="placement" field="hold" :choices="HOLDS" />
       <ColorField
         v-if="over"
         :lab="over"
@@ -95,14 +95,14 @@ const over = computed(() => {
         @keep="
           (lab) =>
             placement &&
-            store.change('placements', placement.id, { overL: lab.l, overA: lab.a, overB: lab.b })
+            store.change('finishAssignments', placement.id, { overL: lab.l, overA: lab.a, overB: lab.b })
         "
       />
       <div v-else class="row-field">
         <span class="label">Color there now</span
         ><button
           class="button"
-          @click="store.change('placements', placement.id, { overL: 70, overA: 0, overB: 0 })"
+          @click="store.change('finishAssignments', placement.id, { overL: 70, overA: 0, overB: 0 })"
         >
           Note it
         </button>
@@ -111,7 +111,7 @@ const over = computed(() => {
         <span class="label">Still open</span>
         <span v-for="c in open" :key="c.id" class="second">
           or {{ nameOf(c.finishId) }}
-          <button class="word" @click="store.remove('placements', c.id)">Rule out</button>
+          <button class="word" @click="store.remove('finishAssignments', c.id)">Rule out</button>
         </span>
         <select
           v-if="couldBe.length > 0"

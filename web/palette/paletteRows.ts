@@ -20,7 +20,7 @@ export interface PaletteRow {
 
 /** Surfaces a job always asks a finish for, the lower wall only when there is one, and single walls with one of their own. */
 function asked(job: JobSnapshot, palette: PaletteFacts): readonly Surface[] {
-  const placed = palette.placements.map((p) => p.surface)
+  const placed = palette.finishAssignments.map((p) => p.surface)
   return [
     ...SURFACES.filter((s) => placed.includes(s) || s !== 'lower' || job.room.lowerWallMm != null),
     ...placed.filter((s) => s.includes(':')),
@@ -35,11 +35,11 @@ export function paletteRows(
   areas: SurfaceAreas | undefined,
 ): PaletteRow[] {
   const byId = new Map(palette.finishes.map((f) => [f.finish.id, f]))
-  const seen = surfaceSeen(areas, palette.placements, palette.pieces.filter(inRoom))
+  const seen = surfaceSeen(areas, palette.finishAssignments, palette.pieces.filter(inRoom))
   const all = palette.finishes.reduce((sum, f) => sum + f.areaMm2, 0)
   const share = (areaMm2: number, has: boolean) => (has && all > 0 ? areaMm2 / all : 0)
   const surfaces = asked(job, palette).map((surface): PaletteRow => {
-    const on = palette.placements.find((p) => p.surface === surface)
+    const on = palette.finishAssignments.find((p) => p.surface === surface)
     const areaMm2 = seen(surface)
     return {
       key: surface,

@@ -43,7 +43,7 @@ const all = computed((): { standing: Standing; isNew: boolean; number: number }[
   const stood = f.standings.map((s) => ({
     standing: s,
     isNew: false,
-    number: job.stands.find((x) => x.id === s.id)?.number ?? 1,
+    number: job.floorPlacements.find((x) => x.id === s.id)?.number ?? 1,
   }))
   const missing = f.pieces
     .filter(
@@ -51,11 +51,11 @@ const all = computed((): { standing: Standing; isNew: boolean; number: number }[
         !OFF_FLOOR.has(p.kind) &&
         p.fixing !== 'over a door' &&
         p.fixing !== 'clipped on' &&
-        !job.hangs.some((h) => h.pieceId === p.id),
+        !job.wallPlacements.some((h) => h.pieceId === p.id),
     )
     .filter((p) => Math.min(p.widthMm, p.depthMm) > 60)
     .flatMap((p) => {
-      const have = job.stands.filter((s) => s.pieceId === p.id && !s.parked).length
+      const have = job.floorPlacements.filter((s) => s.pieceId === p.id && !s.parked).length
       return Array.from({ length: Math.max(0, p.count - have) }, (_, i) => {
         const number = have + i + 1
         return {
@@ -115,8 +115,8 @@ function planInputOf(f: PlanInput): PlanInput {
     pieces,
     standings,
     parked,
-    hangs,
-    setOuts,
+    wallPlacements,
+    panelLayouts,
     lamps,
     litPieces,
     reflecting,
@@ -137,8 +137,8 @@ function planInputOf(f: PlanInput): PlanInput {
     pieces,
     standings,
     parked,
-    hangs,
-    setOuts,
+    wallPlacements,
+    panelLayouts,
     lamps,
     litPieces,
     reflecting,
@@ -184,7 +184,7 @@ function take(a: Arrangement): void {
     return from.isNew
       ? [
           {
-            collection: 'stands',
+            collection: 'floorPlacements',
             add: {
               ...NEW_STAND,
               pieceId: from.standing.pieceId,
@@ -194,7 +194,7 @@ function take(a: Arrangement): void {
             },
           },
         ]
-      : [{ collection: 'stands', id: p.id, set: place }]
+      : [{ collection: 'floorPlacements', id: p.id, set: place }]
   })
   store.apply(changes)
   void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan`)

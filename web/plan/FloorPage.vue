@@ -63,7 +63,7 @@ const drawn = computed(() =>
 )
 const chosen = computed(() => moved.value ?? moving.of(chosenId.value))
 const other = computed(() => moving.of(otherId.value))
-const chosenRow = computed(() => store.snapshot?.stands.find((s) => s.id === chosenId.value))
+const chosenRow = computed(() => store.snapshot?.floorPlacements.find((s) => s.id === chosenId.value))
 const check = computed(() => moving.check(chosen.value))
 
 /** Millimeters a pixel of the screen stands for, so that lines and lettering keep their size. */
@@ -102,10 +102,11 @@ const waiting = computed(() => {
   const job = store.snapshot
   if (!job || !facts.value) return []
   const stood = new Map<string, number>()
-  for (const s of job.stands.filter((x) => !x.parked)) stood.set(s.pieceId, (stood.get(s.pieceId) ?? 0) + 1)
+  for (const s of job.floorPlacements.filter((x) => !x.parked))
+    stood.set(s.pieceId, (stood.get(s.pieceId) ?? 0) + 1)
   return facts.value.pieces
     .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
-    .filter((p) => (stood.get(p.id) ?? 0) < p.count && !job.hangs.some((h) => h.pieceId === p.id))
+    .filter((p) => (stood.get(p.id) ?? 0) < p.count && !job.wallPlacements.some((h) => h.pieceId === p.id))
     .map((p) => ({ piece: p, number: (stood.get(p.id) ?? 0) + 1 }))
 })
 const undrawn = computed(() => {
@@ -125,7 +126,7 @@ async function placePiece(pieceId: string, number: number): Promise<void> {
   const piece = facts.value?.pieces.find((p) => p.id === pieceId)
   if (!piece || !facts.value) return
   const at = firstPlace(facts.value, piece)
-  const id = store.add('stands', { pieceId, optionId: null, number, parked: false, ...at })
+  const id = store.add('floorPlacements', { pieceId, optionId: null, number, parked: false, ...at })
   await focusPiece(id)
 }
 /** An item becomes a piece to come, in the size of its option, and stands in the room. */
@@ -272,7 +273,7 @@ const proposals = ref<{ $el: HTMLElement }>()
 
 // Acts on the chosen piece
 const put = (place: { xMm: number; yMm: number; turnDeg?: number }) =>
-  chosenRow.value && !chosen.value?.piece.stays && store.change('stands', chosenRow.value.id, place)
+  chosenRow.value && !chosen.value?.piece.stays && store.change('floorPlacements', chosenRow.value.id, place)
 function turn(by: number): void {
   if (chosenId.value && !chosen.value?.piece.stays) moving.step(chosenId.value, 0, 0, by)
 }
@@ -305,7 +306,7 @@ function takeOut(): void {
     moving.drop()
     const at = drawn.value.findIndex((s) => s.id === chosenId.value)
     const next = drawn.value[at + 1] ?? drawn.value[at - 1]
-    store.remove('stands', chosenId.value)
+    store.remove('floorPlacements', chosenId.value)
     chosenId.value = undefined
     // The focus goes on to the next piece, and not to nowhere.
     void nextTick(() => svg.value?.querySelector<SVGGElement>(`[data-stand="${next?.id ?? ''}"]`)?.focus())
@@ -315,7 +316,12 @@ function park(): void {
   const [row, s] = [chosenRow.value, chosen.value]
   if (!row || !s) return
   const { id: _id, version: _v, ...fields } = row
-  chosenId.value = store.add('stands', { ...fields, parked: true, xMm: row.xMm + 200, yMm: row.yMm + 200 })
+  chosenId.value = store.add('floorPlacements', {
+    ...fields,
+    parked: true,
+    xMm: row.xMm + 200,
+    yMm: row.yMm + 200,
+  })
 }
 const parkedStandings = computed(() => facts.value?.parked ?? [])
 
@@ -446,7 +452,9 @@ function tape(): void {
       <div v-if="room" class="waiting">
         <p>
           <b>{{
-            waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet'
+            waiting.length + undrawn.length === 0
+              ? 'Everything floorPlacements in the room'
+              : 'Not in the room yet'
           }}</b>
           <span class="second"
             >&ensp;{{ standings.length }} placed{{ looks === '' ? '' : `, ${looks}` }}</span

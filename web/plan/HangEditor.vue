@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { HANG_FIXINGS, WALL_MAKES } from '@bonitas/core/model/vocabulary/hanging'
-import type { Hang } from '@bonitas/core/model/rows/hangs'
+import type { WallPlacement } from '@bonitas/core/model/rows/wallPlacements'
 import type { Hung } from '@bonitas/core/stages/plan/planFacts'
 import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
 import { mmText } from '@bonitas/core/kernel/units/length'
@@ -11,7 +11,7 @@ import { useJobStore } from '../job/jobStore.js'
 import LengthInput from './LengthInput.vue'
 
 /** One hung piece: its place, its hooks, what holds it. */
-const props = defineProps<{ hung: Hung; row: Hang }>()
+const props = defineProps<{ hung: Hung; row: WallPlacement }>()
 const emit = defineEmits<{ down: [] }>()
 const store = useJobStore()
 const wire = ref({ below: 80, span: 300, length: 330 })
@@ -24,7 +24,7 @@ function fromWire(): void {
     fault.value = 'Wire is shorter than the way between its fixings. Measure it again.'
     return
   }
-  store.change('hangs', props.row.id, {
+  store.change('wallPlacements', props.row.id, {
     dropMm: Math.max(0, Math.round(wireDrop(below, span, length))),
     hooks: 1,
   })
@@ -40,22 +40,42 @@ function fromWire(): void {
       {{ mmText(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor
     </p>
     <div class="fields">
-      <RowField collection="hangs" :row="row" field="xMm" kind="length" figure label="Middle from left" />
       <RowField
-        collection="hangs"
+        collection="wallPlacements"
+        :row="row"
+        field="xMm"
+        kind="length"
+        figure
+        label="Middle from left"
+      />
+      <RowField
+        collection="wallPlacements"
         :row="row"
         field="centerMm"
         kind="length"
         figure
         label="Middle above floor"
       />
-      <RowField collection="hangs" :row="row" field="dropMm" kind="length" figure />
-      <RowField collection="hangs" :row="row" field="hooks" kind="whole" figure />
-      <RowField v-if="row.hooks > 1" collection="hangs" :row="row" field="hookSpanMm" kind="length" figure />
-      <RowField collection="hangs" :row="row" field="ratedG" kind="weight" figure />
-      <RowChoice collection="hangs" :row="row" field="fixing" :choices="HANG_FIXINGS" />
-      <RowChoice collection="hangs" :row="row" field="into" :choices="WALL_MAKES" label="Into a wall of" />
-      <RowField collection="hangs" :row="row" field="group" kind="text" />
+      <RowField collection="wallPlacements" :row="row" field="dropMm" kind="length" figure />
+      <RowField collection="wallPlacements" :row="row" field="hooks" kind="whole" figure />
+      <RowField
+        v-if="row.hooks > 1"
+        collection="wallPlacements"
+        :row="row"
+        field="hookSpanMm"
+        kind="length"
+        figure
+      />
+      <RowField collection="wallPlacements" :row="row" field="ratedG" kind="weight" figure />
+      <RowChoice collection="wallPlacements" :row="row" field="fixing" :choices="HANG_FIXINGS" />
+      <RowChoice
+        collection="wallPlacements"
+        :row="row"
+        field="into"
+        :choices="WALL_MAKES"
+        label="Into a wall of"
+      />
+      <RowField collection="wallPlacements" :row="row" field="group" kind="text" />
     </div>
     <details>
       <summary>It hangs by a wire</summary>
@@ -78,7 +98,9 @@ function fromWire(): void {
       <button class="word" @click="fromWire">Work out the hook drop</button>
     </details>
     <p class="acts">
-      <button class="word" @click="(store.remove('hangs', row.id), emit('down'))">Take it down</button>
+      <button class="word" @click="(store.remove('wallPlacements', row.id), emit('down'))">
+        Take it down
+      </button>
     </p>
   </section>
 </template>

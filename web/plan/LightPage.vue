@@ -212,7 +212,7 @@ function toggle(id: string): void {
   else next.add(id)
   off.value = next
 }
-const stands = (id: string) => (facts.value?.lamps ?? []).some((l) => rowOf(l) === id)
+const isPlaced = (id: string) => (facts.value?.lamps ?? []).some((l) => rowOf(l) === id)
 const isLight = (rule: string) => /use-dark|lamp|pendant|sleep-dark|cord|shade|suspension|wet/.test(rule)
 const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLight(f.rule)))
 </script>
@@ -429,7 +429,7 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
                   :aria-label="`${l.name} is on`"
                   @change="toggle(l.id)"
                 />
-                <span v-if="!stands(l.id)" class="second">not placed</span>
+                <span v-if="!isPlaced(l.id)" class="second">not placed</span>
               </td>
               <td class="figure">
                 <RowField collection="lights" :row="l" field="lumens" kind="whole" bare figure />

@@ -17,7 +17,7 @@ import RugSizes from './RugSizes.vue'
 
 const props = defineProps<{
   chosen: Standing
-  row: JobSnapshot['stands'][number]
+  row: JobSnapshot['floorPlacements'][number]
   /** A second piece, to align with. */
   other: Standing | undefined
   check: LiveCheck | undefined
@@ -102,7 +102,7 @@ const carry = computed(() => {
         :mm="row.raisedMm"
         :min-mm="0"
         :max-mm="12000"
-        @typed="(v) => store.change('stands', row.id, { raisedMm: v })"
+        @typed="(v) => store.change('floorPlacements', row.id, { raisedMm: v })"
       />
       <div class="row-field">
         <label for="turned">Turned, degrees</label>
@@ -155,7 +155,7 @@ const carry = computed(() => {
         :value="row.optionId ?? ''"
         @change="
           (e) =>
-            store.change('stands', row.id, {
+            store.change('floorPlacements', row.id, {
               optionId: (e.target as HTMLSelectElement).value || null,
             })
         "

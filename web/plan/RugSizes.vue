@@ -35,7 +35,7 @@ function lay(a: RugAdvice): void {
       set: { widthMm: Math.round(2 * a.box.halfW), depthMm: Math.round(2 * a.box.halfD) },
     },
     {
-      collection: 'stands',
+      collection: 'floorPlacements',
       id: props.rug.id,
       set: { xMm: Math.round(a.box.x), yMm: Math.round(a.box.y), turnDeg: turn, optionId: null },
     },

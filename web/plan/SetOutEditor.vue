@@ -2,14 +2,14 @@
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
-import type { SetOut } from '@bonitas/core/model/rows/setOuts'
+import type { PanelLayout } from '@bonitas/core/model/rows/panelLayouts'
 import { curtainRail, laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 
 /** One thing set out along a wall, its numbers, and how its fields come out. */
-const props = defineProps<{ row: SetOut; facts: PlanFacts }>()
+const props = defineProps<{ row: PanelLayout; facts: PlanFacts }>()
 const store = useJobStore()
 const laid = computed(() => laySetOut(props.row, avoidedOn(props.facts, props.row.wallId)))
 const window = computed(() => props.facts.room.openings.find((o) => o.id === props.row.openingId))
@@ -32,14 +32,21 @@ const says = computed(() => {
       <b>{{ row.name || row.kind }}</b> <span class="second">{{ says }}</span>
     </summary>
     <div class="fields">
-      <RowField collection="setOuts" :row="row" field="name" kind="text" />
-      <RowField collection="setOuts" :row="row" field="startMm" kind="length" figure />
-      <RowField collection="setOuts" :row="row" field="endMm" kind="length" figure />
-      <RowField collection="setOuts" :row="row" field="bottomMm" kind="length" figure label="Lower edge" />
-      <RowField collection="setOuts" :row="row" field="heightMm" kind="length" figure />
+      <RowField collection="panelLayouts" :row="row" field="name" kind="text" />
+      <RowField collection="panelLayouts" :row="row" field="startMm" kind="length" figure />
+      <RowField collection="panelLayouts" :row="row" field="endMm" kind="length" figure />
+      <RowField
+        collection="panelLayouts"
+        :row="row"
+        field="bottomMm"
+        kind="length"
+        figure
+        label="Lower edge"
+      />
+      <RowField collection="panelLayouts" :row="row" field="heightMm" kind="length" figure />
       <RowField
         v-if="laid.stiles.length > 0"
-        collection="setOuts"
+        collection="panelLayouts"
         :row="row"
         field="count"
         kind="whole"
@@ -48,19 +55,19 @@ const says = computed(() => {
       />
       <RowField
         v-if="laid.stiles.length > 0"
-        collection="setOuts"
+        collection="panelLayouts"
         :row="row"
         field="stileMm"
         kind="length"
         figure
       />
-      <RowField collection="setOuts" :row="row" field="depthMm" kind="length" figure />
+      <RowField collection="panelLayouts" :row="row" field="depthMm" kind="length" figure />
     </div>
     <p v-if="laid.stiles.length > 0" class="second">
       Fields begin at {{ laid.fields.map((f) => mmText(Math.round(f.leftMm))).join(', ') }} from the left
       corner.
     </p>
-    <button class="word" @click="store.remove('setOuts', row.id)">Take it off the wall</button>
+    <button class="word" @click="store.remove('panelLayouts', row.id)">Take it off the wall</button>
   </details>
 </template>
 

@@ -35,13 +35,13 @@ const px = computed(() => Math.max((W.value + 560) / PX.w, (H.value + 720) / PX.
 const box = computed(() => `-420 ${-H.value - 400} ${W.value + 560} ${H.value + 720}`)
 const y = (mm: number) => -mm
 const before = computed(() => (wall.value ? beforeWall(wall.value, props.facts.standings) : []))
-const hangs = computed(() => props.facts.hangs.filter((h) => h.wallId === props.wallId))
+const wallPlacements = computed(() => props.facts.wallPlacements.filter((h) => h.wallId === props.wallId))
 const openings = computed(() => props.facts.room.openings.filter((o) => o.wallId === props.wallId))
 const fixtures = computed(() =>
   props.facts.room.fixtures.filter((f) => f.wallId === props.wallId && f.kind !== 'ceiling point'),
 )
-const setOuts = computed(() =>
-  props.facts.setOuts
+const panelLayouts = computed(() =>
+  props.facts.panelLayouts
     .filter((s) => s.wallId === props.wallId)
     .map((s) => ({ s, laid: laySetOut(s, avoidedOn(props.facts, props.wallId)) })),
 )
@@ -78,7 +78,7 @@ function down(event: PointerEvent): void {
   const id = (event.target as Element).closest<SVGGElement>('[data-hang]')?.dataset.hang
   if (!id) return
   emit('choose', id, event.shiftKey)
-  const [p, h] = [point(event), hangs.value.find((x) => x.id === id)]
+  const [p, h] = [point(event), wallPlacements.value.find((x) => x.id === id)]
   if (!p || !h || event.shiftKey) return
   grab = { id, dx: h.xMm - p.x, dy: h.centerMm - p.mm, sx: event.clientX, sy: event.clientY, began: false }
   svg.value?.setPointerCapture(event.pointerId)
@@ -118,7 +118,7 @@ function up(): void {
   >
     <rect x="0" :y="y(H)" :width="W" :height="H" :fill="upper" />
     <rect v-if="lowerMm > 0" x="0" :y="y(lowerMm)" :width="W" :height="lowerMm" :fill="lower" />
-    <template v-for="{ s, laid } in setOuts" :key="s.id">
+    <template v-for="{ s, laid } in panelLayouts" :key="s.id">
       <template v-if="laid.stiles.length > 0">
         <rect
           v-for="(f, i) in laid.fields"
@@ -224,7 +224,7 @@ function up(): void {
       </text>
     </g>
     <g
-      v-for="h in hangs"
+      v-for="h in wallPlacements"
       :key="h.id"
       class="hang"
       :class="{ chosen: h.id === chosen, stop: stops.has(h.id) }"
@@ -270,7 +270,7 @@ function up(): void {
         <path :d="`M${-5 * px} 0H${5 * px}M0 ${-5 * px}V${5 * px}`" :stroke-width="1.4 * px" />
       </g>
     </g>
-    <g v-for="h in hangs" :key="`n${h.id}`" class="leader">
+    <g v-for="h in wallPlacements" :key="`n${h.id}`" class="leader">
       <template v-if="live?.id !== h.id">
         <template v-for="(n, i) in h.nails" :key="i">
           <path :d="`M${n.xMm} ${y(n.heightMm) - 6 * px}V${y(H) - 8 * px}`" :stroke-width="0.7 * px" />

@@ -45,7 +45,7 @@ const wallId = computed(() => {
   const asked = typeof route.query.wall === 'string' ? route.query.wall : ''
   const found = walls.value.find((w) => w.id === asked)
   // Without one asked for, the wall on which most hangs.
-  const count = (id: string) => facts.value?.hangs.filter((h) => h.wallId === id).length ?? 0
+  const count = (id: string) => facts.value?.wallPlacements.filter((h) => h.wallId === id).length ?? 0
   return (found ?? [...walls.value].sort((a, b) => count(b.id) - count(a.id))[0])?.id ?? ''
 })
 const wall = computed(() => walls.value.find((w) => w.id === wallId.value))
@@ -60,10 +60,12 @@ function beside(by: 1 | -1): void {
   if (next) show(next.id)
 }
 
-const onWall = computed(() => facts.value?.hangs.filter((h) => h.wallId === wallId.value) ?? [])
+const onWall = computed(() => facts.value?.wallPlacements.filter((h) => h.wallId === wallId.value) ?? [])
 const hung = computed(() => onWall.value.find((h) => h.id === chosen.value))
-const row = computed(() => store.snapshot?.hangs.find((h) => h.id === chosen.value))
-const setOuts = computed(() => store.snapshot?.setOuts.filter((s) => s.wallId === wallId.value) ?? [])
+const row = computed(() => store.snapshot?.wallPlacements.find((h) => h.id === chosen.value))
+const panelLayouts = computed(
+  () => store.snapshot?.panelLayouts.filter((s) => s.wallId === wallId.value) ?? [],
+)
 const upper = computed(() => {
   const p = store.derived?.palette
   const on = p && (finishOn(p, `wall:${wallId.value}`) ?? finishOn(p, 'walls'))
@@ -81,7 +83,11 @@ const stops = computed(() => {
   return by
 })
 const findings = computed(() => {
-  const ids = new Set([wallId.value, ...onWall.value.map((h) => h.id), ...setOuts.value.map((s) => s.id)])
+  const ids = new Set([
+    wallId.value,
+    ...onWall.value.map((h) => h.id),
+    ...panelLayouts.value.map((s) => s.id),
+  ])
   return (store.plan?.findings ?? []).filter((f) => f.about.some((r) => ids.has(r.id)))
 })
 
@@ -90,10 +96,10 @@ const waiting = computed(() => {
   const job = store.snapshot
   if (!job || !facts.value) return []
   const count = new Map<string, number>()
-  for (const h of job.hangs) count.set(h.pieceId, (count.get(h.pieceId) ?? 0) + 1)
-  const stands = new Set(job.stands.map((s) => s.pieceId))
+  for (const h of job.wallPlacements) count.set(h.pieceId, (count.get(h.pieceId) ?? 0) + 1)
+  const floorPlacements = new Set(job.floorPlacements.map((s) => s.pieceId))
   return facts.value.pieces
-    .filter((p) => HANGABLE.has(p.kind) && !stands.has(p.id) && (count.get(p.id) ?? 0) < p.count)
+    .filter((p) => HANGABLE.has(p.kind) && !floorPlacements.has(p.id) && (count.get(p.id) ?? 0) < p.count)
     .filter(
       (p) =>
         p.kind === 'picture' ||
@@ -121,7 +127,7 @@ async function hang(pieceId: string, number: number): Promise<void> {
       (x) => x >= half && x <= w.lengthMm - half && taken.every(([a, b]) => x + half <= a || x - half >= b),
     )
     .sort((a, b) => Math.abs(a - w.lengthMm / 2) - Math.abs(b - w.lengthMm / 2))
-  chosen.value = store.add('hangs', {
+  chosen.value = store.add('wallPlacements', {
     ...NEW_HANG,
     pieceId,
     number,
@@ -140,7 +146,7 @@ function choose(id: string, more: boolean): void {
 function settle(): void {
   const now = live.value
   live.value = undefined
-  if (now) store.change('hangs', now.id, { xMm: now.xMm, centerMm: now.centerMm })
+  if (now) store.change('wallPlacements', now.id, { xMm: now.xMm, centerMm: now.centerMm })
 }
 let settling: ReturnType<typeof setTimeout> | undefined
 function nudge(dx: number, dy: number): void {
@@ -174,16 +180,16 @@ function keys(event: KeyboardEvent): void {
     event.preventDefault()
   } else if (!hung.value || !facts.value) return
   else if (event.key === 'e' || event.key === 'E')
-    store.change('hangs', hung.value.id, { centerMm: facts.value.eyeLineMm })
+    store.change('wallPlacements', hung.value.id, { centerMm: facts.value.eyeLineMm })
   else if (event.key === 'c' || event.key === 'C')
     store.apply(
       layGroup(facts.value, [hung.value], 'row on the eye line', 0).flatMap((c) =>
-        'set' in c && 'xMm' in c.set ? [put('hangs', c.id, { xMm: c.set.xMm ?? 0 })] : [],
+        'set' in c && 'xMm' in c.set ? [put('wallPlacements', c.id, { xMm: c.set.xMm ?? 0 })] : [],
       ),
     )
   else if (event.key === 'Delete' || event.key === 'Backspace') {
     event.preventDefault()
-    store.remove('hangs', hung.value.id)
+    store.remove('wallPlacements', hung.value.id)
     chosen.value = undefined
   } else if (event.key === 'Escape') {
     live.value = undefined
@@ -261,7 +267,7 @@ function addSetOut(kind: SetOutKind): void {
       depthMm: 100,
       openingId: window?.id ?? null,
     })
-  store.add('setOuts', base)
+  store.add('panelLayouts', base)
 }
 const kinds: readonly SetOutKind[] = [
   'rail',
@@ -343,7 +349,7 @@ const weightOf = (g: number | null, hooks: number) =>
         <FindingsPanel stage="plan" :list="findings" quiet="Nothing here to look at." />
         <section class="panel-part wide-part">
           <h2>Set out on this wall</h2>
-          <SetOutEditor v-for="s in setOuts" :key="s.id" :row="s" :facts="facts" />
+          <SetOutEditor v-for="s in panelLayouts" :key="s.id" :row="s" :facts="facts" />
           <p class="acts">
             <button v-for="k in kinds" :key="k" class="word" @click="addSetOut(k)">{{ k }}</button>
           </p>

@@ -3,11 +3,12 @@ import { planFactsOf } from '@bonitas/core/job/planFactsOf'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { measureFacts, type MeasureFacts } from '@bonitas/core/stages/measure/measureFacts'
 import { paletteFacts, type PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
-import type { Stand } from '@bonitas/core/model/rows/stands'
+import type { FloorPlacement } from '@bonitas/core/model/rows/floorPlacements'
 import { planFindings } from '@bonitas/core/stages/plan/rules/index'
 
 /** A job to judge, or one stand of it as it is being moved. */
-export type FindingsAsk = { readonly job: JobSnapshot } | { readonly moved: Stand; readonly nth: number }
+export type FindingsAsk =
+  { readonly job: JobSnapshot } | { readonly moved: FloorPlacement; readonly nth: number }
 export interface FindingsAnswer {
   readonly nth: number
   readonly findings: readonly JudgedFinding[]
@@ -24,8 +25,8 @@ addEventListener('message', ({ data }: MessageEvent<FindingsAsk>) => {
   }
   if (!held) return
   const { job, measure, palette } = held
-  const stands = job.stands.map((s) => (s.id === data.moved.id ? data.moved : s))
-  const facts = planFactsOf(job, measure, palette, { stands, withFixes: false })
+  const floorPlacements = job.floorPlacements.map((s) => (s.id === data.moved.id ? data.moved : s))
+  const facts = planFactsOf(job, measure, palette, { floorPlacements, withFixes: false })
   postMessage({
     nth: data.nth,
     findings: facts ? judge(planFindings(facts), job.acceptances) : [],

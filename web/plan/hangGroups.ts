@@ -39,7 +39,7 @@ export function layGroup(
   const [first] = sorted
   if (!first) return []
   const put = (h: Hung, xMm: number, centerMm: number): RowChange => ({
-    collection: 'hangs',
+    collection: 'wallPlacements',
     id: h.id,
     set: {
       xMm: Math.round(xMm),

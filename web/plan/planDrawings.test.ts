@@ -64,7 +64,7 @@ describe('an elevation as a drawing file', () => {
     const all = entities(writeDxf(drawing))
     const pictures = all.filter((e) => e.type === 'LWPOLYLINE' && e.layer === 'HANG')
     expect(pictures).toHaveLength(3)
-    for (const h of facts.hangs) {
+    for (const h of facts.wallPlacements) {
       const box = pictures.find((e) =>
         e.vertices!.some((v) => Math.abs(v.x - (h.xMm - 200)) < 0.001 && Math.abs(v.y - h.topMm) < 0.001),
       )
@@ -91,7 +91,7 @@ describe('an elevation as a drawing file', () => {
 
 describe('laying out a group', () => {
   const at = (layout: Parameters<typeof layGroup>[2]) =>
-    layGroup(facts, facts.hangs, layout, 100).map((c) =>
+    layGroup(facts, facts.wallPlacements, layout, 100).map((c) =>
       'set' in c ? (c.set as { xMm: number; centerMm: number }) : { xMm: 0, centerMm: 0 },
     )
   test('a row: equal gaps over the middle of the sofa, all on the eye line', () => {

@@ -62,7 +62,7 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
   function ask(): void {
     again = false
     const now = live.value
-    const row = now && store.snapshot?.stands.find((s) => s.id === now.id)
+    const row = now && store.snapshot?.floorPlacements.find((s) => s.id === now.id)
     if (!now || !row || !worker) return
     if (busy) {
       again = true
@@ -129,7 +129,7 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
     told.value = undefined
     if (!now) return
     const { id, ...place } = now
-    store.change('stands', id, { ...place, xMm: Math.round(place.xMm), yMm: Math.round(place.yMm) })
+    store.change('floorPlacements', id, { ...place, xMm: Math.round(place.xMm), yMm: Math.round(place.yMm) })
   }
   function drop(): void {
     clearTimeout(settle)

@@ -13,7 +13,7 @@ export function usePlan() {
   )
   const hexOf = (finishId: string | null) => (finishId && colors.value.get(finishId)) || PLAIN
   const floorHex = computed(() => {
-    const on = store.snapshot?.placements.find((p) => p.surface === 'floor' && !p.candidate)
+    const on = store.snapshot?.finishAssignments.find((p) => p.surface === 'floor' && !p.candidate)
     return on ? hexOf(on.finishId) : '#f7f7f7'
   })
   return { store, facts, hexOf, floorHex }

@@ -121,7 +121,7 @@ function take(name: string, p: Product): void {
     unit: p.packSize > 1 ? 'a pack' : 'each',
   })
   if (p.wasMinor && p.wasMinor !== p.priceMinor)
-    store.add('sightings', {
+    store.add('priceObservations', {
       optionId: id,
       on: store.day,
       priceMinor: p.wasMinor,
@@ -149,7 +149,7 @@ async function refresh(): Promise<void> {
         continue
       }
       if (p.priceMinor !== o.priceMinor || p.stock !== o.stock) {
-        store.add('sightings', {
+        store.add('priceObservations', {
           optionId: o.id,
           on: store.day,
           priceMinor: o.priceMinor,

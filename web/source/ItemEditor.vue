@@ -23,7 +23,7 @@ const none = (text: string, list: readonly { id: string; name: string }[]) => [
   { value: null, text },
   ...list.map((x) => ({ value: x.id, text: x.name })),
 ]
-const focusChoices = computed(() => none('none', store.snapshot?.focuses ?? []))
+const focusChoices = computed(() => none('none', store.snapshot?.focalPoints ?? []))
 const finishChoices = computed(() => none('none', store.snapshot?.finishes ?? []))
 const planned = computed(() =>
   none(

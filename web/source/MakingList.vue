@@ -14,11 +14,11 @@ const props = defineProps<{ item: DerivedItem; option: DerivedOption }>()
 const store = useJobStore()
 const { money } = useLocale()
 const rows = computed(() =>
-  (store.snapshot?.makings ?? []).filter((m) => m.optionId === props.option.option.id),
+  (store.snapshot?.fabrications ?? []).filter((m) => m.optionId === props.option.option.id),
 )
 const costOf = (id: string) => props.option.made?.lines.find((l) => l.id === id)
 function add(): void {
-  store.add('makings', {
+  store.add('fabrications', {
     optionId: props.option.option.id,
     position: nextPosition(rows.value),
     name: `Material ${rows.value.length + 1}`,
@@ -47,19 +47,21 @@ const against = computed(() => {
 <template>
   <div class="making">
     <div v-for="m in rows" :key="m.id" class="row">
-      <RowField collection="makings" :row="m" field="name" kind="text" bare />
-      <RowChoice collection="makings" :row="m" field="kind" :choices="MAKING_KINDS" bare />
-      <RowField collection="makings" :row="m" field="quantity" kind="real" bare figure />
-      <RowField collection="makings" :row="m" field="unitMinor" kind="money" bare figure />
+      <RowField collection="fabrications" :row="m" field="name" kind="text" bare />
+      <RowChoice collection="fabrications" :row="m" field="kind" :choices="MAKING_KINDS" bare />
+      <RowField collection="fabrications" :row="m" field="quantity" kind="real" bare figure />
+      <RowField collection="fabrications" :row="m" field="unitMinor" kind="money" bare figure />
       <span class="figure">{{
         m.kind === 'owned already' ? 'owned' : money(costOf(m.id)?.costMinor ?? 0)
       }}</span>
-      <button class="word" :aria-label="`Remove ${m.name}`" @click="store.remove('makings', m.id)">×</button>
+      <button class="word" :aria-label="`Remove ${m.name}`" @click="store.remove('fabrications', m.id)">
+        ×
+      </button>
       <div class="cuts">
-        <RowField collection="makings" :row="m" field="cutCount" kind="whole" label="Pieces" figure />
-        <RowField collection="makings" :row="m" field="cutMm" kind="length" label="Cut to" figure />
-        <RowField collection="makings" :row="m" field="stockMm" kind="length" label="Out of" figure />
-        <RowField collection="makings" :row="m" field="kerfMm" kind="whole" label="Saw, mm" figure />
+        <RowField collection="fabrications" :row="m" field="cutCount" kind="whole" label="Pieces" figure />
+        <RowField collection="fabrications" :row="m" field="cutMm" kind="length" label="Cut to" figure />
+        <RowField collection="fabrications" :row="m" field="stockMm" kind="length" label="Out of" figure />
+        <RowField collection="fabrications" :row="m" field="kerfMm" kind="whole" label="Saw, mm" figure />
         <p v-if="costOf(m.id)?.cuts" class="second">
           {{ costOf(m.id)?.cuts?.stocks.length }} lengths, offcuts
           {{ costOf(m.id)?.cuts?.offcuts.join(', ') }}

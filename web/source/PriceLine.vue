@@ -12,7 +12,7 @@ const store = useJobStore()
 const { money } = useLocale()
 const history = computed(() =>
   priceHistory(
-    (store.snapshot?.sightings ?? []).filter((s) => s.optionId === props.option.option.id),
+    (store.snapshot?.priceObservations ?? []).filter((s) => s.optionId === props.option.option.id),
     {
       priceMinor: props.option.option.priceMinor,
       stock: props.option.option.stock ?? null,
@@ -24,7 +24,7 @@ const history = computed(() =>
 /** Keeps today's price before it is changed, so that the next one has something to be held against. */
 function note(): void {
   const { id, priceMinor, stock } = props.option.option
-  store.add('sightings', { optionId: id, on: store.day, priceMinor, stock: stock ?? null, where: '' })
+  store.add('priceObservations', { optionId: id, on: store.day, priceMinor, stock: stock ?? null, where: '' })
 }
 const path = computed(() => {
   const { points } = history.value

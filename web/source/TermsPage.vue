@@ -21,8 +21,8 @@ const { money } = useLocale()
 const suppliers = computed(() => store.snapshot?.suppliers ?? [])
 const supplierId = ref('')
 const supplier = computed(() => suppliers.value.find((s) => s.id === supplierId.value) ?? suppliers.value[0])
-const offers = computed(() =>
-  (store.snapshot?.offers ?? []).filter((o) => o.supplierId === supplier.value?.id),
+const discounts = computed(() =>
+  (store.snapshot?.discounts ?? []).filter((o) => o.supplierId === supplier.value?.id),
 )
 const itemChoices = computed(() => [
   { value: null, text: 'the whole order' },
@@ -40,7 +40,7 @@ function addSupplier(): void {
 }
 function addOffer(): void {
   if (!supplier.value) return
-  store.add('offers', {
+  store.add('discounts', {
     supplierId: supplier.value.id,
     name: 'Coupon',
     kind: 'percent off',
@@ -133,12 +133,12 @@ function dropBand(fromMinor: number): void {
           <button class="button">Add the band</button>
         </form>
         <h2>Coupons and offers</h2>
-        <div v-for="o in offers" :key="o.id" class="fields offer">
-          <RowField collection="offers" :row="o" field="name" kind="text" />
-          <RowChoice collection="offers" :row="o" field="kind" :choices="OFFER_KINDS" />
+        <div v-for="o in discounts" :key="o.id" class="fields offer">
+          <RowField collection="discounts" :row="o" field="name" kind="text" />
+          <RowChoice collection="discounts" :row="o" field="kind" :choices="OFFER_KINDS" />
           <RowField
             v-if="o.kind === 'percent off'"
-            collection="offers"
+            collection="discounts"
             :row="o"
             field="ppm"
             kind="percent"
@@ -147,20 +147,20 @@ function dropBand(fromMinor: number): void {
           />
           <RowField
             v-else-if="o.kind === 'amount off'"
-            collection="offers"
+            collection="discounts"
             :row="o"
             field="amountMinor"
             kind="money"
             figure
           />
-          <RowField collection="offers" :row="o" field="minSpendMinor" kind="money" figure />
-          <RowField collection="offers" :row="o" field="fromOn" kind="date" />
-          <RowField collection="offers" :row="o" field="untilOn" kind="date" />
-          <RowChoice collection="offers" :row="o" field="itemId" :choices="itemChoices" />
-          <RowField collection="offers" :row="o" field="usedOn" kind="date" />
-          <RowCheck collection="offers" :row="o" field="oneUse" />
-          <RowCheck collection="offers" :row="o" field="thirdParty" />
-          <button class="word" :aria-label="`Remove ${o.name}`" @click="store.remove('offers', o.id)">
+          <RowField collection="discounts" :row="o" field="minSpendMinor" kind="money" figure />
+          <RowField collection="discounts" :row="o" field="fromOn" kind="date" />
+          <RowField collection="discounts" :row="o" field="untilOn" kind="date" />
+          <RowChoice collection="discounts" :row="o" field="itemId" :choices="itemChoices" />
+          <RowField collection="discounts" :row="o" field="usedOn" kind="date" />
+          <RowCheck collection="discounts" :row="o" field="oneUse" />
+          <RowCheck collection="discounts" :row="o" field="thirdParty" />
+          <button class="word" :aria-label="`Remove ${o.name}`" @click="store.remove('discounts', o.id)">
             Remove
           </button>
         </div>

@@ -5,13 +5,13 @@ import type { BriefFacts } from '../../stages/brief/briefFacts.js'
 /** Breaks the rule `brief.focus-empty`. */
 export const violates = (): BriefFacts =>
   example({
-    focuses: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],
+    focalPoints: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],
     items: [itemWith({ id: 'Lamp' })],
   })
 
 /** Keeps it, by as little as matters. */
 export const complies = (): BriefFacts =>
   example({
-    focuses: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],
-    items: [itemWith({ id: 'Lamp', focusId: 'a' })],
+    focalPoints: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],
+    items: [itemWith({ id: 'Lamp', focalPointId: 'a' })],
   })

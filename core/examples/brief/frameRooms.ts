@@ -1,10 +1,10 @@
-import type { Allotment } from '../../model/rows/allotments.js'
+import type { BudgetShare } from '../../model/rows/budgetShares.js'
 import type { Person } from '../../model/rows/people.js'
 
 export const allotment = (
-  category: Allotment['category'],
+  category: BudgetShare['category'],
   amountMinor: number,
-  more: Partial<Allotment> = {},
+  more: Partial<BudgetShare> = {},
 ) => ({
   id: category,
   version: 1,

@@ -4,8 +4,8 @@ import type { BriefFacts } from '../../stages/brief/briefFacts.js'
 
 /** Breaks the rule `brief.splurge-why`. */
 export const violates = (): BriefFacts =>
-  example({ allotments: [allotment('decor', 1000, { mark: 'splurge' })] })
+  example({ budgetShares: [allotment('decor', 1000, { mark: 'splurge' })] })
 
 /** Keeps it, by as little as matters. */
 export const complies = (): BriefFacts =>
-  example({ allotments: [allotment('decor', 1000, { mark: 'splurge', reason: 'lasts' })] })
+  example({ budgetShares: [allotment('decor', 1000, { mark: 'splurge', reason: 'lasts' })] })

@@ -23,7 +23,7 @@ export interface ExampleFinish extends Partial<Omit<Finish, 'name' | 'id'>> {
 export interface ExampleRoom {
   readonly schools?: Partial<JobSnapshot['schools']>
   readonly kind?: JobSnapshot['room']['kind']
-  readonly pulls?: readonly { readonly name: string; readonly hex: string; readonly share?: number }[]
+  readonly sampledColors?: readonly { readonly name: string; readonly hex: string; readonly share?: number }[]
 }
 
 // A plain room of 4 by 5 m, 2.5 m high, with four walls.
@@ -45,7 +45,7 @@ export function room(
   finishes: readonly ExampleFinish[],
   more: string | ExampleRoom = 'two mains and one accent',
 ): PaletteFacts {
-  const { schools, kind, pulls }: ExampleRoom =
+  const { schools, kind, sampledColors }: ExampleRoom =
     typeof more === 'string'
       ? { schools: { colorScheme: more as JobSnapshot['schools']['colorScheme'] } }
       : more
@@ -87,9 +87,9 @@ export function room(
           },
         ],
   )
-  const placements = finishes.flatMap((f) =>
+  const finishAssignments = finishes.flatMap((f) =>
     (f.on ?? []).map((surface) => ({
-      ...ROWS.placements.blank(),
+      ...ROWS.finishAssignments.blank(),
       id: `${surface} ${f.name}`,
       surface,
       finishId: f.name,
@@ -103,8 +103,8 @@ export function room(
     room: { ...empty.room, kind: kind ?? null },
     finishes: rows,
     pieces,
-    placements,
-    pulls: (pulls ?? []).map((p, position) => {
+    finishAssignments,
+    sampledColors: (sampledColors ?? []).map((p, position) => {
       const { l, a, b } = hexToLab(p.hex)
       return {
         id: p.name,

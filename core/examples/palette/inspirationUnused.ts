@@ -8,9 +8,9 @@ export const violates = (): PaletteFacts =>
       { name: 'Oat', hex: '#D9D1C4' },
       { name: 'Plum wool', hex: '#6D3852', placed: false },
     ],
-    { pulls: [{ name: 'Plum', hex: '#6B3550' }] },
+    { sampledColors: [{ name: 'Plum', hex: '#6B3550' }] },
   )
 
 /** Keeps it, by as little as matters. */
 export const complies = (): PaletteFacts =>
-  room([{ name: 'Plum wool', hex: '#6D3852' }], { pulls: [{ name: 'Plum', hex: '#6B3550' }] })
+  room([{ name: 'Plum wool', hex: '#6D3852' }], { sampledColors: [{ name: 'Plum', hex: '#6B3550' }] })

@@ -10,7 +10,7 @@ export const violates = (): PaletteFacts =>
     ],
     {
       schools: { colorScheme: 'drawn from one piece' },
-      pulls: [{ name: 'navy', hex: '#27344c' }],
+      sampledColors: [{ name: 'navy', hex: '#27344c' }],
     },
   )
 
@@ -18,5 +18,5 @@ export const violates = (): PaletteFacts =>
 export const complies = (): PaletteFacts =>
   room([{ name: 'Navy', hex: '#26324A' }], {
     schools: { colorScheme: 'drawn from one piece' },
-    pulls: [{ name: 'navy', hex: '#27344c' }],
+    sampledColors: [{ name: 'navy', hex: '#27344c' }],
   })

@@ -5,9 +5,9 @@ import type { PieceKind } from '../../model/vocabulary/piece.js'
 import { NEW_FRAME, NEW_HANG, NEW_LIGHT } from '../../stages/plan/newRows.js'
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 import type { Frame } from '../../model/rows/frames.js'
-import type { Hang } from '../../model/rows/hangs.js'
+import type { WallPlacement } from '../../model/rows/wallPlacements.js'
 import type { Light } from '../../model/rows/lights.js'
-import type { Stand } from '../../model/rows/stands.js'
+import type { FloorPlacement } from '../../model/rows/floorPlacements.js'
 
 type Rows = Partial<JobSnapshot>
 type PieceRow = JobSnapshot['pieces'][number]
@@ -19,7 +19,7 @@ export interface ExamplePiece extends Partial<PieceRow> {
   readonly turn?: number
   readonly raised?: number
   readonly parkedAt?: readonly [number, number]
-  readonly hang?: Partial<Hang>
+  readonly hang?: Partial<WallPlacement>
   readonly frame?: Partial<Frame>
   readonly light?: Partial<Light>
 }
@@ -55,7 +55,7 @@ export const exampleDoor = {
 export function exampleJob(room: ExampleRoom): JobSnapshot {
   const { size: [w, d] = [5000, 4000], heightMm = 2500, schools = {}, pieces = [], more = {} } = room
   const base = emptyJob()
-  const stands = pieces.flatMap((p): Stored<Stand>[] => [
+  const floorPlacements = pieces.flatMap((p): Stored<FloorPlacement>[] => [
     ...(p.at ? [stand(p.id, p.id, p.at, p.turn ?? 0, p.raised ?? 0, false)] : []),
     ...(p.parkedAt ? [stand(`${p.id} parked`, p.id, p.parkedAt, p.turn ?? 0, 0, true)] : []),
   ])
@@ -76,8 +76,8 @@ export function exampleJob(room: ExampleRoom): JobSnapshot {
     pieces: pieces.map(
       ({ at: _a, turn: _t, raised: _r, parkedAt: _p, hang: _h, frame: _f, light: _l, ...p }) => pieceWith(p),
     ),
-    stands,
-    hangs: pieces.flatMap((p): Stored<Hang>[] =>
+    floorPlacements,
+    wallPlacements: pieces.flatMap((p): Stored<WallPlacement>[] =>
       p.hang
         ? [
             {
@@ -113,7 +113,7 @@ function stand(
   turnDeg: number,
   raisedMm: number,
   parked: boolean,
-): Stored<Stand> {
+): Stored<FloorPlacement> {
   return { id, pieceId, optionId: null, number: 1, xMm: x, yMm: y, turnDeg, raisedMm, parked, version: 1 }
 }
 

@@ -32,8 +32,8 @@ const PANELS = {
 
 /** Breaks the rule `plan.set-out`. */
 export const violates = (): PlanFacts =>
-  example({ more: { fixtures: [SOCKET], setOuts: [{ ...PANELS, count: 5 }] } })
+  example({ more: { fixtures: [SOCKET], panelLayouts: [{ ...PANELS, count: 5 }] } })
 
 /** Keeps it, by as little as matters. */
 export const complies = (): PlanFacts =>
-  example({ more: { fixtures: [SOCKET], setOuts: [{ ...PANELS, count: 4 }] } })
+  example({ more: { fixtures: [SOCKET], panelLayouts: [{ ...PANELS, count: 4 }] } })

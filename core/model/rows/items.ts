@@ -30,7 +30,7 @@ export const items = defineRow({
     position: whole('Position', 0, 10_000, 'places').starts(0),
     /** Uses of the brief it serves, and the promised focus point it belongs to. */
     serves: refs('uses', 'Serves', 'Use'),
-    focusId: ref('focuses', 'Focus point', 'clear').orNone(),
+    focalPointId: ref('focalPoints', 'Focus point', 'clear').orNone(),
     fixing: choice('Fixed', FIXINGS).starts('stands free'),
     weightG: whole('Weight', 1, 2_000_000, 'grams').orNone(),
     wallId: ref('walls', 'Wall', 'clear').orNone(),

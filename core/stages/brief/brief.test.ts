@@ -233,7 +233,7 @@ const paint = (id: string, hex: string) => {
   }
 }
 const laid = (surface: 'walls' | 'trim' | 'floor', finishId: string) => ({
-  ...ROWS.placements.blank(),
+  ...ROWS.finishAssignments.blank(),
   id: `on ${surface}`,
   surface,
   finishId,
@@ -260,7 +260,7 @@ const letter = (more: Partial<JobSnapshot['consents'][number]>): JobSnapshot['co
 describe('a rented home', () => {
   const scheme = rented({
     finishes: [paint('Deep blue', '#24364f')],
-    placements: [laid('walls', 'Deep blue')],
+    finishAssignments: [laid('walls', 'Deep blue')],
     items: [
       itemWith({ id: 'Pendant shade', originalAt: 'hall cupboard' }),
       itemWith({ id: 'Wall shelf', fixing: 'screwed to the wall' }),
@@ -302,7 +302,7 @@ describe('a rented home', () => {
       { ...paint('Cork', '#a8835a'), material: 'tile' },
       { ...paint('Leaf paper', '#88a070'), material: 'wallpaper' },
     ],
-    placements: [laid('walls', 'Leaf paper'), laid('trim', 'Deep blue'), laid('floor', 'Cork')],
+    finishAssignments: [laid('walls', 'Leaf paper'), laid('trim', 'Deep blue'), laid('floor', 'Cork')],
     pieces: [
       pieceWith({ id: 'Curtains', kind: 'curtains', fixing: 'screwed to the wall' }),
       pieceWith({ id: 'Mirror', kind: 'mirror', fixing: 'screwed to the wall', weightG: 22_000 }),
@@ -433,19 +433,19 @@ describe('the frame of the job', () => {
     expect(everyFix.filter((l) => l.includes('Sideboard'))).toEqual([])
   })
   test('C005: of three promised places one has nothing planned', () => {
-    const focuses = ['window wall', 'alcove', 'stair foot'].map((name, position) => ({
+    const focalPoints = ['window wall', 'alcove', 'stair foot'].map((name, position) => ({
       id: name,
       name,
       position,
       version: 1,
     }))
     const items = [...Array(9).keys()]
-      .map((i) => itemWith({ id: `w${i}`, focusId: 'window wall' }))
-      .concat([...Array(5).keys()].map((i) => itemWith({ id: `s${i}`, focusId: 'stair foot' })))
-    expect(findings(emptyJob({ focuses, items }), 'focus-empty').map((f) => f.about[0]!.name)).toEqual([
+      .map((i) => itemWith({ id: `w${i}`, focalPointId: 'window wall' }))
+      .concat([...Array(5).keys()].map((i) => itemWith({ id: `s${i}`, focalPointId: 'stair foot' })))
+    expect(findings(emptyJob({ focalPoints, items }), 'focus-empty').map((f) => f.about[0]!.name)).toEqual([
       'alcove',
     ])
-    expect(items.filter((i) => i.focusId === null)).toHaveLength(0)
+    expect(items.filter((i) => i.focalPointId === null)).toHaveLength(0)
   })
   test('the fee, four ways', () => {
     const fee = { feeKind: 'none', feeMinor: 5000, feePpm: 125_000, feeHours: 12 } as const

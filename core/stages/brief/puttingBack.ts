@@ -86,7 +86,7 @@ export function puttingBack(
   })
   const lines = itemsWithoutPiece(job.items, job.pieces)
   const rest = [
-    ...job.placements
+    ...job.finishAssignments
       .filter((p) => p.hold === 'removable')
       .map((p): PutBack => ({
         ...plain,

@@ -54,7 +54,7 @@ function laidChanges(
   areaOf: (surface: string) => number,
   surfaceName: (surface: string) => string,
 ): RentedChange[] {
-  return job.placements.flatMap((p): RentedChange[] => {
+  return job.finishAssignments.flatMap((p): RentedChange[] => {
     const finish = job.finishes.find((f) => f.id === p.finishId)
     // What stays as it is changes nothing.
     if (!finish || finish.role === 'stays' || p.hold === 'removable') return []
@@ -78,10 +78,10 @@ function laidChanges(
         areaMm2: areaOf(p.surface),
         ...permission(job.consents, change, { surface: p.surface, finish, itemId: undefined }, surfaceName),
         ways: [
-          { label: loose, changes: [put('placements', p.id, { hold: 'removable' })] },
+          { label: loose, changes: [put('finishAssignments', p.id, { hold: 'removable' })] },
           {
             label: `Leave ${where} as it is`,
-            changes: [{ collection: 'placements', id: p.id, remove: true }],
+            changes: [{ collection: 'finishAssignments', id: p.id, remove: true }],
           },
         ],
       },

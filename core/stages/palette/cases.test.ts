@@ -29,7 +29,7 @@ const five = [
   ['Cream', '#E9E0CC'],
   ['Moss', '#66703F'],
 ].map(([name = '', hex = '']) => ({ name, hex }))
-const lifted = { schools: { colorScheme: 'drawn from one piece' as const }, pulls: five }
+const lifted = { schools: { colorScheme: 'drawn from one piece' as const }, sampledColors: five }
 const hueGap = (one: string, two: string) => {
   const pair = comparePair(room([brass('one', one)]).finishes[0]!, room([brass('two', two)]).finishes[0]!)
   return pair.leaning!.gapDeg

@@ -5,8 +5,8 @@ import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Finish } from '../../model/rows/finishes.js'
 import type { Part } from '../../model/rows/parts.js'
 import type { Piece } from '../../model/rows/pieces.js'
-import type { Placement } from '../../model/rows/placements.js'
-import type { Pull } from '../../model/rows/pulls.js'
+import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
+import type { SampledColor } from '../../model/rows/sampledColors.js'
 import type { Scheme } from '../../model/rows/schemes.js'
 import { schemeView, type WornPiece } from './schemeView.js'
 import { undertone, type Undertone } from './undertone.js'
@@ -51,20 +51,27 @@ export interface PaletteFacts {
   readonly roomKind: RoomKind | null
   readonly scheme: Scheme | undefined
   readonly finishes: readonly FinishFacts[]
-  readonly placements: readonly Placement[]
+  readonly finishAssignments: readonly FinishAssignment[]
   /** Finishes still open on a surface: the scheme must work with each. */
-  readonly candidates: readonly Placement[]
+  readonly candidates: readonly FinishAssignment[]
   readonly pieces: readonly WornPiece[]
   /** Colors pulled out of what inspires the room. */
-  readonly pulls: readonly Pull[]
+  readonly sampledColors: readonly SampledColor[]
   /** The rows behind all schemes: what a fix changes, so that the other schemes are left alone. */
-  readonly rows: Pick<PaletteRows, 'placements' | 'dressings'>
+  readonly rows: Pick<PaletteRows, 'finishAssignments' | 'schemeOverrides'>
 }
 
 /** The rows of a job that the palette is made of. */
 export type PaletteRows = Pick<
   JobSnapshot,
-  'finishes' | 'placements' | 'pieces' | 'schemes' | 'dressings' | 'parts' | 'openings' | 'pulls'
+  | 'finishes'
+  | 'finishAssignments'
+  | 'pieces'
+  | 'schemes'
+  | 'schemeOverrides'
+  | 'parts'
+  | 'openings'
+  | 'sampledColors'
 > & {
   readonly schools: PaletteSchools
   readonly room: { readonly kind: RoomKind | null }
@@ -97,9 +104,12 @@ export function paletteFacts(
   areas: SurfaceAreas | undefined,
   schemeId: string | null,
 ): PaletteFacts {
-  const { scheme, placements, candidates, pieces } = schemeView(rows, schemeId)
+  const { scheme, finishAssignments, candidates, pieces } = schemeView(rows, schemeId)
   const shares = new Map<string, FinishShare>(
-    finishShares(visiblePatches(wearableAreas(areas, rows), placements, pieces)).map((s) => [s.finishId, s]),
+    finishShares(visiblePatches(wearableAreas(areas, rows), finishAssignments, pieces)).map((s) => [
+      s.finishId,
+      s,
+    ]),
   )
   const finishes = rows.finishes.map((finish): FinishFacts => {
     const seen = shares.get(finish.id)
@@ -119,11 +129,11 @@ export function paletteFacts(
     roomKind: rows.room.kind,
     scheme,
     finishes: finishes.sort((x, y) => y.areaMm2 - x.areaMm2),
-    placements,
+    finishAssignments,
     candidates,
     pieces,
-    pulls: rows.pulls,
-    rows: { placements: rows.placements, dressings: rows.dressings },
+    sampledColors: rows.sampledColors,
+    rows: { finishAssignments: rows.finishAssignments, schemeOverrides: rows.schemeOverrides },
   }
 }
 
@@ -147,7 +157,7 @@ export function roleShares(facts: PaletteFacts): {
 /** Where a finish is worn, by its placements and pieces: the rows a fix would give another finish. */
 export function wearers(facts: PaletteFacts, finishId: string) {
   return {
-    placements: facts.placements.filter((p) => p.finishId === finishId),
+    finishAssignments: facts.finishAssignments.filter((p) => p.finishId === finishId),
     pieces: facts.pieces.filter((p) => p.finishId === finishId && inRoom(p)),
   }
 }
@@ -163,14 +173,14 @@ export function colorsOf(finish: Finish): { readonly lab: LabD65; readonly part:
 
 /** The finish on the wall behind a piece: of its own wall, else of the walls. */
 export function wallBehind(facts: PaletteFacts, piece: Pick<Piece, 'wallId'>): FinishFacts | undefined {
-  const on = (surface: string) => facts.placements.find((p) => p.surface === surface)
+  const on = (surface: string) => facts.finishAssignments.find((p) => p.surface === surface)
   const placed = (piece.wallId && on(`wall:${piece.wallId}`)) || on('walls')
   return placed && facts.finishes.find((f) => f.finish.id === placed.finishId)
 }
 
 /** The finish laid on a surface, when one is. */
 export function finishOn(facts: PaletteFacts, surface: string): FinishFacts | undefined {
-  const placed = facts.placements.find((p) => p.surface === surface)
+  const placed = facts.finishAssignments.find((p) => p.surface === surface)
   return placed && facts.finishes.find((f) => f.finish.id === placed.finishId)
 }
 

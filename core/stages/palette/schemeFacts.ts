@@ -30,7 +30,7 @@ export function summarizeScheme(
   scheme: Scheme,
 ): SchemeSummary {
   const facts = paletteFacts(rows, areas, scheme.id)
-  const costs = rows.dressings.filter((d) => d.schemeId === scheme.id).flatMap((d) => d.costMinor ?? [])
+  const costs = rows.schemeOverrides.filter((d) => d.schemeId === scheme.id).flatMap((d) => d.costMinor ?? [])
   return {
     scheme,
     finishes: seen(facts),

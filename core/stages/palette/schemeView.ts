@@ -1,6 +1,6 @@
-import type { Dressing } from '../../model/rows/dressings.js'
+import type { SchemeOverride } from '../../model/rows/schemeOverrides.js'
 import type { Piece } from '../../model/rows/pieces.js'
-import type { Placement } from '../../model/rows/placements.js'
+import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
 import type { Scheme } from '../../model/rows/schemes.js'
 
 /** A piece with the finish it wears in a scheme. */
@@ -13,17 +13,17 @@ export type WornPiece = Piece & {
 export interface SchemeView {
   readonly scheme: Scheme | undefined
   /** One for each surface: the scheme's own, else that of the scheme it lies over, else the shared one. */
-  readonly placements: readonly Placement[]
+  readonly finishAssignments: readonly FinishAssignment[]
   /** Finishes still open, of which the scheme must work with each. */
-  readonly candidates: readonly Placement[]
+  readonly candidates: readonly FinishAssignment[]
   /** Pieces with what they wear; those left out in this scheme are not among them. */
   readonly pieces: readonly WornPiece[]
 }
 
 export interface SchemeRows {
   readonly schemes: readonly Scheme[]
-  readonly dressings: readonly Dressing[]
-  readonly placements: readonly Placement[]
+  readonly schemeOverrides: readonly SchemeOverride[]
+  readonly finishAssignments: readonly FinishAssignment[]
   readonly pieces: readonly Piece[]
 }
 
@@ -39,22 +39,22 @@ export function schemeView(rows: SchemeRows, schemeId: string | null): SchemeVie
     ? [scheme.id, ...(scheme.overId && scheme.overId !== scheme.id ? [scheme.overId] : [])]
     : []
   const rank = (id: string | null) => (id === null ? layers.length : layers.indexOf(id))
-  const placements = new Map<string, Placement>()
-  for (const p of rows.placements) {
+  const finishAssignments = new Map<string, FinishAssignment>()
+  for (const p of rows.finishAssignments) {
     if (p.candidate || rank(p.schemeId) < 0) continue
-    const found = placements.get(p.surface)
-    if (!found || rank(p.schemeId) < rank(found.schemeId)) placements.set(p.surface, p)
+    const found = finishAssignments.get(p.surface)
+    if (!found || rank(p.schemeId) < rank(found.schemeId)) finishAssignments.set(p.surface, p)
   }
-  const dressed = new Map<string, Dressing>()
-  for (const d of rows.dressings) {
+  const dressed = new Map<string, SchemeOverride>()
+  for (const d of rows.schemeOverrides) {
     if (rank(d.schemeId) < 0) continue
     const found = dressed.get(d.pieceId)
     if (!found || rank(d.schemeId) < rank(found.schemeId)) dressed.set(d.pieceId, d)
   }
   return {
     scheme,
-    placements: [...placements.values()],
-    candidates: rows.placements.filter((p) => p.candidate && rank(p.schemeId) >= 0),
+    finishAssignments: [...finishAssignments.values()],
+    candidates: rows.finishAssignments.filter((p) => p.candidate && rank(p.schemeId) >= 0),
     pieces: rows.pieces.flatMap((piece): WornPiece[] => {
       const dressing = dressed.get(piece.id)
       if (!dressing) return [piece]

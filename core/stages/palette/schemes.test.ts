@@ -34,7 +34,7 @@ const scheme = (id: string, overId: string | null = null): JobSnapshot['schemes'
   version: 1,
 })
 const laid = (surface: 'walls' | 'floor' | 'ceiling', finishId: string, schemeId: string | null) => ({
-  ...ROWS.placements.blank(),
+  ...ROWS.finishAssignments.blank(),
   id: `${surface} ${schemeId ?? 'all'}`,
   surface,
   finishId,
@@ -70,13 +70,13 @@ function after(job: JobSnapshot, changes: readonly RowChange[]): JobSnapshot {
 const job = emptyJob({
   finishes: [finish('oat'), finish('tarn'), finish('plum'), finish('parquet', 'stays')],
   schemes: [scheme('A'), scheme('B'), scheme('winter', 'B')],
-  placements: [laid('floor', 'parquet', null), laid('walls', 'oat', 'A'), laid('walls', 'tarn', 'B')],
+  finishAssignments: [laid('floor', 'parquet', null), laid('walls', 'oat', 'A'), laid('walls', 'tarn', 'B')],
   pieces: [
     pieceWith({ id: 'piano', finishId: 'parquet', stays: true }),
     pieceWith({ id: 'cushion', finishId: 'oat' }),
     pieceWith({ id: 'chair', finishId: 'oat' }),
   ],
-  dressings: [
+  schemeOverrides: [
     dressed('B', 'cushion', 'tarn'),
     dressed('winter', 'cushion', 'plum'),
     dressed('A', 'chair', 'oat', true),
@@ -84,7 +84,7 @@ const job = emptyJob({
 })
 const wears = (view: ReturnType<typeof schemeView>) =>
   Object.fromEntries([
-    ...view.placements.map((p) => [p.surface, p.finishId]),
+    ...view.finishAssignments.map((p) => [p.surface, p.finishId]),
     ...view.pieces.map((p) => [p.id, p.finishId]),
   ]) as Record<string, string>
 
@@ -119,7 +119,7 @@ describe('what a room wears in a scheme', () => {
   test('other stages reckon with the scheme that is followed', () => {
     const followed = inScheme({ ...job, brief: { ...job.brief, schemeId: 'A' } })
     expect(followed.pieces.map((p) => p.id)).toEqual(['piano', 'cushion'])
-    expect(followed.placements.map((p) => p.finishId).sort()).toEqual(['oat', 'parquet'])
+    expect(followed.finishAssignments.map((p) => p.finishId).sort()).toEqual(['oat', 'parquet'])
   })
 })
 
@@ -162,19 +162,19 @@ describe('copying, beginning and removing', () => {
   test('the first scheme looks as the room did', () => {
     const plain = emptyJob({
       finishes: job.finishes,
-      placements: [laid('floor', 'parquet', null), laid('walls', 'oat', null)],
+      finishAssignments: [laid('floor', 'parquet', null), laid('walls', 'oat', null)],
       pieces: job.pieces,
     })
     const next = after(plain, firstSchemeChanges(plain, 'First', 'first'))
     expect(wears(schemeView(next, 'first'))).toEqual(wears(schemeView(plain, null)))
-    expect(next.placements.find((p) => p.surface === 'walls')!.schemeId).toBe('first')
-    expect(next.placements.find((p) => p.surface === 'floor')!.schemeId).toBeNull()
+    expect(next.finishAssignments.find((p) => p.surface === 'walls')!.schemeId).toBe('first')
+    expect(next.finishAssignments.find((p) => p.surface === 'floor')!.schemeId).toBeNull()
   })
   test('a scheme removed takes its own with it and nothing else', () => {
     const next = after(job, removeSchemeChanges(job, job.schemes[0]!))
     expect(next.schemes.map((s) => s.id)).toEqual(['B', 'winter'])
     expect(wears(schemeView(next, 'B'))).toEqual(wears(schemeView(job, 'B')))
-    expect(next.dressings.some((d) => d.schemeId === 'A')).toBe(false)
+    expect(next.schemeOverrides.some((d) => d.schemeId === 'A')).toBe(false)
   })
   test('any run of changes in one scheme leaves the others as they were', () => {
     const act = fc.record({
@@ -203,7 +203,9 @@ describe('copying, beginning and removing', () => {
   })
   test('the cost of a seasonal set is that of its own dressings', () => {
     expect(summarizeScheme(job, undefined, job.schemes[2]!).costMinor).toBe(1000)
-    expect(summarizeScheme({ ...job, dressings: [] }, undefined, job.schemes[2]!).costMinor).toBeUndefined()
+    expect(
+      summarizeScheme({ ...job, schemeOverrides: [] }, undefined, job.schemes[2]!).costMinor,
+    ).toBeUndefined()
   })
 })
 
@@ -211,7 +213,11 @@ describe('a fix of a finding', () => {
   // A shared wall color and a shared cushion, and the winter set, which lies over B.
   const both = {
     ...job,
-    placements: [laid('floor', 'parquet', null), laid('walls', 'oat', null), laid('walls', 'tarn', 'B')],
+    finishAssignments: [
+      laid('floor', 'parquet', null),
+      laid('walls', 'oat', null),
+      laid('walls', 'tarn', 'B'),
+    ],
   }
   const fix = (schemeId: string, from: string, to: string) => {
     const facts = paletteFacts(both, undefined, schemeId)

@@ -1,6 +1,6 @@
 import type { Part } from '../../model/rows/parts.js'
 import type { Piece } from '../../model/rows/pieces.js'
-import type { Placement } from '../../model/rows/placements.js'
+import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
 import type { Surface } from '../../model/vocabulary/surface.js'
 
@@ -198,10 +198,10 @@ export function surfaceName(
 /** How much of each surface is seen, in mm²: its net area, and of the floor what no rug covers. */
 export function surfaceSeen(
   areas: SurfaceAreas | undefined,
-  placements: readonly Pick<Placement, 'surface'>[],
+  finishAssignments: readonly Pick<FinishAssignment, 'surface'>[],
   pieces: readonly SeenPiece[],
 ): (surface: Surface) => number {
-  const placed = new Set(placements.map((p) => p.surface))
+  const placed = new Set(finishAssignments.map((p) => p.surface))
   const rugsMm2 = pieces.filter((p) => p.kind === 'rug').reduce((sum, p) => sum + pieceAreaMm2(p), 0)
   return (surface) => {
     const net = areas ? surfaceAreaMm2(surface, areas, placed) : 0
@@ -212,12 +212,12 @@ export function surfaceSeen(
 /** Every finish where it is seen. A rug hides the floor under it; other pieces do not yet know where they stand. */
 export function visiblePatches(
   areas: SurfaceAreas | undefined,
-  placements: readonly Pick<Placement, 'surface' | 'finishId'>[],
+  finishAssignments: readonly Pick<FinishAssignment, 'surface' | 'finishId'>[],
   allPieces: readonly SeenPiece[],
 ): Patch[] {
   const pieces = allPieces.filter(inRoom)
-  const seen = surfaceSeen(areas, placements, pieces)
-  const onSurfaces = placements.map((p): Patch => ({
+  const seen = surfaceSeen(areas, finishAssignments, pieces)
+  const onSurfaces = finishAssignments.map((p): Patch => ({
     finishId: p.finishId,
     where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, areas) },
     areaMm2: seen(p.surface),

@@ -1,15 +1,15 @@
 import { put } from '../../model/changes.js'
 import type { RowChange } from '../../findings/finding.js'
-import type { Dressing } from '../../model/rows/dressings.js'
+import type { SchemeOverride } from '../../model/rows/schemeOverrides.js'
 import type { Finish } from '../../model/rows/finishes.js'
-import type { Placement } from '../../model/rows/placements.js'
+import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
 import type { Scheme } from '../../model/rows/schemes.js'
 import type { Surface } from '../../model/vocabulary/surface.js'
 import { sharedByAll, type WornPiece } from './schemeView.js'
 
 interface Rows {
-  readonly placements: readonly Placement[]
-  readonly dressings: readonly Dressing[]
+  readonly finishAssignments: readonly FinishAssignment[]
+  readonly schemeOverrides: readonly SchemeOverride[]
 }
 
 /**
@@ -23,11 +23,11 @@ export function dressChanges(
   finishId: string | null,
 ): RowChange[] {
   if (!scheme || sharedByAll(piece)) return [put('pieces', piece.id, { finishId })]
-  const own = rows.dressings.find((d) => d.schemeId === scheme.id && d.pieceId === piece.id)
-  if (own) return [put('dressings', own.id, { finishId, absent: false })]
+  const own = rows.schemeOverrides.find((d) => d.schemeId === scheme.id && d.pieceId === piece.id)
+  if (own) return [put('schemeOverrides', own.id, { finishId, absent: false })]
   return [
     {
-      collection: 'dressings',
+      collection: 'schemeOverrides',
       add: { schemeId: scheme.id, pieceId: piece.id, finishId, absent: false, costMinor: null },
     },
   ]
@@ -46,19 +46,19 @@ export function layChanges(
   surface: Surface,
   finish: Pick<Finish, 'id' | 'role'> | null,
 ): RowChange[] {
-  const on = rows.placements.filter((p) => p.surface === surface && !p.candidate)
+  const on = rows.finishAssignments.filter((p) => p.surface === surface && !p.candidate)
   const shared = on.find((p) => p.schemeId === null)
   const own = scheme && on.find((p) => p.schemeId === scheme.id)
   const target = own ?? (!scheme || finish?.role === 'stays' ? shared : undefined)
   if (!finish) {
     const gone = own ?? shared
-    return gone ? [{ collection: 'placements', id: gone.id, remove: true }] : []
+    return gone ? [{ collection: 'finishAssignments', id: gone.id, remove: true }] : []
   }
-  if (target) return [put('placements', target.id, { finishId: finish.id })]
+  if (target) return [put('finishAssignments', target.id, { finishId: finish.id })]
   const like = shared ?? on[0]
   return [
     {
-      collection: 'placements',
+      collection: 'finishAssignments',
       add: {
         surface,
         finishId: finish.id,
@@ -88,16 +88,16 @@ export function copyChanges(
 ): RowChange[] {
   return [
     { collection: 'schemes', add: { ...bare(scheme), id: newId, name, position, retired: false } },
-    ...rows.placements
+    ...rows.finishAssignments
       .filter((p) => p.schemeId === scheme.id)
       .map((p): RowChange => ({
-        collection: 'placements',
+        collection: 'finishAssignments',
         add: { ...withoutId(bare(p)), schemeId: newId },
       })),
-    ...rows.dressings
+    ...rows.schemeOverrides
       .filter((d) => d.schemeId === scheme.id)
       .map((d): RowChange => ({
-        collection: 'dressings',
+        collection: 'schemeOverrides',
         add: { ...withoutId(bare(d)), schemeId: newId },
       })),
   ]
@@ -118,13 +118,13 @@ export function firstSchemeChanges(
       collection: 'schemes',
       add: { id: newId, position: 0, name, note: '', overId: null, retired: false, storedAt: '' },
     },
-    ...rows.placements
+    ...rows.finishAssignments
       .filter((p) => p.schemeId === null && !p.candidate && !stays(p.finishId))
-      .map((p): RowChange => put('placements', p.id, { schemeId: newId })),
+      .map((p): RowChange => put('finishAssignments', p.id, { schemeId: newId })),
     ...rows.pieces
       .filter((p) => p.finishId && !sharedByAll(p) && !stays(p.finishId))
       .map((p): RowChange => ({
-        collection: 'dressings',
+        collection: 'schemeOverrides',
         add: { schemeId: newId, pieceId: p.id, finishId: p.finishId, absent: false, costMinor: null },
       })),
   ]
@@ -133,12 +133,12 @@ export function firstSchemeChanges(
 /** The changes that take a scheme away with all that only it wears. */
 export function removeSchemeChanges(rows: Rows, scheme: Scheme): RowChange[] {
   return [
-    ...rows.dressings
+    ...rows.schemeOverrides
       .filter((d) => d.schemeId === scheme.id)
-      .map((d): RowChange => ({ collection: 'dressings', id: d.id, remove: true })),
-    ...rows.placements
+      .map((d): RowChange => ({ collection: 'schemeOverrides', id: d.id, remove: true })),
+    ...rows.finishAssignments
       .filter((p) => p.schemeId === scheme.id)
-      .map((p): RowChange => ({ collection: 'placements', id: p.id, remove: true })),
+      .map((p): RowChange => ({ collection: 'finishAssignments', id: p.id, remove: true })),
     { collection: 'schemes', id: scheme.id, remove: true },
   ]
 }

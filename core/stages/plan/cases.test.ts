@@ -473,7 +473,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         loadFault(
           {
             piece: room(sign(700)).pieces[2]!,
-            row: { ...room(sign(700)).hangs[0]!.row, fixing: 'string on a nail' },
+            row: { ...room(sign(700)).wallPlacements[0]!.row, fixing: 'string on a nail' },
           },
           'smooth paint',
         )?.severity === 'stop',
@@ -541,17 +541,18 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     }
   },
   'C119 a pendant on nylon': () => {
-    const hangs = (traits: ExamplePiece['traits']) =>
+    const wallPlacements = (traits: ExamplePiece['traits']) =>
       found(
         example({ pieces: [ex('lamp', 'Pendant', { weightG: 2100, traits: traits ?? [] })] }),
         'plan.suspension',
       )
     return {
-      flagged: hangs(['hung by line or cord']).length === 1,
+      flagged: wallPlacements(['hung by line or cord']).length === 1,
       'chain or cable rated 10.5 kg':
-        suspensionG(2100) === 10500 && hangs(['hung by line or cord'])[0]!.wanted.includes('10.5 kg'),
+        suspensionG(2100) === 10500 &&
+        wallPlacements(['hung by line or cord'])[0]!.wanted.includes('10.5 kg'),
       'breaking load is no working load': /Breaking load is not working load/.test(
-        hangs(['hung by line or cord'])[0]!.because,
+        wallPlacements(['hung by line or cord'])[0]!.because,
       ),
     }
   },
@@ -653,7 +654,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
         near(s.outer[0], 389, 1) &&
         near(s.outer[1], 440, 1),
       'the wall uses the outer size':
-        facts.hangs[0]!.widthMm === s.outer[0] && facts.hangs[0]!.heightMm === s.outer[1],
+        facts.wallPlacements[0]!.widthMm === s.outer[0] && facts.wallPlacements[0]!.heightMm === s.outer[1],
     }
   },
   'C129 a frame between two periods': () => {
@@ -693,7 +694,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
           { coat: 'black', profile: 'flat' },
           { coat: 'dark timber', profile: 'flat' },
         ]).odd.length === 1,
-      'the frame is stored with its piece': facts('one for the room').hangs.every(
+      'the frame is stored with its piece': facts('one for the room').wallPlacements.every(
         (h) => h.frame?.pieceId === h.piece.id,
       ),
     }

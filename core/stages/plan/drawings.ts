@@ -70,7 +70,7 @@ export function elevationDrawing(facts: PlanFacts, wallId: string): PlanDrawing 
       closed: true,
       id: f.id,
     })
-  for (const s of facts.setOuts.filter((x) => x.wallId === wallId)) {
+  for (const s of facts.panelLayouts.filter((x) => x.wallId === wallId)) {
     const laid = laySetOut(s, avoidedOn(facts, wallId))
     const stretches = laid.stiles.length > 0 ? laid.fields : [{ leftMm: s.startMm, rightMm: s.endMm }]
     for (const f of stretches)
@@ -103,7 +103,7 @@ export function elevationDrawing(facts: PlanFacts, wallId: string): PlanDrawing 
   }
   const line = -facts.eyeLineMm
   marks.push({ kind: 'line', layer: 'LINE', from: { x: 0, y: line }, to: { x: w, y: line } })
-  for (const hung of facts.hangs.filter((x) => x.wallId === wallId)) {
+  for (const hung of facts.wallPlacements.filter((x) => x.wallId === wallId)) {
     marks.push({
       kind: 'outline',
       layer: 'HANG',

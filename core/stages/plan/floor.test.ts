@@ -213,7 +213,7 @@ describe('placing', () => {
     'a %s is put down where nothing else stands, in rooms nobody thought up',
     (kind) => {
       for (let seed = 1; seed <= 6; seed++) {
-        const room = planOf({ ...randomPlan(seed), stands: [] })!
+        const room = planOf({ ...randomPlan(seed), floorPlacements: [] })!
         const facts = { ...room, pieces: [...room.pieces] }
         const own = kind === 'rug' ? { widthMm: 1400, depthMm: 2000 } : {}
         const piece = { ...example({ pieces: [ex(kind, 'New', { at: [0, 0], ...own })] }).pieces[0]! }

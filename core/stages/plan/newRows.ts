@@ -1,7 +1,7 @@
 import type { Frame } from '../../model/rows/frames.js'
-import type { Hang } from '../../model/rows/hangs.js'
+import type { WallPlacement } from '../../model/rows/wallPlacements.js'
 import type { Light } from '../../model/rows/lights.js'
-import type { Stand } from '../../model/rows/stands.js'
+import type { FloorPlacement } from '../../model/rows/floorPlacements.js'
 
 /** What a row of the plan is before anything but its piece and place is known. */
 export const NEW_STAND = {
@@ -10,7 +10,7 @@ export const NEW_STAND = {
   turnDeg: 0,
   raisedMm: 0,
   parked: false,
-} as const satisfies Partial<Stand>
+} as const satisfies Partial<FloorPlacement>
 
 export const NEW_HANG = {
   number: 1,
@@ -21,7 +21,7 @@ export const NEW_HANG = {
   ratedG: null,
   into: 'not known',
   group: '',
-} as const satisfies Partial<Hang>
+} as const satisfies Partial<WallPlacement>
 
 export const NEW_FRAME = {
   sheetWidthMm: 300,

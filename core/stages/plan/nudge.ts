@@ -95,7 +95,7 @@ export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => bo
       return [
         {
           label: `Move ${s.name} ${by} mm ${directionWord(facts.room, dx, dy, word)}`,
-          changes: [put('stands', s.id, { xMm: moved.box.x, yMm: moved.box.y })],
+          changes: [put('floorPlacements', s.id, { xMm: moved.box.x, yMm: moved.box.y })],
         },
       ]
     }

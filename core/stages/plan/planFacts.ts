@@ -6,8 +6,8 @@ import { isFlat, OFF_FLOOR, SEATS, type Needs } from './needs.js'
 import { onWall, stepIn, type PlanRoom } from './planRoom.js'
 import { seatGroup } from './rug.js'
 import type { Frame } from '../../model/rows/frames.js'
-import type { Hang } from '../../model/rows/hangs.js'
-import type { SetOut } from '../../model/rows/setOuts.js'
+import type { WallPlacement } from '../../model/rows/wallPlacements.js'
+import type { PanelLayout } from '../../model/rows/panelLayouts.js'
 import { sightLine, type SightLine } from './sightLine.js'
 import { sideOf, type PlanPiece, type Standing } from './standing.js'
 import { walkways, type Walkway } from './walkways.js'
@@ -28,7 +28,7 @@ export interface Hung {
   readonly topMm: number
   readonly bottomMm: number
   readonly nails: readonly { readonly xMm: number; readonly heightMm: number }[]
-  readonly row: Hang
+  readonly row: WallPlacement
   readonly frame: Frame | undefined
 }
 
@@ -67,8 +67,8 @@ export interface PlanInput {
   readonly standings: readonly Standing[]
   /** Second places, where pieces go while a bed is let out. */
   readonly parked: readonly Standing[]
-  readonly hangs: readonly Hung[]
-  readonly setOuts: readonly SetOut[]
+  readonly wallPlacements: readonly Hung[]
+  readonly panelLayouts: readonly PanelLayout[]
   readonly lamps: readonly Luminaire[]
   /** Ids of the pieces that have a lamp entered with its light. */
   readonly litPieces: ReadonlySet<string>
@@ -114,7 +114,7 @@ export const mustComeIn = (p: PlanPiece): boolean =>
 export function planFacts(input: PlanInput): PlanFacts {
   const { room, standings, needs } = input
   const solid = standings.filter(inTheWay)
-  const hangings = input.hangs.map((h) => ({
+  const hangings = input.wallPlacements.map((h) => ({
     name: h.name,
     wallId: h.wallId,
     xMm: h.xMm,
@@ -192,7 +192,7 @@ const REACHED: ReadonlySet<string> = new Set([
 const LIGHT_KINDS: ReadonlySet<string> = new Set(['chair', 'stool'])
 
 /** A hang with everything known of its piece. */
-export function hungOf(row: Hang, piece: PlanPiece, frame: Frame | undefined): Hung {
+export function hungOf(row: WallPlacement, piece: PlanPiece, frame: Frame | undefined): Hung {
   const [widthMm, heightMm] = frame ? frameSizes(frame).outer : [piece.widthMm, piece.heightMm]
   const nailMm = hookHeight(row.centerMm, heightMm, row.dropMm)
   return {

@@ -2,7 +2,7 @@ import { boxCorners, boxOf, fromBox, type Box } from '../../kernel/geometry/box.
 import type { Point } from '../../kernel/geometry/polygon.js'
 import type { PieceKind, Trait } from '../../model/vocabulary/piece.js'
 import { sanitaryOf, type Sanitary, type Side } from './needs.js'
-import type { Stand } from '../../model/rows/stands.js'
+import type { FloorPlacement } from '../../model/rows/floorPlacements.js'
 
 /** What the plan must know of a piece. */
 export interface PlanPiece {
@@ -58,13 +58,13 @@ export interface Standing {
 
 /** The rows of stands as boxes; stands of a piece that is not in the room are left out. */
 export function standingsOf(
-  stands: readonly Stand[],
+  floorPlacements: readonly FloorPlacement[],
   pieces: readonly PlanPiece[],
   options: readonly TriedOption[] = [],
 ): Standing[] {
   const pieceOf = new Map(pieces.map((p) => [p.id, p]))
   const optionOf = new Map(options.map((o) => [o.id, o]))
-  return stands.flatMap((s): Standing[] => {
+  return floorPlacements.flatMap((s): Standing[] => {
     const piece = pieceOf.get(s.pieceId)
     return piece ? [standing(s, piece, s.optionId ? optionOf.get(s.optionId) : undefined)] : []
   })
@@ -72,7 +72,7 @@ export function standingsOf(
 
 /** One piece in one place. */
 export function standing(
-  s: Pick<Stand, 'id' | 'number' | 'xMm' | 'yMm' | 'turnDeg' | 'raisedMm'>,
+  s: Pick<FloorPlacement, 'id' | 'number' | 'xMm' | 'yMm' | 'turnDeg' | 'raisedMm'>,
   piece: PlanPiece,
   option?: TriedOption,
 ): Standing {

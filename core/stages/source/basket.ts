@@ -3,7 +3,7 @@ import { shareOf } from '../../kernel/money/rate.js'
 import { splitByWeight } from '../../kernel/money/splitByWeight.js'
 import { taxed, type LandedPrice, type PriceFrame } from './landedPrice.js'
 import type { DeliveryBand } from '../../model/rows/suppliers.js'
-import type { Offer } from '../../model/rows/offers.js'
+import type { Discount } from '../../model/rows/discounts.js'
 
 /** What is bought together from one supplier, by item. */
 export interface BasketLine {
@@ -18,10 +18,10 @@ export interface BasketLine {
 export interface Terms {
   readonly minOrderMinor: Minor
   readonly deliveryBands: readonly DeliveryBand[]
-  readonly offers: readonly Offer[]
+  readonly discounts: readonly Discount[]
 }
 
-export const NO_TERMS: Terms = { minOrderMinor: 0, deliveryBands: [], offers: [] }
+export const NO_TERMS: Terms = { minOrderMinor: 0, deliveryBands: [], discounts: [] }
 
 /** A coupon as it works on one order. */
 export interface UsedOffer {
@@ -67,10 +67,10 @@ export function basketOf(
 ): Basket {
   const goods = lines.map((l) => l.price.netGoodsMinor)
   const goodsMinor = sum(goods)
-  const valid = terms.offers.filter(
+  const valid = terms.discounts.filter(
     (o) => !(o.oneUse && o.usedOn) && (o.fromOn ?? '') <= today && today <= (o.untilOn ?? '9999'),
   )
-  const off = (o: Offer) => {
+  const off = (o: Discount) => {
     const base = baseOf(o, lines)
     if (base === 0 || base < o.minSpendMinor) return 0
     return o.kind === 'percent off'
@@ -122,7 +122,7 @@ export function basketOf(
   }
 }
 
-const baseOf = (offer: Offer, lines: readonly BasketLine[]) =>
+const baseOf = (offer: Discount, lines: readonly BasketLine[]) =>
   sum(lines.filter((l) => !offer.itemId || offer.itemId === l.itemId).map((l) => l.price.netGoodsMinor))
 
 /** The last band that the goods reach; an order below the first band has no delivery of its own. */

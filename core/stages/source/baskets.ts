@@ -1,6 +1,6 @@
 import { basketOf, NO_TERMS, type Basket, type BasketLine } from './basket.js'
 import type { PriceFrame } from './landedPrice.js'
-import type { Offer } from '../../model/rows/offers.js'
+import type { Discount } from '../../model/rows/discounts.js'
 import type { Supplier } from '../../model/rows/suppliers.js'
 
 /** What would be ordered together from one supplier. */
@@ -12,7 +12,7 @@ export interface SupplierBasket extends Basket {
 export function basketsOf(
   lines: readonly (BasketLine & { readonly supplierId: string | null })[],
   suppliers: readonly Pick<Supplier, 'id' | 'minOrderMinor' | 'deliveryBands'>[],
-  offers: readonly Offer[],
+  discounts: readonly Discount[],
   frame: Pick<PriceFrame, 'taxPpm' | 'pricesIncludeTax'>,
   today: string,
 ): SupplierBasket[] {
@@ -25,7 +25,7 @@ export function basketsOf(
   return [...groups].map(([supplierId, list]) => {
     const supplier = suppliers.find((s) => s.id === supplierId)
     const terms = supplier
-      ? { ...supplier, offers: offers.filter((o) => o.supplierId === supplierId) }
+      ? { ...supplier, discounts: discounts.filter((o) => o.supplierId === supplierId) }
       : NO_TERMS
     return { supplierId, ...basketOf(list, terms, frame, today) }
   })

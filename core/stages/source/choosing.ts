@@ -223,9 +223,9 @@ export function bestChoice(choosing: Choosing, wish: Wish = {}): ChosenSet {
   const found = chosenSet(choosing, bestSet(problem))
   const now = nowOf(choosing)
   const today = choosing.items.map((i) => i.now?.id)
-  const stands =
+  const floorPlacements =
     wish.take === undefined && now.costMinor <= choosing.budgetMinor && keeps(choosing, problem, today)
-  return stands && (!found.feasible || found.value < now.value)
+  return floorPlacements && (!found.feasible || found.value < now.value)
     ? { feasible: true, proven: found.proven, ...now, changes: [] }
     : found
 }

@@ -3,7 +3,7 @@ import type { Basket } from './basket.js'
 import { landedPrice, type LandedPrice, type PricedOption, type PriceFrame } from './landedPrice.js'
 import { madeCost, type MadeCost } from './making.js'
 import type { Item } from '../../model/rows/items.js'
-import type { Making } from '../../model/rows/makings.js'
+import type { Fabrication } from '../../model/rows/fabrications.js'
 import type { Option } from '../../model/rows/options.js'
 import { LASTING_PIECE } from '../../model/vocabulary/buying.js'
 
@@ -11,10 +11,10 @@ import { LASTING_PIECE } from '../../model/vocabulary/buying.js'
 export function priceOf(
   option: PricedOption,
   quantity: number,
-  makings: readonly Making[],
+  fabrications: readonly Fabrication[],
   frame: PriceFrame,
 ): { readonly price: LandedPrice; readonly made: MadeCost | undefined } {
-  const made = makings.length > 0 ? madeCost(makings) : undefined
+  const made = fabrications.length > 0 ? madeCost(fabrications) : undefined
   return { price: landedPrice(option, quantity, frame, made?.boughtMinor), made }
 }
 

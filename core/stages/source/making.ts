@@ -1,5 +1,5 @@
 import type { Minor } from '../../kernel/money/currency.js'
-import type { Making } from '../../model/rows/makings.js'
+import type { Fabrication } from '../../model/rows/fabrications.js'
 
 /** What a made thing takes, in money and in pieces cut. */
 export interface MadeCost {
@@ -18,8 +18,8 @@ export interface MadeLine {
 }
 
 /** Adds up the list of materials. Money is rounded half up on each line. */
-export function madeCost(makings: readonly Making[]): MadeCost {
-  const lines = [...makings]
+export function madeCost(fabrications: readonly Fabrication[]): MadeCost {
+  const lines = [...fabrications]
     .sort((x, y) => x.position - y.position)
     .map((m): MadeLine => {
       const cuts =

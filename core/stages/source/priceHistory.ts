@@ -1,5 +1,5 @@
 import type { Minor } from '../../kernel/money/currency.js'
-import type { Sighting } from '../../model/rows/sightings.js'
+import type { PriceObservation } from '../../model/rows/priceObservations.js'
 import type { Stock } from '../../model/vocabulary/buying.js'
 
 export type PriceEvent =
@@ -29,7 +29,7 @@ export interface PriceHistory {
 
 /** What became of a price from day to day. The last point is the option's own price. */
 export function priceHistory(
-  sightings: readonly Pick<Sighting, 'on' | 'priceMinor' | 'stock'>[],
+  priceObservations: readonly Pick<PriceObservation, 'on' | 'priceMinor' | 'stock'>[],
   now: {
     readonly priceMinor: Minor
     readonly stock: Stock | null
@@ -38,7 +38,7 @@ export function priceHistory(
   },
 ): PriceHistory {
   const points = [
-    ...sightings
+    ...priceObservations
       .filter((s) => s.on <= now.on)
       .map((s) => ({ on: s.on, priceMinor: s.priceMinor, stock: s.stock ?? null })),
   ].sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))

@@ -6,7 +6,7 @@ import { published } from '../../testing/published.js'
 import { basketOf, NO_TERMS, type BasketLine } from './basket.js'
 import { landedPrice, type PriceFrame } from './landedPrice.js'
 import { cutList } from './making.js'
-import type { Offer } from '../../model/rows/offers.js'
+import type { Discount } from '../../model/rows/discounts.js'
 
 const frame: PriceFrame = { taxPpm: 0, pricesIncludeTax: true, currency: 'EUR' }
 const plain = {
@@ -24,7 +24,7 @@ const line = (itemId: string, priceMinor: number, f = frame): BasketLine => ({
   itemId,
   price: landedPrice({ ...plain, priceMinor }, 1, f),
 })
-const offer = (more: Partial<Offer>): Offer => ({
+const offer = (more: Partial<Discount>): Discount => ({
   id: 'o',
   supplierId: 's',
   name: 'Coupon',
@@ -114,7 +114,7 @@ describe('published arithmetic', () => {
     ] as const) {
       const terms = {
         ...NO_TERMS,
-        offers: [offer({ kind: 'amount off', amountMinor: input.reduction_cents, thirdParty })],
+        discounts: [offer({ kind: 'amount off', amountMinor: input.reduction_cents, thirdParty })],
       }
       const got = basketOf([line('a', input.price_cents, net)], terms, net, on)
       expect([got.taxMinor, got.landedMinor]).toEqual([wanted.tax_cents, wanted.pays_cents])
@@ -165,7 +165,7 @@ describe('published arithmetic', () => {
 
 describe('an order at one supplier', () => {
   test('one coupon an order, the one that takes most off; a coupon already used, out of its time or under its spend does not', () => {
-    const offers = [
+    const discounts = [
       offer({ id: 'tenth', ppm: 100_000 }),
       offer({ id: 'fifty', kind: 'amount off', amountMinor: 5000 }),
       offer({ id: 'used', ppm: 500_000, usedOn: '2026-01-01' }),
@@ -173,13 +173,13 @@ describe('an order at one supplier', () => {
       offer({ id: 'early', ppm: 500_000, fromOn: '2026-03-03' }),
       offer({ id: 'large', ppm: 500_000, minSpendMinor: 40_001 }),
     ]
-    const got = basketOf([line('a', 30_000), line('b', 10_000)], { ...NO_TERMS, offers }, frame, on)
+    const got = basketOf([line('a', 30_000), line('b', 10_000)], { ...NO_TERMS, discounts }, frame, on)
     expect(got.offer).toMatchObject({ id: 'fifty', offMinor: 5000 })
     expect(got.lines.map((l) => l.landedMinor)).toEqual([26_250, 8750])
   })
   test('a coupon for one item leaves the others alone', () => {
-    const offers = [offer({ ppm: 500_000, itemId: 'b' })]
-    const got = basketOf([line('a', 30_000), line('b', 10_000)], { ...NO_TERMS, offers }, frame, on)
+    const discounts = [offer({ ppm: 500_000, itemId: 'b' })]
+    const got = basketOf([line('a', 30_000), line('b', 10_000)], { ...NO_TERMS, discounts }, frame, on)
     expect(got.lines.map((l) => l.landedMinor)).toEqual([30_000, 5000])
   })
   test('delivery falls with the order, free delivery takes it away, and the next band is told', () => {
@@ -200,7 +200,7 @@ describe('an order at one supplier', () => {
       bandMinor: 0,
       landedMinor: 50_000,
     })
-    const free = { ...terms, offers: [offer({ kind: 'free delivery' })] }
+    const free = { ...terms, discounts: [offer({ kind: 'free delivery' })] }
     expect(basketOf([line('a', 100)], free, frame, on).landedMinor).toBe(100)
   })
   test('what is missing to the least order is told', () =>
@@ -219,7 +219,7 @@ describe('an order at one supplier', () => {
           const terms = {
             ...NO_TERMS,
             deliveryBands: [{ fromMinor: 0, feeMinor: fee }],
-            offers: [offer({ ppm })],
+            discounts: [offer({ ppm })],
           }
           const got = basketOf(
             prices.map((p, i) => line(String(i), p, f)),

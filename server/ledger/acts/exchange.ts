@@ -97,11 +97,11 @@ async function priced(tx: Tx, act: Act, line: Line, optionId: string, quantity: 
       'optionId',
       `${option.name} comes from another supplier. Send this one back and order it there.`,
     )
-  const makings = await tx
+  const fabrications = await tx
     .select()
-    .from(t.making)
-    .where(and(ofJob(t.making, act), eq(t.making.optionId, optionId)))
+    .from(t.fabrication)
+    .where(and(ofJob(t.fabrication, act), eq(t.fabrication.optionId, optionId)))
   const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.currency }
-  const { price } = priceOf(option, quantity, makings, frame)
+  const { price } = priceOf(option, quantity, fabrications, frame)
   return { option, landedMinor: price.landedMinor, taxPpm: job.taxPpm }
 }

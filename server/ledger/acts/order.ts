@@ -42,15 +42,15 @@ export const order = defineAct({
     const refuse = (text: string) => conflict(text, [{ field: 'itemIds', text }])
     const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.currency }
     const optionIds = rows.flatMap((r) => r.option?.id ?? [])
-    const makings = await tx
+    const fabrications = await tx
       .select()
-      .from(t.making)
-      .where(and(ofJob(t.making, act), inArray(t.making.optionId, optionIds)))
-    const offers = wish.supplierId
+      .from(t.fabrication)
+      .where(and(ofJob(t.fabrication, act), inArray(t.fabrication.optionId, optionIds)))
+    const discounts = wish.supplierId
       ? await tx
           .select()
-          .from(t.offer)
-          .where(and(ofJob(t.offer, act), eq(t.offer.supplierId, wish.supplierId)))
+          .from(t.discount)
+          .where(and(ofJob(t.discount, act), eq(t.discount.supplierId, wish.supplierId)))
       : []
     const priced = rows.map(({ item, option }) => {
       if (!option) throw refuse(`${item.name} has no option chosen. Choose one in Source first.`)
@@ -68,7 +68,7 @@ export const order = defineAct({
         price: priceOf(
           option,
           item.quantity,
-          makings.filter((m) => m.optionId === option.id),
+          fabrications.filter((m) => m.optionId === option.id),
           frame,
         ).price,
         lineId: randomUUID(),
@@ -78,7 +78,7 @@ export const order = defineAct({
     const [basket] = basketsOf(
       priced.map((p) => ({ itemId: p.item.id, supplierId: wish.supplierId, price: p.price })),
       supplier ? [supplier] : [],
-      offers,
+      discounts,
       frame,
       wish.placedOn,
     )
@@ -142,9 +142,9 @@ export const order = defineAct({
     // A coupon of one use is gone with the order it was used on.
     if (basket?.offer)
       await tx
-        .update(t.offer)
-        .set({ usedOn: wish.placedOn, version: sql`${t.offer.version} + 1` })
-        .where(and(ofJob(t.offer, act), eq(t.offer.id, basket.offer.id), eq(t.offer.oneUse, true)))
+        .update(t.discount)
+        .set({ usedOn: wish.placedOn, version: sql`${t.discount.version} + 1` })
+        .where(and(ofJob(t.discount, act), eq(t.discount.id, basket.offer.id), eq(t.discount.oneUse, true)))
     return { eventId, orderId }
   },
 })

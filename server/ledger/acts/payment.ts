@@ -25,11 +25,11 @@ export const payment = defineAct({
       )
     if (wish.voucherId) await holdsEnough(tx, act, wish.voucherId, wish)
     const parts = splitByWeight(wish.amountMinor, owed)
-    const { means, voucherId = null, guessed = false } = wish
+    const { means, voucherId = null, estimated = false } = wish
     const entries = lines.flatMap((l, i): NewEntry[] => {
       const amountMinor = parts[i] ?? 0
       return amountMinor > 0
-        ? [{ kind: 'payment', lineId: l.line.id, amountMinor, quantity: 0, means, voucherId, guessed }]
+        ? [{ kind: 'payment', lineId: l.line.id, amountMinor, quantity: 0, means, voucherId, estimated }]
         : []
     })
     return { eventId: await write(tx, act, wish.paidOn, wish.note, entries) }

@@ -56,7 +56,7 @@ export const reversal = defineAct({
         quantity: -e.quantity,
         means: e.means,
         voucherId: e.voucherId,
-        guessed: e.guessed,
+        estimated: e.estimated,
         reverses: wish.eventId,
       })),
     )

@@ -10,8 +10,8 @@ export const focusEmpty: Rule<BriefFacts> = {
   check: ({ job }) =>
     job.items.length === 0
       ? []
-      : job.focuses
-          .filter((f) => !job.items.some((i) => i.focusId === f.id))
+      : job.focalPoints
+          .filter((f) => !job.items.some((i) => i.focalPointId === f.id))
           .map((f): Finding => ({
             rule: 'brief.focus-empty',
             severity: 'look',

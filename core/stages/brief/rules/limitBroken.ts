@@ -18,7 +18,7 @@ export const limitBroken: Rule<BriefFacts> = {
       }
       const piece = job.pieces.find((p) => p.id === limit.pieceId)
       const gone = piece && piece.verdict !== null && piece.verdict !== 'keep'
-      const broken = job.placements.filter((p) => {
+      const broken = job.finishAssignments.filter((p) => {
         const finish = job.finishes.find((f) => f.id === p.finishId)
         return limit.surface !== '' && p.surface === limit.surface && finish && finish.role !== 'stays'
       })
@@ -52,7 +52,7 @@ export const limitBroken: Rule<BriefFacts> = {
             fixes: [
               {
                 label: `Take ${finish?.name ?? 'it'} off ${where}`,
-                changes: [{ collection: 'placements' as const, id: p.id, remove: true as const }],
+                changes: [{ collection: 'finishAssignments' as const, id: p.id, remove: true as const }],
               },
               ...(finish
                 ? [

@@ -9,7 +9,7 @@ export const shareOutrun: Rule<BriefFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ job, money }) =>
-    job.allotments.flatMap((a): Finding[] => {
+    job.budgetShares.flatMap((a): Finding[] => {
       const targets = job.items
         .filter((i) => i.category === a.category)
         .reduce((sum, i) => sum + i.targetMinor, 0)
@@ -26,7 +26,7 @@ export const shareOutrun: Rule<BriefFacts> = {
           fixes: [
             {
               label: `Give ${a.category} ${money(targets)}`,
-              changes: [put('allotments', a.id, { amountMinor: targets })],
+              changes: [put('budgetShares', a.id, { amountMinor: targets })],
             },
           ],
         },

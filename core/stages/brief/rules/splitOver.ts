@@ -1,7 +1,7 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
 import { put } from '../../../model/changes.js'
-import type { Allotment } from '../../../model/rows/allotments.js'
+import type { BudgetShare } from '../../../model/rows/budgetShares.js'
 
 export const splitOver: Rule<BriefFacts> = {
   name: 'brief.split-over',
@@ -11,11 +11,11 @@ export const splitOver: Rule<BriefFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ job, toSpendMinor, money }) => {
-    const all = job.allotments.reduce((sum, a) => sum + a.amountMinor, 0)
+    const all = job.budgetShares.reduce((sum, a) => sum + a.amountMinor, 0)
     if (all <= toSpendMinor) return []
     const over = all - toSpendMinor
     // Where the job saves it gives first, then what neither saves nor splurges; the largest first.
-    const give = [...job.allotments]
+    const give = [...job.budgetShares]
       .filter((a) => a.amountMinor >= over)
       .sort((x, y) => RANK[x.mark] - RANK[y.mark] || y.amountMinor - x.amountMinor)
     return [
@@ -29,11 +29,11 @@ export const splitOver: Rule<BriefFacts> = {
         because: 'A split that does not add up hides the shortage until the last category is bought.',
         fixes: give.slice(0, 3).map((a) => ({
           label: `Give ${money(over)} from ${a.category}: ${money(a.amountMinor - over)} left`,
-          changes: [put('allotments', a.id, { amountMinor: a.amountMinor - over })],
+          changes: [put('budgetShares', a.id, { amountMinor: a.amountMinor - over })],
         })),
       },
     ]
   },
 }
 
-const RANK: Readonly<Record<Allotment['mark'], number>> = { save: 0, even: 1, splurge: 2 }
+const RANK: Readonly<Record<BudgetShare['mark'], number>> = { save: 0, even: 1, splurge: 2 }

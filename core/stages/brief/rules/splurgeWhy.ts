@@ -9,7 +9,7 @@ export const splurgeWhy: Rule<BriefFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ job }) =>
-    job.allotments
+    job.budgetShares
       .filter((a) => a.mark === 'splurge' && a.reason == null)
       .map((a): Finding => ({
         rule: 'brief.splurge-why',
@@ -21,7 +21,7 @@ export const splurgeWhy: Rule<BriefFacts> = {
         because: 'A splurge is for what lasts or is seen first; the rest saves for it.',
         fixes: (['lasts', 'is seen first'] as const).map((reason) => ({
           label: `It ${reason}`,
-          changes: [put('allotments', a.id, { reason })],
+          changes: [put('budgetShares', a.id, { reason })],
         })),
       })),
 }

@@ -9,7 +9,7 @@ export const tenureUnknown: Rule<BriefFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ job }) =>
-    job.schools.tenure !== null || job.placements.length + job.pieces.length + job.items.length === 0
+    job.schools.tenure !== null || job.finishAssignments.length + job.pieces.length + job.items.length === 0
       ? []
       : [
           {

@@ -27,7 +27,7 @@ export const categoryOverCap: Rule<LedgerFacts> = {
             fixes: [
               {
                 label: `Raise the share to ${money(c.forecastMinor)}`,
-                changes: [put('allotments', c.id, { amountMinor: c.forecastMinor })],
+                changes: [put('budgetShares', c.id, { amountMinor: c.forecastMinor })],
               },
             ],
           })),

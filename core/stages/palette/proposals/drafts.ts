@@ -26,8 +26,8 @@ export function drafts(wish: ProposalWish): Draft[] {
   const { colorScheme, mood, trimAndCeiling, textiles, pieceAgainstWall } = rows.schools
   const kept = rows.finishes.filter((f) => f.role === 'stays').map(labOf)
   const strong = kept.filter((l) => chroma(l) >= 12)
-  const pulls = rows.pulls.map((p) => ({ l: p.labL, a: p.labA, b: p.labB }))
-  const colored = pulls.filter((p) => chroma(p) >= 10)
+  const sampledColors = rows.sampledColors.map((p) => ({ l: p.labL, a: p.labA, b: p.labB }))
+  const colored = sampledColors.filter((p) => chroma(p) >= 10)
   const quiet = colorScheme === 'quiet neutral' || textiles === 'recede'
   const warm = hueDeg(strong[0] ?? kept.find((l) => !undertoneSilent(l)) ?? polar(50, 10, 80))
   // Neutrals lean with the timber that stays; among beige and grey greens the eye finds few faults.

@@ -85,7 +85,7 @@ test('three brasses that agree with the room, and a white that does not pull pin
       of('white', 'paint', 90, -0.5, 6),
       of('pink white', 'paint', 90, 5, 2),
     ],
-    placements: [],
+    finishAssignments: [],
     pieces: ['green brass', 'pink brass', 'white', 'pink white'].map((id) => pieceWith({ id, finishId: id })),
   })
   const facts = paletteFacts(job, undefined, null)

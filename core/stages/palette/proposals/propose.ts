@@ -18,9 +18,9 @@ import {
   type PaletteRows,
 } from '../paletteFacts.js'
 import { PALETTE_RULES } from '../rules/index.js'
-import type { Dressing } from '../../../model/rows/dressings.js'
+import type { SchemeOverride } from '../../../model/rows/schemeOverrides.js'
 import type { Finish } from '../../../model/rows/finishes.js'
-import type { Placement } from '../../../model/rows/placements.js'
+import type { FinishAssignment } from '../../../model/rows/finishAssignments.js'
 import type { Role } from '../../../model/vocabulary/finish.js'
 import { undertone } from '../undertone.js'
 import type { SurfaceAreas } from '../visibleArea.js'
@@ -201,11 +201,11 @@ function rowsWith(rows: PaletteRows, finishes: readonly ProposedFinish[]): Palet
     schemes: [
       { id: SCHEME, position: 0, name: '', note: '', overId: null, retired: false, storedAt: '', version: 1 },
     ],
-    placements: [
-      ...rows.placements.filter((p) => p.schemeId === null),
+    finishAssignments: [
+      ...rows.finishAssignments.filter((p) => p.schemeId === null),
       ...finishes.flatMap((f, i) =>
-        f.surfaces.map((surface): Stored<Placement> => ({
-          ...ROWS.placements.blank(),
+        f.surfaces.map((surface): Stored<FinishAssignment> => ({
+          ...ROWS.finishAssignments.blank(),
           id: `${SCHEME} ${surface}`,
           surface,
           finishId: id(i),
@@ -214,8 +214,8 @@ function rowsWith(rows: PaletteRows, finishes: readonly ProposedFinish[]): Palet
         })),
       ),
     ],
-    dressings: finishes.flatMap((f, i) =>
-      f.pieceIds.map((pieceId): Stored<Dressing> => ({
+    schemeOverrides: finishes.flatMap((f, i) =>
+      f.pieceIds.map((pieceId): Stored<SchemeOverride> => ({
         id: `${SCHEME} ${pieceId}`,
         schemeId: SCHEME,
         pieceId,
@@ -241,7 +241,7 @@ function reasons(
   const kept = seen(facts).find((f) => f.finish.role === 'stays' && chroma(f.lab) >= 12)
   const from = (f: ProposedFinish | undefined) =>
     f &&
-    rows.pulls
+    rows.sampledColors
       .map((p) => ({
         name: p.name,
         d: Math.hypot(p.labL - f.sample.lab.l, p.labA - f.sample.lab.a, p.labB - f.sample.lab.b),

@@ -26,7 +26,7 @@ export interface Occurrence {
 export function occurrences(facts: PaletteFacts, lab: LabD65): Occurrence[] {
   const holds = (f: FinishFacts) =>
     [f.lab, ...f.finish.colors].some((c) => repeats({ l: c.l, a: c.a, b: c.b }, lab))
-  const surfaces = facts.placements.flatMap((p): Occurrence[] => {
+  const surfaces = facts.finishAssignments.flatMap((p): Occurrence[] => {
     const finish = facts.finishes.find((f) => f.finish.id === p.finishId)
     if (!finish || !holds(finish)) return []
     const named = finish.where.find((w) => w.id === p.surface)?.name ?? p.surface

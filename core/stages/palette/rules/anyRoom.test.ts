@@ -28,12 +28,12 @@ function dressedRoom(seed: number): JobSnapshot {
     id: `f${i}`,
     version: 1,
   }))
-  const free = room.placements[0]!
+  const free = room.finishAssignments[0]!
   return {
     ...room,
     finishes: [...room.finishes, ...finishes],
-    placements: [
-      ...room.placements,
+    finishAssignments: [
+      ...room.finishAssignments,
       ...(['walls', 'ceiling', 'trim', 'doors'] as const).map((surface, i) => ({
         ...free,
         id: surface,
@@ -73,7 +73,7 @@ describe('in any room', () => {
         const turned = {
           ...job,
           finishes: [...job.finishes].reverse(),
-          placements: [...job.placements].reverse(),
+          finishAssignments: [...job.finishAssignments].reverse(),
           pieces: [...job.pieces].reverse(),
         }
         expect(keys(judged(turned))).toEqual(keys(judged(job)))

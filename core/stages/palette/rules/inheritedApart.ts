@@ -9,7 +9,7 @@ export function keptAsIs(facts: PaletteFacts, f: FinishFacts): boolean {
   return (
     worn.length > 0 &&
     worn.every((w) => w.piece.sentimental) &&
-    !facts.placements.some((p) => p.finishId === f.finish.id)
+    !facts.finishAssignments.some((p) => p.finishId === f.finish.id)
   )
 }
 

@@ -1,3 +1,3 @@
-import type { Pull } from '../../../model/rows/pulls.js'
+import type { SampledColor } from '../../../model/rows/sampledColors.js'
 
-export const labOf = (p: Pull) => ({ l: p.labL, a: p.labA, b: p.labB })
+export const labOf = (p: SampledColor) => ({ l: p.labL, a: p.labA, b: p.labB })

@@ -10,7 +10,7 @@ const LEAST_PART = 0.05
 function unused(facts: PaletteFacts): Finding[] {
   const list = seen(facts)
   if (list.length === 0) return []
-  const lost = facts.pulls.filter(
+  const lost = facts.sampledColors.filter(
     (p) =>
       p.share >= LEAST_PART &&
       list.every((f) => colorsOf(f.finish).every((c) => likeness(c.lab, labOf(p)).deltaE > USED)),

@@ -11,10 +11,10 @@ const FOUND = 6
 const COUNTED: readonly string[] = ['main', 'second', 'accent']
 
 const nearest = (facts: PaletteFacts, f: FinishFacts) =>
-  Math.min(...facts.pulls.map((p) => likeness(labOf(p), f.lab).deltaE))
+  Math.min(...facts.sampledColors.map((p) => likeness(labOf(p), f.lab).deltaE))
 
 function foreign(facts: PaletteFacts): Finding[] {
-  if (facts.school !== 'drawn from one piece' || facts.pulls.length === 0) return []
+  if (facts.school !== 'drawn from one piece' || facts.sampledColors.length === 0) return []
   return seen(facts)
     .filter(
       (f) => COUNTED.includes(f.finish.role) && chroma(f.lab) >= HUE_CHROMA && nearest(facts, f) > FOUND,

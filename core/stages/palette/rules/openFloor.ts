@@ -50,7 +50,7 @@ function check(facts: PaletteFacts): Finding[] {
                 {
                   label: `Leave ${failing.map((o) => o.finish.finish.name).join(', ')} out`,
                   changes: failing.map((o) => ({
-                    collection: 'placements',
+                    collection: 'finishAssignments',
                     id: o.row.id,
                     remove: true as const,
                   })),

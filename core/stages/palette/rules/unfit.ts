@@ -80,7 +80,7 @@ function check(facts: PaletteFacts): Finding[] {
       },
     ]
   })
-  const surfaces = facts.placements.flatMap((p): Finding[] => {
+  const surfaces = facts.finishAssignments.flatMap((p): Finding[] => {
     const finish = facts.finishes.find((f) => f.finish.id === p.finishId)
     const fault = finish && faultOf(facts, finish.finish, undefined)
     if (!finish || !fault) return []

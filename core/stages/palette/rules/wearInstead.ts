@@ -9,13 +9,13 @@ import { dressChanges, layChanges } from '../wear.js'
  */
 export function wearInstead(facts: PaletteFacts, from: FinishFacts, to: FinishFacts): Fix | undefined {
   if (from.finish.role === 'stays') return undefined
-  const { placements, pieces } = wearers(facts, from.finish.id)
-  if (placements.length + pieces.length === 0 || pieces.some(sharedByAll)) return undefined
+  const { finishAssignments, pieces } = wearers(facts, from.finish.id)
+  if (finishAssignments.length + pieces.length === 0 || pieces.some(sharedByAll)) return undefined
   const names = from.where.map((w) => w.name.toLowerCase()).join(', ')
   return {
     label: `Use ${to.finish.name} for ${names}`,
     changes: [
-      ...placements.flatMap((p) => layChanges(facts.rows, facts.scheme, p.surface, to.finish)),
+      ...finishAssignments.flatMap((p) => layChanges(facts.rows, facts.scheme, p.surface, to.finish)),
       ...pieces.flatMap((p) => dressChanges(facts.rows, facts.scheme, p, to.finish.id)),
     ],
   }

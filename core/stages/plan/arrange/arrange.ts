@@ -221,7 +221,8 @@ function carriedOut(
   standings: readonly Standing[],
   changes: Finding['fixes'][number]['changes'],
 ): Standing[] | undefined {
-  if (!changes.every((c) => c.collection === 'stands' && 'set' in c && 'xMm' in c.set)) return undefined
+  if (!changes.every((c) => c.collection === 'floorPlacements' && 'set' in c && 'xMm' in c.set))
+    return undefined
   return standings.map((s) => {
     const c = changes.find((x) => 'id' in x && x.id === s.id)
     if (!c || !('set' in c)) return s

@@ -17,7 +17,7 @@ export const competes: Rule<PlanFacts> = {
       beforeWall(wall, facts.standings, 700)
         .filter((b) => b.standing.kind === 'lamp' && b.standing.raisedMm > 0)
         .flatMap((b) =>
-          facts.hangs
+          facts.wallPlacements
             .filter(
               (h) =>
                 h.wallId === wall.id &&
@@ -44,7 +44,7 @@ export const competes: Rule<PlanFacts> = {
                   fixes: [
                     {
                       label: `Raise ${lower(h.name)} by ${mm(overMm)}`,
-                      changes: [put('hangs', h.id, { centerMm: Math.round(h.centerMm + overMm) })],
+                      changes: [put('wallPlacements', h.id, { centerMm: Math.round(h.centerMm + overMm) })],
                     },
                   ],
                 },

@@ -11,7 +11,7 @@ const EYE_SLACK_MM = 25
 const TALL_MM = 1_200
 
 const isStacked = (facts: PlanFacts, h: Hung): boolean =>
-  facts.hangs.some(
+  facts.wallPlacements.some(
     (o) =>
       o.id !== h.id &&
       o.wallId === h.wallId &&
@@ -28,7 +28,7 @@ export const eyeLine: Rule<PlanFacts> = {
   check: (facts) =>
     facts.schools.hanging !== 'centers on one eye line'
       ? []
-      : facts.hangs.flatMap((h): Finding[] => {
+      : facts.wallPlacements.flatMap((h): Finding[] => {
           if (!PICTURES.has(h.piece.kind) || h.piece.kind === 'object') return []
           const off = h.centerMm - facts.eyeLineMm
           if (Math.abs(off) <= EYE_SLACK_MM || isStacked(facts, h) || (h.heightMm > TALL_MM && off < 0))

@@ -14,7 +14,7 @@ export const faceRefuses: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    facts.hangs.flatMap((h): Finding[] => {
+    facts.wallPlacements.flatMap((h): Finding[] => {
       const wall = facts.room.walls.find((w) => w.id === h.wallId)
       if (
         !wall ||
@@ -34,11 +34,11 @@ export const faceRefuses: Rule<PlanFacts> = {
           fixes: [
             {
               label: 'Screw and plug',
-              changes: [put('hangs', h.id, { fixing: 'screw and plug' })],
+              changes: [put('wallPlacements', h.id, { fixing: 'screw and plug' })],
             },
             {
               label: 'Rail and cord',
-              changes: [put('hangs', h.id, { fixing: 'rail and cord' })],
+              changes: [put('wallPlacements', h.id, { fixing: 'rail and cord' })],
             },
           ],
         },

@@ -44,7 +44,11 @@ export const floorCutUp: Rule<PlanFacts> = {
             : [
                 {
                   label: `Take up ${listed(small.map((r) => lower(r.name)))}`,
-                  changes: small.map((r) => ({ collection: 'stands', id: r.id, remove: true as const })),
+                  changes: small.map((r) => ({
+                    collection: 'floorPlacements',
+                    id: r.id,
+                    remove: true as const,
+                  })),
                 },
               ],
       },

@@ -5,7 +5,7 @@ import type { Avoided } from '../walls/setOut.js'
 type Framed = Hung & { readonly frame: NonNullable<Hung['frame']> }
 
 export const framed = (facts: PlanFacts): Framed[] =>
-  facts.hangs.filter((h): h is Framed => h.frame !== undefined)
+  facts.wallPlacements.filter((h): h is Framed => h.frame !== undefined)
 
 export const set = (h: Framed, fields: Readonly<Record<string, unknown>>, label: string) => ({
   label,

@@ -87,7 +87,7 @@ export const front: Rule<PlanFacts> = {
                     {
                       label: `Keep ${lower(s.name)} for another room`,
                       changes: [
-                        { collection: 'stands', id: s.id, remove: true },
+                        { collection: 'floorPlacements', id: s.id, remove: true },
                         put('pieces', s.pieceId, { verdict: 'move' }),
                       ] satisfies RowChange[],
                     },

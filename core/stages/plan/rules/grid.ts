@@ -30,7 +30,7 @@ export const grid: Rule<PlanFacts> = {
                 fixes: [
                   {
                     label: 'Bring it into line',
-                    changes: [put('hangs', o.id, { xMm: o.xMm, centerMm: o.centerMm })],
+                    changes: [put('wallPlacements', o.id, { xMm: o.xMm, centerMm: o.centerMm })],
                   },
                 ],
               })),

@@ -24,13 +24,13 @@ export const placed = (h: Hung): Placed => h
 
 export const setCenter = (h: Hung, centerMm: number, label: string): Fix => ({
   label,
-  changes: [put('hangs', h.id, { centerMm: Math.round(centerMm) })],
+  changes: [put('wallPlacements', h.id, { centerMm: Math.round(centerMm) })],
 })
 
 /** Pictures of one wall by the groups they hang in; each by itself when it has no group. */
 export function groupsOn(facts: PlanFacts, wallId: string): Hung[][] {
   const groups = new Map<string, Hung[]>()
-  for (const h of facts.hangs.filter((x) => x.wallId === wallId && PICTURES.has(x.piece.kind))) {
+  for (const h of facts.wallPlacements.filter((x) => x.wallId === wallId && PICTURES.has(x.piece.kind))) {
     const key = h.row.group.trim() || h.id
     groups.set(key, [...(groups.get(key) ?? []), h])
   }

@@ -10,7 +10,7 @@ export const hungOver: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    facts.hangs.flatMap((h, i): Finding[] => {
+    facts.wallPlacements.flatMap((h, i): Finding[] => {
       const box = { l: h.xMm - h.widthMm / 2, r: h.xMm + h.widthMm / 2, b: h.bottomMm, t: h.topMm }
       const wall = facts.room.walls.find((w) => w.id === h.wallId)
       const meets = (l: number, r: number, b: number, t: number) =>
@@ -31,7 +31,7 @@ export const hungOver: Rule<PlanFacts> = {
               meets(f.startMm, f.startMm + f.widthMm, f.bottomMm, f.bottomMm + f.heightMm),
           )
           .map((f) => f.name || f.kind),
-        ...facts.hangs
+        ...facts.wallPlacements
           .slice(i + 1)
           .filter(
             (o) =>
@@ -75,7 +75,7 @@ function freePlace(facts: PlanFacts, h: Hung): Fix[] {
           f.bottomMm + f.heightMm > h.bottomMm,
       )
       .map((f) => [f.startMm, f.startMm + f.widthMm] as const),
-    ...facts.hangs
+    ...facts.wallPlacements
       .filter((o) => o.id !== h.id && o.wallId === h.wallId && o.bottomMm < h.topMm && o.topMm > h.bottomMm)
       .map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
   ]
@@ -86,7 +86,7 @@ function freePlace(facts: PlanFacts, h: Hung): Fix[] {
       return [
         {
           label: `Hang it ${Math.round(by)} mm to the ${x > h.xMm ? 'right' : 'left'}`,
-          changes: [put('hangs', h.id, { xMm: Math.round(x) })],
+          changes: [put('wallPlacements', h.id, { xMm: Math.round(x) })],
         },
       ]
     }

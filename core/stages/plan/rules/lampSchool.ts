@@ -12,7 +12,7 @@ export const lampSchool: Rule<PlanFacts> = {
   schools: ['many small at eye level', 'one hero fitting'],
   check: (facts) => {
     const lamps = facts.standings.filter((s) => s.kind === 'lamp')
-    const hung = facts.hangs.filter((h) => h.piece.kind === 'lamp')
+    const hung = facts.wallPlacements.filter((h) => h.piece.kind === 'lamp')
     const many = facts.schools.lamps === 'many small at eye level'
     const small = lamps.filter((s) => s.raisedMm < 1_800).length + hung.length
     if (

@@ -15,7 +15,7 @@ export const lampToSeat: Rule<PlanFacts> = {
   check: (facts) => {
     const reading = new Set(facts.uses.filter((u) => u.kind === 'read').map((u) => u.id))
     const lamps = facts.standings.filter((s) => s.kind === 'lamp' && s.raisedMm < 1_800)
-    const hung = facts.hangs.filter((h) => h.piece.kind === 'lamp')
+    const hung = facts.wallPlacements.filter((h) => h.piece.kind === 'lamp')
     return facts.seats
       .filter((s) => s.piece.serves.some((u) => reading.has(u)))
       .flatMap((seat): Finding[] => {

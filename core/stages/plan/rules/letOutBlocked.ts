@@ -47,7 +47,7 @@ function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing): Fix[] {
           label: `Park it at ${lower(wall.name)}`,
           changes: [
             {
-              collection: 'stands',
+              collection: 'floorPlacements',
               add: {
                 pieceId: inside.pieceId,
                 optionId: null,

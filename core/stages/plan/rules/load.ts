@@ -13,7 +13,7 @@ export const load: Rule<PlanFacts> = {
   source: 'common practice; the maker’s figure decides',
   schools: 'all',
   check: (facts) =>
-    facts.hangs.flatMap((h): Finding[] => {
+    facts.wallPlacements.flatMap((h): Finding[] => {
       const face = facts.room.walls.find((w) => w.id === h.wallId)?.face ?? 'smooth paint'
       const fault = loadFault(h, face)
       if (!fault) return []
@@ -37,7 +37,9 @@ export const load: Rule<PlanFacts> = {
               ? [
                   {
                     label: `Use ${enough} fixings`,
-                    changes: [put('hangs', h.id, { hooks: enough, hookSpanMm: Math.round(h.widthMm * 0.6) })],
+                    changes: [
+                      put('wallPlacements', h.id, { hooks: enough, hookSpanMm: Math.round(h.widthMm * 0.6) }),
+                    ],
                   },
                 ]
               : [],

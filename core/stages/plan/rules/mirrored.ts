@@ -31,11 +31,11 @@ export const mirrored: Rule<PlanFacts> = {
                 fixes: [
                   {
                     label: `Both at ${Math.round(one.centerMm)}`,
-                    changes: [put('hangs', two.id, { centerMm: Math.round(one.centerMm) })],
+                    changes: [put('wallPlacements', two.id, { centerMm: Math.round(one.centerMm) })],
                   },
                   {
                     label: `Both at ${Math.round(two.centerMm)}`,
-                    changes: [put('hangs', one.id, { centerMm: Math.round(two.centerMm) })],
+                    changes: [put('wallPlacements', one.id, { centerMm: Math.round(two.centerMm) })],
                   },
                 ],
               })),

@@ -30,7 +30,7 @@ function otherWalls(facts: PlanFacts, h: Hung): Fix[] {
     .slice(0, 2)
     .map(({ w, x }) => ({
       label: `Hang it on ${lower(w.name)}`,
-      changes: [put('hangs', h.id, { wallId: w.id, xMm: x })],
+      changes: [put('wallPlacements', h.id, { wallId: w.id, xMm: x })],
     }))
 }
 
@@ -39,7 +39,7 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
     ...facts.room.openings
       .filter((o) => o.wallId === wallId)
       .map((o) => [o.startMm, o.startMm + o.widthMm] as const),
-    ...facts.hangs
+    ...facts.wallPlacements
       .filter((o) => o.wallId === wallId)
       .map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
   ]
@@ -69,7 +69,7 @@ export const overBed: Rule<PlanFacts> = {
       .flatMap((bed): Finding[] => {
         const cot = bed.kind === 'cot'
         const beside = cot ? NEAR_COT_MM : 0
-        const hung = facts.hangs.filter(
+        const hung = facts.wallPlacements.filter(
           (h) =>
             (heavyOrCorded(h.piece) || h.row.fixing === 'adhesive strips') && fallsOn(facts, h, bed, beside),
         )

@@ -50,7 +50,9 @@ export const overFurniture: Rule<PlanFacts> = {
               ? [
                   {
                     label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`,
-                    changes: g.map((h) => put('hangs', h.id, { centerMm: Math.round(h.centerMm - by) })),
+                    changes: g.map((h) =>
+                      put('wallPlacements', h.id, { centerMm: Math.round(h.centerMm - by) }),
+                    ),
                   },
                 ].filter(() => !wide)
               : [],

@@ -12,11 +12,11 @@ export const overSeat: Rule<PlanFacts> = {
   schools: 'all',
   check: (facts) =>
     // Several alike over one seat are one finding.
-    [...new Set(facts.hangs.map((h) => h.piece))].flatMap((piece): Finding[] => {
+    [...new Set(facts.wallPlacements.map((h) => h.piece))].flatMap((piece): Finding[] => {
       if ((piece.weightG ?? 0) < 3_000) return []
       const held = (h: Hung) =>
         h.row.hooks >= 2 && h.row.ratedG !== null && h.row.fixing !== 'string on a nail'
-      const loose = facts.hangs.filter((h) => h.piece === piece && !held(h))
+      const loose = facts.wallPlacements.filter((h) => h.piece === piece && !held(h))
       const over = loose.flatMap((h) => {
         const seat = facts.seats.find((s) => fallsOn(facts, h, s, 0))
         return seat ? [{ h, seat }] : []
@@ -39,7 +39,7 @@ export const overSeat: Rule<PlanFacts> = {
             {
               label: 'Two rated anchors',
               changes: over.map(({ h }) =>
-                put('hangs', h.id, {
+                put('wallPlacements', h.id, {
                   hooks: 2,
                   hookSpanMm: Math.max(200, Math.round(h.widthMm / 2)),
                   fixing: 'screw and plug',

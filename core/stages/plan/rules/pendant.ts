@@ -57,7 +57,7 @@ export const pendant: Rule<PlanFacts> = {
                 ? [
                     {
                       label: `Hang it at ${mm(raised)}`,
-                      changes: [put('stands', s.id, { raisedMm: Math.round(raised) })],
+                      changes: [put('floorPlacements', s.id, { raisedMm: Math.round(raised) })],
                     },
                   ]
                 : [],

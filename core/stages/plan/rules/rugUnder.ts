@@ -40,7 +40,7 @@ export const rugUnder: Rule<PlanFacts> = {
             fixes: [
               {
                 label: `Take up ${lower(rug.name)}`,
-                changes: [{ collection: 'stands', id: rug.id, remove: true as const }],
+                changes: [{ collection: 'floorPlacements', id: rug.id, remove: true as const }],
               },
             ],
           },

@@ -40,7 +40,7 @@ export function layInstead(facts: PlanFacts, rug: Standing): Fix[] {
           widthMm: Math.round(2 * chosen.box.halfW),
           depthMm: Math.round(2 * chosen.box.halfD),
         }),
-        put('stands', rug.id, {
+        put('floorPlacements', rug.id, {
           xMm: Math.round(chosen.box.x),
           yMm: Math.round(chosen.box.y),
           turnDeg: turn,
@@ -75,7 +75,11 @@ export function shiftOnto(facts: PlanFacts, rug: Standing): Fix[] {
     {
       label: `Shift ${lower(rug.name)} under the front legs`,
       changes: [
-        put('stands', rug.id, { xMm: Math.round(found.box.x), yMm: Math.round(found.box.y), turnDeg: turn }),
+        put('floorPlacements', rug.id, {
+          xMm: Math.round(found.box.x),
+          yMm: Math.round(found.box.y),
+          turnDeg: turn,
+        }),
       ],
     },
   ]

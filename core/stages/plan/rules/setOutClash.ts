@@ -15,7 +15,7 @@ export const setOutClash: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    facts.setOuts.flatMap((s): Finding[] => {
+    facts.panelLayouts.flatMap((s): Finding[] => {
       const wall = facts.room.walls.find((w) => w.id === s.wallId)
       const avoided = avoidedOn(facts, s.wallId)
       const laid = laySetOut(s, avoided)
@@ -50,7 +50,7 @@ export const setOutClash: Rule<PlanFacts> = {
             ? [
                 {
                   label: 'End it at the corner',
-                  changes: [put('setOuts', s.id, { endMm: Math.floor(wall.lengthMm) })],
+                  changes: [put('panelLayouts', s.id, { endMm: Math.floor(wall.lengthMm) })],
                 },
               ]
             : count === undefined
@@ -58,7 +58,7 @@ export const setOutClash: Rule<PlanFacts> = {
               : [
                   {
                     label: `${count} fields of ${mm(laySetOut({ ...s, count }).fieldMm)}`,
-                    changes: [put('setOuts', s.id, { count })],
+                    changes: [put('panelLayouts', s.id, { count })],
                   },
                 ],
         },

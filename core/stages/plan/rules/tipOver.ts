@@ -47,7 +47,7 @@ export const tipOver: Rule<PlanFacts> = {
             ),
             {
               label: 'Take it out of the plan',
-              changes: [{ collection: 'stands', id: s.id, remove: true as const }],
+              changes: [{ collection: 'floorPlacements', id: s.id, remove: true as const }],
             },
           ],
         },

@@ -11,7 +11,7 @@ export const underCeiling: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    facts.hangs.flatMap((h): Finding[] => {
+    facts.wallPlacements.flatMap((h): Finding[] => {
       const ceiling = facts.room.heightMm
       if (ceiling === null || !PICTURES.has(h.piece.kind) || ceiling - h.topMm >= facts.needs.underCeiling)
         return []

@@ -128,9 +128,9 @@ export interface RankedFrame {
 export function rankFrames(
   picture: 'traditional' | 'modern',
   house: 'traditional' | 'modern',
-  offers: readonly FrameOffer[],
+  discounts: readonly FrameOffer[],
 ): RankedFrame[] {
-  return offers
+  return discounts
     .map((offer): RankedFrame => {
       const suitsPicture = picture === 'traditional' ? offer.profile !== 'flat' : offer.profile !== 'ornate'
       const modern = ['black', 'white', 'silver', 'natural timber', 'color'].includes(offer.coat)

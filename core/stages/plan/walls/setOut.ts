@@ -1,4 +1,4 @@
-import type { SetOut } from '../../../model/rows/setOuts.js'
+import type { PanelLayout } from '../../../model/rows/panelLayouts.js'
 import type { SetOutKind } from '../../../model/vocabulary/settingOut.js'
 
 /** Something on a wall that a stile or a batten must not meet: a socket, a switch. */
@@ -53,7 +53,7 @@ const hasFields: ReadonlySet<SetOutKind> = new Set([
 
 /** Lays a set-out evenly between its ends: equal fields, and what meets a stile. */
 export function laySetOut(
-  s: Pick<SetOut, 'kind' | 'startMm' | 'endMm' | 'bottomMm' | 'heightMm' | 'count' | 'stileMm'>,
+  s: Pick<PanelLayout, 'kind' | 'startMm' | 'endMm' | 'bottomMm' | 'heightMm' | 'count' | 'stileMm'>,
   avoided: readonly Avoided[] = [],
 ): SetOutLaid {
   if (!hasFields.has(s.kind))

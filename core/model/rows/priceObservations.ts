@@ -3,9 +3,9 @@ import { defineRow, type RowOf } from '../row.js'
 import { STOCKS } from '../vocabulary/buying.js'
 
 /** A price and stock of an option, as it was seen on one day. */
-export const sightings = defineRow({
-  name: 'sightings',
-  table: 'sighting',
+export const priceObservations = defineRow({
+  name: 'priceObservations',
+  table: 'price_observation',
   stage: 'source',
   singular: 'a price seen',
   order: ['optionId', 'on', 'id'],
@@ -17,4 +17,4 @@ export const sightings = defineRow({
     where: note('Seen where', 120),
   },
 })
-export type Sighting = RowOf<typeof sightings.fields>
+export type PriceObservation = RowOf<typeof priceObservations.fields>

@@ -3,9 +3,9 @@ import { defineRow, type RowOf } from '../row.js'
 import { SET_OUT_KINDS } from '../vocabulary/settingOut.js'
 
 /** Something set out evenly along a wall: a rail, panels, battens, a curtain rail, a shelf. */
-export const setOuts = defineRow({
-  name: 'setOuts',
-  table: 'set_out',
+export const panelLayouts = defineRow({
+  name: 'panelLayouts',
+  table: 'panel_layout',
   stage: 'plan',
   singular: 'a setting out',
   order: ['wallId', 'startMm', 'id'],
@@ -25,4 +25,4 @@ export const setOuts = defineRow({
     openingId: ref('openings', 'Window', 'clear').orNone(),
   },
 })
-export type SetOut = RowOf<typeof setOuts.fields>
+export type PanelLayout = RowOf<typeof panelLayouts.fields>

@@ -4,9 +4,9 @@ import { CATEGORIES } from '../vocabulary/category.js'
 import { MARKS, SPLURGE_REASONS } from '../vocabulary/budget.js'
 
 /** How much of the money a category may take, and whether it saves or splurges. */
-export const allotments = defineRow({
-  name: 'allotments',
-  table: 'allotment',
+export const budgetShares = defineRow({
+  name: 'budgetShares',
+  table: 'budget_share',
   stage: 'brief',
   singular: 'a share of the budget',
   order: ['category'],
@@ -17,4 +17,4 @@ export const allotments = defineRow({
     reason: choice('Because it', SPLURGE_REASONS).orNone(),
   },
 })
-export type Allotment = RowOf<typeof allotments.fields>
+export type BudgetShare = RowOf<typeof budgetShares.fields>

@@ -3,9 +3,9 @@ import { defineRow, type RowOf } from '../row.js'
 import { HANG_FIXINGS, WALL_MAKES } from '../vocabulary/hanging.js'
 
 /** Where one piece hangs on a wall, told by its middle: from the left corner as seen from inside, and from the floor. */
-export const hangs = defineRow({
-  name: 'hangs',
-  table: 'hang',
+export const wallPlacements = defineRow({
+  name: 'wallPlacements',
+  table: 'wall_placement',
   stage: 'plan',
   singular: 'a place on a wall',
   order: ['wallId', 'xMm', 'id'],
@@ -27,4 +27,4 @@ export const hangs = defineRow({
     group: note('Group', 40),
   },
 })
-export type Hang = RowOf<typeof hangs.fields>
+export type WallPlacement = RowOf<typeof wallPlacements.fields>

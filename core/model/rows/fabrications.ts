@@ -3,9 +3,9 @@ import { defineRow, type RowOf } from '../row.js'
 import { MAKING_KINDS } from '../vocabulary/buying.js'
 
 /** One line of what a made option takes. */
-export const makings = defineRow({
-  name: 'makings',
-  table: 'making',
+export const fabrications = defineRow({
+  name: 'fabrications',
+  table: 'fabrication',
   stage: 'source',
   singular: 'a line of making',
   order: ['optionId', 'position', 'id'],
@@ -23,4 +23,4 @@ export const makings = defineRow({
     kerfMm: mm('Saw cut', 0, 20).orNone(),
   },
 })
-export type Making = RowOf<typeof makings.fields>
+export type Fabrication = RowOf<typeof fabrications.fields>

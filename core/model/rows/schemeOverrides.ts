@@ -2,9 +2,9 @@ import { flag, minor, ref } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 
 /** What one piece wears in one scheme. */
-export const dressings = defineRow({
-  name: 'dressings',
-  table: 'dressing',
+export const schemeOverrides = defineRow({
+  name: 'schemeOverrides',
+  table: 'scheme_override',
   stage: 'palette',
   singular: 'a finish in one scheme',
   order: ['id'],
@@ -17,4 +17,4 @@ export const dressings = defineRow({
     costMinor: minor('Cost').orNone(),
   },
 })
-export type Dressing = RowOf<typeof dressings.fields>
+export type SchemeOverride = RowOf<typeof schemeOverrides.fields>

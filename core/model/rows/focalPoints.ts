@@ -2,9 +2,9 @@ import { text, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 
 /** A place of the room the client was promised: seen first, finished first. */
-export const focuses = defineRow({
-  name: 'focuses',
-  table: 'focus',
+export const focalPoints = defineRow({
+  name: 'focalPoints',
+  table: 'focal_point',
   stage: 'brief',
   singular: 'a focal point',
   order: ['position', 'id'],
@@ -13,4 +13,4 @@ export const focuses = defineRow({
     position: whole('Position', 0, 10_000, 'places').starts(0),
   },
 })
-export type Focus = RowOf<typeof focuses.fields>
+export type FocalPoint = RowOf<typeof focalPoints.fields>

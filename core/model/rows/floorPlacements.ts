@@ -5,9 +5,9 @@ import { defineRow, type RowOf } from '../row.js'
  * Where one piece stands: the middle of its footprint in the coordinates of the wall run (x to the right, y down the
  * sheet), and how far it is turned clockwise from standing with its back to the upper edge of the sheet.
  */
-export const stands = defineRow({
-  name: 'stands',
-  table: 'stand',
+export const floorPlacements = defineRow({
+  name: 'floorPlacements',
+  table: 'floor_placement',
   stage: 'plan',
   singular: 'a place on the floor',
   order: ['pieceId', 'number', 'id'],
@@ -26,4 +26,4 @@ export const stands = defineRow({
     parked: flag('Parking place').starts(false),
   },
 })
-export type Stand = RowOf<typeof stands.fields>
+export type FloorPlacement = RowOf<typeof floorPlacements.fields>

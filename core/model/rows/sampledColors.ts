@@ -2,9 +2,9 @@ import { real, ref, text, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 
 /** A color pulled out of the piece or picture that inspires the room. */
-export const pulls = defineRow({
-  name: 'pulls',
-  table: 'pull',
+export const sampledColors = defineRow({
+  name: 'sampledColors',
+  table: 'sampled_color',
   stage: 'palette',
   singular: 'a sampled color',
   order: ['position', 'id'],
@@ -19,4 +19,4 @@ export const pulls = defineRow({
     photoId: ref('photos', 'Photo', 'clear').orNone(),
   },
 })
-export type Pull = RowOf<typeof pulls.fields>
+export type SampledColor = RowOf<typeof sampledColors.fields>

@@ -3,9 +3,9 @@ import { defineRow, type RowOf } from '../row.js'
 import { OFFER_KINDS } from '../vocabulary/buying.js'
 
 /** A price cut for an order at one supplier, or for one item. */
-export const offers = defineRow({
-  name: 'offers',
-  table: 'offer',
+export const discounts = defineRow({
+  name: 'discounts',
+  table: 'discount',
   stage: 'source',
   singular: 'a coupon',
   order: ['name', 'id'],
@@ -27,4 +27,4 @@ export const offers = defineRow({
     thirdParty: flag('Paid by a third party').starts(false),
   },
 })
-export type Offer = RowOf<typeof offers.fields>
+export type Discount = RowOf<typeof discounts.fields>

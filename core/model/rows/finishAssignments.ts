@@ -10,9 +10,9 @@ const colorNow = (label: string, min: number, max: number) =>
   ).orNone()
 
 /** A finish laid on a surface, and what is under it: that decides coats and primer. */
-export const placements = defineRow({
-  name: 'placements',
-  table: 'placement',
+export const finishAssignments = defineRow({
+  name: 'finishAssignments',
+  table: 'finish_assignment',
   stage: 'palette',
   singular: 'a finish on a surface',
   order: ['surface', 'id'],
@@ -30,4 +30,4 @@ export const placements = defineRow({
     candidate: flag('Still open').starts(false),
   },
 })
-export type Placement = RowOf<typeof placements.fields>
+export type FinishAssignment = RowOf<typeof finishAssignments.fields>
