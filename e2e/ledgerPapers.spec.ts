@@ -120,23 +120,23 @@ test('a damage is claimed with photos, granted, and exchanged; what was paid cou
   await expectTape(page, { Paid: '€3,090.40' })
 })
 
-test('a guess is told apart until its receipt comes; what is borrowed has its day and never enters money', async ({
+test('an estimate is told apart until its receipt comes; what is borrowed has its day and never enters money', async ({
   page,
   demo,
 }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await page.getByRole('button', { name: 'Pay order 4' }).click()
-  await page.getByLabel('A guess, its receipt to come').check()
+  await page.getByLabel('An estimate, its receipt to come').check()
   await enter(page, 'Enter the payment')
-  await expect(page.getByRole('heading', { name: '€236 of what is paid is a guess' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '€236 of what is paid is an estimate' })).toBeVisible()
   await subpage(page, 'Receipts')
   await page.getByRole('button', { name: 'Add the paper of Order 4, Lanternfold Lighting' }).click()
   const paper = page.getByRole('article', { name: 'Receipt from Lanternfold Lighting' })
   await paper.getByLabel('Total').fill('236')
   await paper.getByLabel('Total').press('Enter')
   await expect(paper).toContainText('agrees €236 was paid')
-  await expect(page.getByRole('heading', { name: /is a guess/ })).toBeHidden()
+  await expect(page.getByRole('heading', { name: /is an estimate/ })).toBeHidden()
 
   await subpage(page, 'Dates')
   await expect(

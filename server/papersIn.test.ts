@@ -4,7 +4,7 @@ import { PDFDocument, PDFName, PDFString } from '@cantoo/pdf-lib'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import { guessesLeft } from '@bonitas/core/job/paperSide'
+import { estimatesLeft } from '@bonitas/core/job/paperSide'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { encodePaper } from './photo/encodePaper.js'
 import {
@@ -144,7 +144,7 @@ describe('papers of a job', () => {
     expect((await stranger.request('GET', `/api/jobs/${jobId}/pictures/${sent.body.id}`)).status).toBe(404)
   })
 
-  test('receipts, claims with photos, loans and guesses come and go with the job’s file', async () => {
+  test('receipts, claims with photos, loans and estimates come and go with the job’s file', async () => {
     const { jobId, items } = await jobWithItems(member, [10_000])
     const order = await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
     const orderId = order.body.orderId!
@@ -205,7 +205,7 @@ describe('papers of a job', () => {
     ])
   })
 
-  test('a guess that is taken back is a guess no more', async () => {
+  test('an estimate that is taken back is an estimate no more', async () => {
     const { jobId, items } = await jobWithItems(member, [10_000])
     const order = await money(member, jobId, 'orders', orderOf([items[0]!.itemId]))
     const paid = await money(member, jobId, 'payments', {
@@ -214,7 +214,7 @@ describe('papers of a job', () => {
     })
     const left = async () => {
       const job = await snapshotOf(member, jobId)
-      return guessesLeft(job, deriveJob(job, '2026-11-23').orders).map((g) => g.amountMinor)
+      return estimatesLeft(job, deriveJob(job, '2026-11-23').orders).map((g) => g.amountMinor)
     }
     expect(await left()).toEqual([4_000])
     const back = await money(member, jobId, 'reversals', {

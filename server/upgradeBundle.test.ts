@@ -121,6 +121,11 @@ describe('a job file of an earlier version', () => {
         { kind: 'delivery', note: 'in two parcels [acme-12]', reverses: null },
         { kind: 'payment', note: 'see [acme-12]', reverses: null },
       ],
+      acceptances: [
+        { finding: 'palette.shouts|piece:p' },
+        { finding: 'ledger.guessed' },
+        { finding: 'ledger.guessed-other|order:o' },
+      ],
       orderEvents: [
         { kind: 'shipped', note: '[s.1]' },
         { kind: 'kept', note: 'as is [sic]' },
@@ -139,6 +144,11 @@ describe('a job file of an earlier version', () => {
     expect(up.loans!.map((l) => [l.name, l.pieceId, l.owner, l.takenOn])).toEqual([
       ['trunk', 'trunk', 'an aunt', '2026-01-01'],
       ['Stool', 'stool', 'the kitchen', null],
+    ])
+    expect(up.acceptances!.map((a) => a.finding)).toEqual([
+      'palette.dominates|piece:p',
+      'ledger.estimated',
+      'ledger.guessed-other|order:o',
     ])
     expect(up.entries!.map((e) => [e.note, e.updateId])).toEqual([
       ['in two parcels', 'acme-12'],

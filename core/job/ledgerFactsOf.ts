@@ -13,7 +13,7 @@ import type { SupplierBasket } from '../stages/source/baskets.js'
 import type { DerivedItem } from './deriveItems.js'
 import { voucherLeft, type DerivedOrder } from './deriveLedger.js'
 import { grouped } from './grouped.js'
-import { guessesLeft, paperName, paperOrders } from './paperSide.js'
+import { estimatesLeft, paperName, paperOrders } from './paperSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the rules of the ledger judge, from the job and what is derived of its items and orders. */
@@ -123,11 +123,11 @@ function cheaperOptions(items: readonly DerivedItem[]): LedgerFacts['cheaper'] {
     .filter((c) => c.savesMinor > 0)
 }
 
-/** What the rules of the ledger judge of papers, guesses, claims and things borrowed. */
+/** What the rules of the ledger judge of papers, estimates, claims and things borrowed. */
 function papersFactsOf(
   job: JobSnapshot,
   orders: readonly DerivedOrder[],
-): Pick<LedgerFacts, 'papers' | 'guesses' | 'claims' | 'unclaimed' | 'loans'> {
+): Pick<LedgerFacts, 'papers' | 'estimates' | 'claims' | 'unclaimed' | 'loans'> {
   const known = paperOrders(job, orders)
   const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
   const lineOf = new Map(job.lines.map((l) => [l.id, l]))
@@ -146,7 +146,7 @@ function papersFactsOf(
           ]
         : []
     }),
-    guesses: guessesLeft(job, orders),
+    estimates: estimatesLeft(job, orders),
     claims: job.claims.map((c): ClaimFacts => ({
       id: c.id,
       itemName: lineOf.get(c.lineId)?.itemName ?? '',

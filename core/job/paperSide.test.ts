@@ -6,7 +6,7 @@ import { judgedJob } from '../testing/judgedJob.js'
 import { ledgerDates } from './ledgerTables.js'
 import { paperOf } from './papers.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
-import { guessesLeft, paperName, paperOrders } from './paperSide.js'
+import { estimatesLeft, paperName, paperOrders } from './paperSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { demoJob } from '../testing/demoJob.js'
 
@@ -84,13 +84,13 @@ describe('the facts the rules judge', () => {
 
   const estimated = (on: string) =>
     job.entries.map((e) => (e.kind === 'payment' && e.lineId === on ? { ...e, estimated: true } : e))
-  test('a guess stands until its receipts come to what was paid, and goes with its payment', () => {
+  test('an estimate stands until its receipts come to what was paid, and goes with its payment', () => {
     const { derived, job: changed } = with_({ entries: estimated('line-paint-6') })
-    expect(guessesLeft(changed, derived.orders)).toEqual([
+    expect(estimatesLeft(changed, derived.orders)).toEqual([
       { orderId: 'order-6', orderName: 'Order 6, Pigment Cellar', amountMinor: 21_740 },
     ])
     const matched = job.receipts.map((r) => (r.id === 'receipt-3' ? { ...r, orderId: 'order-6' } : r))
-    expect(guessesLeft({ ...changed, receipts: matched }, derived.orders)).toEqual([])
+    expect(estimatesLeft({ ...changed, receipts: matched }, derived.orders)).toEqual([])
     const payment = changed.entries.find((e) => e.estimated)!
     const back = {
       ...payment,
@@ -100,13 +100,13 @@ describe('the facts the rules judge', () => {
       reverses: payment.eventId,
     }
     const undone = with_({ entries: [...changed.entries, back] })
-    expect(guessesLeft(undone.job, undone.derived.orders)).toEqual([])
+    expect(estimatesLeft(undone.job, undone.derived.orders)).toEqual([])
   })
-  test('the statement tells a guess apart, and says nothing of none', () => {
+  test('the statement tells an estimate apart, and says nothing of none', () => {
     const row = (entries: JobSnapshot['entries']) => {
       const { job: changed, derived } = with_({ entries })
       return paperOf('statement', changed, derived, today).tables[0]!.rows.find(
-        (r) => typeof r[0] === 'string' && r[0].startsWith('of which guessed'),
+        (r) => typeof r[0] === 'string' && r[0].startsWith('of which estimated'),
       )
     }
     expect(row(estimated('line-paint-6'))?.[1]).toEqual({ minor: 21_740 })

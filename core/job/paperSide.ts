@@ -1,5 +1,5 @@
 import type { LineState } from '../stages/ledger/lineState.js'
-import { openGuesses, type Guess, type PaperOrder } from '../stages/ledger/papersIn.js'
+import { openEstimates, type Estimate, type PaperOrder } from '../stages/ledger/papersIn.js'
 import { EXCHANGED } from '../model/vocabulary/ledger.js'
 import type { Receipt } from '../model/rows/receipts.js'
 import type { DerivedOrder } from './deriveLedger.js'
@@ -49,7 +49,10 @@ export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): str
     .join(' ')
 
 /** Payments from memory that still stand, one for each order they were made on. */
-function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly DerivedOrder[]): Guess[] {
+function estimatesOf(
+  job: Pick<JobSnapshot, 'entries' | 'lines'>,
+  orders: readonly DerivedOrder[],
+): Estimate[] {
   const sums = paidOn(job, (e) => e.estimated)
   return orders.flatMap((o) => {
     const amountMinor = sums.get(o.order.id) ?? 0
@@ -57,8 +60,8 @@ function guessesOf(job: Pick<JobSnapshot, 'entries' | 'lines'>, orders: readonly
   })
 }
 
-/** Guesses that no paper has made certain. */
-export const guessesLeft = (
+/** Estimates that no paper has made certain. */
+export const estimatesLeft = (
   job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>,
   orders: readonly DerivedOrder[],
-): Guess[] => openGuesses(guessesOf(job, orders), paperOrders(job, orders), job.receipts)
+): Estimate[] => openEstimates(estimatesOf(job, orders), paperOrders(job, orders), job.receipts)

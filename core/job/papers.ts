@@ -4,7 +4,7 @@ import { booksAt, monthEnds } from '../stages/ledger/monthEnds.js'
 import { dayText } from '../kernel/units/days.js'
 import type { DerivedJob } from './derive.js'
 import { purchasesOf, taxMonths } from './ledgerTables.js'
-import { guessesLeft } from './paperSide.js'
+import { estimatesLeft } from './paperSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the ledger is put on paper as. */
@@ -48,7 +48,7 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
     .filter((l) => l.state.costMinor !== 0 || l.state.netPaidMinor !== 0 || l.given)
   const { receivedMinor, feeMinor, laidOutMinor, inHandMinor } = clientAccount(job.entries)
   const p = derived.position
-  const guessedMinor = sum(guessesLeft(job, derived.orders), (g) => g.amountMinor)
+  const estimatedMinor = sum(estimatesLeft(job, derived.orders), (g) => g.amountMinor)
   return {
     title: 'Client statement',
     says: 'What was received, what was spent of it, and what is still to come.',
@@ -60,7 +60,7 @@ function statement(job: JobSnapshot, derived: DerivedJob): Made {
           ['Agreed', money(p.agreedMinor)],
           ['of which changes agreed since', money(sum(job.changeOrders, (c) => c.amountMinor))],
           ['Paid', money(p.paidMinor)],
-          ...(guessedMinor > 0 ? [['of which guessed, its receipt to come', money(guessedMinor)]] : []),
+          ...(estimatedMinor > 0 ? [['of which estimated, its receipt to come', money(estimatedMinor)]] : []),
           ['Ordered, still to pay', money(p.orderedMinor)],
           ['Chosen, not ordered', money(p.chosenMinor)],
           ['Refunds promised', money(p.dueBackMinor)],

@@ -25,6 +25,7 @@ function toVersion8(file: Row): Row {
     ...named,
     version: 8,
     ...tieByName(file),
+    acceptances: rows(file.acceptances).map((a) => ({ ...a, finding: byRuleNow(String(a.finding)) })),
     items: rows(items).map(({ focusId, ...i }) => ({ ...i, focalPointId: focusId ?? null })),
     entries: rows(entries).map(({ guessed, ...e }) => {
       const entry = { estimated: guessed ?? false, ...e }
@@ -51,6 +52,22 @@ const NAMED_NOW: Readonly<Record<string, string>> = {
   makings: 'fabrications',
   sightings: 'priceObservations',
   offers: 'discounts',
+}
+
+/** Rules that have another name since version 8; what was accepted goes by it. */
+const RULES_NOW: Readonly<Record<string, string>> = {
+  'palette.shouts': 'palette.dominates',
+  'palette.lamps-turn': 'palette.metameric-shift',
+  'plan.let-out-blocked': 'plan.extended-blocked',
+  'plan.let-out-foot': 'plan.extended-foot',
+  'ledger.guessed': 'ledger.estimated',
+  'brief.focus-empty': 'brief.focal-point-empty',
+  'brief.limit-broken': 'brief.constraint-broken',
+}
+
+function byRuleNow(key: string): string {
+  const [rule = '', ...about] = key.split('|')
+  return [RULES_NOW[rule] ?? rule, ...about].join('|')
 }
 
 const NOTED_UPDATES: readonly unknown[] = [

@@ -45,8 +45,8 @@ const faults = ref<{ name?: string; size?: string }>({})
 const asked = ref('')
 const chosen = useInAddress('piece')
 const nameField = ref<HTMLInputElement>()
-const estimated = computed(() => kindOfName(draft.value.name) ?? 'other')
-const kind = computed<PieceKind>(() => draft.value.kind || estimated.value)
+const kindByName = computed(() => kindOfName(draft.value.name) ?? 'other')
+const kind = computed<PieceKind>(() => draft.value.kind || kindByName.value)
 const walls = useWallChoices('no wall')
 
 /** A wall whose name the place speaks of. */
@@ -205,7 +205,7 @@ const byVerdict = computed(() =>
       <div class="f">
         <label for="piece-kind">Kind</label>
         <select id="piece-kind" v-model="draft.kind">
-          <option value="">{{ draft.name ? estimated : 'by its name' }}</option>
+          <option value="">{{ draft.name ? kindByName : 'by its name' }}</option>
           <option v-for="k in PIECE_KINDS" :key="k">{{ k }}</option>
         </select>
       </div>
@@ -329,7 +329,7 @@ const byVerdict = computed(() =>
           :row="selected"
           field="openDepthMm"
           kind="length"
-          label="Depth let out"
+          label="Depth extended"
           figure
         />
         <RowField collection="pieces" :row="selected" field="weightG" kind="weight" label="Weight" figure />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { guessesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
+import { estimatesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
 import { checkPaper, proposeOrders } from '@bonitas/core/stages/ledger/papersIn'
 import { PAPER_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { useLocale } from '../form/useLocale.js'
@@ -51,9 +51,9 @@ const orderChoices = computed(() => [
 const bare = computed(() =>
   orders.value.filter((o) => o.paidMinor > 0 && !papers.value.some((p) => p.paper.orderId === o.id)),
 )
-const guesses = computed(() => (job.value ? guessesLeft(job.value, store.derived?.orders ?? []) : []))
+const estimates = computed(() => (job.value ? estimatesLeft(job.value, store.derived?.orders ?? []) : []))
 const findings = computed(() =>
-  (store.findings ?? []).filter((f) => f.rule === 'ledger.paper-differs' || f.rule === 'ledger.guessed'),
+  (store.findings ?? []).filter((f) => f.rule === 'ledger.paper-differs' || f.rule === 'ledger.estimated'),
 )
 
 /** The button goes with what it did; the choice it made is where to go on. */
@@ -180,9 +180,9 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
           </li>
         </ul>
       </section>
-      <p v-if="guesses.length > 0" class="second">
-        {{ money(guesses.reduce((s, g) => s + g.amountMinor, 0)) }} of what is paid is a guess; a receipt that
-        comes to what was paid makes it certain.
+      <p v-if="estimates.length > 0" class="second">
+        {{ money(estimates.reduce((s, g) => s + g.amountMinor, 0)) }} of what is paid is an estimate; a
+        receipt that comes to what was paid makes it certain.
       </p>
     </template>
   </StagePage>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
-import { guessesLeft } from '@bonitas/core/job/paperSide'
+import { estimatesLeft } from '@bonitas/core/job/paperSide'
 import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/stages/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/stages/ledger/standing'
@@ -45,7 +45,7 @@ const opened = ref<string>()
 const FIGURES = ['targetMinor', 'chosenMinor', 'orderedMinor', 'paidMinor'] as const
 const estimated = computed(() =>
   job.value
-    ? guessesLeft(job.value, store.derived?.orders ?? []).reduce((sum, g) => sum + g.amountMinor, 0)
+    ? estimatesLeft(job.value, store.derived?.orders ?? []).reduce((sum, g) => sum + g.amountMinor, 0)
     : 0,
 )
 const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string, number>()))
@@ -65,7 +65,7 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
           position.freeMinor >= 0
             ? `${money(position.freeMinor)} free`
             : `${money(-position.freeMinor)} over, before the reserve`
-        }}<template v-if="estimated > 0"> · {{ money(estimated) }} of what is paid is a guess</template>
+        }}<template v-if="estimated > 0"> · {{ money(estimated) }} of what is paid is an estimate</template>
       </p>
     </div>
     <table class="standing">

@@ -55,7 +55,7 @@ export function ledgerActs({
         },
         means: true,
         more: [
-          { field: 'estimated', label: 'A guess, its receipt to come', kind: 'check' as const },
+          { field: 'estimated', label: 'An estimate, its receipt to come', kind: 'check' as const },
           ...VOUCHER_MEANS.map((kind) => ({
             field: 'voucherId',
             label: kind === 'gift card' ? 'Which card' : 'Which credit',

@@ -54,7 +54,7 @@ const suns = computed((): Sun[] => {
   <section v-if="areas && job" aria-label="What it comes to">
     <h2>What it comes to</h2>
     <p v-if="!areas.certain" class="uncertain" role="note">Uncertain: the walls do not close.</p>
-    <dl :class="{ guess: !areas.certain }">
+    <dl :class="{ estimate: !areas.certain }">
       <div>
         <dt>
           Floor <span>outline of {{ areas.walls.length }} walls, {{ run(areas.perimeterMm) }} round</span>
@@ -167,11 +167,11 @@ dd.plain {
   white-space: normal;
   text-align: right;
 }
-.guess dd {
+.estimate dd {
   font-style: italic;
   font-weight: 400;
 }
-.guess dd::before {
+.estimate dd::before {
   content: '~ ';
 }
 .uncertain {

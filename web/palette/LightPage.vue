@@ -93,7 +93,7 @@ const missing = computed(() => {
       <label class="tick"><input v-model="overcast" type="checkbox" /> overcast</label>
     </div>
     <p v-if="missing.length > 0" class="second">
-      Not known yet: {{ missing.join(', ') }}. Until it is, the light is a guess; Measure asks for it.
+      Not known yet: {{ missing.join(', ') }}. Until it is, the light is an estimate; Measure asks for it.
     </p>
     <p v-if="finishes.length === 0" class="second">
       Nothing wears a finish yet. Give the walls one on the first page, and see it here by hour and lamp.
@@ -149,9 +149,9 @@ const missing = computed(() => {
       <section class="panel-part">
         <h2>How far this can be trusted</h2>
         <p class="second">
-          Reflectance is guessed from color, light from the sky, the window and the type of lamp. Other paints
-          and cloths of the same color may turn otherwise, and no screen shows paint exactly: brush out a
-          sample and look at it in the evening.
+          Reflectance is estimated from color, light from the sky, the window and the type of lamp. Other
+          paints and cloths of the same color may turn otherwise, and no screen shows paint exactly: brush out
+          a sample and look at it in the evening.
         </p>
       </section>
     </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { letOut, type Standing } from '@bonitas/core/stages/plan/standing'
+import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import { inkOn } from './usePlan.js'
 
@@ -27,7 +27,7 @@ const w = computed(() => s.value.widthMm)
 const d = computed(() => s.value.depthMm)
 const ink = computed(() => inkOn(props.hex))
 const round = computed(() => ROUND.has(s.value.kind) && Math.abs(w.value - d.value) < 60)
-const openDepth = computed(() => (letOut(s.value) ? 2 * (letOut(s.value)?.halfD ?? 0) : 0))
+const openDepth = computed(() => (extended(s.value) ? 2 * (extended(s.value)?.halfD ?? 0) : 0))
 /** Lines that tell the front: a back rest, a keyboard, pillows, drawers. */
 const marks = computed(() => {
   const [hw, hd] = [w.value / 2, d.value / 2]

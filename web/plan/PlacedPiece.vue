@@ -8,7 +8,7 @@ import { carryIn } from '@bonitas/core/stages/plan/carryIn'
 import type { LiveCheck } from '@bonitas/core/stages/plan/liveCheck'
 import { mustComeIn, type PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { alignedTo } from '@bonitas/core/stages/plan/snap'
-import { letOut, type Standing } from '@bonitas/core/stages/plan/standing'
+import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
 import CarrySteps from './CarrySteps.vue'
@@ -130,8 +130,8 @@ const carry = computed(() => {
       <button class="word" @click="$emit('wall')">To the wall</button>
       <button class="word" @click="$emit('middle')">Middle of the wall</button>
       <button class="word" @click="$emit('mirror')">Mirror</button>
-      <button v-if="letOut(chosen)" class="word" :aria-pressed="open" @click="open = !open">
-        {{ open ? 'Fold in' : 'Let out' }}
+      <button v-if="extended(chosen)" class="word" :aria-pressed="open" @click="open = !open">
+        {{ open ? 'Fold in' : 'Extend' }}
       </button>
       <button class="word" @click="$emit('park')">Give it a parking place</button>
       <button class="word" @click="$emit('tape')">Tape it out</button>

@@ -12,13 +12,13 @@ import * as rentedChange from './rentedChange.js'
 import * as tenureUnknown from './tenureUnknown.js'
 import * as stripsOverload from './stripsOverload.js'
 import * as tipOverRented from './tipOverRented.js'
-import * as limitBroken from './limitBroken.js'
+import * as constraintBroken from './constraintBroken.js'
 import * as useUncovered from './useUncovered.js'
 import * as doubleUse from './doubleUse.js'
 import * as idlePieces from './idlePieces.js'
 import * as sentimentalGoing from './sentimentalGoing.js'
 import * as stayingMoves from './stayingMoves.js'
-import * as focusEmpty from './focusEmpty.js'
+import * as focalPointEmpty from './focalPointEmpty.js'
 
 /** A job that violates each rule of the brief and one that complies with it. */
 export const BRIEF_EXAMPLES: ExamplesByRule<BriefFacts> = {
@@ -34,11 +34,11 @@ export const BRIEF_EXAMPLES: ExamplesByRule<BriefFacts> = {
   'brief.tenure-unknown': tenureUnknown,
   'brief.strips-overload': stripsOverload,
   'brief.tip-over-rented': tipOverRented,
-  'brief.limit-broken': limitBroken,
+  'brief.constraint-broken': constraintBroken,
   'brief.use-uncovered': useUncovered,
   'brief.double-use': doubleUse,
   'brief.idle-pieces': idlePieces,
   'brief.sentimental-going': sentimentalGoing,
   'brief.staying-moves': stayingMoves,
-  'brief.focus-empty': focusEmpty,
+  'brief.focal-point-empty': focalPointEmpty,
 }

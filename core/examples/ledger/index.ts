@@ -16,7 +16,7 @@ import * as refundWaits from './refundWaits.js'
 import * as taxMissing from './taxMissing.js'
 import * as overBudget from './overBudget.js'
 import * as paperDiffers from './paperDiffers.js'
-import * as guessedAmounts from './guessedAmounts.js'
+import * as estimatedAmounts from './estimatedAmounts.js'
 import * as claimWaits from './claimWaits.js'
 import * as loanOverdue from './loanOverdue.js'
 
@@ -38,7 +38,7 @@ export const LEDGER_EXAMPLES: ExamplesByRule<LedgerFacts> = {
   'ledger.tax-missing': taxMissing,
   'ledger.over-budget': overBudget,
   'ledger.paper-differs': paperDiffers,
-  'ledger.guessed': guessedAmounts,
+  'ledger.estimated': estimatedAmounts,
   'ledger.claim-waits': claimWaits,
   'ledger.loan-overdue': loanOverdue,
 }

@@ -12,7 +12,7 @@ import * as foliageFollows from './foliageFollows.js'
 import * as inheritedApart from './inheritedApart.js'
 import * as notInInspiration from './notInInspiration.js'
 import * as inspirationUnused from './inspirationUnused.js'
-import * as lampsTurn from './lampsTurn.js'
+import * as metamericShift from './metamericShift.js'
 import * as largeNeighbors from './largeNeighbors.js'
 import * as metals from './metals.js'
 import * as metalWarmth from './metalWarmth.js'
@@ -27,7 +27,7 @@ import * as pieceAgainstWall from './pieceAgainstWall.js'
 import * as rugAgainstFloor from './rugAgainstFloor.js'
 import * as shares from './shares.js'
 import * as sheen from './sheen.js'
-import * as shouts from './shouts.js'
+import * as dominates from './dominates.js'
 import * as staysIgnored from './staysIgnored.js'
 import * as texture from './texture.js'
 import * as timberLightness from './timberLightness.js'
@@ -50,7 +50,7 @@ export const PALETTE_EXAMPLES: ExamplesByRule<PaletteFacts> = {
   'palette.inherited-apart': inheritedApart,
   'palette.not-in-inspiration': notInInspiration,
   'palette.inspiration-unused': inspirationUnused,
-  'palette.lamps-turn': lampsTurn,
+  'palette.metameric-shift': metamericShift,
   'palette.large-neighbors': largeNeighbors,
   'palette.metals': metals,
   'palette.metal-warmth': metalWarmth,
@@ -65,7 +65,7 @@ export const PALETTE_EXAMPLES: ExamplesByRule<PaletteFacts> = {
   'palette.rug-against-floor': rugAgainstFloor,
   'palette.shares': shares,
   'palette.sheen': sheen,
-  'palette.shouts': shouts,
+  'palette.dominates': dominates,
   'palette.stays-ignored': staysIgnored,
   'palette.texture': texture,
   'palette.timber-lightness': timberLightness,

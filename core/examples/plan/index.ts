@@ -52,8 +52,8 @@ import * as balanced from './balanced.js'
 import * as profile from './profile.js'
 import * as exposed from './exposed.js'
 import * as windowBlocked from './windowBlocked.js'
-import * as letOutBlocked from './letOutBlocked.js'
-import * as letOutFoot from './letOutFoot.js'
+import * as extendedBlocked from './extendedBlocked.js'
+import * as extendedFoot from './extendedFoot.js'
 import * as wayIn from './wayIn.js'
 
 /** A job that violates each rule of the plan and one that complies with it. */
@@ -110,7 +110,7 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.height-profile': profile,
   'plan.exposed': exposed,
   'plan.window-blocked': windowBlocked,
-  'plan.let-out-blocked': letOutBlocked,
-  'plan.let-out-foot': letOutFoot,
+  'plan.extended-blocked': extendedBlocked,
+  'plan.extended-foot': extendedFoot,
   'plan.way-in': wayIn,
 }

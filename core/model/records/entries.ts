@@ -36,7 +36,7 @@ export const entries = defineRecord({
     ).orNone(),
     voucherId: ref('vouchers', 'Gift card or credit', 'refuse').orNone(),
     /** The amount is remembered, not read off a paper. */
-    estimated: flag('A guess').starts(false),
+    estimated: flag('Estimated').starts(false),
     /** The supplier's own name for the update this was entered from; empty when a person saw it. */
     updateId: note('Order update', 60),
     note: note('Note', 400),

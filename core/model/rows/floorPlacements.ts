@@ -22,7 +22,7 @@ export const floorPlacements = defineRow({
     turnDeg: real('Turned', 0, 360).starts(0),
     /** Its underside above the floor: a lamp on a table, a pendant under a ceiling. */
     raisedMm: mm('Above the floor', 0, 12_000).starts(0),
-    /** A second place, where it goes while a bed is let out. */
+    /** A second place, where it goes while a bed is extended. */
     parked: flag('Parking place').starts(false),
   },
 })

@@ -38,8 +38,8 @@ export const pieces = defineRow({
     /** Why it stays although it serves no use. */
     reason: note('Reason to keep', 200),
     serves: refs('uses', 'Serves', 'Use'),
-    /** Depth when it is let out: a sofa bed, a drop-leaf table. */
-    openDepthMm: mm('Depth let out', 1, 20_000).orNone(),
+    /** Depth when it is extended: a sofa bed, a drop-leaf table. */
+    openDepthMm: mm('Depth extended', 1, 20_000).orNone(),
     fixing: choice('Fixed', FIXINGS).starts('stands free'),
     weightG: whole('Weight', 1, 2_000_000, 'grams').orNone(),
     /** Where what it replaced is kept for putting back: the old shade, the old handles. */

@@ -50,7 +50,7 @@ export const payOrderSchema = rowSchema(() => ({
   /** The gift card or credit it is paid with, when it is one of the job's. */
   voucherId: idOrNone('Gift card or credit').optional(),
   /** The amount is remembered, not read off a paper. */
-  estimated: flagField('A guess').optional(),
+  estimated: flagField('Estimated').optional(),
   note: noteField('Note', 400),
 }))
 export type PayOrder = RowOf<typeof payOrderSchema>

@@ -1,6 +1,6 @@
 import { budgetPosition, type BudgetPosition } from './budgetPosition.js'
 import type { LineState } from './lineState.js'
-import type { Guess, PaperCheck } from './papersIn.js'
+import type { Estimate, PaperCheck } from './papersIn.js'
 
 /** Days a refund commonly takes (common practice: the seller has it back, checks it and pays). */
 export const REFUND_DAYS = 14
@@ -100,7 +100,7 @@ export interface LedgerFacts {
   readonly lapsing: readonly Lapsing[]
   readonly papers: readonly PaperFacts[]
   /** Payments from memory that no paper has made certain. */
-  readonly guesses: readonly Guess[]
+  readonly estimates: readonly Estimate[]
   readonly claims: readonly ClaimFacts[]
   /** Noted as damaged, with nothing claimed for it. */
   readonly unclaimed: readonly {
@@ -132,7 +132,7 @@ export const QUIET: LedgerFacts = {
   orders: [],
   lapsing: [],
   papers: [],
-  guesses: [],
+  estimates: [],
   claims: [],
   unclaimed: [],
   loans: [],

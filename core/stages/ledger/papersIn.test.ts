@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { checkPaper, openGuesses, proposeOrders, type PaperIn, type PaperOrder } from './papersIn.js'
+import { checkPaper, openEstimates, proposeOrders, type PaperIn, type PaperOrder } from './papersIn.js'
 
 const order = (more: Partial<PaperOrder> = {}): PaperOrder => ({
   id: 'o',
@@ -149,12 +149,16 @@ describe('the order a paper may belong to', () => {
     expect(ids(paper({ fromName: '', totalMinor: 0 }))).toEqual([]))
 })
 
-describe('guessed amounts', () => {
-  const guess = { orderId: 'o', orderName: 'Order 3', amountMinor: 12_100 }
+describe('estimated amounts', () => {
+  const estimate = { orderId: 'o', orderName: 'Order 3', amountMinor: 12_100 }
   test('a receipt that comes to what was paid makes them certain', () => {
-    expect(openGuesses([guess], [order()], [])).toEqual([guess])
-    expect(openGuesses([guess], [order()], [paper({ kind: 'receipt' })])).toEqual([])
-    expect(openGuesses([guess], [order()], [paper({ kind: 'receipt', totalMinor: 12_000 })])).toEqual([guess])
-    expect(openGuesses([guess], [order()], [paper({ kind: 'receipt', orderId: 'other' })])).toEqual([guess])
+    expect(openEstimates([estimate], [order()], [])).toEqual([estimate])
+    expect(openEstimates([estimate], [order()], [paper({ kind: 'receipt' })])).toEqual([])
+    expect(openEstimates([estimate], [order()], [paper({ kind: 'receipt', totalMinor: 12_000 })])).toEqual([
+      estimate,
+    ])
+    expect(openEstimates([estimate], [order()], [paper({ kind: 'receipt', orderId: 'other' })])).toEqual([
+      estimate,
+    ])
   })
 })

@@ -135,20 +135,20 @@ export function proposeOrders(paper: PaperIn, orders: readonly PaperOrder[]): Pa
 }
 
 /** A payment entered from memory. */
-export interface Guess {
+export interface Estimate {
   readonly orderId: string
   readonly orderName: string
   readonly amountMinor: Minor
 }
 
 /**
- * Guesses that no paper has made certain: an order whose receipts, or invoices, come to what was paid has none left.
+ * Estimates that no paper has made certain: an order whose receipts, or invoices, come to what was paid has none left.
  */
-export function openGuesses(
-  guesses: readonly Guess[],
+export function openEstimates(
+  estimates: readonly Estimate[],
   orders: readonly PaperOrder[],
   papers: readonly PaperIn[],
-): Guess[] {
+): Estimate[] {
   const settled = new Set(
     orders
       .filter((o) =>
@@ -160,5 +160,5 @@ export function openGuesses(
       )
       .map((o) => o.id),
   )
-  return guesses.filter((g) => g.amountMinor !== 0 && !settled.has(g.orderId))
+  return estimates.filter((g) => g.amountMinor !== 0 && !settled.has(g.orderId))
 }

@@ -64,7 +64,7 @@ export interface RoomAreas {
   readonly volumeMm3: number
   /** The two longest distances between corners that lie across the room. */
   readonly diagonalsMm: readonly number[]
-  /** False while the run does not close within tolerance: every figure is then a guess. */
+  /** False while the run does not close within tolerance: every figure is then an estimate. */
   readonly certain: boolean
 }
 

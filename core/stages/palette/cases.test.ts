@@ -286,7 +286,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       ],
       'quiet neutral',
     )
-    const found = judge(facts).filter((f) => f.rule === 'palette.shouts')
+    const found = judge(facts).filter((f) => f.rule === 'palette.dominates')
     return {
       'only the orange one':
         found.length === 1 && (found[0]?.about.some((a) => a.name === '#E2711D') ?? false),

@@ -13,10 +13,10 @@ import { floorBreaks } from './rules/rugs.js'
 import { tableClearance } from './rules/space.js'
 import { likelyWidth } from './rules/standing.js'
 import { suspensionG } from './rules/cautions.js'
-import { exposedBehind, inLetOut } from './rules/view.js'
+import { exposedBehind, inExtended } from './rules/view.js'
 import { judgeRug } from './rug.js'
 import { freeBefore } from './free.js'
-import { asLetOut } from './standing.js'
+import { asExtended } from './standing.js'
 import { faceNarrowerThanMat, frameSizes, oddFrames, rankFrames } from './walls/framing.js'
 import { groupOutline, gridOf, hookHeight, mismatchedPairs, offGrid, stackUp } from './walls/hanging.js'
 import { thirdOf } from './walls/setOut.js'
@@ -194,20 +194,20 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     ]
     const open = example({ size: [4000, 3400], ...NO_DOOR, pieces: pieces(false) })
     const bed = open.standings.find((s) => s.name === 'Sleeper')!
-    const free = freeBefore(asLetOut(bed), 'front', open.room, [])
+    const free = freeBefore(asExtended(bed), 'front', open.room, [])
     return {
       'free depth beyond 1100 ± 5': near(free.mm, 1100, 5),
       'the trunk inside the open bed is reported':
-        inLetOut(open).some((i) => i.inside.name === 'Trunk') &&
-        found(open, 'plan.let-out-blocked').length === 1,
+        inExtended(open).some((i) => i.inside.name === 'Trunk') &&
+        found(open, 'plan.extended-blocked').length === 1,
       'incomplete until it has a parking place':
-        found(example({ size: [4000, 3400], ...NO_DOOR, pieces: pieces(true) }), 'plan.let-out-blocked')
+        found(example({ size: [4000, 3400], ...NO_DOOR, pieces: pieces(true) }), 'plan.extended-blocked')
           .length === 0,
       'the closed layout passes':
         judge(open)
           .filter((f) => f.severity === 'stop')
-          .every((f) => f.rule === 'plan.let-out-blocked') &&
-        judge(open).some((f) => f.rule === 'plan.let-out-blocked'),
+          .every((f) => f.rule === 'plan.extended-blocked') &&
+        judge(open).some((f) => f.rule === 'plan.extended-blocked'),
     }
   },
   'C035 an open vanity before a toilet': () => {

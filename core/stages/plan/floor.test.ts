@@ -17,7 +17,7 @@ import { adviseRug } from './rules/rugs.js'
 import { example, ex, exampleDoor } from '../../examples/plan/example.js'
 import { usePlaces } from './rules/lamps.js'
 import { alignedTo, againstWall, mirroredAcross, nearestWall, reachAlong, snap, SNAP_MM } from './snap.js'
-import { asLetOut, frontLegs, legsOf, letOut, sideOf, standing } from './standing.js'
+import { asExtended, frontLegs, legsOf, extended, sideOf, standing } from './standing.js'
 import { walkways } from './walkways.js'
 
 const bare = (size: [number, number] = [5000, 4000]) => example({ size, openings: [exampleDoor] })
@@ -299,7 +299,7 @@ describe('rugs', () => {
 })
 
 describe('pieces', () => {
-  test('legs stand inside the outline, the front ones at the front; let out, a bed grows forward and its back stays', () => {
+  test('legs stand inside the outline, the front ones at the front; extended, a bed grows forward and its back stays', () => {
     fc.assert(
       fc.property(mm(0, 359), (turn) => {
         const facts = example({
@@ -315,11 +315,11 @@ describe('pieces', () => {
           expect(Math.hypot(p.x - front.x, p.y - front.y)).toBeLessThan(
             Math.hypot(p.x - back.x, p.y - back.y),
           )
-        const open = letOut(bed!)!
+        const open = extended(bed!)!
         expect(2 * open.halfD).toBe(2200)
         expect(sideOf(open, 'back').origin.x).toBeCloseTo(back.x, 6)
         expect(sideOf(open, 'back').origin.y).toBeCloseTo(back.y, 6)
-        expect(asLetOut(bed!).depthMm).toBe(2200)
+        expect(asExtended(bed!).depthMm).toBe(2200)
       }),
       { numRuns: 100 },
     )

@@ -65,7 +65,7 @@ export interface PlanInput {
   readonly system: UnitSystem
   readonly pieces: readonly PlanPiece[]
   readonly standings: readonly Standing[]
-  /** Second places, where pieces go while a bed is let out. */
+  /** Second places, where pieces go while a bed is extended. */
   readonly parked: readonly Standing[]
   readonly wallPlacements: readonly Hung[]
   readonly panelLayouts: readonly PanelLayout[]

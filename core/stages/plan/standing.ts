@@ -95,17 +95,17 @@ export function standing(
   }
 }
 
-/** The footprint of a piece that is let out towards its front: a sofa bed, a drop-leaf table. */
-export function letOut(s: Standing): Box | undefined {
+/** The footprint of a piece that is extended towards its front: a sofa bed, a drop-leaf table. */
+export function extended(s: Standing): Box | undefined {
   const depth = s.piece.openDepthMm
   if (depth == null || depth <= s.depthMm) return undefined
   const middle = fromBox(s.box, { x: 0, y: (depth - s.depthMm) / 2 })
   return { ...s.box, x: middle.x, y: middle.y, halfD: depth / 2 }
 }
 
-/** The same piece let out; itself when it does not open. */
-export function asLetOut(s: Standing): Standing {
-  const box = letOut(s)
+/** The same piece extended; itself when it does not open. */
+export function asExtended(s: Standing): Standing {
+  const box = extended(s)
   return box ? { ...s, box, depthMm: 2 * box.halfD } : s
 }
 

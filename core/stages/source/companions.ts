@@ -58,7 +58,7 @@ const NEEDS: readonly Need[] = [
     kinds: ['sofa bed'],
     what: 'place for the low table',
     category: 'services',
-    why: 'With the bed let out the low table needs somewhere to stand.',
+    why: 'With the bed extended the low table needs somewhere to stand.',
   },
   {
     trait: 'open below',

@@ -19,4 +19,15 @@ BEGIN
 END $$;--> statement-breakpoint
 ALTER TABLE "item" RENAME COLUMN "focus_id" TO "focal_point_id";--> statement-breakpoint
 ALTER TABLE "item" RENAME CONSTRAINT "item_focus_id_row" TO "item_focal_point_id_row";--> statement-breakpoint
-ALTER TABLE "ledger_entry" RENAME COLUMN "guessed" TO "estimated";
+ALTER TABLE "ledger_entry" RENAME COLUMN "guessed" TO "estimated";--> statement-breakpoint
+-- What was accepted goes by the name of its rule.
+ALTER TABLE "acceptance" NO FORCE ROW LEVEL SECURITY;--> statement-breakpoint
+UPDATE "acceptance" a SET "finding" = n.now || substr(a."finding", length(n.before) + 1)
+FROM (VALUES
+  ('palette.shouts', 'palette.dominates'), ('palette.lamps-turn', 'palette.metameric-shift'),
+  ('plan.let-out-blocked', 'plan.extended-blocked'), ('plan.let-out-foot', 'plan.extended-foot'),
+  ('ledger.guessed', 'ledger.estimated'), ('brief.focus-empty', 'brief.focal-point-empty'),
+  ('brief.limit-broken', 'brief.constraint-broken')
+) AS n(before, now)
+WHERE a."finding" = n.before OR left(a."finding", length(n.before) + 1) = n.before || '|';--> statement-breakpoint
+ALTER TABLE "acceptance" FORCE ROW LEVEL SECURITY;

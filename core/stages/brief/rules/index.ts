@@ -8,13 +8,13 @@ import { shareOutrun } from './shareOutrun.js'
 import { splitOver } from './splitOver.js'
 import { splurgeWhy } from './splurgeWhy.js'
 import { workBlocks } from './workBlocks.js'
-import { limitBroken } from './limitBroken.js'
+import { constraintBroken } from './constraintBroken.js'
 import { rentedChange } from './rentedChange.js'
 import { stripsOverload } from './stripsOverload.js'
 import { tenureUnknown } from './tenureUnknown.js'
 import { tipOverRented } from './tipOverRented.js'
 import { doubleUse } from './doubleUse.js'
-import { focusEmpty } from './focusEmpty.js'
+import { focalPointEmpty } from './focalPointEmpty.js'
 import { idlePieces } from './idlePieces.js'
 import { sentimentalGoing } from './sentimentalGoing.js'
 import { stayingMoves } from './stayingMoves.js'
@@ -24,13 +24,13 @@ export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   rentedChange,
   tipOverRented,
   stripsOverload,
-  limitBroken,
+  constraintBroken,
   sentimentalGoing,
   stayingMoves,
   useUncovered,
   doubleUse,
   idlePieces,
-  focusEmpty,
+  focalPointEmpty,
   workBlocks,
   beforePictures,
   revealEarly,

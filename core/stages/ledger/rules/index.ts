@@ -16,7 +16,7 @@ import { reserveEarly } from './reserveEarly.js'
 import { taxMissing } from './taxMissing.js'
 import { overBudget } from './overBudget.js'
 import { claimWaits } from './claimWaits.js'
-import { guessedAmounts } from './guessedAmounts.js'
+import { estimatedAmounts } from './estimatedAmounts.js'
 import { loanOverdue } from './loanOverdue.js'
 import { paperDiffers } from './paperDiffers.js'
 
@@ -37,7 +37,7 @@ export const LEDGER_RULES: readonly Rule<LedgerFacts>[] = [
   priceFell,
   taxMissing,
   paperDiffers,
-  guessedAmounts,
+  estimatedAmounts,
   claimWaits,
   loanOverdue,
 ]

@@ -12,7 +12,7 @@ import { foliageFollows } from './foliageFollows.js'
 import { inspirationUnused } from './inspirationUnused.js'
 import { notInInspiration } from './notInInspiration.js'
 import { inheritedApart } from './inheritedApart.js'
-import { lampsTurn } from './lampsTurn.js'
+import { metamericShift } from './metamericShift.js'
 import { largeNeighbors } from './largeNeighbors.js'
 import { metals } from './metals.js'
 import { metalWarmth } from './metalWarmth.js'
@@ -27,7 +27,7 @@ import { pieceAgainstWall } from './pieceAgainstWall.js'
 import { rugAgainstFloor } from './rugAgainstFloor.js'
 import { shares } from './shares.js'
 import { sheen } from './sheen.js'
-import { shouts } from './shouts.js'
+import { dominates } from './dominates.js'
 import { staysIgnored } from './staysIgnored.js'
 import { texture } from './texture.js'
 import { timberLightness } from './timberLightness.js'
@@ -60,7 +60,7 @@ export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
   inspirationUnused,
   staysIgnored,
   boldUnrelated,
-  shouts,
+  dominates,
   metals,
   metalWarmth,
   timberLightness,
@@ -71,5 +71,5 @@ export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
   sheen,
   mood,
   unfit,
-  lampsTurn,
+  metamericShift,
 ]

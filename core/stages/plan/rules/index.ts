@@ -48,8 +48,8 @@ import { sizeDoubt } from './sizeDoubt.js'
 import { tooWide } from './tooWide.js'
 import { balanced } from './balanced.js'
 import { exposed } from './exposed.js'
-import { letOutBlocked } from './letOutBlocked.js'
-import { letOutFoot } from './letOutFoot.js'
+import { extendedBlocked } from './extendedBlocked.js'
+import { extendedFoot } from './extendedFoot.js'
 import { manyFocal } from './manyFocal.js'
 import { profile } from './profile.js'
 import { sightEnds } from './sightEnds.js'
@@ -77,8 +77,8 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   rugUnder,
   floorCutUp,
   rugGrip,
-  letOutBlocked,
-  letOutFoot,
+  extendedBlocked,
+  extendedFoot,
   wayIn,
   sightEnds,
   manyFocal,

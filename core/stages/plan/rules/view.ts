@@ -1,5 +1,5 @@
 import type { PlanFacts } from '../planFacts.js'
-import { type Standing, letOut } from '../standing.js'
+import { type Standing, extended } from '../standing.js'
 import { has } from './about.js'
 import { boxCorners, boxDepth } from '../../../kernel/geometry/box.js'
 import { crossing } from '../../../kernel/geometry/polygon.js'
@@ -21,12 +21,12 @@ export function exposedBehind(
   )
 }
 
-/** Pieces inside the footprint of a bed that is let out, and whether each has a place to go. */
-export function inLetOut(
+/** Pieces inside the footprint of a bed that is extended, and whether each has a place to go. */
+export function inExtended(
   facts: Pick<PlanFacts, 'standings' | 'parked'>,
 ): { bed: Standing; inside: Standing; parked: Standing | undefined }[] {
   return facts.standings.flatMap((bed) => {
-    const box = letOut(bed)
+    const box = extended(bed)
     if (!box) return []
     return facts.standings
       .filter((o) => o.id !== bed.id && o.kind !== 'rug' && o.raisedMm < 500 && boxDepth(o.box, box) > 5)

@@ -71,7 +71,7 @@ const text = (cell: Grid[number][number]): string =>
 /**
  * Reads a supplier's list whatever its habits: a header over one line or two (with one cell merged over several), empty
  * lines, prices in two currencies, sizes in inches and centimeters, thousands set apart by space, point, comma or
- * apostrophe. Each row is taken whole or left out with the reason; none is guessed at.
+ * apostrophe. Each row is taken whole or left out with the reason; none is guessed.
  */
 export function readTable(grid: Grid, wish: TableWish): TableReading {
   const header = headerOf(grid, wish.remembered ?? new Map<string, string>())

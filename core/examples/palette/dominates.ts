@@ -1,7 +1,7 @@
 import { room } from './example.js'
 import type { PaletteFacts } from '../../stages/palette/paletteFacts.js'
 
-/** Breaks the rule `palette.shouts`. */
+/** Breaks the rule `palette.dominates`. */
 export const violates = (): PaletteFacts =>
   room(
     [

@@ -2,7 +2,7 @@ import { example } from './example.js'
 import { pieceWith } from '../emptyJob.js'
 import type { BriefFacts } from '../../stages/brief/briefFacts.js'
 
-/** Breaks the rule `brief.limit-broken`. */
+/** Breaks the rule `brief.constraint-broken`. */
 export const violates = (): BriefFacts =>
   example({
     limits: [

@@ -68,14 +68,14 @@ function turnedFinding(
 ): Finding {
   const clash = after.verdict === 'clashes'
   return {
-    rule: 'palette.lamps-turn',
+    rule: 'palette.metameric-shift',
     severity: 'look',
     about: [finishRef(one), finishRef(two)],
     title: `${one.finish.name} and ${two.finish.name} ${clash ? 'clash' : 'part'} under the lamps`,
     measured: `by day ${before.says}, ΔE00 ${before.deltaE.toFixed(1)}; under ${lamp}: ${after.says}, ΔE00 ${after.deltaE.toFixed(1)}`,
     wanted: 'the same verdict by day and by night',
     because:
-      'Look at both samples in the evening before ordering: reflectance is guessed from color here, and brushed-out samples decide.',
+      'Look at both samples in the evening before ordering: reflectance is estimated from color here, and brushed-out samples decide.',
     fixes: otherLamps(facts, one, two, lamp),
   }
 }
@@ -95,8 +95,8 @@ function otherLamps(facts: PaletteFacts, one: FinishFacts, two: FinishFacts, lam
   }))
 }
 
-export const lampsTurn: Rule<PaletteFacts> = {
-  name: 'palette.lamps-turn',
+export const metamericShift: Rule<PaletteFacts> = {
+  name: 'palette.metameric-shift',
   title: 'A pair that agrees by day and not under the lamps',
   numbers: `Every pair is compared at noon (D65, 500 lx) and under each type of lamp in the room (150 lx). Reported when it clashes only under a lamp and the hues have parted by ${TURN_DEG}°, or a match parts by ΔE00 1 or more into a near miss.`,
   source:

@@ -1,8 +1,8 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
 
-export const focusEmpty: Rule<BriefFacts> = {
-  name: 'brief.focus-empty',
+export const focalPointEmpty: Rule<BriefFacts> = {
+  name: 'brief.focal-point-empty',
   title: 'A promised focus point with nothing planned for it',
   numbers: 'One to three focus points are usual; each wants at least one item.',
   source: 'common practice',
@@ -13,7 +13,7 @@ export const focusEmpty: Rule<BriefFacts> = {
       : job.focalPoints
           .filter((f) => !job.items.some((i) => i.focalPointId === f.id))
           .map((f): Finding => ({
-            rule: 'brief.focus-empty',
+            rule: 'brief.focal-point-empty',
             severity: 'look',
             about: [{ kind: 'job', id: f.id, name: f.name }],
             title: `${f.name} was promised, and nothing is planned for it`,

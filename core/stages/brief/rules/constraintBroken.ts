@@ -2,8 +2,8 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
 import { put } from '../../../model/changes.js'
 
-export const limitBroken: Rule<BriefFacts> = {
-  name: 'brief.limit-broken',
+export const constraintBroken: Rule<BriefFacts> = {
+  name: 'brief.constraint-broken',
   title: 'Something that must stay is changed',
   numbers:
     'A finish that does not stay on a surface named under Limits; a named piece reworked, moved or let go.',
@@ -12,7 +12,7 @@ export const limitBroken: Rule<BriefFacts> = {
   check: ({ job, wallName }) =>
     job.limits.flatMap((limit): Finding[] => {
       const base = {
-        rule: 'brief.limit-broken',
+        rule: 'brief.constraint-broken',
         severity: 'stop' as const,
         because: limit.why || 'It was settled with the client at the start.',
       }

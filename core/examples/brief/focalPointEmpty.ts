@@ -2,7 +2,7 @@ import { example } from './example.js'
 import { itemWith } from '../emptyJob.js'
 import type { BriefFacts } from '../../stages/brief/briefFacts.js'
 
-/** Breaks the rule `brief.focus-empty`. */
+/** Breaks the rule `brief.focal-point-empty`. */
 export const violates = (): BriefFacts =>
   example({
     focalPoints: [{ id: 'a', name: 'Alcove', position: 0, version: 1 }],

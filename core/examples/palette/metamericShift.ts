@@ -1,7 +1,7 @@
 import { room } from './example.js'
 import type { PaletteFacts } from '../../stages/palette/paletteFacts.js'
 
-/** Breaks the rule `palette.lamps-turn`. */
+/** Breaks the rule `palette.metameric-shift`. */
 export const violates = (): PaletteFacts =>
   room([
     { name: 'Slate wool', hex: '#647877' },

@@ -1,25 +1,25 @@
 import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { inLetOut } from './view.js'
+import { inExtended } from './view.js'
 import { ref, lower, mm } from './about.js'
-import { letOut, type Standing, asLetOut } from '../standing.js'
+import { extended, type Standing, asExtended } from '../standing.js'
 import { boxDepth, boxOf, boxCorners } from '../../../kernel/geometry/box.js'
 
-export const letOutBlocked: Rule<PlanFacts> = {
-  name: 'plan.let-out-blocked',
-  title: 'Something stands where a bed is let out, and has no place to go',
+export const extendedBlocked: Rule<PlanFacts> = {
+  name: 'plan.extended-blocked',
+  title: 'Something stands where a bed is extended, and has no place to go',
   numbers: 'Any piece within the open footprint without a parking place outside it.',
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    inLetOut(facts)
+    inExtended(facts)
       .filter((i) => !i.parked)
       .map(({ bed, inside }): Finding => ({
-        rule: 'plan.let-out-blocked',
+        rule: 'plan.extended-blocked',
         severity: 'stop',
         about: [ref(bed), ref(inside)],
-        title: `${inside.name} needs a parking place when ${lower(bed.name)} is let out`,
-        measured: `it stands inside the ${mm(2 * (letOut(bed)?.halfD ?? 0))} of the open bed`,
+        title: `${inside.name} needs a parking place when ${lower(bed.name)} is extended`,
+        measured: `it stands inside the ${mm(2 * (extended(bed)?.halfD ?? 0))} of the open bed`,
         wanted: 'a second place for it, outside the open bed',
         because: 'The plan is not complete until both states are: by day and by night.',
         fixes: parkingFor(facts, bed, inside),
@@ -29,7 +29,7 @@ export const letOutBlocked: Rule<PlanFacts> = {
 /** A place along a wall, out of the way of the open bed, where a piece can be parked. */
 function parkingFor(facts: PlanFacts, bed: Standing, inside: Standing): Fix[] {
   if (!facts.withFixes) return []
-  const open = asLetOut(bed)
+  const open = asExtended(bed)
   for (const wall of facts.room.walls)
     for (let along = 100; along < wall.lengthMm - 100; along += 50) {
       const box = { ...inside.box, x: 0, y: 0 }

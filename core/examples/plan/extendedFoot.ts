@@ -1,7 +1,7 @@
 import { example, ex } from './example.js'
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 
-/** Breaks the rule `plan.let-out-foot`. */
+/** Breaks the rule `plan.extended-foot`. */
 export const violates = (): PlanFacts =>
   example({
     size: [4000, 2700],

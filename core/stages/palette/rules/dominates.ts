@@ -43,7 +43,7 @@ function check(facts: PaletteFacts): Finding[] {
       : []
     return [
       {
-        rule: 'palette.shouts',
+        rule: 'palette.dominates',
         severity: 'look',
         about: [pieceRef(piece), finishRef(finish)],
         title: `${piece.name} shouts`,
@@ -59,8 +59,8 @@ function check(facts: PaletteFacts): Finding[] {
   })
 }
 
-export const shouts: Rule<PaletteFacts> = {
-  name: 'palette.shouts',
+export const dominates: Rule<PaletteFacts> = {
+  name: 'palette.dominates',
   title: 'A colored piece that shouts in a quiet room',
   numbers: `Chroma ${LOUD} and more in “quiet neutral”, ${LOUD_TEXTILE} in cushions, throws and curtains where textiles recede. Plants, pictures, metals and what stays are free.`,
   source: 'common practice',
