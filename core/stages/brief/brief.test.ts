@@ -442,9 +442,9 @@ describe('the frame of the job', () => {
     const items = [...Array(9).keys()]
       .map((i) => itemWith({ id: `w${i}`, focalPointId: 'window wall' }))
       .concat([...Array(5).keys()].map((i) => itemWith({ id: `s${i}`, focalPointId: 'stair foot' })))
-    expect(findings(emptyJob({ focalPoints, items }), 'focal-point-empty').map((f) => f.about[0]!.name)).toEqual([
-      'alcove',
-    ])
+    expect(
+      findings(emptyJob({ focalPoints, items }), 'focal-point-empty').map((f) => f.about[0]!.name),
+    ).toEqual(['alcove'])
     expect(items.filter((i) => i.focalPointId === null)).toHaveLength(0)
   })
   test('the fee, four ways', () => {
