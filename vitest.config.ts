@@ -1,4 +1,5 @@
 import { availableParallelism } from 'node:os'
+import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
 const database = process.env.BONITAS_TEST_DATABASE_URL
@@ -21,6 +22,18 @@ export default defineConfig({
             'simulators/**/*.test.ts',
             'docs/**/*.test.ts',
           ],
+          exclude: ['web/**/*.component.test.ts'],
+        },
+      },
+      {
+        plugins: [vue()],
+        test: {
+          name: 'components',
+          environment: 'jsdom',
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+          include: ['web/**/*.component.test.ts'],
+          server: { deps: { inline: ['element-plus'] } },
         },
       },
       ...(database

@@ -89,6 +89,8 @@ async function main() {
       'run',
       '--project',
       'unit',
+      '--project',
+      'components',
       '--reporter=default',
       '--reporter=json',
       `--outputFile.json=${results('unit')}`,

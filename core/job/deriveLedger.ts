@@ -1,3 +1,4 @@
+import { memoOn } from '../kernel/memoOn.js'
 import { lineState, type LineState } from '../stages/ledger/lineState.js'
 import { addDays } from '../kernel/units/days.js'
 import { grouped } from './grouped.js'
@@ -40,24 +41,17 @@ export interface DerivedOrder {
   readonly completeOn: string | undefined
 }
 
-const known = new WeakMap<
-  JobSnapshot['entries'],
-  { readonly on: readonly unknown[]; readonly lines: DerivedLine[] }
->()
+const linesOn = memoOn(
+  (lines: JobSnapshot['lines'], entries: JobSnapshot['entries'], events: JobSnapshot['orderEvents']) => {
+    const entriesOf = grouped(entries, (e) => e.lineId)
+    const eventsOf = grouped(events, (e) => e.lineId)
+    return lines.map((line) => deriveLine(line, entriesOf.get(line.id) ?? [], eventsOf.get(line.id) ?? []))
+  },
+)
 
 /** Every line with what the ledger says of it; the same list as long as nothing was entered. */
-export function deriveLines(job: JobSnapshot): DerivedLine[] {
-  const on = [job.lines, job.orderEvents]
-  const before = known.get(job.entries)
-  if (before?.on.every((x, i) => x === on[i])) return before.lines
-  const entriesOf = grouped(job.entries, (e) => e.lineId)
-  const eventsOf = grouped(job.orderEvents, (e) => e.lineId)
-  const lines = job.lines.map((line) =>
-    deriveLine(line, entriesOf.get(line.id) ?? [], eventsOf.get(line.id) ?? []),
-  )
-  known.set(job.entries, { on, lines })
-  return lines
-}
+export const deriveLines = (job: JobSnapshot): DerivedLine[] =>
+  linesOn(job.lines, job.entries, job.orderEvents)
 
 function deriveLine(line: OrderLine, entries: readonly Entry[], events: readonly OrderEvent[]): DerivedLine {
   const state = lineState(entries)

@@ -54,23 +54,31 @@ const place = computed((): DraftPlace => ({
 }))
 
 /** What was typed before a reload, and never kept, stands in its field again. */
-onMounted(() => {
+function restore(): void {
   const left = draftOf(place.value)
   if (left === null) return
   draft.value = left
   dirty.value = true
   fault.value = `${name.value} is not saved yet. Press Enter to save it, or Esc for what was there.`
-})
+}
+onMounted(restore)
 
 function typed(): void {
   dirty.value = true
   keepDraft(place.value, draft.value)
 }
 
-watch([value, () => row.value.id], () => {
-  if (dirty.value && !fault.value) return
-  reset()
-})
+// Another value comes to the row: shown where nothing is typed. What is typed stays, refused or not.
+watch(value, () => dirty.value || reset())
+// The field is now of another row; what was typed for the one before waits as its draft.
+watch(
+  () => row.value.id,
+  () => {
+    dirty.value = false
+    reset()
+    restore()
+  },
+)
 
 /** The message opens to the left where the bench or panel ends before it would. */
 const opensLeft = ref(false)

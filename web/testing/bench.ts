@@ -1,0 +1,53 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { vi } from 'vitest'
+import type { Change, Row } from '@bonitas/core/model/changes'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import type { Did } from '@bonitas/core/model/undo'
+import { sentJob } from '@bonitas/core/testing/sentJob'
+import { useJobStore } from '../job/jobStore.js'
+
+/** A line to the server on which nothing is said. */
+class Silent extends EventTarget {
+  close = vi.fn()
+}
+
+export interface Bench {
+  readonly store: ReturnType<typeof useJobStore>
+  /** The changes sent so far, in order. */
+  readonly sent: Change[]
+}
+
+/**
+ * A job on the bench, with a server of a few lines behind it: whatever is sent is done. For tests of components.
+ *
+ * @param answer another answer to a group of changes, such as a refusal
+ */
+export async function onBench(
+  job: JobSnapshot,
+  answer?: (changes: readonly Change[]) => Response | undefined,
+): Promise<Bench> {
+  setActivePinia(createPinia())
+  sessionStorage.clear()
+  localStorage.clear()
+  const sent: Change[] = []
+  vi.stubGlobal('EventSource', Silent)
+  vi.stubGlobal('fetch', (_path: string, wish: { method?: string; body?: string } = {}) => {
+    if ((wish.method ?? 'GET') === 'GET') return Promise.resolve(Response.json(sentJob(job)))
+    const { changes = [] } = JSON.parse(wish.body ?? '{}') as { changes?: Change[] }
+    const other = answer?.(changes)
+    if (other) return Promise.resolve(other)
+    sent.push(...changes)
+    const did = changes.map((c): Did => {
+      const rows = job[c.collection as 'pieces'] as unknown as readonly Row[]
+      const before = rows.find((r) => r.id === c.id) ?? null
+      const after =
+        'remove' in c ? null : { ...before, ...('add' in c ? c.add : c.set), id: c.id, version: 2 }
+      return { collection: c.collection, id: c.id, before: 'add' in c ? null : before, after }
+    })
+    return Promise.resolve(Response.json({ did }))
+  })
+  const store = useJobStore()
+  store.stage = 'brief'
+  await store.open(job.brief.id)
+  return { store, sent }
+}
