@@ -1,3 +1,4 @@
+import { RENAMED } from '@bonitas/core/model/renamed'
 import { ROWS } from '@bonitas/core/model/registry'
 import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
 
@@ -20,7 +21,7 @@ export function upgradeBundle(file: Row): Row {
 function toVersion8(file: Row): Row {
   if (file.version !== 7) return file
   const { items, entries, ...others } = file
-  const named = Object.fromEntries(Object.entries(others).map(([key, rows]) => [NAMED_NOW[key] ?? key, rows]))
+  const named = Object.fromEntries(Object.entries(others).map(([key, rows]) => [RENAMED[key] ?? key, rows]))
   return {
     ...named,
     version: 8,
@@ -37,21 +38,6 @@ function toVersion8(file: Row): Row {
       NOTED_UPDATES.includes(e.kind) ? withUpdate(e) : { updateId: '', ...e },
     ),
   }
-}
-
-/** Collections that have another name since version 8. */
-const NAMED_NOW: Readonly<Record<string, string>> = {
-  stands: 'floorPlacements',
-  hangs: 'wallPlacements',
-  setOuts: 'panelLayouts',
-  placements: 'finishAssignments',
-  dressings: 'schemeOverrides',
-  pulls: 'sampledColors',
-  allotments: 'budgetShares',
-  focuses: 'focalPoints',
-  makings: 'fabrications',
-  sightings: 'priceObservations',
-  offers: 'discounts',
 }
 
 /** Rules that have another name since version 8; what was accepted goes by it. */

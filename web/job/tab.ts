@@ -1,3 +1,4 @@
+import { changeNow } from '@bonitas/core/model/renamed'
 import type { Group } from './groups.js'
 
 const TAB = 'bonitas.tab'
@@ -51,7 +52,12 @@ export const waitingKey = (jobId: string, tab: Tab): string => waitingOf(jobId, 
 function read(text: string | null): readonly Group[] {
   try {
     const groups = JSON.parse(text ?? '[]') as unknown
-    return Array.isArray(groups) ? (groups as readonly Group[]).filter((g) => Array.isArray(g.changes)) : []
+    if (!Array.isArray(groups)) return []
+    // What waited while the program became another is sent as it is written now.
+    return (groups as readonly Group[])
+      .filter((g) => Array.isArray(g.changes))
+      .map((g) => ({ ...g, changes: g.changes.flatMap((c) => changeNow(c) ?? []) }))
+      .filter((g) => g.changes.length > 0)
   } catch {
     return []
   }
