@@ -24,7 +24,7 @@ async function shot(name, act = async () => {}) {
   await page.evaluate(() => document.fonts.ready)
   // What was noticed comes a moment after the page: a picture without it would show a job where all is well.
   await page.waitForFunction(() =>
-    [...document.querySelectorAll('nav .second')].every((line) => line.textContent.trim() !== ''),
+    [...document.querySelectorAll('nav span.second')].every((line) => line.textContent.trim() !== ''),
   )
   await page.waitForTimeout(150)
   await page.screenshot({ path: join(to, `${name}.png`) })
