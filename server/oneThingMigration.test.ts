@@ -62,7 +62,7 @@ test('what is stored and a job file of the version before are tied alike, in eve
   )
   const pieces = [
     { id: ids.lamp, name: 'Lamp', there: false },
-    { id: ids.settee, name: ' settee ', there: false },
+    { id: ids.settee, name: ' settee ', there: false, kind: 'other', serves: '["u","v"]' },
     { id: ids.chair1, name: 'Chair', there: false },
     { id: ids.chair2, name: 'chair', there: false },
     { id: ids.stool, name: 'Stool', there: true, lent_from: 'the kitchen' },
@@ -70,7 +70,15 @@ test('what is stored and a job file of the version before are tied alike, in eve
   ]
   const items = [
     { id: ids.i1, name: 'LAMP', category: 'services' },
-    { id: ids.i2, name: 'Settee', category: 'furniture', weight_g: 41_000, fixing: 'screwed to the wall' },
+    {
+      id: ids.i2,
+      name: 'Settee',
+      category: 'furniture',
+      weight_g: 41_000,
+      fixing: 'screwed to the wall',
+      piece_kind: 'sofa',
+      serves: '["v","w"]',
+    },
     { id: ids.i3, name: 'Chair', category: 'furniture' },
   ]
   const studios = [id(), id()]
@@ -88,7 +96,8 @@ test('what is stored and a job file of the version before are tied alike, in eve
     const client = id()
     await insert(db, 'client', { studio_id: studio, id: client })
     await insert(db, 'job', { studio_id: studio, id: job, client_id: client })
-    for (const p of pieces) await insert(db, 'piece', { ...own, fixing: 'stands free', width_mm: 100, ...p })
+    for (const p of pieces)
+      await insert(db, 'piece', { ...own, kind: 'lamp', fixing: 'stands free', width_mm: 100, ...p })
     for (const i of items) await insert(db, 'item', { ...own, fixing: 'stands free', ...i })
     await insert(db, 'option', {
       ...own,
@@ -106,21 +115,23 @@ test('what is stored and a job file of the version before are tied alike, in eve
 
   const file = upgradeBundle({
     version: 7,
-    pieces: pieces.map(({ lent_from: lentFrom = '', ...p }) => ({
+    pieces: pieces.map(({ lent_from: lentFrom = '', serves = '[]', kind = 'lamp', ...p }) => ({
       ...p,
+      kind,
       lentFrom,
       widthMm: 100,
       fixing: 'stands free',
       weightG: null,
       wallId: null,
       originalAt: '',
-      serves: [],
+      serves: JSON.parse(serves) as unknown,
     })),
-    items: items.map(({ weight_g: weightG = null, ...i }) => ({
+    items: items.map(({ weight_g: weightG = null, piece_kind: pieceKind = null, serves = '[]', ...i }) => ({
       fixing: 'stands free',
       wallId: null,
       originalAt: '',
-      serves: [],
+      serves: JSON.parse(serves) as unknown,
+      pieceKind,
       ...i,
       weightG,
       chosenOptionId: i.id === ids.i2 ? ids.o : null,
@@ -138,15 +149,17 @@ test('what is stored and a job file of the version before are tied alike, in eve
     await db.query(`select set_config('bonitas.studio', $1, false)`, [studio])
     expect(
       await stored(
-        'select id, item_id as "itemId", own_size as "ownSize", weight_g as "weightG", fixing from piece order by id',
+        'select id, item_id as "itemId", own_size as "ownSize", weight_g as "weightG", fixing, kind, serves from piece order by id',
       ),
     ).toEqual(
-      byId(file.pieces!).map(({ id, itemId, ownSize, weightG, fixing }) => ({
+      byId(file.pieces!).map(({ id, itemId, ownSize, weightG, fixing, kind, serves }) => ({
         id,
         itemId,
         ownSize,
         weightG,
         fixing,
+        kind,
+        serves,
       })),
     )
     expect(await stored('select id, piece_id as "pieceId" from option order by id')).toEqual(

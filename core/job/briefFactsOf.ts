@@ -11,7 +11,7 @@ import type { BudgetPosition } from '../stages/ledger/budgetPosition.js'
 import { lineState } from '../stages/ledger/lineState.js'
 import { inScheme } from './inScheme.js'
 import { jobPosition } from './jobPosition.js'
-import { oneThing } from '../model/oneThing.js'
+import { oneThing, ownedPiece, pieceOfItems } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { isSurface } from '../model/vocabulary/surface.js'
 
@@ -48,20 +48,27 @@ export function thingsOf(job: JobSnapshot): Thing[] {
   const chosen = new Map(job.options.map((o) => [o.id, o]))
   const pledged = pledgedItems(job)
   // What is promised and not here covers no use.
-  const toBuy = job.items.filter(
-    (i) => i.category !== 'surfaces' && i.category !== 'services' && !pledged.has(i.id),
-  )
-  const bought = new Set(toBuy.map((i) => i.id))
+  const lines = job.items.filter((i) => i.category !== 'surfaces' && i.category !== 'services')
+  const toBuy = lines.filter((i) => !pledged.has(i.id))
+  const shownAsLine = new Set(lines.map((i) => i.id))
   const standing = new Set(job.pieces.filter((p) => p.there && inRoom(p)).map((p) => p.id))
-  const coming = new Map(
-    job.pieces.flatMap((p) => (p.itemId && !standing.has(p.id) ? [[p.itemId, p] as const] : [])),
-  )
+  const coming = pieceOfItems(job.pieces.filter((p) => !standing.has(p.id)))
   const arrived = new Set(job.pieces.flatMap((p) => (standing.has(p.id) && p.itemId ? [p.itemId] : [])))
   const pieces = job.pieces.filter(
-    (p) => inRoom(p) && (standing.has(p.id) || !p.itemId || !bought.has(p.itemId)),
+    (p) => inRoom(p) && (standing.has(p.id) || !p.itemId || !shownAsLine.has(p.itemId)),
   )
-  const ownPiece = (i: { readonly chosenOptionId: string | null }) =>
-    (i.chosenOptionId && chosen.get(i.chosenOptionId)?.pieceId) ?? ''
+  /** The piece that is there and fills a line. */
+  const filledBy = (i: { readonly chosenOptionId: string | null }) => {
+    const option = chosen.get(i.chosenOptionId ?? '')
+    const piece = option && ownedPiece(option)
+    return piece !== undefined && standing.has(piece) ? piece : undefined
+  }
+  // What a line asks for is served by the piece that fills it.
+  const asked = new Map<string, readonly string[]>()
+  for (const i of toBuy) {
+    const piece = filledBy(i)
+    if (piece) asked.set(piece, [...(asked.get(piece) ?? []), ...i.serves])
+  }
   return [
     ...pieces.map((p): Thing => ({
       id: p.id,
@@ -73,10 +80,10 @@ export function thingsOf(job: JobSnapshot): Thing[] {
       depthMm: p.depthMm,
       heightMm: p.heightMm,
       openDepthMm: p.openDepthMm ?? null,
-      serves: p.serves,
+      serves: asked.has(p.id) ? [...new Set([...p.serves, ...(asked.get(p.id) ?? [])])] : p.serves,
     })),
     ...toBuy.flatMap((i): Thing[] => {
-      if (arrived.has(i.id) || standing.has(ownPiece(i))) return []
+      if (arrived.has(i.id) || filledBy(i)) return []
       const option = i.chosenOptionId ? chosen.get(i.chosenOptionId) : undefined
       const drawn = coming.get(i.id)
       return [

@@ -1,3 +1,5 @@
+import { wallNames } from './briefFactsOf.js'
+import { ownedPiece } from '../model/oneThing.js'
 import { tiesOf } from '../stages/source/ties.js'
 import { ROWS } from '../model/registry.js'
 import { moneyText } from '../kernel/money/moneyText.js'
@@ -19,7 +21,7 @@ function aboutOptions(options: JobSnapshot['options']) {
   if (!about) {
     about = {
       inSets: options.some((o) => o.partOfId),
-      owned: new Set(options.flatMap((o) => (o.kind === 'owned' && o.pieceId ? [o.pieceId] : []))),
+      owned: new Set(options.flatMap((o) => ownedPiece(o) ?? [])),
     }
     abouts.set(options, about)
   }
@@ -48,6 +50,7 @@ export function sourceFactsOf(
   const priceObservations = new Map<string, JobSnapshot['priceObservations'][number][]>()
   for (const s of job.priceObservations)
     priceObservations.set(s.optionId, [...(priceObservations.get(s.optionId) ?? []), s])
+  const walls = new Map(wallNames(stored).map((w) => [w.id, w.name]))
   const optionAt = new Map<string, { itemId: string; o: DerivedOption }>()
   const about = aboutOptions(job.options)
   if (about.inSets)
@@ -157,7 +160,7 @@ export function sourceFactsOf(
     owned: job.pieces
       .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.id))
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
-    ties: tiesOf(stored),
+    ties: tiesOf(stored, (id) => walls.get(id) ?? 'a wall that is gone'),
     money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
     newItem: (more) => ({
       ...ROWS.items.blank(),

@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { emptyJob, itemWith, pieceWith } from '../examples/emptyJob.js'
 import { demoJob } from '../testing/demoJob.js'
-import { withRows } from './applyChanges.js'
 import { put, type RowChange } from './changes.js'
-import { borrowedPieces, itemsWithoutPiece, oneThing, pieceOfItem, sizeSource, toHolder } from './oneThing.js'
+import { borrowedPieces, itemsWithoutPiece, oneThing, pieceOfItems, sizeSource } from './oneThing.js'
+import { applyFix } from '../testing/applyFix.js'
 import { loans } from './rows/loans.js'
 import { options } from './rows/options.js'
 import type { Option } from './rows/options.js'
@@ -19,15 +19,7 @@ const optionWith = (
 const job = (more: Partial<JobSnapshot>): JobSnapshot => ({ ...emptyJob(), ...more })
 
 /** What the rows hold once the changes are written where they belong. */
-const applied = (to: JobSnapshot, changes: readonly RowChange[]): JobSnapshot =>
-  toHolder(to, changes).reduce((now, change) => {
-    if (!('set' in change)) return now
-    const rows = now[change.collection as 'pieces'] as unknown as readonly { readonly id: string }[]
-    const row = rows.find((r) => r.id === change.id)
-    return row
-      ? withRows(now, [{ collection: change.collection, id: change.id, row: { ...row, ...change.set } }])
-      : now
-  }, to)
+const applied = (to: JobSnapshot, changes: readonly RowChange[]) => applyFix(to, { label: '', changes })
 
 const settee = job({
   pieces: [
@@ -117,12 +109,68 @@ describe('one thing, entered once', () => {
     expect(oneThing(pair).pieces.map((p) => p.name)).toEqual(['left', 'right'])
     const renamed = applied(pair, [put('pieces', 'left', { name: 'by the door' })])
     expect([renamed.items[0]!.name, renamed.pieces[0]!.name]).toEqual(['Settee', 'by the door'])
-    expect(pieceOfItem('i', pair.pieces)?.id).toBe('left')
+    expect(pieceOfItems(pair.pieces).get('i')?.id).toBe('left')
   })
 
   test('a size typed for a piece becomes its own, its other sides as they were seen', () => {
     const typed = applied(settee, [put('pieces', 'p', { widthMm: 2000 })])
     expect(typed.pieces[0]).toMatchObject({ widthMm: 2000, depthMm: 950, heightMm: 800, ownSize: true })
+  })
+
+  test('two sides typed one after the other in one step are both kept', () => {
+    const typed = applied(settee, [
+      put('pieces', 'p', { widthMm: 2000 }),
+      put('pieces', 'p', { heightMm: 700 }),
+    ])
+    expect(typed.pieces[0]).toMatchObject({ widthMm: 2000, depthMm: 950, heightMm: 700 })
+  })
+
+  test('of two pieces of one line, what it is goes to both, where it is to the first alone', () => {
+    const pair = job({
+      ...settee,
+      pieces: [2, 1].map((position) =>
+        pieceWith({ id: `p${position}`, name: '', kind: 'lamp', itemId: 'i', position }),
+      ),
+    })
+    const hung = applied(pair, [put('items', 'i', { weightG: 900, wallId: 'w', fixing: 'wired in' })])
+    const of = (id: string) => hung.pieces.find((p) => p.id === id)
+    expect(of('p1')).toMatchObject({ weightG: 900, fixing: 'wired in', wallId: 'w' })
+    expect(of('p2')).toMatchObject({ weightG: 900, fixing: 'wired in', wallId: null })
+  })
+
+  test('a piece nobody said the kind of leaves it to its line, until it is said', () => {
+    const unsaid = job({
+      pieces: [pieceWith({ id: 'p', name: 'A', kind: 'other', itemId: 'i' })],
+      items: [itemWith({ id: 'i', name: 'A', pieceKind: 'bench' })],
+    })
+    expect(oneThing(unsaid).items[0]!.pieceKind).toBe('bench')
+    const said = applied(unsaid, [put('items', 'i', { pieceKind: 'stool' })])
+    expect([said.pieces[0]!.kind, oneThing(said).items[0]!.pieceKind]).toEqual(['stool', 'stool'])
+  })
+
+  test('tying changes no size that was drawn, and loses no use of either', () => {
+    const apart = job({
+      ...settee,
+      pieces: [{ ...settee.pieces[0]!, itemId: null, serves: ['u'] }],
+      items: [{ ...settee.items[0]!, serves: ['u', 'v'] }],
+    })
+    const tied = applied(apart, [put('pieces', 'p', { itemId: 'i' })])
+    expect(oneThing(tied).pieces[0]).toMatchObject({ widthMm: 1900, ownSize: true, serves: ['u', 'v'] })
+    const alike = applied({ ...apart, options: [{ ...apart.options[0]!, widthMm: 1900, depthMm: null }] }, [
+      put('pieces', 'p', { itemId: 'i' }),
+    ])
+    expect(alike.pieces[0]!.ownSize).toBe(false)
+  })
+
+  test('an option that was owned and is no longer reads nothing from the piece', () => {
+    const once = job({
+      pieces: [pieceWith({ id: 'p', name: 'Trunk', kind: 'trunk', there: true })],
+      items: [itemWith({ id: 'i', name: 'Low table' })],
+      options: [optionWith({ id: 'o', itemId: 'i', kind: 'new', pieceId: 'p', name: 'Oak', widthMm: 5 })],
+    })
+    expect(oneThing(once)).toBe(once)
+    const wider = applied(once, [put('options', 'o', { widthMm: 6 })])
+    expect([wider.options[0]!.widthMm, wider.pieces[0]!.widthMm]).toEqual([6, once.pieces[0]!.widthMm])
   })
 
   test('an owned option and a loan are the piece: name, size and material are read from it and changed in it', () => {

@@ -1,5 +1,4 @@
 import { memoOn } from '../kernel/memoOn.js'
-import { put, type RowChange } from './changes.js'
 import type { Item } from './rows/items.js'
 import type { Loan } from './rows/loans.js'
 import type { Option } from './rows/options.js'
@@ -8,7 +7,7 @@ import type { JobSnapshot, Stored } from './snapshot.js'
 import { TRAITS, type Trait } from './vocabulary/piece.js'
 
 /** Sides of a thing that piece and option share. */
-const SIDES = ['widthMm', 'depthMm', 'heightMm'] as const
+export const SIDES = ['widthMm', 'depthMm', 'heightMm'] as const
 
 /**
  * What a line of the schedule shares with the piece it becomes: it stands in the piece, and the line reads it there. Each
@@ -24,7 +23,7 @@ export const ITEM_READS_PIECE = {
 } as const satisfies Partial<Record<keyof Item, keyof Piece>>
 
 /** What an owned option reads from the piece of the house that it is. */
-const OPTION_READS_PIECE = {
+export const OPTION_READS_PIECE = {
   name: 'name',
   widthMm: 'widthMm',
   depthMm: 'depthMm',
@@ -33,7 +32,7 @@ const OPTION_READS_PIECE = {
   material: 'material',
 } as const satisfies Partial<Record<keyof Option, keyof Piece>>
 
-type Tied = Pick<JobSnapshot, 'pieces' | 'items' | 'options' | 'loans'>
+export type Tied = Pick<JobSnapshot, 'pieces' | 'items' | 'options' | 'loans'>
 
 const sameList = (a: readonly unknown[], b: readonly unknown[]): boolean =>
   a.length === b.length && a.every((x, i) => x === b[i])
@@ -73,20 +72,26 @@ export function sizeSource(piece: Piece & { readonly id: string }, job: Tied): S
   if (!piece.itemId || piece.ownSize) return undefined
   const item = job.items.find((i) => i.id === piece.itemId)
   const option = item?.chosenOptionId ? job.options.find((o) => o.id === item.chosenOptionId) : undefined
-  return option && option.pieceId !== piece.id && SIDES.some((side) => option[side] != null)
+  return option && ownedPiece(option) !== piece.id && SIDES.some((side) => option[side] != null)
     ? option
     : undefined
 }
 
-/** The piece whose facts a line reads: of several the first as they are laid out. */
-export function pieceOfItem<P extends Pick<Piece, 'itemId' | 'position'>>(
-  itemId: string,
+/** The piece whose facts each line reads, by the line: of several the first as they are laid out. */
+export function pieceOfItems<P extends Pick<Piece, 'itemId' | 'position'>>(
   pieces: readonly P[],
-): P | undefined {
-  return pieces
-    .filter((p) => p.itemId === itemId)
-    .reduce<P | undefined>((first, p) => (!first || p.position < first.position ? p : first), undefined)
+): ReadonlyMap<string, P> {
+  const first = new Map<string, P>()
+  for (const piece of pieces) {
+    const known = piece.itemId ? first.get(piece.itemId) : undefined
+    if (piece.itemId && (!known || piece.position < known.position)) first.set(piece.itemId, piece)
+  }
+  return first
 }
+
+/** The piece of the house that an option is; nothing while it is not owned, whatever it was before. */
+export const ownedPiece = ({ kind, pieceId }: Pick<Option, 'kind' | 'pieceId'>): string | undefined =>
+  kind === 'owned' ? (pieceId ?? undefined) : undefined
 
 /** The list itself when every row is the one it had. */
 const sameRows = <Row>(before: readonly Row[], now: readonly Row[]): readonly Row[] =>
@@ -96,7 +101,7 @@ function readOptions({ options, pieces }: Tied): readonly Stored<Option>[] {
   if (!options.some((o) => o.pieceId)) return options
   const pieceOf = new Map(pieces.map((p) => [p.id, p]))
   return options.map((option) => {
-    const piece = option.kind === 'owned' && option.pieceId ? pieceOf.get(option.pieceId) : undefined
+    const piece = pieceOf.get(ownedPiece(option) ?? '')
     if (!piece) return option
     return keptOptions(option, [piece], () => reading(option, factsOf(piece, OPTION_READS_PIECE)))
   })
@@ -112,7 +117,7 @@ function readPieces({ pieces, items, options }: Tied): readonly Stored<Piece>[] 
     const item = piece.itemId ? itemOf.get(piece.itemId) : undefined
     if (!item) return piece
     const chosen = item.chosenOptionId ? optionOf.get(item.chosenOptionId) : undefined
-    const option = chosen?.pieceId === piece.id ? undefined : chosen
+    const option = chosen && ownedPiece(chosen) !== piece.id ? chosen : undefined
     // Two pieces of one line have names of their own: left and right.
     const name = times.get(item.id) === 1 ? item.name : piece.name
     return keptPieces(piece, [item, option, name], () =>
@@ -135,17 +140,14 @@ function boughtFacts(piece: Piece, option: Option): Partial<Piece> {
 }
 
 function readItems({ pieces, items }: Tied): readonly Stored<Item>[] {
-  const first = new Map<string, Stored<Piece>>()
-  for (const piece of pieces) {
-    if (!piece.itemId) continue
-    const known = first.get(piece.itemId)
-    if (!known || piece.position < known.position) first.set(piece.itemId, piece)
-  }
+  const first = pieceOfItems(pieces)
   if (first.size === 0) return items
   return items.map((item) => {
     const piece = first.get(item.id)
     if (!piece) return item
-    return keptItems(item, [piece], () => reading(item, factsOf(piece, ITEM_READS_PIECE)))
+    // A piece that nobody said the kind of leaves it to its line.
+    const unsaid = piece.kind === 'other' ? { pieceKind: item.pieceKind } : {}
+    return keptItems(item, [piece], () => reading(item, { ...factsOf(piece, ITEM_READS_PIECE), ...unsaid }))
   })
 }
 
@@ -187,102 +189,6 @@ export function oneThing(job: JobSnapshot): JobSnapshot {
   seen.set(job, is)
   seen.set(is, is)
   return is
-}
-
-/**
- * Changes brought to the row that holds what they change: how a line is fixed is changed in its piece, the name of a piece
- * in its line, the size of a piece becomes its own, the size of an owned option is its piece's.
- *
- * @param job as stored
- */
-export function toHolder(job: Tied, changes: readonly RowChange[]): RowChange[] {
-  return changes.flatMap((change): RowChange[] => {
-    if (!('set' in change) || change.itself) return [change]
-    if (change.collection === 'items') {
-      const pieces = job.pieces.filter((p) => p.itemId === change.id)
-      return pieces.length === 0 ? [change] : moved(change, ITEM_READS_PIECE, 'pieces', pieces)
-    }
-    if (change.collection === 'options') {
-      const option = job.options.find((o) => o.id === change.id)
-      const tied = option?.kind === 'owned' && change.set.pieceId === undefined ? option.pieceId : undefined
-      const piece = job.pieces.filter((p) => p.id === tied)
-      return piece.length === 0 ? [change] : moved(change, OPTION_READS_PIECE, 'pieces', piece)
-    }
-    if (change.collection === 'loans' && change.set.name !== undefined) {
-      const tied = change.set.pieceId === undefined && job.loans.find((l) => l.id === change.id)?.pieceId
-      const piece = job.pieces.filter((p) => p.id === tied)
-      return piece.length === 0 ? [change] : moved(change, { name: 'name' }, 'pieces', piece)
-    }
-    if (change.collection === 'pieces') {
-      const piece = job.pieces.find((p) => p.id === change.id)
-      if (!piece) return [change]
-      const { itemId } = change.set
-      if (itemId) return tie(job, piece.id, itemId, change.set)
-      const item = itemId === undefined ? itemNaming(piece, job) : undefined
-      const own = withOwnSize(job, piece, change.set)
-      return item
-        ? moved({ ...change, set: own }, { name: 'name' }, 'items', [item])
-        : [{ ...change, set: own }]
-    }
-    return [change]
-  })
-}
-
-/** The line whose name a piece reads: where it is the only piece of that line. */
-function itemNaming(piece: Stored<Piece>, { pieces, items }: Tied): Stored<Item> | undefined {
-  if (!piece.itemId || pieces.some((p) => p.itemId === piece.itemId && p.id !== piece.id)) return undefined
-  return items.find((i) => i.id === piece.itemId)
-}
-
-/** A size that is typed for a piece is its own from then on; its other sides stay what they were seen to be. */
-function withOwnSize(job: Tied, piece: Stored<Piece>, set: Partial<Piece>): Partial<Piece> {
-  if (!SIDES.some((side) => set[side] !== undefined) || set.ownSize !== undefined) return set
-  const from = sizeSource(piece, job)
-  if (!from) return set
-  const seen = Object.fromEntries(SIDES.map((side) => [side, from[side] ?? piece[side]]))
-  return { ...seen, ...set, ownSize: true }
-}
-
-/** A change split into what the row itself holds and what other rows hold for it. */
-function moved(
-  change: RowChange & { readonly set: object },
-  reads: Readonly<Record<string, string>>,
-  to: 'pieces' | 'items',
-  holders: readonly { readonly id: string }[],
-): RowChange[] {
-  const own: Record<string, unknown> = {}
-  const theirs: Record<string, unknown> = {}
-  for (const [field, value] of Object.entries(change.set)) {
-    const at = Object.hasOwn(reads, field) ? reads[field] : undefined
-    // A line may have no kind of piece; a piece always has one.
-    if (at === undefined || (at === 'kind' && value === null)) own[field] = value
-    else theirs[at] = value
-  }
-  return [
-    ...(Object.keys(own).length > 0 ? [{ ...change, set: own } as RowChange] : []),
-    ...(Object.keys(theirs).length > 0 ? holders.map(({ id }) => put(to, id, theirs)) : []),
-  ]
-}
-
-/**
- * What ties a piece to the line that buys it. What the line said of it and the piece does not say yet goes to the piece.
- *
- * @param job as stored
- * @param more what else is changed in the piece
- */
-export function tie(job: Tied, pieceId: string, itemId: string, more: Partial<Piece> = {}): RowChange[] {
-  const piece = job.pieces.find((p) => p.id === pieceId)
-  const item = job.items.find((i) => i.id === itemId)
-  if (!piece || !item) return []
-  const says: Partial<Piece> = {
-    ...(piece.weightG == null && item.weightG != null ? { weightG: item.weightG } : {}),
-    ...(piece.wallId == null && item.wallId != null ? { wallId: item.wallId } : {}),
-    ...(piece.fixing === 'stands free' && item.fixing !== 'stands free' ? { fixing: item.fixing } : {}),
-    ...(piece.originalAt === '' && item.originalAt !== '' ? { originalAt: item.originalAt } : {}),
-    ...(piece.serves.length === 0 && item.serves.length > 0 ? { serves: item.serves } : {}),
-    ...(piece.kind === 'other' && item.pieceKind ? { kind: item.pieceKind } : {}),
-  }
-  return [put('pieces', pieceId, { ...says, ...more, itemId })]
 }
 
 /** Lines that are no piece yet: a thing is looked at once, as its piece where it has one. */

@@ -1,26 +1,10 @@
+import { soleBy } from '@bonitas/core/kernel/soleBy'
+import { drawnOtherwise, takenOver } from '@bonitas/core/model/toHolder'
+
 type Row = Record<string, unknown>
 
 const rows = (value: unknown): Row[] => (Array.isArray(value) ? (value as Row[]) : [])
 const called = (row: Row): string => (typeof row.name === 'string' ? row.name.trim().toLowerCase() : '')
-
-/** Rows that are the only one of their name, by that name. */
-function onlyOnes(of: readonly Row[]): Map<string, Row> {
-  const known = new Map<string, Row | undefined>()
-  for (const row of of) {
-    const name = called(row)
-    if (name !== '') known.set(name, known.has(name) ? undefined : row)
-  }
-  return new Map([...known].flatMap(([name, row]) => (row ? [[name, row]] : [])))
-}
-
-/** What the piece says, or what its line of the schedule said while the piece said nothing. */
-const filled = (piece: Row, item: Row): Row => ({
-  weightG: piece.weightG ?? item.weightG ?? null,
-  wallId: piece.wallId ?? item.wallId ?? null,
-  fixing: piece.fixing === 'stands free' ? (item.fixing ?? piece.fixing) : piece.fixing,
-  originalAt: piece.originalAt === '' ? (item.originalAt ?? '') : piece.originalAt,
-  serves: rows(piece.serves).length === 0 ? (item.serves ?? []) : piece.serves,
-})
 
 /**
  * Ties what was one thing by its name alone: a piece to come and the line that buys it, a piece that is there and the
@@ -31,21 +15,25 @@ export function tieByName(file: Row): Pick<Row, 'pieces' | 'options' | 'loans'> 
   const pieces = rows(file.pieces)
   const items = rows(file.items).filter((i) => i.category !== 'surfaces' && i.category !== 'services')
   const options = rows(file.options)
-  const bought = onlyOnes(items)
-  const coming = onlyOnes(pieces.filter((p) => !p.there))
-  const here = onlyOnes(pieces.filter((p) => p.there))
+  const bought = soleBy(items, called)
+  const coming = soleBy(
+    pieces.filter((p) => !p.there),
+    called,
+  )
+  const here = soleBy(
+    pieces.filter((p) => p.there),
+    called,
+  )
 
   const tied = pieces.map((piece): Row => {
     const { lentFrom: _lentFrom, ...own } = piece
     const item = coming.get(called(piece)) === piece ? bought.get(called(piece)) : undefined
     const option = item && options.find((o) => o.id === item.chosenOptionId)
     // A size that differs from the option chosen is kept, and the difference is shown.
-    const differs = (['widthMm', 'depthMm', 'heightMm'] as const).some(
-      (side) => option?.[side] != null && option[side] !== piece[side],
-    )
+    const differs = drawnOtherwise(piece, option)
     return {
       ...own,
-      ...(item ? filled(piece, item) : {}),
+      ...(item ? takenOver(piece, item) : {}),
       itemId: item?.id ?? null,
       ownSize: Boolean(piece.there) || differs,
     }

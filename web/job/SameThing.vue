@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { pieceOfItem, sizeSource } from '@bonitas/core/model/oneThing'
+import { ownedPiece, pieceOfItems, sizeSource } from '@bonitas/core/model/oneThing'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import RowChoice from '../form/RowChoice.vue'
 import { useJobStore } from './jobStore.js'
@@ -22,8 +22,8 @@ const chosen = computed(() => {
   return item && job.value?.options.find((o) => o.id === item.chosenOptionId)
 })
 const loan = computed(() => job.value?.loans.find((l) => l.pieceId === props.id && !l.returnedOn))
-const ownedFor = computed(() => job.value?.options.find((o) => o.pieceId === props.id))
-const drawn = computed(() => job.value && pieceOfItem(props.id, job.value.pieces))
+const ownedFor = computed(() => job.value?.options.find((o) => ownedPiece(o) === props.id))
+const drawn = computed(() => job.value && pieceOfItems(job.value.pieces).get(props.id))
 
 const NOT_TIED = { value: null, text: 'nothing else' }
 const choices = computed(() => {
@@ -89,8 +89,8 @@ function choosePiece(event: Event): void {
     </template>
     <template v-else-if="collection === 'items'">
       <p v-if="drawn" class="second">
-        Drawn as {{ drawn.name }}: kind, fixing, weight, wall, uses and place of the original are those of the
-        piece, and are changed there when they are changed here.
+        Drawn as {{ drawn.name }}, which holds its kind, fixing, weight, wall, uses and where the original is:
+        changing them here changes the piece.
         <RouterLink :to="jobPath(`palette?row=${drawn.id}`)">To the piece</RouterLink>.
         <button class="word" @click="store.change('pieces', drawn.id, { itemId: null })">
           It is another thing

@@ -1,3 +1,4 @@
+import { toHolder } from '@bonitas/core/model/toHolder'
 import { rowOf, withRows, writtenBy } from '@bonitas/core/model/applyChanges'
 import { alike, type Change, type Row, type RowChange } from '@bonitas/core/model/changes'
 import { plainName, type RowsByName } from '@bonitas/core/model/cascade'
@@ -26,22 +27,23 @@ export interface Prepared {
 }
 
 /**
- * What a screen or a fix wants changed, as it is sent: each field with what it holds now, fields that do not change left
- * out, new rows with an id.
+ * What a screen or a fix wants changed, as it is sent: in the row that holds it, each field with what it holds now, fields
+ * that do not change left out, new rows with an id.
  */
 export function prepared(job: JobSnapshot, wanted: readonly RowChange[]): Prepared {
   const changes: Change[] = []
   const did: Did[] = []
   let now = job
-  for (const wish of wanted) {
-    const change = toChange(now, wish)
-    const written = change && writtenBy(now, change)
-    if (!change || !written) continue
-    const { collection, id, row } = written
-    did.push({ collection, id, before: rowOf(now, collection, id) ?? null, after: row })
-    changes.push({ ...change, id })
-    now = withRows(now, [written])
-  }
+  for (const wish of wanted)
+    for (const held of toHolder(now, wish)) {
+      const change = toChange(now, held)
+      const written = change && writtenBy(now, change)
+      if (!change || !written) continue
+      const { collection, id, row } = written
+      did.push({ collection, id, before: rowOf(now, collection, id) ?? null, after: row })
+      changes.push({ ...change, id })
+      now = withRows(now, [written])
+    }
   return { changes, did }
 }
 

@@ -7,7 +7,7 @@ import { plainName, removalOf, type InTheWay, type RowsByName } from '@bonitas/c
 import { MODEL_HASH } from '@bonitas/core/model/hash'
 import { rowDef, type Collection, type Rows } from '@bonitas/core/model/registry'
 import { whole, type SentJob } from '@bonitas/core/model/sparse'
-import { oneThing, toHolder } from '@bonitas/core/model/oneThing'
+import { oneThing } from '@bonitas/core/model/oneThing'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { inverseOf, type Did } from '@bonitas/core/model/undo'
 import { deriveJob } from '@bonitas/core/job/derive'
@@ -225,7 +225,7 @@ export const useJobStore = defineStore('job', () => {
   ): string[] {
     const job = stored.value
     if (!job || !queue) return []
-    const { changes, did } = prepared(job, toHolder(job, wanted))
+    const { changes, did } = prepared(job, wanted)
     if (changes.length === 0) return []
     refusal.value = ''
     said.value = ''

@@ -15,9 +15,8 @@ const settee = (boughtMm: number): SizeDiffers => ({
     ...options.make({ id: 'option', itemId: 'line', name: 'Long settee', priceMinor: 0 }),
     version: 1,
   },
-  widthMm: [1800, boughtMm],
-  depthMm: [900, 900],
-  heightMm: [800, 800],
+  drawn: [1800, 900, 800],
+  bought: [boughtMm, 900, 800],
 })
 
 /** Breaks the rule `source.size-differs`. */

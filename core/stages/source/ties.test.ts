@@ -8,7 +8,7 @@ import { tiesOf } from './ties.js'
 
 const job = (more: Partial<JobSnapshot>): JobSnapshot => ({ ...emptyJob(), ...more })
 const pairs = (more: Partial<JobSnapshot>) =>
-  tiesOf(job(more)).untied.map((u) => [u.one.name, u.other.name, u.by])
+  tiesOf(job(more), String).untied.map((u) => [u.one.name, u.other.name, u.by])
 const found = (of: JobSnapshot, rule: string) =>
   judgedJob(of, '2026-03-02').findings.filter((f) => f.rule === `source.${rule}`)
 
@@ -82,9 +82,10 @@ describe('a piece drawn in one size and bought in another', () => {
   ])('%d drawn, %d bought', (a, b, times) => {
     expect(found(drawn(a, b), 'size-differs')).toHaveLength(times)
   })
-  test('what is there was measured; the fix draws it as it is bought', () => {
+  test('what is there was measured; a smaller one is drawn as it is bought, a larger one with no single click', () => {
     expect(found(drawn(1800, 2300, { there: true }), 'size-differs')).toEqual([])
-    const one = drawn(1800, 2300)
+    expect(found(drawn(1800, 2300), 'size-differs')[0]!.fixes).toEqual([])
+    const one = drawn(1800, 1500)
     const after = applyFix(one, found(one, 'size-differs')[0]!.fixes[0]!)
     expect(found(after, 'size-differs')).toEqual([])
     expect(after.pieces[0]).toMatchObject({ ownSize: false })

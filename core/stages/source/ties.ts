@@ -1,5 +1,6 @@
-import type { ITEM_READS_PIECE } from '../../model/oneThing.js'
-import { tie } from '../../model/oneThing.js'
+import { soleBy } from '../../kernel/soleBy.js'
+import { ownedPiece, pieceOfItems, SIDES } from '../../model/oneThing.js'
+import { saidOtherwise, tie } from '../../model/toHolder.js'
 import { put, type RowChange } from '../../model/changes.js'
 import type { Item } from '../../model/rows/items.js'
 import type { Option } from '../../model/rows/options.js'
@@ -21,16 +22,16 @@ export interface Untied {
 export interface SizeDiffers {
   readonly piece: Stored<Piece>
   readonly option: Stored<Option>
-  readonly widthMm: readonly [drawn: number, bought: number]
-  readonly depthMm: readonly [drawn: number, bought: number]
-  readonly heightMm: readonly [drawn: number, bought: number]
+  /** Width, depth and height as it is drawn, and as it is bought. */
+  readonly drawn: readonly number[]
+  readonly bought: readonly number[]
 }
 
 /** A fact that a line and its piece both hold, and differently. */
 export interface SaidTwice {
   readonly item: Stored<Item>
   readonly piece: Stored<Piece>
-  readonly field: 'fixing' | 'weightG' | 'wallId' | 'originalAt'
+  readonly field: ReturnType<typeof saidOtherwise>[number]
 }
 
 export interface Ties {
@@ -61,18 +62,10 @@ function onlyPairs<A, B>(
   keyOfOne: (row: A) => string,
   keyOfOther: (row: B) => string,
 ): [A, B][] {
-  const sole = <T>(rows: readonly T[], keyOf: (row: T) => string) => {
-    const known = new Map<string, T | undefined>()
-    for (const row of rows) {
-      const key = keyOf(row)
-      if (key !== '') known.set(key, known.has(key) ? undefined : row)
-    }
-    return known
-  }
-  const theirs = sole(others, keyOfOther)
-  return [...sole(ones, keyOfOne)].flatMap(([key, one]): [A, B][] => {
+  const theirs = soleBy(others, keyOfOther)
+  return [...soleBy(ones, keyOfOne)].flatMap(([key, one]): [A, B][] => {
     const other = theirs.get(key)
-    return one && other ? [[one, other]] : []
+    return other ? [[one, other]] : []
   })
 }
 
@@ -98,10 +91,12 @@ function untiedOf(job: JobSnapshot): Untied[] {
     (p) => called(p.name),
     (i) => called(i.name),
   )
+  // What is owned already is its own piece, and a line filled by it becomes no other.
+  const filled = new Set(job.options.flatMap((o) => (ownedPiece(o) ? o.id : [])))
   const paired = new Set(byName.flatMap(([p, i]) => [p.id, i.id]))
   const byKind = onlyPairs(
     coming.filter((p) => !paired.has(p.id)),
-    lines.filter((i) => !paired.has(i.id)),
+    lines.filter((i) => !paired.has(i.id) && !filled.has(i.chosenOptionId ?? '')),
     (p) => (MANY.has(p.kind) ? '' : p.kind),
     (i) => i.pieceKind ?? '',
   )
@@ -150,42 +145,19 @@ function sizesOf(job: JobSnapshot): SizeDiffers[] {
     const chosen = itemOf.get(piece.itemId)?.chosenOptionId
     const option = chosen ? optionOf.get(chosen) : undefined
     if (!option) return []
-    const side = (name: 'widthMm' | 'depthMm' | 'heightMm') =>
-      [piece[name], option[name] ?? piece[name]] as const
-    const found = { widthMm: side('widthMm'), depthMm: side('depthMm'), heightMm: side('heightMm') }
-    const differs = Object.values(found).some(([a, b]) => Math.abs(a - b) > SAME_SIZE_MM)
-    return differs ? [{ piece, option, ...found }] : []
+    const drawn = SIDES.map((side) => piece[side])
+    const bought = SIDES.map((side) => option[side] ?? piece[side])
+    const differs = bought.some((mm, n) => Math.abs(mm - (drawn[n] ?? mm)) > SAME_SIZE_MM)
+    return differs ? [{ piece, option, drawn, bought }] : []
   })
 }
 
-const ASKED = [
-  'fixing',
-  'weightG',
-  'wallId',
-  'originalAt',
-] as const satisfies readonly (keyof typeof ITEM_READS_PIECE)[]
-const UNSAID: Readonly<Record<(typeof ASKED)[number], unknown>> = {
-  fixing: 'stands free',
-  weightG: null,
-  wallId: null,
-  originalAt: '',
-}
-
 function saidTwiceOf(job: JobSnapshot): SaidTwice[] {
-  const itemOf = new Map(job.items.map((i) => [i.id, i]))
-  const seen = new Set<string>()
-  return [...job.pieces]
-    .sort((a, b) => a.position - b.position)
-    .flatMap((piece): SaidTwice[] => {
-      const item = piece.itemId ? itemOf.get(piece.itemId) : undefined
-      if (!item || seen.has(item.id)) return []
-      seen.add(item.id)
-      return ASKED.filter((f) => (item[f] ?? null) !== UNSAID[f] && item[f] !== piece[f]).map((field) => ({
-        item,
-        piece,
-        field,
-      }))
-    })
+  const pieceOf = pieceOfItems(job.pieces)
+  return job.items.flatMap((item): SaidTwice[] => {
+    const piece = pieceOf.get(item.id)
+    return piece ? saidOtherwise(item, piece).map((field) => ({ item, piece, field })) : []
+  })
 }
 
 /**
@@ -193,9 +165,9 @@ function saidTwiceOf(job: JobSnapshot): SaidTwice[] {
  *
  * @param stored the job as it is stored: what each row holds itself
  */
-export const tiesOf = (stored: JobSnapshot): Ties => ({
+export const tiesOf = (stored: JobSnapshot, wallName: Ties['wallName']): Ties => ({
   system: stored.studio.system,
-  wallName: (id) => stored.walls.find((w) => w.id === id)?.name || 'another wall',
+  wallName,
   untied: untiedOf(stored),
   sizes: sizesOf(stored),
   saidTwice: saidTwiceOf(stored),

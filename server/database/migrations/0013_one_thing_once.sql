@@ -50,7 +50,8 @@ UPDATE "piece" p SET
   "wall_id" = coalesce(p."wall_id", i."wall_id"),
   "fixing" = CASE WHEN p."fixing" = 'stands free' THEN i."fixing" ELSE p."fixing" END,
   "original_at" = CASE WHEN p."original_at" = '' THEN i."original_at" ELSE p."original_at" END,
-  "serves" = CASE WHEN p."serves" = '[]'::jsonb THEN i."serves" ELSE p."serves" END
+  "serves" = p."serves" || coalesce((SELECT jsonb_agg(u) FROM jsonb_array_elements(i."serves") u WHERE NOT p."serves" @> jsonb_build_array(u)), '[]'),
+  "kind" = CASE WHEN p."kind" = 'other' THEN coalesce(i."piece_kind", p."kind") ELSE p."kind" END
   FROM "item" i WHERE i."studio_id" = p."studio_id" AND i."job_id" = p."job_id" AND i."id" = p."item_id";--> statement-breakpoint
 -- An owned option and a thing borrowed are the piece of the same name, where one piece that is there has it.
 WITH "here" AS (

@@ -1,3 +1,4 @@
+import { UNSAID } from '../../../model/toHolder.js'
 import type { SaidTwice, Ties } from '../ties.js'
 import { weightText } from '../../../kernel/units/weight.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
@@ -10,9 +11,6 @@ const WHAT = {
   wallId: 'Its wall',
   originalAt: 'Where the original is kept',
 } as const
-
-/** What a line holds once it has nothing of its own to say. */
-const UNSAID = { fixing: 'stands free', weightG: null, wallId: null, originalAt: '' } as const
 
 function worded(value: string | number | null | undefined, { field }: SaidTwice, ties: Ties): string {
   if (value == null || value === '') return 'nothing'

@@ -12,9 +12,9 @@ export const sizeDiffers: Rule<SourceFacts> = {
   source: 'common practice',
   schools: 'all',
   check: ({ ties }) =>
-    ties.sizes.map(({ piece, option, widthMm, depthMm, heightMm }): Finding => {
-      const size = (at: 0 | 1) =>
-        [widthMm, depthMm, heightMm].map((side) => lengthText(side[at], ties.system)).join(' × ')
+    ties.sizes.map(({ piece, option, drawn, bought }): Finding => {
+      const size = (sides: readonly number[]) => sides.map((mm) => lengthText(mm, ties.system)).join(' × ')
+      const grows = bought.some((mm, n) => mm > (drawn[n] ?? mm))
       return {
         rule: 'source.size-differs',
         severity: 'look',
@@ -24,12 +24,20 @@ export const sizeDiffers: Rule<SourceFacts> = {
           { kind: 'option', id: option.id, name: option.name },
         ],
         title: `${piece.name} is drawn in another size than ${option.name} has`,
-        measured: `drawn ${size(0)}, chosen ${size(1)}`,
-        wanted: 'the size that will stand there',
+        measured: `drawn ${size(drawn)}, chosen ${size(bought)}`,
+        wanted: grows
+          ? 'room for the one chosen, tried on the plan, or another option'
+          : 'the size that will stand there',
         because: 'Passages, doors and the rug under it are judged by the size that is drawn.',
-        fixes: [
-          { label: `Draw it as ${option.name} is`, changes: [put('pieces', piece.id, { ownSize: false })] },
-        ],
+        // A larger one may stand in a way or a door: that is tried on the plan, never done with one click.
+        fixes: grows
+          ? []
+          : [
+              {
+                label: `Draw it as ${option.name} is`,
+                changes: [put('pieces', piece.id, { ownSize: false })],
+              },
+            ],
       }
     }),
 }
