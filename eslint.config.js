@@ -112,6 +112,21 @@ export default ts.config(
   ...floors,
   ...stageBoundaries,
   {
+    files: ['web/**/*.{ts,vue}', 'server/**/*.ts', 'simulators/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(\\.\\./)+core/', message: 'Another package is named by its name: @bonitas/core/…' },
+            NOT_SHIPPED,
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['core/**/*.test.ts', 'core/testing/**', 'core/examples/**'],
     rules: { 'no-restricted-imports': 'off', 'no-restricted-globals': 'off' },
   },

@@ -49,11 +49,13 @@ for (const file of tracked.filter((f) => /\.(ts|vue|mjs|js)$/.test(f))) {
       if (!named) return all
       const then = movedTo(named)
       if (then === named && to === file) return all
-      const own = PACKAGE.exec(specifier)
-      if (own)
-        return then === named ? all : `${quote}@bonitas/${relative(ROOT, then).replace(/\.ts$/, '')}${quote}`
+      // Another package is named by its name, a file of one's own by the way to it.
+      const packageOf = (path) => relative(ROOT, path).split('/')[0]
+      if (packageOf(then) !== packageOf(to))
+        return `${quote}@bonitas/${relative(ROOT, then).replace(/\.ts$/, '')}${quote}`
       const path = relative(dirname(to), then)
-      const ending = specifier.endsWith('.js') ? path.replace(/\.ts$/, '.js') : path
+      const script = specifier.endsWith('.js') || PACKAGE.test(specifier)
+      const ending = script ? path.replace(/\.ts$/, '.js') : path
       return `${quote}${ending.startsWith('.') ? ending : `./${ending}`}${quote}`
     },
   )

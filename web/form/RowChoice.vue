@@ -3,6 +3,7 @@ import { computed, useId } from 'vue'
 import type { Collection } from '@bonitas/core/model/registry'
 import { useJobStore } from '../job/jobStore.js'
 import type { Row } from '../job/edits.js'
+import type { Choices } from './choices.js'
 import { limitsOf } from './fieldText.js'
 
 /** A field of a row that is one of a few words. */
@@ -10,7 +11,7 @@ const props = defineProps<{
   collection: Collection
   row: object
   field: string
-  choices: readonly (string | { readonly value: string | null; readonly text: string })[]
+  choices: Choices
   label?: string
   bare?: boolean
 }>()

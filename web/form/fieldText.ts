@@ -5,7 +5,7 @@ import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
 import { bearingText, readBearing, readTurn, turnText } from './turn.js'
-import { readWeight, weightText } from '../../core/kernel/units/weight.js'
+import { readWeight, weightText } from '@bonitas/core/kernel/units/weight'
 import { lengthText, mmText, readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 /** How a field is written and read. */

@@ -360,12 +360,12 @@ describe('the job on the bench', () => {
   test('a fix is one step, and makes its finding go away', async () => {
     const store = await opened()
     await vi.waitUntil(() => store.findings, { timeout: 20_000 })
-    const floorPlacements = () => store.findings!.some((f) => f.key === clash.key)
+    const stillFound = () => store.findings!.some((f) => f.key === clash.key)
     const clash = store.findings!.find((f) => f.rule === 'palette.undertone-clash')!
     store.applyFix(clash.fixes[0]!)
-    await vi.waitFor(() => expect(floorPlacements()).toBe(false))
+    await vi.waitFor(() => expect(stillFound()).toBe(false))
     store.undo()
-    await vi.waitFor(() => expect(floorPlacements()).toBe(true))
+    await vi.waitFor(() => expect(stillFound()).toBe(true))
   })
 
   test('an accepted finding is struck, and open again when the acceptance is removed', async () => {

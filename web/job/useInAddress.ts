@@ -9,17 +9,17 @@ export function useInAddress(name: string): Ref<string | undefined> {
   const route = useRoute()
   const router = useRouter()
   const page = route.path
-  const floorPlacements = () => {
+  const inAddress = () => {
     const value = route.query[name]
     return typeof value === 'string' ? value : undefined
   }
-  const inHand = ref(floorPlacements())
+  const inHand = ref(inAddress())
   watch(inHand, (now) => {
-    if (route.path !== page || floorPlacements() === now) return
+    if (route.path !== page || inAddress() === now) return
     const { [name]: _before, ...rest } = route.query
     void router.replace({ query: now === undefined ? rest : { ...rest, [name]: now } })
   })
-  watch(floorPlacements, (now) => {
+  watch(inAddress, (now) => {
     // Another page has an address of its own; what is in hand here stays until this one is gone.
     if (route.path === page) inHand.value = now
   })

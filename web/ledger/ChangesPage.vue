@@ -110,8 +110,8 @@ function propose(): void {
     <template #panel>
       <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
       <p class="second">
-        A change that is agreed is never altered or removed; a wrong one is fixed by another. The tape shows
-        each as a notch.
+        A change that is agreed is never altered or removed; a wrong one is corrected by another. The tape
+        shows each as a notch.
       </p>
     </template>
   </StagePage>

@@ -52,11 +52,15 @@ const lineOf = (n: MatchedNews) => {
   return id ? props.order.lines.find((l) => l.line.id === id) : undefined
 }
 const undecided = (n: MatchedNews) => n.ask.length > 0 && !lineOf(n)
-const noted = (n: MatchedNews) =>
-  props.order.events.some((e) => e.updateId === n.id) ||
-  (store.snapshot?.entries ?? []).some(
-    (e) => e.updateId === n.id && props.order.lines.some((l) => l.line.id === e.lineId),
-  )
+/** Updates that are noted or entered, those whose entry was reversed left out: they can be entered again. */
+const enteredIds = computed(() => {
+  const lines = new Set(props.order.lines.map((l) => l.line.id))
+  const entries = store.snapshot?.entries ?? []
+  const reversed = new Set(entries.map((e) => e.reverses))
+  const standing = entries.filter((e) => e.lineId && lines.has(e.lineId) && !reversed.has(e.eventId))
+  return new Set([...props.order.events, ...standing].map((e) => e.updateId))
+})
+const noted = (n: MatchedNews) => enteredIds.value.has(n.id)
 const words = (n: MatchedNews) => {
   const what = lineOf(n)?.line.itemName ?? n.key ?? 'the order'
   const many = n.quantity !== undefined && n.quantity > 1 ? `${n.quantity} of ` : ''

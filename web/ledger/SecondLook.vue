@@ -22,9 +22,9 @@ const column = (minor: number) =>
 
 const look = computed(() => {
   const items = store.derived?.items ?? []
-  const floorPlacements = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
+  const isBought = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
   return secondLook(
-    items.filter(floorPlacements).map((i) => ({
+    items.filter(isBought).map((i) => ({
       id: i.item.id,
       name: i.item.name,
       costMinor: i.lines.reduce((sum, l) => sum + l.state.costMinor, 0),
@@ -32,7 +32,7 @@ const look = computed(() => {
       fixed: LEAVES_A_MARK.has(i.item.fixing),
     })),
     items
-      .filter((i) => !floorPlacements(i))
+      .filter((i) => !isBought(i))
       .map((i) => ({
         id: i.item.id,
         name: i.item.name,

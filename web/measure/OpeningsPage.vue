@@ -3,8 +3,10 @@ import { computed } from 'vue'
 import { misfits } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/model/vocabulary/room'
-import RowChoice from '../form/RowChoice.vue'
-import RowField from '../form/RowField.vue'
+import type { Fixture } from '@bonitas/core/model/rows/fixtures'
+import type { Opening } from '@bonitas/core/model/rows/openings'
+import RowTable from '../form/RowTable.vue'
+import type { TableColumn } from '../form/tableColumn.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -20,6 +22,35 @@ const drawing = computed(() => facts.value && planDrawing(facts.value))
 const walls = useWallChoices()
 const wrong = computed(() => (facts.value ? misfits(facts.value) : []))
 const faultOf = (id: string, field: string) => wrong.value.find((m) => m.id === id && m.field === field)?.text
+const nameOf = (row: { readonly name: string; readonly kind: string }) => row.name || row.kind
+const lengthsIn = (heads: Readonly<Record<string, string>>) =>
+  Object.entries(heads).map(([id, head]) => ({
+    id,
+    head,
+    kind: 'length' as const,
+    figure: true,
+    warning: (row: { readonly id: string }) => faultOf(row.id, id),
+  }))
+const openingColumns = computed((): TableColumn<Opening>[] => [
+  { id: 'name', head: 'Name', kind: 'text', label: () => 'Name' },
+  { id: 'kind', head: 'Kind', choices: OPENING_KINDS },
+  { id: 'wallId', head: 'Wall', choices: walls.value },
+  ...lengthsIn({ startMm: 'From left', widthMm: 'Width', heightMm: 'Height', sillMm: 'Sill' }),
+  { id: 'hinge', head: 'Hinge', choices: HINGES },
+  { id: 'swing', head: 'Swing', choices: SWINGS },
+])
+const fixtureColumns = computed((): TableColumn<Fixture>[] => [
+  { id: 'name', head: 'Name', kind: 'text', label: () => 'Name' },
+  { id: 'kind', head: 'Kind', choices: FIXTURE_KINDS },
+  { id: 'wallId', head: 'Wall', choices: walls.value },
+  ...lengthsIn({
+    startMm: 'From left',
+    bottomMm: 'From floor',
+    widthMm: 'Width',
+    heightMm: 'Height',
+    depthMm: 'Stands out',
+  }),
+])
 const next = (rows: readonly { kind: string }[], kind: string, word: string) => {
   const n = rows.filter((r) => r.kind === kind).length + 1
   return `${word}${n > 1 ? ` ${n}` : ''}`
@@ -82,56 +113,14 @@ function addFixture(kind: keyof typeof START): void {
           Every opening is taken out of its wall. “From left” counts as seen from inside; a door’s width is
           what passes between its stops.
         </p>
-        <div v-else class="scroll">
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Name</th>
-                <th scope="col">Kind</th>
-                <th scope="col">Wall</th>
-                <th scope="col" class="figure">From left</th>
-                <th scope="col" class="figure">Width</th>
-                <th scope="col" class="figure">Height</th>
-                <th scope="col" class="figure">Sill</th>
-                <th scope="col">Hinge</th>
-                <th scope="col">Swing</th>
-                <th scope="col"><span class="visually-hidden">Remove</span></th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="o in job.openings" :key="o.id">
-                <td><RowField collection="openings" :row="o" field="name" kind="text" bare /></td>
-                <td>
-                  <RowChoice collection="openings" :row="o" field="kind" :choices="OPENING_KINDS" bare />
-                </td>
-                <td><RowChoice collection="openings" :row="o" field="wallId" :choices="walls" bare /></td>
-                <td v-for="f in ['startMm', 'widthMm', 'heightMm', 'sillMm']" :key="f" class="figure">
-                  <RowField
-                    collection="openings"
-                    :row="o"
-                    :field="f"
-                    kind="length"
-                    bare
-                    figure
-                    :label="`${{ startMm: 'From left', widthMm: 'Width', heightMm: 'Height', sillMm: 'Sill' }[f] ?? ''} of ${o.name || o.kind}`"
-                    :warning="faultOf(o.id, f)"
-                  />
-                </td>
-                <td><RowChoice collection="openings" :row="o" field="hinge" :choices="HINGES" bare /></td>
-                <td><RowChoice collection="openings" :row="o" field="swing" :choices="SWINGS" bare /></td>
-                <td class="figure">
-                  <button
-                    class="word"
-                    :aria-label="`Remove ${o.name || o.kind}`"
-                    @click="store.remove('openings', o.id)"
-                  >
-                    ×
-                  </button>
-                </td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
+        <RowTable
+          v-else
+          collection="openings"
+          :rows="job.openings"
+          :columns="openingColumns"
+          :name-of="nameOf"
+          removable
+        />
       </section>
       <section class="bench-part" aria-label="Fixtures">
         <div class="bar">
@@ -144,57 +133,14 @@ function addFixture(kind: keyof typeof START): void {
           Radiators, vents, sockets, switches, ceiling points and what is built in: they decide what can stand
           and hang where.
         </p>
-        <div v-else class="scroll">
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Name</th>
-                <th scope="col">Kind</th>
-                <th scope="col">Wall</th>
-                <th scope="col" class="figure">From left</th>
-                <th scope="col" class="figure">From floor</th>
-                <th scope="col" class="figure">Width</th>
-                <th scope="col" class="figure">Height</th>
-                <th scope="col" class="figure">Stands out</th>
-                <th scope="col"><span class="visually-hidden">Remove</span></th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="x in job.fixtures" :key="x.id">
-                <td><RowField collection="fixtures" :row="x" field="name" kind="text" bare /></td>
-                <td>
-                  <RowChoice collection="fixtures" :row="x" field="kind" :choices="FIXTURE_KINDS" bare />
-                </td>
-                <td><RowChoice collection="fixtures" :row="x" field="wallId" :choices="walls" bare /></td>
-                <td
-                  v-for="f in ['startMm', 'bottomMm', 'widthMm', 'heightMm', 'depthMm']"
-                  :key="f"
-                  class="figure"
-                >
-                  <RowField
-                    collection="fixtures"
-                    :row="x"
-                    :field="f"
-                    kind="length"
-                    bare
-                    figure
-                    :label="`${{ startMm: 'From left', bottomMm: 'From floor', widthMm: 'Width', heightMm: 'Height', depthMm: 'Stands out' }[f] ?? ''} of ${x.name || x.kind}`"
-                    :warning="faultOf(x.id, f)"
-                  />
-                </td>
-                <td class="figure">
-                  <button
-                    class="word"
-                    :aria-label="`Remove ${x.name || x.kind}`"
-                    @click="store.remove('fixtures', x.id)"
-                  >
-                    ×
-                  </button>
-                </td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
+        <RowTable
+          v-else
+          collection="fixtures"
+          :rows="job.fixtures"
+          :columns="fixtureColumns"
+          :name-of="nameOf"
+          removable
+        />
         <p class="second caution">
           Before drilling or nailing near sockets, switches and pipes: power off and tested, cables and pipes
           found first. Work on wiring, gas and water belongs to licensed trades; local rules say who may do
@@ -226,24 +172,13 @@ function addFixture(kind: keyof typeof START): void {
 .bar h2 {
   margin-right: auto;
 }
-.scroll {
-  overflow-x: auto;
-}
-td {
-  padding: 1px 6px 1px 0;
-  vertical-align: middle;
-}
-th.figure,
-td.figure {
-  padding-left: 4px;
-}
-td:first-child {
+:deep(.of-name) {
   min-width: 116px;
 }
-td.figure {
+:deep(td.figure) {
   min-width: 54px;
 }
-td :deep(.row-choice select) {
+:deep(.row-choice select) {
   min-width: 74px;
 }
 .caution {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { PASSAGE_KINDS } from '@bonitas/core/model/vocabulary/room'
-import RowChoice from '../form/RowChoice.vue'
-import RowField from '../form/RowField.vue'
+import type { Passage } from '@bonitas/core/model/rows/passages'
+import RowTable from '../form/RowTable.vue'
+import type { TableColumn } from '../form/tableColumn.js'
 import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { nextPosition } from '../job/edits.js'
@@ -41,6 +42,15 @@ function add(kind: (typeof PASSAGE_KINDS)[number]): void {
 }
 const third = (kind: string) =>
   kind === 'turn' ? 'width after it' : kind === 'lift car' || kind === 'landing' ? 'depth' : 'length'
+const columns: TableColumn<Passage>[] = [
+  { id: 'number', head: '#' },
+  { id: 'kind', head: 'What', choices: PASSAGE_KINDS },
+  { id: 'name', head: 'Name', kind: 'text', label: (p) => `Name of ${p.kind}` },
+  { id: 'widthMm', head: 'Clear width', kind: 'length', figure: true },
+  { id: 'heightMm', head: 'Clear height', kind: 'length', figure: true },
+  { id: 'lengthMm', head: 'Length or depth', kind: 'length', figure: true },
+  { id: 'third', head: 'Which length', quietHead: true },
+]
 </script>
 
 <template>
@@ -55,81 +65,19 @@ const third = (kind: string) =>
         <span>Add</span>
         <button v-for="k in PASSAGE_KINDS" :key="k" class="word" @click="add(k)">{{ k }}</button>
       </div>
-      <div class="scroll">
-        <table v-if="job.passages.length > 0">
-          <thead>
-            <tr>
-              <th scope="col">#</th>
-              <th scope="col">What</th>
-              <th scope="col">Name</th>
-              <th scope="col" class="figure">Clear width</th>
-              <th scope="col" class="figure">Clear height</th>
-              <th scope="col" class="figure">Length or depth</th>
-              <th scope="col"><span class="visually-hidden">Which length</span></th>
-              <th scope="col"><span class="visually-hidden">Remove</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(p, i) in job.passages" :key="p.id">
-              <td class="narrow">{{ i + 1 }}</td>
-              <td><RowChoice collection="passages" :row="p" field="kind" :choices="PASSAGE_KINDS" bare /></td>
-              <td>
-                <RowField
-                  collection="passages"
-                  :row="p"
-                  field="name"
-                  kind="text"
-                  bare
-                  :label="`Name of ${p.kind}`"
-                />
-              </td>
-              <td class="figure">
-                <RowField
-                  collection="passages"
-                  :row="p"
-                  field="widthMm"
-                  kind="length"
-                  bare
-                  figure
-                  :label="`Clear width of ${p.name || p.kind}`"
-                />
-              </td>
-              <td class="figure">
-                <RowField
-                  collection="passages"
-                  :row="p"
-                  field="heightMm"
-                  kind="length"
-                  bare
-                  figure
-                  :label="`Clear height of ${p.name || p.kind}`"
-                />
-              </td>
-              <td class="figure">
-                <RowField
-                  collection="passages"
-                  :row="p"
-                  field="lengthMm"
-                  kind="length"
-                  bare
-                  figure
-                  :label="`Length or depth of ${p.name || p.kind}`"
-                />
-              </td>
-              <td class="second">{{ third(p.kind) }}</td>
-              <td class="figure">
-                <button
-                  class="word"
-                  :aria-label="`Remove ${p.name || p.kind}`"
-                  @click="store.remove('passages', p.id)"
-                >
-                  ×
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <RowTable
+        v-if="job.passages.length > 0"
+        collection="passages"
+        :rows="job.passages"
+        :columns="columns"
+        :name-of="(p) => p.name || p.kind"
+        removable
+      >
+        <template #cell-number="{ index }">{{ index + 1 }}</template>
+        <template #cell-third="{ row }"
+          ><span class="second">{{ third(row.kind) }}</span></template
+        >
+      </RowTable>
       <LaserLine />
     </section>
     <template #panel>
@@ -169,16 +117,8 @@ const third = (kind: string) =>
   align-items: baseline;
   margin: 10px 0;
 }
-td {
-  padding: 1px 6px 1px 0;
-  vertical-align: middle;
-}
-td :deep(.row-choice select) {
+:deep(.row-choice select) {
   min-width: 104px;
-}
-.scroll {
-  overflow-x: auto;
-  margin-bottom: 10px;
 }
 dl div {
   display: flex;

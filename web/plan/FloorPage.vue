@@ -1,17 +1,10 @@
 <script setup lang="ts">
-import { itemsWithoutPiece } from '@bonitas/core/model/oneThing'
-import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, shallowRef } from 'vue'
-import { RouterLink } from 'vue-router'
+import { useRouter } from 'vue-router'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 
-import { kindOfName } from '@bonitas/core/stages/brief/coverage'
-import { firstPlace } from '@bonitas/core/stages/plan/firstPlace'
-import { OFF_FLOOR } from '@bonitas/core/stages/plan/needs'
 import { fromWall } from '@bonitas/core/stages/plan/planRoom'
 import { alignedTo, againstWall, mirroredAcross, nearestWall } from '@bonitas/core/stages/plan/snap'
-import { mmText } from '@bonitas/core/kernel/units/length'
-import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useInAddress } from '../job/useInAddress.js'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
@@ -20,6 +13,7 @@ import { lookLine } from '../job/stageLines.js'
 import StageTabs from '../job/StageTabs.vue'
 import FloorGround from './FloorGround.vue'
 import FloorMarks from './FloorMarks.vue'
+import FloorWaiting from './FloorWaiting.vue'
 import FloorPiece from './FloorPiece.vue'
 import PieceFacts from './PieceFacts.vue'
 import PlacedPiece from './PlacedPiece.vue'
@@ -27,8 +21,10 @@ import { measuresOf } from './floorView.js'
 import { downloadPlan } from './planDownload.js'
 import { useMoving } from './useMoving.js'
 import { usePlan } from './usePlan.js'
+import { useWaiting } from './useWaiting.js'
 
 const { store, facts, hexOf, floorHex } = usePlan()
+const router = useRouter()
 const moving = useMoving(facts)
 const { live, guides, moved, told } = moving
 const chosenId = useInAddress('stand')
@@ -43,7 +39,7 @@ useStageKeys([
   ['W', 'to the nearest wall'],
   ['C', 'to the middle of its wall'],
   ['M', 'mirror left and right'],
-  ['O', 'let beds out and in'],
+  ['O', 'extend beds and fold them in'],
   ['N', 'the next piece that is not in the room yet'],
   ['T', 'print the floor tape-out'],
   ['P', 'propose arrangements'],
@@ -97,66 +93,12 @@ const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
 const measures = computed(() => (facts.value ? measuresOf(facts.value) : []))
 const walk = computed(() => facts.value?.walks.find((w) => w.toId === chosenId.value))
 
-// What is not in the room yet: pieces without a stand, and items nobody has drawn.
-const waiting = computed(() => {
-  const job = store.snapshot
-  if (!job || !facts.value) return []
-  const stood = new Map<string, number>()
-  for (const s of job.floorPlacements.filter((x) => !x.parked))
-    stood.set(s.pieceId, (stood.get(s.pieceId) ?? 0) + 1)
-  return facts.value.pieces
-    .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
-    .filter((p) => (stood.get(p.id) ?? 0) < p.count && !job.wallPlacements.some((h) => h.pieceId === p.id))
-    .map((p) => ({ piece: p, number: (stood.get(p.id) ?? 0) + 1 }))
-})
-const undrawn = computed(() => {
-  const job = store.snapshot
-  if (!job) return []
-  return itemsWithoutPiece(job.items, job.pieces).filter((i) =>
-    ['furniture', 'textiles', 'light', 'decor', 'fixtures'].includes(i.category),
-  )
-})
-
 async function focusPiece(id: string): Promise<void> {
   chosenId.value = id
   await nextTick()
   svg.value?.querySelector<SVGGElement>(`[data-stand="${id}"]`)?.focus()
 }
-async function placePiece(pieceId: string, number: number): Promise<void> {
-  const piece = facts.value?.pieces.find((p) => p.id === pieceId)
-  if (!piece || !facts.value) return
-  const at = firstPlace(facts.value, piece)
-  const id = store.add('floorPlacements', { pieceId, optionId: null, number, parked: false, ...at })
-  await focusPiece(id)
-}
-/** An item becomes a piece to come, in the size of its option, and stands in the room. */
-async function drawItem(itemId: string): Promise<void> {
-  const job = store.snapshot
-  const item = job?.items.find((i) => i.id === itemId)
-  if (!job || !item) return
-  const option =
-    job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
-  const kind = item.pieceKind ?? kindOfName(item.name) ?? 'other'
-  const id = store.add('pieces', {
-    ...ROWS.pieces.blank(),
-    name: item.name,
-    itemId,
-    kind,
-    count: Math.min(20, item.quantity),
-    position: nextPosition(job.pieces),
-    serves: [...item.serves],
-    traits: [],
-    widthMm: option?.widthMm ?? item.maxWidthMm ?? 600,
-    depthMm: option?.depthMm ?? item.maxDepthMm ?? 400,
-    heightMm: option?.heightMm ?? item.maxHeightMm ?? 600,
-    fixing: item.fixing,
-    weightG: item.weightG ?? null,
-    originalAt: item.originalAt,
-    wallId: item.wallId ?? null,
-  })
-  await nextTick()
-  if (!OFF_FLOOR.has(kind)) await placePiece(id, 1)
-}
+const { waiting, undrawn, place, draw } = useWaiting(facts, focusPiece)
 
 function choose(id: string, also: boolean): void {
   if (also && chosenId.value && chosenId.value !== id) otherId.value = chosenId.value
@@ -225,7 +167,7 @@ function keys(event: KeyboardEvent): void {
   const key = event.key
   if (key === 'n' || key === 'N') {
     const next = waiting.value[0]
-    if (next) void placePiece(next.piece.id, next.number)
+    if (next) void place(next.piece.id, next.number)
     event.preventDefault()
     return
   }
@@ -238,7 +180,7 @@ function keys(event: KeyboardEvent): void {
     return
   }
   if (key === 'p' || key === 'P') {
-    proposals.value?.$el.click()
+    void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`)
     return
   }
   const id = stand ?? chosenId.value
@@ -269,7 +211,6 @@ function keys(event: KeyboardEvent): void {
     otherId.value = undefined
   }
 }
-const proposals = ref<{ $el: HTMLElement }>()
 
 // Acts on the chosen piece
 const put = (place: { xMm: number; yMm: number; turnDeg?: number }) =>
@@ -449,35 +390,15 @@ function tape(): void {
       />
     </template>
     <template #strip>
-      <div v-if="room" class="waiting">
-        <p>
-          <b>{{
-            waiting.length + undrawn.length === 0
-              ? 'Everything floorPlacements in the room'
-              : 'Not in the room yet'
-          }}</b>
-          <span class="second"
-            >&ensp;{{ standings.length }} placed{{ looks === '' ? '' : `, ${looks}` }}</span
-          >
-        </p>
-        <p class="acts">
-          <button
-            v-for="w in waiting"
-            :key="w.piece.id"
-            class="chip"
-            @click="placePiece(w.piece.id, w.number)"
-          >
-            {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
-            <span>{{ mmText(w.piece.widthMm) }} × {{ mmText(w.piece.depthMm) }}</span>
-          </button>
-          <button v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="drawItem(i.id)">
-            {{ i.name }} <span>to buy</span>
-          </button>
-          <RouterLink ref="proposals" class="word" :to="`/jobs/${store.snapshot.brief.id}/plan/proposals`"
-            >Propose arrangements</RouterLink
-          >
-        </p>
-      </div>
+      <FloorWaiting
+        v-if="room"
+        :waiting="waiting"
+        :undrawn="undrawn"
+        :placed="standings.length"
+        :looks="looks"
+        @place="place"
+        @draw="draw"
+      />
     </template>
   </StagePage>
 </template>
@@ -514,24 +435,5 @@ svg {
 }
 .measures .figure {
   white-space: normal;
-}
-.waiting {
-  display: grid;
-  gap: 6px;
-}
-.chip {
-  border: 1px solid var(--rule-2);
-  background: #fff;
-  padding: 3px 9px;
-  min-height: 28px;
-  font-size: 13px;
-}
-.chip span {
-  color: var(--ink-2);
-  font-stretch: 80%;
-  padding-left: 4px;
-}
-.chip.to-buy {
-  border-style: dashed;
 }
 </style>

@@ -13,7 +13,7 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { weightText } from '../../core/kernel/units/weight.js'
+import { weightText } from '@bonitas/core/kernel/units/weight'
 import LengthInput from './LengthInput.vue'
 import HangEditor from './HangEditor.vue'
 import FrameEditor from './FrameEditor.vue'
@@ -97,9 +97,9 @@ const waiting = computed(() => {
   if (!job || !facts.value) return []
   const count = new Map<string, number>()
   for (const h of job.wallPlacements) count.set(h.pieceId, (count.get(h.pieceId) ?? 0) + 1)
-  const floorPlacements = new Set(job.floorPlacements.map((s) => s.pieceId))
+  const onFloor = new Set(job.floorPlacements.map((s) => s.pieceId))
   return facts.value.pieces
-    .filter((p) => HANGABLE.has(p.kind) && !floorPlacements.has(p.id) && (count.get(p.id) ?? 0) < p.count)
+    .filter((p) => HANGABLE.has(p.kind) && !onFloor.has(p.id) && (count.get(p.id) ?? 0) < p.count)
     .filter(
       (p) =>
         p.kind === 'picture' ||

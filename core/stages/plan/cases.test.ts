@@ -541,18 +541,17 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     }
   },
   'C119 a pendant on nylon': () => {
-    const wallPlacements = (traits: ExamplePiece['traits']) =>
+    const hungWith = (traits: ExamplePiece['traits']) =>
       found(
         example({ pieces: [ex('lamp', 'Pendant', { weightG: 2100, traits: traits ?? [] })] }),
         'plan.suspension',
       )
     return {
-      flagged: wallPlacements(['hung by line or cord']).length === 1,
+      flagged: hungWith(['hung by line or cord']).length === 1,
       'chain or cable rated 10.5 kg':
-        suspensionG(2100) === 10500 &&
-        wallPlacements(['hung by line or cord'])[0]!.wanted.includes('10.5 kg'),
+        suspensionG(2100) === 10500 && hungWith(['hung by line or cord'])[0]!.wanted.includes('10.5 kg'),
       'breaking load is no working load': /Breaking load is not working load/.test(
-        wallPlacements(['hung by line or cord'])[0]!.because,
+        hungWith(['hung by line or cord'])[0]!.because,
       ),
     }
   },

@@ -223,9 +223,9 @@ export function bestChoice(choosing: Choosing, wish: Wish = {}): ChosenSet {
   const found = chosenSet(choosing, bestSet(problem))
   const now = nowOf(choosing)
   const today = choosing.items.map((i) => i.now?.id)
-  const floorPlacements =
+  const keepsToday =
     wish.take === undefined && now.costMinor <= choosing.budgetMinor && keeps(choosing, problem, today)
-  return floorPlacements && (!found.feasible || found.value < now.value)
+  return keepsToday && (!found.feasible || found.value < now.value)
     ? { feasible: true, proven: found.proven, ...now, changes: [] }
     : found
 }

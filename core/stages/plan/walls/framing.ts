@@ -128,9 +128,9 @@ export interface RankedFrame {
 export function rankFrames(
   picture: 'traditional' | 'modern',
   house: 'traditional' | 'modern',
-  discounts: readonly FrameOffer[],
+  offers: readonly FrameOffer[],
 ): RankedFrame[] {
-  return discounts
+  return offers
     .map((offer): RankedFrame => {
       const suitsPicture = picture === 'traditional' ? offer.profile !== 'flat' : offer.profile !== 'ornate'
       const modern = ['black', 'white', 'silver', 'natural timber', 'color'].includes(offer.coat)

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { FACES } from '@bonitas/core/model/vocabulary/room'
+import RowChoice from '../form/RowChoice.vue'
+import type { Wall } from '@bonitas/core/model/rows/walls'
+import RowTable from '../form/RowTable.vue'
+import type { TableColumn } from '../form/tableColumn.js'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import LaserLine from './LaserLine.vue'
+import { moveWall } from './wallEdits.js'
+import { readWall } from './wallEntry.js'
+
+/** The walls as they are walked: called out one after the other, and put right in their table. */
+const chosen = defineModel<string | undefined>('chosen')
+const store = useJobStore()
+const { system, length } = useLocale()
+const job = computed(() => store.snapshot)
+const facts = computed(() => store.derived?.measure)
+const walls = computed(() => facts.value?.walls ?? [])
+const closure = computed(() => facts.value?.closure)
+
+const typed = ref('')
+const fault = ref('')
+const entry = ref<HTMLInputElement>()
+const usual = computed(() => (closure.value?.run.sense === 'left' && walls.value.length > 0 ? -90 : 90))
+
+async function addWall(): Promise<void> {
+  if (typed.value.trim() === '') return
+  try {
+    const wall = readWall(typed.value, system.value, usual.value)
+    fault.value = ''
+    const last = walls.value[walls.value.length - 1]
+    chosen.value = store.add('walls', {
+      position: (last?.position ?? -1) + 1,
+      face: last?.face ?? 'smooth paint',
+      ...wall,
+    })
+    typed.value = ''
+    await nextTick()
+    entry.value?.focus()
+    document.querySelector('.walls tr:last-child')?.scrollIntoView({ block: 'nearest' })
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    fault.value = error.message
+  }
+}
+
+const nameOf = (i: number) => (facts.value ? facts.value.nameOf(walls.value[i]?.id ?? '') : '')
+const correction = (i: number) => {
+  const now = closure.value
+  const c = now?.corrections[i]
+  if (!c || now.state !== 'closed') return ''
+  const by = Math.round((c.correctedMm - c.lengthMm) * 10) / 10
+  return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(1)}`
+}
+const turned = (i: number) => {
+  const c = closure.value?.corrections[i]
+  return c
+    ? `${length(c.lengthMm)} becomes ${c.correctedMm.toFixed(1)} mm and turns by ${Math.abs(c.turnedDeg).toFixed(2)}°`
+    : ''
+}
+
+const columns = computed((): TableColumn<Wall>[] => [
+  { id: 'number', head: '#' },
+  { id: 'name', head: 'Wall', kind: 'text', label: (_w, i) => `Name of wall ${i + 1}` },
+  {
+    id: 'lengthMm',
+    head: 'Length',
+    kind: 'length',
+    figure: true,
+    label: (_w, i) => `Length of wall ${i + 1}`,
+  },
+  { id: 'turnDeg', head: 'Then', kind: 'turn', label: (_w, i) => `Turn after wall ${i + 1}` },
+  ...(closure.value?.state === 'closed' && closure.value.run.gapMm >= 1
+    ? [{ id: 'spread', head: 'Spread', figure: true }]
+    : []),
+])
+const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.value, id, by))
+</script>
+
+<template>
+  <section v-if="closure" class="run" aria-label="Wall run">
+    <form class="entry" novalidate @submit.prevent="addWall">
+      <label for="next-wall"
+        >Wall {{ walls.length + 1 }}: length, then the turn at its end<span class="second"
+          >4860 turns {{ usual === 90 ? 'right' : 'left' }}; 4860 l turns left; 850 r 45, bay gives a
+          name</span
+        ></label
+      >
+      <div>
+        <input
+          id="next-wall"
+          ref="entry"
+          v-model="typed"
+          data-length="wall"
+          :data-dirty="typed !== ''"
+          autocomplete="off"
+          :aria-invalid="fault ? 'true' : undefined"
+          aria-describedby="next-wall-says"
+        />
+        <button class="button primary">Next</button>
+      </div>
+      <p id="next-wall-says" class="fault">{{ fault }}</p>
+    </form>
+    <div class="walls">
+      <RowTable
+        v-if="walls.length > 0"
+        v-model:chosen="chosen"
+        collection="walls"
+        :rows="walls"
+        :columns="columns"
+        :name-of="(_w, i) => `wall ${i + 1}, ${nameOf(i)}`"
+        removable
+      >
+        <template #cell-number="{ index }">{{ index + 1 }}</template>
+        <template #cell-spread="{ index }"
+          ><span :title="turned(index)">{{ correction(index) }}</span></template
+        >
+      </RowTable>
+    </div>
+    <div v-if="chosen && walls.some((w) => w.id === chosen)" class="more">
+      <template v-for="(w, i) in walls" :key="w.id">
+        <template v-if="w.id === chosen">
+          <RowChoice
+            collection="walls"
+            :row="w"
+            field="face"
+            :choices="FACES"
+            :label="`Face of ${nameOf(i)}`"
+          />
+          <p>
+            <button class="word" :disabled="i === 0" @click="move(w.id, -1)">Earlier</button>
+            <button class="word" :disabled="i === walls.length - 1" @click="move(w.id, 1)">Later</button>
+          </p>
+        </template>
+      </template>
+    </div>
+    <LaserLine />
+  </section>
+</template>
+
+<style scoped>
+.entry label span {
+  display: block;
+}
+.entry > div {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  margin-top: 4px;
+}
+.entry input {
+  font-size: 17px;
+  min-height: 36px;
+}
+.entry .fault {
+  min-height: 18px;
+}
+.walls {
+  max-height: 372px;
+  overflow-y: auto;
+}
+.walls :deep(table) {
+  table-layout: fixed;
+}
+.walls :deep(.of-number) {
+  width: 20px;
+  color: var(--ink-2);
+}
+.walls :deep(.of-lengthMm) {
+  width: 66px;
+}
+.walls :deep(.of-turnDeg) {
+  width: 80px;
+}
+.walls :deep(.of-spread) {
+  width: 46px;
+}
+.more {
+  display: flex;
+  align-items: end;
+  gap: 14px;
+  padding: 8px 0;
+}
+.more p {
+  display: flex;
+  gap: 12px;
+}
+@media (width < 760px) {
+  .walls {
+    max-height: none;
+  }
+}
+</style>

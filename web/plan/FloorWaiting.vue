@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router'
+import type { Item } from '@bonitas/core/model/rows/items'
+import type { Stored } from '@bonitas/core/model/snapshot'
+import type { PlanPiece } from '@bonitas/core/stages/plan/standing'
+import { mmText } from '@bonitas/core/kernel/units/length'
+import { useJobStore } from '../job/jobStore.js'
+
+/** What is not in the room yet, each set in with one click. */
+defineProps<{
+  waiting: readonly { readonly piece: PlanPiece; readonly number: number }[]
+  undrawn: readonly Stored<Item>[]
+  placed: number
+  /** What there is to look at, in words; empty when there is nothing. */
+  looks: string
+}>()
+defineEmits<{ place: [pieceId: string, number: number]; draw: [itemId: string] }>()
+const store = useJobStore()
+</script>
+
+<template>
+  <div class="waiting">
+    <p>
+      <b>{{
+        waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet'
+      }}</b>
+      <span class="second">&ensp;{{ placed }} placed{{ looks === '' ? '' : `, ${looks}` }}</span>
+    </p>
+    <p class="acts">
+      <button
+        v-for="w in waiting"
+        :key="w.piece.id"
+        class="chip"
+        @click="$emit('place', w.piece.id, w.number)"
+      >
+        {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
+        <span>{{ mmText(w.piece.widthMm) }} × {{ mmText(w.piece.depthMm) }}</span>
+      </button>
+      <button v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="$emit('draw', i.id)">
+        {{ i.name }} <span>to buy</span>
+      </button>
+      <RouterLink class="word" :to="`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`"
+        >Propose arrangements</RouterLink
+      >
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.waiting {
+  display: grid;
+  gap: 6px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+}
+.chip {
+  border: 1px solid var(--rule-2);
+  background: #fff;
+  padding: 3px 9px;
+  min-height: 28px;
+  font-size: 13px;
+}
+.chip span {
+  color: var(--ink-2);
+  font-stretch: 80%;
+  padding-left: 4px;
+}
+.chip.to-buy {
+  border-style: dashed;
+}
+</style>

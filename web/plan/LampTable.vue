@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Light } from '@bonitas/core/model/rows/lights'
+import { AIMS } from '@bonitas/core/model/vocabulary/lamp'
+import { NEW_LIGHT } from '@bonitas/core/stages/plan/newRows'
+import RowTable from '../form/RowTable.vue'
+import type { TableColumn } from '../form/tableColumn.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** The lamps of the job with the light they give; those lit for a look, and what could carry one more. */
+defineProps<{ off: ReadonlySet<string>; placed: ReadonlySet<string> }>()
+const emit = defineEmits<{ toggle: [id: string] }>()
+const store = useJobStore()
+const columns: TableColumn<Light>[] = [
+  { id: 'name', head: 'Lamp', kind: 'text', label: () => 'Name' },
+  { id: 'on', head: 'On' },
+  { id: 'lumens', head: 'Lumens', kind: 'whole', figure: true },
+  { id: 'beamDeg', head: 'Beam', kind: 'real', figure: true },
+  { id: 'aim', head: 'Thrown', choices: AIMS },
+  { id: 'headMm', head: 'Above foot', kind: 'length', figure: true },
+]
+const rows = computed(() => store.snapshot?.lights ?? [])
+const unlit = computed(() => {
+  const job = store.snapshot
+  if (!job) return []
+  return job.pieces.filter(
+    (p) =>
+      p.kind === 'lamp' &&
+      p.verdict !== 'let go' &&
+      p.verdict !== 'move' &&
+      !job.lights.some((l) => l.pieceId === p.id),
+  )
+})
+const points = computed(() => {
+  const job = store.snapshot
+  if (!job) return []
+  return job.fixtures.filter(
+    (f) =>
+      (f.kind === 'ceiling point' || f.kind === 'wall light') &&
+      !job.lights.some((l) => l.fixtureId === f.id),
+  )
+})
+function addPiece(id: string): void {
+  const piece = store.snapshot?.pieces.find((p) => p.id === id)
+  if (piece)
+    store.add('lights', {
+      ...NEW_LIGHT,
+      name: piece.name,
+      pieceId: id,
+      headMm: Math.max(0, Math.round(piece.heightMm * 0.85)),
+    })
+}
+function addFixture(id: string): void {
+  const f = store.snapshot?.fixtures.find((x) => x.id === id)
+  if (f)
+    store.add('lights', {
+      ...NEW_LIGHT,
+      name: f.name || f.kind,
+      fixtureId: id,
+      aim: 'down',
+      beamDeg: 120,
+      headMm:
+        f.kind === 'wall light' ? f.bottomMm : Math.max(1800, (store.snapshot?.room.heightMm ?? 2500) - 350),
+    })
+}
+</script>
+
+<template>
+  <div class="lamps">
+    <RowTable
+      v-if="rows.length > 0"
+      collection="lights"
+      :rows="rows"
+      :columns="columns"
+      :name-of="(l) => l.name"
+      removable
+    >
+      <template #cell-on="{ row }">
+        <input
+          type="checkbox"
+          :checked="!off.has(row.id)"
+          :aria-label="`${row.name} is on`"
+          @change="emit('toggle', row.id)"
+        />
+        <span v-if="!placed.has(row.id)" class="second">not placed</span>
+      </template>
+    </RowTable>
+    <p v-else class="second">
+      No lamp has its light entered yet. Lumens stand on every box; a 60 W bulb of old gave about 806 (EC
+      244/2009, from memory).
+    </p>
+    <p class="acts">
+      <button v-for="p in unlit" :key="p.id" class="chip" @click="addPiece(p.id)">
+        Light of {{ p.name }}
+      </button>
+      <button v-for="f in points" :key="f.id" class="chip" @click="addFixture(f.id)">
+        Lamp at {{ f.name || f.kind }}
+      </button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.lamps {
+  display: grid;
+  gap: 6px;
+  max-height: 200px;
+  overflow: auto;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+}
+.chip {
+  border: 1px solid var(--rule-2);
+  background: #fff;
+  padding: 3px 9px;
+  min-height: 28px;
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,74 @@
+import { computed, nextTick, type ComputedRef } from 'vue'
+import { itemsWithoutPiece } from '@bonitas/core/model/oneThing'
+import { ROWS } from '@bonitas/core/model/registry'
+import type { Category } from '@bonitas/core/model/vocabulary/category'
+import { kindOfName } from '@bonitas/core/stages/brief/coverage'
+import { firstPlace } from '@bonitas/core/stages/plan/firstPlace'
+import { OFF_FLOOR } from '@bonitas/core/stages/plan/needs'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+
+const DRAWN: readonly Category[] = ['furniture', 'textiles', 'light', 'decor', 'fixtures']
+
+/**
+ * What is not in the room yet: pieces without a place on the floor, and lines that nobody has drawn; and what sets them in.
+ *
+ * @param focus takes the eye and the keys to a place that was just given
+ */
+export function useWaiting(facts: ComputedRef<PlanFacts | undefined>, focus: (id: string) => Promise<void>) {
+  const store = useJobStore()
+  const waiting = computed(() => {
+    const job = store.snapshot
+    if (!job || !facts.value) return []
+    const stood = new Map<string, number>()
+    for (const s of job.floorPlacements.filter((x) => !x.parked))
+      stood.set(s.pieceId, (stood.get(s.pieceId) ?? 0) + 1)
+    return facts.value.pieces
+      .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
+      .filter((p) => (stood.get(p.id) ?? 0) < p.count && !job.wallPlacements.some((h) => h.pieceId === p.id))
+      .map((piece) => ({ piece, number: (stood.get(piece.id) ?? 0) + 1 }))
+  })
+  const undrawn = computed(() => {
+    const job = store.snapshot
+    return job ? itemsWithoutPiece(job.items, job.pieces).filter((i) => DRAWN.includes(i.category)) : []
+  })
+
+  async function place(pieceId: string, number: number): Promise<void> {
+    const piece = facts.value?.pieces.find((p) => p.id === pieceId)
+    if (!piece || !facts.value) return
+    const at = firstPlace(facts.value, piece)
+    await focus(store.add('floorPlacements', { pieceId, optionId: null, number, parked: false, ...at }))
+  }
+
+  /** A line becomes a piece to come, in the size of its option, and stands in the room. */
+  async function draw(itemId: string): Promise<void> {
+    const job = store.snapshot
+    const item = job?.items.find((i) => i.id === itemId)
+    if (!job || !item) return
+    const option =
+      job.options.find((o) => o.id === item.chosenOptionId) ?? job.options.find((o) => o.itemId === item.id)
+    const kind = item.pieceKind ?? kindOfName(item.name) ?? 'other'
+    const id = store.add('pieces', {
+      ...ROWS.pieces.blank(),
+      name: item.name,
+      itemId,
+      kind,
+      count: Math.min(20, item.quantity),
+      position: nextPosition(job.pieces),
+      serves: [...item.serves],
+      traits: [],
+      widthMm: option?.widthMm ?? item.maxWidthMm ?? 600,
+      depthMm: option?.depthMm ?? item.maxDepthMm ?? 400,
+      heightMm: option?.heightMm ?? item.maxHeightMm ?? 600,
+      fixing: item.fixing,
+      weightG: item.weightG ?? null,
+      originalAt: item.originalAt,
+      wallId: item.wallId ?? null,
+    })
+    await nextTick()
+    if (!OFF_FLOOR.has(kind)) await place(id, 1)
+  }
+
+  return { waiting, undrawn, place, draw }
+}
