@@ -4,7 +4,6 @@ import { RouterLink, useRoute } from 'vue-router'
 import { inScheme } from '@bonitas/core/job/inScheme'
 import { puttingBack } from '@bonitas/core/stages/brief/puttingBack'
 import { LIMIT_KINDS } from '@bonitas/core/model/vocabulary/limit'
-import { CHANGES } from '@bonitas/core/model/vocabulary/change'
 import { SURFACES } from '@bonitas/core/model/vocabulary/surface'
 import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
 import { dayText } from '@bonitas/core/kernel/units/days'
@@ -17,6 +16,8 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import StageTabs from '../job/StageTabs.vue'
+import Consents from './Consents.vue'
+import Tenure from './Tenure.vue'
 
 const store = useJobStore()
 const route = useRoute()
@@ -30,24 +31,9 @@ const surfaces = computed(() => [
   ...SURFACES.map((s) => ({ value: s, text: surfaceName(s) })),
   ...walls.value.map((w) => ({ value: `wall:${w.value ?? ''}`, text: w.text })),
 ])
-const anywhere = computed(() => [{ value: '', text: 'anywhere' }, ...surfaces.value.slice(1)])
 const pieces = computed(() => [
   { value: null, text: 'no piece' },
   ...(job.value?.pieces ?? []).map((p) => ({ value: p.id, text: p.name })),
-])
-const finishes = computed(() => [
-  { value: null, text: 'none' },
-  ...(job.value?.finishes ?? []).map((f) => ({ value: f.id, text: f.name })),
-])
-const items = computed(() => [
-  { value: null, text: 'any item' },
-  ...(job.value?.items ?? []).map((i) => ({ value: i.id, text: i.name })),
-])
-const letters = computed(() => [
-  { value: null, text: 'no photo' },
-  ...(job.value?.photos ?? [])
-    .filter((p) => p.kind === 'letter')
-    .map((p, i) => ({ value: p.id, text: p.note || `Letter ${i + 1}` })),
 ])
 const rented = computed(() => job.value?.schools.tenure === 'rented')
 const back = computed(() =>
@@ -58,64 +44,15 @@ const open = computed(() => brief.value?.changes.filter((c) => !c.consent).lengt
 
 const addLimit = () =>
   store.add('limits', { kind: 'must stay', what: 'Floor', surface: 'floor', pieceId: null, why: '' })
-const addConsent = () =>
-  store.add('consents', {
-    on: store.day,
-    change: 'paint',
-    surface: '',
-    colors: 'any color',
-    finishId: null,
-    itemId: null,
-    photoId: null,
-    words: '',
-  })
 const addWork = () =>
   store.add('works', { what: 'Unfinished work', wallId: null, readyOn: null, done: false })
-const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/${id}`
 </script>
 
 <template>
   <StagePage v-if="job" title="Brief">
     <template #head><StageTabs stage="brief" /></template>
     <div class="limits">
-      <section>
-        <h2>Tenure</h2>
-        <div class="tenure" role="radiogroup" aria-label="Tenure">
-          <label v-for="t in [null, 'owned', 'rented'] as const" :key="t ?? 'none'">
-            <input
-              type="radio"
-              name="tenure"
-              :checked="job.schools.tenure === t"
-              @change="store.change('schools', job.schools.id, { tenure: t })"
-            />
-            {{ t ?? 'not said yet' }}
-          </label>
-          <RowField v-if="rented" collection="brief" :row="job.brief" field="leaseEndsOn" kind="date" />
-          <RowField
-            v-if="rented"
-            collection="brief"
-            :row="job.brief"
-            field="backPrimerMinor"
-            kind="money"
-            figure
-          />
-          <RowField
-            v-if="rented"
-            collection="brief"
-            :row="job.brief"
-            field="backPaintMinor"
-            kind="money"
-            figure
-          />
-        </div>
-        <p class="second">
-          {{
-            rented
-              ? 'Nothing is drilled, painted or fixed without consent in writing. Ask first; each answer is read narrowly: one color is not another, painting is not drilling.'
-              : 'In a rented home nothing is drilled, painted or fixed without leave, and what was changed is listed for putting back.'
-          }}
-        </p>
-      </section>
+      <Tenure />
       <section>
         <div class="bar">
           <h2>What must stay, what may not be touched</h2>
@@ -139,47 +76,7 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
           </button>
         </div>
       </section>
-      <section v-if="rented || job.consents.length > 0">
-        <div class="bar">
-          <h2>The landlord’s written consent</h2>
-          <button class="button" @click="addConsent">Add a letter</button>
-        </div>
-        <p v-if="job.consents.length === 0" class="second">
-          One entry per change the letter allows, with its date. A photo of it is added under Pictures.
-        </p>
-        <div v-for="c in job.consents" :key="c.id" class="row consent">
-          <RowField collection="consents" :row="c" field="on" kind="date" />
-          <RowChoice collection="consents" :row="c" field="change" :choices="CHANGES" />
-          <RowChoice collection="consents" :row="c" field="surface" :choices="anywhere" label="Where" />
-          <RowChoice
-            v-if="c.change === 'paint' || c.change === 'cover'"
-            collection="consents"
-            :row="c"
-            field="colors"
-            :choices="['any color', 'white or grey', 'one finish']"
-          />
-          <RowChoice
-            v-if="c.colors === 'one finish'"
-            collection="consents"
-            :row="c"
-            field="finishId"
-            :choices="finishes"
-          />
-          <RowChoice
-            v-if="c.change !== 'paint' && c.change !== 'cover'"
-            collection="consents"
-            :row="c"
-            field="itemId"
-            :choices="items"
-          />
-          <RowChoice collection="consents" :row="c" field="photoId" :choices="letters" label="Photo" />
-          <RowField class="words" collection="consents" :row="c" field="words" kind="text" />
-          <a v-if="c.photoId" :href="photo(c.photoId)" target="_blank" rel="noopener">see the letter</a>
-          <button class="word" aria-label="Remove the letter" @click="store.remove('consents', c.id)">
-            Remove
-          </button>
-        </div>
-      </section>
+      <Consents v-if="rented || job.consents.length > 0" :surfaces="surfaces" />
       <section v-if="rented || back.length > 0">
         <div class="bar">
           <h2>Putting back{{ job.brief.leaseEndsOn ? ` by ${dayText(job.brief.leaseEndsOn)}` : '' }}</h2>
@@ -246,26 +143,6 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
 .link {
   text-decoration: none;
 }
-.tenure {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 16px;
-  align-items: end;
-  margin: 6px 0;
-}
-.tenure label {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-  min-height: 30px;
-}
-.tenure .row-field {
-  width: 124px;
-}
-.tenure :deep(.row-field label) {
-  display: block;
-  min-height: 0;
-}
 .row {
   display: grid;
   gap: 8px 12px;
@@ -276,18 +153,11 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
 .limit {
   grid-template-columns: 1.2fr 1fr 1fr 1fr 1.4fr 24px;
 }
-.consent {
-  grid-template-columns: repeat(5, minmax(0, 1fr));
-}
-.consent .words {
-  grid-column: span 3;
-}
 .work {
   grid-template-columns: 2fr 1.2fr 1fr 80px 24px;
 }
 @media (width < 760px) {
   .limit,
-  .consent,
   .work {
     grid-template-columns: 1fr 1fr;
   }

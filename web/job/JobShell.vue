@@ -3,14 +3,15 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch 
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
-import { daysBetween } from '@bonitas/core/kernel/units/days'
 import { ApiProblem } from '../api/http.js'
 import '../styles/element.css'
 import { stageKeys, typing } from './keys.js'
 import { useJobStore } from './jobStore.js'
+import JobHead from './JobHead.vue'
+import JobNotices from './JobNotices.vue'
 import { stageLines } from './stageLines.js'
+import StageNav from './StageNav.vue'
 import TheRibbon from './TheRibbon.vue'
-import TheTape from './TheTape.vue'
 import { tapeView } from './tapeView.js'
 
 // Dialogs are rare; the shell does not carry them until one opens.
@@ -44,11 +45,6 @@ const stages = computed(() => {
   const lines = stageLines(store.snapshot, store.derived, findings ?? [], store.day, store.plan)
   return findings ? lines : lines.map((l) => ({ ...l, line: '\u00a0' }))
 })
-const daysLeft = computed(() => {
-  const on = store.snapshot?.brief.installOn
-  return on ? daysBetween(store.day, on) : undefined
-})
-
 async function load(): Promise<void> {
   failure.value = ''
   const wanted = jobId.value
@@ -67,9 +63,6 @@ async function load(): Promise<void> {
 function go(path: string): void {
   void router.push(`/jobs/${jobId.value}/${path}`)
 }
-
-/** A stage stays marked on its further pages. */
-const isHere = (path: string) => route.path.split('/')[3] === path
 
 function keys(event: KeyboardEvent): void {
   if (event.altKey && !event.ctrlKey && !event.metaKey) {
@@ -113,14 +106,6 @@ watch(
 /** A question about a change is asked where the change was made, and said elsewhere. */
 const asksHere = computed(() => store.conflict?.group.at === store.stage)
 const comeBack = () => store.nudge()
-const reloadPage = () => window.location.reload()
-const undoTitle = computed(() => {
-  const step = store.lastStep
-  return !step ? 'Nothing to undo on this page' : 'act' in step ? step.act : `Undo: ${step.name}`
-})
-const redoTitle = computed(() =>
-  store.nextStep ? `Redo: ${store.nextStep.name}` : 'Nothing to do again on this page',
-)
 onMounted(() => {
   window.addEventListener('keydown', keys)
   window.addEventListener('online', comeBack)
@@ -135,86 +120,11 @@ onBeforeUnmount(() => {
 
 <template>
   <div v-if="store.snapshot && store.derived && tape" class="shell">
-    <header>
-      <div class="title">
-        <p class="wide">{{ store.snapshot.brief.roomName }}</p>
-        <p class="second">
-          {{ [store.snapshot.client.name, store.snapshot.brief.place].filter(Boolean).join(', ')
-          }}<template v-if="store.derived.palette.scheme">
-            · Scheme “{{ store.derived.palette.scheme.name }}”</template
-          >
-        </p>
-      </div>
-      <TheTape
-        :view="tape"
-        @open="(itemId) => router.push({ path: `/jobs/${jobId}/source`, query: { item: itemId } })"
-      />
-      <div class="days">
-        <template v-if="daysLeft !== undefined">
-          <p class="big narrow">{{ Math.abs(daysLeft) }}</p>
-          <p class="second">{{ daysLeft >= 0 ? 'days to install' : 'days past install' }}</p>
-        </template>
-        <p v-else class="second">no install date</p>
-      </div>
-    </header>
-    <nav aria-label="Stages">
-      <RouterLink
-        v-for="s in stages"
-        :key="s.path"
-        :to="`/jobs/${jobId}/${s.path}`"
-        :class="{ here: isHere(s.path) }"
-        :aria-current="isHere(s.path) ? 'page' : undefined"
-        :title="`Alt + ${s.number}`"
-      >
-        <span class="narrow number">{{ s.number }}</span>
-        <b>{{ s.name }}</b>
-        <span class="second">{{ s.line }}</span>
-      </RouterLink>
-      <div class="foot">
-        <RouterLink to="/jobs" class="second">All jobs</RouterLink>
-        <div>
-          <button class="word" :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">
-            Undo
-          </button>
-          <button class="word" :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">
-            Redo
-          </button>
-          <button class="word" @click="help = true">Keys</button>
-        </div>
-        <p class="second said" role="status">{{ store.said }}</p>
-        <p class="second" role="status">
-          {{ store.waiting === 0 ? 'Saved' : store.gone || store.conflict ? '' : 'Saving …' }}
-        </p>
-      </div>
-    </nav>
+    <JobHead class="head" :job-id="jobId" :tape="tape" />
+    <StageNav class="stages" :job-id="jobId" :stages="stages" @keys="help = true" />
     <main :class="{ told: store.gone || store.signedOut || store.refusal }">
       <RouterView />
-      <div class="notices">
-        <div v-if="store.gone" class="notice" role="alert">
-          <b>The server is gone.</b> {{ store.waiting }}
-          {{ store.waiting === 1 ? 'change waits' : 'changes wait' }} in this browser and will be sent when it
-          is back. You can go on working.
-          <button class="word" @click="store.nudge">Try now</button>
-        </div>
-        <div v-if="store.signedOut" class="notice" role="alert">
-          <b>Your session has ended.</b> What you changed is kept here.
-          <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }" @click="store.close"
-            >Sign in again</RouterLink
-          >
-        </div>
-        <div v-if="store.conflict && !asksHere" class="notice" role="alert">
-          <b>A change of yours met another’s.</b> {{ store.conflict.group.name }} waits until you choose.
-          <RouterLink :to="`/jobs/${jobId}/${store.conflict.group.at}`">Choose</RouterLink>
-        </div>
-        <div v-if="store.outdated" class="notice" role="status">
-          <b>The program was renewed.</b> Load this page anew to go on with it; nothing is lost.
-          <button class="word" @click="reloadPage">Load anew</button>
-        </div>
-        <div v-if="store.refusal" class="notice" role="alert">
-          <b>Not saved.</b> {{ store.refusal }}
-          <button class="word" @click="store.refusal = ''">Close</button>
-        </div>
-      </div>
+      <JobNotices :job-id="jobId" :asks-here="asksHere" />
       <ConflictDialog v-if="store.conflict && asksHere" />
       <BlockedDialog v-if="store.blocked" />
       <KeyHelp v-if="help" v-model="help" :own="stageKeys" />
@@ -242,85 +152,8 @@ onBeforeUnmount(() => {
   grid-template: 92px minmax(0, 1fr) / 168px minmax(0, 1fr) 38px;
   height: 100vh;
 }
-header {
+.head {
   grid-column: 1 / -1;
-  display: grid;
-  grid-template-columns: 248px minmax(0, 1fr) 150px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--ink);
-}
-.title {
-  padding: 16px 12px 0 18px;
-  border-right: 1px solid var(--rule);
-  overflow: hidden;
-}
-.title .wide {
-  font-size: 17px;
-  line-height: 1.15;
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  overflow: hidden;
-}
-.title .second {
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  margin-top: 3px;
-}
-.days {
-  border-left: 1px solid var(--rule);
-  padding: 12px 18px 0 0;
-  text-align: right;
-}
-.big {
-  font-size: 28px;
-  font-weight: 600;
-  line-height: 1.1;
-}
-nav {
-  background: var(--panel);
-  border-right: 1px solid var(--rule);
-  padding-top: 8px;
-  display: flex;
-  flex-direction: column;
-  overflow-y: auto;
-}
-nav > a {
-  display: grid;
-  grid-template-columns: 22px 1fr;
-  padding: 8px 8px 8px 14px;
-  border-left: 4px solid transparent;
-  text-decoration: none;
-  line-height: 1.35;
-}
-nav > a .number {
-  color: var(--ink-2);
-  padding-top: 1px;
-}
-nav > a .second {
-  grid-column: 2;
-}
-nav > a:hover {
-  background: var(--ground);
-}
-nav > a.here {
-  border-left-color: var(--ink);
-  background: var(--paper);
-}
-nav b {
-  font-weight: 600;
-}
-.foot {
-  margin-top: auto;
-  padding: 12px 8px 12px 18px;
-  display: grid;
-  gap: 4px;
-  font-size: 13px;
-}
-.foot div {
-  display: flex;
-  gap: 12px;
 }
 main {
   position: relative;
@@ -334,20 +167,6 @@ main {
 main.told {
   padding-bottom: 46px;
 }
-/* Over the foot of the bench, so that nothing moves under the hand. */
-.notices {
-  position: absolute;
-  left: 0;
-  right: 0;
-  bottom: 0;
-  z-index: 6;
-}
-.notice {
-  background: #fff;
-  border-left: 4px solid var(--stop);
-  border-top: 1px solid var(--ink);
-  padding: 10px 16px;
-}
 .opening {
   padding: 15vh 10vw;
   display: grid;
@@ -360,53 +179,7 @@ main.told {
     grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
     height: 100dvh;
   }
-  header {
-    display: block;
-    padding-bottom: 6px;
-  }
-  .title {
-    border: 0;
-    padding: 8px 14px 0;
-  }
-  .title .second {
-    margin: 0;
-  }
-  header > :deep(.tape),
-  .days,
   .shell > :deep(.ribbon) {
-    display: none;
-  }
-  nav {
-    flex-direction: row;
-    overflow-x: auto;
-    border-right: 0;
-    border-bottom: 1px solid var(--rule);
-    padding: 0;
-  }
-  nav > a {
-    display: block;
-    padding: 10px 12px 8px;
-    border-left: 0;
-    border-bottom: 3px solid transparent;
-    white-space: nowrap;
-  }
-  nav > a.here {
-    border-bottom-color: var(--ink);
-  }
-  nav > a .number,
-  nav > a .second {
-    display: none;
-  }
-  .foot {
-    margin: 0 0 0 auto;
-    padding: 8px 12px;
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    white-space: nowrap;
-  }
-  .foot > a,
-  .foot .word:last-child {
     display: none;
   }
 }

@@ -1,24 +1,22 @@
 <script setup lang="ts">
-import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { hexToLab, labToHex, lrv } from '@bonitas/core/kernel/color/lab'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
 
-import { dressChanges, layChanges } from '@bonitas/core/stages/palette/wear'
 import type { Surface } from '@bonitas/core/model/vocabulary/surface'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
-import { areaText } from '@bonitas/core/kernel/units/length'
 import FindingsPanel from '../job/FindingsPanel.vue'
-import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import FinishEditor from './FinishEditor.vue'
+import FinishTable from './FinishTable.vue'
 import HueDial from './HueDial.vue'
 import { paletteRows, type PaletteRow } from './paletteRows.js'
 import SchemeBar from './SchemeBar.vue'
+import { usePaletteActs } from './usePaletteActs.js'
 import WearerEditor from './WearerEditor.vue'
 
 const store = useJobStore()
@@ -30,7 +28,6 @@ const rows = computed(() =>
 )
 const bench = computed(() => facts.value?.finishes.filter((f) => f.where.length === 0) ?? [])
 const selectedKey = useInAddress('row')
-const table = ref<HTMLElement>()
 useStageKeys([
   ['↑ ↓', 'Previous and next row'],
   ['F', 'New finish'],
@@ -64,52 +61,28 @@ watch(
   { immediate: true },
 )
 
-function wear(row: PaletteRow, id: string | null): void {
-  if (!job.value || !facts.value) return
+const { wear, newFinish, newPiece, newPart, splits, split } = usePaletteActs(rows)
+function wearOn(row: PaletteRow, id: string | null): void {
   finishId.value = id ?? undefined
-  const { scheme } = facts.value
-  const worn = facts.value.pieces.find((p) => p.id === row.id)
-  const finishRow = job.value.finishes.find((f) => f.id === id) ?? null
-  if (row.kind === 'piece' && worn) store.apply(dressChanges(job.value, scheme, worn, id))
-  else if (row.surface) store.apply(layChanges(job.value, scheme, row.surface, finishRow))
+  wear(row, id)
 }
-
 function addFinish(): void {
-  const grey = hexToLab('#a8a8a8')
-  const n = (job.value?.finishes.length ?? 0) + 1
-  const id = store.add('finishes', {
-    ...ROWS.finishes.blank(),
-    name: `Finish ${n}`,
-    labL: grey.l,
-    labA: 0,
-    labB: 0,
-    colors: [],
-    readings: [],
-    paintKit: { spreadM2PerL: 12, lossPpm: 0, tins: [] },
-  })
+  const id = newFinish()
   const row = selected.value
   if (row && !row.finish) wear(row, id)
   finishId.value = id
   if (row?.finish) selectedKey.value = undefined
   focusField('Finish name')
 }
-
 function addPiece(): void {
-  const n = (job.value?.pieces.length ?? 0) + 1
-  selectedKey.value = store.add('pieces', {
-    ...ROWS.pieces.blank(),
-    serves: [],
-    position: nextPosition(job.value?.pieces ?? []),
-    name: `Piece ${n}`,
-    kind: 'other',
-    widthMm: 600,
-    depthMm: 400,
-    heightMm: 800,
-  })
+  selectedKey.value = newPiece()
   finishId.value = undefined
   focusField('Name')
 }
-
+function addPart(): void {
+  selectedKey.value = `part:${newPart()}`
+  finishId.value = undefined
+}
 function focusField(label: string): void {
   void nextTick(() => {
     const strip = document.querySelector('.editor')
@@ -123,51 +96,14 @@ function removeFinish(f: FinishFacts): void {
   store.remove('finishes', f.finish.id)
 }
 
-const NEW_PART = {
-  name: 'Panel fields',
-  kind: 'panel fields',
-  count: 4,
-  widthMm: 600,
-  heightMm: 900,
-} as const
-function addPart(): void {
-  const { kind, count, widthMm, heightMm, name } = NEW_PART
-  const n = (job.value?.parts.length ?? 0) + 1
-  const id = store.add('parts', {
-    name: n > 1 ? `${name} ${n}` : name,
-    kind,
-    wallId: null,
-    count,
-    widthMm,
-    heightMm,
-  })
-  selectedKey.value = `part:${id}`
-  finishId.value = undefined
-}
-/** The walls and openings that could wear a finish of their own and do not yet. */
-const splits = computed(() => {
-  const taken = new Set(rows.value.map((r) => r.surface))
-  return [
-    ...(store.derived?.areas?.walls ?? []).map((w) => ({ surface: `wall:${w.wallId}`, text: w.name })),
-    ...(store.derived?.surfaces?.openings ?? []).map((o) => ({
-      surface: `opening:${o.openingId}`,
-      text: o.name,
-    })),
-  ].filter((s) => !taken.has(s.surface as Surface))
-})
-function split(event: Event): void {
+function splitOff(event: Event): void {
   const select = event.target as HTMLSelectElement
   const surface = select.value as Surface | ''
   select.value = ''
-  const like =
-    facts.value?.finishAssignments.find(
-      (p) => p.surface === (surface.startsWith('wall:') ? 'walls' : 'doors'),
-    ) ?? facts.value?.finishAssignments[0]
-  const finishRow = job.value?.finishes.find((f) => f.id === like?.finishId)
-  if (!job.value || !surface || !finishRow) return
-  store.apply(layChanges(job.value, facts.value?.scheme, surface, finishRow))
+  const own = surface && split(surface)
+  if (!own) return
   selectedKey.value = surface
-  finishId.value = finishRow.id
+  finishId.value = own
 }
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
@@ -178,7 +114,7 @@ function keys(event: KeyboardEvent): void {
     const next = rows.value[Math.max(0, Math.min(rows.value.length - 1, at + by))]
     if (next) {
       select(next)
-      void nextTick(() => table.value?.querySelector<HTMLElement>('tr.here button')?.focus())
+      void nextTick(() => document.querySelector<HTMLElement>('.finish-rows tr.here button')?.focus())
     }
   } else if (event.key === 'f') {
     event.preventDefault()
@@ -200,10 +136,6 @@ const says = computed(() => {
       : ' · main, second, accent'
   return `School: ${job.value.schools.colorScheme ?? 'not chosen'}${aim} ${p(r.main)} / ${p(r.second)} / ${p(r.accent)}, fixed ${p(r.fixed)} %`
 })
-const under = (f: FinishFacts) =>
-  f.undertone.word === 'none'
-    ? `C ${f.undertone.chroma.toFixed(0)}`
-    : `${Math.round(f.undertone.hueDeg)}° · ${f.undertone.chroma.toFixed(0)}`
 </script>
 
 <template>
@@ -219,64 +151,13 @@ const under = (f: FinishFacts) =>
       <select
         v-if="splits.length > 0 && facts.finishAssignments.length > 0"
         aria-label="Give one wall or opening a finish of its own"
-        @change="split"
+        @change="splitOff"
       >
         <option value="">One wall or opening …</option>
         <option v-for="s in splits" :key="s.surface" :value="s.surface">{{ s.text }}</option>
       </select>
     </div>
-    <table ref="table">
-      <thead>
-        <tr>
-          <th scope="col" colspan="2">Where it goes</th>
-          <th scope="col">Role</th>
-          <th scope="col">Undertone</th>
-          <th scope="col" class="figure">LRV · share</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="r in rows" :key="r.key" :class="{ here: r.key === selectedKey }" @click="select(r)">
-          <td class="sw">
-            <i
-              class="swatch"
-              :class="{ none: !r.finish }"
-              :style="r.finish ? { background: labToHex(r.finish.lab) } : {}"
-            ></i>
-          </td>
-          <td>
-            <button class="name" :aria-pressed="r.key === selectedKey" @focus="select(r)">
-              <b>{{ r.where }}</b>
-              <span class="second">{{
-                r.finish
-                  ? [r.finish.finish.name, r.finish.finish.code, r.finish.finish.material]
-                      .filter(Boolean)
-                      .join(' · ')
-                  : 'no finish yet'
-              }}</span>
-            </button>
-          </td>
-          <td>
-            <template v-if="r.finish"
-              ><i class="mark" :class="r.finish.finish.role"></i>{{ r.finish.finish.role }}</template
-            >
-          </td>
-          <td>
-            <template v-if="r.finish"
-              ><span :title="r.finish.undertone.phrase">{{ r.finish.undertone.word }}</span>
-              <span class="second">{{ under(r.finish) }}</span></template
-            >
-          </td>
-          <td class="figure" :title="`${areaText(r.areaMm2, job.studio.system)} of what is seen`">
-            <template v-if="r.finish"
-              >{{ lrv(r.finish.lab).toFixed(0) }} · <b>{{ (100 * r.share).toFixed(1) }}%</b></template
-            >
-            <span v-else class="second">{{
-              r.areaMm2 > 0 ? areaText(r.areaMm2, job.studio.system) : 'not measured'
-            }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <FinishTable :rows="rows" :selected="selectedKey" @select="select" />
     <p v-if="facts.finishes.length === 0" class="second teaching">
       A finish is material, color and sheen together. Start with what stays, a floor, a tile, a piece that is
       loved: everything else is judged against it. “New finish” gives one to the row that is marked; its
@@ -306,7 +187,7 @@ const under = (f: FinishFacts) =>
           v-if="selected"
           :row="selected"
           :alone="!finish"
-          @wear="(id) => selected && wear(selected, id)"
+          @wear="(id) => selected && wearOn(selected, id)"
         />
         <FinishEditor v-if="finish" :facts="finish" @remove="removeFinish(finish)" />
         <p v-if="!finish && !selected" class="second">
@@ -319,67 +200,6 @@ const under = (f: FinishFacts) =>
 </template>
 
 <style scoped>
-tr {
-  cursor: default;
-}
-tr.here td {
-  background: var(--paper);
-}
-tr.here td:first-child {
-  box-shadow: inset 4px 0 var(--ink);
-}
-td {
-  padding: 3px 8px 3px 0;
-  vertical-align: middle;
-}
-.sw {
-  width: 74px;
-  padding-left: 10px;
-}
-.swatch {
-  display: block;
-}
-.swatch.none {
-  border: 1px dashed var(--rule-2);
-}
-.name {
-  border: 0;
-  background: none;
-  padding: 0;
-  text-align: left;
-  line-height: 1.22;
-  width: 100%;
-}
-.name b {
-  font-weight: 600;
-  display: block;
-}
-.mark {
-  display: inline-block;
-  width: 11px;
-  height: 11px;
-  border: 1px solid var(--ink);
-  margin-right: 7px;
-  vertical-align: -1px;
-}
-.mark.main {
-  background: var(--ink);
-}
-.mark.second {
-  background: linear-gradient(135deg, var(--ink) 50%, transparent 50%);
-}
-.mark.stays {
-  background: var(--hatch);
-}
-.mark.accent {
-  border-radius: 50%;
-}
-.mark.metal {
-  border-style: dotted;
-}
-.mark.foliage {
-  border-style: dashed;
-}
 .samples {
   display: flex;
   flex-wrap: wrap;

@@ -12,6 +12,8 @@ import { useLibraryStore, type NearSample } from './library/libraryStore.js'
 import NearList from './library/NearList.vue'
 import { useBench } from './library/useBench.js'
 import type { ExtractAsk, ExtractResult } from './picture/extract.worker.js'
+import ColorsFound from './picture/ColorsFound.vue'
+import Inspiration from './picture/Inspiration.vue'
 import PickCanvas from './picture/PickCanvas.vue'
 import { useTask } from '../worker/useTask.js'
 
@@ -190,26 +192,7 @@ const pulled = (p: Picked) =>
     </p>
     <div class="look">
       <PickCanvas :picture="file" :spot="chosen?.at" @pick="pick" @shown="extract" @unreadable="unreadable" />
-      <div
-        v-if="colors.length > 0"
-        class="bar"
-        role="img"
-        :aria-label="`${colors.length} colors in their shares`"
-      >
-        <i v-for="(c, i) in colors" :key="i" :style="{ flexGrow: c.share, background: labToHex(c.lab) }"></i>
-      </div>
-      <ul class="found">
-        <li v-for="(c, i) in colors" :key="i">
-          <button :aria-pressed="chosen?.lab === c.lab" @click="choose(c)">
-            <i :style="{ background: labToHex(c.lab) }"></i>
-            <span
-              >{{ word(c.lab) }}<br /><span class="second"
-                >{{ (100 * c.share).toFixed(c.share < 0.1 ? 1 : 0) }} %</span
-              ></span
-            >
-          </button>
-        </li>
-      </ul>
+      <ColorsFound :colors="colors" :chosen="chosen?.lab" @choose="choose" />
     </div>
     <template #panel>
       <section v-if="chosen">
@@ -228,26 +211,7 @@ const pulled = (p: Picked) =>
         <h2>Nearest finishes</h2>
         <NearList :found="found" :price="price" narrow @take="(f) => take(f.sample)" />
       </section>
-      <section>
-        <h2>What inspires the room</h2>
-        <p v-if="job.sampledColors.length === 0" class="second">Nothing pulled yet.</p>
-        <ul class="pulls">
-          <li v-for="p in job.sampledColors" :key="p.id">
-            <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name
-            }}<span class="second">&ensp;{{ p.share > 0 ? `${Math.round(100 * p.share)} %` : '' }}</span
-            ><button
-              class="word"
-              :aria-label="`Put back ${p.name}`"
-              @click="store.remove('sampledColors', p.id)"
-            >
-              Put back
-            </button>
-          </li>
-        </ul>
-        <p class="second">
-          A photo is not a measurement: read what stays with the color reader, and hold samples to it.
-        </p>
-      </section>
+      <Inspiration />
     </template>
   </StagePage>
 </template>
@@ -266,42 +230,7 @@ progress {
   gap: 10px;
   max-width: 660px;
 }
-.bar {
-  display: flex;
-  height: 26px;
-}
-.bar i {
-  flex: 0 1 0;
-  min-width: 1px;
-}
-.found {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(152px, 1fr));
-  gap: 6px 10px;
-}
-.found button {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  border: 0;
-  background: none;
-  text-align: left;
-  padding: 3px;
-  width: 100%;
-  line-height: 1.2;
-  font-size: 13px;
-}
-.found button[aria-pressed='true'] {
-  background: var(--paper);
-  outline: 1px solid var(--ink);
-}
-.found i {
-  width: 46px;
-  height: 34px;
-  flex: none;
-}
-section,
-.pulls {
+section {
   display: grid;
   gap: 8px;
   justify-items: start;
@@ -313,17 +242,5 @@ section,
 .chosen i {
   width: 110px;
   height: 72px;
-}
-.pulls li {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-}
-.pulls i {
-  width: 34px;
-  height: 20px;
-}
-.pulls .word {
-  margin-left: 10px;
 }
 </style>

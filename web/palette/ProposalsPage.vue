@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
-import type { RowChange } from '@bonitas/core/findings/finding'
-import { finishFromSample } from '@bonitas/core/stages/palette/library/toFinish'
+import { asScheme } from '@bonitas/core/stages/palette/proposals/asScheme'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
-import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 
 import { ApiProblem, ServerGone } from '../api/http.js'
@@ -14,6 +11,7 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useLibraryStore } from './library/libraryStore.js'
+import PaletteProposal from './PaletteProposal.vue'
 import type { ProposalAsk, ProposalResult } from './proposals.worker.js'
 import { useTask } from '../worker/useTask.js'
 
@@ -103,46 +101,11 @@ function others(): void {
   void run()
 }
 
-const where = (f: Proposal['finishes'][number]) =>
-  [
-    ...f.surfaces.map((s) => surfaceName(s, store.derived?.surfaces)),
-    ...f.pieceIds.flatMap((id) => job.value?.pieces.find((p) => p.id === id)?.name ?? []),
-  ].join(', ')
-
 /** Takes a proposal over as a scheme of its own; nothing that is there changes. */
 function takeOver(p: Proposal): void {
   const now = job.value
   if (!now) return
-  const schemeId = crypto.randomUUID()
-  const changes: RowChange[] = [
-    {
-      collection: 'schemes',
-      add: {
-        id: schemeId,
-        position: nextPosition(now.schemes),
-        name: p.name.slice(0, 60),
-        note: p.why.join('; ').slice(0, 400),
-        overId: null,
-        retired: false,
-        storedAt: '',
-      },
-    },
-  ]
-  for (const f of p.finishes) {
-    const id = crypto.randomUUID()
-    changes.push({ collection: 'finishes', add: { ...finishFromSample(f.sample, f.role), id } })
-    for (const surface of f.surfaces)
-      changes.push({
-        collection: 'finishAssignments',
-        add: { ...ROWS.finishAssignments.blank(), surface, finishId: id, schemeId },
-      })
-    for (const pieceId of f.pieceIds)
-      changes.push({
-        collection: 'schemeOverrides',
-        add: { schemeId, pieceId, finishId: id, absent: false, costMinor: null },
-      })
-  }
-  store.apply(changes)
+  store.apply(asScheme(p, nextPosition(now.schemes), () => crypto.randomUUID()))
   said.value = `“${p.name}” is a scheme of its own now: follow it on the first page, or compare it under Schemes.`
 }
 const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role === 'stays').map((f) => f.name))
@@ -175,43 +138,7 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
       No palette of the library passes. Either nothing here can change its finish, or what stays clashes with
       every color tried: import another deck, or look at the stops on the first page.
     </p>
-    <article v-for="p in proposals" :key="p.name + p.why.join()">
-      <div
-        class="strip"
-        role="img"
-        :aria-label="p.seen.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
-      >
-        <i
-          v-for="f in p.seen"
-          :key="f.finish.id"
-          :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
-          :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
-        ></i>
-      </div>
-      <div class="text">
-        <div>
-          <h2>{{ p.name }}</h2>
-          <p class="second">{{ p.why.join('; ') }}.</p>
-          <ul v-if="p.findings.some((f) => f.severity === 'look')" class="second">
-            <li v-for="f in p.findings.filter((x) => x.severity === 'look')" :key="f.title">
-              Look: {{ f.title }}
-            </li>
-          </ul>
-          <button class="button" @click="takeOver(p)">Take over as a scheme</button>
-        </div>
-        <table>
-          <tbody>
-            <tr v-for="f in p.finishes" :key="f.sample.name + f.role">
-              <td class="sw"><i :style="{ background: labToHex(f.sample.lab) }"></i></td>
-              <td>
-                <b>{{ f.sample.name }}</b> <span class="second">{{ f.sample.code }}</span>
-              </td>
-              <td class="second">{{ where(f) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </article>
+    <PaletteProposal v-for="p in proposals" :key="p.name + p.why.join()" :proposal="p" @take="takeOver(p)" />
     <template #panel>
       <section>
         <h2>What they start from</h2>
@@ -241,42 +168,6 @@ progress {
   accent-color: var(--ink);
   width: 160px;
 }
-article {
-  border-top: 1px solid var(--ink);
-  padding: 10px 0 16px;
-}
-.strip {
-  display: flex;
-  height: 54px;
-}
-.strip i {
-  flex: 0 1 0;
-  min-width: 1px;
-}
-.text {
-  display: grid;
-  grid-template-columns: minmax(180px, 5fr) 8fr;
-  gap: 20px;
-  padding-top: 10px;
-}
-.text > div {
-  display: grid;
-  gap: 6px;
-  justify-items: start;
-  align-content: start;
-}
-td {
-  vertical-align: middle;
-  padding-top: 2px;
-  padding-bottom: 2px;
-}
-td b {
-  font-weight: 600;
-}
-.sw {
-  width: 46px;
-}
-.sw i,
 li i {
   display: inline-block;
   width: 36px;

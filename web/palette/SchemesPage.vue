@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { put } from '@bonitas/core/model/changes'
 import { computed, ref } from 'vue'
-import { labToHex } from '@bonitas/core/kernel/color/lab'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { summarizeScheme } from '@bonitas/core/stages/palette/schemeFacts'
 import { copyChanges, firstSchemeChanges, removeSchemeChanges } from '@bonitas/core/stages/palette/wear'
 import type { Scheme } from '@bonitas/core/model/rows/schemes'
@@ -14,6 +12,8 @@ import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import SchemeColumn from './SchemeColumn.vue'
+import SeasonalSet from './SeasonalSet.vue'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
@@ -44,8 +44,6 @@ function compare(id: string): void {
 }
 const letter = (s: Scheme) =>
   String.fromCharCode(65 + (schemes.value.filter((x) => !x.retired).findIndex((x) => x.id === s.id) % 26))
-const money = (minor: number) =>
-  job.value ? moneyText(minor, job.value.studio.currency, job.value.studio.locale) : ''
 
 function follow(s: Scheme): void {
   if (job.value) store.change('brief', job.value.brief.id, { schemeId: s.id })
@@ -106,41 +104,6 @@ function remove(s: Scheme): void {
   selectedId.value = undefined
 }
 const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
-
-/** The textiles a seasonal scheme can change, with what they wear in it. */
-const textiles = computed(() => {
-  const s = selected.value
-  const now = job.value
-  if (!s?.overId || !now) return []
-  return schemeView(now, s.id)
-    .pieces.filter(
-      (p) => ['cushion', 'throw', 'curtains', 'rug', 'blind', 'bed'].includes(p.kind) && !p.stays,
-    )
-    .map((piece) => ({
-      piece,
-      own: now.schemeOverrides.find((d) => d.schemeId === s.id && d.pieceId === piece.id),
-    }))
-})
-const cloths = computed(() => [
-  { value: null, text: 'as below' },
-  ...(job.value?.finishes ?? [])
-    .filter((f) => f.material === 'textile')
-    .map((f) => ({ value: f.id, text: f.name })),
-])
-function dress(pieceId: string, event: Event): void {
-  const s = selected.value
-  const finishId = cloths.value[(event.target as HTMLSelectElement).selectedIndex]?.value ?? null
-  const own = textiles.value.find((t) => t.piece.id === pieceId)?.own
-  if (!s) return
-  if (own)
-    store.apply([
-      finishId
-        ? { collection: 'schemeOverrides', id: own.id, set: { finishId } }
-        : { collection: 'schemeOverrides', id: own.id, remove: true },
-    ])
-  else if (finishId)
-    store.add('schemeOverrides', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
-}
 </script>
 
 <template>
@@ -158,46 +121,14 @@ function dress(pieceId: string, event: Event): void {
         class="columns"
         :style="{ gridTemplateColumns: `repeat(${Math.max(1, summaries.length)}, minmax(0, 1fr))` }"
       >
-        <article v-for="s in summaries" :key="s.scheme.id">
-          <h2>{{ letter(s.scheme) }} {{ s.scheme.name }}</h2>
-          <div
-            class="ribbon"
-            role="img"
-            :aria-label="s.finishes.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
-          >
-            <i
-              v-for="f in s.finishes"
-              :key="f.finish.id"
-              :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
-              :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
-            ></i>
-          </div>
-          <dl>
-            <dt>60 / 30 / 10</dt>
-            <dd>
-              {{
-                [s.shares.main, s.shares.second, s.shares.accent].map((v) => Math.round(100 * v)).join(' / ')
-              }}
-            </dd>
-            <dt>Mean LRV</dt>
-            <dd>{{ s.lrv?.toFixed(0) ?? '–' }}</dd>
-            <dt>Findings</dt>
-            <dd>
-              {{ s.findings.filter((f) => f.severity === 'stop').length }} stop,
-              {{ s.findings.filter((f) => f.severity === 'look').length }} look
-            </dd>
-            <dt>Cost of its own</dt>
-            <dd>{{ s.costMinor === undefined ? '–' : money(s.costMinor) }}</dd>
-          </dl>
-          <ul>
-            <li v-for="f in s.findings.filter((x) => x.severity !== 'note').slice(0, 4)" :key="f.title">
-              <b v-if="f.severity === 'stop'">Stop: </b>{{ f.title }}
-            </li>
-          </ul>
-          <button class="button" :aria-pressed="s.scheme.id === job.brief.schemeId" @click="follow(s.scheme)">
-            {{ s.scheme.id === job.brief.schemeId ? 'Followed' : 'Follow this one' }}
-          </button>
-        </article>
+        <SchemeColumn
+          v-for="s in summaries"
+          :key="s.scheme.id"
+          :summary="s"
+          :letter="letter(s.scheme)"
+          :followed="s.scheme.id === job.brief.schemeId"
+          @follow="follow(s.scheme)"
+        />
       </div>
     </template>
     <template #panel>
@@ -249,32 +180,7 @@ function dress(pieceId: string, event: Event): void {
             {{ confirming === selected.id ? 'Really remove it?' : 'Remove' }}
           </button>
         </div>
-        <template v-if="selected.overId">
-          <h2>What it changes</h2>
-          <p v-if="textiles.length === 0" class="second">
-            No cushion, throw, curtain or rug in this room to change.
-          </p>
-          <div v-for="t in textiles" :key="t.piece.id" class="cloth">
-            <label :for="`in-${t.piece.id}`">{{ t.piece.name }}</label>
-            <select :id="`in-${t.piece.id}`" @change="dress(t.piece.id, $event)">
-              <option
-                v-for="c in cloths"
-                :key="String(c.value)"
-                :selected="c.value === (t.own?.finishId ?? null)"
-              >
-                {{ c.text }}
-              </option>
-            </select>
-            <RowField
-              v-if="t.own"
-              collection="schemeOverrides"
-              :row="t.own"
-              field="costMinor"
-              kind="money"
-              figure
-            />
-          </div>
-        </template>
+        <SeasonalSet v-if="selected.overId" :scheme="selected" />
       </section>
     </template>
   </StagePage>
@@ -292,39 +198,6 @@ function dress(pieceId: string, event: Event): void {
   display: grid;
   gap: 22px;
 }
-article {
-  display: grid;
-  gap: 10px;
-  align-content: start;
-  justify-items: start;
-}
-.ribbon {
-  width: 100%;
-  height: 330px;
-  display: flex;
-  flex-direction: column;
-}
-.ribbon i {
-  flex: 0 1 0;
-  min-height: 1px;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 2px 12px;
-  width: 100%;
-}
-dt {
-  color: var(--ink-2);
-}
-dd {
-  text-align: right;
-}
-article ul {
-  font-size: 13px;
-  display: grid;
-  gap: 3px;
-}
 .acts {
   display: flex;
   flex-wrap: wrap;
@@ -335,11 +208,5 @@ tr.retired .word {
 }
 tr.here td {
   background: var(--paper);
-}
-.cloth {
-  display: grid;
-  gap: 4px;
-  border-top: 1px solid var(--rule);
-  padding-top: 6px;
 }
 </style>

@@ -2,14 +2,11 @@
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { useRouter } from 'vue-router'
 import { layoutScore, type Arrangement } from '@bonitas/core/stages/plan/arrange/arrange'
-import { firstPlace } from '@bonitas/core/stages/plan/firstPlace'
-import { isFlat, OFF_FLOOR } from '@bonitas/core/stages/plan/needs'
-import { planFacts, type PlanInput } from '@bonitas/core/stages/plan/planFacts'
-import { standing, type Standing } from '@bonitas/core/stages/plan/standing'
-import { NEW_STAND } from '@bonitas/core/stages/plan/newRows'
+import { arrangementChanges, candidates, inputOf } from '@bonitas/core/stages/plan/arrange/setOutAnew'
+import { isFlat } from '@bonitas/core/stages/plan/needs'
+import { planFacts } from '@bonitas/core/stages/plan/planFacts'
 import { boxOf } from '@bonitas/core/kernel/geometry/box'
 import { mmText } from '@bonitas/core/kernel/units/length'
-import type { RowChange } from '@bonitas/core/findings/finding'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -17,6 +14,7 @@ import { useTask } from '../worker/useTask.js'
 import type { ArrangeAsk, ArrangeResult } from './arrange.worker.js'
 import FloorGround from './FloorGround.vue'
 import FloorPiece from './FloorPiece.vue'
+import TakingPart from './TakingPart.vue'
 import { usePlan } from './usePlan.js'
 
 const { store, facts, hexOf, floorHex } = usePlan()
@@ -37,56 +35,22 @@ useStageKeys([
 ])
 
 /** Every piece that stands on the floor, each of several by itself: where it stands, or where it would be put down. */
-const all = computed((): { standing: Standing; isNew: boolean; number: number }[] => {
+const all = computed(() => {
   const [f, job] = [facts.value, store.snapshot]
-  if (!f || !job) return []
-  const stood = f.standings.map((s) => ({
-    standing: s,
-    isNew: false,
-    number: job.floorPlacements.find((x) => x.id === s.id)?.number ?? 1,
-  }))
-  const missing = f.pieces
-    .filter(
-      (p) =>
-        !OFF_FLOOR.has(p.kind) &&
-        p.fixing !== 'over a door' &&
-        p.fixing !== 'clipped on' &&
-        !job.wallPlacements.some((h) => h.pieceId === p.id),
-    )
-    .filter((p) => Math.min(p.widthMm, p.depthMm) > 60)
-    .flatMap((p) => {
-      const have = job.floorPlacements.filter((s) => s.pieceId === p.id && !s.parked).length
-      return Array.from({ length: Math.max(0, p.count - have) }, (_, i) => {
-        const number = have + i + 1
-        return {
-          standing: standing({ id: `new ${p.id} ${number}`, number, ...firstPlace(f, p) }, p),
-          isNew: true,
-          number,
-        }
-      })
-    })
-  return [...stood, ...missing]
+  return f && job ? candidates(f, job.floorPlacements, job.wallPlacements) : []
 })
 const taking = computed(() => all.value.filter((a) => !leftOut.value.has(a.standing.id)))
 const input = computed(
-  (): PlanInput | undefined =>
-    facts.value && {
-      ...toRaw(facts.value),
-      standings: taking.value.map((a) => a.standing),
-      withFixes: false,
-      moved: undefined,
-    },
+  () =>
+    facts.value &&
+    inputOf(
+      toRaw(facts.value),
+      taking.value.map((t) => t.standing),
+    ),
 )
 const now = computed(() =>
   facts.value && facts.value.standings.length > 0 ? layoutScore(store.plan?.findings ?? []) : undefined,
 )
-
-function flipped(set: ReadonlySet<string>, id: string): ReadonlySet<string> {
-  const next = new Set(set)
-  if (next.has(id)) next.delete(id)
-  else next.add(id)
-  return next
-}
 
 async function run(): Promise<void> {
   const given = input.value
@@ -94,8 +58,7 @@ async function run(): Promise<void> {
   trouble.value = ''
   const began = performance.now()
   try {
-    // What is derived again in the worker is not sent along.
-    const ask: ArrangeAsk = { input: planInputOf(given), keep: [...kept.value], seed: seed.value, count: 4 }
+    const ask: ArrangeAsk = { input: given, keep: [...kept.value], seed: seed.value, count: 4 }
     const result = await task.run(ask)
     if (result) {
       found.value = result.arrangements
@@ -103,54 +66,6 @@ async function run(): Promise<void> {
     }
   } catch {
     trouble.value = 'The search ended with a fault. Nothing was changed.'
-  }
-}
-/** The input alone, without what follows from it. */
-function planInputOf(f: PlanInput): PlanInput {
-  const {
-    room,
-    needs,
-    schools,
-    system,
-    pieces,
-    standings,
-    parked,
-    wallPlacements,
-    panelLayouts,
-    lamps,
-    litPieces,
-    reflecting,
-    uses,
-    household,
-    way,
-    eyeLineMm,
-    eyeLineAgreed,
-    sunOnWall,
-    floorFinishes,
-    exposedToWeather,
-  } = f
-  return {
-    room,
-    needs,
-    schools,
-    system,
-    pieces,
-    standings,
-    parked,
-    wallPlacements,
-    panelLayouts,
-    lamps,
-    litPieces,
-    reflecting,
-    uses,
-    household,
-    way,
-    eyeLineMm,
-    eyeLineAgreed,
-    sunOnWall,
-    floorFinishes,
-    exposedToWeather,
-    withFixes: false,
   }
 }
 function others(): void {
@@ -177,26 +92,7 @@ const cards = computed(() =>
 )
 
 function take(a: Arrangement): void {
-  const changes = a.places.flatMap((p): RowChange[] => {
-    const from = taking.value.find((t) => t.standing.id === p.id)
-    if (!from) return []
-    const place = { xMm: p.xMm, yMm: p.yMm, turnDeg: p.turnDeg }
-    return from.isNew
-      ? [
-          {
-            collection: 'floorPlacements',
-            add: {
-              ...NEW_STAND,
-              pieceId: from.standing.pieceId,
-              number: from.number,
-              raisedMm: from.standing.raisedMm,
-              ...place,
-            },
-          },
-        ]
-      : [{ collection: 'floorPlacements', id: p.id, set: place }]
-  })
-  store.apply(changes)
+  store.apply(arrangementChanges(a, taking.value))
   void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan`)
 }
 usePageKeys(keys)
@@ -296,42 +192,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
         <h2>As it stands now</h2>
         <p>{{ scoreText(now) }}</p>
       </section>
-      <section class="panel-part wide-part">
-        <h2>What is set out</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Piece</th>
-              <th scope="col">Take part</th>
-              <th scope="col">Keep place</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="{ standing: s, isNew } in all" :key="s.id">
-              <td>{{ s.name }} <span v-if="isNew" class="second">not placed yet</span></td>
-              <td>
-                <input
-                  type="checkbox"
-                  :checked="!leftOut.has(s.id)"
-                  :disabled="s.piece.stays"
-                  :aria-label="`${s.name} takes part`"
-                  @change="leftOut = flipped(leftOut, s.id)"
-                />
-              </td>
-              <td>
-                <template v-if="s.piece.stays">stays</template
-                ><input
-                  v-else-if="!isNew"
-                  type="checkbox"
-                  :checked="kept.has(s.id)"
-                  :aria-label="`${s.name} keeps its place`"
-                  @change="kept = flipped(kept, s.id)"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <TakingPart v-model:left-out="leftOut" v-model:kept="kept" :all="all" />
     </template>
   </StagePage>
 </template>
@@ -363,12 +224,6 @@ svg {
 ul {
   padding-left: 16px;
   list-style: disc;
-}
-.wide-part {
-  justify-items: stretch;
-}
-td {
-  padding: 3px 6px 3px 0;
 }
 progress {
   width: 160px;

@@ -1,13 +1,11 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, shallowRef } from 'vue'
+import { computed, nextTick, reactive, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 
-import { fromWall } from '@bonitas/core/stages/plan/planRoom'
-import { alignedTo, againstWall, mirroredAcross, nearestWall } from '@bonitas/core/stages/plan/snap'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useInAddress } from '../job/useInAddress.js'
-import { usePageKeys, useStageKeys } from '../job/keys.js'
+import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import { lookLine } from '../job/stageLines.js'
 import StageTabs from '../job/StageTabs.vue'
@@ -17,8 +15,10 @@ import FloorWaiting from './FloorWaiting.vue'
 import FloorPiece from './FloorPiece.vue'
 import PieceFacts from './PieceFacts.vue'
 import PlacedPiece from './PlacedPiece.vue'
-import { measuresOf } from './floorView.js'
-import { downloadPlan } from './planDownload.js'
+import RoomMeasures from './RoomMeasures.vue'
+import { useFloorActs } from './useFloorActs.js'
+import { useFloorDrag } from './useFloorDrag.js'
+import { useFloorKeys } from './useFloorKeys.js'
 import { useMoving } from './useMoving.js'
 import { usePlan } from './usePlan.js'
 import { useWaiting } from './useWaiting.js'
@@ -26,7 +26,7 @@ import { useWaiting } from './useWaiting.js'
 const { store, facts, hexOf, floorHex } = usePlan()
 const router = useRouter()
 const moving = useMoving(facts)
-const { live, guides, moved, told } = moving
+const { live, guides, told } = moving
 const chosenId = useInAddress('stand')
 const otherId = ref<string>()
 const openBeds = ref(false)
@@ -57,9 +57,12 @@ const drawn = computed(() =>
       (a.kind === 'rug' ? b.widthMm * b.depthMm - a.widthMm * a.depthMm : 0),
   ),
 )
-const chosen = computed(() => moved.value ?? moving.of(chosenId.value))
-const other = computed(() => moving.of(otherId.value))
-const chosenRow = computed(() => store.snapshot?.floorPlacements.find((s) => s.id === chosenId.value))
+const { chosen, chosenRow, other, put, turn, toWall, toMiddle, mirror, align, park, tape } = useFloorActs(
+  facts,
+  moving,
+  chosenId,
+  otherId,
+)
 const check = computed(() => moving.check(chosen.value))
 
 /** Millimeters a pixel of the screen stands for, so that lines and lettering keep their size. */
@@ -90,7 +93,6 @@ const findings = computed(() => {
 })
 const looks = computed(() => lookLine((store.plan?.findings ?? []).filter((f) => !f.accepted)))
 const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
-const measures = computed(() => (facts.value ? measuresOf(facts.value) : []))
 const walk = computed(() => facts.value?.walks.find((w) => w.toId === chosenId.value))
 
 async function focusPiece(id: string): Promise<void> {
@@ -106,142 +108,31 @@ function choose(id: string, also: boolean): void {
   chosenId.value = id
 }
 
-// Pointer
-let grab:
-  { id: string; dx: number; dy: number; turn: number; sx: number; sy: number; began: boolean } | undefined
-// Taken once at the beginning of a drag: asking for it at every move would make the browser lay the page out twice.
-let toSheet: DOMMatrix | undefined
-function toPlan(event: PointerEvent): { x: number; y: number } | undefined {
-  toSheet ??= svg.value?.getScreenCTM()?.inverse()
-  return toSheet && new DOMPoint(event.clientX, event.clientY).matrixTransform(toSheet)
+function letGo(): void {
+  chosenId.value = undefined
+  otherId.value = undefined
 }
-function down(event: PointerEvent): void {
-  toSheet = undefined
-  const id = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
-  if (!id) {
-    chosenId.value = undefined
-    otherId.value = undefined
-    return
-  }
-  moving.keep()
-  choose(id, event.shiftKey)
-  const [at, s] = [toPlan(event), moving.of(id)]
-  if (!at || !s || s.piece.stays || event.shiftKey) return
-  grab = {
-    id,
-    dx: s.box.x - at.x,
-    dy: s.box.y - at.y,
-    turn: s.turnDeg,
-    sx: event.clientX,
-    sy: event.clientY,
-    began: false,
-  }
-  svg.value?.setPointerCapture(event.pointerId)
-}
-function move(event: PointerEvent): void {
-  if (!grab) return
-  if (!grab.began && Math.hypot(event.clientX - grab.sx, event.clientY - grab.sy) < 3) return
-  grab.began = true
-  const at = toPlan(event)
-  if (at) moving.moveTo(grab.id, at.x + grab.dx, at.y + grab.dy, grab.turn, event.altKey)
-}
-function up(): void {
-  if (grab?.began) moving.keep()
-  grab = undefined
-}
-function cancel(): void {
-  grab = undefined
-  moving.drop()
-}
+const { down, move, up, cancel } = useFloorDrag(svg, moving, { choose, letGo })
 
-// Keys
-const STEP: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
+const ofPage = {
+  n: () => waiting.value[0] && void place(waiting.value[0].piece.id, waiting.value[0].number),
+  o: () => (openBeds.value = !openBeds.value),
+  t: tape,
+  p: () => void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`),
 }
-usePageKeys(keys)
-function keys(event: KeyboardEvent): void {
-  const stand = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand
-  const key = event.key
-  if (key === 'n' || key === 'N') {
-    const next = waiting.value[0]
-    if (next) void place(next.piece.id, next.number)
-    event.preventDefault()
-    return
-  }
-  if (key === 'o' || key === 'O') {
-    openBeds.value = !openBeds.value
-    return
-  }
-  if (key === 't' || key === 'T') {
-    tape()
-    return
-  }
-  if (key === 'p' || key === 'P') {
-    void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`)
-    return
-  }
-  const id = stand ?? chosenId.value
-  const s = moving.of(id)
-  if (!id || !s) return
-  if ((key === 'Enter' || key === ' ') && stand) {
-    event.preventDefault()
-    choose(stand, event.shiftKey)
-    return
-  }
-  chosenId.value = id
-  const arrow = STEP[key]
-  if (arrow) {
-    event.preventDefault()
-    if (s.piece.stays) return
-    const by = event.shiftKey ? 100 : 10
-    moving.step(id, arrow[0] * by, arrow[1] * by)
-  } else if (key === 'r' || key === 'R') turn(event.shiftKey ? 15 : 90)
-  else if (key === 'w' || key === 'W') toWall()
-  else if (key === 'c' || key === 'C') toMiddle()
-  else if (key === 'm' || key === 'M') mirror()
-  else if (key === 'Delete' || key === 'Backspace') {
-    event.preventDefault()
-    takeOut()
-  } else if (key === 'Escape') {
+const ofPiece = {
+  r: (event: KeyboardEvent) => turn(event.shiftKey ? 15 : 90),
+  w: toWall,
+  c: toMiddle,
+  m: mirror,
+  delete: takeOut,
+  backspace: takeOut,
+  escape: () => {
     moving.drop()
-    chosenId.value = undefined
-    otherId.value = undefined
-  }
+    letGo()
+  },
 }
-
-// Acts on the chosen piece
-const put = (place: { xMm: number; yMm: number; turnDeg?: number }) =>
-  chosenRow.value && !chosen.value?.piece.stays && store.change('floorPlacements', chosenRow.value.id, place)
-function turn(by: number): void {
-  if (chosenId.value && !chosen.value?.piece.stays) moving.step(chosenId.value, 0, 0, by)
-}
-function toWall(): void {
-  moving.keep()
-  const [s, r] = [moving.of(chosenId.value), room.value]
-  const wall = s && r && nearestWall(s.box, r)
-  if (s && wall) put(againstWall(s.widthMm, s.depthMm, wall, fromWall(wall, s.box).alongMm))
-}
-function toMiddle(): void {
-  moving.keep()
-  const [s, r] = [moving.of(chosenId.value), room.value]
-  const wall = s && r && nearestWall(s.box, r)
-  if (!s || !wall) return
-  const { alongMm } = fromWall(wall, s.box)
-  const by = wall.lengthMm / 2 - alongMm
-  put({ xMm: Math.round(s.box.x + wall.right.x * by), yMm: Math.round(s.box.y + wall.right.y * by) })
-}
-function mirror(): void {
-  moving.keep()
-  const [row, r] = [chosenRow.value, room.value]
-  if (row && r) put(mirroredAcross(r, row))
-}
-function align(how: Parameters<typeof alignedTo>[2]): void {
-  const [s, to] = [moving.of(chosenId.value), other.value]
-  if (s && to) put(alignedTo(s.box, to.box, how))
-}
+useFloorKeys(moving, reactive({ id: chosenId }), choose, ofPage, ofPiece)
 function takeOut(): void {
   if (chosenId.value) {
     moving.drop()
@@ -253,28 +144,7 @@ function takeOut(): void {
     void nextTick(() => svg.value?.querySelector<SVGGElement>(`[data-stand="${next?.id ?? ''}"]`)?.focus())
   }
 }
-function park(): void {
-  const [row, s] = [chosenRow.value, chosen.value]
-  if (!row || !s) return
-  const { id: _id, version: _v, ...fields } = row
-  chosenId.value = store.add('floorPlacements', {
-    ...fields,
-    parked: true,
-    xMm: row.xMm + 200,
-    yMm: row.yMm + 200,
-  })
-}
 const parkedStandings = computed(() => facts.value?.parked ?? [])
-
-function tape(): void {
-  const job = store.snapshot
-  if (job)
-    window.open(
-      `/api/jobs/${job.brief.id}/plan/tape-out.pdf${chosenId.value ? `?stand=${chosenId.value}` : ''}`,
-      '_blank',
-      'noopener',
-    )
-}
 </script>
 
 <template>
@@ -359,28 +229,12 @@ function tape(): void {
         />
         <PieceFacts :piece-id="chosen.pieceId" />
       </template>
-      <section v-if="measures.length > 0 && facts && !chosen" class="measures">
-        <h2>Measures</h2>
-        <table>
-          <tbody>
-            <tr v-for="m in measures" :key="m.name">
-              <td>{{ m.name }}</td>
-              <td class="figure" :title="m.sum">
-                <b>{{ m.value }}</b>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <p class="acts">
-          <button class="word" @click="downloadPlan(facts, 'svg', store.snapshot.brief.roomName)">
-            Plan as SVG
-          </button>
-          <button class="word" @click="downloadPlan(facts, 'dxf', store.snapshot.brief.roomName)">
-            Plan as DXF
-          </button>
-          <button class="word" @click="tape">Floor tape-out, 1 : 1</button>
-        </p>
-      </section>
+      <RoomMeasures
+        v-if="facts && !chosen"
+        :facts="facts"
+        :room-name="store.snapshot.brief.roomName"
+        @tape="tape"
+      />
       <FindingsPanel
         stage="plan"
         :most="live ? 5 : 24"
@@ -420,20 +274,5 @@ svg {
   display: block;
   touch-action: none;
   user-select: none;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 14px;
-  align-items: baseline;
-}
-.measures td {
-  padding: 4px 0;
-}
-.measures td:first-child {
-  padding-right: 10px;
-}
-.measures .figure {
-  white-space: normal;
 }
 </style>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { beforeWall } from '@bonitas/core/stages/plan/elevation'
-import type { BeforeWall, Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
-import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
+import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { frameSizes } from '@bonitas/core/stages/plan/walls/framing'
-import { laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import { inkOn } from './usePlan.js'
+import WallFace from './WallFace.vue'
 
 /** One wall as one stands before it: what is fixed to it, what stands before it, what hangs on it. */
 const props = defineProps<{
@@ -36,15 +35,6 @@ const box = computed(() => `-420 ${-H.value - 400} ${W.value + 560} ${H.value + 
 const y = (mm: number) => -mm
 const before = computed(() => (wall.value ? beforeWall(wall.value, props.facts.standings) : []))
 const wallPlacements = computed(() => props.facts.wallPlacements.filter((h) => h.wallId === props.wallId))
-const openings = computed(() => props.facts.room.openings.filter((o) => o.wallId === props.wallId))
-const fixtures = computed(() =>
-  props.facts.room.fixtures.filter((f) => f.wallId === props.wallId && f.kind !== 'ceiling point'),
-)
-const panelLayouts = computed(() =>
-  props.facts.panelLayouts
-    .filter((s) => s.wallId === props.wallId)
-    .map((s) => ({ s, laid: laySetOut(s, avoidedOn(props.facts, props.wallId)) })),
-)
 const at = (h: Hung) =>
   props.live?.id === h.id ? { x: props.live.xMm, c: props.live.centerMm } : { x: h.xMm, c: h.centerMm }
 /** Mat and picture inside the frame, when they are known. */
@@ -55,17 +45,6 @@ const inside = (h: Hung) => {
 }
 const says = (h: Hung) =>
   `${h.name}, ${mmText(Math.round(h.widthMm))} by ${mmText(Math.round(h.heightMm))}, middle ${mmText(h.xMm)} from the left and ${mmText(h.centerMm)} above the floor${props.stops.get(h.id) ? `. ${props.stops.get(h.id) ?? ''}` : ''}`
-
-/** A piece from the front: a lamp as foot, pole and shade, a plant as its pot and crown, anything else as its box. */
-function shapeOf(b: BeforeWall): string {
-  const [l, r, t, f] = [b.leftMm, b.rightMm, y(b.topMm), y(b.standing.raisedMm)]
-  const [m, w, h] = [(l + r) / 2, r - l, f - t]
-  if (b.standing.kind === 'lamp' && h > w)
-    return `M${l + w * 0.15} ${t}H${r - w * 0.15}L${r} ${t + h * 0.2}H${m + 12}V${f - 25}H${m + w * 0.3}V${f}H${m - w * 0.3}V${f - 25}H${m - 12}V${t + h * 0.2}H${l}Z`
-  if (b.standing.kind === 'plant')
-    return `M${m - w * 0.22} ${f}L${m - w * 0.28} ${f - h * 0.35}Q${l - w * 0.1} ${t + h * 0.5} ${l + w * 0.1} ${t + h * 0.2}Q${m} ${t - h * 0.15} ${r - w * 0.1} ${t + h * 0.2}Q${r + w * 0.1} ${t + h * 0.5} ${m + w * 0.28} ${f - h * 0.35}L${m + w * 0.22} ${f}Z`
-  return `M${l} ${t}H${r}V${f}H${l}Z`
-}
 
 let grab: { id: string; dx: number; dy: number; sx: number; sy: number; began: boolean } | undefined
 function point(event: PointerEvent) {
@@ -116,97 +95,19 @@ function up(): void {
     @pointerup="up"
     @pointercancel="up"
   >
-    <rect x="0" :y="y(H)" :width="W" :height="H" :fill="upper" />
-    <rect v-if="lowerMm > 0" x="0" :y="y(lowerMm)" :width="W" :height="lowerMm" :fill="lower" />
-    <template v-for="{ s, laid } in panelLayouts" :key="s.id">
-      <template v-if="laid.stiles.length > 0">
-        <rect
-          v-for="(f, i) in laid.fields"
-          :key="i"
-          class="panel-line"
-          :x="f.leftMm"
-          :y="y(s.bottomMm + s.heightMm)"
-          :width="Math.max(0, f.rightMm - f.leftMm)"
-          :height="s.heightMm"
-          :stroke-width="px"
-        />
-      </template>
-      <rect
-        v-else
-        class="solid-line"
-        :x="s.startMm"
-        :y="y(s.bottomMm + Math.max(30, s.heightMm))"
-        :width="s.endMm - s.startMm"
-        :height="Math.max(30, s.heightMm)"
-        :stroke-width="px"
-      >
-        <title>{{ s.name || s.kind }}</title>
-      </rect>
-    </template>
-    <rect
-      v-if="skirtingMm > 0"
-      x="0"
-      :y="y(skirtingMm)"
-      :width="W"
-      :height="skirtingMm"
-      fill="var(--paper)"
-      stroke="var(--rule-2)"
-      :stroke-width="px"
+    <WallFace
+      :facts="facts"
+      :wall-id="wallId"
+      :height-mm="H"
+      :width-mm="W"
+      :upper="upper"
+      :lower="lower"
+      :lower-mm="lowerMm"
+      :skirting-mm="skirtingMm"
+      :before="before"
+      :hex-of="hexOf"
+      :px="px"
     />
-    <g v-for="o in openings" :key="o.id">
-      <rect
-        :x="o.startMm"
-        :y="y(o.sillMm + o.heightMm)"
-        :width="o.widthMm"
-        :height="o.heightMm"
-        fill="var(--paper)"
-        stroke="var(--ink)"
-        :stroke-width="px"
-      />
-      <path
-        v-if="o.kind === 'window'"
-        :d="`M${o.startMm + o.widthMm / 2} ${y(o.sillMm + o.heightMm)}V${y(o.sillMm)}`"
-        stroke="var(--ink)"
-        :stroke-width="px"
-      />
-      <title>{{ o.name || o.kind }}</title>
-    </g>
-    <rect
-      v-for="f in fixtures"
-      :key="f.id"
-      :x="f.startMm"
-      :y="y(f.bottomMm + f.heightMm)"
-      :width="Math.max(30, f.widthMm)"
-      :height="Math.max(30, f.heightMm)"
-      fill="var(--ground)"
-      stroke="var(--ink)"
-      :stroke-width="px"
-    >
-      <title>{{ f.name || f.kind }}</title>
-    </rect>
-    <rect x="0" :y="y(H)" :width="W" :height="H" fill="none" stroke="var(--ink)" :stroke-width="2 * px" />
-    <g v-for="b in before" :key="b.standing.id" class="stands">
-      <path
-        :d="shapeOf(b)"
-        :fill="hexOf(b.standing.piece.finishId)"
-        stroke="var(--ink)"
-        :stroke-width="px"
-        stroke-linejoin="round"
-      />
-      <text
-        v-if="
-          b.standing.kind !== 'lamp' &&
-          (b.rightMm - b.leftMm) / px > 44 &&
-          (b.topMm - b.standing.raisedMm) / px > 16
-        "
-        :x="(b.leftMm + b.rightMm) / 2"
-        :y="y((b.topMm + b.standing.raisedMm) / 2)"
-        :font-size="13 * px"
-        :fill="inkOn(hexOf(b.standing.piece.finishId))"
-      >
-        {{ b.standing.name }}
-      </text>
-    </g>
     <g class="eye">
       <path
         :d="`M0 ${y(facts.eyeLineMm)}H${W}`"
@@ -301,22 +202,10 @@ svg {
   touch-action: none;
   user-select: none;
 }
-.panel-line {
-  fill: none;
-  stroke: var(--ink);
-  stroke-opacity: 0.55;
-}
-.solid-line {
-  fill: var(--rule-2);
-  stroke: var(--ink);
-}
 text {
   text-anchor: middle;
   dominant-baseline: central;
   font-stretch: 80%;
-}
-.stands text {
-  font-weight: 550;
 }
 .eye path {
   stroke: var(--ink);

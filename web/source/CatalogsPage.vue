@@ -1,35 +1,25 @@
 <script setup lang="ts">
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { labToHex } from '@bonitas/core/kernel/color/lab'
 
 import { capture } from '@bonitas/core/stages/source/capture'
 import type { Product } from '@bonitas/core/stages/source/product'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
-import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { sizeText } from './optionText.js'
+import CatalogAnswer from './CatalogAnswer.vue'
+import type { CatalogResult } from './catalogResult.js'
 
 /** Search in suppliers' catalogs by what an item asks for; what is taken becomes an option. */
-interface Answer {
-  readonly asOf: string
-  readonly total: number
-  readonly products: readonly Product[]
-  readonly unread: number
-  readonly stale: { readonly why: string; readonly since: string } | null
-}
-
 const store = useJobStore()
-const { money, system } = useLocale()
 const names = ref<readonly string[]>([])
 const q = ref('')
 const itemId = ref('')
 const within = ref(true)
 const busy = ref(0)
-const results = shallowRef<readonly { name: string; answer?: Answer; trouble?: string }[]>([])
+const results = shallowRef<readonly CatalogResult[]>([])
 const asked = ref(false)
 const open = computed(() =>
   (store.derived?.items ?? []).filter((i) => i.state === 'open' || i.state === 'chosen'),
@@ -64,9 +54,14 @@ async function search(): Promise<void> {
   // Each supplier is shown when it answers: a slow one holds up nobody.
   await Promise.all(
     names.value.map(async (name) => {
-      let found: { name: string; answer?: Answer; trouble?: string }
+      let found: CatalogResult
       try {
-        found = { name, answer: await request<Answer>(`/catalogs/${name}/products?${wish.toString()}`) }
+        found = {
+          name,
+          answer: await request<NonNullable<CatalogResult['answer']>>(
+            `/catalogs/${name}/products?${wish.toString()}`,
+          ),
+        }
       } catch (error) {
         if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
         found = {
@@ -141,7 +136,7 @@ async function refresh(): Promise<void> {
     const supplier = store.snapshot?.suppliers.find((s) => s.id === o.supplierId)
     if (!supplier || !names.value.includes(supplier.catalog)) continue
     try {
-      const p = await request<Product & { stale: Answer['stale'] }>(
+      const p = await request<Product & { stale: unknown }>(
         `/catalogs/${supplier.catalog}/products/${encodeURIComponent(o.catalogKey)}`,
       )
       if (p.stale) {
@@ -197,50 +192,15 @@ async function refresh(): Promise<void> {
     <p v-if="names.length === 0" class="second">
       No catalog is connected. Options typed in, pasted or read from a list serve as well.
     </p>
-    <section v-for="r in results" :key="r.name" :aria-label="titleOf(r.name)">
-      <h2>
-        {{ titleOf(r.name) }}
-        <span v-if="r.answer" class="second"
-          >{{ r.answer.total }} found, prices of {{ r.answer.asOf
-          }}{{ r.answer.unread > 0 ? `, ${r.answer.unread} could not be read` : '' }}</span
-        >
-      </h2>
-      <p v-if="r.trouble" class="trouble" role="alert">{{ r.trouble }}</p>
-      <p v-if="r.answer?.stale" class="trouble" role="status">
-        It {{ r.answer.stale.why }}; this is what it said on {{ r.answer.stale.since.slice(0, 10) }} at
-        {{ r.answer.stale.since.slice(11, 16) }}.
-      </p>
-      <ul v-if="r.answer" class="goods">
-        <li v-for="p in r.answer.products" :key="p.key">
-          <img
-            :src="`/api/catalogs/${r.name}/products/${p.key}/picture`"
-            alt=""
-            width="72"
-            height="72"
-            loading="lazy"
-            :style="{ background: labToHex({ l: p.lab[0], a: p.lab[1], b: p.lab[2] }) }"
-          />
-          <p>
-            <b>{{ p.name }}</b>
-            <span class="second"
-              >{{ sizeText(p, system) }} · {{ p.material }} · in {{ p.leadDays }} days · {{ p.stock
-              }}{{ p.packSize > 1 ? ` · pack of ${p.packSize}` : '' }}</span
-            >
-          </p>
-          <p class="figure">
-            <b>{{ money(p.priceMinor) }}</b><span v-if="p.wasMinor" class="second"
-              >was {{ money(p.wasMinor) }}</span
-            >
-          </p>
-          <button class="button" :disabled="!item || keysTaken.has(p.key)" @click="take(r.name, p)">
-            {{ keysTaken.has(p.key) ? 'Taken' : 'Take' }}
-          </button>
-        </li>
-      </ul>
-      <p v-if="r.answer && r.answer.products.length === 0" class="second">
-        Nothing there fits. Fewer words, or without the limits of the item.
-      </p>
-    </section>
+    <CatalogAnswer
+      v-for="r in results"
+      :key="r.name"
+      :result="r"
+      :title="titleOf(r.name)"
+      :taken="keysTaken"
+      :can-take="item !== undefined"
+      @take="(p) => take(r.name, p)"
+    />
     <div v-if="!asked && names.length > 0" class="teach">
       <p>
         A search asks every connected supplier for what the item in hand may be: its kind, and sizes within
@@ -275,32 +235,6 @@ async function refresh(): Promise<void> {
 .ask select,
 .ask input[type='search'] {
   width: 190px;
-}
-h2 .second {
-  font-weight: normal;
-}
-.goods {
-  padding: 6px 0 16px;
-}
-.goods li {
-  display: grid;
-  grid-template-columns: 72px 1fr auto 76px;
-  gap: 12px;
-  align-items: center;
-  border-top: 1px solid var(--rule);
-  padding: 6px 0;
-}
-.goods span {
-  display: block;
-}
-img {
-  object-fit: contain;
-}
-.trouble {
-  border-left: 3px solid var(--ink);
-  padding: 4px 10px;
-  background: var(--paper);
-  margin: 6px 0;
 }
 .teach {
   max-width: 58ch;

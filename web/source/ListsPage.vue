@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { TABLE_FIELDS, type TableField } from '@bonitas/core/stages/source/table/columns'
+import type { TableField } from '@bonitas/core/stages/source/table/columns'
 import { readTable, type Grid, type TableReading } from '@bonitas/core/stages/source/table/readTable'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { ApiProblem, ServerGone } from '../api/http.js'
@@ -10,11 +10,12 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useTask } from '../worker/useTask.js'
 import type { ListResult } from './list.worker.js'
-import { saveSchedule } from './saveSchedule.js'
+import ListRead from './ListRead.vue'
+import ScheduleOut from './ScheduleOut.vue'
 
 /** Lists of suppliers taken in, and the schedule given out. */
 const store = useJobStore()
-const { money, system } = useLocale()
+const { system } = useLocale()
 const task = useTask<ListResult>(
   () => new Worker(new URL('./list.worker.ts', import.meta.url), { type: 'module' }),
 )
@@ -100,9 +101,8 @@ function pasted(event: ClipboardEvent): void {
   sheets.value = [{ name: 'pasted', grid: text.split(/\r?\n/).map((l) => l.split('\t')) }]
   sheetAt.value = 0
 }
-function mean(index: number, event: Event): void {
-  const value = (event.target as HTMLSelectElement).value
-  set.value = new Map(set.value).set(index, value === '' ? undefined : (value as TableField))
+function mean(index: number, field: TableField | undefined): void {
+  set.value = new Map(set.value).set(index, field)
 }
 
 async function take(): Promise<void> {
@@ -132,7 +132,6 @@ async function take(): Promise<void> {
     sending.value = false
   }
 }
-const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
 </script>
 
 <template>
@@ -194,40 +193,7 @@ const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
           />
           <span class="second">rate of today; without it the rows in {{ c }} are left out</span>
         </p>
-        <div class="scroll" tabindex="0" role="region" aria-label="Columns and first rows">
-          <table>
-            <thead>
-              <tr>
-                <th v-for="c in reading.columns" :key="c.index" scope="col">
-                  <span>{{ c.header || `column ${c.index + 1}` }}</span>
-                  <select
-                    :aria-label="`Meaning of ${c.header || `column ${c.index + 1}`}`"
-                    :value="c.field ?? ''"
-                    @change="mean(c.index, $event)"
-                  >
-                    <option value="">not used</option>
-                    <option v-for="f in TABLE_FIELDS" :key="f">{{ f }}</option>
-                  </select>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="r in reading.taken.slice(0, 8)" :key="r.row">
-                <td v-for="c in reading.columns" :key="c.index">{{ grid[r.row - 1]?.[c.index] ?? '' }}</td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
-        <section v-if="whys.length > 0">
-          <h2>Left out, and why</h2>
-          <details v-for="[why, rows] in whys" :key="why">
-            <summary>{{ rows.length }} × {{ why }}</summary>
-            <ul class="second">
-              <li v-for="l in rows.slice(0, 40)" :key="l.row">row {{ l.row }}: {{ l.text }}</li>
-              <li v-if="rows.length > 40">and {{ rows.length - 40 }} more</li>
-            </ul>
-          </details>
-        </section>
+        <ListRead :reading="reading" :grid="grid" :whys="whys" @mean="mean" />
         <p class="act">
           <button class="button primary" :disabled="plan.options.length === 0 || sending" @click="take">
             Take {{ plan.options.length }} options
@@ -246,38 +212,7 @@ const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
       </div>
     </div>
     <template #panel>
-      <h2>The schedule, given out</h2>
-      <ul class="out">
-        <li>
-          <button class="word" @click="saveSchedule(store.snapshot, store.derived!, 'xlsx', 'studio')">
-            Schedule as XLSX
-          </button>
-        </li>
-        <li>
-          <button class="word" @click="saveSchedule(store.snapshot, store.derived!, 'csv', 'studio')">
-            Schedule as CSV
-          </button>
-        </li>
-        <li><a :href="`${jobPath}/schedule.pdf`" target="_blank" rel="noopener">Schedule as PDF</a></li>
-      </ul>
-      <h2>For the client</h2>
-      <p class="second">List prices; no trade prices, no suppliers, nothing that was not chosen.</p>
-      <ul class="out">
-        <li>
-          <button class="word" @click="saveSchedule(store.snapshot, store.derived!, 'xlsx', 'client')">
-            Client’s XLSX
-          </button>
-        </li>
-        <li>
-          <button class="word" @click="saveSchedule(store.snapshot, store.derived!, 'csv', 'client')">
-            Client’s CSV
-          </button>
-        </li>
-        <li>
-          <a :href="`${jobPath}/schedule.pdf?for=client`" target="_blank" rel="noopener">Client’s PDF</a>
-        </li>
-      </ul>
-      <p class="second">Chosen now: {{ money(store.derived?.position.chosenMinor ?? 0) }}.</p>
+      <ScheduleOut />
     </template>
   </StagePage>
 </template>
@@ -310,34 +245,10 @@ const jobPath = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}`)
 .rate input {
   width: 90px;
 }
-.scroll {
-  overflow: auto;
-  max-height: 300px;
-}
-th,
-td {
-  font-size: 13px;
-  padding: 4px 10px 4px 0;
-  white-space: nowrap;
-  max-width: 220px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  height: auto;
-}
-th select {
-  min-width: 92px;
-}
-th span {
-  display: block;
-}
 .trouble {
   border-left: 3px solid var(--stop);
   padding: 4px 10px;
   background: var(--paper);
-}
-.out {
-  display: grid;
-  gap: 4px;
 }
 .teach {
   max-width: 60ch;

@@ -1,38 +1,29 @@
 <script setup lang="ts">
-import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref, watch } from 'vue'
-import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 
-import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
-import { currencyDigits } from '@bonitas/core/kernel/money/currency'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
-import { useLocale } from '../form/useLocale.js'
-import { nextPosition } from '../job/edits.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
-import { afterPaint } from '../job/afterPaint.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import AxisRow from './AxisRow.vue'
 import { AxisMark } from './AxisMark.js'
-import { axisView } from './axisView.js'
 import ItemEditor from './ItemEditor.vue'
 import NextEuro from './NextEuro.vue'
 import OptionCard from './OptionCard.vue'
 import PlanLimits from './PlanLimits.vue'
+import PriceAxis from './PriceAxis.vue'
 import OptionEditor from './OptionEditor.vue'
 import QuickCapture from './QuickCapture.vue'
 import { useWindowed } from '../job/useWindowed.js'
+import { useItemActs } from './useItemActs.js'
+import { isBought, SHOWN, useItemSearch } from './useItemSearch.js'
 
 const ROW_PX = 44
 const store = useJobStore()
-const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const items = computed(() => store.derived?.items ?? [])
-const currency = computed(() => job.value?.studio.currency ?? 'EUR')
-const axis = computed(() => axisView(items.value, currencyDigits(currency.value)))
 const itemId = useInAddress('item')
 const optionId = ref<string>()
 const root = ref<HTMLElement>()
@@ -40,43 +31,7 @@ const strip = ref<'curve' | 'item'>('curve')
 /** The axis and the options first; the editor with the findings, once these are on screen. */
 const drawn = computed(() => store.findings !== undefined)
 
-/** What is searched of an item; a derived item is made anew when anything of it changes. */
-const texts = new WeakMap<DerivedItem, string>()
-function textOf(i: DerivedItem): string {
-  let text = texts.get(i)
-  if (text === undefined) {
-    text =
-      `${i.item.name} ${i.item.intent} ${i.item.specification} ${i.options.map((o) => o.option.name).join(' ')}`.toLowerCase()
-    texts.set(i, text)
-  }
-  return text
-}
-
-watch(
-  items,
-  afterPaint(() => items.value.forEach(textOf)),
-  { immediate: true },
-)
-
-const search = ref('')
-const only = ref('all')
-const SHOWN = ['all', 'open', 'chosen', 'ordered', 'over target', ...CATEGORIES]
-const filtered = computed(() => {
-  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  if (words.length === 0 && only.value === 'all') return items.value
-  return items.value.filter((i) => {
-    if (only.value === 'open' || only.value === 'chosen') {
-      if (i.state !== only.value) return false
-    } else if (only.value === 'ordered') {
-      if (i.state !== 'ordered' && i.state !== 'delivered') return false
-    } else if (only.value === 'over target') {
-      if (!(i.chosenMinor > i.item.targetMinor && i.item.targetMinor > 0)) return false
-    } else if (only.value !== 'all' && i.item.category !== only.value) return false
-    if (words.length === 0) return true
-    const text = textOf(i)
-    return words.every((w) => text.includes(w))
-  })
-})
+const { search, only, filtered, showAll } = useItemSearch(items)
 const { shown, before, after, reveal } = useWindowed(filtered, ROW_PX, root)
 // The item in hand stays while others are searched for.
 const item = computed(() => items.value.find((i) => i.item.id === itemId.value) ?? items.value[0])
@@ -104,54 +59,22 @@ watch(
 // The strip takes room from the bench: the row in hand stays in sight.
 watch(strip, () => void nextTick(() => item.value && reveal(filtered.value.indexOf(item.value))))
 
-const live = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
-
-function toggle(i: DerivedItem, o: DerivedOption): void {
-  if (live(i)) return
-  store.change('items', i.item.id, { chosenOptionId: o.chosen ? null : o.option.id })
-}
-
+const { toggle, newItem, newOption, removeItem, removeOption } = useItemActs()
 function addItem(): void {
-  const all = job.value?.items ?? []
-  search.value = ''
-  only.value = 'all'
-  itemId.value = store.add('items', {
-    ...ROWS.items.blank(),
-    serves: [],
-    demands: [],
-    name: `Item ${all.length + 1}`,
-    category: 'furniture',
-    targetMinor: 0,
-    neededOn: job.value?.brief.installOn ?? null,
-    position: nextPosition(all),
-  })
+  showAll()
+  itemId.value = newItem()
   strip.value = 'item'
   focusIn('.item-editor')
   void nextTick(() => reveal(filtered.value.findIndex((i) => i.item.id === itemId.value)))
 }
-
 function addOption(): void {
-  const i = item.value
-  if (!i) return
-  optionId.value = store.add('options', {
-    ...ROWS.options.blank(),
-    traits: [],
-    lookedAt: [],
-    itemId: i.item.id,
-    name: `Option ${i.options.length + 1}`,
-    priceMinor: i.item.targetMinor,
-  })
+  if (!item.value) return
+  optionId.value = newOption(item.value)
   focusIn('.option-editor')
 }
-
-function removeItem(i: DerivedItem): void {
-  store.remove('items', i.item.id)
+function takeOut(i: DerivedItem): void {
+  removeItem(i)
   itemId.value = undefined
-}
-
-function removeOption(i: DerivedItem, o: DerivedOption): void {
-  if (o.chosen) store.change('items', i.item.id, { chosenOptionId: null })
-  store.remove('options', o.option.id)
 }
 
 function focusIn(where: string): void {
@@ -167,46 +90,33 @@ function step(by: number): void {
   void nextTick(() => root.value?.querySelector<HTMLElement>('tr.here .need')?.focus())
 }
 
+function mark(by: 1 | -1): void {
+  const options = item.value?.options ?? []
+  const at = options.findIndex((o) => o === option.value)
+  optionId.value = options[Math.max(0, Math.min(options.length - 1, at + by))]?.option.id
+}
+const KEYS: Readonly<Record<string, () => void>> = {
+  ArrowDown: () => step(1),
+  ArrowUp: () => step(-1),
+  ArrowRight: () => mark(1),
+  ArrowLeft: () => mark(-1),
+  d: () => mark(1),
+  c: () => mark(-1),
+  n: addItem,
+  o: addOption,
+  f: () => focusIn('.capture'),
+  e: () => (strip.value = strip.value === 'item' ? 'curve' : 'item'),
+  '/': () => document.querySelector<HTMLElement>('#item-search')?.focus(),
+}
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
-  const i = item.value
-  const down = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  const dear =
-    event.key === 'd' || event.key === 'ArrowRight'
-      ? 1
-      : event.key === 'c' || event.key === 'ArrowLeft'
-        ? -1
-        : 0
-  if (down !== 0) step(down)
-  else if (dear !== 0 && i) {
-    const at = i.options.findIndex((o) => o === option.value)
-    optionId.value = i.options[Math.max(0, Math.min(i.options.length - 1, at + dear))]?.option.id
-  } else if (event.key === 'n') addItem()
-  else if (event.key === 'o') addOption()
-  else if (event.key === 'f') focusIn('.capture')
-  else if (event.key === 'e') strip.value = strip.value === 'item' ? 'curve' : 'item'
-  else if (event.key === '/') document.querySelector<HTMLElement>('#item-search')?.focus()
-  else if (
-    event.key === 'Enter' &&
-    i &&
-    option.value &&
-    (event.target as HTMLElement).classList.contains('need')
-  )
-    toggle(i, option.value)
+  const [i, o] = [item.value, option.value]
+  const onNeed = (event.target as HTMLElement).classList.contains('need')
+  if (event.key === 'Enter' && i && o && onNeed) toggle(i, o)
+  else if (KEYS[event.key]) KEYS[event.key]?.()
   else return
   event.preventDefault()
 }
-
-const stateText = (i: DerivedItem) =>
-  i.state === 'open'
-    ? 'open'
-    : i.state === 'chosen'
-      ? money(i.chosenMinor)
-      : moneyColumnText(
-          i.lines.reduce((s, l) => s + l.state.dueMinor, 0),
-          currency.value,
-          job.value?.studio.locale,
-        ).replace(/[.,]00$/, '')
 
 /** What the rule book says of the item in hand; when it has nothing to say, the gravest of the others. */
 const findings = computed(() => {
@@ -243,45 +153,17 @@ const findings = computed(() => {
           <AxisMark kind="owned" :chosen="true" :fits="true" />owned
         </p>
       </div>
-      <table v-if="items.length > 0">
-        <thead>
-          <tr>
-            <th scope="col" class="need-head">Item</th>
-            <th scope="col" class="axis-head">
-              <span class="visually-hidden">Options by landed price, tax and delivery in</span>
-              <div class="axis">
-                <span
-                  v-for="t in axis.ticks"
-                  :key="t.left"
-                  class="tick narrow"
-                  :style="{ left: `${t.left}%` }"
-                  >{{ t.text }}</span
-                >
-              </div>
-            </th>
-            <th scope="col" class="figure chosen-head">chosen, {{ currency }}</th>
-          </tr>
-        </thead>
-        <tbody :style="{ '--axis-lines': axis.lines }">
-          <tr v-if="before > 0" aria-hidden="true">
-            <td colspan="3" :style="{ height: `${before}px` }"></td>
-          </tr>
-          <AxisRow
-            v-for="(i, n) in shown"
-            :key="n"
-            :item="i"
-            :axis="axis"
-            :here="i === item"
-            :option-id="i === item ? optionId : undefined"
-            :state="stateText(i)"
-            @take="itemId = i.item.id"
-            @mark="(id) => ((itemId = i.item.id), (optionId = id))"
-          />
-          <tr v-if="after > 0" aria-hidden="true">
-            <td colspan="3" :style="{ height: `${after}px` }"></td>
-          </tr>
-        </tbody>
-      </table>
+      <PriceAxis
+        v-if="items.length > 0"
+        :items="items"
+        :shown="shown"
+        :before="before"
+        :after="after"
+        :item="item"
+        :option-id="optionId"
+        @take="(id) => (itemId = id)"
+        @mark="(id, option) => ((itemId = id), (optionId = option))"
+      />
       <p v-if="items.length > 0 && filtered.length === 0" class="second none">
         Nothing here is called that. Clear the search, or show all.
       </p>
@@ -303,7 +185,7 @@ const findings = computed(() => {
         </button>
         <PlanLimits v-if="strip === 'item'" :item="item" />
       </div>
-      <ItemEditor v-if="strip === 'item'" :item="item" @remove="removeItem(item)" />
+      <ItemEditor v-if="strip === 'item'" :item="item" @remove="takeOut(item)" />
       <NextEuro v-else />
     </template>
     <template v-if="item" #panel>
@@ -322,7 +204,7 @@ const findings = computed(() => {
         :item="item"
         :option="o"
         :marked="o === option"
-        :live="live(item)"
+        :live="isBought(item)"
         @mark="optionId = o.option.id"
         @toggle="toggle(item, o)"
       />
@@ -334,7 +216,7 @@ const findings = computed(() => {
         v-if="option && drawn"
         :item="item"
         :option="option"
-        :live="live(item)"
+        :live="isBought(item)"
         @remove="removeOption(item, option)"
       />
     </template>
@@ -376,29 +258,6 @@ const findings = computed(() => {
   order: 3;
   margin-left: auto;
   flex: none;
-}
-table {
-  table-layout: fixed;
-}
-.need-head {
-  width: 204px;
-}
-.chosen-head {
-  width: 92px;
-}
-.axis-head {
-  padding: 0;
-}
-.axis {
-  position: relative;
-  height: 26px;
-  margin: 0 14px 0 12px;
-}
-.axis .tick {
-  position: absolute;
-  bottom: 3px;
-  transform: translateX(-50%);
-  color: var(--ink);
 }
 .none {
   padding: 14px 0;

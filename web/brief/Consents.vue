@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { CHANGES } from '@bonitas/core/model/vocabulary/change'
+import type { Choices } from '../form/choices.js'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+
+/** What a landlord allowed in writing, one entry a change. */
+const props = defineProps<{ surfaces: Choices }>()
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const anywhere = computed(() => [{ value: '', text: 'anywhere' }, ...props.surfaces.slice(1)])
+const finishes = computed(() => [
+  { value: null, text: 'none' },
+  ...(job.value?.finishes ?? []).map((f) => ({ value: f.id, text: f.name })),
+])
+const items = computed(() => [
+  { value: null, text: 'any item' },
+  ...(job.value?.items ?? []).map((i) => ({ value: i.id, text: i.name })),
+])
+const letters = computed(() => [
+  { value: null, text: 'no photo' },
+  ...(job.value?.photos ?? [])
+    .filter((p) => p.kind === 'letter')
+    .map((p, i) => ({ value: p.id, text: p.note || `Letter ${i + 1}` })),
+])
+const addConsent = () =>
+  store.add('consents', {
+    on: store.day,
+    change: 'paint',
+    surface: '',
+    colors: 'any color',
+    finishId: null,
+    itemId: null,
+    photoId: null,
+    words: '',
+  })
+const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/${id}`
+</script>
+
+<template>
+  <section v-if="job">
+    <div class="bar">
+      <h2>The landlord’s written consent</h2>
+      <button class="button" @click="addConsent">Add a letter</button>
+    </div>
+    <p v-if="job.consents.length === 0" class="second">
+      One entry per change the letter allows, with its date. A photo of it is added under Pictures.
+    </p>
+    <div v-for="c in job.consents" :key="c.id" class="row consent">
+      <RowField collection="consents" :row="c" field="on" kind="date" />
+      <RowChoice collection="consents" :row="c" field="change" :choices="CHANGES" />
+      <RowChoice collection="consents" :row="c" field="surface" :choices="anywhere" label="Where" />
+      <RowChoice
+        v-if="c.change === 'paint' || c.change === 'cover'"
+        collection="consents"
+        :row="c"
+        field="colors"
+        :choices="['any color', 'white or grey', 'one finish']"
+      />
+      <RowChoice
+        v-if="c.colors === 'one finish'"
+        collection="consents"
+        :row="c"
+        field="finishId"
+        :choices="finishes"
+      />
+      <RowChoice
+        v-if="c.change !== 'paint' && c.change !== 'cover'"
+        collection="consents"
+        :row="c"
+        field="itemId"
+        :choices="items"
+      />
+      <RowChoice collection="consents" :row="c" field="photoId" :choices="letters" label="Photo" />
+      <RowField class="words" collection="consents" :row="c" field="words" kind="text" />
+      <a v-if="c.photoId" :href="photo(c.photoId)" target="_blank" rel="noopener">see the letter</a>
+      <button class="word" aria-label="Remove the letter" @click="store.remove('consents', c.id)">
+        Remove
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.bar h2 {
+  margin-right: auto;
+}
+.row {
+  display: grid;
+  gap: 8px 12px;
+  align-items: end;
+  border-bottom: 1px solid var(--rule);
+  padding: 8px 0;
+}
+.consent {
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+}
+.consent .words {
+  grid-column: span 3;
+}
+@media (width < 760px) {
+  .consent {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

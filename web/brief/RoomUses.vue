@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { USE_KINDS, USE_TIMES } from '@bonitas/core/model/vocabulary/use'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+import CoverageTable from './CoverageTable.vue'
+import { useKindOf } from './useKindOf.js'
+
+/** What the room must do for the people in it, and what serves it. */
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const usesList = ref<HTMLElement>()
+const things = computed(() => store.derived?.brief.coverage.uses[0]?.cells.length ?? 0)
+
+async function addUse(): Promise<void> {
+  const uses = job.value?.uses ?? []
+  store.add('uses', {
+    name: `Use ${uses.length + 1}`,
+    kind: 'other',
+    persons: 1,
+    time: 'any time',
+    position: nextPosition(uses),
+  })
+  await nextTick()
+  const names = usesList.value?.querySelectorAll<HTMLInputElement>('.name input')
+  names?.[names.length - 1]?.focus()
+}
+
+/** Looks before the field does: an Enter that keeps what was typed does not also add the next. */
+function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
+  if (event.key === 'Enter' && isLast && (event.target as HTMLInputElement).dataset.dirty === 'false')
+    void addUse()
+}
+
+// A use whose name speaks of a kind is taken for it, once, while nobody has chosen.
+const { named } = useKindOf()
+</script>
+
+<template>
+  <section v-if="job" ref="usesList">
+    <div class="bar">
+      <h2>What the room must do</h2>
+      <button class="button" @click="addUse">Add a use</button>
+    </div>
+    <p v-if="job.uses.length === 0" class="second teach">
+      A use is one thing the room must do for the people in it: sleep one guest, read, store scores. Function
+      comes before objects.
+    </p>
+    <ol v-else>
+      <li
+        v-for="(u, i) in job.uses"
+        :key="u.id"
+        @keydown.capture="lastUseEnter($event, i === job.uses.length - 1)"
+        @focusout="named(u)"
+      >
+        <span class="narrow">{{ i + 1 }}</span>
+        <RowField class="name" collection="uses" :row="u" field="name" kind="text" bare />
+        <RowChoice
+          collection="uses"
+          :row="u"
+          field="kind"
+          :choices="USE_KINDS"
+          bare
+          :label="`Kind of ${u.name}`"
+        />
+        <RowField
+          collection="uses"
+          :row="u"
+          field="persons"
+          kind="whole"
+          bare
+          figure
+          :label="`For how many, ${u.name}`"
+        />
+        <RowChoice
+          collection="uses"
+          :row="u"
+          field="time"
+          :choices="USE_TIMES"
+          bare
+          :label="`When, ${u.name}`"
+        />
+        <button class="word" :aria-label="`Remove ${u.name}`" @click="store.remove('uses', u.id)">×</button>
+      </li>
+    </ol>
+    <template v-if="job.uses.length > 0">
+      <h3>What serves it</h3>
+      <CoverageTable v-if="things > 0" />
+      <p v-else class="second">
+        Nothing is entered yet. Walk through what is there under Pieces, and list what to buy under Source;
+        each then serves a use, or is asked what it is for.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.bar h2 {
+  margin-right: auto;
+}
+ol {
+  list-style: none;
+  margin: 6px 0 12px;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr) 150px 54px 130px 24px;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 2px 0;
+}
+h3 {
+  font-size: 14px;
+  font-weight: 650;
+  margin: 12px 0 4px;
+}
+.teach {
+  max-width: 70ch;
+  margin: 6px 0;
+}
+@media (width < 760px) {
+  li {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { MINDS, PERSON_KINDS } from '@bonitas/core/model/vocabulary/person'
+import { proposedHanging } from '@bonitas/core/stages/brief/household'
+import RowChoice from '../form/RowChoice.vue'
+import RowField from '../form/RowField.vue'
+import RowWords from '../form/RowWords.vue'
+import { useLocale } from '../form/useLocale.js'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** Who lives with the room, and the height their pictures hang at. */
+const store = useJobStore()
+const { length } = useLocale()
+const job = computed(() => store.snapshot)
+const peopleList = ref<HTMLElement>()
+const proposal = computed(() => proposedHanging(job.value?.people ?? []))
+
+async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
+  const people = job.value?.people ?? []
+  const n = people.filter((p) => p.kind === kind).length + 1
+  const word = `${kind[0]?.toUpperCase() ?? ''}${kind.slice(1)}`
+  store.add('people', {
+    position: nextPosition(people),
+    name: n > 1 ? `${word} ${n}` : word,
+    kind,
+    ageYears: null,
+    standingEyeMm: null,
+    seatedEyeMm: null,
+    minds: [],
+    note: '',
+  })
+  await nextTick()
+  const names = peopleList.value?.querySelectorAll<HTMLInputElement>('.name input')
+  names?.[names.length - 1]?.focus()
+}
+</script>
+
+<template>
+  <section v-if="job" ref="peopleList">
+    <div class="bar">
+      <h2>Who lives with it</h2>
+      <button class="button" @click="addPerson('adult')">Add an adult</button>
+      <button class="button" @click="addPerson('child')">Add a child</button>
+      <button class="button" @click="addPerson('dog')">Add a pet</button>
+    </div>
+    <p v-if="job.people.length === 0" class="second teach">
+      Eye heights set the hanging line; ages, pets and what to mind decide the cautions. Without them every
+      caution stays a question.
+    </p>
+    <div v-for="p in job.people" :key="p.id" class="person">
+      <RowField class="name" collection="people" :row="p" field="name" kind="text" label="Name" />
+      <RowChoice collection="people" :row="p" field="kind" :choices="PERSON_KINDS" label="Who" />
+      <RowField collection="people" :row="p" field="ageYears" kind="whole" label="Age" figure />
+      <RowField
+        collection="people"
+        :row="p"
+        field="standingEyeMm"
+        kind="length"
+        label="Eyes, standing"
+        figure
+      />
+      <RowField collection="people" :row="p" field="seatedEyeMm" kind="length" label="Eyes, seated" figure />
+      <RowField collection="people" :row="p" field="note" kind="text" label="Note" />
+      <button class="word" :aria-label="`Remove ${p.name}`" @click="store.remove('people', p.id)">×</button>
+      <div class="minds">
+        <span class="second">To mind</span>
+        <RowWords
+          collection="people"
+          :row="p"
+          field="minds"
+          :choices="MINDS"
+          :label="`To mind of ${p.name}`"
+        />
+      </div>
+    </div>
+    <div v-if="job.people.length > 0" class="hanging">
+      <RowField
+        collection="brief"
+        :row="job.brief"
+        field="hangingMm"
+        kind="length"
+        label="Agreed hanging height, middle of a picture"
+        :hint="`proposed ${length(proposal.mm)}: ${proposal.says}`"
+        figure
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.bar h2 {
+  margin-right: auto;
+}
+.person {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr 60px 1fr 1fr 1.6fr 24px;
+  gap: 6px 10px;
+  align-items: end;
+  border-bottom: 1px solid var(--rule);
+  padding: 8px 0;
+}
+.minds {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+.hanging {
+  max-width: 420px;
+  padding-top: 10px;
+}
+.teach {
+  max-width: 70ch;
+  margin: 6px 0;
+}
+@media (width < 760px) {
+  .person {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
+import { useJobStore } from './jobStore.js'
+import type { StageLine } from './stageLines.js'
+
+/** The stages of a job, each with what it says of itself; undo, and what is saved. */
+defineProps<{ jobId: string; stages: readonly StageLine[] }>()
+const emit = defineEmits<{ keys: [] }>()
+const store = useJobStore()
+const route = useRoute()
+
+/** A stage stays marked on its further pages. */
+const isHere = (path: string) => route.path.split('/')[3] === path
+const undoTitle = computed(() => {
+  const step = store.lastStep
+  return !step ? 'Nothing to undo on this page' : 'act' in step ? step.act : `Undo: ${step.name}`
+})
+const redoTitle = computed(() =>
+  store.nextStep ? `Redo: ${store.nextStep.name}` : 'Nothing to do again on this page',
+)
+</script>
+
+<template>
+  <nav aria-label="Stages">
+    <RouterLink
+      v-for="s in stages"
+      :key="s.path"
+      :to="`/jobs/${jobId}/${s.path}`"
+      :class="{ here: isHere(s.path) }"
+      :aria-current="isHere(s.path) ? 'page' : undefined"
+      :title="`Alt + ${s.number}`"
+    >
+      <span class="narrow number">{{ s.number }}</span>
+      <b>{{ s.name }}</b>
+      <span class="second">{{ s.line }}</span>
+    </RouterLink>
+    <div class="foot">
+      <RouterLink to="/jobs" class="second">All jobs</RouterLink>
+      <div>
+        <button class="word" :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">Undo</button>
+        <button class="word" :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">Redo</button>
+        <button class="word" @click="emit('keys')">Keys</button>
+      </div>
+      <p class="second said" role="status">{{ store.said }}</p>
+      <p class="second" role="status">
+        {{ store.waiting === 0 ? 'Saved' : store.gone || store.conflict ? '' : 'Saving …' }}
+      </p>
+    </div>
+  </nav>
+</template>
+
+<style scoped>
+nav {
+  background: var(--panel);
+  border-right: 1px solid var(--rule);
+  padding-top: 8px;
+  display: flex;
+  flex-direction: column;
+  overflow-y: auto;
+}
+nav > a {
+  display: grid;
+  grid-template-columns: 22px 1fr;
+  padding: 8px 8px 8px 14px;
+  border-left: 4px solid transparent;
+  text-decoration: none;
+  line-height: 1.35;
+}
+nav > a .number {
+  color: var(--ink-2);
+  padding-top: 1px;
+}
+nav > a .second {
+  grid-column: 2;
+}
+nav > a:hover {
+  background: var(--ground);
+}
+nav > a.here {
+  border-left-color: var(--ink);
+  background: var(--paper);
+}
+nav b {
+  font-weight: 600;
+}
+.foot {
+  margin-top: auto;
+  padding: 12px 8px 12px 18px;
+  display: grid;
+  gap: 4px;
+  font-size: 13px;
+}
+.foot div {
+  display: flex;
+  gap: 12px;
+}
+/* On a phone at the client's the stages are one line. */
+@media (width < 760px) {
+  nav {
+    flex-direction: row;
+    overflow-x: auto;
+    border-right: 0;
+    border-bottom: 1px solid var(--rule);
+    padding: 0;
+  }
+  nav > a {
+    display: block;
+    padding: 10px 12px 8px;
+    border-left: 0;
+    border-bottom: 3px solid transparent;
+    white-space: nowrap;
+  }
+  nav > a.here {
+    border-bottom-color: var(--ink);
+  }
+  nav > a .number,
+  nav > a .second {
+    display: none;
+  }
+  .foot {
+    margin: 0 0 0 auto;
+    padding: 8px 12px;
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    white-space: nowrap;
+  }
+  .foot > a,
+  .foot .word:last-child {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
+import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
+import { useJobStore } from '../job/jobStore.js'
+
+/** A whole palette put together: its colors in their shares, why, and where each goes. */
+defineProps<{ proposal: Proposal }>()
+const emit = defineEmits<{ take: [] }>()
+const store = useJobStore()
+const where = (f: Proposal['finishes'][number]) =>
+  [
+    ...f.surfaces.map((s) => surfaceName(s, store.derived?.surfaces)),
+    ...f.pieceIds.flatMap((id) => store.snapshot?.pieces.find((p) => p.id === id)?.name ?? []),
+  ].join(', ')
+</script>
+
+<template>
+  <article>
+    <div
+      class="strip"
+      role="img"
+      :aria-label="proposal.seen.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
+    >
+      <i
+        v-for="f in proposal.seen"
+        :key="f.finish.id"
+        :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
+        :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
+      ></i>
+    </div>
+    <div class="text">
+      <div>
+        <h2>{{ proposal.name }}</h2>
+        <p class="second">{{ proposal.why.join('; ') }}.</p>
+        <ul v-if="proposal.findings.some((f) => f.severity === 'look')" class="second">
+          <li v-for="f in proposal.findings.filter((x) => x.severity === 'look')" :key="f.title">
+            Look: {{ f.title }}
+          </li>
+        </ul>
+        <button class="button" @click="emit('take')">Take over as a scheme</button>
+      </div>
+      <table>
+        <tbody>
+          <tr v-for="f in proposal.finishes" :key="f.sample.name + f.role">
+            <td class="sw"><i :style="{ background: labToHex(f.sample.lab) }"></i></td>
+            <td>
+              <b>{{ f.sample.name }}</b> <span class="second">{{ f.sample.code }}</span>
+            </td>
+            <td class="second">{{ where(f) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+article {
+  border-top: 1px solid var(--ink);
+  padding: 10px 0 16px;
+}
+.strip {
+  display: flex;
+  height: 54px;
+}
+.strip i {
+  flex: 0 1 0;
+  min-width: 1px;
+}
+.text {
+  display: grid;
+  grid-template-columns: minmax(180px, 5fr) 8fr;
+  gap: 20px;
+  padding-top: 10px;
+}
+.text > div {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  align-content: start;
+}
+td {
+  vertical-align: middle;
+  padding-top: 2px;
+  padding-bottom: 2px;
+}
+td b {
+  font-weight: 600;
+}
+.sw {
+  width: 46px;
+}
+.sw i {
+  display: inline-block;
+  width: 36px;
+  height: 20px;
+  vertical-align: middle;
+}
+</style>

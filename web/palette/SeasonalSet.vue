@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Scheme } from '@bonitas/core/model/rows/schemes'
+import { schemeView } from '@bonitas/core/stages/palette/schemeView'
+import RowField from '../form/RowField.vue'
+import { useJobStore } from '../job/jobStore.js'
+
+/** What a scheme over another changes: the textiles of the room, and what they wear in it. */
+const props = defineProps<{ scheme: Scheme }>()
+const store = useJobStore()
+/** The textiles a seasonal scheme can change, with what they wear in it. */
+const textiles = computed(() => {
+  const s = props.scheme
+  const now = store.snapshot
+  if (!s.overId || !now) return []
+  return schemeView(now, s.id)
+    .pieces.filter(
+      (p) => ['cushion', 'throw', 'curtains', 'rug', 'blind', 'bed'].includes(p.kind) && !p.stays,
+    )
+    .map((piece) => ({
+      piece,
+      own: now.schemeOverrides.find((d) => d.schemeId === s.id && d.pieceId === piece.id),
+    }))
+})
+const cloths = computed(() => [
+  { value: null, text: 'as below' },
+  ...(store.snapshot?.finishes ?? [])
+    .filter((f) => f.material === 'textile')
+    .map((f) => ({ value: f.id, text: f.name })),
+])
+function dress(pieceId: string, event: Event): void {
+  const s = props.scheme
+  const finishId = cloths.value[(event.target as HTMLSelectElement).selectedIndex]?.value ?? null
+  const own = textiles.value.find((t) => t.piece.id === pieceId)?.own
+  if (own)
+    store.apply([
+      finishId
+        ? { collection: 'schemeOverrides', id: own.id, set: { finishId } }
+        : { collection: 'schemeOverrides', id: own.id, remove: true },
+    ])
+  else if (finishId)
+    store.add('schemeOverrides', { schemeId: s.id, pieceId, finishId, absent: false, costMinor: 0 })
+}
+</script>
+
+<template>
+  <div class="seasonal">
+    <h2>What it changes</h2>
+    <p v-if="textiles.length === 0" class="second">
+      No cushion, throw, curtain or rug in this room to change.
+    </p>
+    <div v-for="t in textiles" :key="t.piece.id" class="cloth">
+      <label :for="`in-${t.piece.id}`">{{ t.piece.name }}</label>
+      <select :id="`in-${t.piece.id}`" @change="dress(t.piece.id, $event)">
+        <option v-for="c in cloths" :key="String(c.value)" :selected="c.value === (t.own?.finishId ?? null)">
+          {{ c.text }}
+        </option>
+      </select>
+      <RowField
+        v-if="t.own"
+        collection="schemeOverrides"
+        :row="t.own"
+        field="costMinor"
+        kind="money"
+        figure
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.seasonal {
+  display: grid;
+  gap: 8px;
+}
+.cloth {
+  display: grid;
+  gap: 4px;
+  border-top: 1px solid var(--rule);
+  padding-top: 6px;
+}
+</style>

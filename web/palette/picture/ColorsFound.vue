@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { labToHex, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import type { ExtractedColor } from '@bonitas/core/stages/palette/extraction/extractColors'
+import { undertone } from '@bonitas/core/stages/palette/undertone'
+
+/** The colors found in a picture, each material once, in their shares. */
+defineProps<{ colors: readonly ExtractedColor[]; chosen: LabD65 | undefined }>()
+const emit = defineEmits<{ choose: [color: ExtractedColor] }>()
+const word = (lab: LabD65) => undertone('paint', lab).phrase
+</script>
+
+<template>
+  <div class="colors">
+    <div
+      v-if="colors.length > 0"
+      class="bar"
+      role="img"
+      :aria-label="`${colors.length} colors in their shares`"
+    >
+      <i v-for="(c, i) in colors" :key="i" :style="{ flexGrow: c.share, background: labToHex(c.lab) }"></i>
+    </div>
+    <ul class="found">
+      <li v-for="(c, i) in colors" :key="i">
+        <button :aria-pressed="chosen === c.lab" @click="emit('choose', c)">
+          <i :style="{ background: labToHex(c.lab) }"></i>
+          <span
+            >{{ word(c.lab) }}<br /><span class="second"
+              >{{ (100 * c.share).toFixed(c.share < 0.1 ? 1 : 0) }} %</span
+            ></span
+          >
+        </button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.colors {
+  display: grid;
+  gap: 10px;
+}
+.bar {
+  display: flex;
+  height: 26px;
+}
+.bar i {
+  flex: 0 1 0;
+  min-width: 1px;
+}
+.found {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(152px, 1fr));
+  gap: 6px 10px;
+}
+.found button {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  border: 0;
+  background: none;
+  text-align: left;
+  padding: 3px;
+  width: 100%;
+  line-height: 1.2;
+  font-size: 13px;
+}
+.found button[aria-pressed='true'] {
+  background: var(--paper);
+  outline: 1px solid var(--ink);
+}
+.found i {
+  width: 46px;
+  height: 34px;
+  flex: none;
+}
+</style>

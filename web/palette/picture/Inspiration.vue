@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { labToHex } from '@bonitas/core/kernel/color/lab'
+import { useJobStore } from '../../job/jobStore.js'
+
+/** The colors pulled out of pictures: what inspires the room. */
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+</script>
+
+<template>
+  <section v-if="job">
+    <h2>What inspires the room</h2>
+    <p v-if="job.sampledColors.length === 0" class="second">Nothing pulled yet.</p>
+    <ul class="pulls">
+      <li v-for="p in job.sampledColors" :key="p.id">
+        <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name
+        }}<span class="second">&ensp;{{ p.share > 0 ? `${Math.round(100 * p.share)} %` : '' }}</span
+        ><button class="word" :aria-label="`Put back ${p.name}`" @click="store.remove('sampledColors', p.id)">
+          Put back
+        </button>
+      </li>
+    </ul>
+    <p class="second">
+      A photo is not a measurement: read what stays with the color reader, and hold samples to it.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section,
+.pulls {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+.pulls li {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+}
+.pulls i {
+  width: 34px;
+  height: 20px;
+}
+.pulls .word {
+  margin-left: 10px;
+}
+</style>

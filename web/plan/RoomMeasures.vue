@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { measuresOf } from './floorView.js'
+import { downloadPlan } from './planDownload.js'
+
+/** What the plan measures as a whole, and its papers. */
+const props = defineProps<{ facts: PlanFacts; roomName: string }>()
+const emit = defineEmits<{ tape: [] }>()
+const measures = computed(() => measuresOf(props.facts))
+</script>
+
+<template>
+  <section v-if="measures.length > 0" class="measures">
+    <h2>Measures</h2>
+    <table>
+      <tbody>
+        <tr v-for="m in measures" :key="m.name">
+          <td>{{ m.name }}</td>
+          <td class="figure" :title="m.sum">
+            <b>{{ m.value }}</b>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="acts">
+      <button class="word" @click="downloadPlan(facts, 'svg', roomName)">Plan as SVG</button>
+      <button class="word" @click="downloadPlan(facts, 'dxf', roomName)">Plan as DXF</button>
+      <button class="word" @click="emit('tape')">Floor tape-out, 1 : 1</button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+}
+td {
+  padding: 4px 0;
+}
+td:first-child {
+  padding-right: 10px;
+}
+.figure {
+  white-space: normal;
+}
+</style>
