@@ -127,6 +127,16 @@ export default ts.config(
     },
   },
   {
+    // A component is read at one sitting, a function without scrolling. What is longer holds two ideas.
+    files: ['web/**/*.vue'],
+    rules: { 'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }] },
+  },
+  {
+    files: ['{core,web,server,simulators,demo}/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**', 'core/examples/**'],
+    rules: { 'max-lines-per-function': ['error', { max: 80, skipBlankLines: true, skipComments: true }] },
+  },
+  {
     files: ['core/**/*.test.ts', 'core/testing/**', 'core/examples/**'],
     rules: { 'no-restricted-imports': 'off', 'no-restricted-globals': 'off' },
   },

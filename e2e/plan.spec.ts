@@ -204,14 +204,14 @@ test('light: a lamp turned off darkens its side, and every use is told in lux be
   await page.getByRole('checkbox', { name: 'Pendant is on' }).uncheck()
   expect(await lux()).toBeLessThan(both)
   await page.getByRole('checkbox', { name: 'Pendant is on' }).check()
-  const lumens = page.getByRole('textbox', { name: 'Luminous flux' }).first()
+  const lumens = page.getByRole('textbox', { name: 'Lumens of Floor lamp' })
   await fill(lumens, '8060')
   await expect.poll(lux).toBeGreaterThan(both * 2)
   await expect(page.getByRole('row', { name: /Read by daylight and by lamp Reading chair/ })).toContainText(
     '300',
   )
   await fill(lumens, 'bright')
-  await expect(page.locator('.fault', { hasText: 'Luminous flux' })).toBeVisible()
+  await expect(page.locator('.fault', { hasText: 'Lumens of Floor lamp' })).toBeVisible()
 })
 
 test('distances are set for the job, and the plan is held against them', async ({ page, demo }) => {

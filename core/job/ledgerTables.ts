@@ -176,88 +176,79 @@ export interface LedgerDate {
   readonly amountMinor: number | undefined
 }
 
-export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string): LedgerDate[] {
-  const lines = derived.orders.flatMap((o) => o.lines.map((l) => ({ ...l, order: o })))
-  const dates: LedgerDate[] = [
-    ...lines.flatMap((l): LedgerDate[] =>
-      l.returnUntil && l.returnUntil >= today
-        ? [
-            {
-              id: `return-${l.line.id}`,
-              on: l.returnUntil,
-              kind: 'return by',
-              what: l.line.itemName,
-              amountMinor: l.state.costMinor,
-            },
-          ]
-        : [],
-    ),
-    ...lines.flatMap((l): LedgerDate[] =>
-      l.order.expectedOn && l.state.toComeQuantity > 0
-        ? [
-            {
-              id: `expected-${l.line.id}`,
-              on: l.order.expectedOn,
-              kind: 'expected',
-              what: `${l.line.itemName}, ${l.order.order.supplierName}`,
-              amountMinor: undefined,
-            },
-          ]
-        : [],
-    ),
-    ...lines.flatMap((l): LedgerDate[] =>
-      l.state.dueBackMinor > 0 && l.returnedOn
-        ? [
-            {
-              id: `refund-${l.line.id}`,
-              on: addDays(l.returnedOn, REFUND_DAYS),
-              kind: 'refund due',
-              what: l.line.itemName,
-              amountMinor: l.state.dueBackMinor,
-            },
-          ]
-        : [],
-    ),
-    ...duesOf(job, derived, today)
-      .filter((d) => d.state === 'owed')
-      .map((d, n): LedgerDate => ({
-        id: `pay-${n}-${d.on}`,
-        on: d.on,
-        kind: 'pay',
-        what: d.what,
-        amountMinor: d.amountMinor,
-      })),
+/** The days of what was ordered: expected, to be sent back by, its refund due. */
+function datesOfLines(derived: DerivedJob, today: string): LedgerDate[] {
+  return derived.orders.flatMap((o) =>
+    o.lines.flatMap((l): LedgerDate[] => {
+      const { itemName: what, id } = l.line
+      const dates: LedgerDate[] = []
+      if (l.returnUntil && l.returnUntil >= today)
+        dates.push({
+          id: `return-${id}`,
+          on: l.returnUntil,
+          kind: 'return by',
+          what,
+          amountMinor: l.state.costMinor,
+        })
+      if (o.expectedOn && l.state.toComeQuantity > 0)
+        dates.push({
+          id: `expected-${id}`,
+          on: o.expectedOn,
+          kind: 'expected',
+          what: `${what}, ${o.order.supplierName}`,
+          amountMinor: undefined,
+        })
+      if (l.state.dueBackMinor > 0 && l.returnedOn)
+        dates.push({
+          id: `refund-${id}`,
+          on: addDays(l.returnedOn, REFUND_DAYS),
+          kind: 'refund due',
+          what,
+          amountMinor: l.state.dueBackMinor,
+        })
+      return dates
+    }),
+  )
+}
+
+/** The days of what is held by or for others: vouchers, loans, claims. */
+function datesOfOthers(job: JobSnapshot, derived: DerivedJob, today: string): LedgerDate[] {
+  const nameOf = (lineId: string | null) =>
+    derived.orders.flatMap((o) => o.lines).find((l) => l.line.id === lineId)?.line.itemName ?? ''
+  return [
     ...job.vouchers.flatMap((v): LedgerDate[] =>
       v.untilOn && v.untilOn >= today
         ? [{ id: `lapses-${v.id}`, on: v.untilOn, kind: 'lapses', what: v.name, amountMinor: v.amountMinor }]
         : [],
     ),
-    ...job.loans.flatMap((l): LedgerDate[] =>
-      l.backOn && !l.returnedOn
-        ? [
-            {
-              id: `back-${l.id}`,
-              on: l.backOn,
-              kind: 'give back',
-              what: l.owner ? `${l.name}, ${l.owner}` : l.name,
-              amountMinor: undefined,
-            },
-          ]
-        : [],
-    ),
-    ...job.claims.flatMap((c): LedgerDate[] =>
-      c.answerByOn && c.answer === 'waiting'
-        ? [
-            {
-              id: `answer-${c.id}`,
-              on: c.answerByOn,
-              kind: 'answer due',
-              what: lines.find((l) => l.line.id === c.lineId)?.line.itemName ?? '',
-              amountMinor: c.amountMinor ?? undefined,
-            },
-          ]
-        : [],
-    ),
+    ...job.loans.flatMap((l): LedgerDate[] => {
+      const what = l.owner ? `${l.name}, ${l.owner}` : l.name
+      return l.backOn && !l.returnedOn
+        ? [{ id: `back-${l.id}`, on: l.backOn, kind: 'give back', what, amountMinor: undefined }]
+        : []
+    }),
+    ...job.claims.flatMap((c): LedgerDate[] => {
+      const { id, answerByOn: on } = c
+      const what = nameOf(c.lineId)
+      return on && c.answer === 'waiting'
+        ? [{ id: `answer-${id}`, on, kind: 'answer due', what, amountMinor: c.amountMinor ?? undefined }]
+        : []
+    }),
   ]
-  return dates.sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1))
+}
+
+/** Every day that matters to the money of a job, the next first; days of the same date by name. */
+export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string): LedgerDate[] {
+  const owed = duesOf(job, derived, today)
+    .filter((d) => d.state === 'owed')
+    .map((d, n): LedgerDate => ({
+      id: `pay-${n}-${d.on}`,
+      on: d.on,
+      kind: 'pay',
+      what: d.what,
+      amountMinor: d.amountMinor,
+    }))
+  return [...datesOfLines(derived, today), ...owed, ...datesOfOthers(job, derived, today)].sort((x, y) =>
+    x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1,
+  )
 }

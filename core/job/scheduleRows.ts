@@ -11,73 +11,86 @@ export function scheduledMinor(i: DerivedItem, reader: 'studio' | 'client'): num
   return i.lines.length > 0 ? i.lines.reduce((sum, l) => sum + l.state.costMinor, 0) : i.chosenMinor
 }
 
-/**
- * The schedule of items as rows of a sheet. The studio's has every option with its landed price; the client's has what is
- * chosen at its list price, and nothing of trade prices and suppliers. Amounts are decimals of the job's currency.
- */
-export function scheduleRows(
-  job: JobSnapshot,
-  derived: DerivedJob,
-  reader: 'studio' | 'client',
-): { readonly head: readonly string[]; readonly rows: readonly Cell[][] } {
-  const { currency } = job.studio
-  const amount = (minor: number) => Number(minorToDecimal(minor, currency))
-  const size = (...mm: (number | null | undefined)[]) => mm.map((n): Cell => n ?? '')
-  if (reader === 'client')
-    return {
-      head: [
-        'Item',
-        'For',
-        'Pieces',
-        'Chosen',
-        'Width mm',
-        'Depth mm',
-        'Height mm',
-        `Price ${currency}`,
-        'Expected',
-      ],
-      rows: derived.items.map((i): Cell[] => {
-        const o = i.chosen?.option
-        return [
-          i.item.name,
-          i.item.intent,
-          i.item.quantity,
-          o?.name ?? 'open',
-          ...size(o?.widthMm, o?.depthMm, o?.heightMm),
-          i.chosen ? amount(scheduledMinor(i, 'client')) : '',
-          i.item.neededOn ?? '',
-        ]
-      }),
-    }
-  const supplierOf = (id: string | null | undefined) => job.suppliers.find((s) => s.id === id)?.name ?? ''
+interface Sheet {
+  readonly head: readonly string[]
+  readonly rows: readonly Cell[][]
+}
+
+const size = (...mm: (number | null | undefined)[]) => mm.map((n): Cell => n ?? '')
+
+/** What is chosen at its list price, and nothing of trade prices and suppliers. */
+function clientRows(derived: DerivedJob, currency: string, amount: (minor: number) => number): Sheet {
+  const sizes = ['Width mm', 'Depth mm', 'Height mm']
   return {
-    head: [
-      'Item',
-      'Category',
-      'Intent',
-      'Pieces',
-      `Target ${currency}`,
-      'Needed by',
-      'State',
-      'Option',
-      'Kind',
-      'Chosen',
-      'Supplier',
-      'Number',
-      'Width mm',
-      'Depth mm',
-      'Height mm',
-      `Price ${currency}`,
-      'Pack',
-      `Landed ${currency}`,
-      'Lead days',
-      'Return days',
-      'Material',
-      'Cannot be taken because',
-      'Note',
-    ],
+    head: ['Item', 'For', 'Pieces', 'Chosen', ...sizes, `Price ${currency}`, 'Expected'],
+    rows: derived.items.map((i): Cell[] => {
+      const o = i.chosen?.option
+      return [
+        i.item.name,
+        i.item.intent,
+        i.item.quantity,
+        o?.name ?? 'open',
+        ...size(o?.widthMm, o?.depthMm, o?.heightMm),
+        i.chosen ? amount(scheduledMinor(i, 'client')) : '',
+        i.item.neededOn ?? '',
+      ]
+    }),
+  }
+}
+
+const itemHead = (currency: string) => [
+  'Item',
+  'Category',
+  'Intent',
+  'Pieces',
+  `Target ${currency}`,
+  'Needed by',
+  'State',
+]
+const optionHead = (currency: string) => [
+  'Option',
+  'Kind',
+  'Chosen',
+  'Supplier',
+  'Number',
+  'Width mm',
+  'Depth mm',
+  'Height mm',
+  `Price ${currency}`,
+  'Pack',
+  `Landed ${currency}`,
+  'Lead days',
+  'Return days',
+  'Material',
+  'Cannot be taken because',
+  'Note',
+]
+
+/** Every option with its landed price; an item without one has a row of its own. */
+function studioRows(job: JobSnapshot, derived: DerivedJob, amount: (minor: number) => number): Sheet {
+  const { currency } = job.studio
+  const supplierOf = (id: string | null | undefined) => job.suppliers.find((s) => s.id === id)?.name ?? ''
+  const ofOption = (o: DerivedItem['options'][number]): Cell[] => [
+    o.option.name,
+    o.option.kind,
+    o.chosen ? 'yes' : '',
+    supplierOf(o.option.supplierId),
+    o.option.catalogKey,
+    ...size(o.option.widthMm, o.option.depthMm, o.option.heightMm),
+    amount(o.option.priceMinor),
+    o.option.packSize,
+    amount(o.price.landedMinor),
+    o.option.leadDays ?? '',
+    o.option.returnDays ?? '',
+    o.option.material,
+    o.suits.against.map((r) => r.says).join('; '),
+    o.option.note,
+  ]
+  const noOption = optionHead(currency).map((): Cell => '')
+  return {
+    head: [...itemHead(currency), ...optionHead(currency)],
     rows: derived.items.flatMap((i): Cell[][] => {
-      const lead: Cell[] = [
+      const ofItem: Cell[] = [
         i.item.name,
         i.item.category,
         i.item.intent,
@@ -86,24 +99,18 @@ export function scheduleRows(
         i.item.neededOn ?? '',
         i.state,
       ]
-      if (i.options.length === 0) return [[...lead, ...Array.from({ length: 16 }, (): Cell => '')]]
-      return i.options.map((o): Cell[] => [
-        ...lead,
-        o.option.name,
-        o.option.kind,
-        o.chosen ? 'yes' : '',
-        supplierOf(o.option.supplierId),
-        o.option.catalogKey,
-        ...size(o.option.widthMm, o.option.depthMm, o.option.heightMm),
-        amount(o.option.priceMinor),
-        o.option.packSize,
-        amount(o.price.landedMinor),
-        o.option.leadDays ?? '',
-        o.option.returnDays ?? '',
-        o.option.material,
-        o.suits.against.map((r) => r.says).join('; '),
-        o.option.note,
-      ])
+      if (i.options.length === 0) return [[...ofItem, ...noOption]]
+      return i.options.map((o) => [...ofItem, ...ofOption(o)])
     }),
   }
+}
+
+/**
+ * The schedule of items as rows of a sheet: the studio's, or the client's. Amounts are decimals of the job's currency,
+ * sizes whole millimeters.
+ */
+export function scheduleRows(job: JobSnapshot, derived: DerivedJob, reader: 'studio' | 'client'): Sheet {
+  const { currency } = job.studio
+  const amount = (minor: number) => Number(minorToDecimal(minor, currency))
+  return reader === 'client' ? clientRows(derived, currency, amount) : studioRows(job, derived, amount)
 }

@@ -2,6 +2,7 @@ import { wallNames } from './briefFactsOf.js'
 import { ownedPiece } from '../model/oneThing.js'
 import { tiesOf } from '../stages/source/ties.js'
 import { ROWS } from '../model/registry.js'
+import { memoOn } from '../kernel/memoOn.js'
 import { moneyText } from '../kernel/money/moneyText.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import { companionsOf } from '../stages/source/companions.js'
@@ -12,20 +13,87 @@ import type { DerivedItem, DerivedOption } from './deriveItems.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What of all options is asked after at every edit, as long as none of them changes. */
-const abouts = new WeakMap<
-  JobSnapshot['options'],
-  { readonly inSets: boolean; readonly owned: ReadonlySet<string> }
->()
-function aboutOptions(options: JobSnapshot['options']) {
-  let about = abouts.get(options)
-  if (!about) {
-    about = {
-      inSets: options.some((o) => o.partOfId),
-      owned: new Set(options.flatMap((o) => ownedPiece(o) ?? [])),
-    }
-    abouts.set(options, about)
+const aboutOptions = memoOn((options: JobSnapshot['options']) => ({
+  inSets: options.some((o) => o.partOfId),
+  owned: new Set(options.flatMap((o) => ownedPiece(o) ?? [])),
+}))
+
+/** What goes with an option besides its item. */
+interface Beside {
+  readonly today: string
+  readonly observations: ReadonlyMap<string, readonly JobSnapshot['priceObservations'][number][]>
+  /** Where the options are of which others are a part; empty when none is. */
+  readonly optionAt: ReadonlyMap<string, { readonly itemId: string; readonly o: DerivedOption }>
+}
+
+function optionFacts(i: DerivedItem, o: DerivedOption, beside: Beside): OptionFacts {
+  const { option } = o
+  const history = priceHistory(beside.observations.get(option.id) ?? [], {
+    priceMinor: option.priceMinor,
+    stock: option.stock ?? null,
+    on: beside.today,
+    watchMinor: option.watchMinor ?? null,
+  })
+  // Only what is priced in the job's currency can be held against the target.
+  const comparable =
+    option.priceMinor > 0 && !option.currency && option.kind !== 'owned' && !o.made && !option.partOfId
+  const set = option.partOfId ? beside.optionAt.get(option.partOfId) : undefined
+  return {
+    id: option.id,
+    name: option.name,
+    kind: option.kind,
+    landedMinor: o.price.landedMinor,
+    leadDays: option.leadDays ?? null,
+    years: option.years ?? null,
+    stock: option.stock ?? null,
+    heldUntil: option.heldUntil ?? null,
+    reviewOn: option.reviewOn ?? null,
+    lookedAt: option.lookedAt,
+    against: o.suits.against,
+    chosen: o.chosen,
+    history,
+    slip:
+      slipInHistory(history.points.map((p) => p.priceMinor)) ??
+      (comparable && option.kind !== 'placeholder'
+        ? slipAgainst(o.price.goodsMinor, [
+            i.item.targetMinor,
+            ...i.options.flatMap((x) => (x === o ? [] : x.price.goodsMinor)),
+          ])
+        : undefined),
+    priceMinor: option.priceMinor,
+    rateMissing: o.price.rateless,
+    partOf: set && {
+      itemId: set.itemId,
+      optionId: set.o.option.id,
+      name: set.o.option.name,
+      chosen: set.o.chosen,
+    },
   }
-  return about
+}
+
+/** @param with_ the items that go with this one: cushions with a settee */
+function itemFacts(i: DerivedItem, with_: readonly DerivedItem[], beside: Beside): ItemFacts {
+  const chosen = i.chosen?.option
+  const needed =
+    chosen && chosen.kind !== 'owned' ? companionsOf(i.item.pieceKind ?? null, chosen.traits) : []
+  return {
+    id: i.item.id,
+    name: i.item.name,
+    category: i.item.category,
+    pieceKind: i.item.pieceKind ?? null,
+    intent: i.item.intent,
+    targetMinor: i.item.targetMinor,
+    neededOn: i.item.neededOn ?? null,
+    open: i.state === 'open',
+    undecided: i.state === 'chosen',
+    options: i.options.map((o) => optionFacts(i, o, beside)),
+    swap: i.swap,
+    missing: needed.filter((n) => !with_.some((w) => w.item.companion === n.what)),
+    companionsOpen: with_
+      .filter((w) => w.state === 'open')
+      .map((w) => ({ id: w.item.id, name: w.item.name })),
+    position: i.item.position,
+  }
 }
 
 /** What was found for an item stands while its rows, its options and what goes with it are the same. */
@@ -33,6 +101,31 @@ const kept = new WeakMap<
   DerivedItem['item'],
   { readonly on: readonly unknown[]; readonly facts: ItemFacts }
 >()
+
+/** The facts of every item; those of an item that nothing touched are the same as before. */
+function allItemFacts(items: readonly DerivedItem[], job: JobSnapshot, beside: Beside): ItemFacts[] {
+  const companions = new Map<string, DerivedItem[]>()
+  for (const i of items)
+    if (i.item.forItemId) companions.set(i.item.forItemId, [...(companions.get(i.item.forItemId) ?? []), i])
+  const sets = [...beside.optionAt.values()].map((x) => x.o)
+  return items.map((i) => {
+    const with_ = companions.get(i.item.id) ?? []
+    const on = [
+      beside.today,
+      i.state,
+      i.swap?.intent,
+      job.priceObservations,
+      ...i.options,
+      ...with_.map((w) => w.item),
+      ...(i.item.forItemId ? [] : sets),
+    ]
+    const known = kept.get(i.item)
+    if (known?.on.length === on.length && known.on.every((x, k) => x === on[k])) return known.facts
+    const facts = itemFacts(i, with_, beside)
+    kept.set(i.item, { on, facts })
+    return facts
+  })
+}
 
 /**
  * What the rules of Source judge, from the job and what is derived of its items.
@@ -47,108 +140,17 @@ export function sourceFactsOf(
   baskets: readonly SupplierBasket[],
   today: string,
 ): SourceFacts {
-  const priceObservations = new Map<string, JobSnapshot['priceObservations'][number][]>()
+  const observations = new Map<string, JobSnapshot['priceObservations'][number][]>()
   for (const s of job.priceObservations)
-    priceObservations.set(s.optionId, [...(priceObservations.get(s.optionId) ?? []), s])
+    observations.set(s.optionId, [...(observations.get(s.optionId) ?? []), s])
   const walls = new Map(wallNames(stored).map((w) => [w.id, w.name]))
-  const optionAt = new Map<string, { itemId: string; o: DerivedOption }>()
   const about = aboutOptions(job.options)
+  const optionAt = new Map<string, { itemId: string; o: DerivedOption }>()
   if (about.inSets)
     for (const i of items) for (const o of i.options) optionAt.set(o.option.id, { itemId: i.item.id, o })
-  const companions = new Map<string, DerivedItem[]>()
-  for (const i of items)
-    if (i.item.forItemId) companions.set(i.item.forItemId, [...(companions.get(i.item.forItemId) ?? []), i])
-
-  const optionFacts = (i: DerivedItem, o: DerivedOption): OptionFacts => {
-    const { option } = o
-    const seen = priceObservations.get(option.id) ?? []
-    const history = priceHistory(seen, {
-      priceMinor: option.priceMinor,
-      stock: option.stock ?? null,
-      on: today,
-      watchMinor: option.watchMinor ?? null,
-    })
-    // Only what is priced in the job's currency can be held against the target.
-    const comparable =
-      option.priceMinor > 0 && !option.currency && option.kind !== 'owned' && !o.made && !option.partOfId
-    const set = option.partOfId ? optionAt.get(option.partOfId) : undefined
-    return {
-      id: option.id,
-      name: option.name,
-      kind: option.kind,
-      landedMinor: o.price.landedMinor,
-      leadDays: option.leadDays ?? null,
-      years: option.years ?? null,
-      stock: option.stock ?? null,
-      heldUntil: option.heldUntil ?? null,
-      reviewOn: option.reviewOn ?? null,
-      lookedAt: option.lookedAt,
-      against: o.suits.against,
-      chosen: o.chosen,
-      history,
-      slip:
-        slipInHistory(history.points.map((p) => p.priceMinor)) ??
-        (comparable && option.kind !== 'placeholder'
-          ? slipAgainst(o.price.goodsMinor, [
-              i.item.targetMinor,
-              ...i.options.flatMap((x) => (x === o ? [] : x.price.goodsMinor)),
-            ])
-          : undefined),
-      priceMinor: option.priceMinor,
-      rateMissing: o.price.rateless,
-      partOf: set && {
-        itemId: set.itemId,
-        optionId: set.o.option.id,
-        name: set.o.option.name,
-        chosen: set.o.chosen,
-      },
-    }
-  }
-
-  const itemFacts = (i: DerivedItem, with_: readonly DerivedItem[]): ItemFacts => {
-    const chosen = i.chosen?.option
-    const needed =
-      chosen && chosen.kind !== 'owned' ? companionsOf(i.item.pieceKind ?? null, chosen.traits) : []
-    return {
-      id: i.item.id,
-      name: i.item.name,
-      category: i.item.category,
-      pieceKind: i.item.pieceKind ?? null,
-      intent: i.item.intent,
-      targetMinor: i.item.targetMinor,
-      neededOn: i.item.neededOn ?? null,
-      open: i.state === 'open',
-      undecided: i.state === 'chosen',
-      options: i.options.map((o) => optionFacts(i, o)),
-      swap: i.swap,
-      missing: needed.filter((n) => !with_.some((w) => w.item.companion === n.what)),
-      companionsOpen: with_
-        .filter((w) => w.state === 'open')
-        .map((w) => ({ id: w.item.id, name: w.item.name })),
-      position: i.item.position,
-    }
-  }
-  const sets = [...optionAt.values()].map((x) => x.o)
-  const facts = items.map((i) => {
-    const with_ = companions.get(i.item.id) ?? []
-    const on = [
-      today,
-      i.state,
-      i.swap?.intent,
-      job.priceObservations,
-      ...i.options,
-      ...with_.map((w) => w.item),
-      ...(i.item.forItemId ? [] : sets),
-    ]
-    const known = kept.get(i.item)
-    if (known?.on.length === on.length && known.on.every((x, k) => x === on[k])) return known.facts
-    const facts = itemFacts(i, with_)
-    kept.set(i.item, { on, facts })
-    return facts
-  })
   return {
     today,
-    items: facts,
+    items: allItemFacts(items, job, { today, observations, optionAt }),
     baskets: baskets.map((b) => ({
       supplierId: b.supplierId,
       supplierName: job.suppliers.find((s) => s.id === b.supplierId)?.name ?? 'no supplier named',

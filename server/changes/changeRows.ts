@@ -197,9 +197,8 @@ function planned(changes: readonly Change[], before: ReadonlyMap<string, Stored 
   return now
 }
 
-/** Writes what goes, then what changes, then what is new: an order that needs no thought, since keys wait for the end. */
-async function write(tx: Tx, job: JobOfStudio, { before, after }: Plan): Promise<Did[]> {
-  const did: Did[] = []
+/** The rows of a group by what is written: gone, changed alike, new. @throws {Problem} for a row that may not be so */
+async function sorted(tx: Tx, job: JobOfStudio, before: Plan['before'], after: Plan['after']) {
   const gone = new Map<Collection, Stored[]>()
   const changed = new Map<string, Written>()
   const fresh = new Map<Collection, Row[]>()
@@ -219,6 +218,13 @@ async function write(tx: Tx, job: JobOfStudio, { before, after }: Plan): Promise
       changed.set(of, group)
     }
   }
+  return { gone, changed: [...changed.values()], fresh }
+}
+
+/** Writes what goes, then what changes, then what is new: an order that needs no thought, since keys wait for the end. */
+async function write(tx: Tx, job: JobOfStudio, { before, after }: Plan): Promise<Did[]> {
+  const did: Did[] = []
+  const { gone, changed, fresh } = await sorted(tx, job, before, after)
   const done = (collection: Collection, rows: readonly { readonly row: Stored }[]) => {
     for (const { row } of rows)
       did.push({ collection, id: row.id, before: before.get(keyOf(collection, row.id)) ?? null, after: row })
@@ -232,7 +238,7 @@ async function write(tx: Tx, job: JobOfStudio, { before, after }: Plan): Promise
     )
     for (const row of rows) did.push({ collection, id: row.id, before: row, after: null })
   }
-  for (const { collection, fields, rows } of changed.values()) {
+  for (const { collection, fields, rows } of changed) {
     const set = fields.map((f) => `"${columnName(f)}" = n."${columnName(f)}"`).join(', ')
     const only = ['id', ...fields]
     const values = rows.map((r) => asColumns(Object.fromEntries(only.map((f) => [f, r[f]]))))

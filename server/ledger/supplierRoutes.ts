@@ -67,29 +67,7 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
         lines.map((l) => ({ key: l.key, quantity: quantities.get(l.lineId) ?? 1 })),
       ),
     )
-    // However often it is sent, that it was sent is written down once.
-    await db.asStudio(act.studioId, async (tx) => {
-      await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${orderId}, 13))`)
-      const own = and(ofJob(t.orderEvent, act), eq(t.orderEvent.orderId, orderId))
-      const [before] = await tx
-        .select({ id: t.orderEvent.id })
-        .from(t.orderEvent)
-        .where(and(own, eq(t.orderEvent.kind, 'sent')))
-      if (before) return
-      await tx.insert(t.orderEvent).values({
-        studioId: act.studioId,
-        jobId: act.jobId,
-        id: randomUUID(),
-        orderId,
-        lineId: null,
-        kind: 'sent',
-        on: news.asOf,
-        expectedOn: null,
-        updateId: '',
-        note: unnumbered.length > 0 ? `not told of: ${unnumbered.join(', ')}`.slice(0, 400) : '',
-        memberId: act.memberId,
-      })
-    })
+    await db.asStudio(act.studioId, (tx) => noteSent(tx, act, orderId, news.asOf, unnumbered))
     res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
   })
 
@@ -113,6 +91,36 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
   })
 
   return router
+}
+
+/** However often an order is sent, that it was sent is written down once. */
+async function noteSent(
+  tx: Tx,
+  act: Act,
+  orderId: string,
+  on: string,
+  unnumbered: readonly string[],
+): Promise<void> {
+  await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${orderId}, 13))`)
+  const own = and(ofJob(t.orderEvent, act), eq(t.orderEvent.orderId, orderId))
+  const [before] = await tx
+    .select({ id: t.orderEvent.id })
+    .from(t.orderEvent)
+    .where(and(own, eq(t.orderEvent.kind, 'sent')))
+  if (before) return
+  await tx.insert(t.orderEvent).values({
+    studioId: act.studioId,
+    jobId: act.jobId,
+    id: randomUUID(),
+    orderId,
+    lineId: null,
+    kind: 'sent',
+    on,
+    expectedOn: null,
+    updateId: '',
+    note: unnumbered.length > 0 ? `not told of: ${unnumbered.join(', ')}`.slice(0, 400) : '',
+    memberId: act.memberId,
+  })
 }
 
 async function reached(tx: Tx, act: Act, orderId: string): Promise<Reached> {

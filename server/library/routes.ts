@@ -55,6 +55,37 @@ export async function keepDeck(tx: Tx, studioId: string, id: string, of: Deck): 
     )
 }
 
+/** One sample more at the end of the deck “Measured”, which is made when missing. */
+async function keepMeasured(tx: Tx, studioId: string, one: Sample) {
+  await tx
+    .insert(deck)
+    .values({
+      studioId,
+      id: randomUUID(),
+      name: 'Measured',
+      note: 'Samples read with the color reader',
+    })
+    .onConflictDoNothing()
+  // The deck is locked, so that two readings at once get places of their own.
+  const [to] = await tx
+    .select({ id: deck.id })
+    .from(deck)
+    .where(and(eq(deck.studioId, studioId), eq(deck.name, 'Measured')))
+    .for('update')
+  if (!to) throw notFound('This deck')
+  const of = and(eq(sample.studioId, studioId), eq(sample.deckId, to.id))
+  const there = await tx
+    .select({ position: sample.position, name: sample.name })
+    .from(sample)
+    .where(of)
+    .orderBy(asc(sample.position))
+  const same = there.find((s) => s.name === one.name)
+  const position = same?.position ?? (there[there.length - 1]?.position ?? -1) + 1
+  if (same) await tx.delete(sample).where(and(of, eq(sample.position, position)))
+  await tx.insert(sample).values({ ...toRow(one), studioId, deckId: to.id, position })
+  return { deckId: to.id, position }
+}
+
 /** The finish library of a studio: decks of samples, shared by its jobs. */
 export function libraryRoutes(db: Database): Router {
   const router = Router()
@@ -125,35 +156,7 @@ export function libraryRoutes(db: Database): Router {
   router.post('/library/measured', async (req, res) => {
     const { studio } = req.visitor as Visitor
     const one = readSample(req.body, 'Sample')
-    const row = await db.asStudio(studio.id, async (tx) => {
-      await tx
-        .insert(deck)
-        .values({
-          studioId: studio.id,
-          id: randomUUID(),
-          name: 'Measured',
-          note: 'Samples read with the color reader',
-        })
-        .onConflictDoNothing()
-      // The deck is locked, so that two readings at once get places of their own.
-      const [to] = await tx
-        .select({ id: deck.id })
-        .from(deck)
-        .where(and(eq(deck.studioId, studio.id), eq(deck.name, 'Measured')))
-        .for('update')
-      if (!to) throw notFound('This deck')
-      const of = and(eq(sample.studioId, studio.id), eq(sample.deckId, to.id))
-      const there = await tx
-        .select({ position: sample.position, name: sample.name })
-        .from(sample)
-        .where(of)
-        .orderBy(asc(sample.position))
-      const same = there.find((s) => s.name === one.name)
-      const position = same?.position ?? (there[there.length - 1]?.position ?? -1) + 1
-      if (same) await tx.delete(sample).where(and(of, eq(sample.position, position)))
-      await tx.insert(sample).values({ ...toRow(one), studioId: studio.id, deckId: to.id, position })
-      return { deckId: to.id, position }
-    })
+    const row = await db.asStudio(studio.id, (tx) => keepMeasured(tx, studio.id, one))
     res.status(201).json(row)
   })
   return router

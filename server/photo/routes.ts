@@ -1,7 +1,7 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import { raw, Router } from 'express'
 import { photos } from '@bonitas/core/model/rows/photos'
-import type { Database } from '../database/database.js'
+import type { Database, Tx } from '../database/database.js'
 import { photo, photoData } from '../database/schema.js'
 import { isUuid } from '../http/guards.js'
 import { conflict, notFound } from '../http/problem.js'
@@ -19,6 +19,37 @@ const sentSchema = photos.schema().omit(['widthPx', 'heightPx', 'pages'])
 function sent(row: typeof photo.$inferSelect): Omit<typeof photo.$inferSelect, 'studioId' | 'jobId'> {
   const { studioId: _s, jobId: _j, ...rest } = row
   return rest
+}
+
+/** Keeps an encoded picture with what is said of it; one that is there already stays as it is. @throws {Problem} 409 */
+async function keep(
+  tx: Tx,
+  keys: { readonly studioId: string; readonly jobId: string },
+  about: Awaited<ReturnType<typeof sentSchema.validate>>,
+  encoded: Awaited<ReturnType<typeof encodeUpload>>,
+) {
+  const ofJob = and(eq(photo.studioId, keys.studioId), eq(photo.jobId, keys.jobId))
+  const [counted] = await tx
+    .select({ n: sql<string>`count(*)` })
+    .from(photo)
+    .where(ofJob)
+  if (Number(counted?.n ?? 0) >= MOST_PHOTOS)
+    throw conflict(`A job keeps at most ${MOST_PHOTOS} photos. Remove some first.`)
+  const [made] = await tx
+    .insert(photo)
+    .values({ ...about, ...keys, ...encoded.size, pages: encoded.pages })
+    .onConflictDoNothing()
+    .returning()
+  if (!made) {
+    const [there] = await tx
+      .select()
+      .from(photo)
+      .where(and(ofJob, eq(photo.id, about.id)))
+    return there
+  }
+  const { mime, picture, thumbnail } = encoded
+  await tx.insert(photoData).values({ ...keys, photoId: made.id, mime, picture, thumbnail })
+  return made
 }
 
 /** Pictures of a job: sent whole under an id made by the sender, so that sending one twice keeps it once. */
@@ -47,38 +78,9 @@ export function photoRoutes(db: Database): Router {
       // Encoding takes as long as it takes; no transaction waits for it.
       const bytes = Buffer.isBuffer(req.body) ? req.body : Buffer.alloc(0)
       const encoded = await encodeUpload(about.kind, bytes)
-      const row = await db.asStudio(studio.id, async (tx) => {
-        const ofJob = and(eq(photo.studioId, studio.id), eq(photo.jobId, jobId))
-        const [counted] = await tx
-          .select({ n: sql<string>`count(*)` })
-          .from(photo)
-          .where(ofJob)
-        if (Number(counted?.n ?? 0) >= MOST_PHOTOS)
-          throw conflict(`A job keeps at most ${MOST_PHOTOS} photos. Remove some first.`)
-        const keys = { studioId: studio.id, jobId }
-        const made = await tx
-          .insert(photo)
-          .values({ ...about, ...keys, ...encoded.size, pages: encoded.pages })
-          .onConflictDoNothing()
-          .returning()
-        if (made[0])
-          await tx.insert(photoData).values({
-            ...keys,
-            photoId: id,
-            mime: encoded.mime,
-            picture: encoded.picture,
-            thumbnail: encoded.thumbnail,
-          })
-        return (
-          made[0] ??
-          (
-            await tx
-              .select()
-              .from(photo)
-              .where(and(ofJob, eq(photo.id, id)))
-          )[0]
-        )
-      })
+      const row = await db.asStudio(studio.id, (tx) =>
+        keep(tx, { studioId: studio.id, jobId }, about, encoded),
+      )
       if (!row) throw notFound('This photo')
       res.set('ETag', `"${row.version}"`).json(sent(row))
     },

@@ -28,6 +28,42 @@ const askedSchema = object({
     .required('Lines are missing. Give at least one.'),
 }).strict()
 
+/** What the supplier says now; when it says nothing, what it said last, with the day. */
+async function remembered(
+  db: Database,
+  studioId: string,
+  name: string,
+  key: string,
+  ask: () => Promise<object>,
+): Promise<object> {
+  try {
+    const answer = await ask()
+    await db.asStudio(studioId, (tx) => remember(tx, studioId, key, answer))
+    return { ...answer, stale: null }
+  } catch (error) {
+    if (!(error instanceof NoAnswer)) throw error
+    const [last] = await db.asStudio(
+      studioId,
+      (tx) =>
+        tx
+          .select()
+          .from(t.catalogAnswer)
+          .where(and(eq(t.catalogAnswer.studioId, studioId), eq(t.catalogAnswer.key, key))),
+      'read',
+    )
+    if (!last)
+      throw new Problem(
+        424,
+        'The supplier does not answer',
+        `The catalog “${name}” ${error.message}. Try again later; what is in the job already stays as it is.`,
+      )
+    return {
+      ...(last.answer as object),
+      stale: { why: error.message, since: last.fetchedAt.toISOString() },
+    }
+  }
+}
+
 /** Suppliers' catalogs: asked now, and remembered for when they do not answer. */
 export function catalogRoutes(db: Database, catalogs: Catalogs): Router {
   const router = Router()
@@ -35,41 +71,6 @@ export function catalogRoutes(db: Database, catalogs: Catalogs): Router {
   router.get('/catalogs', (_req, res) => {
     res.json({ names: [...catalogs.places.keys()] })
   })
-
-  /** What the supplier says now; when it says nothing, what it said last, with the day. */
-  async function remembered(
-    studioId: string,
-    name: string,
-    key: string,
-    ask: () => Promise<object>,
-  ): Promise<object> {
-    try {
-      const answer = await ask()
-      await db.asStudio(studioId, (tx) => remember(tx, studioId, key, answer))
-      return { ...answer, stale: null }
-    } catch (error) {
-      if (!(error instanceof NoAnswer)) throw error
-      const [last] = await db.asStudio(
-        studioId,
-        (tx) =>
-          tx
-            .select()
-            .from(t.catalogAnswer)
-            .where(and(eq(t.catalogAnswer.studioId, studioId), eq(t.catalogAnswer.key, key))),
-        'read',
-      )
-      if (!last)
-        throw new Problem(
-          424,
-          'The supplier does not answer',
-          `The catalog “${name}” ${error.message}. Try again later; what is in the job already stays as it is.`,
-        )
-      return {
-        ...(last.answer as object),
-        stale: { why: error.message, since: last.fetchedAt.toISOString() },
-      }
-    }
-  }
 
   router.get<{ name: string }>('/catalogs/:name/products', async (req, res) => {
     const { studio } = req.visitor as Visitor
@@ -81,7 +82,7 @@ export function catalogRoutes(db: Database, catalogs: Catalogs): Router {
     }
     const { name } = req.params
     res.json(
-      await remembered(studio.id, name, `${name}?${wish.toString()}`, () => catalogs.search(name, wish)),
+      await remembered(db, studio.id, name, `${name}?${wish.toString()}`, () => catalogs.search(name, wish)),
     )
   })
 
@@ -89,7 +90,7 @@ export function catalogRoutes(db: Database, catalogs: Catalogs): Router {
     const { studio } = req.visitor as Visitor
     const { name, key } = req.params
     if (!catalogs.places.has(name)) throw notFound('This catalog')
-    res.json(await remembered(studio.id, name, `${name}/${key}`, () => catalogs.product(name, key)))
+    res.json(await remembered(db, studio.id, name, `${name}/${key}`, () => catalogs.product(name, key)))
   })
 
   router.get<{ name: string; key: string }>('/catalogs/:name/products/:key/picture', async (req, res) => {

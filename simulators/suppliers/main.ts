@@ -117,26 +117,67 @@ function send(res: ServerResponse, value: unknown, mode: Mode): void {
   }
 }
 
+const say = (res: ServerResponse, status: number, text: string) =>
+  void res.writeHead(status, { 'Content-Type': 'text/plain' }).end(text)
+
+/** An order of a shop: placed, asked after, sent back. */
+function answerOrder(
+  req: IncomingMessage,
+  res: ServerResponse,
+  shop: Shop,
+  key: string,
+  more: string,
+  body: string,
+): void {
+  try {
+    const known = shop.orders.get(key)
+    if (req.method === 'PUT') {
+      // The same order sent again is the same order.
+      if (!known)
+        shop.orders.set(
+          key,
+          placed(
+            body,
+            today(),
+            (k) => shop.products.find((p) => p.key === k),
+            (p) => onDay(p, shop.habits, today(), shop.sold),
+          ),
+        )
+      return send(
+        res,
+        { asOf: today(), events: answersTo(key, shop.orders.get(key), shop.habits, today()) },
+        shop.mode,
+      )
+    }
+    if (!known) return say(res, 404, 'No such order.')
+    if (req.method === 'POST' && more === 'returns') {
+      const { key: what, quantity } = JSON.parse(body) as { key: string; quantity: number }
+      known.returns.push({ key: what, quantity, on: today() })
+    }
+    return send(res, { asOf: today(), events: answersTo(key, known, shop.habits, today()) }, shop.mode)
+  } catch {
+    return say(res, 400, 'An order has lines, each with key and quantity.')
+  }
+}
+
 function answer(req: IncomingMessage, res: ServerResponse, body: string): void {
   const url = new URL(req.url ?? '/', 'http://localhost')
   const [name = '', part = '', key = '', more = ''] = url.pathname.slice(1).split('/')
-  const say = (status: number, text: string) =>
-    void res.writeHead(status, { 'Content-Type': 'text/plain' }).end(text)
   if (req.method === 'POST' && name === 'day') {
     fixedDay = url.searchParams.get('day') ?? undefined
-    return say(204, '')
+    return say(res, 204, '')
   }
   const shop = shops.get(name)
-  if (!shop) return say(404, `Suppliers here: ${[...shops.keys()].join(', ')}.`)
+  if (!shop) return say(res, 404, `Suppliers here: ${[...shops.keys()].join(', ')}.`)
   if (req.method === 'POST' && part === 'mode') {
     const mode = url.searchParams.get('mode') as Mode
-    if (!MODES.includes(mode)) return say(400, `Modes: ${MODES.join(', ')}.`)
+    if (!MODES.includes(mode)) return say(res, 400, `Modes: ${MODES.join(', ')}.`)
     shop.mode = mode
-    return say(204, '')
+    return say(res, 204, '')
   }
   if (req.method === 'POST' && part === 'sell-out') {
     shop.sold.add(key)
-    return say(204, '')
+    return say(res, 204, '')
   }
   if (req.method === 'GET' && part === 'products' && !key)
     return send(res, search(shop, url.searchParams), shop.mode)
@@ -160,45 +201,15 @@ function answer(req: IncomingMessage, res: ServerResponse, body: string): void {
       },
       shop.mode,
     )
-  if (part === 'orders' && key) {
-    try {
-      const known = shop.orders.get(key)
-      if (req.method === 'PUT') {
-        // The same order sent again is the same order.
-        if (!known)
-          shop.orders.set(
-            key,
-            placed(
-              body,
-              today(),
-              (k) => shop.products.find((p) => p.key === k),
-              (p) => onDay(p, shop.habits, today(), shop.sold),
-            ),
-          )
-        return send(
-          res,
-          { asOf: today(), events: answersTo(key, shop.orders.get(key), shop.habits, today()) },
-          shop.mode,
-        )
-      }
-      if (!known) return say(404, 'No such order.')
-      if (req.method === 'POST' && more === 'returns') {
-        const { key: what, quantity } = JSON.parse(body) as { key: string; quantity: number }
-        known.returns.push({ key: what, quantity, on: today() })
-      }
-      return send(res, { asOf: today(), events: answersTo(key, known, shop.habits, today()) }, shop.mode)
-    } catch {
-      return say(400, 'An order has lines, each with key and quantity.')
-    }
-  }
+  if (part === 'orders' && key) return answerOrder(req, res, shop, key, more, body)
   if (req.method === 'POST' && part === 'quotes') {
     try {
       return send(res, quote(shop, body), shop.mode)
     } catch {
-      return say(400, 'A quote asks for lines, each with key and quantity.')
+      return say(res, 400, 'A quote asks for lines, each with key and quantity.')
     }
   }
-  say(404, 'There is no such thing here.')
+  say(res, 404, 'There is no such thing here.')
 }
 
 server.listen(Number(process.env.PORT ?? 0), '127.0.0.1', () => {

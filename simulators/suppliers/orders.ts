@@ -43,6 +43,22 @@ export function placed(
   }
 }
 
+/** What is credited for what came back, five days after, less what is kept for restocking. */
+const credits = (order: ShopOrder, habits: Habits) =>
+  order.returns.map((r, n) => {
+    const line = order.lines.find((l) => l.key === r.key)
+    const price = (line?.priceMinor ?? 0) * Math.ceil(r.quantity / (line?.product?.packSize ?? 1))
+    return {
+      id: `c${n}`,
+      on: addDays(r.on, 5),
+      kind: 'credited',
+      key: r.key,
+      quantity: r.quantity,
+      creditMinor: Math.round((price * (1_000_000 - habits.restockPpm)) / 1_000_000),
+      says: habits.restockPpm > 0 ? `less ${habits.restockPpm / 10_000} % restocking` : 'in full',
+    }
+  })
+
 /**
  * What is said of an order by a day: acknowledged at once with its day, one in three delayed, several pieces in two
  * parts, the courier's delivery a day after each; returns credited five days later, less what is kept for restocking.
@@ -111,19 +127,7 @@ export function answersTo(ref: string, order: ShopOrder | undefined, habits: Hab
       ]),
     ]
   })
-  const back = order.returns.map((r, n) => {
-    const line = order.lines.find((l) => l.key === r.key)
-    const price = (line?.priceMinor ?? 0) * Math.ceil(r.quantity / (line?.product?.packSize ?? 1))
-    return {
-      id: `c${n}`,
-      on: addDays(r.on, 5),
-      kind: 'credited',
-      key: r.key,
-      quantity: r.quantity,
-      creditMinor: Math.round((price * (1_000_000 - habits.restockPpm)) / 1_000_000),
-      says: habits.restockPpm > 0 ? `less ${habits.restockPpm / 10_000} % restocking` : 'in full',
-    }
-  })
+  const back = credits(order, habits)
   return [...said, ...back]
     .filter((e) => e.on <= today)
     .sort((x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : 0))

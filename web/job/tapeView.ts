@@ -39,23 +39,30 @@ export interface TapeChange {
   readonly why: string
 }
 
-/**
- * The tape as the screen draws it: as long as the agreed budget, and longer when more is spent. The purchases lie
- * from the left in the order paid, ordered, chosen; then what is free; the reserve ends at the hook. What runs past
- * the hook is over, whatever its state.
- */
-export function tapeView(
-  position: BudgetPosition,
-  digits: number,
-  money: (minor: number) => string,
-  changes: readonly TapeChange[] = [],
-): TapeView {
-  const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, freeMinor } = position
-  const fee = position.feeInside ? position.feeMinor : 0
-  const held = position.heldMinor
-  const used = paidMinor + orderedMinor + chosenMinor + held + fee
-  const end = Math.max(agreedMinor, used, 1)
-  const percent = (minor: number) => (100 * minor) / end
+type Money = (minor: number) => string
+
+/** What the tape lays out of a budget, with the sums that are in it only when there are any. */
+interface TapeSums {
+  readonly position: BudgetPosition
+  readonly feeMinor: number
+  readonly usedMinor: number
+  /** The end of the tape. */
+  readonly endMinor: number
+}
+
+function sumsOf(position: BudgetPosition): TapeSums {
+  const feeMinor = position.feeInside ? position.feeMinor : 0
+  const { paidMinor, orderedMinor, chosenMinor, heldMinor, agreedMinor } = position
+  const usedMinor = paidMinor + orderedMinor + chosenMinor + heldMinor + feeMinor
+  return { position, feeMinor, usedMinor, endMinor: Math.max(agreedMinor, usedMinor, 1) }
+}
+
+const percentOf = (minor: number, { endMinor }: TapeSums) => (100 * minor) / endMinor
+
+/** The stretches from the left; what would run past the hook is cut there and lies over from then on. */
+function stretchesOf(sums: TapeSums, money: Money): TapeStretch[] {
+  const { position, feeMinor } = sums
+  const { agreedMinor, reserveMinor, freeMinor, heldMinor } = position
   const stretches: TapeStretch[] = []
   let at = 0
   const lay = (
@@ -66,121 +73,122 @@ export function tapeView(
     text: string,
   ) => {
     if (minor <= 0) return
-    stretches.push({ key, itemId, state, left: percent(at), width: percent(minor), text })
+    const [left, width] = [percentOf(at, sums), percentOf(minor, sums)]
+    stretches.push({ key, itemId, state, left, width, text })
     at += minor
+  }
+  const layOver = (
+    key: string,
+    itemId: string | undefined,
+    state: TapeStretch['state'],
+    minor: number,
+    text: (past: string) => string,
+  ) => {
+    const within = Math.max(0, Math.min(minor, agreedMinor - at))
+    lay(key, itemId, state, within, text(''))
+    lay(`${key} over`, itemId, 'over', minor - within, text(', past the agreed budget'))
   }
   for (const s of position.stretches) {
     const text = `${s.name}, ${s.state}, ${money(s.amountMinor)}`
-    const within = Math.max(0, Math.min(s.amountMinor, agreedMinor - at))
-    lay(`${s.itemId} ${s.state}`, s.itemId, s.state, within, text)
-    lay(
-      `${s.itemId} ${s.state} over`,
-      s.itemId,
-      'over',
-      s.amountMinor - within,
-      `${text}, past the agreed budget`,
-    )
+    layOver(`${s.itemId} ${s.state}`, s.itemId, s.state, s.amountMinor, (past) => text + past)
   }
-  const heldWithin = Math.max(0, Math.min(held, agreedMinor - at))
-  lay('held', undefined, 'chosen', heldWithin, `Held for what placeholders stand in for, ${money(held)}`)
-  lay(
-    'held over',
+  layOver(
+    'held',
     undefined,
-    'over',
-    held - heldWithin,
-    `Held for what placeholders stand in for, past the agreed budget, ${money(held)}`,
+    'chosen',
+    heldMinor,
+    (past) => `Held for what placeholders stand in for${past}, ${money(heldMinor)}`,
   )
-  const feeWithin = Math.max(0, Math.min(fee, agreedMinor - at))
-  lay('fee', undefined, 'chosen', feeWithin, `Decorator’s fee, inside the budget, ${money(fee)}`)
-  lay(
-    'fee over',
+  layOver(
+    'fee',
     undefined,
-    'over',
-    fee - feeWithin,
-    `Decorator’s fee, past the agreed budget, ${money(fee)}`,
+    'chosen',
+    feeMinor,
+    (past) => `Decorator’s fee${past || ', inside the budget'}, ${money(feeMinor)}`,
   )
   lay('free', undefined, 'free', freeMinor, `Free, ${money(Math.max(0, freeMinor))}`)
-  lay(
-    'reserve',
-    undefined,
-    'reserve',
-    Math.max(0, agreedMinor - at),
-    `Reserve, ${money(Math.max(0, agreedMinor - at))} left of ${money(reserveMinor)}`,
-  )
-  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${held > 0 ? ` − ${money(held)} held` : ''}${fee > 0 ? ` − ${money(fee)} fee` : ''}`
-  const sumOf = (state: 'paid' | 'ordered' | 'chosen') =>
-    position.stretches
-      .filter((s) => s.state === state)
-      .map((s) => `${s.name} ${money(s.amountMinor)}`)
-      .join(' + ') || 'nothing yet'
+  const left = Math.max(0, agreedMinor - at)
+  lay('reserve', undefined, 'reserve', left, `Reserve, ${money(left)} left of ${money(reserveMinor)}`)
+  return stretches
+}
+
+/** The sums over the tape, each with what it adds up. */
+function labelsOf(sums: TapeSums, money: Money): TapeLabel[] {
+  const { position, feeMinor, usedMinor } = sums
+  const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, heldMinor, freeMinor } = position
   const label = (
     word: string,
     state: TapeStretch['state'],
     minor: number,
     left: number,
     sum: string,
-  ): TapeLabel => ({
-    sum,
-    word,
-    state,
-    amount: money(minor),
-    left: percent(left),
-  })
-  const history = () => {
-    let then = agreedMinor - changes.reduce((sum, c) => sum + c.amountMinor, 0)
-    return changes.map((c) => {
-      const was = then
-      then += c.amountMinor
-      const by = `${c.amountMinor > 0 ? '+' : '−'}${money(Math.abs(c.amountMinor))}`
-      return {
-        left: Math.min(100, percent(was)),
-        text: `${money(was)} until ${dayText(c.agreedOn)}: ${by}, ${c.why}, agreed by ${c.agreedBy}`,
-      }
-    })
-  }
-  const past = used - agreedMinor
+  ): TapeLabel => ({ sum, word, state, amount: money(minor), left: percentOf(left, sums) })
+  const sumOf = (state: 'paid' | 'ordered' | 'chosen') =>
+    position.stretches
+      .filter((s) => s.state === state)
+      .map((s) => `${s.name} ${money(s.amountMinor)}`)
+      .join(' + ') || 'nothing yet'
+  const held = heldMinor > 0 ? ` − ${money(heldMinor)} held` : ''
+  const fee = feeMinor > 0 ? ` − ${money(feeMinor)} fee` : ''
+  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${held}${fee}`
+  const chosenAt = paidMinor + orderedMinor
+  const heldAt = chosenAt + chosenMinor
   const labels = [
     label('Paid', 'paid', paidMinor, 0, sumOf('paid')),
     label('Ordered', 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
-    label('Chosen', 'chosen', chosenMinor, paidMinor + orderedMinor, sumOf('chosen')),
-    ...(held > 0
-      ? [
-          label(
-            'Held',
-            'chosen',
-            held,
-            paidMinor + orderedMinor + chosenMinor,
-            'kept back for what placeholders stand in for',
-          ),
-        ]
-      : []),
-    ...(fee > 0
-      ? [
-          label(
-            'Fee',
-            'chosen',
-            fee,
-            paidMinor + orderedMinor + chosenMinor + held,
-            'the decorator’s fee, out of the budget',
-          ),
-        ]
-      : []),
-    ...(past > 0
-      ? [label('Over', 'over', past, agreedMinor, spent)]
-      : freeMinor < 0
-        ? [label('Reserve left', 'reserve', agreedMinor - used, used, spent)]
-        : [
-            label('Free', 'free', freeMinor, used, `${spent} − ${money(reserveMinor)} reserve`),
-            label(
-              'Reserve',
-              'reserve',
-              reserveMinor,
-              agreedMinor - reserveMinor,
-              `held back of ${money(agreedMinor)} agreed`,
-            ),
-          ]),
+    label('Chosen', 'chosen', chosenMinor, chosenAt, sumOf('chosen')),
   ]
-  return { stretches, labels, ticks: ticks(end, digits), hook: percent(agreedMinor), changes: history() }
+  if (heldMinor > 0)
+    labels.push(label('Held', 'chosen', heldMinor, heldAt, 'kept back for what placeholders stand in for'))
+  if (feeMinor > 0)
+    labels.push(
+      label('Fee', 'chosen', feeMinor, heldAt + heldMinor, 'the decorator’s fee, out of the budget'),
+    )
+  const past = usedMinor - agreedMinor
+  if (past > 0) return [...labels, label('Over', 'over', past, agreedMinor, spent)]
+  if (freeMinor < 0)
+    return [...labels, label('Reserve left', 'reserve', agreedMinor - usedMinor, usedMinor, spent)]
+  const before = agreedMinor - reserveMinor
+  return [
+    ...labels,
+    label('Free', 'free', freeMinor, usedMinor, `${spent} − ${money(reserveMinor)} reserve`),
+    label('Reserve', 'reserve', reserveMinor, before, `held back of ${money(agreedMinor)} agreed`),
+  ]
+}
+
+/** Where the hook sat before each change order. */
+function changesOf(changes: readonly TapeChange[], sums: TapeSums, money: Money): TapeView['changes'] {
+  let then = sums.position.agreedMinor - changes.reduce((sum, c) => sum + c.amountMinor, 0)
+  return changes.map((c) => {
+    const was = then
+    then += c.amountMinor
+    const by = `${c.amountMinor > 0 ? '+' : '−'}${money(Math.abs(c.amountMinor))}`
+    return {
+      left: Math.min(100, percentOf(was, sums)),
+      text: `${money(was)} until ${dayText(c.agreedOn)}: ${by}, ${c.why}, agreed by ${c.agreedBy}`,
+    }
+  })
+}
+
+/**
+ * The tape as the screen draws it: as long as the agreed budget, and longer when more is spent. The purchases lie
+ * from the left in the order paid, ordered, chosen; then what is free; the reserve ends at the hook. What runs past
+ * the hook is over, whatever its state.
+ */
+export function tapeView(
+  position: BudgetPosition,
+  digits: number,
+  money: Money,
+  changes: readonly TapeChange[] = [],
+): TapeView {
+  const sums = sumsOf(position)
+  return {
+    stretches: stretchesOf(sums, money),
+    labels: labelsOf(sums, money),
+    ticks: ticks(sums.endMinor, digits),
+    hook: percentOf(position.agreedMinor, sums),
+    changes: changesOf(changes, sums, money),
+  }
 }
 
 function ticks(endMinor: number, digits: number): TapeView['ticks'] {

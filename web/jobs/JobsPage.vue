@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { onMounted, reactive, ref, shallowRef } from 'vue'
+import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { JobLine } from '@bonitas/core/job/jobLine'
-import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
-import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { dayText } from '@bonitas/core/kernel/units/days'
-import { ApiProblem, request } from '../api/http.js'
-import PlainField from '../form/PlainField.vue'
+import { request } from '../api/http.js'
 import MembersPanel from './MembersPanel.vue'
+import NewJob from './NewJob.vue'
 import { useSessionStore } from '../session/sessionStore.js'
 
 const session = useSessionStore()
@@ -16,8 +14,6 @@ const router = useRouter()
 const jobs = shallowRef<readonly JobLine[]>()
 const message = ref('')
 const adding = ref(false)
-const form = reactive({ clientName: '', roomName: '', agreed: '' })
-const faults = ref<Record<string, string>>({})
 const year = new Date().toISOString().slice(0, 10)
 
 const money = (minor: number) =>
@@ -39,24 +35,6 @@ function parts(job: JobLine) {
     state,
     percent: (100 * job[`${state}Minor`]) / end,
   }))
-}
-
-async function open(): Promise<void> {
-  faults.value = {}
-  message.value = ''
-  try {
-    const agreedMinor = parseMoney(form.agreed, session.visitor?.studio.currency ?? 'EUR', 'Agreed budget')
-    const made = await request<{ id: string }>('/jobs', {
-      method: 'POST',
-      body: { clientName: form.clientName, roomName: form.roomName, agreedMinor },
-    })
-    await router.push(`/jobs/${made.id}/brief`)
-  } catch (error) {
-    if (error instanceof InputError) faults.value = { agreedMinor: error.message }
-    else if (error instanceof ApiProblem && error.errors.length > 0)
-      faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
-    else message.value = error instanceof Error ? error.message : String(error)
-  }
 }
 
 async function takeIn(event: Event): Promise<void> {
@@ -111,21 +89,7 @@ async function signOut(): Promise<void> {
       </div>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
 
-      <form v-if="adding" novalidate @submit.prevent="open">
-        <p v-if="jobs?.length === 0" class="teach">
-          A job is one room of one client, with the money agreed for it. Open the first one here; everything
-          can be changed later.
-        </p>
-        <PlainField v-model="form.clientName" label="Client" :fault="faults.clientName" />
-        <PlainField v-model="form.roomName" label="Room" :fault="faults.roomName" />
-        <PlainField
-          v-model="form.agreed"
-          label="Agreed budget"
-          inputmode="decimal"
-          :fault="faults.agreedMinor"
-        />
-        <button class="button primary">Open the job</button>
-      </form>
+      <NewJob v-if="adding" :first="jobs?.length === 0" />
 
       <table v-if="jobs && jobs.length > 0">
         <thead>
@@ -209,22 +173,6 @@ main {
 .file:focus-within {
   outline: 2px solid var(--ink);
   outline-offset: 1px;
-}
-form {
-  background: var(--panel);
-  padding: 16px 18px;
-  display: grid;
-  grid-template-columns: 1fr 1fr 180px auto;
-  gap: 14px;
-  align-items: start;
-}
-form > button {
-  margin-top: 21px;
-  min-height: 30px;
-}
-.teach {
-  grid-column: 1 / -1;
-  max-width: 64ch;
 }
 td {
   padding: 11px 8px 11px 0;

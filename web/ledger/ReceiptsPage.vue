@@ -2,18 +2,15 @@
 import { computed, nextTick, ref } from 'vue'
 import { estimatesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
 import { checkPaper, proposeOrders } from '@bonitas/core/stages/ledger/papersIn'
-import { PAPER_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { useLocale } from '../form/useLocale.js'
-import RowChoice from '../form/RowChoice.vue'
-import RowField from '../form/RowField.vue'
 import FilePick from '../job/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
-import PhotoStrip from '../job/PhotoStrip.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useConfirm } from '../job/useConfirm.js'
 import { unfit, useUploads } from '../job/useUploads.js'
+import ReceiptCard from './ReceiptCard.vue'
 import WaitingUploads from '../job/WaitingUploads.vue'
 
 /** Receipts, invoices and credit notes as they came, each matched to its order by a person and held against the ledger. */
@@ -22,7 +19,6 @@ const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const orders = computed(() => (job.value ? paperOrders(job.value, store.derived?.orders ?? []) : []))
 const { waiting, send, take, forget } = useUploads()
-const MARK = { agrees: '✓', 'in part': '◐', differs: '≠', 'not matched': '–' } as const
 
 const only = ref<'all' | 'not matched' | 'differs' | 'in part'>('all')
 const papers = computed(() =>
@@ -120,49 +116,16 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
         </template>
       </div>
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
-      <article
-        v-for="{ paper, name, check, likely } in shown"
-        :key="paper.id"
-        :data-receipt="paper.id"
-        :aria-label="name"
-        :class="{ differs: check.verdict === 'differs' }"
-      >
-        <RowChoice collection="receipts" :row="paper" field="kind" :choices="PAPER_KINDS" />
-        <RowField collection="receipts" :row="paper" field="fromName" kind="text" class="two" />
-        <RowField collection="receipts" :row="paper" field="number" kind="text" />
-        <RowField collection="receipts" :row="paper" field="on" kind="date" />
-        <RowField collection="receipts" :row="paper" field="totalMinor" kind="money" figure />
-        <RowField collection="receipts" :row="paper" field="taxMinor" kind="money" figure />
-        <RowChoice
-          collection="receipts"
-          :row="paper"
-          field="orderId"
-          label="Belongs to"
-          :choices="orderChoices"
-          class="two order"
-        />
-        <RowField collection="receipts" :row="paper" field="note" kind="text" />
-        <p class="check">
-          <b>{{ MARK[check.verdict] }} {{ check.verdict }}</b> {{ check.says.join(' · ') }}
-        </p>
-        <p class="does">
-          <button class="word" :aria-label="`Photo or PDF of ${name}`" @click="pick(paper.id)">
-            Photo or PDF
-          </button>
-          <button class="word" :aria-label="`Remove ${name}`" @click="remove(paper.id)">
-            {{ armed === paper.id ? 'Remove it with its photos' : 'Remove' }}
-          </button>
-        </p>
-        <ul v-if="likely.length > 0" class="likely">
-          <li v-for="m in likely" :key="m.order.id">
-            <button class="word" @click="match(paper.id, m.order.id)">
-              It belongs to {{ m.order.name.replace(/^O/, 'o') }}
-            </button>
-            <span class="second">{{ m.because.join(', ') }}</span>
-          </li>
-        </ul>
-        <PhotoStrip class="files" :subject="`receipt:${paper.id}`" :of="name" />
-      </article>
+      <ReceiptCard
+        v-for="r in shown"
+        :key="r.paper.id"
+        :receipt="r"
+        :order-choices="orderChoices"
+        :armed="armed === r.paper.id"
+        @pick="pick(r.paper.id)"
+        @remove="remove(r.paper.id)"
+        @match="(orderId) => match(r.paper.id, orderId)"
+      />
       <p v-if="papers.length === 0" class="second teach">
         Drop receipts and invoices here, as photos or PDFs, or type them in. Each is matched to its order, and
         its sum and tax are held against the ledger.
@@ -202,41 +165,6 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
 }
 .above select {
   width: 130px;
-}
-article {
-  background: var(--paper);
-  padding: 10px 14px;
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr)) 140px;
-  gap: 8px 12px;
-  align-items: end;
-  border-left: 4px solid var(--rule-2);
-}
-article.differs {
-  border-left-color: var(--stop);
-}
-.two {
-  grid-column: span 2;
-}
-.likely,
-.files {
-  grid-column: 1 / -1;
-}
-.check {
-  grid-column: 1 / 4;
-  align-self: baseline;
-}
-.does {
-  grid-column: 4 / -1;
-  display: flex;
-  gap: 16px;
-  justify-content: end;
-  align-self: baseline;
-}
-.likely li {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
 }
 .part {
   display: grid;

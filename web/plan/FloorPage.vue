@@ -7,7 +7,6 @@ import FindingsPanel from '../job/FindingsPanel.vue'
 import { useInAddress } from '../job/useInAddress.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
-import { lookLine } from '../job/stageLines.js'
 import StageTabs from '../job/StageTabs.vue'
 import FloorGround from './FloorGround.vue'
 import FloorMarks from './FloorMarks.vue'
@@ -18,7 +17,9 @@ import PlacedPiece from './PlacedPiece.vue'
 import RoomMeasures from './RoomMeasures.vue'
 import { useFloorActs } from './useFloorActs.js'
 import { useFloorDrag } from './useFloorDrag.js'
+import { useFloorFindings } from './useFloorFindings.js'
 import { useFloorKeys } from './useFloorKeys.js'
+import { useFloorView } from './useFloorView.js'
 import { useMoving } from './useMoving.js'
 import { usePlan } from './usePlan.js'
 import { useWaiting } from './useWaiting.js'
@@ -65,33 +66,8 @@ const { chosen, chosenRow, other, put, turn, toWall, toMiddle, mirror, align, pa
 )
 const check = computed(() => moving.check(chosen.value))
 
-/** Millimeters a pixel of the screen stands for, so that lines and lettering keep their size. */
-const MARGIN = { left: 430, top: 400, right: 190, bottom: 190 }
-const view = computed(() => {
-  const r = room.value
-  if (!r) return undefined
-  const w = r.high.x - r.low.x + MARGIN.left + MARGIN.right
-  const h = r.high.y - r.low.y + MARGIN.top + MARGIN.bottom
-  return { x: r.low.x - MARGIN.left, y: r.low.y - MARGIN.top, w, h }
-})
-const PLAN_PX = { w: 650, h: 470 }
-const px = computed(() => (view.value ? Math.max(view.value.w / PLAN_PX.w, view.value.h / PLAN_PX.h) : 10))
-
-const stopsOf = computed(() => {
-  const list = told.value ?? store.plan?.findings ?? []
-  const by = new Map<string, string>()
-  for (const f of list)
-    if (f.severity === 'stop' && !f.accepted)
-      for (const r of f.about) if (r.kind === 'stand' && !by.has(r.id)) by.set(r.id, f.title)
-  return by
-})
-const findings = computed(() => {
-  const all = told.value ?? store.plan?.findings ?? []
-  const id = chosenId.value
-  const about = (f: JudgedFinding) => f.about.some((r) => r.id === id || r.id === chosen.value?.pieceId)
-  return id ? [...all].sort((a, b) => Number(about(b)) - Number(about(a))) : all
-})
-const looks = computed(() => lookLine((store.plan?.findings ?? []).filter((f) => !f.accepted)))
+const { view, px } = useFloorView(room)
+const { stopsOf, findings, looks } = useFloorFindings(told, chosen)
 const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
 const walk = computed(() => facts.value?.walks.find((w) => w.toId === chosenId.value))
 

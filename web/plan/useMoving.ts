@@ -18,20 +18,19 @@ export interface Place {
 const SETTLE_MS = 450
 
 /**
- * Moving one piece: where it is now, what it meets, and what the rule book says of it. The row is written when it is
- * let go; until then only the moved piece is drawn anew, and the rules run in a worker.
+ * Asks a worker what the rule book says of a piece where it is being moved to.
+ *
+ * @param told is given what it says, as long as the piece is still being moved
  */
-export function useMoving(facts: Ref<PlanFacts | undefined>) {
+function useFindingsAsked(
+  live: Readonly<Ref<(Place & { readonly id: string }) | undefined>>,
+  told: Ref<readonly JudgedFinding[] | undefined>,
+) {
   const store = useJobStore()
-  const live = shallowRef<Place & { readonly id: string }>()
-  const guides = shallowRef<readonly Guide[]>([])
-  const told = shallowRef<readonly JudgedFinding[]>()
   let worker: Worker | undefined
   let nth = 0
   let busy = false
   let again = false
-  let settle: ReturnType<typeof setTimeout> | undefined
-
   onMounted(() => {
     worker = new Worker(new URL('./findings.worker.ts', import.meta.url), { type: 'module' })
     worker.addEventListener('message', ({ data }: MessageEvent<FindingsAnswer>) => {
@@ -44,10 +43,7 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
     })
     give()
   })
-  onBeforeUnmount(() => {
-    keep()
-    worker?.terminate()
-  })
+  onBeforeUnmount(() => worker?.terminate())
   function give(): void {
     const job = store.snapshot
     if (job)
@@ -72,6 +68,21 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
     const { id: _id, ...place } = now
     worker.postMessage({ moved: { ...toRaw(row), ...place }, nth: ++nth } satisfies FindingsAsk)
   }
+  return { ask }
+}
+
+/**
+ * Moving one piece: where it is now, what it meets, and what the rule book says of it. The row is written when it is
+ * let go; until then only the moved piece is drawn anew, and the rules run in a worker.
+ */
+export function useMoving(facts: Ref<PlanFacts | undefined>) {
+  const store = useJobStore()
+  const live = shallowRef<Place & { readonly id: string }>()
+  const guides = shallowRef<readonly Guide[]>([])
+  const told = shallowRef<readonly JudgedFinding[]>()
+  let settle: ReturnType<typeof setTimeout> | undefined
+  const { ask } = useFindingsAsked(live, told)
+  onBeforeUnmount(() => keep())
 
   const standingAt = (s: Standing, p: Place): Standing => ({
     ...s,

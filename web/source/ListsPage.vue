@@ -1,37 +1,32 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import type { TableField } from '@bonitas/core/stages/source/table/columns'
-import { readTable, type Grid, type TableReading } from '@bonitas/core/stages/source/table/readTable'
+import { readTable, type TableReading } from '@bonitas/core/stages/source/table/readTable'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { useTask } from '../worker/useTask.js'
-import type { ListResult } from './list.worker.js'
 import ListRead from './ListRead.vue'
 import ScheduleOut from './ScheduleOut.vue'
+import { useListFile } from './useListFile.js'
 
 /** Lists of suppliers taken in, and the schedule given out. */
 const store = useJobStore()
 const { system } = useLocale()
-const task = useTask<ListResult>(
-  () => new Worker(new URL('./list.worker.ts', import.meta.url), { type: 'module' }),
-)
-const fileName = ref('')
-const sheets = shallowRef<ListResult['sheets']>([])
-const sheetAt = ref(0)
 const set = ref(new Map<number, TableField | undefined>())
 const supplierId = ref('')
 const itemId = ref('')
 const rates = ref<Record<string, string>>({})
-const trouble = ref('')
 const done = ref('')
 const sending = ref(false)
+const { task, fileName, sheets, sheetAt, grid, trouble, choose, pasted } = useListFile(() => {
+  set.value = new Map()
+  done.value = ''
+})
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
 const supplier = computed(() => store.snapshot?.suppliers.find((s) => s.id === supplierId.value))
-const grid = computed<Grid>(() => sheets.value[sheetAt.value]?.grid ?? [])
 const reading = computed<TableReading | undefined>(() =>
   grid.value.length === 0
     ? undefined
@@ -65,42 +60,6 @@ const whys = computed(() => {
   return [...by].sort((x, y) => y[1].length - x[1].length)
 })
 
-async function choose(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  trouble.value = done.value = ''
-  if (!file) return
-  if (!/\.(xlsx|csv|txt|tsv)$/i.test(file.name)) {
-    trouble.value = 'A list is a file in XLSX or CSV. Save it as one of these and choose that.'
-    return
-  }
-  if (file.size > 20_000_000) {
-    trouble.value = 'The file is over 20 MB. Send the sheet that matters, without pictures.'
-    return
-  }
-  fileName.value = file.name
-  set.value = new Map()
-  sheetAt.value = 0
-  try {
-    const result = await task.run({ bytes: await file.arrayBuffer(), name: file.name })
-    if (!result) return
-    sheets.value = result.sheets
-    trouble.value =
-      result.trouble ?? (result.sheets.every((s) => s.grid.length === 0) ? 'The file holds no rows.' : '')
-  } catch {
-    trouble.value = 'The file cannot be read. Save it again as XLSX or CSV and try that.'
-  }
-}
-function pasted(event: ClipboardEvent): void {
-  const text = event.clipboardData?.getData('text/plain') ?? ''
-  if (!/[\t\n]/.test(text)) return
-  event.preventDefault()
-  fileName.value = 'pasted rows'
-  set.value = new Map()
-  sheets.value = [{ name: 'pasted', grid: text.split(/\r?\n/).map((l) => l.split('\t')) }]
-  sheetAt.value = 0
-}
 function mean(index: number, field: TableField | undefined): void {
   set.value = new Map(set.value).set(index, field)
 }

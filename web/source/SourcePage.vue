@@ -8,8 +8,8 @@ import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import { AxisMark } from './AxisMark.js'
 import ItemEditor from './ItemEditor.vue'
+import ItemSearch from './ItemSearch.vue'
 import NextEuro from './NextEuro.vue'
 import OptionCard from './OptionCard.vue'
 import PlanLimits from './PlanLimits.vue'
@@ -18,7 +18,7 @@ import OptionEditor from './OptionEditor.vue'
 import QuickCapture from './QuickCapture.vue'
 import { useWindowed } from '../job/useWindowed.js'
 import { useItemActs } from './useItemActs.js'
-import { isBought, SHOWN, useItemSearch } from './useItemSearch.js'
+import { isBought, useItemSearch } from './useItemSearch.js'
 
 const ROW_PX = 44
 const store = useJobStore()
@@ -139,20 +139,7 @@ const findings = computed(() => {
       <button class="button add" @click="addItem">New item</button>
     </template>
     <div ref="root">
-      <div v-if="items.length > 0" class="above">
-        <label class="visually-hidden" for="item-search">Search items and options</label>
-        <input id="item-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
-        <label class="visually-hidden" for="item-only">Show</label>
-        <select id="item-only" v-model="only">
-          <option v-for="s in SHOWN" :key="s">{{ s }}</option>
-        </select>
-        <p class="legend second">
-          <AxisMark kind="new" :chosen="true" :fits="true" />new
-          <AxisMark kind="second-hand" :chosen="true" :fits="true" />second-hand
-          <AxisMark kind="made" :chosen="true" :fits="true" />made
-          <AxisMark kind="owned" :chosen="true" :fits="true" />owned
-        </p>
-      </div>
+      <ItemSearch v-if="items.length > 0" v-model:search="search" v-model:only="only" />
       <PriceAxis
         v-if="items.length > 0"
         :items="items"
@@ -224,36 +211,6 @@ const findings = computed(() => {
 </template>
 
 <style scoped>
-.above {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  padding-bottom: 4px;
-}
-#item-search {
-  width: 130px;
-}
-#item-only {
-  width: 108px;
-}
-.above input,
-.above select {
-  flex: none;
-}
-.legend {
-  display: flex;
-  align-items: center;
-  gap: 3px;
-  min-width: 0;
-  overflow: hidden;
-  white-space: nowrap;
-}
-.legend svg {
-  width: 13px;
-  height: 13px;
-  margin-left: 6px;
-  flex: none;
-}
 .add {
   order: 3;
   margin-left: auto;

@@ -3,9 +3,6 @@ import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 
 import { OFFER_KINDS } from '@bonitas/core/model/vocabulary/buying'
-import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
-import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import PlainField from '../form/PlainField.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -13,6 +10,7 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import DeliveryBands from './DeliveryBands.vue'
 import QuoteAsk from './QuoteAsk.vue'
 
 /** Suppliers with their terms, coupons, and what the orders of today would come to. */
@@ -55,35 +53,6 @@ function addOffer(): void {
     thirdParty: false,
   })
 }
-const from = ref('')
-const fee = ref('')
-const fault = ref('')
-function addBand(): void {
-  const s = supplier.value
-  if (!s) return
-  try {
-    const currency = store.snapshot?.studio.currency ?? 'EUR'
-    const band = {
-      fromMinor: parseMoney(from.value || '0', currency, 'Orders from'),
-      feeMinor: parseMoney(fee.value || '0', currency, 'Delivery'),
-    }
-    const others = s.deliveryBands.filter((b) => b.fromMinor !== band.fromMinor)
-    store.change('suppliers', s.id, {
-      deliveryBands: [...others, band].sort((x, y) => x.fromMinor - y.fromMinor),
-    })
-    from.value = fee.value = fault.value = ''
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error
-    fault.value = error.message
-  }
-}
-function dropBand(fromMinor: number): void {
-  const s = supplier.value
-  if (s)
-    store.change('suppliers', s.id, {
-      deliveryBands: s.deliveryBands.filter((b) => b.fromMinor !== fromMinor),
-    })
-}
 </script>
 
 <template>
@@ -117,21 +86,7 @@ function dropBand(fromMinor: number): void {
           <RowField collection="suppliers" :row="supplier" field="catalog" kind="text" />
           <RowField collection="suppliers" :row="supplier" field="note" kind="text" class="long" />
         </div>
-        <h2>Delivery of an order, by its size</h2>
-        <ul>
-          <li v-for="b in supplier.deliveryBands" :key="b.fromMinor">
-            from {{ money(b.fromMinor) }}: {{ b.feeMinor === 0 ? 'free' : money(b.feeMinor) }}
-            <button class="word" @click="dropBand(b.fromMinor)">remove</button>
-          </li>
-          <li v-if="supplier.deliveryBands.length === 0" class="second">
-            None: each option has a delivery of its own.
-          </li>
-        </ul>
-        <form class="band" novalidate @submit.prevent="addBand">
-          <PlainField v-model="from" label="Orders from" />
-          <PlainField v-model="fee" label="Delivery" :fault="fault || undefined" />
-          <button class="button">Add the band</button>
-        </form>
+        <DeliveryBands :supplier="supplier" />
         <h2>Coupons and offers</h2>
         <div v-for="o in discounts" :key="o.id" class="fields offer">
           <RowField collection="discounts" :row="o" field="name" kind="text" />
@@ -241,13 +196,5 @@ nav {
   grid-template-columns: repeat(3, minmax(0, 1fr));
   background: var(--paper);
   padding: 8px 12px;
-}
-.band .button {
-  white-space: nowrap;
-}
-.band {
-  display: flex;
-  gap: 10px;
-  align-items: end;
 }
 </style>

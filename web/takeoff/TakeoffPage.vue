@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
@@ -7,10 +6,10 @@ import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { moneyColumnText, moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
-import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import KitEditor from './KitEditor.vue'
+import OntoSchedule from './OntoSchedule.vue'
 import { choiceText } from './tinsText.js'
 
 const store = useJobStore()
@@ -28,52 +27,6 @@ const column = (minor: number) =>
   moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
 const total = computed(() => lines.value.reduce((sum, l) => sum + (l.tins?.costMinor ?? 0), 0))
 const liters = computed(() => lines.value.reduce((sum, l) => sum + l.liters, 0))
-const unpriced = computed(() => lines.value.filter((l) => !l.tins))
-
-/** The schedule's line for the paint: raised here once, brought up to date here. */
-const scheduled = computed(() =>
-  store.derived?.items.find((i) => lines.value.some((l) => l.finishId === i.item.finishId)),
-)
-const stale = computed(() => {
-  const on = scheduled.value
-  return on && on.lines.length === 0 && on.chosen && on.chosen.option.priceMinor !== total.value
-})
-
-function schedule(): void {
-  const first = lines.value.find((l) => !l.isPrimer) ?? lines.value[0]
-  if (!first || !job.value) return
-  const itemId = crypto.randomUUID()
-  store.addAll([
-    {
-      collection: 'items',
-      id: itemId,
-      fields: {
-        ...ROWS.items.blank(),
-        name: 'Paint and primer',
-        category: 'surfaces',
-        specification: 'As in the take-off',
-        targetMinor: total.value,
-        finishId: first.finishId,
-        position: nextPosition(job.value.items),
-      },
-    },
-    {
-      collection: 'options',
-      id: crypto.randomUUID(),
-      fields: {
-        ...ROWS.options.blank(),
-        itemId,
-        name: 'Tins as taken off',
-        priceMinor: total.value,
-      },
-    },
-  ])
-}
-
-function refresh(): void {
-  const option = scheduled.value?.chosen?.option
-  if (option) store.change('options', option.id, { priceMinor: total.value })
-}
 
 const sum = (l: PaintLine, areaM2: number, coats: number) =>
   `${areaM2.toFixed(2)} m² × ${coats} ÷ ${l.spreadM2PerL} m²/L${l.lossPpm ? ` × ${1 + l.lossPpm / 1e6}` : ''}`
@@ -172,25 +125,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
         No primer is among the finishes. Add one in Palette, of the material “primer”, to price it; until then
         {{ chosen.spreadM2PerL }} m² a liter is assumed (common practice).
       </p>
-      <section v-if="lines.length > 0" class="onto">
-        <h2>Onto the schedule</h2>
-        <template v-if="!scheduled">
-          <p class="second">
-            One line for all paint at {{ money(total) }}.<template v-if="unpriced.length > 0">
-              {{ unpriced.map((l) => l.name).join(', ') }} still has no tins and counts nothing.</template
-            >
-          </p>
-          <button class="button" :disabled="total === 0" @click="schedule">Put it on the schedule</button>
-        </template>
-        <template v-else-if="stale">
-          <p class="second">
-            The schedule says {{ money(scheduled.chosen?.option.priceMinor ?? 0) }}, the take-off
-            {{ money(total) }}.
-          </p>
-          <button class="button" @click="refresh">Bring it up to date</button>
-        </template>
-        <p v-else class="second">“{{ scheduled.item.name }}” is on the schedule, {{ scheduled.state }}.</p>
-      </section>
+      <OntoSchedule v-if="lines.length > 0" :lines="lines" :total-minor="total" />
       <section class="rules">
         <h2>How coats are counted</h2>
         <p class="second">
@@ -262,7 +197,6 @@ tfoot td {
   display: grid;
   gap: 10px;
 }
-.onto,
 .rules {
   border-top: 1px solid var(--rule);
   padding-top: 10px;

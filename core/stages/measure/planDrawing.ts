@@ -45,6 +45,83 @@ function sides({ closure, walls }: MeasureFacts): Side[] {
   })
 }
 
+/** The walls: closed with their thickness outside, or the run so far, with what is missing when it does not close. */
+function wallMarks(list: readonly Side[], state: MeasureFacts['closure']['state']): Mark[] {
+  const corners = list.map((s) => s.from)
+  const [first, last] = [list[0], list[list.length - 1]]
+  if (!first || !last) return []
+  if (state === 'closed' || state === 'crossed')
+    return [
+      { kind: 'outline', layer: 'FLOOR', points: corners, closed: true },
+      { kind: 'outline', layer: 'WALL', points: corners, closed: true },
+      { kind: 'outline', layer: 'WALL', points: outer(list), closed: true },
+    ]
+  // An open run: its inner line, and the wall's thickness outside it, square at both ends.
+  const inner = [...corners, last.to]
+  const [, ...mitred] = outer(list)
+  const outside = [plus(first.from, first.out, WALL_MM), ...mitred, plus(last.to, last.out, WALL_MM)]
+  const marks: Mark[] = [
+    { kind: 'outline', layer: 'WALL', points: inner, closed: false },
+    { kind: 'outline', layer: 'WALL', points: [...inner, ...outside.reverse()], closed: true },
+  ]
+  if (state === 'gap') marks.push({ kind: 'line', layer: 'GAP', from: last.to, to: { x: 0, y: 0 } })
+  return marks
+}
+
+/** What is fixed to the walls: openings and fixtures. */
+function fixedMarks({ measures, closure }: MeasureFacts, list: readonly Side[]): Mark[] {
+  const sideOf = (wallId: string) => list.find((x) => x.id === wallId)
+  const { sense } = closure.run
+  return [
+    ...measures.openings.flatMap((o) => {
+      const side = sideOf(o.wallId)
+      return side ? drawOpening(o, side, sense) : []
+    }),
+    ...measures.fixtures.flatMap((f) => {
+      const side = sideOf(f.wallId)
+      return side ? drawFixture(f, side, sense) : []
+    }),
+  ]
+}
+
+/** Where a sloping ceiling begins, with its heights. */
+function slopeMarks({ measures }: MeasureFacts, list: readonly Side[], textMm: number): Mark[] {
+  return measures.ceilings.flatMap((c): Mark[] => {
+    const s = list.find((x) => x.id === c.wallId)
+    if (!s) return []
+    const [a, b] = [plus(s.from, s.out, -c.depthMm), plus(s.to, s.out, -c.depthMm)]
+    return [
+      { kind: 'line', layer: 'CEILING', from: a, to: b },
+      {
+        kind: 'text',
+        layer: 'CEILING',
+        at: plus(midpoint(a, b), s.out, textMm * 0.5),
+        text: `${mmText(c.startHeightMm)}–${mmText(c.endHeightMm)} high`,
+        angleDeg: readable(s.dir),
+        sizeMm: textMm * 0.8,
+      },
+    ]
+  })
+}
+
+/** The number of each wall, where the wall is long enough for it. */
+const numberMarks = (list: readonly Side[], textMm: number): Mark[] =>
+  list.flatMap((s, i): Mark[] =>
+    s.length < textMm * 3
+      ? []
+      : [
+          {
+            kind: 'text',
+            layer: 'NAME',
+            id: s.id,
+            text: String(i + 1),
+            at: plus(plus(s.from, s.dir, s.length / 2), s.out, -textMm * 1.1),
+            angleDeg: 0,
+            sizeMm: textMm * 0.9,
+          },
+        ],
+  )
+
 /** Draws the plan of a room with its dimensions; undefined before the first wall. */
 export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
   const list = sides(facts)
@@ -58,66 +135,13 @@ export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
     1500,
   )
   const textMm = Math.round(extent / 22)
-  const marks: Mark[] = []
-  const corners = list.map((s) => s.from)
-  if (state === 'closed' || state === 'crossed') {
-    marks.push({ kind: 'outline', layer: 'FLOOR', points: corners, closed: true })
-    marks.push({ kind: 'outline', layer: 'WALL', points: corners, closed: true })
-    marks.push({ kind: 'outline', layer: 'WALL', points: outer(list), closed: true })
-  } else {
-    // An open run: its inner line, and the wall's thickness outside it, square at both ends.
-    const last = list[list.length - 1]
-    const inner = [...corners, last?.to ?? { x: 0, y: 0 }]
-    const [, ...mitred] = outer(list)
-    const first = list[0]
-    const outside = [
-      ...(first ? [plus(first.from, first.out, WALL_MM)] : []),
-      ...mitred,
-      ...(last ? [plus(last.to, last.out, WALL_MM)] : []),
-    ]
-    marks.push({ kind: 'outline', layer: 'WALL', points: inner, closed: false })
-    marks.push({ kind: 'outline', layer: 'WALL', points: [...inner, ...outside.reverse()], closed: true })
-  }
-  if (state === 'gap') {
-    const end = list[list.length - 1]?.to ?? { x: 0, y: 0 }
-    marks.push({ kind: 'line', layer: 'GAP', from: end, to: { x: 0, y: 0 } })
-  }
-  const sense = run.sense
-  for (const s of list) marks.push(...dimension(s, facts.system, textMm))
-  for (const o of facts.measures.openings) {
-    const s = list.find((x) => x.id === o.wallId)
-    if (s) marks.push(...drawOpening(o, s, sense))
-  }
-  for (const f of facts.measures.fixtures) {
-    const s = list.find((x) => x.id === f.wallId)
-    if (s) marks.push(...drawFixture(f, s, sense))
-  }
-  for (const c of facts.measures.ceilings) {
-    const s = list.find((x) => x.id === c.wallId)
-    if (!s) continue
-    const [a, b] = [plus(s.from, s.out, -c.depthMm), plus(s.to, s.out, -c.depthMm)]
-    marks.push({ kind: 'line', layer: 'CEILING', from: a, to: b })
-    marks.push({
-      kind: 'text',
-      layer: 'CEILING',
-      at: plus(midpoint(a, b), s.out, textMm * 0.5),
-      text: `${mmText(c.startHeightMm)}–${mmText(c.endHeightMm)} high`,
-      angleDeg: readable(s.dir),
-      sizeMm: textMm * 0.8,
-    })
-  }
-  list.forEach((s, i) => {
-    if (s.length >= textMm * 3)
-      marks.push({
-        kind: 'text',
-        layer: 'NAME',
-        id: s.id,
-        text: String(i + 1),
-        at: plus(plus(s.from, s.dir, s.length / 2), s.out, -textMm * 1.1),
-        angleDeg: 0,
-        sizeMm: textMm * 0.9,
-      })
-  })
+  const marks: Mark[] = [
+    ...wallMarks(list, state),
+    ...list.flatMap((side) => dimension(side, facts.system, textMm)),
+    ...fixedMarks(facts, list),
+    ...slopeMarks(facts, list, textMm),
+    ...numberMarks(list, textMm),
+  ]
   const reach = textMm * 4.2
   const all = marks.flatMap((m) =>
     m.kind === 'outline' ? m.points : m.kind === 'text' ? [m.at] : [m.from, m.to],

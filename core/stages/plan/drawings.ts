@@ -1,9 +1,10 @@
 import { boxCorners } from '../../kernel/geometry/box.js'
 import type { Mark, PlanDrawing } from '../../kernel/geometry/drawing.js'
+import type { Point } from '../../kernel/geometry/polygon.js'
 import { mmText } from '../../kernel/units/length.js'
 import { beforeWall } from './elevation.js'
 import { isFlat } from './needs.js'
-import type { PlanFacts } from './planFacts.js'
+import type { BeforeWall, Hung, PlanFacts } from './planFacts.js'
 import { avoidedOn } from './rules/frames.js'
 import { laySetOut } from './walls/setOut.js'
 
@@ -33,6 +34,88 @@ export const withMarks = (drawing: PlanDrawing, marks: readonly Mark[]): PlanDra
   marks: [...drawing.marks, ...marks],
 })
 
+const rect = (left: number, bottom: number, right: number, top: number) => [
+  { x: left, y: -bottom },
+  { x: right, y: -bottom },
+  { x: right, y: -top },
+  { x: left, y: -top },
+]
+const box = (
+  layer: Mark['layer'],
+  id: string,
+  left: number,
+  bottom: number,
+  right: number,
+  top: number,
+): Mark => ({ kind: 'outline', layer, points: rect(left, bottom, right, top), closed: true, id })
+
+/** Smaller than this a stroke is not seen as a box. */
+const LEAST_MM = 20
+
+/** Openings, sockets and the like, and what is set out on a wall. */
+function fixedMarks(facts: PlanFacts, wallId: string): Mark[] {
+  const openings = facts.room.openings
+    .filter((x) => x.wallId === wallId)
+    .map((o) => {
+      const layer = o.kind === 'window' ? 'WINDOW' : 'DOOR'
+      return box(layer, o.id, o.startMm, o.sillMm, o.startMm + o.widthMm, o.sillMm + o.heightMm)
+    })
+  const fixtures = facts.room.fixtures
+    .filter((x) => x.wallId === wallId && x.kind !== 'ceiling point')
+    .map((f) => {
+      const [right, top] = [
+        f.startMm + Math.max(LEAST_MM, f.widthMm),
+        f.bottomMm + Math.max(LEAST_MM, f.heightMm),
+      ]
+      return box('FIXTURE', f.id, f.startMm, f.bottomMm, right, top)
+    })
+  const layouts = facts.panelLayouts
+    .filter((x) => x.wallId === wallId)
+    .flatMap((s) => {
+      const laid = laySetOut(s, avoidedOn(facts, wallId))
+      const stretches = laid.stiles.length > 0 ? laid.fields : [{ leftMm: s.startMm, rightMm: s.endMm }]
+      const top = s.bottomMm + Math.max(LEAST_MM, s.heightMm)
+      return stretches.map((f) => box('PANEL', s.id, f.leftMm, s.bottomMm, f.rightMm, top))
+    })
+  return [...openings, ...fixtures, ...layouts]
+}
+
+/** What stands before a wall; a name that is wider than its piece would run into its neighbors and is left out. */
+const standingMarks = (before: readonly BeforeWall[], textMm: number): Mark[] =>
+  before.flatMap((b): Mark[] => {
+    const { id, name, raisedMm } = b.standing
+    const outline = box('PIECE', id, Math.round(b.leftMm), raisedMm, Math.round(b.rightMm), b.topMm)
+    if (b.rightMm - b.leftMm <= name.length * textMm * 0.55) return [outline]
+    const at = { x: (b.leftMm + b.rightMm) / 2, y: -(raisedMm + b.topMm) / 2 }
+    return [outline, { kind: 'text', layer: 'PIECE', at, text: name, angleDeg: 0, sizeMm: textMm }]
+  })
+
+/** What hangs, each nail as a cross with its distance from the left corner over the wall. */
+function hungMarks(hung: Hung, wallHeightMm: number, textMm: number): Mark[] {
+  const line = (layer: Mark['layer'], from: Point, to: Point): Mark => ({ kind: 'line', layer, from, to })
+  const half = hung.widthMm / 2
+  return [
+    box('HANG', hung.id, hung.xMm - half, hung.bottomMm, hung.xMm + half, hung.topMm),
+    ...hung.nails.flatMap(({ xMm: x, heightMm }): Mark[] => {
+      const y = -heightMm
+      const over = -wallHeightMm - 60
+      return [
+        line('NAIL', { x: x - 20, y }, { x: x + 20, y }),
+        line('NAIL', { x, y: y - 20 }, { x, y: y + 20 }),
+        line('DIMENSION', { x, y: y - 40 }, { x, y: over }),
+        {
+          kind: 'text',
+          layer: 'NAIL',
+          at: { x, y: over - textMm * 0.8 },
+          text: mmText(Math.round(x)),
+          angleDeg: 0,
+          sizeMm: textMm,
+        },
+      ]
+    }),
+  ]
+}
+
 /**
  * The elevation of one wall as strokes: x from its left corner as seen from inside, y down from the floor, so that
  * heights are negative. What stands before it, what hangs on it, openings, sockets, what is set out, the eye line.
@@ -41,105 +124,21 @@ export function elevationDrawing(facts: PlanFacts, wallId: string): PlanDrawing 
   const wall = facts.room.walls.find((w) => w.id === wallId)
   if (!wall) return undefined
   const [w, h] = [Math.round(wall.lengthMm), facts.room.heightMm ?? 2_500]
-  const rect = (left: number, bottom: number, right: number, top: number) => [
-    { x: left, y: -bottom },
-    { x: right, y: -bottom },
-    { x: right, y: -top },
-    { x: left, y: -top },
-  ]
   const textMm = Math.round(w / 40)
-  const marks: Mark[] = [{ kind: 'outline', layer: 'WALL', points: rect(0, 0, w, h), closed: true }]
-  for (const o of facts.room.openings.filter((x) => x.wallId === wallId))
-    marks.push({
-      kind: 'outline',
-      layer: o.kind === 'window' ? 'WINDOW' : 'DOOR',
-      points: rect(o.startMm, o.sillMm, o.startMm + o.widthMm, o.sillMm + o.heightMm),
-      closed: true,
-      id: o.id,
-    })
-  for (const f of facts.room.fixtures.filter((x) => x.wallId === wallId && x.kind !== 'ceiling point'))
-    marks.push({
-      kind: 'outline',
-      layer: 'FIXTURE',
-      points: rect(
-        f.startMm,
-        f.bottomMm,
-        f.startMm + Math.max(20, f.widthMm),
-        f.bottomMm + Math.max(20, f.heightMm),
-      ),
-      closed: true,
-      id: f.id,
-    })
-  for (const s of facts.panelLayouts.filter((x) => x.wallId === wallId)) {
-    const laid = laySetOut(s, avoidedOn(facts, wallId))
-    const stretches = laid.stiles.length > 0 ? laid.fields : [{ leftMm: s.startMm, rightMm: s.endMm }]
-    for (const f of stretches)
-      marks.push({
-        kind: 'outline',
-        layer: 'PANEL',
-        points: rect(f.leftMm, s.bottomMm, f.rightMm, s.bottomMm + Math.max(20, s.heightMm)),
-        closed: true,
-        id: s.id,
-      })
+  const eye = -facts.eyeLineMm
+  return {
+    marks: [
+      { kind: 'outline', layer: 'WALL', points: rect(0, 0, w, h), closed: true },
+      ...fixedMarks(facts, wallId),
+      ...standingMarks(beforeWall(wall, facts.standings), textMm),
+      { kind: 'line', layer: 'LINE', from: { x: 0, y: eye }, to: { x: w, y: eye } },
+      ...facts.wallPlacements
+        .filter((x) => x.wallId === wallId)
+        .flatMap((hung) => hungMarks(hung, h, textMm)),
+    ],
+    textMm,
+    low: { x: -300, y: -h - 300 },
+    high: { x: w + 300, y: 300 },
+    upDeg: undefined,
   }
-  for (const b of beforeWall(wall, facts.standings)) {
-    marks.push({
-      kind: 'outline',
-      layer: 'PIECE',
-      points: rect(Math.round(b.leftMm), b.standing.raisedMm, Math.round(b.rightMm), b.topMm),
-      closed: true,
-      id: b.standing.id,
-    })
-    // A name that is wider than its piece would run into its neighbors.
-    if (b.rightMm - b.leftMm > b.standing.name.length * textMm * 0.55)
-      marks.push({
-        kind: 'text',
-        layer: 'PIECE',
-        at: { x: (b.leftMm + b.rightMm) / 2, y: -(b.standing.raisedMm + b.topMm) / 2 },
-        text: b.standing.name,
-        angleDeg: 0,
-        sizeMm: textMm,
-      })
-  }
-  const line = -facts.eyeLineMm
-  marks.push({ kind: 'line', layer: 'LINE', from: { x: 0, y: line }, to: { x: w, y: line } })
-  for (const hung of facts.wallPlacements.filter((x) => x.wallId === wallId)) {
-    marks.push({
-      kind: 'outline',
-      layer: 'HANG',
-      points: rect(hung.xMm - hung.widthMm / 2, hung.bottomMm, hung.xMm + hung.widthMm / 2, hung.topMm),
-      closed: true,
-      id: hung.id,
-    })
-    for (const nail of hung.nails)
-      marks.push(
-        {
-          kind: 'line',
-          layer: 'NAIL',
-          from: { x: nail.xMm - 20, y: -nail.heightMm },
-          to: { x: nail.xMm + 20, y: -nail.heightMm },
-        },
-        {
-          kind: 'line',
-          layer: 'NAIL',
-          from: { x: nail.xMm, y: -nail.heightMm - 20 },
-          to: { x: nail.xMm, y: -nail.heightMm + 20 },
-        },
-        {
-          kind: 'line',
-          layer: 'DIMENSION',
-          from: { x: nail.xMm, y: -nail.heightMm - 40 },
-          to: { x: nail.xMm, y: -h - 60 },
-        },
-        {
-          kind: 'text',
-          layer: 'NAIL',
-          at: { x: nail.xMm, y: -h - 60 - textMm * 0.8 },
-          text: mmText(Math.round(nail.xMm)),
-          angleDeg: 0,
-          sizeMm: textMm,
-        },
-      )
-  }
-  return { marks, textMm, low: { x: -300, y: -h - 300 }, high: { x: w + 300, y: 300 }, upDeg: undefined }
 }

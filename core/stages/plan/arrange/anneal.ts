@@ -27,6 +27,16 @@ const copyInto = (from: State, to: State): void => {
   to.total = from.total
 }
 
+/** How much worse a move may make it, at the beginning and at the end of a run. */
+const [HOT, COLD] = [6, 0.03]
+
+/** What each piece costs with all others together. */
+function withAllOthers({ pair }: State, n: number): Float64Array {
+  const row = new Float64Array(n)
+  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) if (i !== j) row[i]! += pair[i * n + j]!
+  return row
+}
+
 /**
  * Simulated annealing over places and quarter turns. A move changes one piece; what it costs is the difference of its
  * own sums, so that a move takes one pass over the other pieces.
@@ -44,16 +54,13 @@ export function anneal(board: Board, start: State, moves: number, seed: number):
   copyInto(now, best)
   if (free === 0) return { state: best, moves: 0 }
   const trial = new Float64Array(n)
-  // What each piece costs with all others together.
-  const row = new Float64Array(n)
-  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) if (i !== j) row[i]! += now.pair[i * n + j]!
+  const row = withAllOthers(now, n)
   const { field } = board
   const width = (field.nx - 1) * field.step
   const height = (field.ny - 1) * field.step
-  const [hot, cold] = [6, 0.03]
   for (let m = 0; m < moves; m++) {
     const part = m / moves
-    const heat = hot * (cold / hot) ** part
+    const heat = HOT * (COLD / HOT) ** part
     const reach = 1_800 * (1 - part) ** 2 + 30
     const i = Math.floor(random() * free)
     let x = now.x[i]!

@@ -121,14 +121,12 @@ const WALL_PULL: Readonly<Record<string, number>> = {
   armchair: 0.05,
 }
 
-/** Lays pieces and room out for the search. @param moving pieces that may be moved, @param standing those that stay */
-export function boardOf(
-  room: PlanRoom,
+/** Half sizes of every piece, and of what must stay free before it, at each of the four turns. */
+function boxesOf(
+  all: readonly Standing[],
+  free: number,
   needs: Needs,
-  moving: readonly Standing[],
-  standing: readonly Standing[],
-): Board {
-  const all = [...moving, ...standing]
+): Pick<Board, 'hx' | 'hy' | 'zx' | 'zy' | 'zhx' | 'zhy' | 'zoneWeight' | 'zoneFrom' | 'zoneCount'> {
   const n = all.length
   const zones = all.map((s) => zonesOf(s, needs))
   const count = zones.reduce((sum, z) => sum + z.length, 0)
@@ -143,7 +141,7 @@ export function boardOf(
   const [zoneFrom, zoneCount] = [new Int32Array(n), new Int32Array(n)]
   let z = 0
   all.forEach((s, i) => {
-    const fixed = i >= moving.length
+    const fixed = i >= free
     const bounds = fixed ? boxBounds(s.box) : { halfX: s.widthMm / 2, halfY: s.depthMm / 2 }
     for (let r = 0; r < 4; r++) {
       const turned = !fixed && r % 2 === 1
@@ -164,6 +162,29 @@ export function boardOf(
       z++
     }
   })
+  return { hx, hy, zx, zy, zhx, zhy, zoneWeight, zoneFrom, zoneCount }
+}
+
+const wallOf = (w: PlanRoom['walls'][number]): Board['walls'][number] => ({
+  x: w.left.x,
+  y: w.left.y,
+  dx: w.right.x,
+  dy: w.right.y,
+  ix: w.into.x,
+  iy: w.into.y,
+  length: w.lengthMm,
+  turn: Math.round((Math.atan2(-w.into.x, w.into.y) * 180) / Math.PI / 90 + 4) % 4,
+})
+
+/** Lays pieces and room out for the search. @param moving pieces that may be moved, @param standing those that stay */
+export function boardOf(
+  room: PlanRoom,
+  needs: Needs,
+  moving: readonly Standing[],
+  standing: readonly Standing[],
+): Board {
+  const all = [...moving, ...standing]
+  const n = all.length
   const pairs = <T>(make: (a: Standing, b: Standing) => T) => all.flatMap((a) => all.map((b) => make(a, b)))
   const windows = room.openings
     .filter((o) => o.kind === 'window')
@@ -172,15 +193,7 @@ export function boardOf(
     n,
     free: moving.length,
     ids: all.map((s) => s.id),
-    hx,
-    hy,
-    zx,
-    zy,
-    zhx,
-    zhy,
-    zoneWeight,
-    zoneFrom,
-    zoneCount,
+    ...boxesOf(all, moving.length, needs),
     wallPull: Float64Array.from(all, (s) => WALL_PULL[s.kind] ?? 0),
     corner: Float64Array.from(all, (s) => (s.kind === 'plant' || s.kind === 'lamp' ? 1 : 0)),
     bias: new Float64Array(4 * n),
@@ -209,16 +222,7 @@ export function boardOf(
       Number(s.kind === 'desk' || s.kind === 'armchair' || s.kind === 'plant'),
     ),
     needs,
-    walls: room.walls.map((w) => ({
-      x: w.left.x,
-      y: w.left.y,
-      dx: w.right.x,
-      dy: w.right.y,
-      ix: w.into.x,
-      iy: w.into.y,
-      length: w.lengthMm,
-      turn: Math.round((Math.atan2(-w.into.x, w.into.y) * 180) / Math.PI / 90 + 4) % 4,
-    })),
+    walls: room.walls.map(wallOf),
   }
 }
 

@@ -112,6 +112,9 @@ class Walk {
   private readonly spentOn: Float64Array
   private readonly scratch: Int32Array
   private bestBound = Infinity
+  /** What the relaxed problem came to and cost at the present multipliers. */
+  private bound = 0
+  private spent = 0
   private readonly kept: Float64Array
   private readonly live: Int32Array
   private readonly liveStart: Int32Array
@@ -260,20 +263,8 @@ class Walk {
    * @returns false when nothing better than the best known is left
    */
   private tighten(steps: number, reach: number): boolean {
-    const {
-      flat,
-      multipliers: m,
-      worth,
-      pick,
-      used,
-      rowCount,
-      rows,
-      rowStart,
-      live,
-      liveStart,
-      activeRows,
-    } = this
-    const { cost, value, capOf, capMax, groupCount, budget } = flat
+    const { flat, multipliers: m, pick, used, activeRows } = this
+    const { capMax, budget } = flat
     const caps = capMax.length
     const { unit, kept, spentOn, best } = this
     let lowest = Infinity
@@ -282,55 +273,11 @@ class Walk {
     this.gather()
     for (let step = 0; step < steps; step++) {
       const active = this.activeCount
-      // The sum of multipliers times what they ration, and the best of each group at these prices.
-      const rate = m[rowCount]!
-      let bound = rate * budget
-      for (let i = 0; i < caps; i++) bound += m[rowCount + 1 + i]! * capMax[i]!
-      for (let i = 0; i < active; i++) {
-        const k = activeRows[i]!
-        used[k] = -1
-        bound += m[k]!
-      }
-      spentOn.fill(0)
-      let spent = 0
-      for (let g = 0; g < groupCount; g++) {
-        const cap = capOf[g]!
-        const price = cap >= 0 ? rate + m[rowCount + 1 + cap]! : rate
-        let top = -Infinity
-        let at = -1
-        for (let i = liveStart[g]!, end = liveStart[g + 1]!; i < end; i++) {
-          const o = live[i]!
-          let w = value[o]! - price * cost[o]!
-          for (let j = rowStart[o]!, last = rowStart[o + 1]!; j < last; j++) w -= m[rows[j]!]!
-          worth[o] = w
-          if (w > top) {
-            top = w
-            at = o
-          }
-        }
-        pick[g] = at
-        bound += top
-        spent += cost[at]!
-        if (cap >= 0) spentOn[cap]! += cost[at]!
-        for (let j = rowStart[at]!, last = rowStart[at + 1]!; j < last; j++) used[rows[j]!]!++
-      }
+      this.relax()
+      const { bound, spent } = this
       const wanted = best.value + 1 - EPSILON
       if (bound < wanted) return false
-      // An option whose taking brings the bound below what is known can go.
-      const slack = bound - wanted
-      let struck = false
-      for (let g = 0; g < groupCount; g++) {
-        const limit = worth[pick[g]!]! - slack
-        for (let i = liveStart[g]!, end = liveStart[g + 1]!; i < end; i++)
-          if (worth[live[i]!]! < limit) {
-            struck = true
-            if (!this.kill(live[i]!)) return false
-          }
-      }
-      if (struck) {
-        if (!this.affordable()) return false
-        this.gather()
-      }
+      if (!this.strikeOut(bound - wanted)) return false
       if (bound < lowest - 1e-4) {
         lowest = bound
         kept.set(m)
@@ -363,19 +310,103 @@ class Walk {
         this.repair()
       if (norm === 0) break
       const length = (scale * Math.max(bound - Math.max(best.value, 0.97 * bound), 0.5)) / norm
-      for (let i = 0; i < this.activeCount; i++) {
-        const k = activeRows[i]!
-        const d = used[k]!
-        if (d > 0 || m[k]! > 0) m[k] = Math.max(0, m[k]! + length * d)
-      }
-      const money = length / (unit * unit)
-      m[rowCount] = Math.max(0, rate + money * over)
-      for (let i = 0; i < caps; i++)
-        m[rowCount + 1 + i] = Math.max(0, m[rowCount + 1 + i]! + money * (spentOn[i]! - capMax[i]!))
+      this.adjust(length)
     }
     if (lowest < Infinity) m.set(kept)
     this.bestBound = lowest
     return true
+  }
+
+  /**
+   * The relaxed problem at the present multipliers: the best of each group for itself, what that comes to and costs,
+   * and how much each row and cap is over-used.
+   */
+  private relax(): void {
+    const {
+      flat,
+      multipliers: m,
+      worth,
+      pick,
+      used,
+      rowCount,
+      rows,
+      rowStart,
+      live,
+      liveStart,
+      spentOn,
+    } = this
+    const { activeRows, activeCount: active } = this
+    const { cost, value, capOf, capMax, groupCount, budget } = flat
+    const caps = capMax.length
+    // The sum of multipliers times what they ration, and the best of each group at these prices.
+    const rate = m[rowCount]!
+    let bound = rate * budget
+    for (let i = 0; i < caps; i++) bound += m[rowCount + 1 + i]! * capMax[i]!
+    for (let i = 0; i < active; i++) {
+      const k = activeRows[i]!
+      used[k] = -1
+      bound += m[k]!
+    }
+    spentOn.fill(0)
+    let spent = 0
+    for (let g = 0; g < groupCount; g++) {
+      const cap = capOf[g]!
+      const price = cap >= 0 ? rate + m[rowCount + 1 + cap]! : rate
+      let top = -Infinity
+      let at = -1
+      for (let i = liveStart[g]!, end = liveStart[g + 1]!; i < end; i++) {
+        const o = live[i]!
+        let w = value[o]! - price * cost[o]!
+        for (let j = rowStart[o]!, last = rowStart[o + 1]!; j < last; j++) w -= m[rows[j]!]!
+        worth[o] = w
+        if (w > top) {
+          top = w
+          at = o
+        }
+      }
+      pick[g] = at
+      bound += top
+      spent += cost[at]!
+      if (cap >= 0) spentOn[cap]! += cost[at]!
+      for (let j = rowStart[at]!, last = rowStart[at + 1]!; j < last; j++) used[rows[j]!]!++
+    }
+    this.bound = bound
+    this.spent = spent
+  }
+
+  /** Strikes out what cannot come to anything better. @returns false when nothing is left */
+  private strikeOut(slack: number): boolean {
+    const { worth, pick, live, liveStart } = this
+    // An option whose taking brings the bound below what is known can go.
+    let struck = false
+    for (let g = 0; g < this.flat.groupCount; g++) {
+      const limit = worth[pick[g]!]! - slack
+      for (let i = liveStart[g]!, end = liveStart[g + 1]!; i < end; i++)
+        if (worth[live[i]!]! < limit) {
+          struck = true
+          if (!this.kill(live[i]!)) return false
+        }
+    }
+    if (struck) {
+      if (!this.affordable()) return false
+      this.gather()
+    }
+    return true
+  }
+
+  /** Makes dearer what is over-used, and cheaper what is spare. */
+  private adjust(length: number): void {
+    const { multipliers: m, used, activeRows, rowCount, unit, spentOn } = this
+    const { capMax, budget } = this.flat
+    for (let i = 0; i < this.activeCount; i++) {
+      const k = activeRows[i]!
+      const d = used[k]!
+      if (d > 0 || m[k]! > 0) m[k] = Math.max(0, m[k]! + length * d)
+    }
+    const money = length / (unit * unit)
+    m[rowCount] = Math.max(0, m[rowCount]! + money * (this.spent - budget))
+    for (let i = 0; i < capMax.length; i++)
+      m[rowCount + 1 + i] = Math.max(0, m[rowCount + 1 + i]! + money * (spentOn[i]! - capMax[i]!))
   }
 
   private offerPick(pick: Int32Array): void {

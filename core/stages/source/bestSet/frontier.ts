@@ -26,15 +26,23 @@ export interface Pruning {
   readonly above: number
 }
 
-/**
- * All best sets at once, for a problem without conflicts and caps: dynamic programming over the groups by value. For
- * each value that can be reached the least cost is kept; values are small whole numbers, so there are few of them
- * whatever the prices. Points dearer than the budget are left out.
- */
-export function frontierOf(flat: FlatSet, pruning?: Pruning): Frontier {
-  // Groups with one option left go first: they add no points.
-  const size = (g: number) => flat.start[g + 1]! - flat.start[g]!
-  const order = Array.from({ length: flat.groupCount }, (_, g) => g).sort((x, y) => size(x) - size(y))
+/** The value of a selection if money were no matter. */
+function mostOf(flat: FlatSet): number {
+  let top = 0
+  for (let g = 0; g < flat.groupCount; g++) {
+    let most = 0
+    for (let o = flat.start[g]!; o < flat.start[g + 1]!; o++) most = Math.max(most, flat.value[o]!)
+    top += most
+  }
+  return top
+}
+
+/** What the groups still to come cost at least, and add at most at the relaxed rate, after each step. */
+function stillToCome(
+  flat: FlatSet,
+  order: readonly number[],
+  rate: number,
+): { readonly toCome: Float64Array; readonly gain: Float64Array } {
   // What the groups still to come cost at least: a point that cannot pay for it is no use.
   const toCome = new Float64Array(flat.groupCount + 1)
   for (let i = flat.groupCount - 1; i >= 0; i--) {
@@ -45,8 +53,6 @@ export function frontierOf(flat: FlatSet, pruning?: Pruning): Frontier {
   }
   // The most the groups still to come can add, paid at the relaxed rate.
   const gain = new Float64Array(flat.groupCount + 1)
-  const rate = pruning?.rate ?? 0
-  const above = pruning?.above ?? -Infinity
   for (let i = flat.groupCount - 1; i >= 0; i--) {
     const g = order[i]!
     let most = -Infinity
@@ -54,12 +60,22 @@ export function frontierOf(flat: FlatSet, pruning?: Pruning): Frontier {
       most = Math.max(most, flat.value[o]! - rate * flat.cost[o]!)
     gain[i] = gain[i + 1]! + most
   }
-  let top = 0
-  for (let g = 0; g < flat.groupCount; g++) {
-    let most = 0
-    for (let o = flat.start[g]!; o < flat.start[g + 1]!; o++) most = Math.max(most, flat.value[o]!)
-    top += most
-  }
+  return { toCome, gain }
+}
+
+/**
+ * All best sets at once, for a problem without conflicts and caps: dynamic programming over the groups by value. For
+ * each value that can be reached the least cost is kept; values are small whole numbers, so there are few of them
+ * whatever the prices. Points dearer than the budget are left out.
+ */
+export function frontierOf(flat: FlatSet, pruning?: Pruning): Frontier {
+  // Groups with one option left go first: they add no points.
+  const size = (g: number) => flat.start[g + 1]! - flat.start[g]!
+  const order = Array.from({ length: flat.groupCount }, (_, g) => g).sort((x, y) => size(x) - size(y))
+  const rate = pruning?.rate ?? 0
+  const above = pruning?.above ?? -Infinity
+  const { toCome, gain } = stillToCome(flat, order, rate)
+  const top = mostOf(flat)
   const best = new Float64Array(top + 1).fill(Infinity)
   const option = new Int32Array(top + 1)
   const before = new Int32Array(top + 1)

@@ -1,0 +1,118 @@
+import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { h } from 'vue'
+import { emptyJob, pieceWith } from '@bonitas/core/examples/emptyJob'
+import type { Piece } from '@bonitas/core/model/rows/pieces'
+import { onBench, type Bench } from '../testing/bench.js'
+import RowTable from './RowTable.vue'
+import type { TableColumn } from './tableColumn.js'
+
+const settee = pieceWith({ id: 'a', name: 'Settee', kind: 'sofa', widthMm: 1980 })
+const stool = pieceWith({ id: 'b', name: 'Stool', kind: 'stool', widthMm: 420 })
+const columns: readonly TableColumn<Piece>[] = [
+  { id: 'name', head: 'Piece', kind: 'text', label: (p, i) => `Name of ${i + 1}, ${p.kind}` },
+  { id: 'kind', head: 'Kind', choices: ['sofa', 'stool', { value: 'chair', text: 'a chair' }] },
+  { id: 'widthMm', head: 'Width', kind: 'length', figure: true },
+  { id: 'note', head: 'Said of it', quietHead: true },
+]
+
+let bench: Bench
+beforeEach(async () => {
+  bench = await onBench(emptyJob({ pieces: [settee, stool] }))
+})
+enableAutoUnmount(afterEach)
+afterEach(() => vi.unstubAllGlobals())
+
+const table = (more: Record<string, unknown> = {}, slots: Record<string, unknown> = {}) =>
+  mount(RowTable, {
+    props: {
+      collection: 'pieces' as const,
+      rows: bench.store.snapshot!.pieces,
+      columns: columns as readonly TableColumn<{ readonly id: string }>[],
+      nameOf: (row: { readonly id: string }) => (row as Piece).name,
+      ...more,
+    },
+    slots: slots as never,
+    attachTo: document.body,
+  })
+type At = ReturnType<typeof table>
+const labels = (at: At) =>
+  at
+    .findAll('tbody label')
+    .map((l) => l.text())
+    .filter(Boolean)
+
+describe('rows of a collection as a table', () => {
+  test('a head for each column, a quiet one for readers only, and a row for each row', () => {
+    const at = table()
+    expect(at.findAll('th').map((th) => th.text())).toEqual(['Piece', 'Kind', 'Width', 'Said of it'])
+    expect(at.findAll('th')[3]!.find('.visually-hidden').exists()).toBe(true)
+    expect(at.findAll('tbody tr')).toHaveLength(2)
+  })
+
+  test('every cell is named by its head and its row, or as the column says', () => {
+    expect(labels(table()).slice(0, 3)).toEqual(['Name of 1, sofa', 'Kind of Settee', 'Width of Settee'])
+  })
+
+  test('a field and a choice change the row they stand in, and no other', async () => {
+    const at = table()
+    const width = at.findAll('tbody tr')[1]!.findAll('input')[1]!
+    await width.trigger('focus')
+    await width.setValue('45 cm')
+    await width.trigger('keydown', { key: 'Enter' })
+    const kind = at.findAll('tbody tr')[1]!.find('select')
+    ;(kind.element as HTMLSelectElement).selectedIndex = 2
+    await kind.trigger('change')
+    expect(bench.store.snapshot!.pieces).toEqual([
+      settee,
+      { ...stool, widthMm: 450, kind: 'chair', version: expect.any(Number) as number },
+    ])
+  })
+
+  test('the row that has the focus is the one in hand', async () => {
+    const at = table({ chosen: 'a' })
+    expect(at.findAll('tbody tr').map((tr) => tr.classes('chosen'))).toEqual([true, false])
+    await at.findAll('tbody tr')[1]!.find('input').trigger('focusin')
+    expect(at.emitted('update:chosen')?.at(-1)).toEqual(['b'])
+  })
+
+  test('rows can be taken out only where that is said, each by its own name', async () => {
+    expect(table().findAll('button')).toHaveLength(0)
+    const at = table({ removable: true })
+    const buttons = at.findAll('button')
+    expect(buttons.map((b) => b.attributes('aria-label'))).toEqual(['Remove Settee', 'Remove Stool'])
+    await buttons[0]!.trigger('click')
+    await flushPromises()
+    expect(bench.store.snapshot!.pieces.map((p) => p.id)).toEqual(['b'])
+    bench.store.undo()
+    expect(bench.store.snapshot!.pieces.map((p) => p.id).sort()).toEqual(['a', 'b'])
+  })
+
+  test('a page draws a cell itself, says more after one, and ends the table with rows of its own', () => {
+    const at = table(
+      {},
+      {
+        'cell-note': ({ row, index }: { row: Piece; index: number }) => h('i', `${index}: ${row.name}`),
+        'after-name': ({ row }: { row: Piece }) => h('u', row.kind),
+        foot: () => h('tr', [h('td', 'in all')]),
+      },
+    )
+    expect(at.findAll('i').map((i) => i.text())).toEqual(['0: Settee', '1: Stool'])
+    expect(at.findAll('u').map((u) => u.text())).toEqual(['sofa', 'stool'])
+    expect(at.findAll('tbody tr').at(-1)!.text()).toBe('in all')
+  })
+
+  test('a warning stands by the field of its row, whose value is kept', () => {
+    const warned = columns.map((c) =>
+      c.id === 'widthMm'
+        ? { ...c, warning: (p: Piece) => (p.widthMm > 1000 ? 'Past the wall' : undefined) }
+        : c,
+    )
+    const at = table({ columns: warned })
+    expect(at.findAll('tbody tr').map((tr) => tr.text().includes('Past the wall'))).toEqual([true, false])
+  })
+
+  test('an empty list is a table without rows', () => {
+    expect(table({ rows: [] }).findAll('tbody tr')).toHaveLength(0)
+  })
+})
