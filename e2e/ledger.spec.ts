@@ -232,7 +232,7 @@ test('an order goes to its supplier, is acknowledged, comes, and is entered; sil
   await expect(order).toContainText(/acknowledged \d+ \w+/)
 
   await fetch(`${supplied.shops}/day?day=2099-01-01`, { method: 'POST' })
-  await page.getByRole('button', { name: 'Ask for news of order 8' }).click()
+  await page.getByRole('button', { name: 'Ask for updates of order 8' }).click()
   await page.getByRole('button', { name: /^Enter: delivered Art above the piano/ }).click()
   await expect(page.getByLabel('Note', { exact: true })).toHaveValue(/signed for at the door/)
   await enter(page, 'Enter the part')

@@ -196,11 +196,11 @@ test('by keyboard alone: what was pressed goes with what it did, and the focus g
   await allKept(page)
 })
 
-test('a second look costs only what changes, and is proposed to the client', async ({ page, demo }) => {
+test('a change costs only what it changes, and is proposed to the client', async ({ page, demo }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Ledger')
   await subpage(page, 'Changes')
-  await page.getByText('A second look, by what changes').click()
+  await page.getByText('What a change would cost').click()
   const look = page.locator('details')
   const total = look.getByRole('row', { name: /^all/ })
   const before = await total.innerText()
@@ -215,7 +215,7 @@ test('a second look costs only what changes, and is proposed to the client', asy
   expect(await total.innerText()).not.toBe(before)
   await look.getByRole('button', { name: /^Propose €/ }).click()
   await expect(
-    page.locator('article', { has: page.getByRole('button', { name: 'Remove second look' }) }),
+    page.locator('article', { has: page.getByRole('button', { name: 'Remove change estimate' }) }),
   ).toBeVisible()
   await allKept(page)
 })

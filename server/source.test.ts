@@ -229,7 +229,7 @@ describe('an order', () => {
     const list = await member.request<{ id: string; orderedMinor: number }[]>('GET', '/api/jobs')
     expect(list.body.find((j) => j.id === jobId)?.orderedMinor).toBe(48_650)
   })
-  test('the list of jobs and the tape reckon chosen money alike: coupons, lists of materials, stand-ins', async () => {
+  test('the list of jobs and the tape compute chosen money alike: coupons, lists of materials, stand-ins', async () => {
     const { jobId, supplier, option } = await chosenFrom('', '', {
       deliveryBands: [{ fromMinor: 0, feeMinor: 4900 }],
     })
@@ -252,7 +252,7 @@ describe('an order', () => {
     await put(jobId, 'options', stool)
     await setRow(member, jobId, 'items', { ...side, chosenOptionId: stool.id })
     const { position } = deriveJob(await snapshotOf(member, jobId), '2026-03-04')
-    expect([position.chosenMinor, position.heldMinor]).toEqual([3450 + 1800 + 4900, 14_000])
+    expect([position.chosenMinor, position.allowanceMinor]).toEqual([3450 + 1800 + 4900, 14_000])
     const list = await member.request<{ id: string; chosenMinor: number; freeMinor: number }[]>(
       'GET',
       '/api/jobs',

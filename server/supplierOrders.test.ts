@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import type { MatchedNews } from '@bonitas/core/stages/ledger/supplierNews'
+import type { MatchedUpdate } from '@bonitas/core/stages/ledger/supplierUpdates'
 import { startShops, type Shops } from './testing/shops.js'
 import { catalogPlaces } from './source/catalogs.js'
 import {
@@ -38,7 +38,7 @@ const on = (day: string) => fetch(`${at}/day?day=${day}`, { method: 'POST' })
 const mode = (how: string) => fetch(`${at}/lantern/mode?mode=${how}`, { method: 'POST' })
 interface Answer {
   readonly asOf: string
-  readonly news: readonly MatchedNews[]
+  readonly updates: readonly MatchedUpdate[]
   readonly unnumbered: readonly string[]
   readonly detail?: string
 }
@@ -87,7 +87,7 @@ async function ordered(more: readonly { name: string; catalogKey: string; quanti
     lamp,
     path,
     send: () => member.request<Answer>('POST', `${path}/send`, {}),
-    news: async () => (await member.request<Answer>('GET', `${path}/news`)).body,
+    updates: async () => (await member.request<Answer>('GET', `${path}/updates`)).body,
   }
 }
 
@@ -98,19 +98,19 @@ test('sent twice it is one order, written down once; it is acknowledged with its
   expect((await o.send()).body).toEqual(first.body)
   const job = await snapshotOf(member, o.jobId)
   expect(job.orderEvents.map((e) => e.kind)).toEqual(['sent'])
-  const [said] = first.body.news
+  const [said] = first.body.updates
   expect(said).toMatchObject({ kind: 'acknowledged', lineId: job.lines[0]!.id, quantity: 5, ask: [] })
   expect(said!.expectedOn! >= '2026-03-06').toBe(true)
   // Nothing is entered by what a supplier says.
   expect(job.entries).toHaveLength(1)
 
   await on('2026-06-01')
-  const { news, asOf } = await o.news()
+  const { updates, asOf } = await o.updates()
   expect(asOf).toBe('2026-06-01')
-  const came = news.filter((n) => n.kind === 'delivered')
+  const came = updates.filter((n) => n.kind === 'delivered')
   expect(came.map((n) => n.quantity)).toEqual([3, 2])
-  expect(news.filter((n) => n.kind === 'shipped')).toHaveLength(2)
-  const enter = (n: MatchedNews, quantity = n.quantity) =>
+  expect(updates.filter((n) => n.kind === 'shipped')).toHaveLength(2)
+  const enter = (n: MatchedUpdate, quantity = n.quantity) =>
     money(member, o.jobId, 'deliveries', {
       orderId: o.orderId,
       lineIds: [n.lineId],
@@ -147,7 +147,7 @@ test('sent twice it is one order, written down once; it is acknowledged with its
   })
   expect(back.status).toBe(201)
   await on('2026-06-07')
-  expect((await o.news()).news.at(-1)).toMatchObject({
+  expect((await o.updates()).updates.at(-1)).toMatchObject({
     kind: 'credited',
     quantity: 1,
     lineId: job.lines[0]!.id,
@@ -172,11 +172,11 @@ test('what it does not know is refused, what has no number is said, and what two
   const job = await snapshotOf(member, o.jobId)
   expect(job.orderEvents[0]?.note).toBe('not told of: By word of mouth')
   const lineOf = (name: string) => job.lines.find((l) => l.itemName === name)!.id
-  expect(body.news.find((n) => n.kind === 'refused')).toMatchObject({
+  expect(body.updates.find((n) => n.kind === 'refused')).toMatchObject({
     lineId: lineOf('Old number'),
     says: 'no such number',
   })
-  const shared = body.news.filter((n) => n.kind === 'acknowledged')
+  const shared = body.updates.filter((n) => n.kind === 'acknowledged')
   expect(shared).toHaveLength(2)
   for (const n of shared) {
     expect(n.lineId).toBeUndefined()
@@ -200,7 +200,7 @@ test.each(['hanging', 'failing', 'garbage', 'half'])(
     }
     // Sent again when it is back, it arrives once.
     expect((await o.send()).status).toBe(201)
-    expect((await o.news()).news.filter((n) => n.kind === 'acknowledged')).toHaveLength(1)
+    expect((await o.updates()).updates.filter((n) => n.kind === 'acknowledged')).toHaveLength(1)
   },
 )
 

@@ -57,7 +57,7 @@ function routes(): { method: string; path: string }[] {
               '/pictures/:id',
               '/board.pdf',
               '/plan/tape-out.pdf',
-              '/orders/:orderId/news',
+              '/orders/:orderId/updates',
             ].includes(l.route?.path ?? ''),
           )
             ? '/jobs/:jobId'
@@ -90,7 +90,7 @@ describe('a member of another studio', () => {
       'GET /jobs/:jobId/papers/:name.:format',
       'GET /jobs/:jobId/ledger.ics',
       'GET /jobs/:jobId/orders/:orderId.pdf',
-      'GET /jobs/:jobId/orders/:orderId/news',
+      'GET /jobs/:jobId/orders/:orderId/updates',
       'POST /jobs/:jobId/reversals',
     ])
       expect(names).toContain(name)

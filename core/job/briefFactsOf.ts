@@ -104,7 +104,7 @@ export function thingsOf(job: JobSnapshot): Thing[] {
   ]
 }
 
-/** Reckons what the rules of the brief judge. */
+/** Computes what the rules of the brief judge. */
 export function briefFactsOf(
   stored: JobSnapshot,
   today: string,

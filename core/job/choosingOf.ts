@@ -68,7 +68,7 @@ export function choosingOf(job: JobSnapshot, derived: DerivedJob): Choosing {
       now: i.chosen && {
         id: i.chosen.option.id,
         name: i.chosen.option.name,
-        costMinor: i.chosenMinor + i.heldMinor,
+        costMinor: i.chosenMinor + i.allowanceMinor,
       },
       options: i.options
         .filter((o) => o.suits.against.length === 0 || (i.item.locked && o.chosen))
@@ -82,7 +82,7 @@ export function choosingOf(job: JobSnapshot, derived: DerivedJob): Choosing {
         })),
     }
   })
-  const now = open.reduce((sum, i) => sum + (i.state === 'chosen' ? i.chosenMinor + i.heldMinor : 0), 0)
+  const now = open.reduce((sum, i) => sum + (i.state === 'chosen' ? i.chosenMinor + i.allowanceMinor : 0), 0)
   const spent = new Map<string, number>()
   for (const i of derived.items)
     if (i.state === 'ordered' || i.state === 'delivered')

@@ -72,7 +72,7 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
     baskets,
     orders,
     position,
-    // What only the rules and single pages read is reckoned when they first do: a job opens without waiting for it.
+    // What only the rules and single pages read is computed when they first do: a job opens without waiting for it.
     get brief() {
       return (brief ??= briefFactsOf(
         job,
@@ -131,7 +131,7 @@ function moneyItem(derived: DerivedItem): LeveledItem {
     category: derived.item.category,
     targetMinor: derived.item.targetMinor,
     chosenMinor: derived.state === 'chosen' ? derived.chosenMinor : undefined,
-    heldMinor: derived.heldMinor,
+    allowanceMinor: derived.allowanceMinor,
     lines: derived.lines.map((l) => l.state),
   }
 }

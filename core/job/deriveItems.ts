@@ -1,6 +1,6 @@
 import type { PaletteFacts } from '../stages/palette/paletteFacts.js'
 import { basketsOf, type SupplierBasket } from '../stages/source/baskets.js'
-import { heldFor, inOrders, lastingFound, priceOf } from '../stages/source/chosenMoney.js'
+import { allowanceFor, inOrders, lastingFound, priceOf } from '../stages/source/chosenMoney.js'
 import { optionFit, type FitFrame, type OptionFit } from '../stages/source/fit.js'
 import { swapOf, type Swap } from '../stages/source/intent.js'
 import type { LandedPrice } from '../stages/source/landedPrice.js'
@@ -55,7 +55,7 @@ export interface DerivedItem {
   /** What the chosen option comes to in the order it will be part of. */
   readonly chosenMinor: number
   /** Kept back for the lasting piece while a placeholder stands in. */
-  readonly heldMinor: number
+  readonly allowanceMinor: number
   /** Something else than planned is chosen. */
   readonly swap: Swap | undefined
   readonly state: ItemState
@@ -148,7 +148,7 @@ export function deriveItems(job: JobSnapshot, lines: readonly DerivedLine[], fra
         options,
         chosen,
         chosenMinor: state === 'chosen' ? (chosen?.price.landedMinor ?? 0) : 0,
-        heldMinor: heldFor(item, chosen?.option, lasting),
+        allowanceMinor: allowanceFor(item, chosen?.option, lasting),
         swap: swapOf(
           priced(options.find((o) => o.option.id === item.plannedOptionId)),
           priced(chosen),

@@ -3,7 +3,7 @@ import type { JobSnapshot, Stored } from '../model/snapshot.js'
 import type { Piece } from '../model/rows/pieces.js'
 import type { FinishAssignment } from '../model/rows/finishAssignments.js'
 
-/** The job as its room looks in the scheme it follows: what other stages reckon with. */
+/** The job as its room looks in the scheme it follows: what other stages go by. */
 export function inScheme(job: JobSnapshot): JobSnapshot {
   if (job.schemes.length === 0 && job.schemeOverrides.length === 0) return job
   const { finishAssignments, pieces } = schemeView(job, job.brief.schemeId)

@@ -7,13 +7,13 @@ import type {
   LoanFacts,
   PaperFacts,
 } from '../stages/ledger/ledgerFacts.js'
-import { checkPaper } from '../stages/ledger/papersIn.js'
+import { checkDocument } from '../stages/ledger/documentsReceived.js'
 import { moneyText } from '../kernel/money/moneyText.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import type { DerivedItem } from './deriveItems.js'
 import { voucherLeft, type DerivedOrder } from './deriveLedger.js'
 import { grouped } from './grouped.js'
-import { estimatesLeft, paperName, paperOrders } from './paperSide.js'
+import { estimatesLeft, documentName, documentOrders } from './documentSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the rules of the ledger judge, from the job and what is derived of its items and orders. */
@@ -128,7 +128,7 @@ function papersFactsOf(
   job: JobSnapshot,
   orders: readonly DerivedOrder[],
 ): Pick<LedgerFacts, 'papers' | 'estimates' | 'claims' | 'unclaimed' | 'loans'> {
-  const known = paperOrders(job, orders)
+  const known = documentOrders(job, orders)
   const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
   const lineOf = new Map(job.lines.map((l) => [l.id, l]))
   const claimed = new Set(job.claims.map((c) => c.lineId))
@@ -139,9 +139,9 @@ function papersFactsOf(
         ? [
             {
               id: r.id,
-              name: paperName(r),
+              name: documentName(r),
               orderName: order.name,
-              ...checkPaper(r, order, job.receipts, money),
+              ...checkDocument(r, order, job.receipts, money),
             },
           ]
         : []

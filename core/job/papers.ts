@@ -4,7 +4,7 @@ import { booksAt, monthEnds } from '../stages/ledger/monthEnds.js'
 import { dayText } from '../kernel/units/days.js'
 import type { DerivedJob } from './derive.js'
 import { purchasesOf, taxMonths } from './ledgerTables.js'
-import { estimatesLeft } from './paperSide.js'
+import { estimatesLeft } from './documentSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 
 /** What the ledger is put on paper as. */

@@ -159,7 +159,7 @@ export interface PlanOverride {
   readonly movedId?: string
 }
 
-/** Reckons what the plan shows and its rules judge; undefined while the room is not closed. */
+/** Computes what the plan shows and its rules judge; undefined while the room is not closed. */
 export function planFactsOf(
   stored: JobSnapshot,
   measure: MeasureFacts,

@@ -4,7 +4,7 @@ import { lineState, type LineEntry } from '@bonitas/core/stages/ledger/lineState
 import type { Studio } from '@bonitas/core/model/snapshot'
 import type { JobLine } from '@bonitas/core/job/jobLine'
 import { basketsOf } from '@bonitas/core/stages/source/baskets'
-import { heldFor, inOrders, lastingFound, priceOf } from '@bonitas/core/stages/source/chosenMoney'
+import { allowanceFor, inOrders, lastingFound, priceOf } from '@bonitas/core/stages/source/chosenMoney'
 import type { Option } from '@bonitas/core/model/rows/options'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
@@ -113,7 +113,7 @@ function positionOf(
       level: item.level,
       targetMinor: item.targetMinor,
       chosenMinor: landed.get(item.id)?.landedMinor,
-      heldMinor: heldFor(item, (option as Option | null) ?? undefined, found),
+      allowanceMinor: allowanceFor(item, (option as Option | null) ?? undefined, found),
       lines: linesOf(item.id),
     })),
     Math.max(0, entries?.creditMinor ?? 0),

@@ -61,7 +61,7 @@ export interface SnapshotMarks {
 
 /**
  * Marks that are others whenever anything of the job, or of one of its long lists, as it is sent is: a browser that has
- * the job under this mark need not be sent it again. Reckoned from who wrote its rows last, in a tenth of the time
+ * the job under this mark need not be sent it again. Computed from who wrote its rows last, in a tenth of the time
  * it takes to write the job out.
  *
  * @param shape how the job is written out; a program that writes it otherwise gives another mark

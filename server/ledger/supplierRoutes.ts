@@ -2,7 +2,11 @@ import { randomUUID } from 'node:crypto'
 import { Router } from 'express'
 import { and, eq, sql } from 'drizzle-orm'
 import { number, object, string } from 'yup'
-import { matchNews, type NumberedLine, type SupplierNews } from '@bonitas/core/stages/ledger/supplierNews'
+import {
+  matchUpdates,
+  type NumberedLine,
+  type SupplierUpdates,
+} from '@bonitas/core/stages/ledger/supplierUpdates'
 import type { Database, Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { isUuid } from '../http/guards.js'
@@ -35,7 +39,7 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
       throw conflict('This supplier takes no orders this way. Send the PDF.')
     return found
   }
-  const asked = async (work: () => Promise<SupplierNews>): Promise<SupplierNews> => {
+  const asked = async (work: () => Promise<SupplierUpdates>): Promise<SupplierUpdates> => {
     try {
       return await work()
     } catch (error) {
@@ -60,22 +64,22 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
     const { catalog, lines, unnumbered, quantities } = await reach(act, orderId)
     if (lines.length === 0)
       throw conflict('Nothing on this order has a number of the supplier. Send the PDF.')
-    const news = await asked(() =>
+    const updates = await asked(() =>
       catalogs.order(
         catalog,
         orderId,
         lines.map((l) => ({ key: l.key, quantity: quantities.get(l.lineId) ?? 1 })),
       ),
     )
-    await db.asStudio(act.studioId, (tx) => noteSent(tx, act, orderId, news.asOf, unnumbered))
-    res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
+    await db.asStudio(act.studioId, (tx) => noteSent(tx, act, orderId, updates.asOf, unnumbered))
+    res.status(201).json({ asOf: updates.asOf, updates: matchUpdates(updates.events, lines), unnumbered })
   })
 
-  router.get<{ jobId: string; orderId: string }>('/orders/:orderId/news', async (req, res) => {
+  router.get<{ jobId: string; orderId: string }>('/orders/:orderId/updates', async (req, res) => {
     const act = actOf(req.visitor as Visitor, req.params.jobId)
     const { catalog, lines, unnumbered } = await reach(act, req.params.orderId)
-    const news = await asked(() => catalogs.news(catalog, req.params.orderId))
-    res.json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
+    const updates = await asked(() => catalogs.updates(catalog, req.params.orderId))
+    res.json({ asOf: updates.asOf, updates: matchUpdates(updates.events, lines), unnumbered })
   })
 
   router.post<{ jobId: string; orderId: string }>('/orders/:orderId/send-back', async (req, res) => {
@@ -84,10 +88,10 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
     const wish = await backSchema.validate(req.body ?? {}, { abortEarly: false })
     const line = lines.find((l) => l.lineId === wish.lineId)
     if (!line) throw notFound('This line')
-    const news = await asked(() =>
+    const updates = await asked(() =>
       catalogs.sendBack(catalog, req.params.orderId, { key: line.key, quantity: wish.quantity }),
     )
-    res.status(201).json({ asOf: news.asOf, news: matchNews(news.events, lines), unnumbered })
+    res.status(201).json({ asOf: updates.asOf, updates: matchUpdates(updates.events, lines), unnumbered })
   })
 
   return router

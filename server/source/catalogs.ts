@@ -1,4 +1,4 @@
-import { newsSchema, type SupplierNews } from '@bonitas/core/stages/ledger/supplierNews'
+import { updatesSchema, type SupplierUpdates } from '@bonitas/core/stages/ledger/supplierUpdates'
 import { productSchema, quoteSchema, type Product, type Quote } from '@bonitas/core/stages/source/product'
 
 /** Where the catalogs of suppliers are, by the name a supplier's row carries. */
@@ -74,23 +74,27 @@ export class Catalogs {
     name: string,
     ref: string,
     lines: readonly { key: string; quantity: number }[],
-  ): Promise<SupplierNews> {
-    return this.newsFrom(await this.asked(name, `/orders/${ref}`, { lines }, 'PUT'))
+  ): Promise<SupplierUpdates> {
+    return this.updatesFrom(await this.asked(name, `/orders/${ref}`, { lines }, 'PUT'))
   }
 
   /** What is known of an order by now. @throws {NoAnswer} */
-  async news(name: string, ref: string): Promise<SupplierNews> {
-    return this.newsFrom(await this.asked(name, `/orders/${ref}`))
+  async updates(name: string, ref: string): Promise<SupplierUpdates> {
+    return this.updatesFrom(await this.asked(name, `/orders/${ref}`))
   }
 
   /** Announces goods that go back. @throws {NoAnswer} */
-  async sendBack(name: string, ref: string, line: { key: string; quantity: number }): Promise<SupplierNews> {
-    return this.newsFrom(await this.asked(name, `/orders/${ref}/returns`, line))
+  async sendBack(
+    name: string,
+    ref: string,
+    line: { key: string; quantity: number },
+  ): Promise<SupplierUpdates> {
+    return this.updatesFrom(await this.asked(name, `/orders/${ref}/returns`, line))
   }
 
-  private newsFrom(answer: unknown): SupplierNews {
-    if (!newsSchema.isValidSync(answer, { strict: true }))
-      throw new NoAnswer('answered with something that is no news of an order')
+  private updatesFrom(answer: unknown): SupplierUpdates {
+    if (!updatesSchema.isValidSync(answer, { strict: true }))
+      throw new NoAnswer('answered with something that is no update of an order')
     return answer
   }
 

@@ -52,8 +52,8 @@ interface TapeSums {
 
 function sumsOf(position: BudgetPosition): TapeSums {
   const feeMinor = position.feeInside ? position.feeMinor : 0
-  const { paidMinor, orderedMinor, chosenMinor, heldMinor, agreedMinor } = position
-  const usedMinor = paidMinor + orderedMinor + chosenMinor + heldMinor + feeMinor
+  const { paidMinor, orderedMinor, chosenMinor, allowanceMinor, agreedMinor } = position
+  const usedMinor = paidMinor + orderedMinor + chosenMinor + allowanceMinor + feeMinor
   return { position, feeMinor, usedMinor, endMinor: Math.max(agreedMinor, usedMinor, 1) }
 }
 
@@ -62,7 +62,7 @@ const percentOf = (minor: number, { endMinor }: TapeSums) => (100 * minor) / end
 /** The stretches from the left; what would run past the hook is cut there and lies over from then on. */
 function stretchesOf(sums: TapeSums, money: Money): TapeStretch[] {
   const { position, feeMinor } = sums
-  const { agreedMinor, reserveMinor, freeMinor, heldMinor } = position
+  const { agreedMinor, reserveMinor, freeMinor, allowanceMinor } = position
   const stretches: TapeStretch[] = []
   let at = 0
   const lay = (
@@ -93,11 +93,11 @@ function stretchesOf(sums: TapeSums, money: Money): TapeStretch[] {
     layOver(`${s.itemId} ${s.state}`, s.itemId, s.state, s.amountMinor, (past) => text + past)
   }
   layOver(
-    'held',
+    'allowance',
     undefined,
     'chosen',
-    heldMinor,
-    (past) => `Held for what placeholders stand in for${past}, ${money(heldMinor)}`,
+    allowanceMinor,
+    (past) => `Allowance for what placeholders stand in for${past}, ${money(allowanceMinor)}`,
   )
   layOver(
     'fee',
@@ -115,7 +115,8 @@ function stretchesOf(sums: TapeSums, money: Money): TapeStretch[] {
 /** The sums over the tape, each with what it adds up. */
 function labelsOf(sums: TapeSums, money: Money): TapeLabel[] {
   const { position, feeMinor, usedMinor } = sums
-  const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, heldMinor, freeMinor } = position
+  const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, allowanceMinor, freeMinor } =
+    position
   const label = (
     word: string,
     state: TapeStretch['state'],
@@ -128,21 +129,35 @@ function labelsOf(sums: TapeSums, money: Money): TapeLabel[] {
       .filter((s) => s.state === state)
       .map((s) => `${s.name} ${money(s.amountMinor)}`)
       .join(' + ') || 'nothing yet'
-  const held = heldMinor > 0 ? ` − ${money(heldMinor)} held` : ''
+  const held = allowanceMinor > 0 ? ` − ${money(allowanceMinor)} allowance` : ''
   const fee = feeMinor > 0 ? ` − ${money(feeMinor)} fee` : ''
   const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${held}${fee}`
   const chosenAt = paidMinor + orderedMinor
-  const heldAt = chosenAt + chosenMinor
+  const allowanceAt = chosenAt + chosenMinor
   const labels = [
     label('Paid', 'paid', paidMinor, 0, sumOf('paid')),
     label('Ordered', 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
     label('Chosen', 'chosen', chosenMinor, chosenAt, sumOf('chosen')),
   ]
-  if (heldMinor > 0)
-    labels.push(label('Held', 'chosen', heldMinor, heldAt, 'kept back for what placeholders stand in for'))
+  if (allowanceMinor > 0)
+    labels.push(
+      label(
+        'Allowance',
+        'chosen',
+        allowanceMinor,
+        allowanceAt,
+        'kept back for what placeholders stand in for',
+      ),
+    )
   if (feeMinor > 0)
     labels.push(
-      label('Fee', 'chosen', feeMinor, heldAt + heldMinor, 'the decorator’s fee, out of the budget'),
+      label(
+        'Fee',
+        'chosen',
+        feeMinor,
+        allowanceAt + allowanceMinor,
+        'the decorator’s fee, out of the budget',
+      ),
     )
   const past = usedMinor - agreedMinor
   if (past > 0) return [...labels, label('Over', 'over', past, agreedMinor, spent)]

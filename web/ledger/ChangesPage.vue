@@ -9,7 +9,7 @@ import StagePage from '../job/StagePage.vue'
 import ChangeHistory from '../job/ChangeHistory.vue'
 import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
-import SecondLook from './SecondLook.vue'
+import ChangeEstimate from './ChangeEstimate.vue'
 import { useActs } from './useActs.js'
 
 /** Changes of the agreed budget: proposed, agreed by the client or refused, and the history of what was agreed. */
@@ -92,7 +92,7 @@ function propose(): void {
         The budget is not agreed yet; until it is, it is changed in the Brief and needs no change order.
       </p>
       <button class="button" @click="propose">Propose a change</button>
-      <SecondLook />
+      <ChangeEstimate />
     </section>
     <section aria-label="Agreed changes" class="part">
       <h2>Agreed</h2>

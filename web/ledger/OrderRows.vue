@@ -8,7 +8,7 @@ import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'
 import { lineWords, optionsOf } from './ledgerView.js'
-import OrderNews from './OrderNews.vue'
+import OrderUpdates from './OrderUpdates.vue'
 
 /** One order: its head with what is owed and heard, and its lines with what can be done about each. */
 const props = defineProps<{ order: DerivedOrder; acts: ReturnType<typeof ledgerActs> }>()
@@ -37,7 +37,7 @@ const head = computed(() =>
     .filter(Boolean)
     .join(' · '),
 )
-/** The last that was heard of it; the mark of the news it came from is not for the eye. */
+/** The last that was heard of it; the number of the update it came from is not for the eye. */
 const heard = computed(() => {
   const last = o.value.events.filter((e) => !LINE_EVENTS.includes(e.kind)).at(-1)
   return last && `${last.kind} ${day(last.on)}${last.note ? `: ${last.note}` : ''}`
@@ -119,7 +119,7 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
         >
       </td>
     </tr>
-    <OrderNews v-if="reachable" :order="o" :acts="acts" @begin="begin" />
+    <OrderUpdates v-if="reachable" :order="o" :acts="acts" @begin="begin" />
     <template v-for="l in o.lines" :key="l.line.id">
       <tr>
         <td>

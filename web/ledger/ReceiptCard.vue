@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PaperCheck, PaperMatch } from '@bonitas/core/stages/ledger/papersIn'
+import type { DocumentCheck, OrderMatch } from '@bonitas/core/stages/ledger/documentsReceived'
 import type { Receipt } from '@bonitas/core/model/rows/receipts'
 import { PAPER_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import type { Choices } from '../form/choices.js'
@@ -13,9 +13,9 @@ const props = defineProps<{
   receipt: {
     readonly paper: Receipt
     readonly name: string
-    readonly check: PaperCheck
+    readonly check: DocumentCheck
     /** Orders it may belong to, the likeliest first. */
-    readonly likely: readonly PaperMatch[]
+    readonly likely: readonly OrderMatch[]
   }
   orderChoices: Choices
   /** Remove was pressed once and asks again. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { estimatesLeft, paperName, paperOrders } from '@bonitas/core/job/paperSide'
-import { checkPaper, proposeOrders } from '@bonitas/core/stages/ledger/papersIn'
+import { estimatesLeft, documentName, documentOrders } from '@bonitas/core/job/documentSide'
+import { checkDocument, proposeOrders } from '@bonitas/core/stages/ledger/documentsReceived'
 import { useLocale } from '../form/useLocale.js'
 import FilePick from '../job/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -17,7 +17,7 @@ import WaitingUploads from '../job/WaitingUploads.vue'
 const store = useJobStore()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
-const orders = computed(() => (job.value ? paperOrders(job.value, store.derived?.orders ?? []) : []))
+const orders = computed(() => (job.value ? documentOrders(job.value, store.derived?.orders ?? []) : []))
 const { waiting, send, take, forget } = useUploads()
 
 const only = ref<'all' | 'not matched' | 'differs' | 'in part'>('all')
@@ -26,8 +26,8 @@ const papers = computed(() =>
     .sort((x, y) => (x.on < y.on ? 1 : x.on > y.on ? -1 : 0))
     .map((paper) => ({
       paper,
-      name: paperName(paper),
-      check: checkPaper(
+      name: documentName(paper),
+      check: checkDocument(
         paper,
         orders.value.find((o) => o.id === paper.orderId),
         job.value?.receipts ?? [],

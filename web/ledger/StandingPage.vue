@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
-import { estimatesLeft } from '@bonitas/core/job/paperSide'
+import { estimatesLeft } from '@bonitas/core/job/documentSide'
 import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/stages/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/stages/ledger/standing'

@@ -39,7 +39,7 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
     <template #head><StageTabs stage="plan" /></template>
     <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
     <p v-else-if="!facts || !grid" class="teaching">
-      Light is reckoned once the room is measured and its walls close.
+      Light is computed once the room is measured and its walls close.
     </p>
     <div v-else class="light">
       <div class="over-bench">

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { BeforeWall, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
-import { laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
+import { layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
 import { inkOn } from './usePlan.js'
 
 /** A wall seen from the room without what hangs on it: its colors, what is set out, its openings, what stands before it. */
@@ -28,7 +28,7 @@ const fixtures = computed(() =>
 const panelLayouts = computed(() =>
   props.facts.panelLayouts
     .filter((s) => s.wallId === props.wallId)
-    .map((s) => ({ s, laid: laySetOut(s, avoidedOn(props.facts, props.wallId)) })),
+    .map((s) => ({ s, laid: layPanels(s, avoidedOn(props.facts, props.wallId)) })),
 )
 /** A piece from the front: a lamp as foot, pole and shade, a plant as its pot and crown, anything else as its box. */
 function shapeOf(b: BeforeWall): string {

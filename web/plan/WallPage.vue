@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { NEW_HANG, NEW_FRAME } from '@bonitas/core/stages/plan/newRows'
 import { newPanelLayout } from '@bonitas/core/stages/plan/walls/newPanelLayout'
 import { firstOnWall, toHang } from '@bonitas/core/stages/plan/walls/toHang'
-import type { SetOutKind } from '@bonitas/core/model/vocabulary/settingOut'
+import type { PanelLayoutKind } from '@bonitas/core/model/vocabulary/settingOut'
 import { finishOn } from '@bonitas/core/stages/palette/paletteFacts'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -14,7 +14,7 @@ import LengthInput from './LengthInput.vue'
 import HangEditor from './HangEditor.vue'
 import HangingSheet from './HangingSheet.vue'
 import FrameEditor from './FrameEditor.vue'
-import SetOutEditor from './SetOutEditor.vue'
+import PanelLayoutEditor from './PanelLayoutEditor.vue'
 import WallElevation from './WallElevation.vue'
 import { LAYOUTS } from './hangGroups.js'
 import { useHanging } from './useHanging.js'
@@ -110,11 +110,11 @@ function addFrame(): void {
 }
 const frame = computed(() => store.snapshot?.frames.find((f) => f.pieceId === hung.value?.piece.id))
 
-function addSetOut(kind: SetOutKind): void {
+function addPanelLayout(kind: PanelLayoutKind): void {
   const [f, job] = [facts.value, store.snapshot]
   if (f && job && wall.value) store.add('panelLayouts', newPanelLayout(f, job.room, wall.value.id, kind))
 }
-const kinds: readonly SetOutKind[] = [
+const kinds: readonly PanelLayoutKind[] = [
   'rail',
   'wainscot panels',
   'picture-frame panels',
@@ -191,9 +191,9 @@ const kinds: readonly SetOutKind[] = [
         <FindingsPanel stage="plan" :list="findings" quiet="Nothing here to look at." />
         <section class="panel-part wide-part">
           <h2>Set out on this wall</h2>
-          <SetOutEditor v-for="s in panelLayouts" :key="s.id" :row="s" :facts="facts" />
+          <PanelLayoutEditor v-for="s in panelLayouts" :key="s.id" :row="s" :facts="facts" />
           <p class="acts">
-            <button v-for="k in kinds" :key="k" class="word" @click="addSetOut(k)">{{ k }}</button>
+            <button v-for="k in kinds" :key="k" class="word" @click="addPanelLayout(k)">{{ k }}</button>
           </p>
         </section>
       </template>

@@ -69,7 +69,7 @@ function mark(event: MouseEvent): void {
     <td class="figure">
       {{ state }}
       <p v-if="item.state === 'ordered' || item.state === 'delivered'" class="second">{{ item.state }}</p>
-      <p v-else-if="item.heldMinor > 0" class="second">stand-in</p>
+      <p v-else-if="item.allowanceMinor > 0" class="second">stand-in</p>
     </td>
   </tr>
 </template>

@@ -67,7 +67,7 @@ function apply(set: ChosenSet, title: string): void {
 }
 const share = (value: number) =>
   found.value && found.value.most > 0 ? Math.round((100 * value) / found.value.most) : 0
-/** What is free once a set is taken: reckoned like the tape, with the orders as they then are. */
+/** What is free once a set is taken: computed like the tape, with the orders as they then are. */
 function freeAfter(set: ChosenSet): number {
   const job = store.snapshot
   if (!job) return 0

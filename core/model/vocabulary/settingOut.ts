@@ -7,4 +7,4 @@ export const SET_OUT_KINDS = [
   'shelf',
 ] as const
 
-export type SetOutKind = (typeof SET_OUT_KINDS)[number]
+export type PanelLayoutKind = (typeof SET_OUT_KINDS)[number]

@@ -4,7 +4,7 @@ import type { LevelPrice } from './levels.js'
 import type { RentedChange } from './rentedChanges.js'
 import type { Standpoint } from './standpoints.js'
 
-/** What the rules of the brief judge: the rows, and what was reckoned from them. */
+/** What the rules of the brief judge: the rows, and what was computed from them. */
 export interface BriefFacts {
   readonly job: JobSnapshot
   readonly today: string

@@ -11,7 +11,7 @@ export interface MoneyItem {
   /** Landed price of the chosen option while it is not ordered; undefined when none is chosen. */
   readonly chosenMinor: Minor | undefined
   /** Kept back for the lasting piece while a placeholder stands in; absent when nothing is. */
-  readonly heldMinor?: Minor
+  readonly allowanceMinor?: Minor
   /** States of its order lines. */
   readonly lines: readonly LineState[]
 }
@@ -55,7 +55,7 @@ export interface BudgetPosition {
   readonly orderedMinor: Minor
   readonly chosenMinor: Minor
   /** Kept back for what placeholders stand in for. */
-  readonly heldMinor: Minor
+  readonly allowanceMinor: Minor
   /** The decorator's fee, and whether it comes out of the budget; 0 when there is none. */
   readonly feeMinor: Minor
   readonly feeInside: boolean
@@ -110,14 +110,14 @@ export function budgetPosition(
     )
   const reserveMinor = shareOf(agreedMinor, reservePpm)
   const [paidMinor, orderedMinor, chosenMinor] = [of('paid'), of('ordered'), of('chosen')]
-  const heldMinor = sum(items, (i) => i.heldMinor ?? 0)
+  const allowanceMinor = sum(items, (i) => i.allowanceMinor ?? 0)
   return {
     agreedMinor,
     reserveMinor,
     paidMinor,
     orderedMinor,
     chosenMinor,
-    heldMinor,
+    allowanceMinor,
     creditMinor,
     feeMinor: fee.amountMinor,
     feeInside: fee.inside && fee.amountMinor > 0,
@@ -127,7 +127,7 @@ export function budgetPosition(
       paidMinor -
       orderedMinor -
       chosenMinor -
-      heldMinor -
+      allowanceMinor -
       (fee.inside ? fee.amountMinor : 0),
     dueBackMinor: sum(
       items.flatMap((i) => i.lines),
@@ -150,7 +150,9 @@ function itemRow(item: MoneyItem): ItemRow {
   const chosenMinor = item.chosenMinor ?? 0
   const filled = item.chosenMinor !== undefined || item.lines.some((l) => l.liveQuantity > 0)
   const forecastMinor =
-    sum(item.lines, (l) => l.costMinor) + (filled ? chosenMinor : item.targetMinor) + (item.heldMinor ?? 0)
+    sum(item.lines, (l) => l.costMinor) +
+    (filled ? chosenMinor : item.targetMinor) +
+    (item.allowanceMinor ?? 0)
   return {
     itemId: item.id,
     name: item.name,

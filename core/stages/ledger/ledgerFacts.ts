@@ -1,6 +1,6 @@
 import { budgetPosition, type BudgetPosition } from './budgetPosition.js'
 import type { LineState } from './lineState.js'
-import type { Estimate, PaperCheck } from './papersIn.js'
+import type { Estimate, DocumentCheck } from './documentsReceived.js'
 
 /** Days a refund commonly takes (common practice: the seller has it back, checks it and pays). */
 export const REFUND_DAYS = 14
@@ -66,7 +66,7 @@ export interface PaperFacts {
   readonly id: string
   readonly name: string
   readonly orderName: string
-  readonly verdict: PaperCheck['verdict']
+  readonly verdict: DocumentCheck['verdict']
   readonly says: readonly string[]
 }
 

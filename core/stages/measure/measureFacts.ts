@@ -16,7 +16,7 @@ import type { Passage } from '../../model/rows/passages.js'
 import type { Wall } from '../../model/rows/walls.js'
 import { wayInFacts, type WayInFacts } from './wayIn.js'
 
-/** Everything reckoned from the measures of a room: what the screen shows and what the rules judge. */
+/** Everything computed from the measures of a room: what the screen shows and what the rules judge. */
 export interface MeasureFacts {
   readonly measures: RoomMeasures & { readonly fixtures: readonly Fixture[] }
   readonly system: UnitSystem

@@ -116,7 +116,7 @@ describe('what a room wears in a scheme', () => {
     })
     expect(wears(schemeView(job, 'gone'))).toEqual(wears(schemeView(job, null)))
   })
-  test('other stages reckon with the scheme that is followed', () => {
+  test('other stages go by the scheme that is followed', () => {
     const followed = inScheme({ ...job, brief: { ...job.brief, schemeId: 'A' } })
     expect(followed.pieces.map((p) => p.id)).toEqual(['piano', 'cushion'])
     expect(followed.finishAssignments.map((p) => p.finishId).sort()).toEqual(['oat', 'parquet'])

@@ -19,7 +19,7 @@ import { freeBefore } from './free.js'
 import { asExtended } from './standing.js'
 import { faceNarrowerThanMat, frameSizes, oddFrames, rankFrames } from './walls/framing.js'
 import { groupOutline, gridOf, hookHeight, mismatchedPairs, offGrid, stackUp } from './walls/hanging.js'
-import { thirdOf } from './walls/setOut.js'
+import { thirdOf } from './walls/layPanels.js'
 
 // Situations and what experienced decorators conclude (common practice, without a published source). One set of
 // numbers per rule serves them all. The cases on color are decided by the Palette, those on consent by the Brief.

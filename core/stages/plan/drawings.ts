@@ -6,7 +6,7 @@ import { beforeWall } from './elevation.js'
 import { isFlat } from './needs.js'
 import type { BeforeWall, Hung, PlanFacts } from './planFacts.js'
 import { avoidedOn } from './rules/frames.js'
-import { laySetOut } from './walls/setOut.js'
+import { layPanels } from './walls/layPanels.js'
 
 /** The pieces of a plan as strokes, to be drawn over the measured room. */
 export function pieceMarks(facts: PlanFacts): Mark[] {
@@ -72,7 +72,7 @@ function fixedMarks(facts: PlanFacts, wallId: string): Mark[] {
   const layouts = facts.panelLayouts
     .filter((x) => x.wallId === wallId)
     .flatMap((s) => {
-      const laid = laySetOut(s, avoidedOn(facts, wallId))
+      const laid = layPanels(s, avoidedOn(facts, wallId))
       const stretches = laid.stiles.length > 0 ? laid.fields : [{ leftMm: s.startMm, rightMm: s.endMm }]
       const top = s.bottomMm + Math.max(LEAST_MM, s.heightMm)
       return stretches.map((f) => box('PANEL', s.id, f.leftMm, s.bottomMm, f.rightMm, top))

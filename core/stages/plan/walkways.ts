@@ -29,7 +29,7 @@ const MOST_CELLS = 12_000
 /** Within this of the place one comes in to, the wall behind one is left out. */
 const COME_IN_MM = 600
 
-/** Free distance from the walls alone, which do not move: reckoned once for a room. */
+/** Free distance from the walls alone, which do not move: computed once for a room. */
 interface Ground {
   readonly cell: number
   readonly nx: number

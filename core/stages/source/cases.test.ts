@@ -35,11 +35,11 @@ describe('cases of sourcing', () => {
         category: 'furniture',
         targetMinor: 14_000,
         chosenMinor: 1800,
-        heldMinor: 14_000,
+        allowanceMinor: 14_000,
         lines: [],
       },
     ])
-    expect([position.chosenMinor, position.heldMinor, position.freeMinor]).toEqual([1800, 14_000, 4200])
+    expect([position.chosenMinor, position.allowanceMinor, position.freeMinor]).toEqual([1800, 14_000, 4200])
     const due = rule('source.placeholder-due')?.check(
       schedule([item([option({ kind: 'placeholder', reviewOn: '2026-03-02' })], { targetMinor: 14_000 })]),
     )

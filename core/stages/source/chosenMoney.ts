@@ -29,7 +29,7 @@ export const lastingFound = (
   new Set(items.filter((i) => i.companion === LASTING_PIECE && i.chosenOptionId).map((i) => i.forItemId))
 
 /** What a placeholder keeps back for the piece it stands in for: the target of its item. */
-export const heldFor = (
+export const allowanceFor = (
   item: Pick<Item, 'id' | 'targetMinor'>,
   chosen: Pick<Option, 'kind'> | undefined,
   found: ReturnType<typeof lastingFound>,

@@ -111,7 +111,7 @@ export function landedPrice(
   }
 }
 
-/** Tax of an amount as the job reckons it, and what is then paid. */
+/** Tax of an amount as the job counts it, and what is then paid. */
 export function taxed(
   chargedMinor: Minor,
   frame: Pick<PriceFrame, 'taxPpm' | 'pricesIncludeTax'>,

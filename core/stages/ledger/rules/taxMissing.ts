@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
 import { about } from './money.js'
 
-/** A line without tax in a job that reckons with it. */
+/** A line without tax in a job that has tax. */
 export const taxMissing: Rule<LedgerFacts> = {
   name: 'ledger.tax-missing',
   title: 'A line carries no tax',

@@ -105,7 +105,7 @@ describe('thirty rooms nobody thought up', () => {
   })
 })
 
-test('the running sums of a search are those of its last state, reckoned anew', () => {
+test('the running sums of a search are those of its last state, computed anew', () => {
   const facts = planOf(randomPlan(7))!
   const board = boardOf(facts.room, facts.needs, facts.standings, [])
   const start = newState(board.n)

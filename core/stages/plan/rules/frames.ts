@@ -1,6 +1,6 @@
 import type { Hung, PlanFacts } from '../planFacts.js'
 import { put } from '../../../model/changes.js'
-import type { Avoided } from '../walls/setOut.js'
+import type { Avoided } from '../walls/layPanels.js'
 
 type Framed = Hung & { readonly frame: NonNullable<Hung['frame']> }
 

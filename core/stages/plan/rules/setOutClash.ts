@@ -1,7 +1,7 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { avoidedOn } from './frames.js'
-import { laySetOut, avoidingCount } from '../walls/setOut.js'
+import { layPanels, avoidingCount } from '../walls/layPanels.js'
 import { listed, lower, mm } from './about.js'
 import { put } from '../../../model/changes.js'
 
@@ -18,7 +18,7 @@ export const setOutClash: Rule<PlanFacts> = {
     facts.panelLayouts.flatMap((s): Finding[] => {
       const wall = facts.room.walls.find((w) => w.id === s.wallId)
       const avoided = avoidedOn(facts, s.wallId)
-      const laid = laySetOut(s, avoided)
+      const laid = layPanels(s, avoided)
       const past = wall && s.endMm > wall.lengthMm + 1
       const small = laid.stiles.length > 0 && laid.fieldMm < LEAST_FIELD_MM
       if (laid.clashes.length === 0 && !past && !small) return []
@@ -57,7 +57,7 @@ export const setOutClash: Rule<PlanFacts> = {
               ? []
               : [
                   {
-                    label: `${count} fields of ${mm(laySetOut({ ...s, count }).fieldMm)}`,
+                    label: `${count} fields of ${mm(layPanels({ ...s, count }).fieldMm)}`,
                     changes: [put('panelLayouts', s.id, { count })],
                   },
                 ],

@@ -1,8 +1,8 @@
 import type { PanelLayout } from '../../../model/rows/panelLayouts.js'
 import type { Room } from '../../../model/rows/room.js'
-import type { SetOutKind } from '../../../model/vocabulary/settingOut.js'
+import type { PanelLayoutKind } from '../../../model/vocabulary/settingOut.js'
 import type { PlanFacts } from '../planFacts.js'
-import { curtainRail } from './setOut.js'
+import { curtainRail } from './layPanels.js'
 
 type Fields = Omit<PanelLayout, 'id' | 'version' | 'position'>
 
@@ -12,7 +12,7 @@ type Fields = Omit<PanelLayout, 'id' | 'version' | 'position'>
  *
  * @throws when the wall is not of the room
  */
-export function newPanelLayout(facts: PlanFacts, room: Room, wallId: string, kind: SetOutKind): Fields {
+export function newPanelLayout(facts: PlanFacts, room: Room, wallId: string, kind: PanelLayoutKind): Fields {
   const wall = facts.room.walls.find((w) => w.id === wallId)
   if (!wall) throw new Error(`no wall ${wallId}`)
   const lengthMm = Math.floor(wall.lengthMm)

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { example, exampleDoor } from '../../../examples/plan/example.js'
 import { rowDef } from '../../../model/registry.js'
-import type { SetOutKind } from '../../../model/vocabulary/settingOut.js'
+import type { PanelLayoutKind } from '../../../model/vocabulary/settingOut.js'
 import { newPanelLayout } from './newPanelLayout.js'
 import { firstOnWall, toHang } from './toHang.js'
 
@@ -80,7 +80,7 @@ describe('the first place on a wall', () => {
 })
 
 describe('a new setting-out', () => {
-  const KINDS: readonly SetOutKind[] = [
+  const KINDS: readonly PanelLayoutKind[] = [
     'rail',
     'wainscot panels',
     'picture-frame panels',

@@ -23,7 +23,7 @@ import {
   wireDrop,
   wireOnHook,
 } from './hanging.js'
-import { avoidingCount, curtainRail, fewestBetween, laySetOut, panelCount, panelWidth } from './setOut.js'
+import { avoidingCount, curtainRail, fewestBetween, layPanels, panelCount, panelWidth } from './layPanels.js'
 
 type Pair = [number, number]
 
@@ -248,7 +248,7 @@ describe('setting out', () => {
       count: 5,
       stileMm: 90,
     }
-    const stile = laySetOut(s).stiles[2]!
+    const stile = layPanels(s).stiles[2]!
     const socket = {
       name: 'Socket',
       leftMm: stile.leftMm + 10,
@@ -256,11 +256,11 @@ describe('setting out', () => {
       bottomMm: 300,
       topMm: 380,
     }
-    expect(laySetOut(s, [socket]).clashes).toEqual([{ name: 'Socket', stile: 3, overMm: 60 }])
+    expect(layPanels(s, [socket]).clashes).toEqual([{ name: 'Socket', stile: 3, overMm: 60 }])
     const count = avoidingCount(s, [socket])!
-    expect(laySetOut({ ...s, count }, [socket]).clashes).toEqual([])
+    expect(layPanels({ ...s, count }, [socket]).clashes).toEqual([])
     // Above the panels nothing is met.
-    expect(laySetOut(s, [{ ...socket, bottomMm: 1000, topMm: 1080 }]).clashes).toEqual([])
+    expect(layPanels(s, [{ ...socket, bottomMm: 1000, topMm: 1080 }]).clashes).toEqual([])
   })
   test('any set-out: the stretches follow each other without a gap from end to end', () => {
     fc.assert(
@@ -269,7 +269,7 @@ describe('setting out', () => {
         fc.integer({ min: 1, max: 12 }),
         fc.integer({ min: 0, max: 40 }),
         (length, count, stileMm) => {
-          const { fields, stiles, fieldMm } = laySetOut({
+          const { fields, stiles, fieldMm } = layPanels({
             kind: 'wainscot panels',
             startMm: 100,
             endMm: 100 + length,

@@ -1,7 +1,13 @@
 import { describe, expect, test } from 'vitest'
-import { checkPaper, openEstimates, proposeOrders, type PaperIn, type PaperOrder } from './papersIn.js'
+import {
+  checkDocument,
+  openEstimates,
+  proposeOrders,
+  type DocumentReceived,
+  type DocumentOrder,
+} from './documentsReceived.js'
 
-const order = (more: Partial<PaperOrder> = {}): PaperOrder => ({
+const order = (more: Partial<DocumentOrder> = {}): DocumentOrder => ({
   id: 'o',
   name: 'Order 3, Loom and Landing',
   supplierName: 'Loom and Landing',
@@ -13,7 +19,7 @@ const order = (more: Partial<PaperOrder> = {}): PaperOrder => ({
   lines: 1,
   ...more,
 })
-const paper = (more: Partial<PaperIn> = {}): PaperIn => ({
+const paper = (more: Partial<DocumentReceived> = {}): DocumentReceived => ({
   id: 'p',
   kind: 'invoice',
   fromName: 'Loom & Landing',
@@ -24,11 +30,14 @@ const paper = (more: Partial<PaperIn> = {}): PaperIn => ({
   ...more,
 })
 const money = (minor: number) => (minor / 100).toFixed(2)
-const check = (p: PaperIn, o: PaperOrder | undefined = order(), all: readonly PaperIn[] = [p]) =>
-  checkPaper(p, o, all, money)
+const check = (
+  p: DocumentReceived,
+  o: DocumentOrder | undefined = order(),
+  all: readonly DocumentReceived[] = [p],
+) => checkDocument(p, o, all, money)
 
 describe('a paper held against the ledger', () => {
-  test.each<[string, PaperIn, PaperOrder, string, string[]]>([
+  test.each<[string, DocumentReceived, DocumentOrder, string, string[]]>([
     ['an invoice for all of it', paper(), order(), 'agrees', ['121.00 was ordered', 'tax agrees']],
     [
       'an invoice for a part',
@@ -99,7 +108,7 @@ describe('a paper held against the ledger', () => {
   test('papers of another order do not count', () =>
     expect(check(paper(), order(), [paper(), paper({ id: 'x', orderId: 'other' })]).verdict).toBe('agrees'))
   test('without an order there is nothing to hold it against', () =>
-    expect(checkPaper(paper({ orderId: null }), undefined, [], money)).toEqual({
+    expect(checkDocument(paper({ orderId: null }), undefined, [], money)).toEqual({
       verdict: 'not matched',
       says: ['no order yet'],
     }))
@@ -132,7 +141,7 @@ describe('the order a paper may belong to', () => {
       paidMinor: 900,
     }),
   ]
-  const ids = (p: PaperIn) => proposeOrders(p, orders).map((m) => m.order.id)
+  const ids = (p: DocumentReceived) => proposeOrders(p, orders).map((m) => m.order.id)
   test('by amount, name and day, the likeliest first', () => {
     expect(ids(paper())).toEqual(['loom', 'old'])
     expect(proposeOrders(paper(), orders)[0]!.because).toEqual([

@@ -2,12 +2,12 @@
 import { computed, ref } from 'vue'
 import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/fixing'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-import { secondLook } from '@bonitas/core/stages/ledger/secondLook'
+import { changeEstimate } from '@bonitas/core/stages/ledger/changeEstimate'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 
-/** A second look at a room that is done: what of the first stays, what goes, what comes, and what only that costs. */
+/** An estimate of changing a room that is done: what of the first stays, what goes, what comes, and what only that costs. */
 const store = useJobStore()
 const { money } = useLocale()
 /** What is unticked: of what stands it goes, of what could come it is no part of this. */
@@ -23,7 +23,7 @@ const column = (minor: number) =>
 const look = computed(() => {
   const items = store.derived?.items ?? []
   const isBought = (i: DerivedItem) => i.state === 'ordered' || i.state === 'delivered'
-  return secondLook(
+  return changeEstimate(
     items.filter(isBought).map((i) => ({
       id: i.item.id,
       name: i.item.name,
@@ -48,7 +48,7 @@ function propose(): void {
   store.add('proposals', {
     proposedOn: store.day,
     amountMinor: look.value.costMinor,
-    why: 'second look',
+    why: 'change estimate',
     items: [
       named('comes').length > 0 ? `comes: ${named('comes').join(', ')}` : '',
       named('goes').length > 0 ? `goes: ${named('goes').join(', ')}` : '',
@@ -65,7 +65,7 @@ function propose(): void {
 
 <template>
   <details v-if="look.lines.some((l) => l.what === 'stays' || l.what === 'goes')" class="look">
-    <summary><h2>A second look, by what changes</h2></summary>
+    <summary><h2>What a change would cost</h2></summary>
     <p class="second">
       Untick what goes, and what is not part of it. What stays costs nothing again; what is still open counts
       at its target; the first look keeps its own total.
@@ -75,7 +75,7 @@ function propose(): void {
         <tr>
           <th scope="col">Thing</th>
           <th scope="col" class="figure">First look</th>
-          <th scope="col" class="figure">Second look</th>
+          <th scope="col" class="figure">With the change</th>
           <th scope="col"><span class="visually-hidden">What becomes of it</span></th>
         </tr>
       </thead>

@@ -6,7 +6,7 @@ export const NEWS_KINDS = ['acknowledged', 'delayed', 'shipped', 'delivered', 'r
 
 const day = () => string().matches(/^\d{4}-\d{2}-\d{2}$/)
 
-const newsItem = object({
+const updateShape = object({
   id: string()
     .max(60)
     .matches(/^[\w.-]+$/)
@@ -22,12 +22,12 @@ const newsItem = object({
 }).noUnknown()
 
 /** A supplier's answer about one order; what does not read so is told as no answer. */
-export const newsSchema = object({
+export const updatesSchema = object({
   asOf: day().required(),
-  events: array(newsItem.required()).max(500).required(),
+  events: array(updateShape.required()).max(500).required(),
 }).noUnknown()
-export type NewsItem = InferType<typeof newsItem>
-export type SupplierNews = InferType<typeof newsSchema>
+export type OrderUpdate = InferType<typeof updateShape>
+export type SupplierUpdates = InferType<typeof updatesSchema>
 
 /** A line of our order, by the number its supplier knows it by. */
 export interface NumberedLine {
@@ -37,7 +37,7 @@ export interface NumberedLine {
   readonly toCome: number
 }
 
-export interface MatchedNews extends NewsItem {
+export interface MatchedUpdate extends OrderUpdate {
   /** The line it is about; undefined when it is about the whole order, or a person must say. */
   readonly lineId: string | undefined
   /** Lines it could be about, when that is not plain. */
@@ -48,8 +48,11 @@ export interface MatchedNews extends NewsItem {
  * Matches what a supplier says to the lines of our order by its number. Where no line has the number, or several do, the
  * open lines are offered for a person to choose among.
  */
-export function matchNews(news: readonly NewsItem[], lines: readonly NumberedLine[]): MatchedNews[] {
-  return news.map((n) => {
+export function matchUpdates(
+  updates: readonly OrderUpdate[],
+  lines: readonly NumberedLine[],
+): MatchedUpdate[] {
+  return updates.map((n) => {
     if (n.key === undefined) return { ...n, lineId: undefined, ask: [] }
     const own = lines.filter((l) => l.key === n.key)
     const [only] = own

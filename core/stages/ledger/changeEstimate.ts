@@ -5,20 +5,20 @@ export interface StandingThing {
   readonly id: string
   readonly name: string
   readonly costMinor: Minor
-  /** It stays in the second look. */
+  /** It stays. */
   readonly stays: boolean
   /** It is fixed to the room: taken off, it leaves a mark. */
   readonly fixed: boolean
 }
 
-/** A thing the second look adds. */
+/** A thing the change adds. */
 export interface AddedThing {
   readonly id: string
   readonly name: string
   readonly costMinor: Minor
   /** It makes good what something taken off leaves behind: filling, sanding, painting. */
   readonly makesGood: boolean
-  /** It is not part of the second look. */
+  /** It is not part of the change. */
   readonly leftOut?: boolean
 }
 
@@ -32,11 +32,11 @@ export interface LookLine {
   readonly costMinor: Minor
 }
 
-export interface SecondLook {
+export interface ChangeEstimate {
   readonly lines: readonly LookLine[]
   /** What the change costs: only what comes. */
   readonly costMinor: Minor
-  /** What the first look cost; a second look does not touch it. */
+  /** What the first look cost; a change does not touch it. */
   readonly firstMinor: Minor
   /** Spent on what goes: gone with it, unless it is sold or goes back. */
   readonly leftBehindMinor: Minor
@@ -45,10 +45,13 @@ export interface SecondLook {
 }
 
 /**
- * A second look costs only what changes: what stays is listed at nothing, what goes leaves what it cost behind and, where
+ * A change costs only what it changes: what stays is listed at nothing, what goes leaves what it cost behind and, where
  * it was fixed, a mark to make good; what comes is paid for. The first look keeps its own total.
  */
-export function secondLook(standing: readonly StandingThing[], added: readonly AddedThing[]): SecondLook {
+export function changeEstimate(
+  standing: readonly StandingThing[],
+  added: readonly AddedThing[],
+): ChangeEstimate {
   const going = standing.filter((s) => !s.stays)
   const coming = added.filter((a) => !a.leftOut)
   return {

@@ -5,12 +5,12 @@ import { sharedWords } from './sharedWords.js'
 import type { LineState } from './lineState.js'
 import type { PAPER_KINDS } from '../../model/vocabulary/ledger.js'
 
-export type PaperKind = (typeof PAPER_KINDS)[number]
+export type DocumentKind = (typeof PAPER_KINDS)[number]
 
 /** A paper that came, as it says it. */
-export interface PaperIn {
+export interface DocumentReceived {
   readonly id: string
-  readonly kind: PaperKind
+  readonly kind: DocumentKind
   readonly fromName: string
   readonly on: string
   readonly orderId?: string | null
@@ -19,7 +19,7 @@ export interface PaperIn {
 }
 
 /** What the ledger says of the order a paper may belong to. */
-export interface PaperOrder extends Pick<LineState, 'asked' | 'credited'> {
+export interface DocumentOrder extends Pick<LineState, 'asked' | 'credited'> {
   readonly id: string
   readonly name: string
   readonly supplierName: string
@@ -31,17 +31,17 @@ export interface PaperOrder extends Pick<LineState, 'asked' | 'credited'> {
   readonly lines: number
 }
 
-export interface PaperCheck {
+export interface DocumentCheck {
   readonly verdict: 'agrees' | 'in part' | 'differs' | 'not matched'
   readonly says: readonly string[]
 }
 
 /** What the papers of one kind are held against. */
 const AGAINST = {
-  invoice: { of: (o: PaperOrder) => o.asked.minor, what: 'was ordered', short: 'ordered is invoiced' },
-  receipt: { of: (o: PaperOrder) => o.paidMinor, what: 'was paid', short: 'paid has a receipt' },
+  invoice: { of: (o: DocumentOrder) => o.asked.minor, what: 'was ordered', short: 'ordered is invoiced' },
+  receipt: { of: (o: DocumentOrder) => o.paidMinor, what: 'was paid', short: 'paid has a receipt' },
   'credit note': {
-    of: (o: PaperOrder) => o.credited.minor,
+    of: (o: DocumentOrder) => o.credited.minor,
     what: 'was taken off',
     short: 'taken off has a credit note',
   },
@@ -54,17 +54,17 @@ const AGAINST = {
  *
  * @param all every paper of the job, this one among them
  */
-export function checkPaper(
-  paper: PaperIn,
-  order: PaperOrder | undefined,
-  all: readonly PaperIn[],
+export function checkDocument(
+  paper: DocumentReceived,
+  order: DocumentOrder | undefined,
+  all: readonly DocumentReceived[],
   money: (minor: Minor) => string,
-): PaperCheck {
+): DocumentCheck {
   if (!order) return { verdict: 'not matched', says: ['no order yet'] }
   const { of, what, short } = AGAINST[paper.kind]
   const [is, said] = [of(order), sum(all.filter((p) => p.orderId === order.id && p.kind === paper.kind))]
   const says: string[] = []
-  let verdict: PaperCheck['verdict'] = 'agrees'
+  let verdict: DocumentCheck['verdict'] = 'agrees'
   if (said > is) {
     verdict = 'differs'
     says.push(`${money(said - is)} more than ${what}, ${money(is)}`)
@@ -88,10 +88,11 @@ export function checkPaper(
   return { verdict, says }
 }
 
-const sum = (papers: readonly PaperIn[]): Minor => papers.reduce((total, p) => total + p.totalMinor, 0)
+const sum = (papers: readonly DocumentReceived[]): Minor =>
+  papers.reduce((total, p) => total + p.totalMinor, 0)
 
-export interface PaperMatch {
-  readonly order: PaperOrder
+export interface OrderMatch {
+  readonly order: DocumentOrder
   /** Why, for the person who says so. */
   readonly because: readonly string[]
 }
@@ -102,7 +103,7 @@ const LEAST = 3
 const NEAR_DAYS = 30
 
 /** Orders a paper may belong to, by amount, name and day, the likeliest first. It decides nothing. */
-export function proposeOrders(paper: PaperIn, orders: readonly PaperOrder[]): PaperMatch[] {
+export function proposeOrders(paper: DocumentReceived, orders: readonly DocumentOrder[]): OrderMatch[] {
   return orders
     .map((order) => {
       let score = 0
@@ -146,8 +147,8 @@ export interface Estimate {
  */
 export function openEstimates(
   estimates: readonly Estimate[],
-  orders: readonly PaperOrder[],
-  papers: readonly PaperIn[],
+  orders: readonly DocumentOrder[],
+  papers: readonly DocumentReceived[],
 ): Estimate[] {
   const settled = new Set(
     orders

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { secondLook, type AddedThing, type StandingThing } from './secondLook.js'
+import { changeEstimate, type AddedThing, type StandingThing } from './changeEstimate.js'
 
 const thing = (name: string, costMinor: number, stays: boolean, fixed = false): StandingThing => ({
   id: name,
@@ -16,7 +16,7 @@ const comes = (name: string, costMinor: number, makesGood = false): AddedThing =
   makesGood,
 })
 
-describe('C081 the second look costs only what changes', () => {
+describe('C081 a change costs only what changes', () => {
   const first = [
     thing('floor', 310_000, true),
     thing('mouldings', 61_000, false, true),
@@ -31,7 +31,7 @@ describe('C081 the second look costs only what changes', () => {
     comes('fill and paint', 14_800, true),
     comes('chairs', 34_000),
   ]
-  const look = secondLook(first, added)
+  const look = changeEstimate(first, added)
   test('change cost 1383.00', () => expect(look.costMinor).toBe(138_300))
   test('kept lines are listed at 0', () =>
     expect(
@@ -44,7 +44,7 @@ describe('C081 the second look costs only what changes', () => {
   test('making good after the moulding is present; without it the moulding is named', () => {
     expect(look.unfixed).toEqual([])
     expect(
-      secondLook(
+      changeEstimate(
         first,
         added.filter((a) => !a.makesGood),
       ).unfixed,
@@ -62,7 +62,7 @@ test('whatever stays, goes or comes: the cost is what comes, and the first look 
       (some, more) => {
         const first = some.map((s, n) => ({ id: `s${n}`, name: `s${n}`, ...s }))
         const added = more.map((a, n) => ({ id: `a${n}`, name: `a${n}`, ...a }))
-        const look = secondLook(first, added)
+        const look = changeEstimate(first, added)
         const sum = (list: readonly { costMinor: number }[]) => list.reduce((t, x) => t + x.costMinor, 0)
         const coming = added.filter((a) => !a.leftOut)
         expect(look.costMinor).toBe(sum(coming))

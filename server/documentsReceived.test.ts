@@ -4,7 +4,7 @@ import { PDFDocument, PDFName, PDFString } from '@cantoo/pdf-lib'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
-import { estimatesLeft } from '@bonitas/core/job/paperSide'
+import { estimatesLeft } from '@bonitas/core/job/documentSide'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { encodePaper } from './photo/encodePaper.js'
 import {

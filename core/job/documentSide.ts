@@ -1,15 +1,15 @@
 import type { LineState } from '../stages/ledger/lineState.js'
-import { openEstimates, type Estimate, type PaperOrder } from '../stages/ledger/papersIn.js'
+import { openEstimates, type Estimate, type DocumentOrder } from '../stages/ledger/documentsReceived.js'
 import { EXCHANGED } from '../model/vocabulary/ledger.js'
 import type { Receipt } from '../model/rows/receipts.js'
 import type { DerivedOrder } from './deriveLedger.js'
 import type { Entry, JobSnapshot } from '../model/snapshot.js'
 
 /** Orders as papers that came are held against them. */
-export function paperOrders(
+export function documentOrders(
   job: Pick<JobSnapshot, 'entries' | 'lines'>,
   orders: readonly DerivedOrder[],
-): PaperOrder[] {
+): DocumentOrder[] {
   const setOff = paidOn(job, (e) => e.means === EXCHANGED)
   return orders.map((o) => {
     const sum = (of: (s: LineState) => number) => o.lines.reduce((total, l) => total + of(l.state), 0)
@@ -43,7 +43,7 @@ function paidOn(
 }
 
 /** "Invoice 2041 from Hollin" */
-export const paperName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): string =>
+export const documentName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): string =>
   [`${r.kind.charAt(0).toUpperCase()}${r.kind.slice(1)}`, r.number, r.fromName ? `from ${r.fromName}` : '']
     .filter(Boolean)
     .join(' ')
@@ -64,4 +64,4 @@ function estimatesOf(
 export const estimatesLeft = (
   job: Pick<JobSnapshot, 'entries' | 'lines' | 'receipts'>,
   orders: readonly DerivedOrder[],
-): Estimate[] => openEstimates(estimatesOf(job, orders), paperOrders(job, orders), job.receipts)
+): Estimate[] => openEstimates(estimatesOf(job, orders), documentOrders(job, orders), job.receipts)

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
 import type { PanelLayout } from '@bonitas/core/model/rows/panelLayouts'
-import { curtainRail, laySetOut } from '@bonitas/core/stages/plan/walls/setOut'
+import { curtainRail, layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -11,7 +11,7 @@ import { useJobStore } from '../job/jobStore.js'
 /** One thing set out along a wall, its numbers, and how its fields come out. */
 const props = defineProps<{ row: PanelLayout; facts: PlanFacts }>()
 const store = useJobStore()
-const laid = computed(() => laySetOut(props.row, avoidedOn(props.facts, props.row.wallId)))
+const laid = computed(() => layPanels(props.row, avoidedOn(props.facts, props.row.wallId)))
 const window = computed(() => props.facts.room.openings.find((o) => o.id === props.row.openingId))
 const says = computed(() => {
   const { row } = props

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { matchNews, newsSchema, type NewsItem, type NumberedLine } from './supplierNews.js'
+import { matchUpdates, updatesSchema, type OrderUpdate, type NumberedLine } from './supplierUpdates.js'
 
 const line = (lineId: string, key: string, toCome = 1): NumberedLine => ({
   lineId,
@@ -7,7 +7,7 @@ const line = (lineId: string, key: string, toCome = 1): NumberedLine => ({
   key,
   toCome,
 })
-const news = (key?: string): NewsItem => ({
+const updates = (key?: string): OrderUpdate => ({
   id: 'a0',
   on: '2026-03-04',
   kind: 'shipped',
@@ -22,14 +22,16 @@ test.each([
   ['no line has it and none is open: all are', 'C', [line('x', 'A', 0)], undefined, ['x']],
   ['it is about the order as a whole', undefined, [line('x', 'A')], undefined, []],
 ] as const)('%s', (_what, key, lines, lineId, ask) => {
-  const [found] = matchNews([news(key)], lines)
+  const [found] = matchUpdates([updates(key)], lines)
   expect([found?.lineId, found?.ask.map((l) => l.lineId)]).toEqual([lineId, ask])
 })
 
 test.each([
   ['no list', { asOf: '2026-03-04', events: 'none' }],
-  ['a kind nobody knows', { asOf: '2026-03-04', events: [{ ...news(), kind: 'melted' }] }],
+  ['a kind nobody knows', { asOf: '2026-03-04', events: [{ ...updates(), kind: 'melted' }] }],
   ['a day that is none', { asOf: 'today', events: [] }],
-  ['more than fits', { asOf: '2026-03-04', events: [{ ...news(), says: 'x'.repeat(201) }] }],
-  ['a field nobody asked for', { asOf: '2026-03-04', events: [{ ...news(), script: '<b>' }] }],
-])('%s is no answer', (_what, answer) => expect(newsSchema.isValidSync(answer, { strict: true })).toBe(false))
+  ['more than fits', { asOf: '2026-03-04', events: [{ ...updates(), says: 'x'.repeat(201) }] }],
+  ['a field nobody asked for', { asOf: '2026-03-04', events: [{ ...updates(), script: '<b>' }] }],
+])('%s is no answer', (_what, answer) =>
+  expect(updatesSchema.isValidSync(answer, { strict: true })).toBe(false),
+)

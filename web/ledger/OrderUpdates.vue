@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
-import type { MatchedNews } from '@bonitas/core/stages/ledger/supplierNews'
+import type { MatchedUpdate } from '@bonitas/core/stages/ledger/supplierUpdates'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
@@ -22,19 +22,19 @@ const open = computed(() => props.order.lines.some((l) => l.state.toComeQuantity
 
 interface Answer {
   readonly asOf: string
-  readonly news: readonly MatchedNews[]
+  readonly updates: readonly MatchedUpdate[]
   readonly unnumbered: readonly string[]
 }
 const answer = shallowRef<Answer>()
 const trouble = ref('')
 const busy = ref(false)
-async function ask(what: 'send' | 'news'): Promise<void> {
+async function ask(what: 'send' | 'updates'): Promise<void> {
   busy.value = true
   trouble.value = ''
   try {
     answer.value = await (what === 'send'
       ? request<Answer>(`${path.value}/send`, { method: 'POST', body: {} })
-      : request<Answer>(`${path.value}/news`))
+      : request<Answer>(`${path.value}/updates`))
     if (what === 'send') await store.open(store.snapshot?.brief.id ?? '')
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
@@ -47,11 +47,11 @@ async function ask(what: 'send' | 'news'): Promise<void> {
 
 /** Which line a person said it is, where the number does not tell. */
 const picked = ref<Record<string, string>>({})
-const lineOf = (n: MatchedNews) => {
+const lineOf = (n: MatchedUpdate) => {
   const id = n.lineId ?? (n.ask.length > 0 ? (picked.value[n.id] ?? '') : undefined)
   return id ? props.order.lines.find((l) => l.line.id === id) : undefined
 }
-const undecided = (n: MatchedNews) => n.ask.length > 0 && !lineOf(n)
+const undecided = (n: MatchedUpdate) => n.ask.length > 0 && !lineOf(n)
 /** Updates that are noted or entered, those whose entry was reversed left out: they can be entered again. */
 const enteredIds = computed(() => {
   const lines = new Set(props.order.lines.map((l) => l.line.id))
@@ -60,15 +60,15 @@ const enteredIds = computed(() => {
   const standing = entries.filter((e) => e.lineId && lines.has(e.lineId) && !reversed.has(e.eventId))
   return new Set([...props.order.events, ...standing].map((e) => e.updateId))
 })
-const noted = (n: MatchedNews) => enteredIds.value.has(n.id)
-const words = (n: MatchedNews) => {
+const noted = (n: MatchedUpdate) => enteredIds.value.has(n.id)
+const words = (n: MatchedUpdate) => {
   const what = lineOf(n)?.line.itemName ?? n.key ?? 'the order'
   const many = n.quantity !== undefined && n.quantity > 1 ? `${n.quantity} of ` : ''
   const when = n.expectedOn ? `, expected ${day(n.expectedOn)}` : ''
   const credit = n.creditMinor === undefined ? '' : `, ${money(n.creditMinor)}`
   return `${n.kind} ${many}${what}${when}${credit}${n.says ? ` (${n.says})` : ''}`
 }
-async function note(n: MatchedNews): Promise<void> {
+async function note(n: MatchedUpdate): Promise<void> {
   const line = lineOf(n)
   trouble.value = ''
   try {
@@ -83,7 +83,7 @@ async function note(n: MatchedNews): Promise<void> {
         updateId: n.id,
         note: n.says,
       },
-      `news-${props.order.order.id}-${n.id}`,
+      `update-${props.order.order.id}-${n.id}`,
     )
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
@@ -94,7 +94,7 @@ async function note(n: MatchedNews): Promise<void> {
   }
 }
 /** What came or was credited is entered with the form of its act, filled in. */
-function enter(n: MatchedNews): void {
+function enter(n: MatchedUpdate): void {
   const line = lineOf(n)
   if (!line) return
   if (n.kind === 'delivered') {
@@ -117,7 +117,7 @@ function enter(n: MatchedNews): void {
     })
   }
 }
-const enterable = (n: MatchedNews) => {
+const enterable = (n: MatchedUpdate) => {
   const line = lineOf(n)
   if (!line) return false
   return n.kind === 'delivered'
@@ -128,7 +128,7 @@ const enterable = (n: MatchedNews) => {
 
 <template>
   <tr>
-    <td colspan="5" class="news">
+    <td colspan="5" class="updates">
       <button
         v-if="!sent && open"
         class="word"
@@ -142,21 +142,21 @@ const enterable = (n: MatchedNews) => {
         v-if="sent"
         class="word"
         :disabled="busy"
-        :aria-label="`Ask for news of order ${number}`"
-        @click="ask('news')"
+        :aria-label="`Ask for updates of order ${number}`"
+        @click="ask('updates')"
       >
-        {{ busy ? 'Asking …' : 'Ask for news' }}
+        {{ busy ? 'Asking …' : 'Ask for updates' }}
       </button>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <template v-if="answer">
         <p class="second" role="status">
-          As of {{ day(answer.asOf) }}<template v-if="answer.news.length === 0">: nothing yet</template
+          As of {{ day(answer.asOf) }}<template v-if="answer.updates.length === 0">: nothing yet</template
           ><template v-if="answer.unnumbered.length > 0">
             · it knows nothing of {{ answer.unnumbered.join(', ') }}: no number</template
           >
         </p>
         <ul>
-          <li v-for="n in answer.news" :key="n.id">
+          <li v-for="n in answer.updates" :key="n.id">
             <span>{{ day(n.on) }}</span>
             <span>{{ words(n) }}</span>
             <select
@@ -196,7 +196,7 @@ const enterable = (n: MatchedNews) => {
 </template>
 
 <style scoped>
-.news {
+.updates {
   padding: 2px 0 6px;
 }
 ul {

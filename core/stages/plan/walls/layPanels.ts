@@ -1,5 +1,5 @@
 import type { PanelLayout } from '../../../model/rows/panelLayouts.js'
-import type { SetOutKind } from '../../../model/vocabulary/settingOut.js'
+import type { PanelLayoutKind } from '../../../model/vocabulary/settingOut.js'
 
 /** Something on a wall that a stile or a batten must not meet: a socket, a switch. */
 export interface Avoided {
@@ -16,7 +16,7 @@ export interface Stretch {
   readonly rightMm: number
 }
 
-export interface SetOutLaid {
+export interface PanelsLaid {
   readonly fields: readonly Stretch[]
   readonly stiles: readonly Stretch[]
   /** Width of every field. */
@@ -45,17 +45,17 @@ export function fewestBetween(
 
 // Picture-frame panels have no stile at the ends but a gap, like those between them; board and batten begins and ends
 // with a batten against the side walls, as wainscot with a stile.
-const hasFields: ReadonlySet<SetOutKind> = new Set([
+const hasFields: ReadonlySet<PanelLayoutKind> = new Set([
   'wainscot panels',
   'picture-frame panels',
   'board and batten',
 ])
 
 /** Lays a set-out evenly between its ends: equal fields, and what meets a stile. */
-export function laySetOut(
+export function layPanels(
   s: Pick<PanelLayout, 'kind' | 'startMm' | 'endMm' | 'bottomMm' | 'heightMm' | 'count' | 'stileMm'>,
   avoided: readonly Avoided[] = [],
-): SetOutLaid {
+): PanelsLaid {
   if (!hasFields.has(s.kind))
     return {
       fields: [{ leftMm: s.startMm, rightMm: s.endMm }],
@@ -93,13 +93,13 @@ export function laySetOut(
  * Another number of equal fields near the one wanted that meets nothing; undefined when none within four does.
  */
 export function avoidingCount(
-  s: Parameters<typeof laySetOut>[0],
+  s: Parameters<typeof layPanels>[0],
   avoided: readonly Avoided[],
 ): number | undefined {
   for (const by of [0, 1, -1, 2, -2, 3, -3, 4, -4]) {
     const count = s.count + by
     if (count < 1) continue
-    const laid = laySetOut({ ...s, count }, avoided)
+    const laid = layPanels({ ...s, count }, avoided)
     if (laid.fieldMm > 50 && laid.clashes.length === 0) return count
   }
   return undefined

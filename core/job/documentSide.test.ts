@@ -6,7 +6,7 @@ import { judgedJob } from '../testing/judgedJob.js'
 import { ledgerDates } from './ledgerTables.js'
 import { paperOf } from './papers.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
-import { estimatesLeft, paperName, paperOrders } from './paperSide.js'
+import { estimatesLeft, documentName, documentOrders } from './documentSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { demoJob } from '../testing/demoJob.js'
 
@@ -36,12 +36,14 @@ const damage = {
 }
 
 test('a paper is called by its kind, its number and whom it is from, as far as these are known', () => {
-  expect(paperName({ kind: 'invoice', number: '2041', fromName: 'Hollin' })).toBe('Invoice 2041 from Hollin')
-  expect(paperName({ kind: 'credit note', number: '', fromName: '' })).toBe('Credit note')
+  expect(documentName({ kind: 'invoice', number: '2041', fromName: 'Hollin' })).toBe(
+    'Invoice 2041 from Hollin',
+  )
+  expect(documentName({ kind: 'credit note', number: '', fromName: '' })).toBe('Credit note')
 })
 
 test('orders as papers see them: what was ordered, what was paid, what was taken off, the parts agreed', () => {
-  const seen = paperOrders(job, deriveJob(job, today).orders)
+  const seen = documentOrders(job, deriveJob(job, today).orders)
   const no = (n: number) => seen[n - 1]!
   expect(no(1)).toMatchObject({
     asked: { minor: 26_000, taxMinor: 4_512 },
@@ -65,12 +67,12 @@ test('what was paid for one thing and counts for another is no payment of the or
   })
   const entries = [...job.entries, setOff('refund', 'line-rug-3', 900), setOff('payment', 'line-pole-3', 901)]
   const after = { ...job, entries }
-  expect(paperOrders(after, deriveJob(after, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
+  expect(documentOrders(after, deriveJob(after, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
   const back = entries
     .slice(-2)
     .map((e, n) => ({ ...e, seq: 910 + n, eventId: 'back', reverses: 'set-off', amountMinor: -20_000 }))
   const undone = { ...job, entries: [...entries, ...back] }
-  expect(paperOrders(undone, deriveJob(undone, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
+  expect(documentOrders(undone, deriveJob(undone, today).orders)[2]).toMatchObject({ paidMinor: 155_200 })
 })
 
 describe('the facts the rules judge', () => {
