@@ -127,7 +127,7 @@ test('a rented job: every forbidden choice is caught with a way out, and the put
   demo,
 }) => {
   await openDemo(page, demo.url, 'Box room turned sewing room')
-  await subpage(page, 'Limits')
+  await subpage(page, 'Constraints')
   const titles = page.locator('.findings article.stop h2')
   await expect(titles).toContainText([
     /Dusk blue on North wall: painted/,
@@ -155,7 +155,7 @@ test('a rented job: every forbidden choice is caught with a way out, and the put
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
   expect(pdf.length).toBeGreaterThan(5_000)
   await page.emulateMedia({ media: 'screen' })
-  await page.getByRole('link', { name: 'Back to Limits' }).click()
+  await page.getByRole('link', { name: 'Back to Constraints' }).click()
   // Each way out is one press, and its finding is gone.
   await page.getByRole('button', { name: 'Wall shelf for thread: one that stands free' }).click()
   await page

@@ -43,7 +43,7 @@ async function expectAccessible(page: Page, where: string): Promise<void> {
 }
 
 const FURTHER: Readonly<Record<string, readonly string[]>> = {
-  Brief: ['Pieces', 'Limits', 'Schools', 'Money', 'Pictures'],
+  Brief: ['Pieces', 'Constraints', 'Schools', 'Money', 'Pictures'],
   Measure: ['Openings and fixtures', 'Way in'],
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],

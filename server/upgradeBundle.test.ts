@@ -171,7 +171,7 @@ describe('a job file of an earlier version', () => {
     expect(up.entries.map((e) => [e.kind, e.amountMinor, e.taxMinor])).toEqual(
       now.entries.map((e) => [e.kind, e.amountMinor, e.taxMinor]),
     )
-    expect(up).toMatchObject({ version: 8, vouchers: [], proposals: [], orderEvents: [], receipts: [] })
+    expect(up).toMatchObject({ version: 9, vouchers: [], proposals: [], orderEvents: [], receipts: [] })
     expect(up.orders.every((o) => o.depositMinor === 0 && o.balanceDueOn === null)).toBe(true)
   })
 
@@ -204,7 +204,15 @@ describe('a job file of an earlier version', () => {
     ])
   })
 
-  test.each([1, 2, 3, 4, 5, 6])('%i comes up to this one, damaged or not', (version) => {
+  test.each([7, 8])('%i calls the constraints of the brief its limits: they are the same rows', (version) => {
+    const { constraints, ...now } = today()
+    expect(constraints).not.toEqual([])
+    const up = upgradeBundle({ ...now, limits: constraints, version }) as ReturnType<typeof today>
+    expect(up.constraints).toEqual(constraints)
+    expect(up).not.toHaveProperty('limits')
+  })
+
+  test.each([1, 2, 3, 4, 5, 6, 7, 8])('%i comes up to this one, damaged or not', (version) => {
     for (const damage of [
       {},
       { entries: 'none' },
@@ -212,6 +220,6 @@ describe('a job file of an earlier version', () => {
       { photos: 7, items: {} },
       { room: null },
     ])
-      expect(upgradeBundle({ version, ...damage })).toMatchObject({ version: 8 })
+      expect(upgradeBundle({ version, ...damage })).toMatchObject({ version: 9 })
   })
 })

@@ -30,7 +30,7 @@ export const STAGES: readonly Stage[] = [
     pages: [
       { path: '', title: 'Brief', tab: 'Who and what', page: 'brief/BriefPage.vue' },
       { path: 'pieces', title: 'Pieces', tab: 'Pieces', page: 'brief/PiecesPage.vue' },
-      { path: 'limits', title: 'Limits', tab: 'Limits', page: 'brief/LimitsPage.vue' },
+      { path: 'constraints', title: 'Constraints', tab: 'Constraints', page: 'brief/ConstraintsPage.vue' },
       { path: 'schools', title: 'Schools', tab: 'Schools', page: 'brief/SchoolsPage.vue' },
       { path: 'money', title: 'Money', tab: 'Money', page: 'brief/MoneyPage.vue' },
       { path: 'pictures', title: 'Pictures', tab: 'Pictures', page: 'brief/PicturesPage.vue' },

@@ -15,7 +15,7 @@ import { wallPlacements } from './rows/wallPlacements.js'
 import { houseRules } from './rows/houseRules.js'
 import { items } from './rows/items.js'
 import { lights } from './rows/lights.js'
-import { limits } from './rows/limits.js'
+import { constraints } from './rows/constraints.js'
 import { loans } from './rows/loans.js'
 import { fabrications } from './rows/fabrications.js'
 import { discounts } from './rows/discounts.js'
@@ -61,7 +61,7 @@ export const ROWS = {
   people,
   uses,
   focalPoints,
-  limits,
+  constraints,
   consents,
   budgetShares,
   visits,

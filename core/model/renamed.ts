@@ -1,7 +1,7 @@
 import type { Change, Row } from './changes.js'
 import { isCollection, rowDef } from './registry.js'
 
-/** Collections that have another name since version 8 of the job file, by the name they had. */
+/** Collections that have another name since versions 8 and 9 of the job file, by the name they had. */
 export const RENAMED: Readonly<Record<string, string>> = {
   stands: 'floorPlacements',
   hangs: 'wallPlacements',
@@ -14,6 +14,7 @@ export const RENAMED: Readonly<Record<string, string>> = {
   makings: 'fabrications',
   sightings: 'priceObservations',
   offers: 'discounts',
+  limits: 'constraints',
 }
 
 /**

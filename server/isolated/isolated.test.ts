@@ -51,7 +51,7 @@ describe('files made to hurt', () => {
   })
   test('a job file is unpacked and parsed for members only, and while it is read the others are answered', async () => {
     const rows = Array.from({ length: 40_000 }, (_, i) => ({ id: `u${i}`, name: '', position: -1 }))
-    const file = JSON.stringify({ format: 'bonitas job', version: 8, currency: 'EUR', uses: rows })
+    const file = JSON.stringify({ format: 'bonitas job', version: 9, currency: 'EUR', uses: rows })
     const packed = gzipSync(Buffer.from(file))
     const send = (headers: Record<string, string>) =>
       fetch(`${server.base}/api/jobs/import`, {
@@ -82,7 +82,7 @@ describe('files made to hurt', () => {
   test('what takes longer than its limit is ended, and the next is read all the same', async () => {
     const rows = Array.from({ length: 20_000 }, (_, i) => ({ id: `u${i}`, name: 'x', position: 0 }))
     const text = Buffer.from(
-      JSON.stringify({ format: 'bonitas job', version: 8, currency: 'EUR', uses: rows }),
+      JSON.stringify({ format: 'bonitas job', version: 9, currency: 'EUR', uses: rows }),
     )
     const limits = { ms: 5, heapMb: 512, growMb: 2_000, tooMuch: 'Too long.' }
     const both = await Promise.allSettled(

@@ -11,7 +11,14 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion8(toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file)))))))
+  return toVersion9(toVersion8(toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file))))))))
+}
+
+/** Version 9 calls the limits of a brief its constraints. */
+function toVersion9(file: Row): Row {
+  if (file.version !== 8) return file
+  const { limits, ...others } = file
+  return { constraints: rows(limits), ...others, version: 9 }
 }
 
 /**

@@ -21,7 +21,7 @@ export const room = tableOf(ROWS.room, ofThe, (t) => [unique('room_one_per_job')
 export const person = tableOf(ROWS.people, ofThe)
 export const use = tableOf(ROWS.uses, ofThe)
 export const focalPoint = tableOf(ROWS.focalPoints, ofThe)
-export const limit = tableOf(ROWS.limits, ofThe)
+export const constraint = tableOf(ROWS.constraints, ofThe)
 export const consent = tableOf(ROWS.consents, ofThe)
 export const budgetShare = tableOf(ROWS.budgetShares, ofThe)
 export const visit = tableOf(ROWS.visits, ofThe)
@@ -72,7 +72,7 @@ export const TABLES = {
   people: person,
   uses: use,
   focalPoints: focalPoint,
-  limits: limit,
+  constraints: constraint,
   consents: consent,
   budgetShares: budgetShare,
   visits: visit,

@@ -147,7 +147,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
           <button class="button" @click="pick('letter')">Add a photo of a letter</button>
         </div>
         <p v-if="of('letter').length === 0" class="second">
-          The landlord’s consent, photographed; it is then named at the consent under Limits.
+          The landlord’s consent, photographed; it is then named at the consent under Constraints.
         </p>
         <div v-else class="slots">
           <figure v-for="p in of('letter')" :key="p.id">

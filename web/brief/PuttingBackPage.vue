@@ -23,7 +23,9 @@ const print = () => window.print()
   <div v-if="job" class="sheet">
     <p class="unprinted">
       <button class="button primary" @click="print">Print</button>
-      <RouterLink :to="`/jobs/${String(route.params.jobId)}/brief/limits`">Back to Limits</RouterLink>
+      <RouterLink :to="`/jobs/${String(route.params.jobId)}/brief/constraints`"
+        >Back to Constraints</RouterLink
+      >
     </p>
     <h1>Putting back</h1>
     <p>

@@ -5,7 +5,7 @@ import type { BriefFacts } from '../../stages/brief/briefFacts.js'
 /** Breaks the rule `brief.constraint-broken`. */
 export const violates = (): BriefFacts =>
   example({
-    limits: [
+    constraints: [
       {
         id: 'l',
         version: 1,
@@ -22,7 +22,7 @@ export const violates = (): BriefFacts =>
 /** Keeps it, by as little as matters. */
 export const complies = (): BriefFacts =>
   example({
-    limits: [
+    constraints: [
       {
         id: 'l',
         version: 1,

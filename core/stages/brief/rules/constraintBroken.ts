@@ -6,21 +6,23 @@ export const constraintBroken: Rule<BriefFacts> = {
   name: 'brief.constraint-broken',
   title: 'Something that must stay is changed',
   numbers:
-    'A finish that does not stay on a surface named under Limits; a named piece reworked, moved or let go.',
+    'A finish that does not stay on a surface named under Constraints; a named piece reworked, moved or let go.',
   source: 'common practice',
   schools: 'all',
   check: ({ job, wallName }) =>
-    job.limits.flatMap((limit): Finding[] => {
+    job.constraints.flatMap((constraint): Finding[] => {
       const base = {
         rule: 'brief.constraint-broken',
         severity: 'stop' as const,
-        because: limit.why || 'It was settled with the client at the start.',
+        because: constraint.why || 'It was settled with the client at the start.',
       }
-      const piece = job.pieces.find((p) => p.id === limit.pieceId)
+      const piece = job.pieces.find((p) => p.id === constraint.pieceId)
       const gone = piece && piece.verdict !== null && piece.verdict !== 'keep'
       const broken = job.finishAssignments.filter((p) => {
         const finish = job.finishes.find((f) => f.id === p.finishId)
-        return limit.surface !== '' && p.surface === limit.surface && finish && finish.role !== 'stays'
+        return (
+          constraint.surface !== '' && p.surface === constraint.surface && finish && finish.role !== 'stays'
+        )
       })
       return [
         ...(piece && gone
@@ -28,7 +30,7 @@ export const constraintBroken: Rule<BriefFacts> = {
               {
                 ...base,
                 about: [{ kind: 'piece' as const, id: piece.id, name: piece.name }],
-                title: `${piece.name} ${limit.kind}, and is marked “${piece.verdict ?? ''}”`,
+                title: `${piece.name} ${constraint.kind}, and is marked “${piece.verdict ?? ''}”`,
                 measured: `Verdict: ${piece.verdict ?? ''}`,
                 wanted: 'keep',
                 fixes: [
@@ -45,8 +47,8 @@ export const constraintBroken: Rule<BriefFacts> = {
           const where = p.surface.startsWith('wall:') ? wallName(p.surface.slice(5)) : p.surface
           return {
             ...base,
-            about: [{ kind: 'placement' as const, id: p.id, name: limit.what }],
-            title: `${limit.what} ${limit.kind}, and ${finish?.name ?? 'a finish'} is laid on it`,
+            about: [{ kind: 'placement' as const, id: p.id, name: constraint.what }],
+            title: `${constraint.what} ${constraint.kind}, and ${finish?.name ?? 'a finish'} is laid on it`,
             measured: `${finish?.name ?? 'A finish'} on ${where}`,
             wanted: 'what is there, entered as a finish that stays',
             fixes: [

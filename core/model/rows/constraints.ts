@@ -1,16 +1,16 @@
 import { choice, note, ref, surfaceOrNone, text } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
-import { LIMIT_KINDS } from '../vocabulary/limit.js'
+import { CONSTRAINT_KINDS } from '../vocabulary/constraint.js'
 
 /** What must stay, or may not be touched. */
-export const limits = defineRow({
-  name: 'limits',
-  table: 'limit',
+export const constraints = defineRow({
+  name: 'constraints',
+  table: 'constraint',
   stage: 'brief',
-  singular: 'a limit',
+  singular: 'a constraint',
   order: ['what', 'id'],
   fields: {
-    kind: choice('Limit', LIMIT_KINDS),
+    kind: choice('Constraint', CONSTRAINT_KINDS),
     what: text('What', 120),
     /** The surface it binds, in the words of the palette; empty for a thing that is no surface. */
     surface: surfaceOrNone('Surface', 'refuse'),
@@ -18,4 +18,4 @@ export const limits = defineRow({
     why: note('Why', 200),
   },
 })
-export type Limit = RowOf<typeof limits.fields>
+export type Constraint = RowOf<typeof constraints.fields>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { inScheme } from '@bonitas/core/job/inScheme'
 import { puttingBack } from '@bonitas/core/stages/brief/puttingBack'
-import { LIMIT_KINDS } from '@bonitas/core/model/vocabulary/limit'
+import { CONSTRAINT_KINDS } from '@bonitas/core/model/vocabulary/constraint'
 import { SURFACES } from '@bonitas/core/model/vocabulary/surface'
 import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
 import { dayText } from '@bonitas/core/kernel/units/days'
@@ -42,8 +42,8 @@ const back = computed(() =>
 const cost = computed(() => back.value.reduce((sum, b) => sum + b.costMinor, 0))
 const open = computed(() => brief.value?.changes.filter((c) => !c.consent).length ?? 0)
 
-const addLimit = () =>
-  store.add('limits', { kind: 'must stay', what: 'Floor', surface: 'floor', pieceId: null, why: '' })
+const addConstraint = () =>
+  store.add('constraints', { kind: 'must stay', what: 'Floor', surface: 'floor', pieceId: null, why: '' })
 const addWork = () =>
   store.add('works', { what: 'Unfinished work', wallId: null, readyOn: null, done: false })
 </script>
@@ -51,26 +51,32 @@ const addWork = () =>
 <template>
   <StagePage v-if="job" title="Brief">
     <template #head><StageTabs stage="brief" /></template>
-    <div class="limits">
+    <div class="constraints">
       <Tenure />
       <section>
         <div class="bar">
           <h2>What must stay, what may not be touched</h2>
-          <button class="button" @click="addLimit">Add a limit</button>
+          <button class="button" @click="addConstraint">Add a constraint</button>
         </div>
-        <p v-if="job.limits.length === 0" class="second">
+        <p v-if="job.constraints.length === 0" class="second">
           A tile, a bath, a floor, a piece: it then judges everything else.
         </p>
-        <div v-for="l in job.limits" :key="l.id" class="row limit">
-          <RowField collection="limits" :row="l" field="what" kind="text" label="What" />
-          <RowChoice collection="limits" :row="l" field="kind" :choices="LIMIT_KINDS" label="Limit" />
-          <RowChoice collection="limits" :row="l" field="surface" :choices="surfaces" label="Surface" />
-          <RowChoice collection="limits" :row="l" field="pieceId" :choices="pieces" label="Piece" />
-          <RowField collection="limits" :row="l" field="why" kind="text" label="Why" />
+        <div v-for="l in job.constraints" :key="l.id" class="row constraint">
+          <RowField collection="constraints" :row="l" field="what" kind="text" label="What" />
+          <RowChoice
+            collection="constraints"
+            :row="l"
+            field="kind"
+            :choices="CONSTRAINT_KINDS"
+            label="Constraint"
+          />
+          <RowChoice collection="constraints" :row="l" field="surface" :choices="surfaces" label="Surface" />
+          <RowChoice collection="constraints" :row="l" field="pieceId" :choices="pieces" label="Piece" />
+          <RowField collection="constraints" :row="l" field="why" kind="text" label="Why" />
           <button
             class="word"
-            :aria-label="`Remove the limit ${l.what}`"
-            @click="store.remove('limits', l.id)"
+            :aria-label="`Remove the constraint ${l.what}`"
+            @click="store.remove('constraints', l.id)"
           >
             ×
           </button>
@@ -117,17 +123,17 @@ const addWork = () =>
       </section>
     </div>
     <template #panel>
-      <FindingsPanel stage="brief" quiet="No limit is broken." />
+      <FindingsPanel stage="brief" quiet="No constraint is broken." />
     </template>
   </StagePage>
 </template>
 
 <style scoped>
-.limits {
+.constraints {
   display: grid;
   gap: 20px;
 }
-.limits > section {
+.constraints > section {
   border-top: 1px solid var(--ink);
   padding-top: 9px;
   min-width: 0;
@@ -150,14 +156,14 @@ const addWork = () =>
   border-bottom: 1px solid var(--rule);
   padding: 8px 0;
 }
-.limit {
+.constraint {
   grid-template-columns: 1.2fr 1fr 1fr 1fr 1.4fr 24px;
 }
 .work {
   grid-template-columns: 2fr 1.2fr 1fr 80px 24px;
 }
 @media (width < 760px) {
-  .limit,
+  .constraint,
   .work {
     grid-template-columns: 1fr 1fr;
   }

@@ -1,1 +1,0 @@
-export const LIMIT_KINDS = ['must stay', 'may not be touched'] as const
