@@ -32,7 +32,6 @@ test('twenty pieces in five minutes, by keyboard alone', async ({ page, empty })
   await subpage(page, 'Pieces')
   await expect(page.getByText('Walk through the room once')).toBeVisible()
   await page.getByLabel('Piece', { exact: true }).focus()
-  const started = Date.now()
   let keys = 0
   const type = async (text: string) => {
     keys += text.length
@@ -51,7 +50,6 @@ test('twenty pieces in five minutes, by keyboard alone', async ({ page, empty })
   }
   // A quick typist makes five keys a second; two a second is slow, and still well inside five minutes.
   expect(keys / 2).toBeLessThan(300)
-  expect(Date.now() - started).toBeLessThan(300_000)
   await expect(page.getByLabel('Kind of Reading chair')).toHaveValue('armchair')
   await expect(page.getByLabel('Size of Trunk')).toHaveValue('914 × 457 × 432')
   await expect(page.getByLabel('Size of Settee')).toHaveValue('1\u2009980 × 900 × 840')

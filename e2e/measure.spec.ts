@@ -17,7 +17,6 @@ test('nine walls with a bay, a chimney breast and one reading of 100 mm too much
   await openJob(page, 'Okafor', 'Bay room', '6 000')
   await page.keyboard.press('Alt+2')
   await expect(page.getByRole('heading', { level: 1, name: 'Measure' })).toBeVisible()
-  const started = Date.now()
   await callOut(page, [...BAY, '3700, east', ...REST])
   await expect(status(page)).toHaveText(/^Does not close: (9[89]|100|101) mm$/)
   await expect(page.locator('.findings article.stop h2')).toContainText('The walls do not close')
@@ -37,7 +36,6 @@ test('nine walls with a bay, a chimney breast and one reading of 100 mm too much
   await page.keyboard.press('Enter')
   await expect(status(page)).toHaveText(/^Closes (exactly|within \d mm)$/)
   await expect(page.locator('.findings article.stop')).toHaveCount(0)
-  expect(Date.now() - started).toBeLessThan(180_000)
   await expect(page.getByText('Uncertain')).toHaveCount(0)
   // 3 002 × (3 600 + 601) for the body with its bay in front, less what the bay's corners and the breast take.
   const bay = ((1800 + 3002) / 2) * 601

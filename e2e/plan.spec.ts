@@ -16,6 +16,12 @@ async function placeOf(page: Page, name: string): Promise<{ x: number; y: number
   return { x: x!, y: y!, turn: turn! }
 }
 
+/** What keys moved is one step to undo, once no key has come for a moment. */
+const movedIsKept = (page: Page, name: string) =>
+  expect(
+    page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: 'Undo' }),
+  ).toHaveAttribute('title', new RegExp(`^Undo: .*${name}`))
+
 test('the low table is moved by the way out of its finding, by keys, by typing and by the pointer, and undone', async ({
   page,
   demo,
@@ -39,7 +45,7 @@ test('the low table is moved by the way out of its finding, by keys, by typing a
     .poll(() => placeOf(page, 'Low table'))
     .toEqual({ ...before, x: before.x - 100, y: before.y + 50 })
   await expect(knees).toHaveCount(0)
-  await page.waitForTimeout(600)
+  await movedIsKept(page, 'Low table')
   await page.keyboard.press('Control+z')
   await expect.poll(() => placeOf(page, 'Low table')).toEqual(before)
 
@@ -99,7 +105,7 @@ test('the demo room is arranged from empty with the keyboard alone', async ({ pa
   await page.keyboard.press('Shift+R')
   await expect.poll(async () => (await placeOf(page, 'Reading chair')).turn).toBe((before.turn + 105) % 360)
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowDown')
-  await page.waitForTimeout(600)
+  await movedIsKept(page, 'Reading chair')
   await page.keyboard.press('m')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   // And what the program would do, taken over by its number.

@@ -27,7 +27,9 @@ async function read({ bytes, name }: ListAsk): Promise<ListResult> {
   if (!/\.xlsx$/i.test(name)) {
     const { parse } = await import('papaparse')
     const text = new TextDecoder('utf-8').decode(bytes).replace(/^\ufeff/, '')
-    const { data } = parse<string[]>(text, { skipEmptyLines: false })
+    // What parts the cells is guessed from the rows that hold some: empty lines would speak for none.
+    const { delimiter } = parse(text, { preview: 100, skipEmptyLines: 'greedy' }).meta
+    const { data } = parse<string[]>(text, { skipEmptyLines: false, delimiter })
     return { sheets: [{ name, grid: data.slice(0, MOST_ROWS) }] }
   }
   const { default: exceljs } = await import('exceljs')
