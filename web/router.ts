@@ -36,6 +36,11 @@ export const router = createRouter({
       component: () => import('./job/JobShell.vue'),
       children: [
         { path: '', redirect: (to) => ({ path: `/jobs/${String(to.params.jobId)}/brief` }) },
+        // An address of before still leads where it did.
+        {
+          path: 'brief/limits',
+          redirect: (to) => ({ path: `/jobs/${String(to.params.jobId)}/brief/constraints` }),
+        },
         ...PAGES,
       ],
     },
