@@ -217,7 +217,7 @@ test('light: a lamp turned off darkens its side, and every use is told in lux be
     '300',
   )
   await fill(lumens, 'bright')
-  await expect(page.locator('.fault', { hasText: 'Lumens of Floor lamp' })).toBeVisible()
+  await expect(page.locator('.fault', { hasText: 'Luminous flux' })).toBeVisible()
 })
 
 test('distances are set for the job, and the plan is held against them', async ({ page, demo }) => {
