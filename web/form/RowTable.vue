@@ -94,7 +94,8 @@ const labelOf = (column: TableColumn<R>, row: R, i: number) =>
 }
 .row-table td.figure,
 .row-table th.figure {
-  padding: 1px 14px 1px 0;
+  padding-left: 0;
+  padding-right: 14px;
 }
 .row-table .of-remove {
   width: 24px;
