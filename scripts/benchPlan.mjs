@@ -17,8 +17,8 @@ export async function arrangementMoves(row) {
         export { boardOf } from './core/stages/plan/arrange/board.ts'
         export { settle } from './core/stages/plan/arrange/energy.ts'
         export { planOf } from './core/job/planFactsOf.ts'
-        export { randomPlan } from './core/testing/randomPlan.ts'
-        export { emptyJob } from './core/model/emptyJob.ts'`,
+        export { randomPlan } from './core/examples/randomPlan.ts'
+        export { emptyJob } from './core/examples/emptyJob.ts'`,
       resolveDir: ROOT,
       loader: 'ts',
     },

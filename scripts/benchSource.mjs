@@ -15,8 +15,8 @@ export async function bestSets(row) {
       contents: `
         export { bestSet } from './core/stages/source/bestSet/bestSet.ts'
         export { bestSets } from './core/stages/source/bestSet/curve.ts'
-        export { randomSet } from './core/testing/randomSet.ts'
-        export { linearSet } from './core/testing/linearSet.ts'
+        export { randomSet } from './core/examples/randomSet.ts'
+        export { linearSet } from './core/examples/linearSet.ts'
         export { secondSolver } from './core/testing/secondSolver.ts'`,
       resolveDir: ROOT,
       loader: 'ts',
