@@ -1,4 +1,5 @@
-import type { Did } from '@bonitas/core/model/undo'
+import { didNow } from '@bonitas/core/model/renamed'
+import { inverseOf, type Did } from '@bonitas/core/model/undo'
 
 /** One step of a tab's history: what was done, where, and how to take it back. */
 export interface Step {
@@ -32,6 +33,15 @@ interface Kept {
   readonly undone: readonly Step[]
 }
 
+/** A step as the program knows it now: whole and with something to take back, or not at all. */
+function stepNow(step: Step): Step[] {
+  const did = step.did.flatMap((d) => didNow(d) ?? [])
+  if (did.length < step.did.length || inverseOf(did).length === 0) return []
+  const { from, ...rest } = step
+  const [before] = from ? stepNow(from) : []
+  return [{ ...rest, did, ...(before ? { from: before } : {}) }]
+}
+
 /**
  * What this tab did, to be undone within sight: the newest fifty steps, kept over a reload of the tab and gone with it.
  */
@@ -45,7 +55,11 @@ export class History {
   ) {
     try {
       const read = JSON.parse(storage.getItem(storageKey) ?? 'null') as Kept | null
-      if (read && Array.isArray(read.done) && Array.isArray(read.undone)) this.kept = read
+      if (read && Array.isArray(read.done) && Array.isArray(read.undone))
+        this.kept = {
+          done: read.done.flatMap((e): Entry[] => (isAct(e) ? [e] : stepNow(e))),
+          undone: read.undone.flatMap(stepNow),
+        }
     } catch {
       // what cannot be read is no history
     }
