@@ -34,10 +34,14 @@ useStageKeys([
 ])
 
 const { walls, wallId, wall, show, beside } = useWallInHand(facts)
-watch(wallId, (_now, before) => before && letGo())
+watch(wallId, (_now, before) => {
+  if (!before) return
+  settle()
+  letGo()
+})
 const onWall = computed(() => facts.value?.wallPlacements.filter((h) => h.wallId === wallId.value) ?? [])
 const hanging = useHanging(facts, onWall)
-const { chosen, live, hung, group, choose, letGo, settle, layOut } = hanging
+const { chosen, live, hung, group, choose, letGo, moveTo, settle, layOut } = hanging
 const row = computed(() => store.snapshot?.wallPlacements.find((h) => h.id === chosen.value))
 const panelLayouts = computed(
   () => store.snapshot?.panelLayouts.filter((s) => s.wallId === wallId.value) ?? [],
@@ -156,7 +160,7 @@ const kinds: readonly PanelLayoutKind[] = [
           :stops="stops"
           :live="live"
           @choose="choose"
-          @move="(id, xMm, centerMm) => (live = { id, xMm, centerMm })"
+          @move="moveTo"
           @settle="settle"
         />
       </div>

@@ -1,12 +1,6 @@
 import { usePageKeys } from '../job/keys.js'
+import { arrowStep } from './arrows.js'
 import type { useMoving } from './useMoving.js'
-
-const STEP: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
 
 type Act = (event: KeyboardEvent) => void
 
@@ -41,10 +35,9 @@ export function useFloorKeys(
       return
     }
     inHand.id = id
-    const arrow = STEP[event.key]
-    const by = event.shiftKey ? 100 : 10
-    if (arrow || ofPiece[key]) event.preventDefault()
-    if (arrow && !s.piece.stays) moving.step(id, arrow[0] * by, arrow[1] * by)
+    const step = arrowStep(event)
+    if (step || ofPiece[key]) event.preventDefault()
+    if (step && !s.piece.stays) moving.step(id, step.dx, step.dy)
     ofPiece[key]?.(event)
   })
 }

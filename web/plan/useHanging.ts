@@ -1,18 +1,40 @@
-import { computed, ref, shallowRef, type ComputedRef } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, type ComputedRef } from 'vue'
 import { put } from '@bonitas/core/model/changes'
 import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { useInAddress } from '../job/useInAddress.js'
 import { useJobStore } from '../job/jobStore.js'
+import { arrowStep, SETTLE_MS } from './arrows.js'
 import { layGroup, type Layout } from './hangGroups.js'
 
-/** What is moved by keys is kept when no key has come for so long: one step to undo, and not twenty. */
-const SETTLE_MS = 450
+/** Where a hung thing is being moved to; kept when it is let go, or when something else is begun. */
+function useHungMoves() {
+  const store = useJobStore()
+  const live = shallowRef<{ id: string; xMm: number; centerMm: number }>()
+  let settling: ReturnType<typeof setTimeout> | undefined
 
-const STEP: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, 1],
-  ArrowDown: [0, -1],
+  /** Keeps the place that was reached; one step to undo. */
+  function settle(): void {
+    clearTimeout(settling)
+    const now = live.value
+    live.value = undefined
+    if (now) store.change('wallPlacements', now.id, { xMm: now.xMm, centerMm: now.centerMm })
+  }
+  function moveTo(id: string, xMm: number, centerMm: number): void {
+    if (live.value && live.value.id !== id) settle()
+    live.value = { id, xMm, centerMm }
+  }
+  function nudge(h: Hung, dx: number, dy: number): void {
+    const from = live.value?.id === h.id ? live.value : { xMm: h.xMm, centerMm: h.centerMm }
+    moveTo(h.id, from.xMm + dx, from.centerMm + dy)
+    clearTimeout(settling)
+    settling = setTimeout(settle, SETTLE_MS)
+  }
+  function drop(): void {
+    clearTimeout(settling)
+    live.value = undefined
+  }
+  onBeforeUnmount(settle)
+  return { live, settle, moveTo, nudge, drop }
 }
 
 /** What hangs on a wall, in hand: chosen alone or with others, moved, laid out in a group, by pointer and by keys. */
@@ -20,31 +42,18 @@ export function useHanging(facts: ComputedRef<PlanFacts | undefined>, onWall: Co
   const store = useJobStore()
   const chosen = useInAddress('hang')
   const also = ref<ReadonlySet<string>>(new Set())
-  const live = shallowRef<{ id: string; xMm: number; centerMm: number }>()
+  const { live, settle, moveTo, nudge, drop } = useHungMoves()
   const hung = computed(() => onWall.value.find((h) => h.id === chosen.value))
 
   function choose(id: string, more: boolean): void {
+    settle()
     also.value = more && chosen.value ? new Set([...also.value, chosen.value, id]) : new Set()
     chosen.value = id
   }
   function letGo(): void {
-    live.value = undefined
     chosen.value = undefined
     also.value = new Set()
   }
-  function settle(): void {
-    const now = live.value
-    live.value = undefined
-    if (now) store.change('wallPlacements', now.id, { xMm: now.xMm, centerMm: now.centerMm })
-  }
-  let settling: ReturnType<typeof setTimeout> | undefined
-  function nudge(h: Hung, dx: number, dy: number): void {
-    const from = live.value?.id === h.id ? live.value : { xMm: h.xMm, centerMm: h.centerMm }
-    live.value = { id: h.id, xMm: from.xMm + dx, centerMm: from.centerMm + dy }
-    clearTimeout(settling)
-    settling = setTimeout(settle, SETTLE_MS)
-  }
-
   /** The group a layout is for: those chosen together, those of one name of group, or all pictures of the wall. */
   const group = computed(() => {
     if (also.value.size > 1) return onWall.value.filter((h) => also.value.has(h.id))
@@ -53,6 +62,7 @@ export function useHanging(facts: ComputedRef<PlanFacts | undefined>, onWall: Co
     return list.filter((h) => h.piece.kind === 'picture' || h.piece.kind === 'mirror')
   })
   function layOut(layout: Layout, gapMm: number): void {
+    settle()
     if (facts.value) store.apply(layGroup(facts.value, group.value, layout, gapMm))
   }
   /** Over the middle of the furniture below, or of the wall; its height stays. */
@@ -63,6 +73,11 @@ export function useHanging(facts: ComputedRef<PlanFacts | undefined>, onWall: Co
       ),
     )
   }
+  function takeDown(h: Hung): void {
+    drop()
+    store.remove('wallPlacements', h.id)
+    chosen.value = undefined
+  }
 
   /** A key meant for what hangs. */
   function key(event: KeyboardEvent): void {
@@ -70,30 +85,31 @@ export function useHanging(facts: ComputedRef<PlanFacts | undefined>, onWall: Co
     if (focused && focused !== chosen.value) choose(focused, false)
     const [f, h] = [facts.value, hung.value]
     if (!f || !h) return
-    const arrow = STEP[event.key]
-    const by = event.shiftKey ? 100 : 10
-    if (arrow) {
+    const step = arrowStep(event)
+    if (step) {
       event.preventDefault()
-      nudge(h, arrow[0] * by, arrow[1] * by)
+      nudge(h, step.dx, -step.dy)
       return
     }
     switch (event.key.toLowerCase()) {
       case 'e':
+        settle()
         store.change('wallPlacements', h.id, { centerMm: f.eyeLineMm })
         break
       case 'c':
+        settle()
         center(f, h)
         break
       case 'delete':
       case 'backspace':
         event.preventDefault()
-        store.remove('wallPlacements', h.id)
-        chosen.value = undefined
+        takeDown(h)
         break
       case 'escape':
+        drop()
         letGo()
     }
   }
 
-  return { chosen, live, hung, group, choose, letGo, settle, layOut, key }
+  return { chosen, live, hung, group, choose, letGo, moveTo, settle, layOut, key }
 }

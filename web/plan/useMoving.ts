@@ -6,6 +6,7 @@ import { boxOf } from '@bonitas/core/kernel/geometry/box'
 import { snap, type Guide } from '@bonitas/core/stages/plan/snap'
 import type { Standing } from '@bonitas/core/stages/plan/standing'
 import { useJobStore } from '../job/jobStore.js'
+import { SETTLE_MS } from './arrows.js'
 import type { FindingsAnswer, FindingsAsk } from './findings.worker.js'
 
 export interface Place {
@@ -13,9 +14,6 @@ export interface Place {
   readonly yMm: number
   readonly turnDeg: number
 }
-
-/** A piece moved by keys is kept when no key has come for so long: one step to undo, and not twenty. */
-const SETTLE_MS = 450
 
 /**
  * Asks a worker what the rule book says of a piece where it is being moved to.

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
+import { rowOf, withChanges } from '@bonitas/core/model/applyChanges'
 import type { Change, Row } from '@bonitas/core/model/changes'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { Did } from '@bonitas/core/model/undo'
@@ -30,19 +31,19 @@ export async function onBench(
   sessionStorage.clear()
   localStorage.clear()
   const sent: Change[] = []
+  let now = job
   vi.stubGlobal('EventSource', Silent)
   vi.stubGlobal('fetch', (_path: string, wish: { method?: string; body?: string } = {}) => {
-    if ((wish.method ?? 'GET') === 'GET') return Promise.resolve(Response.json(sentJob(job)))
+    if ((wish.method ?? 'GET') === 'GET') return Promise.resolve(Response.json(sentJob(now)))
     const { changes = [] } = JSON.parse(wish.body ?? '{}') as { changes?: Change[] }
     const other = answer?.(changes)
     if (other) return Promise.resolve(other)
     sent.push(...changes)
     const did = changes.map((c): Did => {
-      const rows = job[c.collection as 'pieces'] as unknown as readonly Row[]
-      const before = rows.find((r) => r.id === c.id) ?? null
-      const after =
-        'remove' in c ? null : { ...before, ...('add' in c ? c.add : c.set), id: c.id, version: 2 }
-      return { collection: c.collection, id: c.id, before: 'add' in c ? null : before, after }
+      const before = (rowOf(now, c.collection, c.id) ?? null) as Row | null
+      now = withChanges(now, [c])
+      const after = (rowOf(now, c.collection, c.id) ?? null) as Row | null
+      return { collection: c.collection, id: c.id, before, after: after && { ...after, version: 2 } }
     })
     return Promise.resolve(Response.json({ did }))
   })
