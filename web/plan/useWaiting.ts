@@ -6,6 +6,7 @@ import { kindOfName } from '@bonitas/core/stages/brief/coverage'
 import { firstPlace } from '@bonitas/core/stages/plan/firstPlace'
 import { OFF_FLOOR } from '@bonitas/core/stages/plan/needs'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { toStand } from '@bonitas/core/stages/plan/toStand'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 
@@ -21,13 +22,9 @@ export function useWaiting(facts: ComputedRef<PlanFacts | undefined>, focus: (id
   const waiting = computed(() => {
     const job = store.snapshot
     if (!job || !facts.value) return []
-    const stood = new Map<string, number>()
-    for (const s of job.floorPlacements.filter((x) => !x.parked))
-      stood.set(s.pieceId, (stood.get(s.pieceId) ?? 0) + 1)
-    return facts.value.pieces
-      .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
-      .filter((p) => (stood.get(p.id) ?? 0) < p.count && !job.wallPlacements.some((h) => h.pieceId === p.id))
-      .map((piece) => ({ piece, number: (stood.get(piece.id) ?? 0) + 1 }))
+    // The next of each: one button a piece.
+    const all = toStand(facts.value, job.floorPlacements, job.wallPlacements)
+    return all.filter((w, i) => all[i - 1]?.piece !== w.piece)
   })
   const undrawn = computed(() => {
     const job = store.snapshot

@@ -1,6 +1,6 @@
-import { inFixture, inSwing, standIn, SWING_MM2 } from './nudge.js'
+import { standsClear } from './nudge.js'
 import type { PlanFacts } from './planFacts.js'
-import { insideRoom, adviceBox } from './rug.js'
+import { adviceBox } from './rug.js'
 import { againstWall } from './snap.js'
 import { standing, type PlanPiece } from './standing.js'
 
@@ -21,15 +21,8 @@ const FREE: ReadonlySet<string> = new Set(['low table', 'table', 'rug', 'chair',
  */
 export function firstPlace(facts: PlanFacts, piece: PlanPiece): Place {
   const { room } = facts
-  const clear = (p: { xMm: number; yMm: number; turnDeg: number }) => {
-    const s = standing({ id: 'new', number: 1, raisedMm: 0, ...p }, piece)
-    return (
-      insideRoom({ ...s.box, halfW: s.box.halfW - 3, halfD: s.box.halfD - 3 }, room) &&
-      !inFixture(s, room) &&
-      room.openings.every((o) => inSwing(s, o.swept) <= SWING_MM2) &&
-      facts.standings.every((o) => standIn(s, o) === 0)
-    )
-  }
+  const clear = (p: { xMm: number; yMm: number; turnDeg: number }) =>
+    standsClear(facts, standing({ id: 'new', number: 1, raisedMm: 0, ...p }, piece))
   const middle = { x: (room.low.x + room.high.x) / 2, y: (room.low.y + room.high.y) / 2 }
   const ceiling = room.fixtures.find((f) => f.kind === 'ceiling point')
   if (piece.kind === 'lamp' && (piece.fixing === 'screwed to the ceiling' || piece.fixing === 'wired in')) {

@@ -2,7 +2,7 @@ import { put } from '../../model/changes.js'
 import { boxDepth, boxCorners, clipConvex } from '../../kernel/geometry/box.js'
 import { signedArea } from '../../kernel/geometry/polygon.js'
 import type { Fix } from '../../findings/finding.js'
-import { heightsMeet, type Standing } from './standing.js'
+import { heightsMeet, type Solid, type Standing } from './standing.js'
 import { insideRoom } from './rug.js'
 import { isFlat, OFF_FLOOR, PULLED_UP, TABLES } from './needs.js'
 import type { PlanFacts } from './planFacts.js'
@@ -12,7 +12,7 @@ import type { PlanFixture, PlanRoom } from './planRoom.js'
 export const SLACK_MM = 5
 
 /** True when two pieces cannot stand as they do. A chair goes under a table; one walks and sits on a rug. */
-export function standIn(a: Standing, b: Standing): number {
+export function standIn(a: Solid, b: Solid): number {
   const dx = a.box.x - b.box.x
   const dy = a.box.y - b.box.y
   const reach = a.box.halfW + a.box.halfD + b.box.halfW + b.box.halfD
@@ -32,7 +32,7 @@ export const standsOut = (f: PlanFixture): boolean =>
   f.depthMm > 40
 
 /** A fixture a piece stands in; undefined when it is clear of all. */
-export function inFixture(s: Standing, room: PlanRoom): PlanFixture | undefined {
+export function inFixture(s: Solid, room: PlanRoom): PlanFixture | undefined {
   if (isFlat(s.kind) || OFF_FLOOR.has(s.kind)) return undefined
   return room.fixtures.find(
     (f) =>
@@ -44,7 +44,7 @@ export function inFixture(s: Standing, room: PlanRoom): PlanFixture | undefined 
 }
 
 /** Floor of a door's swing that a piece takes, mm². */
-export function inSwing(s: Standing, swept: readonly { readonly x: number; readonly y: number }[]): number {
+export function inSwing(s: Solid, swept: readonly { readonly x: number; readonly y: number }[]): number {
   if (swept.length === 0 || isFlat(s.kind) || OFF_FLOOR.has(s.kind) || s.raisedMm > 2_100) return 0
   const shared = clipConvex(boxCorners(s.box), swept)
   return shared.length > 2 ? Math.abs(signedArea(shared)) : 0
@@ -54,7 +54,7 @@ export function inSwing(s: Standing, swept: readonly { readonly x: number; reado
 export const SWING_MM2 = 2_000
 
 /** True when nothing forbids a piece to stand where it does. */
-export function standsClear(facts: PlanFacts, s: Standing): boolean {
+export function standsClear(facts: PlanFacts, s: Solid): boolean {
   const { room } = facts
   if (!insideRoom({ ...s.box, halfW: s.box.halfW - SLACK_MM, halfD: s.box.halfD - SLACK_MM }, room))
     return false

@@ -56,6 +56,9 @@ export interface Standing {
   readonly optionName: string | undefined
 }
 
+/** What of a placed thing decides whether it can stand where it does. */
+export type Solid = Pick<Standing, 'id' | 'kind' | 'box' | 'raisedMm' | 'heightMm'>
+
 /** The rows of stands as boxes; stands of a piece that is not in the room are left out. */
 export function standingsOf(
   floorPlacements: readonly FloorPlacement[],
@@ -147,5 +150,5 @@ export function sideOf(box: Box, side: Side): SideLine {
 }
 
 /** True when two pieces take the same height somewhere: a lamp on a table does not stand in it. */
-export const heightsMeet = (a: Standing, b: Standing): boolean =>
+export const heightsMeet = (a: Solid, b: Solid): boolean =>
   a.raisedMm < b.raisedMm + b.heightMm && b.raisedMm < a.raisedMm + a.heightMm

@@ -2,10 +2,10 @@ import type { RowChange } from '../../../findings/finding.js'
 import type { FloorPlacement } from '../../../model/rows/floorPlacements.js'
 import type { WallPlacement } from '../../../model/rows/wallPlacements.js'
 import { firstPlace } from '../firstPlace.js'
-import { OFF_FLOOR } from '../needs.js'
 import { NEW_STAND } from '../newRows.js'
 import type { PlanFacts, PlanInput } from '../planFacts.js'
 import { standing, type Standing } from '../standing.js'
+import { toStand } from '../toStand.js'
 import type { Arrangement } from './arrange.js'
 
 /** A piece that a search may set out anew: where it stands, or where it would be put down. */
@@ -29,17 +29,11 @@ export function candidates(
     isNew: false,
     number: floorPlacements.find((x) => x.id === s.id)?.number ?? 1,
   }))
-  const missing = facts.pieces
-    .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
-    .filter((p) => !wallPlacements.some((h) => h.pieceId === p.id))
-    .filter((p) => Math.min(p.widthMm, p.depthMm) > THIN_MM)
-    .flatMap((p) => {
-      const have = floorPlacements.filter((s) => s.pieceId === p.id && !s.parked).length
-      return Array.from({ length: Math.max(0, p.count - have) }, (_, i) => {
-        const number = have + i + 1
-        const id = `new ${p.id} ${number}`
-        return { standing: standing({ id, number, ...firstPlace(facts, p) }, p), isNew: true, number }
-      })
+  const missing = toStand(facts, floorPlacements, wallPlacements)
+    .filter(({ piece }) => Math.min(piece.widthMm, piece.depthMm) > THIN_MM)
+    .map(({ piece, number }) => {
+      const id = `new ${piece.id} ${number}`
+      return { standing: standing({ id, number, ...firstPlace(facts, piece) }, piece), isNew: true, number }
     })
   return [...stood, ...missing]
 }

@@ -1,6 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { example } from '../../../examples/plan/example.js'
+import { example, exampleDoor } from '../../../examples/plan/example.js'
+import { randomPlan } from '../../../examples/randomPlan.js'
+import { planOf } from '../../../job/planFactsOf.js'
+import { boxHolds, pointToBox } from '../../../kernel/geometry/box.js'
+import { whereIs } from '../../../kernel/geometry/polygon.js'
+import { stripBefore } from '../planRoom.js'
 import { glaring, placesForALamp, roomLight, TABLE_PLANE_MM } from './roomLight.js'
 import { lightGrid, type Luminaire } from './roomLighting.js'
 
@@ -77,14 +82,63 @@ describe('glare and places', () => {
     expect(glaring(list).map((l) => l.id)).toEqual(['1 1'])
   })
 
-  test('no place is proposed inside a piece; with a lamp there already, the corner farthest from it comes first', () => {
-    const places = placesForALamp(facts, [lamp(600, 600)])
-    for (const { place } of places) {
-      const box = facts.standings[0]!.box
-      expect(Math.hypot(box.x - place.at.x, box.y - place.at.y)).toBeGreaterThan(
-        Math.min(box.halfW, box.halfD),
+  test('in any room no place is in a piece, against a wall, in the swing of a door or where one comes in', () => {
+    fc.assert(
+      fc.property(fc.nat(9999), (seed) => {
+        const plan = planOf(randomPlan(seed))!
+        for (const { place } of placesForALamp(plan, [])) {
+          for (const s of plan.standings)
+            if (s.kind !== 'rug' && s.raisedMm < 1400)
+              expect(pointToBox(s.box, place.at), s.name).toBeGreaterThan(100)
+          for (const o of plan.room.openings) {
+            if (o.swept.length > 2) expect(whereIs(place.at, o.swept)).toBe('outside')
+            const way = o.kind === 'door' ? stripBefore(o, plan.room.walls, 600) : undefined
+            if (way) expect(boxHolds(way, place.at)).toBe(false)
+          }
+          expect(whereIs(place.at, plan.room.corners)).toBe('inside')
+        }
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  test('a room whose every corner is taken has no place, and with a socket in the doorway none is proposed there', () => {
+    const cabinets = [
+      [450, 400],
+      [4550, 400],
+      [4550, 3600],
+      [450, 3600],
+    ].map(([x = 0, y = 0], i) => ({
+      id: `c${i}`,
+      name: `Cabinet ${i}`,
+      kind: 'cabinet' as const,
+      widthMm: 900,
+      depthMm: 800,
+      heightMm: 900,
+      at: [x, y] as const,
+    }))
+    expect(placesForALamp(example({ pieces: cabinets, openings: [] }), [])).toEqual([])
+    const socket = {
+      id: 'k',
+      wallId: 'south',
+      kind: 'socket',
+      name: 'Socket by the door',
+      startMm: 1000,
+      widthMm: 80,
+      heightMm: 80,
+      bottomMm: 300,
+      depthMm: 10,
+      version: 1,
+    } as const
+    const by = (openings: Parameters<typeof example>[0]['openings']) =>
+      placesForALamp(example({ openings: openings ?? [], more: { fixtures: [socket] } }), []).some(
+        (p) => p.place.name === 'by Socket by the door',
       )
-    }
+    expect([by([]), by([exampleDoor])]).toEqual([true, false])
+  })
+
+  test('with a lamp there already, the place farthest from it comes first', () => {
+    const places = placesForALamp(facts, [lamp(600, 600)])
     const far = (p: { readonly x: number; readonly y: number }) => Math.hypot(p.x - 600, p.y - 600)
     const first = places[0]!.place.at
     expect(far(first)).toBeGreaterThanOrEqual(Math.min(4000, Math.max(...places.map((p) => far(p.place.at)))))

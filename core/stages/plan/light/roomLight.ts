@@ -1,6 +1,8 @@
+import { boxDepth, boxOf } from '../../../kernel/geometry/box.js'
 import { perimeter } from '../../../kernel/geometry/polygon.js'
 import type { PlanFacts } from '../planFacts.js'
-import { onWall } from '../planRoom.js'
+import { standsClear } from '../nudge.js'
+import { onWall, stripBefore } from '../planRoom.js'
 import { diameterOverTable, rankLampPlaces, type LampPlace, type RankedPlace } from './lampPlaces.js'
 import { cavityRatio, chandelierIn, DAYLIGHT_LEAST, lumenMethod } from './photometry.js'
 import { daylightFactor, type LightGrid, type Luminaire } from './roomLighting.js'
@@ -98,7 +100,14 @@ export function roomLight(facts: PlanFacts, lamps: readonly Luminaire[], grid: L
 export const glaring = (lamps: readonly Luminaire[]): Luminaire[] =>
   lamps.filter((l) => l.aim === 'all round' && l.heightMm > 900 && l.heightMm < 1500 && l.lumens > 600)
 
-/** Free places for one more lamp, best first: by each socket, and at the left end of each wall. */
+/** A standing lamp's foot, and the floor inside a door where one comes in (common practice). */
+const LAMP_FOOT_MM = 300
+const COME_IN_MM = 600
+
+/**
+ * Free places for one more lamp, best first: by each socket, and at the left end of each wall. None stands in a piece, in
+ * the swing of a door, or where one comes in.
+ */
 export function placesForALamp(facts: PlanFacts, lamps: readonly Luminaire[]): RankedPlace[] {
   const { room } = facts
   const sockets = room.fixtures.filter((x) => x.kind === 'socket')
@@ -114,17 +123,19 @@ export function placesForALamp(facts: PlanFacts, lamps: readonly Luminaire[]): R
         ]
       : []
   })
+  const ways = room.openings
+    .filter((o) => o.kind !== 'window')
+    .flatMap((o) => stripBefore(o, room.walls, COME_IN_MM) ?? [])
   const corners = room.walls.map((w) => ({
     name: `left end of ${w.name}`,
     at: onWall(w, 350, 350),
     heightMm: 1400,
   }))
-  const isFree = (p: LampPlace) =>
-    facts.standings.every(
-      (s) =>
-        s.kind === 'rug' ||
-        Math.hypot(s.box.x - p.at.x, s.box.y - p.at.y) > Math.min(s.box.halfW, s.box.halfD) + 150,
-    )
+  const isFree = ({ at, heightMm }: LampPlace) => {
+    const foot = boxOf(at.x, at.y, LAMP_FOOT_MM, LAMP_FOOT_MM, 0)
+    const lamp = { id: 'new', kind: 'lamp' as const, box: foot, raisedMm: 0, heightMm }
+    return standsClear(facts, lamp) && ways.every((way) => boxDepth(way, foot) === 0)
+  }
   return rankLampPlaces(
     [...bySocket, ...corners].filter(isFree),
     lamps.map((l) => l.at),

@@ -8,7 +8,8 @@ type Fields = Omit<PanelLayout, 'id' | 'version' | 'position'>
 
 /**
  * What a setting-out of a wall begins as, by the room: over the whole wall and up to where the lower wall ends, a
- * third of the height where it was not said (common practice). A curtain rail begins over the first window.
+ * third of the height where it was not said (common practice). A curtain rail begins over the first window
+ * that has none.
  *
  * @throws when the wall is not of the room
  */
@@ -47,7 +48,9 @@ export function newPanelLayout(facts: PlanFacts, room: Room, wallId: string, kin
     case 'board and batten':
       return { ...base, stileMm: 60, count: Math.max(1, Math.round(lengthMm / 400)) }
     case 'curtain rail': {
-      const window = facts.room.openings.find((o) => o.wallId === wallId && o.kind === 'window')
+      const hasRail = new Set(facts.panelLayouts.map((l) => l.openingId))
+      const windows = facts.room.openings.filter((o) => o.wallId === wallId && o.kind === 'window')
+      const window = windows.find((o) => !hasRail.has(o.id)) ?? windows[0]
       const rail = window && curtainRail(window.startMm, window.widthMm, facts.needs.railBeyond, 2)
       return {
         ...base,

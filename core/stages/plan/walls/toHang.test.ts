@@ -97,6 +97,30 @@ describe('a new setting-out', () => {
     wallId: 'north',
   } as const
 
+  test('a curtain rail goes over the window that has none yet; when all have one, over the first', () => {
+    const openings = [
+      { ...window, id: 'left', startMm: 300, widthMm: 900, heightMm: 1200 },
+      { ...window, id: 'right', startMm: 2400, widthMm: 900, heightMm: 1200 },
+    ]
+    const rail = (done: readonly string[]) => {
+      const f = example({ openings })
+      const facts = {
+        ...f,
+        panelLayouts: done.map((openingId) => ({ openingId })) as unknown as typeof f.panelLayouts,
+      }
+      const room = { skirtingMm: 100, heightMm: 2500, lowerWallMm: null } as Parameters<
+        typeof newPanelLayout
+      >[1]
+      return newPanelLayout(facts, room, 'north', 'curtain rail').openingId
+    }
+    expect([rail([]), rail(['left']), rail(['right']), rail(['left', 'right'])]).toEqual([
+      'left',
+      'right',
+      'left',
+      'left',
+    ])
+  })
+
   test.each(KINDS)('%s: a row that may be kept, on its wall and under the ceiling, in any room', (kind) => {
     fc.assert(
       fc.property(
