@@ -43,7 +43,7 @@ export function didNow({ collection: name, id, before, after }: Did): Did | unde
   const blank = rowDef(collection).blank()
   // A row that comes back has the fields that are new as they usually begin.
   const whole = before && !after ? { ...blank, ...known(before) } : known(before)
-  return { collection, id, before: whole as Row | null, after: known(after) }
+  return { collection, id, before: whole, after: known(after) }
 }
 
 /**

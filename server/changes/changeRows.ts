@@ -1,21 +1,22 @@
 import { alike, merge, type Change, type Row } from '@bonitas/core/model/changes'
-import { plainName, type InTheWay } from '@bonitas/core/model/cascade'
-import { REFERENCES, referencesTo, type ReferenceOf } from '@bonitas/core/model/references'
-import { isCollection, OF_STUDIO, rowDef, type Collection } from '@bonitas/core/model/registry'
+import { OF_STUDIO, type Collection } from '@bonitas/core/model/registry'
 import type { Did } from '@bonitas/core/model/undo'
 import type { Tx } from '../database/database.js'
-import { conflict, notFound, Problem } from '../http/problem.js'
-import { tableNameOf } from '../model/keys.js'
+import { notFound, Problem } from '../http/problem.js'
 import { columnName } from '../model/tableOf.js'
 import { photosGone, photosBack } from '../photo/keepPictures.js'
 import { refuse } from './refuse.js'
-
-export interface JobOfStudio {
-  readonly studioId: string
-  readonly jobId: string
-}
-
-type Stored = Row & { readonly id: string; readonly version: number }
+import {
+  asColumns,
+  columnsOf,
+  named,
+  quoted,
+  rowsAt,
+  whose,
+  type JobOfStudio,
+  type Stored,
+} from './rowSql.js'
+import { inTheWay, namedRowsThere } from './stillNamed.js'
 
 /** Fields in which a change met another's, with the row as it stands; null when it is gone. */
 export interface Clash {
@@ -25,127 +26,7 @@ export interface Clash {
   readonly now: Stored | null
 }
 
-const quoted = (collection: string): string => `"${tableNameOf(collection) ?? ''}"`
-/** Whose rows, with $1 the studio and $2 the job; the brief is the job itself. */
-function whose(collection: string): string {
-  if (collection === 'brief') return 'x.studio_id = $1 and x.id = $2'
-  const shared = isCollection(collection) && OF_STUDIO.has(collection)
-  return shared ? 'x.studio_id = $1 and $2::uuid is not null' : 'x.studio_id = $1 and x.job_id = $2'
-}
-const columnsOf = (collection: Collection): readonly string[] => [
-  ...Object.keys(rowDef(collection).fields).map(columnName),
-  'version',
-]
-const named = (collection: Collection): string =>
-  [...Object.keys(rowDef(collection).fields), 'version']
-    .map((f) => `x."${columnName(f)}" as "${f}"`)
-    .join(', ')
-const asColumns = (row: Row): Row =>
-  Object.fromEntries(Object.entries(row).map(([field, value]) => [columnName(field), value]))
-
 const keyOf = (collection: string, id: string) => `${collection} ${id}`
-
-/** The rows a group touches, as they stand, one query a collection. */
-async function rowsAt(
-  tx: Tx,
-  job: JobOfStudio,
-  collection: Collection,
-  ids: readonly string[],
-): Promise<ReadonlyMap<string, Stored>> {
-  const { rows } = await tx.$client.query<{ row: Stored }>({
-    name: `rows of ${collection}`,
-    text: `select row_to_json(l) as row from (select ${named(collection)} from ${quoted(collection)} x
-           where ${whose(collection)} and x.id = any($3::uuid[])) l`,
-    values: [job.studioId, job.jobId, ids],
-  })
-  return new Map(rows.map(({ row }) => [row.id, row]))
-}
-
-/** How a query finds rows that name any of the ids in $3, in each shape a reference can have. */
-function naming(reference: ReferenceOf): string {
-  const column = `x."${columnName(reference.field)}"`
-  const prefixed = `(select '${reference.prefix ?? ''}' || unnest($3::text[]))`
-  if (reference.kind === 'refs') return `${column} ?| $3::text[]`
-  if (reference.kind === 'finding') return `string_to_array(${column}, '|') && array${prefixed}`
-  return reference.prefix ? `${column} in ${prefixed}` : `${column} = any($3::text[]::uuid[])`
-}
-
-/** Rows that still name what has gone and are no part of the group: in one query for each collection that lost rows. */
-async function inTheWay(
-  tx: Tx,
-  job: JobOfStudio,
-  gone: ReadonlyMap<Collection, readonly Stored[]>,
-): Promise<InTheWay[]> {
-  const found: InTheWay[] = []
-  for (const [collection, rows] of gone) {
-    const references = referencesTo(collection).filter((r) => !r.past && tableNameOf(r.from) !== undefined)
-    if (references.length === 0) continue
-    const text = references
-      .map(
-        (r, n) =>
-          `select ${n} as of, row_to_json(x) as row from ${quoted(r.from)} x where ${whose(r.from)} and ${naming(r)}`,
-      )
-      .join(' union all ')
-    const answer = await tx.$client.query<{ of: number; row: Row & { id: string } }>(text, [
-      job.studioId,
-      job.jobId,
-      rows.map((r) => r.id),
-    ])
-    for (const { of, row } of answer.rows) {
-      const reference = references[of]
-      if (!reference) continue
-      const fields = Object.fromEntries(
-        Object.entries(row).map(([column, value]) => [
-          column.replace(/_([a-z])/g, (_a, c: string) => c.toUpperCase()),
-          value,
-        ]),
-      ) as Row & { id: string }
-      found.push({
-        collection: reference.from,
-        id: row.id,
-        name: plainName(reference.from, fields),
-        field: reference.field,
-        record: reference.record,
-      })
-    }
-  }
-  return found
-}
-
-/** Ids inside lists and texts, which no key of the database holds: each must name a row that is there. */
-async function namedRowsThere(tx: Tx, job: JobOfStudio, written: readonly Did[]): Promise<void> {
-  const wanted = new Map<string, Map<string, { readonly did: Did; readonly field: string }>>()
-  for (const did of written)
-    for (const r of REFERENCES) {
-      if (r.from !== did.collection || r.kind === 'ref' || r.kind === 'finding' || !did.after) continue
-      const value = did.after[r.field]
-      const before = did.before?.[r.field]
-      const ids =
-        r.kind === 'refs'
-          ? (value as readonly string[]).filter((id) => !((before ?? []) as readonly string[]).includes(id))
-          : typeof value === 'string' && value !== before && r.prefix && value.startsWith(r.prefix)
-            ? [value.slice(r.prefix.length)]
-            : []
-      for (const id of ids) {
-        const of = wanted.get(r.to) ?? new Map<string, { readonly did: Did; readonly field: string }>()
-        of.set(id, { did, field: r.field })
-        wanted.set(r.to, of)
-      }
-    }
-  for (const [collection, ids] of wanted) {
-    const { rows } = await tx.$client.query<{ id: string }>(
-      `select x.id::text as id from ${quoted(collection)} x where ${whose(collection)} and x.id::text = any($3::text[])`,
-      [job.studioId, job.jobId, [...ids.keys()]],
-    )
-    const there = new Set(rows.map((r) => r.id))
-    for (const [id, { did, field }] of ids)
-      if (!there.has(id)) {
-        const label = rowDef(did.collection).fields[field]?.label ?? field
-        const text = `${label} names something that is not in this job. Choose again.`
-        throw conflict(text, [{ field, text, row: { collection: did.collection, id: did.id } }])
-      }
-  }
-}
 
 /** Rows changed alike: written together, in one statement. */
 interface Written {

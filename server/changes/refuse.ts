@@ -6,7 +6,7 @@ import * as t from '../database/schema.js'
 import { conflict } from '../http/problem.js'
 import { ofJob } from '../ledger/lines.js'
 import { spentOn } from '../ledger/vouchers.js'
-import type { JobOfStudio } from './changeRows.js'
+import type { JobOfStudio } from './rowSql.js'
 
 /** A row of a job. */
 interface Place extends JobOfStudio {

@@ -7,7 +7,8 @@ import { isUuid } from '../http/guards.js'
 import { notFound, Problem } from '../http/problem.js'
 import { requireJob } from '../job/requireJob.js'
 import type { Visitor } from '../session/sessions.js'
-import { changeRows, type JobOfStudio } from './changeRows.js'
+import { changeRows } from './changeRows.js'
+import { type JobOfStudio } from './rowSql.js'
 import { checkFields, readChanges } from './readChanges.js'
 
 /** What a group did, as it is answered, and answered again when the same group comes a second time. */

@@ -55,7 +55,7 @@ export class History {
   ) {
     try {
       const read = JSON.parse(storage.getItem(storageKey) ?? 'null') as Kept | null
-      if (read && Array.isArray(read.done) && Array.isArray(read.undone))
+      if (read && [read.done, read.undone].every(Array.isArray))
         this.kept = {
           done: read.done.flatMap((e): Entry[] => (isAct(e) ? [e] : stepNow(e))),
           undone: read.undone.flatMap(stepNow),

@@ -1,6 +1,7 @@
 import { boxGap } from '@bonitas/core/kernel/geometry/box'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
-import { anchorSeat, judgeRug } from '@bonitas/core/stages/plan/rug'
+import { anchorSeat } from '@bonitas/core/stages/plan/seatGroup'
+import { judgeRug } from '@bonitas/core/stages/plan/rug'
 import { seatRugs } from '@bonitas/core/stages/plan/rules/rugs'
 import { mmText } from '@bonitas/core/kernel/units/length'
 

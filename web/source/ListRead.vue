@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { TABLE_FIELDS, type TableField } from '@bonitas/core/stages/source/table/columns'
-import type { Grid, TableReading } from '@bonitas/core/stages/source/table/readTable'
+import type { Grid } from '@bonitas/core/stages/source/table/grid'
+import type { TableReading } from '@bonitas/core/stages/source/table/readTable'
 
 /** How a list was read: what each column is taken for, its first rows, and what is left out and why. */
 defineProps<{

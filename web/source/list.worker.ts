@@ -1,4 +1,4 @@
-import type { Grid } from '@bonitas/core/stages/source/table/readTable'
+import type { Grid } from '@bonitas/core/stages/source/table/grid'
 
 /** A list to read: its bytes and what kind of file it is. */
 export interface ListAsk {

@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import type { Grid } from '@bonitas/core/stages/source/table/readTable'
+import type { Grid } from '@bonitas/core/stages/source/table/grid'
 import { useTask } from '../worker/useTask.js'
 import type { ListResult } from './list.worker.js'
 

@@ -3,7 +3,7 @@ import { freeBefore } from './free.js'
 import { isFlat, type Side } from './needs.js'
 import { inFixture, inSwing, SLACK_MM, standIn, SWING_MM2 } from './nudge.js'
 import type { PlanFacts } from './planFacts.js'
-import { insideRoom } from './rug.js'
+import { insideRoom } from './insideRoom.js'
 import { kneesOf, sidesOf, tightSides } from './rules/space.js'
 import { sideOf, type Standing } from './standing.js'
 

@@ -7,49 +7,12 @@ import {
   inBox,
   type Box,
 } from '../../kernel/geometry/box.js'
-import { distance, whereIs, type Point } from '../../kernel/geometry/polygon.js'
-import type { UnitSystem } from '../../kernel/units/length.js'
-import { SEATS } from './needs.js'
+import type { Point } from '../../kernel/geometry/polygon.js'
 import type { PlanRoom } from './planRoom.js'
 import { frontLegs, legsOf, sideOf, type Standing } from './standing.js'
-
-/** A size rugs are sold in. The maker's actual size decides, this only says what to look for. */
-export interface RugSize {
-  readonly name: string
-  readonly shortMm: number
-  readonly longMm: number
-}
-
-const ft = (a: number, b: number): RugSize => ({
-  name: `${a} × ${b} ft`,
-  shortMm: Math.round(a * 304.8),
-  longMm: Math.round(b * 304.8),
-})
-const mm = (a: number, b: number): RugSize => ({ name: `${a} × ${b}`, shortMm: a, longMm: b })
-
-/** Customary stock sizes (common practice): in feet, and those sold in meters. */
-export const RUG_SIZES: Readonly<Record<UnitSystem, readonly RugSize[]>> = {
-  imperial: [ft(2, 3), ft(3, 5), ft(4, 6), ft(5, 8), ft(6, 9), ft(8, 10), ft(9, 12), ft(10, 14), ft(12, 15)],
-  metric: [
-    mm(600, 900),
-    mm(800, 1500),
-    mm(1200, 1700),
-    mm(1400, 2000),
-    mm(1600, 2300),
-    mm(1700, 2400),
-    mm(2000, 2900),
-    mm(2440, 3350),
-    mm(2500, 3500),
-    mm(2750, 3660),
-    mm(3000, 4000),
-  ],
-}
-
-/** Runners for halls and bedsides, and narrow rugs that two of which are joined. */
-export const RUNNER_SIZES: Readonly<Record<UnitSystem, readonly RugSize[]>> = {
-  imperial: [ft(2, 6), ft(2.5, 8), ft(2.5, 10), ft(2.5, 12)],
-  metric: [mm(600, 1800), mm(700, 2500), mm(800, 3000), mm(800, 3500)],
-}
+import { insideRoom } from './insideRoom.js'
+import type { RugSize } from './rugSizes.js'
+import { anchorSeat } from './seatGroup.js'
 
 /** How one seat stands on a rug. */
 export interface SeatOnRug {
@@ -136,45 +99,6 @@ export function bordersOf(rugs: readonly Box[], room: PlanRoom): readonly [numbe
     number,
   ]
 }
-
-export function insideRoom(box: Box, room: PlanRoom): boolean {
-  const corners = boxCorners(box)
-  if (corners.some((p) => whereIs(p, room.corners) === 'outside')) return false
-  // A corner of the room that pokes into the rug: a chimney breast.
-  return !room.corners.some((p) => {
-    const at = inBox(box, p)
-    return Math.abs(at.x) < box.halfW - 1 && Math.abs(at.y) < box.halfD - 1
-  })
-}
-
-/** The seats that talk with each other round one rug: the largest, and those near it that are not pulled up to a table. */
-export function seatGroup(standings: readonly Standing[], farthestMm: number): Standing[] {
-  const tables = standings.filter((s) => s.kind === 'table' || s.kind === 'desk' || s.kind === 'piano')
-  const pulledUp = (s: Standing) =>
-    (s.kind === 'chair' || s.kind === 'stool' || s.kind === 'bench') &&
-    tables.some((t) => {
-      const at = inBox(t.box, s.box)
-      return (
-        Math.abs(at.x) < t.box.halfW + s.box.halfW + 250 && Math.abs(at.y) < t.box.halfD + s.box.halfD + 400
-      )
-    })
-  const seats = standings.filter(
-    (s) => SEATS.has(s.kind) && s.kind !== 'stool' && !pulledUp(s) && s.raisedMm === 0,
-  )
-  const anchor = anchorSeat(seats)
-  if (!anchor) return []
-  return seats.filter((s) => s === anchor || distance(s.box, anchor.box) <= farthestMm + 1_500)
-}
-
-/** The seat the others answer: the widest sofa, or the widest seat. */
-export const anchorSeat = (seats: readonly Standing[]): Standing | undefined =>
-  [...seats].sort(
-    (a, b) =>
-      Number(b.kind === 'sofa' || b.kind === 'sofa bed') -
-        Number(a.kind === 'sofa' || a.kind === 'sofa bed') ||
-      b.widthMm - a.widthMm ||
-      (a.id < b.id ? -1 : 1),
-  )[0]
 
 export interface RugAdvice extends RugJudged {
   readonly size: RugSize
@@ -282,21 +206,6 @@ export function chosenRug(
     default:
       return single.find(front)
   }
-}
-
-/** Smallest size under a dining table that keeps chairs on it when they are pulled out. */
-export function rugUnderTable(
-  lengthMm: number,
-  widthMm: number,
-  beyondMm: number,
-  sizes: readonly RugSize[],
-) {
-  const need = { longMm: lengthMm + 2 * beyondMm, shortMm: widthMm + 2 * beyondMm }
-  const [long, short] = [Math.max(need.longMm, need.shortMm), Math.min(need.longMm, need.shortMm)]
-  const size = [...sizes]
-    .sort((a, b) => a.shortMm * a.longMm - b.shortMm * b.longMm)
-    .find((s) => s.longMm >= long && s.shortMm >= short)
-  return { need: { longMm: long, shortMm: short }, size }
 }
 
 /** A rug of a given size where it puts most legs on, whichever way round. */

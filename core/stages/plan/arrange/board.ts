@@ -1,57 +1,12 @@
 import { boxBounds } from '../../../kernel/geometry/box.js'
-import { distanceToSegment, whereIs } from '../../../kernel/geometry/polygon.js'
 import type { Needs } from '../needs.js'
-import { PULLED_UP, SANITARY_ZONES, SEATS, TABLES, ZONES } from '../needs.js'
-import { standsOut } from '../nudge.js'
+import { PULLED_UP, SANITARY_ZONES, TABLES, ZONES } from '../needs.js'
 import type { PlanRoom } from '../planRoom.js'
 import { belongsBefore } from '../rules/space.js'
 import type { Standing } from '../standing.js'
-
-// The search works on flat arrays: a move is tried a few hundred thousand times a second, and an object made at each
-// would cost more than the sums. Pieces stand at quarter turns: turn r is r × 90° clockwise, 0 with the back up the sheet.
-
-/** Cells of the wall field are this large, mm. */
-export const STEP_MM = 50
-
-/** Distance from the walls on a grid: positive inside the room, negative outside. */
-export interface Field {
-  readonly x0: number
-  readonly y0: number
-  readonly nx: number
-  readonly ny: number
-  readonly step: number
-  readonly mm: Float32Array
-}
-
-function wallField(room: PlanRoom): Field {
-  const margin = 600
-  const step = STEP_MM
-  const [x0, y0] = [room.low.x - margin, room.low.y - margin]
-  const nx = Math.ceil((room.high.x - room.low.x + 2 * margin) / step) + 1
-  const ny = Math.ceil((room.high.y - room.low.y + 2 * margin) / step) + 1
-  const mm = new Float32Array(nx * ny)
-  for (let i = 0; i < mm.length; i++) {
-    const p = { x: x0 + (i % nx) * step, y: y0 + Math.floor(i / nx) * step }
-    let least = Infinity
-    for (const w of room.walls) least = Math.min(least, distanceToSegment(p, w.from, w.to))
-    mm[i] = whereIs(p, room.corners) === 'outside' ? -least : least
-  }
-  return { x0, y0, nx, ny, step, mm }
-}
-
-/** A block that nothing may stand in: the swing of a door, a radiator, the floor just inside the door. */
-interface Block {
-  readonly x0: number
-  readonly y0: number
-  readonly x1: number
-  readonly y1: number
-  readonly weight: number
-  /** Only pieces whose height meets it are kept out; `from` mm and up. */
-  readonly from: number
-}
-
-export const RELATIONS = ['knees', 'face', 'beside', 'pulled up', 'apart', 'parallel'] as const
-type Relation = (typeof RELATIONS)[number]
+import { blocksOf, type Block } from './blocks.js'
+import { relations } from './relations.js'
+import { wallField, type Field } from './wallField.js'
 
 /** What the search knows of pieces and room, laid out for speed. The first `free` pieces move, the rest stand. */
 export interface Board {
@@ -254,91 +209,4 @@ function zonesOf(s: Standing, needs: Needs): Zone[] {
     zones.push({ x: 0, y: hd + d, hx: hw, hy: d, weight: 1.6 })
   }
   return zones
-}
-
-function blocksOf(room: PlanRoom): Block[] {
-  const blocks: Block[] = []
-  for (const o of room.openings) {
-    const wall = room.walls.find((w) => w.id === o.wallId)
-    if (!wall) continue
-    const rect = (depth: number, weight: number, from: number, widen = 0) => {
-      const xs = [o.ends[0].x - wall.right.x * widen, o.ends[1].x + wall.right.x * widen]
-      const ys = [o.ends[0].y - wall.right.y * widen, o.ends[1].y + wall.right.y * widen]
-      const px = [...xs, ...xs.map((v) => v + wall.into.x * depth)]
-      const py = [...ys, ...ys.map((v) => v + wall.into.y * depth)]
-      blocks.push({
-        x0: Math.min(...px),
-        y0: Math.min(...py),
-        x1: Math.max(...px),
-        y1: Math.max(...py),
-        weight,
-        from,
-      })
-    }
-    // The swing of the leaf, and the floor one steps onto.
-    if (o.kind === 'door' || o.kind === 'opening') {
-      if (o.swept.length > 0) rect(o.widthMm, 3, 0)
-      rect(Math.max(900, o.swept.length > 0 ? o.widthMm + 250 : 900), 1.5, 0)
-    } else rect(300, 1.2, o.sillMm + 100)
-  }
-  for (const f of room.fixtures) {
-    if (!standsOut(f) && f.kind !== 'vent') continue
-    const { halfX, halfY } = boxBounds(f.box)
-    const grow = f.kind === 'radiator' || f.kind === 'vent' ? 100 : 0
-    blocks.push({
-      x0: f.box.x - halfX - grow,
-      y0: f.box.y - halfY - grow,
-      x1: f.box.x + halfX + grow,
-      y1: f.box.y + halfY + grow,
-      weight: 2,
-      from: f.bottomMm,
-    })
-  }
-  return blocks
-}
-
-/** The relation each piece has to each other: index into RELATIONS plus one, 0 for none; row i says what i wants of j. */
-function relations(all: readonly Standing[]): number[] {
-  const seats = all.filter((s) => SEATS.has(s.kind) && s.kind !== 'stool')
-  const anchor = [...seats].sort(
-    (a, b) => Number(/sofa/.test(b.kind)) - Number(/sofa/.test(a.kind)) || b.widthMm - a.widthMm,
-  )[0]
-  const tables = all.filter((s) => TABLES.has(s.kind))
-  const of = (a: Standing, b: Standing): Relation | undefined => {
-    if (a.id === b.id) return undefined
-    if (
-      (a.kind === 'low table' || (a.kind === 'trunk' && !all.some((s) => s.kind === 'low table'))) &&
-      b === anchor
-    )
-      return 'knees'
-    if (a.kind === 'armchair' && b === anchor) return 'face'
-    if (a.kind === 'stool' || a.kind === 'chair' || a.kind === 'bench') {
-      const to =
-        tables.find((t) =>
-          /piano/i.test(a.name)
-            ? t.kind === 'piano'
-            : /desk|sew/i.test(a.name)
-              ? t.kind === 'desk'
-              : a.piece.serves.some((u) => t.piece.serves.includes(u)),
-        ) ?? (a.kind === 'bench' ? undefined : tables[0])
-      return b === to ? 'pulled up' : undefined
-    }
-    if (a.kind === 'side table') {
-      const to = seats.find((s) => s.kind === 'armchair') ?? all.find((s) => s.kind === 'bed') ?? anchor
-      return b === to ? 'beside' : undefined
-    }
-    if (a.kind === 'lamp') {
-      if (b.kind === 'lamp') return 'apart'
-      const to = seats.find((s) => s.kind === 'armchair') ?? anchor
-      return b === to ? 'beside' : undefined
-    }
-    if (/music stand/i.test(a.name) && b.kind === 'piano') return 'beside'
-    return undefined
-  }
-  return all.flatMap((a) =>
-    all.map((b) => {
-      const r = of(a, b)
-      return r ? RELATIONS.indexOf(r) + 1 : 0
-    }),
-  )
 }

@@ -1,4 +1,5 @@
-import { STEP_MM, type Board } from './board.js'
+import { STEP_MM } from './wallField.js'
+import { type Board } from './board.js'
 
 /** Where every piece of a board stands, and what it costs, kept as running sums. */
 export interface State {

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { SLACK_MM, inFixture, nudge, standsClear } from '../nudge.js'
 import { OFF_FLOOR } from '../needs.js'
-import { insideRoom } from '../rug.js'
+import { insideRoom } from '../insideRoom.js'
 import { ref, lower, mm } from './about.js'
 
 export const outside: Rule<PlanFacts> = {

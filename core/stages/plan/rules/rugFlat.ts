@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { insideRoom } from '../rug.js'
+import { insideRoom } from '../insideRoom.js'
 import { ref, mm } from './about.js'
 import { shiftOnto, layInstead } from './rugs.js'
 

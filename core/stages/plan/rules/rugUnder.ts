@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { boxHolds, boxCorners, inBox } from '../../../kernel/geometry/box.js'
-import { rugUnderTable, RUG_SIZES } from '../rug.js'
+import { rugUnderTable, RUG_SIZES } from '../rugSizes.js'
 import { ref, mm, lower } from './about.js'
 
 export const rugUnder: Rule<PlanFacts> = {

@@ -1,6 +1,7 @@
 import type { PlanFacts } from '../planFacts.js'
 import type { Standing } from '../standing.js'
-import { type RugAdvice, rugAdvice, RUG_SIZES, RUNNER_SIZES, chosenRug } from '../rug.js'
+import { type RugAdvice, rugAdvice, chosenRug } from '../rug.js'
+import { RUG_SIZES, RUNNER_SIZES } from '../rugSizes.js'
 import type { Fix } from '../../../findings/finding.js'
 import { mm, lower } from './about.js'
 import { put } from '../../../model/changes.js'

@@ -5,7 +5,7 @@ import { ref, lower, mm } from './about.js'
 import { nudge } from '../nudge.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
-import { anchorSeat } from '../rug.js'
+import { anchorSeat } from '../seatGroup.js'
 
 /** Two seats that look at each other across the floor between them. */
 function facing(a: Standing, b: Standing): boolean {

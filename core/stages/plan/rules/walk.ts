@@ -1,7 +1,7 @@
 import type { Rule, Ref, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
-import { anchorSeat } from '../rug.js'
+import { anchorSeat } from '../seatGroup.js'
 import { lower, listed, mm } from './about.js'
 import { nudge } from '../nudge.js'
 import type { Standing } from '../standing.js'

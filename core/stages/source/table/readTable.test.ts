@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { emptyJob, itemWith, optionWith } from '../../../examples/emptyJob.js'
 import { rowsOfList } from '../../../job/rowsOfList.js'
-import { readTable, type Grid } from './readTable.js'
+import { readTable } from './readTable.js'
+import { type Grid } from './grid.js'
 
 const metric = { currency: 'EUR', system: 'metric' } as const
 
