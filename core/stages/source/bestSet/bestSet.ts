@@ -1,4 +1,5 @@
-import { branchAndBound, type SearchWish } from './branchAndBound.js'
+import { branchAndBound } from './branchAndBound.js'
+import { type SearchWish } from './walk.js'
 import { frontierOf, pointWithin } from './frontier.js'
 import {
   answerOf,

@@ -1,5 +1,6 @@
 import { alone } from './bestSet.js'
-import { branchAndBound, type SearchWish } from './branchAndBound.js'
+import { branchAndBound } from './branchAndBound.js'
+import { type SearchWish } from './walk.js'
 import { answerOf, flatSet, withoutDominated, type SetAnswer, type SetProblem } from './problem.js'
 import { hullsOf } from './relaxed.js'
 
