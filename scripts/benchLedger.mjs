@@ -2,7 +2,6 @@
 // twenty thousand entries on screen.
 import { carpetTiles } from './crowdedJob.mjs'
 import { randomUUID } from 'node:crypto'
-import pg from 'pg'
 import { openedBare, openedCold, openedFromBeside, openedFromJobs, told, typedInto } from './benchPage.mjs'
 
 const middle = (list) => [...list].sort((x, y) => x - y)[list.length >> 1]
@@ -32,6 +31,7 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
     if (answer.status !== 201) throw new Error(`status ${answer.status}`)
     return answer.text()
   }
+  const { default: pg } = await import('pg')
   const lanes = await Promise.all(
     Array.from({ length: 8 }, async () => {
       const client = new pg.Client({ connectionString: databaseUrl })
@@ -127,6 +127,7 @@ export async function ledgerPage(page, url, databaseUrl) {
     { changes: carpetTiles(demo, itemId, optionId) },
     { 'Idempotency-Key': randomUUID() },
   )
+  const { default: pg } = await import('pg')
   const c = new pg.Client({ connectionString: databaseUrl })
   await c.connect()
   await c.query("select set_config('bonitas.system', 'on', false)")

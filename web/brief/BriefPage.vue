@@ -87,7 +87,7 @@ function addFocus(): void {
       <WhoLives class="broad" />
       <RoomUses class="broad" />
       <section class="broad">
-        <div class="bar">
+        <div class="part-head">
           <h2>Promised focus points</h2>
           <button class="button" @click="addFocus">Add a focus point</button>
         </div>
@@ -122,15 +122,6 @@ function addFocus(): void {
 }
 .broad {
   grid-column: 1 / -1;
-}
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.bar h2 {
-  margin-right: auto;
 }
 .grid {
   display: grid;

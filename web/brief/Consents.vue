@@ -41,7 +41,7 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
 
 <template>
   <section v-if="job">
-    <div class="bar">
+    <div class="part-head">
       <h2>The landlord’s written consent</h2>
       <button class="button" @click="addConsent">Add a letter</button>
     </div>
@@ -84,14 +84,6 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-.bar h2 {
-  margin-right: auto;
-}
 .row {
   display: grid;
   gap: 8px 12px;

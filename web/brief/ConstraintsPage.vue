@@ -54,7 +54,7 @@ const addWork = () =>
     <div class="constraints">
       <Tenure />
       <section>
-        <div class="bar">
+        <div class="part-head">
           <h2>What must stay, what may not be touched</h2>
           <button class="button" @click="addConstraint">Add a constraint</button>
         </div>
@@ -84,7 +84,7 @@ const addWork = () =>
       </section>
       <Consents v-if="rented || job.consents.length > 0" :surfaces="surfaces" />
       <section v-if="rented || back.length > 0">
-        <div class="bar">
+        <div class="part-head">
           <h2>Putting back{{ job.brief.leaseEndsOn ? ` by ${dayText(job.brief.leaseEndsOn)}` : '' }}</h2>
           <RouterLink class="button link" :to="`/jobs/${String(route.params.jobId)}/brief/putting-back`"
             >The list, to print</RouterLink
@@ -99,7 +99,7 @@ const addWork = () =>
         </p>
       </section>
       <section>
-        <div class="bar">
+        <div class="part-head">
           <h2>Building work not done</h2>
           <button class="button" @click="addWork">Add a work</button>
         </div>
@@ -137,14 +137,6 @@ const addWork = () =>
   border-top: 1px solid var(--ink);
   padding-top: 9px;
   min-width: 0;
-}
-.bar {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-.bar h2 {
-  margin-right: auto;
 }
 .link {
   text-decoration: none;

@@ -46,7 +46,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
     <div class="pictures" @dragover.prevent @drop.prevent="dropped">
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
       <section>
-        <div class="bar">
+        <div class="part-head">
           <h2>Before pictures</h2>
           <span class="second">{{
             standpoints.length === 0
@@ -102,7 +102,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
         </div>
       </section>
       <section>
-        <div class="bar">
+        <div class="part-head">
           <h2>Inspiration</h2>
           <button class="button" @click="pick('inspiration')">Add photos</button>
         </div>
@@ -142,7 +142,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
         />
       </section>
       <section>
-        <div class="bar">
+        <div class="part-head">
           <h2>Letters</h2>
           <button class="button" @click="pick('letter')">Add a photo of a letter</button>
         </div>
@@ -187,15 +187,6 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
 .pictures > section {
   border-top: 1px solid var(--ink);
   padding-top: 9px;
-}
-.bar {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  margin-bottom: 8px;
-}
-.bar h2 {
-  margin-right: auto;
 }
 .slots {
   display: grid;

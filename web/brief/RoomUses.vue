@@ -40,7 +40,7 @@ const { named } = useKindOf()
 
 <template>
   <section v-if="job" ref="usesList">
-    <div class="bar">
+    <div class="part-head">
       <h2>What the room must do</h2>
       <button class="button" @click="addUse">Add a use</button>
     </div>
@@ -97,15 +97,6 @@ const { named } = useKindOf()
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.bar h2 {
-  margin-right: auto;
-}
 ol {
   list-style: none;
   margin: 6px 0 12px;

@@ -16,7 +16,7 @@ const LEVEL_CHOICES = [{ value: null, text: 'not settled' }, ...LEVELS.map((l) =
 
 <template>
   <section v-if="job">
-    <div class="bar">
+    <div class="part-head">
       <h2>Two depths of change</h2>
       <RowChoice
         collection="brief"
@@ -58,15 +58,10 @@ const LEVEL_CHOICES = [{ value: null, text: 'not settled' }, ...LEVELS.map((l) =
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
+.part-head {
   align-items: end;
-  gap: 14px;
 }
-.bar h2 {
-  margin-right: auto;
-}
-.bar .row-choice {
+.part-head .row-choice {
   width: 200px;
 }
 .levels {

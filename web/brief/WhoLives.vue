@@ -38,7 +38,7 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
 
 <template>
   <section v-if="job" ref="peopleList">
-    <div class="bar">
+    <div class="part-head">
       <h2>Who lives with it</h2>
       <button class="button" @click="addPerson('adult')">Add an adult</button>
       <button class="button" @click="addPerson('child')">Add a child</button>
@@ -89,15 +89,6 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.bar h2 {
-  margin-right: auto;
-}
 .person {
   display: grid;
   grid-template-columns: 1.4fr 1fr 60px 1fr 1fr 1.6fr 24px;

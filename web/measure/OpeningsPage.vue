@@ -104,7 +104,7 @@ function addFixture(kind: keyof typeof START): void {
     </p>
     <template v-else>
       <section class="bench-part" aria-label="Doors and windows">
-        <div class="bar">
+        <div class="part-head">
           <h2>Doors and windows</h2>
           <button class="button" @click="addOpening('door')">Add a door</button>
           <button class="button" @click="addOpening('window')">Add a window</button>
@@ -123,7 +123,7 @@ function addFixture(kind: keyof typeof START): void {
         />
       </section>
       <section class="bench-part" aria-label="Fixtures">
-        <div class="bar">
+        <div class="part-head">
           <h2>Fixtures</h2>
           <button v-for="(_s, kind) in START" :key="kind" class="button" @click="addFixture(kind)">
             Add a {{ kind }}
@@ -161,16 +161,6 @@ function addFixture(kind: keyof typeof START): void {
 <style scoped>
 .bench-part {
   margin-bottom: 22px;
-}
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  margin-bottom: 4px;
-}
-.bar h2 {
-  margin-right: auto;
 }
 :deep(.of-name) {
   min-width: 116px;

@@ -27,7 +27,7 @@ function addCeiling(): void {
 
 <template>
   <section v-if="job">
-    <div class="bar">
+    <div class="part-head">
       <h2>Lower and sloping ceilings</h2>
       <button class="button" :disabled="walls.length < 3" @click="addCeiling">Add a part</button>
     </div>
@@ -68,15 +68,6 @@ function addCeiling(): void {
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  margin-bottom: 4px;
-}
-.bar h2 {
-  margin-right: auto;
-}
 .row {
   display: grid;
   grid-template-columns: 1.4fr 1fr 1fr 1fr 1.1fr 24px;

@@ -28,7 +28,7 @@ const diagonalSays = (id: string) => {
 
 <template>
   <section v-if="job">
-    <div class="bar">
+    <div class="part-head">
       <h2>Diagonals</h2>
       <button class="button" :disabled="walls.length < 3" @click="addDiagonal">Add a diagonal</button>
     </div>
@@ -50,15 +50,6 @@ const diagonalSays = (id: string) => {
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  margin-bottom: 4px;
-}
-.bar h2 {
-  margin-right: auto;
-}
 .row {
   display: grid;
   grid-template-columns: 110px 110px 90px 1fr 24px;

@@ -57,13 +57,6 @@ const store = useJobStore()
   gap: 2px 14px;
   align-items: baseline;
 }
-.chip {
-  border: 1px solid var(--rule-2);
-  background: #fff;
-  padding: 3px 9px;
-  min-height: 28px;
-  font-size: 13px;
-}
 .chip span {
   color: var(--ink-2);
   font-stretch: 80%;

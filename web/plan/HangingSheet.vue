@@ -86,13 +86,6 @@ const weightOf = (g: number | null, hooks: number) =>
   gap: 2px 14px;
   align-items: baseline;
 }
-.chip {
-  border: 1px solid var(--rule-2);
-  background: #fff;
-  padding: 3px 9px;
-  min-height: 28px;
-  font-size: 13px;
-}
 td {
   padding-top: 3px;
   padding-bottom: 3px;

@@ -112,11 +112,4 @@ function addFixture(id: string): void {
   flex-wrap: wrap;
   gap: 2px 10px;
 }
-.chip {
-  border: 1px solid var(--rule-2);
-  background: #fff;
-  padding: 3px 9px;
-  min-height: 28px;
-  font-size: 13px;
-}
 </style>
