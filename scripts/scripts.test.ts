@@ -24,7 +24,7 @@ test.each(['start', 'test', 'soak', 'bench'].map((name) => `${name}.mjs`))(
       if (seen.has(file)) return
       seen.add(file)
       for (const [, from = ''] of readFileSync(new URL(file, scripts), 'utf8').matchAll(
-        /^(?:import|export)[^']*'([^']+)'/gm,
+        /^(?:import|(?:import|export) [\w{}\s,*]+ from) '([^']+)'/gm,
       )) {
         if (from.startsWith('.')) follow(from)
         else if (!from.startsWith('node:')) packages.push(`${file}: ${from}`)
