@@ -1,6 +1,6 @@
 // The ledger's part of npm run bench: writes beside the same transaction sent straight to PostgreSQL, and a ledger of
 // twenty thousand entries on screen.
-import { carpetTiles } from './crowdedJob.mjs'
+import { carpetTiles, HUNDRED_ORDERS } from './crowdedJob.mjs'
 import { randomUUID } from 'node:crypto'
 import { openedBare, openedCold, openedFromBeside, openedFromJobs, told, typedInto } from './benchPage.mjs'
 
@@ -64,8 +64,8 @@ export async function ledgerWrites(row, { url, jobId, headers, databaseUrl }) {
       [studio, jobId, orderId],
     )
     await c.query(
-      `insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, tax_minor, quantity, "on", means, note, member_id)
-       values ($1, $2, $3, 'payment', $4, 1, 0, 0, '2026-11-21', 'bank', 'direct', $5)`,
+      `insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, tax_minor, quantity, "on", means, note, member_id, estimated, update_id)
+       values ($1, $2, $3, 'payment', $4, 1, 0, 0, '2026-11-21', 'bank', 'direct', $5, false, '')`,
       [studio, jobId, event, lineId, member],
     )
     await c.query('update idempotency set answer = $3 where studio_id = $1 and key = $2', [
@@ -138,18 +138,7 @@ export async function ledgerPage(page, url, databaseUrl) {
     "select set_config('bonitas.system', 'off', false), set_config('bonitas.studio', $1, false)",
     [who.studio_id],
   )
-  // A hundred orders of one line each, paid in a hundred and ninety-nine parts.
-  await c.query(
-    `with o as (insert into purchase_order (studio_id, job_id, id, number, supplier_name, placed_on, deposit_minor, note)
-         select $1, $2, gen_random_uuid(), n, 'Supplier ' || n, date '2026-01-01' + n, 0, '' from generate_series(1, 100) n returning id, number, placed_on),
-       l as (insert into order_line (studio_id, job_id, id, order_id, item_id, option_id, item_name, option_name, category, quantity, amount_minor, tax_minor)
-         select $1, $2, gen_random_uuid(), id, $3, $4, 'Tiles ' || number, 'Lot ' || number, 'surfaces', 1, 1000000, 0 from o returning id, order_id)
-     insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, tax_minor, quantity, "on", means, note, member_id)
-       select $1, $2, gen_random_uuid(), case when n = 0 then 'order' else 'payment' end, l.id, case when n = 0 then 1000000 else 100 + n end, 0,
-         case when n = 0 then 1 else 0 end, o.placed_on + n, case when n = 0 then null else 'bank' end, 'part ' || n, $5
-       from l join o on o.id = l.order_id, generate_series(0, 199) n`,
-    [who.studio_id, id, itemId, optionId, who.id],
-  )
+  await c.query(HUNDRED_ORDERS, [who.studio_id, id, itemId, optionId, who.id, 199])
   const {
     rows: [{ n }],
   } = await c.query('select count(*) as n from ledger_entry where job_id = $1', [id])

@@ -70,3 +70,17 @@ export function carpetTiles(demo, itemId, optionId) {
     },
   ]
 }
+
+/**
+ * A hundred orders of one line each, each paid in some parts.
+ * Parameters: studio, job, item, option, member, how many parts.
+ */
+export const HUNDRED_ORDERS = `
+  with o as (insert into purchase_order (studio_id, job_id, id, number, supplier_name, placed_on, deposit_minor, note)
+      select $1, $2, gen_random_uuid(), n, 'Supplier ' || n, date '2026-01-01' + n, 0, '' from generate_series(1, 100) n returning id, number, placed_on),
+    l as (insert into order_line (studio_id, job_id, id, order_id, item_id, option_id, item_name, option_name, category, quantity, amount_minor, tax_minor)
+      select $1, $2, gen_random_uuid(), id, $3, $4, 'Tiles ' || number, 'Lot ' || number, 'surfaces', 1, 1000000, 0 from o returning id, order_id)
+  insert into ledger_entry (studio_id, job_id, event_id, kind, line_id, amount_minor, tax_minor, quantity, "on", means, note, member_id, estimated, update_id)
+    select $1, $2, gen_random_uuid(), case when n = 0 then 'order' else 'payment' end, l.id, case when n = 0 then 1000000 else 100 + n end, 0,
+      case when n = 0 then 1 else 0 end, o.placed_on + n, case when n = 0 then null else 'bank' end, 'part ' || n, $5, false, ''
+    from l join o on o.id = l.order_id, generate_series(0, $6::int) n`
