@@ -8,6 +8,15 @@ export async function fill(field: Locator, text: string): Promise<void> {
   await field.press('Enter')
 }
 
+/** Chooses a line of a list by its words, by keyboard until the list is open. */
+export async function pickFrom(box: Locator, words: string): Promise<void> {
+  const page = box.page()
+  await box.focus()
+  await page.locator('input[role="combobox"]:focus').press('Enter')
+  await page.getByRole('option', { name: words, exact: true }).click()
+  await expect(page.getByRole('option')).toHaveCount(0)
+}
+
 /** What the tape says, in words. */
 export async function expectTape(
   page: Page,

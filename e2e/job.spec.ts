@@ -1,4 +1,14 @@
-import { allKept, callOut, expectTape, fill, foundStudio, openJob, stage, subpage } from './bench.js'
+import {
+  allKept,
+  callOut,
+  pickFrom,
+  expectTape,
+  fill,
+  foundStudio,
+  openJob,
+  stage,
+  subpage,
+} from './bench.js'
 import { expect, test, type Page } from './program.js'
 
 async function newFinish(
@@ -11,8 +21,8 @@ async function newFinish(
   await page.getByRole('button', { name: 'New finish' }).click()
   await fill(page.getByLabel('Finish name'), name)
   await fill(page.getByLabel('Color', { exact: true }), color)
-  await page.getByLabel('Material').selectOption(material)
-  await page.getByLabel('Role').selectOption(role)
+  await pickFrom(page.getByLabel('Material'), material)
+  await pickFrom(page.getByLabel('Role'), role)
 }
 
 async function newPiece(
@@ -24,7 +34,7 @@ async function newPiece(
 ): Promise<void> {
   await page.getByRole('button', { name: 'New piece' }).click()
   await fill(page.locator('.wearer').getByLabel('Name'), name)
-  await page.getByLabel('Kind').selectOption(kind)
+  await pickFrom(page.getByLabel('Kind'), kind)
   await fill(page.getByLabel('Width'), width)
   await fill(page.getByLabel('Depth'), depth)
   await fill(page.getByLabel('Height'), height)
@@ -63,7 +73,7 @@ async function newItem(
     .click()
   const item = page.locator('.item-editor')
   await fill(item.getByLabel('Item', { exact: true }), wish.name)
-  await item.getByLabel('Category').selectOption(wish.category)
+  await pickFrom(item.getByLabel('Category'), wish.category)
   if (wish.quantity) await fill(item.getByLabel('Quantity'), wish.quantity)
   await fill(item.getByLabel('Target price'), wish.target)
   if (wish.widest) await fill(item.getByLabel('Widest'), wish.widest)
@@ -71,7 +81,7 @@ async function newItem(
     await page.getByRole('button', { name: 'New option' }).click()
     const option = page.locator('.option-editor')
     await fill(option.getByLabel('Option', { exact: true }), o.name)
-    if (o.kind) await option.getByLabel('Kind').selectOption(o.kind)
+    if (o.kind) await pickFrom(option.getByLabel('Kind'), o.kind)
     await fill(option.getByLabel('Price'), o.price)
     if (o.pack) await fill(option.getByLabel('Pack of'), o.pack)
     if (o.discount) await fill(option.getByLabel('Discount, %'), o.discount)
@@ -114,7 +124,7 @@ test('a first room, from its measures to money tracked', async ({ page, empty })
   await fill(page.getByLabel('Skirting', { exact: true }), '100')
   await subpage(page, 'Openings and fixtures')
   await page.getByRole('button', { name: 'Add a door' }).click()
-  await page.getByLabel('Wall of Door').selectOption('Wall 3')
+  await pickFrom(page.getByLabel('Wall of Door'), 'Wall 3')
   await fill(page.getByLabel('Width of Door'), '820')
   await fill(page.getByLabel('Height of Door'), '204 cm')
   await page.getByRole('button', { name: 'Add a window' }).click()

@@ -1,4 +1,4 @@
-import { allKept, expectTape, openDemo, stage, subpage } from './bench.js'
+import { allKept, pickFrom, expectTape, openDemo, stage, subpage } from './bench.js'
 import { expect, test, type Page } from './program.js'
 
 const enter = async (page: Page, button: string) => {
@@ -33,7 +33,7 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
 
   // The seller says it comes later; without a day that is no news.
   await page.getByRole('button', { name: 'Heard of order 8' }).click()
-  await page.getByLabel('What happened').selectOption('delayed')
+  await pickFrom(page.getByLabel('What happened'), 'delayed')
   await page.getByLabel('Expected on').fill('')
   await page.getByRole('button', { name: 'Note it' }).click()
   await expect(page.getByText('Now expected on is missing. Give the new day.')).toBeVisible()
@@ -63,7 +63,7 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
 
   // The low table's refund comes as store credit: no money back, and it pays for the lights.
   await page.getByRole('button', { name: 'Refund for Low table' }).click()
-  await page.getByLabel('Paid by').selectOption('store credit')
+  await pickFrom(page.getByLabel('Paid by'), 'store credit')
   await page.getByLabel('Credit good until').fill('2099-06-30')
   await enter(page, 'Enter the refund')
   await expect(
@@ -71,15 +71,15 @@ test('from the first purchase to the last refund: deposit, delay, delivery, char
   ).toBeVisible()
   await expectTape(page, { Paid: '€3,290.40' })
   await page.getByRole('button', { name: 'Pay order 4' }).click()
-  await page.getByLabel('Paid by').selectOption('store credit')
-  await page.getByLabel('Which credit').selectOption({ label: 'Credit for Low table, €260 left' })
+  await pickFrom(page.getByLabel('Paid by'), 'store credit')
+  await pickFrom(page.getByLabel('Which credit'), 'Credit for Low table, €260 left')
   await enter(page, 'Enter the payment')
   // 236.00 of the 260.00 is spent; what is paid is what it was.
   await expect(page.getByText('€24 is held as store credit')).toBeVisible()
   await expectTape(page, { Paid: '€3,290.40' })
 
   // Somebody else brings the fern: it draws on no budget.
-  await page.locator('#given').selectOption({ label: 'Fern and pot' })
+  await pickFrom(page.getByLabel('Item', { exact: true }), 'Fern and pot')
   await page.getByRole('button', { name: 'Given', exact: true }).click()
   await page.getByLabel('Given by').fill('A neighbor')
   await enter(page, 'Enter the gift')
@@ -108,7 +108,7 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
   const before = await sums()
   expect(before).toHaveLength(7)
   for (const by of ['supplier', 'place', 'save or splurge']) {
-    await page.getByLabel('By', { exact: true }).selectOption(by)
+    await pickFrom(page.getByLabel('By', { exact: true }), by)
     // However it is put together, it comes to the same.
     await expect(page.getByRole('columnheader').first()).toHaveText(by)
     expect(await sums(), by).toEqual(before)
@@ -200,7 +200,7 @@ test('an order goes to its supplier, is acknowledged, comes, and is entered; sil
   await openDemo(page, supplied.program.url)
   await stage(page, 'Source')
   await subpage(page, 'Catalogs')
-  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Art above the piano' })
+  await pickFrom(page.getByLabel('For', { exact: true }), 'Art above the piano')
   await page.getByRole('button', { name: 'Search' }).click()
   const loom = page.getByRole('region', { name: 'Loom and Landing' })
   const sold = loom.getByRole('listitem').filter({ hasText: 'in stock' }).first()

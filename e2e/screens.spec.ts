@@ -3,6 +3,7 @@ import { createRequire } from 'node:module'
 import {
   allKept,
   callOut,
+  pickFrom,
   expectTape,
   fill,
   foundStudio,
@@ -187,7 +188,7 @@ test('past the agreed budget the tape runs on in red and says so in words; a fix
   await openDemo(page, demo.url)
   await subpage(page, 'Money')
   const change = async (way: string, amount: string, why: string) => {
-    await page.getByLabel('The budget is').selectOption(way)
+    await pickFrom(page.getByLabel('The budget is'), way)
     await page.getByLabel('Amount').fill(amount)
     await page.getByRole('textbox', { name: 'Agreed by' }).fill('Ilka Varga')
     await page.getByRole('textbox', { name: 'Why', exact: true }).fill(why)

@@ -1,7 +1,7 @@
 import { Buffer } from 'node:buffer'
 import { createRequire } from 'node:module'
 import type Exceljs from 'exceljs'
-import { allKept, expectTape, fill, openDemo, stage, subpage } from './bench.js'
+import { allKept, pickFrom, expectTape, fill, openDemo, stage, subpage } from './bench.js'
 import { expect, test, type Page } from './program.js'
 
 const exceljs = createRequire(import.meta.url)('exceljs') as typeof Exceljs
@@ -111,7 +111,7 @@ test('options side by side, by keyboard', async ({ page, demo }) => {
   await openDemo(page, demo.url)
   await stage(page, 'Source')
   await subpage(page, 'Compare')
-  await page.getByLabel('Item', { exact: true }).selectOption({ label: 'Sheet-music shelf, 3 options' })
+  await pickFrom(page.getByLabel('Item', { exact: true }), 'Sheet-music shelf, 3 options')
   const head = page.locator('thead th.marked')
   await expect(head).toContainText('Hall shelf')
   await page.getByRole('region', { name: 'Options side by side' }).focus()
@@ -152,14 +152,14 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
   await openDemo(page, demo.url)
   await stage(page, 'Source')
   await subpage(page, 'Lists')
-  await page.getByLabel('From', { exact: true }).selectOption('Loom and Landing')
+  await pickFrom(page.getByLabel('From', { exact: true }), 'Loom and Landing')
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
   await expect(page.getByText('header in row 3 and 4')).toBeVisible()
   // “Thing” and “Net” mean nothing by themselves: the person says so, once.
-  await page.getByLabel('Meaning of Thing').selectOption('name')
-  await page.getByLabel('Meaning of Net EUR or USD').selectOption('price')
+  await pickFrom(page.getByLabel('Meaning of Thing'), 'name')
+  await pickFrom(page.getByLabel('Meaning of Net EUR or USD'), 'price')
   await expect(page.getByText('100 × price in USD, and no rate is given for it')).toBeVisible()
   await page.getByLabel('1 USD in EUR').fill('0.92')
   await expect(page.getByText('1 × “on request” is no price')).toBeVisible()
@@ -173,7 +173,7 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
   await expect(itemRow(page, 'Settee')).toBeHidden()
   // The same columns are known the next time, and numbers already there are not taken twice.
   await subpage(page, 'Lists')
-  await page.getByLabel('From', { exact: true }).selectOption('Loom and Landing')
+  await pickFrom(page.getByLabel('From', { exact: true }), 'Loom and Landing')
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
@@ -193,7 +193,7 @@ test('catalogs: one hangs and one answers nonsense; the others serve, and what i
   await openDemo(page, supplied.program.url)
   await stage(page, 'Source')
   await subpage(page, 'Catalogs')
-  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Art above the piano' })
+  await pickFrom(page.getByLabel('For', { exact: true }), 'Art above the piano')
   await page.getByRole('button', { name: 'Search' }).click()
   const loom = page.getByRole('region', { name: 'Loom and Landing' })
   await expect(loom.getByRole('listitem').first()).toBeVisible()

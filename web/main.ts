@@ -4,6 +4,7 @@ import { prefetch } from './api/http.js'
 import App from './App.vue'
 import { router } from './router.js'
 import './styles/base.css'
+import './styles/element.css'
 
 // Session, job and the code of the screen are asked for together instead of one after another.
 prefetch('/session')

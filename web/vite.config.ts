@@ -6,7 +6,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!PlainField)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!PlainField|ChoiceField|ChoiceBox|FieldFrame|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null
@@ -19,9 +19,22 @@ function above(module: string, modules: Modules): ReadonlySet<string> {
   return seen
 }
 
+/**
+ * Element Plus and what it stands on. Its index imports every component, so who imports what is no guide here:
+ * what every page has is named, and the rest follows the page that asks for it.
+ */
+const ELEMENT =
+  /\/node_modules\/(element-plus|@element-plus|@vueuse|@floating-ui|@popperjs|@sxzz|async-validator|dayjs|lodash-es|lodash-unified|@ctrl|normalize-wheel-es|memoize-one)\//
+const ON_EVERY_PAGE =
+  /\/element-plus\/es\/components\/(button|input|form|checkbox|select|option|select-v2|tooltip|popper|scrollbar|icon|tag|config-provider|slot|teleport|focus-trap|collection|form-item)\/|\/element-plus\/es\/(hooks|utils|constants|directives|locale\/lang\/en\.|_virtual)|\/node_modules\/(@element-plus|@vueuse|@floating-ui|@popperjs|@sxzz|lodash-es|@ctrl)\//
+
 /** What the frame stands on. */
 function ofJob(module: string, modules: Modules): string | null {
-  return !FRAME.test(module) && [...above(module, modules)].some((id) => FRAME.test(id)) ? 'job' : null
+  return !ELEMENT.test(module) &&
+    !FRAME.test(module) &&
+    [...above(module, modules)].some((id) => FRAME.test(id))
+    ? 'job'
+    : null
 }
 
 export default defineConfig({
@@ -49,9 +62,10 @@ export default defineConfig({
             // The pages before a job use these too.
             {
               name: 'shared',
-              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|form\/PlainField)/,
+              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|form\/(PlainField|ChoiceField|ChoiceBox|FieldFrame))/,
               priority: 4,
             },
+            { name: 'element', test: ON_EVERY_PAGE, priority: 5 },
             { name: 'frame', test: FRAME, priority: 2 },
             { name: ofJob, debugName: 'job', priority: 3 },
           ],

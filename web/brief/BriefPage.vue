@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ROOM_KINDS } from '@bonitas/core/model/vocabulary/room'
 import { computed } from 'vue'
 import { dayText } from '@bonitas/core/kernel/units/days'
@@ -78,18 +79,16 @@ function addFocus(): void {
             bare
             label="What the visit is for"
           />
-          <button class="word" :aria-label="`Remove ${v.what}`" @click="store.remove('visits', v.id)">
-            ×
-          </button>
+          <ElButton link :aria-label="`Remove ${v.what}`" @click="store.remove('visits', v.id)"> × </ElButton>
         </div>
-        <button class="word" @click="addVisit">Add a visit</button>
+        <ElButton link @click="addVisit">Add a visit</ElButton>
       </section>
       <WhoLives class="broad" />
       <RoomUses class="broad" />
       <section class="broad">
         <div class="part-head">
           <h2>Promised focus points</h2>
-          <button class="button" @click="addFocus">Add a focus point</button>
+          <ElButton @click="addFocus">Add a focus point</ElButton>
         </div>
         <p v-if="job.focalPoints.length === 0" class="second">
           One to three places that will be finished first; each item can be tagged with the one it is for.
@@ -97,9 +96,9 @@ function addFocus(): void {
         <div v-for="f in job.focalPoints" :key="f.id" class="line">
           <RowField collection="focalPoints" :row="f" field="name" kind="text" bare />
           <span class="second">{{ job.items.filter((i) => i.focalPointId === f.id).length }} items</span>
-          <button class="word" :aria-label="`Remove ${f.name}`" @click="store.remove('focalPoints', f.id)">
+          <ElButton link :aria-label="`Remove ${f.name}`" @click="store.remove('focalPoints', f.id)">
             ×
-          </button>
+          </ElButton>
         </div>
       </section>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { BudgetShare } from '@bonitas/core/model/rows/budgetShares'
 import { MARKS, SPLURGE_REASONS } from '@bonitas/core/model/vocabulary/budget'
@@ -46,6 +47,12 @@ const shareColumns: TableColumn<BudgetShare>[] = [
       :columns="shareColumns"
       :name-of="(a) => a.category"
       removable
+      :sums="{
+        category: 'all',
+        amountMinor: money(shared),
+        reason: `of ${money(toSpend)} to spend`,
+        left: money(toSpend - shared),
+      }"
     >
       <template #cell-category="{ row }">{{ row.category }}</template>
       <template #cell-reason="{ row }">
@@ -61,44 +68,24 @@ const shareColumns: TableColumn<BudgetShare>[] = [
       </template>
       <template #cell-targets="{ row }">{{ money(targets(row.category)) }}</template>
       <template #cell-left="{ row }">{{ money(row.amountMinor - targets(row.category)) }}</template>
-      <template #foot>
-        <tr class="sum">
-          <td>all</td>
-          <td class="figure">{{ money(shared) }}</td>
-          <td colspan="2" class="second">of {{ money(toSpend) }} to spend</td>
-          <td class="figure"></td>
-          <td class="figure">{{ money(toSpend - shared) }}</td>
-          <td></td>
-        </tr>
-      </template>
     </RowTable>
     <p v-if="open.length > 0" class="add second">
       Add a share for
-      <button
+      <ElButton
+        link
         v-for="c in open"
         :key="c"
-        class="word"
         @click="
           store.add('budgetShares', { category: c, amountMinor: targets(c), mark: 'even', reason: null })
         "
       >
         {{ c }}
-      </button>
+      </ElButton>
     </p>
   </section>
 </template>
 
 <style scoped>
-:deep(.of-amountMinor) {
-  width: 118px;
-}
-.sum td {
-  font-weight: 600;
-  border-bottom: 0;
-}
-.sum td.second {
-  font-weight: 400;
-}
 .add {
   display: flex;
   flex-wrap: wrap;

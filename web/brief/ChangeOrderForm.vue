@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, reactive, ref, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import DayField from '../form/DayField.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -60,18 +63,19 @@ async function send(): Promise<void> {
 
 <template>
   <form novalidate aria-label="Change order" @submit.prevent="send">
-    <div class="row-field">
-      <label for="change-way">The budget is</label>
-      <select id="change-way" v-model="form.way">
-        <option value="added">raised by</option>
-        <option value="taken">lowered by</option>
-      </select>
-    </div>
+    <ChoiceField
+      v-model="form.way"
+      label="The budget is"
+      :choices="[
+        { value: 'added', text: 'raised by' },
+        { value: 'taken', text: 'lowered by' },
+      ]"
+    />
     <PlainField v-model="form.amount" label="Amount" inputmode="decimal" figure :fault="faults.amountMinor" />
-    <PlainField v-model="form.agreedOn" label="Agreed on" type="date" :fault="faults.agreedOn" />
+    <DayField v-model="form.agreedOn" label="Agreed on" :fault="faults.agreedOn" />
     <PlainField v-model="form.agreedBy" label="Agreed by" :fault="faults.agreedBy" />
     <PlainField v-model="form.why" class="why" label="Why" :fault="faults.why" />
-    <button class="button" :disabled="busy">Enter it</button>
+    <ElButton native-type="submit" :disabled="busy">Enter it</ElButton>
     <p class="fault" role="alert">{{ message }}</p>
   </form>
 </template>
@@ -84,7 +88,7 @@ form {
   align-items: start;
   padding: 10px 0 4px;
 }
-.button {
+.el-button {
   margin-top: 20px;
   min-height: 30px;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { CHANGES } from '@bonitas/core/model/vocabulary/change'
 import type { Choices } from '../form/choices.js'
@@ -43,7 +44,7 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
   <section v-if="job">
     <div class="part-head">
       <h2>The landlord’s written consent</h2>
-      <button class="button" @click="addConsent">Add a letter</button>
+      <ElButton @click="addConsent">Add a letter</ElButton>
     </div>
     <p v-if="job.consents.length === 0" class="second">
       One entry per change the letter allows, with its date. A photo of it is added under Pictures.
@@ -76,9 +77,9 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
       <RowChoice collection="consents" :row="c" field="photoId" :choices="letters" label="Photo" />
       <RowField class="words" collection="consents" :row="c" field="words" kind="text" />
       <a v-if="c.photoId" :href="photo(c.photoId)" target="_blank" rel="noopener">see the letter</a>
-      <button class="word" aria-label="Remove the letter" @click="store.remove('consents', c.id)">
+      <ElButton link aria-label="Remove the letter" @click="store.remove('consents', c.id)">
         Remove
-      </button>
+      </ElButton>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { inScheme } from '@bonitas/core/job/inScheme'
@@ -56,7 +57,7 @@ const addWork = () =>
       <section>
         <div class="part-head">
           <h2>What must stay, what may not be touched</h2>
-          <button class="button" @click="addConstraint">Add a constraint</button>
+          <ElButton @click="addConstraint">Add a constraint</ElButton>
         </div>
         <p v-if="job.constraints.length === 0" class="second">
           A tile, a bath, a floor, a piece: it then judges everything else.
@@ -73,21 +74,21 @@ const addWork = () =>
           <RowChoice collection="constraints" :row="l" field="surface" :choices="surfaces" label="Surface" />
           <RowChoice collection="constraints" :row="l" field="pieceId" :choices="pieces" label="Piece" />
           <RowField collection="constraints" :row="l" field="why" kind="text" label="Why" />
-          <button
-            class="word"
+          <ElButton
+            link
             :aria-label="`Remove the constraint ${l.what}`"
             @click="store.remove('constraints', l.id)"
           >
             ×
-          </button>
+          </ElButton>
         </div>
       </section>
       <Consents v-if="rented || job.consents.length > 0" :surfaces="surfaces" />
       <section v-if="rented || back.length > 0">
         <div class="part-head">
           <h2>Putting back{{ job.brief.leaseEndsOn ? ` by ${dayText(job.brief.leaseEndsOn)}` : '' }}</h2>
-          <RouterLink class="button link" :to="`/jobs/${String(route.params.jobId)}/brief/putting-back`"
-            >The list, to print</RouterLink
+          <ElButton :tag="RouterLink" :to="`/jobs/${String(route.params.jobId)}/brief/putting-back`"
+            >The list, to print</ElButton
           >
         </div>
         <p class="second">
@@ -101,7 +102,7 @@ const addWork = () =>
       <section>
         <div class="part-head">
           <h2>Building work not done</h2>
-          <button class="button" @click="addWork">Add a work</button>
+          <ElButton @click="addWork">Add a work</ElButton>
         </div>
         <p v-if="job.works.length === 0" class="second">
           A half-built panel holds up everything that hangs there. Noted here it holds up the place in the
@@ -112,9 +113,7 @@ const addWork = () =>
           <RowChoice collection="works" :row="w" field="wallId" :choices="wallChoices" label="Holds up" />
           <RowField collection="works" :row="w" field="readyOn" kind="date" />
           <RowCheck collection="works" :row="w" field="done" />
-          <button class="word" :aria-label="`Remove ${w.what}`" @click="store.remove('works', w.id)">
-            ×
-          </button>
+          <ElButton link :aria-label="`Remove ${w.what}`" @click="store.remove('works', w.id)"> × </ElButton>
         </div>
         <p v-if="job.works.length > 0" class="second">
           Before sanding or lifting old paint, floor or ceiling coverings: age known? Lead and asbestos are

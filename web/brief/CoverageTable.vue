@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Cell } from '@bonitas/core/stages/brief/coverage'
 import { useJobStore } from '../job/jobStore.js'
@@ -51,7 +52,8 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
             ><span class="second sort">{{ t.kind === 'item' ? 'to buy' : t.pieceKind }}</span>
           </th>
           <td v-for="(u, c) in uses" :key="u.use.id">
-            <button
+            <ElButton
+              class="is-line cell"
               :data-cell="`${r} ${c}`"
               :class="u.cells[r]?.state"
               :aria-pressed="t.serves.includes(u.use.id)"
@@ -62,7 +64,7 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
               @keydown="walk($event, r, c)"
             >
               <i></i>
-            </button>
+            </ElButton>
           </td>
         </tr>
       </tbody>
@@ -121,16 +123,13 @@ td {
   text-align: center;
   vertical-align: middle;
 }
-button {
+.el-button.cell {
   width: 100%;
   min-width: 44px;
   height: 26px;
-  border: 0;
-  background: none;
-  display: grid;
-  place-items: center;
+  text-align: center;
 }
-button:hover {
+.el-button.cell:hover {
   background: var(--paper);
 }
 i {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { PHOTO_KINDS } from '@bonitas/core/model/vocabulary/photo'
 import RowField from '../form/RowField.vue'
-import FilePick from '../job/FilePick.vue'
+import FilePick from '../form/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -64,23 +65,23 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
               /></a>
               <figcaption>
                 {{ s.name }}
-                <button
-                  class="word"
+                <ElButton
+                  link
                   :aria-label="`Remove the picture of ${s.name}`"
                   @click="remove(s.photos[0].id)"
                 >
                   {{ armed === s.photos[0].id ? 'Gone for good: remove' : '×' }}
-                </button>
+                </ElButton>
               </figcaption>
             </template>
             <template v-else>
-              <button
+              <ElButton
                 class="empty"
                 :aria-label="`Add the before picture of ${s.name}`"
                 @click="pick('before', s.subject)"
               >
                 Add
-              </button>
+              </ElButton>
               <figcaption>{{ s.name }}</figcaption>
             </template>
           </figure>
@@ -104,7 +105,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
       <section>
         <div class="part-head">
           <h2>Inspiration</h2>
-          <button class="button" @click="pick('inspiration')">Add photos</button>
+          <ElButton @click="pick('inspiration')">Add photos</ElButton>
         </div>
         <p v-if="of('inspiration').length === 0" class="second teach">
           Photos and notes of what the client is drawn to; drop them here or choose them. What recurs in them
@@ -124,9 +125,9 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
                 bare
                 label="Note on the photo"
               />
-              <button class="word" aria-label="Remove the photo" @click="remove(p.id)">
+              <ElButton link aria-label="Remove the photo" @click="remove(p.id)">
                 {{ armed === p.id ? 'Gone for good: remove' : '×' }}
-              </button>
+              </ElButton>
             </figcaption>
           </figure>
         </div>
@@ -144,7 +145,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
       <section>
         <div class="part-head">
           <h2>Letters</h2>
-          <button class="button" @click="pick('letter')">Add a photo of a letter</button>
+          <ElButton @click="pick('letter')">Add a photo of a letter</ElButton>
         </div>
         <p v-if="of('letter').length === 0" class="second">
           The landlord’s consent, photographed; it is then named at the consent under Constraints.
@@ -163,9 +164,9 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
                 bare
                 label="Name of the letter"
               />
-              <button class="word" aria-label="Remove the letter" @click="remove(p.id)">
+              <ElButton link aria-label="Remove the letter" @click="remove(p.id)">
                 {{ armed === p.id ? 'Gone for good: remove' : '×' }}
-              </button>
+              </ElButton>
             </figcaption>
           </figure>
         </div>
@@ -207,10 +208,11 @@ img,
   display: block;
   background: var(--panel);
 }
-.empty {
+.el-button.empty {
   border: 1px dashed var(--rule-2);
+  background: var(--panel);
 }
-.empty:hover {
+.el-button.empty:hover {
   background: var(--paper);
 }
 figcaption {

@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { ROWS } from '@bonitas/core/model/registry'
 import { kindOfName } from '@bonitas/core/stages/brief/coverage'
 import { parseSize } from '@bonitas/core/stages/brief/spokenSize'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { PIECE_KINDS, VERDICTS, type PieceKind } from '@bonitas/core/model/vocabulary/piece'
+import PlainField from '../form/PlainField.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from '../measure/useWallChoices.js'
@@ -27,9 +30,14 @@ const blank = () => ({
 const draft = ref(blank())
 const faults = ref<{ name?: string; size?: string }>({})
 const asked = ref('')
-const nameField = ref<HTMLInputElement>()
+const nameField = ref<InstanceType<typeof PlainField>>()
 const kindByName = computed(() => kindOfName(draft.value.name) ?? 'other')
 const kind = computed<PieceKind>(() => draft.value.kind || kindByName.value)
+const VERDICT_CHOICES = [{ value: '', text: 'not judged' }, ...VERDICTS]
+const kindChoices = computed(() => [
+  { value: '', text: draft.value.name ? kindByName.value : 'by its name' },
+  ...PIECE_KINDS,
+])
 const walls = useWallChoices('no wall')
 
 /** A wall whose name the place speaks of. */
@@ -95,74 +103,31 @@ async function keep(): Promise<void> {
 
 <template>
   <form class="entry" novalidate aria-label="A piece that is there" @submit.prevent="keep">
-    <div class="f name">
-      <label for="piece-name">Piece</label>
-      <input
-        id="piece-name"
-        ref="nameField"
-        v-model="draft.name"
-        :data-dirty="draft.name !== ''"
-        autocomplete="off"
-        :aria-invalid="faults.name ? 'true' : undefined"
-        aria-describedby="piece-name-says"
-      />
-      <p id="piece-name-says" class="fault">{{ faults.name }}</p>
-    </div>
-    <div class="f size">
-      <label for="piece-size">Size: W, D, H</label>
-      <input
-        id="piece-size"
-        v-model="draft.size"
-        :data-dirty="draft.size !== ''"
-        autocomplete="off"
-        inputmode="text"
-        :placeholder="system === 'metric' ? '1980 900 840' : `6'6 x 35 1/2 x 33`"
-        :aria-invalid="faults.size ? 'true' : undefined"
-        aria-describedby="piece-size-says"
-      />
-      <p id="piece-size-says" class="fault">{{ faults.size }}</p>
-    </div>
-    <div class="f">
-      <label for="piece-material">Material</label>
-      <input
-        id="piece-material"
-        v-model="draft.material"
-        :data-dirty="draft.material !== ''"
-        autocomplete="off"
-      />
-    </div>
-    <div class="f">
-      <label for="piece-color">Color</label>
-      <input id="piece-color" v-model="draft.color" :data-dirty="draft.color !== ''" autocomplete="off" />
-    </div>
-    <div class="f">
-      <label for="piece-place">Where</label>
-      <input
-        id="piece-place"
-        v-model="draft.place"
-        :data-dirty="draft.place !== ''"
-        autocomplete="off"
-        list="walls-of-room"
-      />
-      <datalist id="walls-of-room">
-        <option v-for="w in walls.slice(1)" :key="w.text" :value="w.text" />
-      </datalist>
-    </div>
-    <div class="f">
-      <label for="piece-verdict">Verdict</label>
-      <select id="piece-verdict" v-model="draft.verdict">
-        <option value="">not judged</option>
-        <option v-for="v in VERDICTS" :key="v">{{ v }}</option>
-      </select>
-    </div>
-    <div class="f">
-      <label for="piece-kind">Kind</label>
-      <select id="piece-kind" v-model="draft.kind">
-        <option value="">{{ draft.name ? kindByName : 'by its name' }}</option>
-        <option v-for="k in PIECE_KINDS" :key="k">{{ k }}</option>
-      </select>
-    </div>
-    <button class="button primary">Keep</button>
+    <PlainField
+      ref="nameField"
+      v-model="draft.name"
+      class="name"
+      label="Piece"
+      :dirty="draft.name !== ''"
+      :fault="faults.name"
+    />
+    <PlainField
+      v-model="draft.size"
+      class="size"
+      label="Size: W, D, H"
+      :dirty="draft.size !== ''"
+      :placeholder="system === 'metric' ? '1980 900 840' : `6'6 x 35 1/2 x 33`"
+      :fault="faults.size"
+    />
+    <PlainField v-model="draft.material" label="Material" :dirty="draft.material !== ''" />
+    <PlainField v-model="draft.color" label="Color" :dirty="draft.color !== ''" />
+    <PlainField v-model="draft.place" label="Where" :dirty="draft.place !== ''" list="walls-of-room" />
+    <datalist id="walls-of-room">
+      <option v-for="w in walls.slice(1)" :key="w.text" :value="w.text" />
+    </datalist>
+    <ChoiceField v-model="draft.verdict" label="Verdict" :choices="VERDICT_CHOICES" />
+    <ChoiceField v-model="draft.kind" label="Kind" :choices="kindChoices" />
+    <ElButton type="primary" native-type="submit">Keep</ElButton>
   </form>
 </template>
 
@@ -177,28 +142,9 @@ async function keep(): Promise<void> {
   border-bottom: 1px solid var(--ink);
   padding: 8px 10px 6px;
 }
-.entry label {
-  display: block;
-  font-size: 13px;
-  color: var(--ink-2);
-  white-space: nowrap;
-}
-.entry .button {
-  margin-top: 19px;
+.entry .el-button {
+  margin-top: 21px;
   min-height: 30px;
-}
-.f {
-  min-width: 0;
-  position: relative;
-}
-.f .fault:not(:empty) {
-  position: absolute;
-  z-index: 5;
-  background: #fff;
-  border: 1px solid var(--stop);
-  padding: 5px 8px;
-  width: max-content;
-  max-width: 300px;
 }
 @media (width < 760px) {
   .entry {
@@ -206,15 +152,10 @@ async function keep(): Promise<void> {
   }
   .entry .name,
   .entry .size,
-  .entry .button {
+  .entry .el-button {
     grid-column: 1 / -1;
   }
-  .entry input,
-  .entry select {
-    min-height: 40px;
-    font-size: 16px;
-  }
-  .entry .button {
+  .entry .el-button {
     margin-top: 4px;
     min-height: 44px;
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import type { Piece } from '@bonitas/core/model/rows/pieces'
 import type { Stored } from '@bonitas/core/model/snapshot'
@@ -29,7 +30,7 @@ function borrow(): void {
   <div class="strip">
     <h2>
       {{ piece.name }}
-      <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
+      <ElButton link @click="store.remove('pieces', piece.id)">Remove the piece</ElButton>
     </h2>
     <RowCheck collection="pieces" :row="piece" field="sentimental" />
     <RowCheck collection="pieces" :row="piece" field="stays" label="Not to be moved" />
@@ -49,7 +50,7 @@ function borrow(): void {
     <RowField collection="pieces" :row="piece" field="originalAt" kind="text" label="Original kept at" />
     <SameThing :id="piece.id" class="all" collection="pieces" />
     <p v-if="!lent" class="all">
-      <button class="word" @click="borrow">It is borrowed and goes back</button>
+      <ElButton link @click="borrow">It is borrowed and goes back</ElButton>
     </p>
   </div>
 </template>
@@ -70,7 +71,7 @@ function borrow(): void {
   grid-column: 1 / -1;
   margin: 0;
 }
-.strip .word {
+.strip .el-button {
   font-size: 14px;
   font-weight: 400;
 }

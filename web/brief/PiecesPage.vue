@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 
 import { PIECE_KINDS, VERDICTS } from '@bonitas/core/model/vocabulary/piece'
@@ -89,7 +90,7 @@ const columns: TableColumn<Piece>[] = [
       </template>
       <template #cell-size="{ row }"><SizeField :piece="row" /></template>
       <template #cell-more="{ row }">
-        <button class="word" :aria-label="`More about ${row.name}`" @click="chosen = row.id">more</button>
+        <ElButton link :aria-label="`More about ${row.name}`" @click="chosen = row.id">more</ElButton>
       </template>
     </RowTable>
     <p v-if="coming.length > 0" class="second tally">
@@ -115,14 +116,14 @@ const columns: TableColumn<Piece>[] = [
 :deep(.of-name) {
   min-width: 128px;
 }
-:deep(td .row-choice select) {
-  min-width: 86px;
+:deep(.of-size) {
+  white-space: nowrap;
 }
 .flags {
   display: block;
   margin-top: -4px;
 }
-:deep(tr.gone .of-name input) {
+:deep(tr.gone .of-name textarea) {
   text-decoration: line-through;
 }
 </style>

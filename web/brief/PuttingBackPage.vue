@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { inScheme } from '@bonitas/core/job/inScheme'
@@ -22,7 +23,7 @@ const print = () => window.print()
 <template>
   <div v-if="job" class="sheet">
     <p class="unprinted">
-      <button class="button primary" @click="print">Print</button>
+      <ElButton type="primary" @click="print">Print</ElButton>
       <RouterLink :to="`/jobs/${String(route.params.jobId)}/brief/constraints`"
         >Back to Constraints</RouterLink
       >

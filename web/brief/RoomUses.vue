@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { USE_KINDS, USE_TIMES } from '@bonitas/core/model/vocabulary/use'
 import RowChoice from '../form/RowChoice.vue'
@@ -24,13 +25,13 @@ async function addUse(): Promise<void> {
     position: nextPosition(uses),
   })
   await nextTick()
-  const names = usesList.value?.querySelectorAll<HTMLInputElement>('.name input')
+  const names = usesList.value?.querySelectorAll<HTMLElement>('.name input, .name textarea')
   names?.[names.length - 1]?.focus()
 }
 
 /** Looks before the field does: an Enter that keeps what was typed does not also add the next. */
 function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
-  if (event.key === 'Enter' && isLast && (event.target as HTMLInputElement).dataset.dirty === 'false')
+  if (event.key === 'Enter' && isLast && (event.target as HTMLElement).dataset.dirty === 'false')
     void addUse()
 }
 
@@ -42,7 +43,7 @@ const { named } = useKindOf()
   <section v-if="job" ref="usesList">
     <div class="part-head">
       <h2>What the room must do</h2>
-      <button class="button" @click="addUse">Add a use</button>
+      <ElButton @click="addUse">Add a use</ElButton>
     </div>
     <p v-if="job.uses.length === 0" class="second teach">
       A use is one thing the room must do for the people in it: sleep one guest, read, store scores. Function
@@ -82,7 +83,7 @@ const { named } = useKindOf()
           bare
           :label="`When, ${u.name}`"
         />
-        <button class="word" :aria-label="`Remove ${u.name}`" @click="store.remove('uses', u.id)">×</button>
+        <ElButton link :aria-label="`Remove ${u.name}`" @click="store.remove('uses', u.id)">×</ElButton>
       </li>
     </ol>
     <template v-if="job.uses.length > 0">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElRadio, ElRadioGroup } from 'element-plus'
 import { computed, onMounted, shallowRef } from 'vue'
 import { SCHOOLS, TOPICS, type Topic } from '@bonitas/core/model/vocabulary/schools'
 import RowField from '../form/RowField.vue'
@@ -32,17 +33,16 @@ const settled = computed(() => TOPICS.filter((t) => chosen(t) !== null).length)
     <div class="topics">
       <fieldset v-for="t in TOPICS" :key="t">
         <legend>{{ SCHOOLS[t].title }}</legend>
-        <label class="school none">
-          <input type="radio" :name="t" :checked="chosen(t) === null" @change="choose(t, null)" />
-          <span class="second">not settled</span>
-        </label>
-        <label v-for="s in SCHOOLS[t].schools" :key="s.name" class="school">
-          <input type="radio" :name="t" :checked="chosen(t) === s.name" @change="choose(t, s.name)" />
-          <span
-            ><b>{{ s.name }}</b
-            ><span class="second">{{ s.says }}</span></span
-          >
-        </label>
+        <ElRadioGroup
+          :model-value="chosen(t) ?? ''"
+          :aria-label="SCHOOLS[t].title"
+          @change="choose(t, $event === '' ? null : String($event))"
+        >
+          <ElRadio class="none" value=""><span class="second">not settled</span></ElRadio>
+          <ElRadio v-for="s in SCHOOLS[t].schools" :key="s.name" :value="s.name">
+            <b>{{ s.name }}</b><span class="second">{{ s.says }}</span>
+          </ElRadio>
+        </ElRadioGroup>
         <p class="second">
           <template v-if="rules">{{
             rules.heardBy(t).length > 0
@@ -91,21 +91,23 @@ legend {
   font-weight: 650;
   padding: 0;
 }
-.school {
+fieldset .el-radio-group {
   display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 9px;
-  align-items: start;
+  gap: 7px;
 }
-.school.none {
+fieldset .el-radio {
+  align-items: start;
+  margin-right: 0;
+}
+fieldset .el-radio.none {
   justify-self: end;
-  grid-template-columns: 16px auto;
   margin-top: -24px;
 }
-.school input {
-  margin-top: 2px;
+fieldset .el-radio :deep(.el-radio__inner) {
+  margin-top: 1px;
 }
-.school span span {
+fieldset b,
+fieldset .el-radio .second {
   display: block;
 }
 @media (width < 760px) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElRadio, ElRadioGroup } from 'element-plus'
 import { computed } from 'vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -7,21 +8,20 @@ import { useJobStore } from '../job/jobStore.js'
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const rented = computed(() => job.value?.schools.tenure === 'rented')
+const TENURES = [null, 'owned', 'rented'] as const
+function settle(chosen: unknown): void {
+  const tenure = TENURES.find((t) => (t ?? '') === chosen)
+  if (job.value && tenure !== undefined) store.change('schools', job.value.schools.id, { tenure })
+}
 </script>
 
 <template>
   <section v-if="job">
     <h2>Tenure</h2>
-    <div class="tenure" role="radiogroup" aria-label="Tenure">
-      <label v-for="t in [null, 'owned', 'rented'] as const" :key="t ?? 'none'">
-        <input
-          type="radio"
-          name="tenure"
-          :checked="job.schools.tenure === t"
-          @change="store.change('schools', job.schools.id, { tenure: t })"
-        />
-        {{ t ?? 'not said yet' }}
-      </label>
+    <div class="tenure">
+      <ElRadioGroup :model-value="job.schools.tenure ?? ''" aria-label="Tenure" @change="settle">
+        <ElRadio v-for="t in TENURES" :key="t ?? ''" :value="t ?? ''">{{ t ?? 'not said yet' }}</ElRadio>
+      </ElRadioGroup>
       <RowField v-if="rented" collection="brief" :row="job.brief" field="leaseEndsOn" kind="date" />
       <RowField
         v-if="rented"
@@ -58,17 +58,7 @@ const rented = computed(() => job.value?.schools.tenure === 'rented')
   align-items: end;
   margin: 6px 0;
 }
-.tenure label {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-  min-height: 30px;
-}
 .tenure .row-field {
   width: 124px;
-}
-.tenure :deep(.row-field label) {
-  display: block;
-  min-height: 0;
 }
 </style>

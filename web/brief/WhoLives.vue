@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { MINDS, PERSON_KINDS } from '@bonitas/core/model/vocabulary/person'
 import { proposedHanging } from '@bonitas/core/stages/brief/household'
@@ -31,7 +32,7 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
     note: '',
   })
   await nextTick()
-  const names = peopleList.value?.querySelectorAll<HTMLInputElement>('.name input')
+  const names = peopleList.value?.querySelectorAll<HTMLElement>('.name input, .name textarea')
   names?.[names.length - 1]?.focus()
 }
 </script>
@@ -40,9 +41,9 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
   <section v-if="job" ref="peopleList">
     <div class="part-head">
       <h2>Who lives with it</h2>
-      <button class="button" @click="addPerson('adult')">Add an adult</button>
-      <button class="button" @click="addPerson('child')">Add a child</button>
-      <button class="button" @click="addPerson('dog')">Add a pet</button>
+      <ElButton @click="addPerson('adult')">Add an adult</ElButton>
+      <ElButton @click="addPerson('child')">Add a child</ElButton>
+      <ElButton @click="addPerson('dog')">Add a pet</ElButton>
     </div>
     <p v-if="job.people.length === 0" class="second teach">
       Eye heights set the hanging line; ages, pets and what to mind decide the cautions. Without them every
@@ -62,7 +63,7 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
       />
       <RowField collection="people" :row="p" field="seatedEyeMm" kind="length" label="Eyes, seated" figure />
       <RowField collection="people" :row="p" field="note" kind="text" label="Note" />
-      <button class="word" :aria-label="`Remove ${p.name}`" @click="store.remove('people', p.id)">×</button>
+      <ElButton link :aria-label="`Remove ${p.name}`" @click="store.remove('people', p.id)">×</ElButton>
       <div class="minds">
         <span class="second">To mind</span>
         <RowWords

@@ -2,7 +2,14 @@
 import { ref } from 'vue'
 
 /** Files chosen from the machine: nothing on screen, opened by whoever holds it. */
-defineProps<{ label: string; accept: string }>()
+defineProps<{
+  label: string
+  accept: string
+  /** One file at a time. */
+  single?: boolean
+  /** On a phone the camera is offered. */
+  camera?: boolean
+}>()
 const emit = defineEmits<{ picked: [files: readonly File[]] }>()
 const input = ref<HTMLInputElement>()
 defineExpose({ pick: () => input.value?.click() })
@@ -20,7 +27,8 @@ function changed(): void {
     class="visually-hidden"
     type="file"
     :accept="accept"
-    multiple
+    :multiple="!single"
+    :capture="camera ? 'environment' : undefined"
     tabindex="-1"
     :aria-label="label"
     @change="changed"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { ElInput } from 'element-plus'
+import { ref, useId } from 'vue'
+import FieldFrame from './FieldFrame.vue'
 
 /** A labeled text input with its message beside it; it checks nothing itself. */
 defineProps<{
@@ -10,41 +12,45 @@ defineProps<{
   autocomplete?: string
   inputmode?: 'text' | 'decimal' | 'numeric' | 'email'
   figure?: boolean
+  placeholder?: string
+  maxlength?: number
+  /** The id of a datalist with what is often typed here. */
+  list?: string
+  /** Typed, and kept nowhere yet. */
+  dirty?: boolean
 }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
+const input = ref<InstanceType<typeof ElInput>>()
+defineExpose({ focus: () => input.value?.focus() })
 </script>
 
 <template>
-  <div class="plain-field">
-    <label :for="id">{{ label }}</label>
-    <input
+  <FieldFrame
+    :id="id"
+    class="plain-field"
+    :label="label"
+    in-flow
+    :fault="fault"
+    :hint="fault ? undefined : hint"
+  >
+    <ElInput
       :id="id"
+      ref="input"
       v-model="model"
       :type="type ?? 'text'"
       :autocomplete="autocomplete ?? 'off'"
-      :inputmode="inputmode"
-      :class="{ right: figure }"
+      v-bind="{
+        ...(inputmode && { inputmode }),
+        ...(placeholder && { placeholder }),
+        ...(maxlength && { maxlength }),
+        ...(list && { list }),
+      }"
+      :data-dirty="dirty || undefined"
+      :validate-event="false"
+      :class="{ 'is-figure': figure }"
       :aria-invalid="fault ? 'true' : undefined"
-      :aria-describedby="fault || hint ? `${id}-says` : undefined"
+      :aria-describedby="fault ? `${id}-says` : hint ? `${id}-hint` : undefined"
     />
-    <p :id="`${id}-says`" :class="fault ? 'fault' : 'second'">{{ fault ?? hint }}</p>
-  </div>
+  </FieldFrame>
 </template>
-
-<style>
-.plain-field {
-  display: grid;
-  gap: 2px;
-}
-.plain-field label {
-  font-size: 13px;
-  color: var(--ink-2);
-}
-.plain-field input.right {
-  text-align: right;
-}
-.plain-field p:empty {
-  display: none;
-}
-</style>

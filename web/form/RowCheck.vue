@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElCheckbox } from 'element-plus'
 import { computed, useId } from 'vue'
 import type { Collection } from '@bonitas/core/model/registry'
 import type { Row } from '../job/edits.js'
@@ -18,36 +19,33 @@ const store = useJobStore()
 const id = useId()
 const row = computed(() => props.row as Row)
 const name = computed(() => props.label ?? limitsOf(props.collection, props.field).label)
-function set(event: Event): void {
-  store.change(props.collection, row.value.id, { [props.field]: (event.target as HTMLInputElement).checked })
+function set(yes: unknown): void {
+  store.change(props.collection, row.value.id, { [props.field]: yes === true })
 }
 </script>
 
 <template>
-  <div class="row-check">
-    <input :id="id" type="checkbox" :checked="row[field] === true" @change="set" />
-    <label :for="id"
-      ><span :class="{ 'visually-hidden': bare }">{{ name }}</span
-      ><span v-if="hint" class="second">{{ hint }}</span></label
-    >
-  </div>
+  <ElCheckbox
+    :id="id"
+    class="row-check"
+    :model-value="row[field] === true"
+    :validate-event="false"
+    @update:model-value="set"
+  >
+    <span :class="{ 'visually-hidden': bare }">{{ name }}</span>
+    <span v-if="hint" class="second">{{ hint }}</span>
+  </ElCheckbox>
 </template>
 
 <style>
-.row-check {
-  display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 9px;
+.row-check.el-checkbox {
   align-items: start;
   padding: 4px 0;
 }
-.row-check input {
-  margin-top: 2px;
-}
-.row-check label span {
+.row-check .el-checkbox__label > span {
   display: block;
 }
-.row-check label .visually-hidden {
+.row-check .el-checkbox__label .visually-hidden {
   position: absolute;
 }
 </style>

@@ -27,9 +27,13 @@ const field = (more: Record<string, unknown> = {}) =>
 /** Spaces that do not break are spaces. */
 const plain = (text: string) => text.replace(/\s/g, ' ')
 
+/** The message that stands open. */
+const message = () => document.querySelector('#over .fault')?.textContent ?? ''
+
 describe('a field of a row', () => {
-  test('has the label of its description, and what it holds as it is read', () => {
+  test('has the label of its description, and what it holds as it is read', async () => {
     const at = field()
+    await flushPromises()
     const input = at.find('input')
     expect(at.find('label').text()).toBe('Width')
     expect(at.find('label').attributes('for')).toBe(input.attributes('id'))
@@ -50,6 +54,7 @@ describe('a field of a row', () => {
     await input.trigger('focus')
     await input.setValue('wide')
     await input.trigger('blur')
+    await flushPromises()
     expect(input.element.value).toBe('wide')
     expect(input.attributes('aria-invalid')).toBe('true')
     const says = document.getElementById(input.attributes('aria-describedby') ?? '')?.textContent
@@ -65,7 +70,8 @@ describe('a field of a row', () => {
     await input.trigger('focus')
     await input.setValue('99 m')
     await input.trigger('keydown', { key: 'Enter' })
-    expect(plain(at.text())).toContain('20 000 mm')
+    await flushPromises()
+    expect(plain(message())).toContain('20 000 mm')
     expect(bench.sent).toEqual([])
   })
 
@@ -93,5 +99,25 @@ describe('a field of a row', () => {
     expect([plain(input.element.value), input.attributes('aria-invalid')]).toEqual(['1 200', undefined])
     await at.setProps({ row: settee })
     expect(input.element.value).toBe('wide')
+  })
+
+  test('what another wrote while this was typed is shown, and wiped by Enter only', async () => {
+    const at = field()
+    const input = at.find('input')
+    await input.trigger('focus')
+    await input.setValue('2100')
+    await at.setProps({ row: { ...settee, widthMm: 1700 } })
+    await flushPromises()
+    expect(plain(message())).toContain('became “1 700” in another place')
+    await input.trigger('blur')
+    expect([input.element.value, bench.store.snapshot!.pieces[0]!.widthMm]).toEqual(['2100', 1980])
+    await input.trigger('keydown', { key: 'Escape' })
+    await flushPromises()
+    expect([plain(input.element.value), message()]).toEqual(['1 700', ''])
+    await input.trigger('focus')
+    await input.setValue('2100')
+    await at.setProps({ row: { ...settee, widthMm: 1600 } })
+    await input.trigger('keydown', { key: 'Enter' })
+    expect(bench.store.snapshot!.pieces[0]!.widthMm).toBe(2100)
   })
 })

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, useId, watch } from 'vue'
+import { ElInput } from 'element-plus'
+import { computed, defineAsyncComponent, onMounted, ref, useId, watch } from 'vue'
 import type { Collection } from '@bonitas/core/model/registry'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { useJobStore } from '../job/jobStore.js'
 import type { Row } from '../job/edits.js'
+import FieldFrame from './FieldFrame.vue'
 import { draftOf, dropDraft, keepDraft, type DraftPlace } from './drafts.js'
 import { editText, limitsOf, readText, shownText, type FieldKind, type Locale } from './fieldText.js'
 
@@ -28,7 +30,8 @@ const props = defineProps<{
 
 const store = useJobStore()
 const id = useId()
-const input = ref<HTMLInputElement>()
+const CalendarButton = defineAsyncComponent(() => import('./CalendarButton.vue'))
+const box = ref<InstanceType<typeof ElInput>>()
 const limits = computed(() => limitsOf(props.collection, props.field))
 const name = computed(() => props.label ?? limits.value.label)
 const row = computed(() => props.row as Row)
@@ -39,6 +42,7 @@ const locale = computed<Locale>(() => {
     currency: studio?.currency ?? 'EUR',
     locale: studio?.locale ?? 'en-IE',
     system: studio?.system ?? 'metric',
+    today: store.day,
   }
 })
 const editing = ref(false)
@@ -68,24 +72,31 @@ function typed(): void {
   keepDraft(place.value, draft.value)
 }
 
+/** Another wrote something else here while this was being typed. It is shown, and not wiped unseen. */
+const metAnother = ref(false)
 // Another value comes to the row: shown where nothing is typed. What is typed stays, refused or not.
-watch(value, () => dirty.value || reset())
+watch(value, (now) => {
+  if (!dirty.value) {
+    reset()
+    return
+  }
+  metAnother.value = true
+  fault.value = `Meanwhile this became ${named(now)} in another place. Enter keeps what you typed, Esc takes that.`
+})
+function named(of: unknown): string {
+  const text = shownText(props.kind, of, locale.value)
+  return text === '' ? 'empty' : `“${text.slice(0, 80)}”`
+}
 // The field is now of another row; what was typed for the one before waits as its draft.
 watch(
   () => row.value.id,
   () => {
     dirty.value = false
+    metAnother.value = false
     reset()
     restore()
   },
 )
-
-/** The message opens to the left where the bench or panel ends before it would. */
-const opensLeft = ref(false)
-watch(fault, (text) => {
-  const edge = input.value?.closest('.bench, .panel, .strip')?.getBoundingClientRect().right ?? Infinity
-  opensLeft.value = text !== '' && (input.value?.getBoundingClientRect().left ?? 0) + 268 > edge
-})
 
 function reset(): void {
   draft.value = editing.value
@@ -93,6 +104,7 @@ function reset(): void {
     : shownText(props.kind, value.value, locale.value)
   if (dirty.value) dropDraft(place.value)
   dirty.value = false
+  metAnother.value = false
   fault.value = ''
 }
 
@@ -100,11 +112,13 @@ function enter(): void {
   editing.value = true
   if (dirty.value) return
   draft.value = editText(props.kind, value.value, locale.value)
-  void Promise.resolve().then(() => input.value?.type !== 'date' && input.value?.select())
+  void Promise.resolve().then(() => box.value?.select())
 }
 
-function keep(): boolean {
+/** @param knowing whether it is kept by Enter, with what another wrote in sight */
+function keep(knowing: boolean): boolean {
   if (!dirty.value) return true
+  if (metAnother.value && !knowing) return false
   try {
     const read = readText(props.kind, draft.value, limits.value, locale.value)
     const wrong = store.faultsOf(props.collection, { ...row.value, [props.field]: read })[props.field]
@@ -113,6 +127,7 @@ function keep(): boolean {
       return false
     }
     dirty.value = false
+    metAnother.value = false
     fault.value = ''
     dropDraft(place.value)
     store.change(props.collection, row.value.id, { [props.field]: read })
@@ -126,15 +141,23 @@ function keep(): boolean {
 
 function leave(): void {
   editing.value = false
-  if (keep()) reset()
+  if (keep(false)) reset()
 }
 
-function key(event: KeyboardEvent): void {
+/** A day chosen from the calendar is kept at once, like a choice. */
+function choose(day: string): void {
+  draft.value = day
+  typed()
+  if (keep(true)) reset()
+}
+
+function key(event: KeyboardEvent | Event): void {
+  if (!(event instanceof KeyboardEvent)) return
   if (event.key === 'Enter') {
     event.preventDefault()
-    if (keep()) {
+    if (keep(true)) {
       reset()
-      input.value?.select()
+      box.value?.select()
     }
   } else if (event.key === 'Escape' && dirty.value) {
     event.preventDefault()
@@ -145,13 +168,11 @@ function key(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div class="row-field" :class="{ bare }">
-    <label :for="id" :class="{ 'visually-hidden': bare }">{{ name }}</label>
-    <input
+  <FieldFrame :id="id" :label="name" :bare="bare" :fault="fault" :hint="warning || hint">
+    <ElInput
       :id="id"
-      ref="input"
+      ref="box"
       v-model="draft"
-      :type="kind === 'date' ? 'date' : 'text'"
       :inputmode="
         kind === 'money' || kind === 'percent' || kind === 'real'
           ? 'decimal'
@@ -160,7 +181,11 @@ function key(event: KeyboardEvent): void {
             : 'text'
       "
       autocomplete="off"
-      :class="{ right: figure }"
+      :validate-event="false"
+      :type="bare && kind === 'text' ? 'textarea' : 'text'"
+      :rows="1"
+      :class="{ 'is-figure': figure, 'is-bare': bare }"
+      :aria-label="bare ? name : undefined"
       :data-dirty="dirty"
       :data-length="kind === 'length' ? '' : undefined"
       :aria-invalid="fault ? 'true' : undefined"
@@ -169,68 +194,15 @@ function key(event: KeyboardEvent): void {
       @input="typed"
       @blur="leave"
       @keydown="key"
-    />
-    <p v-if="warning || hint" :id="`${id}-hint`" class="second">{{ warning || hint }}</p>
-    <p v-if="fault" :id="`${id}-says`" class="fault" :class="{ left: opensLeft }">{{ fault }}</p>
-  </div>
+    >
+      <template v-if="kind === 'date'" #suffix>
+        <CalendarButton
+          :day="typeof value === 'string' ? value : ''"
+          :label="name"
+          :locale="locale.locale"
+          @choose="choose"
+        />
+      </template>
+    </ElInput>
+  </FieldFrame>
 </template>
-
-<style>
-.row-field {
-  display: grid;
-  gap: 2px;
-  align-content: start;
-}
-.row-field label,
-.row-choice label {
-  font-size: 13px;
-  color: var(--ink-2);
-}
-.row-field input.right {
-  text-align: right;
-}
-/* A message lies over what is below it: a field that is left must not move the button that is being pressed. */
-.row-field {
-  position: relative;
-}
-.row-field .fault {
-  position: absolute;
-  top: 100%;
-  left: 0;
-  min-width: 100%;
-  width: max-content;
-  max-width: 260px;
-  z-index: 5;
-  padding: 5px 8px;
-  background: #fff;
-  border: 1px solid var(--stop);
-  text-align: left;
-  white-space: normal;
-}
-.row-field .fault.left {
-  left: auto;
-  right: 0;
-}
-.row-field .fault:empty {
-  display: none;
-}
-.row-field.bare input {
-  border-color: transparent;
-  background: transparent;
-  min-height: 28px;
-  padding: 2px 5px;
-  margin-left: -6px;
-  width: calc(100% + 6px);
-}
-.row-field.bare input.right {
-  margin: 0 -6px 0 0;
-}
-.row-field.bare input:hover,
-.row-field.bare input:focus {
-  border-color: var(--rule-2);
-  background: var(--paper);
-}
-.row-field.bare input[aria-invalid='true'] {
-  border-color: var(--stop);
-}
-</style>

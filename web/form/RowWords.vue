@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Collection } from '@bonitas/core/model/registry'
 import type { Row } from '../job/edits.js'
@@ -23,9 +24,15 @@ function toggle(word: string): void {
 
 <template>
   <span class="row-words" role="group" :aria-label="label">
-    <button v-for="c in choices" :key="c" type="button" :aria-pressed="chosen.includes(c)" @click="toggle(c)">
+    <ElButton
+      v-for="c in choices"
+      :key="c"
+      size="small"
+      :aria-pressed="chosen.includes(c)"
+      @click="toggle(c)"
+    >
       {{ c }}
-    </button>
+    </ElButton>
   </span>
 </template>
 
@@ -34,17 +41,5 @@ function toggle(word: string): void {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 6px;
-}
-.row-words button {
-  border: 1px solid var(--rule-2);
-  background: none;
-  padding: 1px 7px;
-  min-height: 24px;
-  font-size: 13px;
-}
-.row-words button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--paper);
-  border-color: var(--ink);
 }
 </style>

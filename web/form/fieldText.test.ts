@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { editText, limitsOf, readText, shownText, type Locale } from './fieldText.js'
 
-const metric: Locale = { currency: 'EUR', locale: 'en-IE', system: 'metric' }
-const imperial: Locale = { currency: 'USD', locale: 'en-US', system: 'imperial' }
+const metric: Locale = { currency: 'EUR', locale: 'en-IE', system: 'metric', today: '2026-03-10' }
+const imperial: Locale = { currency: 'USD', locale: 'en-US', system: 'imperial', today: '2026-03-10' }
 
 describe('limits come from the schema', () => {
   test.each([
@@ -23,6 +23,8 @@ describe('what a field shows, while at rest and while edited', () => {
     ['percent', 85_000, metric, '8.5', '8.5'],
     ['text', 'Varga', metric, 'Varga', 'Varga'],
     ['whole', null, metric, '', ''],
+    ['date', '2026-03-14', metric, '14/03/2026', '14/03/2026'],
+    ['date', '2026-03-14', imperial, '03/14/2026', '03/14/2026'],
   ] as const)('%s %s', (kind, value, locale, shown, edited) => {
     expect([shownText(kind, value, locale), editText(kind, value, locale)]).toEqual([shown, edited])
   })
@@ -44,6 +46,9 @@ describe('what is typed', () => {
     ['weight', '7.5', limitsOf('items', 'weightG'), imperial, 3402],
     ['weight', '850 g', limitsOf('items', 'weightG'), imperial, 850],
     ['whole', '12', limitsOf('items', 'quantity'), metric, 12],
+    ['date', '14.3.', limitsOf('brief', 'installOn'), metric, '2026-03-14'],
+    ['date', '3/9', limitsOf('brief', 'installOn'), imperial, '2027-03-09'],
+    ['date', '', limitsOf('brief', 'installOn'), metric, null],
     ['text', '  Rug  ', limitsOf('items', 'name'), metric, 'Rug'],
   ] as const)('%s "%s"', (kind, text, limits, locale, value) =>
     expect(readText(kind, text, limits, locale)).toBe(value),

@@ -4,6 +4,7 @@ import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
+import { dayFigures, readDay } from '@bonitas/core/kernel/units/readDay'
 import { bearingText, readBearing, readTurn, turnText } from './turn.js'
 import { readWeight, weightText } from '@bonitas/core/kernel/units/weight'
 import { lengthText, mmText, readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
@@ -16,6 +17,8 @@ export interface Locale {
   readonly currency: string
   readonly locale: string
   readonly system: UnitSystem
+  /** The ISO day it is where the studio is. */
+  readonly today: string
 }
 
 export interface Limits {
@@ -56,6 +59,7 @@ export function limitsOf(collection: Collection, field: string): Limits {
 /** A stored value as the field shows it at rest. */
 export function shownText(kind: FieldKind, value: unknown, { currency, system, locale }: Locale): string {
   if (value === null || value === undefined) return ''
+  if (kind === 'date' && typeof value === 'string') return dayFigures(value, locale)
   if (typeof value === 'string') return value
   if (typeof value !== 'number') return ''
   if (kind === 'money') return moneyText(value, currency, locale)
@@ -81,7 +85,7 @@ export function editText(kind: FieldKind, value: unknown, locale: Locale): strin
  */
 export function readText(kind: FieldKind, text: string, limits: Limits, locale: Locale): unknown {
   const { label, min, max, nullable } = limits
-  if (kind === 'text') return text.trim()
+  if (kind === 'text') return text.replace(/\s*\n\s*/g, ' ').trim()
   if (text.trim() === '' && nullable) return null
   if (kind === 'money') return parseMoney(text, locale.currency, label)
   if (kind === 'percent') return parsePercent(text, label, max / 10_000)
@@ -89,7 +93,7 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
   if (kind === 'turn') return readTurn(text)
   if (kind === 'bearing') return readBearing(text, label)
   if (kind === 'weight') return readWeight(text, limits, locale.system)
-  if (kind === 'date') return text === '' ? null : text
+  if (kind === 'date') return text.trim() === '' ? null : readDay(text, locale.locale, locale.today, label)
   const number = Number(text.replace(',', '.').replace(/\s/g, ''))
   if (
     text.trim() === '' ||

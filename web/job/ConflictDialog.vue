@@ -21,6 +21,7 @@ const locale = computed(() => {
     currency: studio?.currency ?? 'EUR',
     locale: studio?.locale ?? 'en-IE',
     system: studio?.system ?? 'metric',
+    today: store.day,
   }
 })
 

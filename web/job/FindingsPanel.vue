@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
@@ -91,7 +92,7 @@ function begin(finding: JudgedFinding): void {
       </h2>
       <template v-if="f.accepted">
         <p>Accepted: {{ f.accepted.reason }}</p>
-        <button class="word" @click="store.remove('acceptances', f.accepted.id)">Open again</button>
+        <ElButton link @click="store.remove('acceptances', f.accepted.id)">Open again</ElButton>
       </template>
       <template v-else>
         <p>
@@ -99,16 +100,16 @@ function begin(finding: JudgedFinding): void {
           <template v-if="f.school"> School: {{ f.school }}.</template>
         </p>
         <p class="fixes">
-          <button v-for="m in f.fixes" :key="m.label" class="word" @click="store.applyFix(m)">
+          <ElButton link v-for="m in f.fixes" :key="m.label" @click="store.applyFix(m)">
             {{ m.label }}
-          </button>
+          </ElButton>
           <RouterLink
             v-if="replaceable(f)"
             class="word"
             :to="`/jobs/${store.snapshot?.brief.id}/palette/samples?instead=${replaceable(f)}`"
             >Find one in the library that agrees</RouterLink
           >
-          <button v-if="accepting !== f.key" class="word" @click="begin(f)">Accept with a reason</button>
+          <ElButton link v-if="accepting !== f.key" @click="begin(f)">Accept with a reason</ElButton>
         </p>
         <form
           v-if="accepting === f.key"
@@ -117,13 +118,13 @@ function begin(finding: JudgedFinding): void {
           @keydown.esc.stop="accepting = ''"
         >
           <PlainField v-model="reason" label="Reason" :fault="fault || undefined" />
-          <button class="button">Accept</button>
+          <ElButton native-type="submit">Accept</ElButton>
         </form>
       </template>
     </article>
-    <button v-if="findings.length > shown.length" class="word" @click="all = true">
+    <ElButton link v-if="findings.length > shown.length" @click="all = true">
       Show {{ findings.length - shown.length }} more
-    </button>
+    </ElButton>
     <p v-if="findings.length === 0 && store.findings" class="second">
       {{ quiet ?? 'Nothing to look at here.' }}
     </p>

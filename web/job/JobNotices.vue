@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { RouterLink, useRoute } from 'vue-router'
 import { useJobStore } from './jobStore.js'
 
@@ -15,7 +16,7 @@ const reloadPage = () => window.location.reload()
       <b>The server is gone.</b> {{ store.waiting }}
       {{ store.waiting === 1 ? 'change waits' : 'changes wait' }} in this browser and will be sent when it is
       back. You can go on working.
-      <button class="word" @click="store.nudge">Try now</button>
+      <ElButton link @click="store.nudge">Try now</ElButton>
     </div>
     <div v-if="store.signedOut" class="notice" role="alert">
       <b>Your session has ended.</b> What you changed is kept here.
@@ -29,11 +30,11 @@ const reloadPage = () => window.location.reload()
     </div>
     <div v-if="store.outdated" class="notice" role="status">
       <b>The program was renewed.</b> Load this page anew to go on with it; nothing is lost.
-      <button class="word" @click="reloadPage">Load anew</button>
+      <ElButton link @click="reloadPage">Load anew</ElButton>
     </div>
     <div v-if="store.refusal" class="notice" role="alert">
       <b>Not saved.</b> {{ store.refusal }}
-      <button class="word" @click="store.refusal = ''">Close</button>
+      <ElButton link @click="store.refusal = ''">Close</ElButton>
     </div>
   </div>
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { ApiProblem } from '../api/http.js'
-import '../styles/element.css'
 import { stageKeys, typing } from './keys.js'
 import { useJobStore } from './jobStore.js'
 import JobHead from './JobHead.vue'
@@ -79,7 +79,7 @@ function keys(event: KeyboardEvent): void {
   const command = event.ctrlKey || event.metaKey
   if (command && (event.key === 'z' || event.key === 'Z' || event.key === 'y')) {
     // Inside a field that is being typed in, the browser's own undo belongs to the field.
-    const field = event.target instanceof HTMLInputElement && event.target.dataset.dirty === 'true'
+    const field = event.target instanceof HTMLElement && event.target.dataset.dirty === 'true'
     if (field) return
     event.preventDefault()
     if (event.key === 'y' || event.shiftKey) store.redo()
@@ -138,9 +138,7 @@ onBeforeUnmount(() => {
     <template v-if="failure">
       <h1>This job cannot be opened</h1>
       <p>{{ failure }}</p>
-      <p>
-        <button class="button" @click="load">Try again</button> <RouterLink to="/jobs">All jobs</RouterLink>
-      </p>
+      <p><ElButton @click="load">Try again</ElButton> <RouterLink to="/jobs">All jobs</RouterLink></p>
     </template>
     <p v-else class="second">Opening …</p>
   </div>

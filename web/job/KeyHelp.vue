@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog } from 'element-plus'
 
 /** The keys of this screen. */
 defineProps<{ own: readonly (readonly [string, string])[] }>()
@@ -25,7 +25,7 @@ const ALL: readonly (readonly [string, string])[] = [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-    <button class="button" @click="open = false">Close</button>
+    <ElButton @click="open = false">Close</ElButton>
   </ElDialog>
 </template>
 

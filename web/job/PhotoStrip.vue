@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useJobStore } from './jobStore.js'
 import { useConfirm } from './useConfirm.js'
@@ -20,9 +21,9 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
         >
         <img v-else :src="`${address(p.id)}?size=small`" :alt="`${of}, photo ${n + 1}`" loading="lazy" />
       </a>
-      <button class="word" :aria-label="`Remove photo ${n + 1} of ${of}`" @click="remove(p.id)">
+      <ElButton link :aria-label="`Remove photo ${n + 1} of ${of}`" @click="remove(p.id)">
         {{ armed === p.id ? 'Gone for good' : '×' }}
-      </button>
+      </ElButton>
     </li>
   </ul>
 </template>

@@ -1,9 +1,9 @@
-import { enableAutoUnmount, mount, RouterLinkStub } from '@vue/test-utils'
+import { enableAutoUnmount, flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { afterEach, describe, expect, test, vi } from 'vitest'
 import { emptyJob, itemWith, pieceWith } from '@bonitas/core/examples/emptyJob'
 import { options } from '@bonitas/core/model/rows/options'
 import { loans } from '@bonitas/core/model/rows/loans'
-import { onBench } from '../testing/bench.js'
+import { linesOf, onBench } from '../testing/bench.js'
 import SameThing from './SameThing.vue'
 
 enableAutoUnmount(afterEach)
@@ -27,7 +27,11 @@ const job = () =>
     ],
   })
 const at = (collection: 'pieces' | 'items' | 'options' | 'loans', id: string) =>
-  mount(SameThing, { props: { collection, id }, global: { stubs: { RouterLink: RouterLinkStub } } })
+  mount(SameThing, {
+    props: { collection, id },
+    global: { stubs: { RouterLink: RouterLinkStub } },
+    attachTo: document.body,
+  })
 
 describe('where the facts of a thing come from', () => {
   test('the size of a piece: from the option, its own when it is given one, and back', async () => {
@@ -35,10 +39,10 @@ describe('where the facts of a thing come from', () => {
     const shown = at('pieces', 'p')
     expect(shown.text()).toContain('Its size is that of Long')
     expect(store.snapshot!.pieces[0]!.widthMm).toBe(2300)
-    await shown.find('button').trigger('click')
+    await shown.find('button.el-button').trigger('click')
     expect(store.snapshot!.pieces[0]).toMatchObject({ ownSize: true, widthMm: 1900 })
     expect(shown.text()).toContain('Its size is its own')
-    await shown.find('button').trigger('click')
+    await shown.find('button.el-button').trigger('click')
     expect(store.snapshot!.pieces[0]).toMatchObject({ ownSize: false, widthMm: 2300 })
     await vi.waitFor(() => expect(sent.length).toBeGreaterThan(0))
   })
@@ -47,14 +51,13 @@ describe('where the facts of a thing come from', () => {
     const { store } = await onBench(job())
     const drawn = at('items', 'i')
     expect(drawn.text()).toContain('Drawn as Settee')
-    await drawn.find('button').trigger('click')
+    await drawn.find('button.el-button').trigger('click')
     expect(store.snapshot!.pieces[0]!.itemId).toBeNull()
     const free = at('items', 'j')
-    const select = free.find('select')
-    const names = select.findAll('option').map((o) => o.text())
-    expect(names).toEqual(['not drawn', 'Settee', 'Lamp'])
-    select.element.selectedIndex = 2
-    await select.trigger('change')
+    const lines = await linesOf(free.find('[role="combobox"]'))
+    expect(lines.map((l) => l.textContent)).toEqual(['not drawn', 'Settee', 'Lamp'])
+    lines[2]!.click()
+    await flushPromises()
     expect(store.snapshot!.pieces.find((p) => p.id === 'q')!.itemId).toBe('j')
   })
 

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { ownedPiece, pieceOfItems, sizeSource } from '@bonitas/core/model/oneThing'
 import { dayText } from '@bonitas/core/kernel/units/days'
+import FieldFrame from '../form/FieldFrame.vue'
+import ChoiceBox from '../form/ChoiceBox.vue'
 import RowChoice from '../form/RowChoice.vue'
 import { useJobStore } from './jobStore.js'
 
@@ -44,8 +47,7 @@ const drawChoices = computed(() => [
   { value: null, text: 'not drawn' },
   ...free.value.map((p) => ({ value: p.id, text: p.name })),
 ])
-function choosePiece(event: Event): void {
-  const chosenPiece = drawChoices.value[(event.target as HTMLSelectElement).selectedIndex]?.value
+function choosePiece(chosenPiece: string | null): void {
   if (chosenPiece) store.change('pieces', chosenPiece, { itemId: props.id })
 }
 </script>
@@ -65,15 +67,15 @@ function choosePiece(event: Event): void {
         <template v-if="size">
           Its size is that of {{ size.name }},
           <RouterLink :to="jobPath(`source?item=${size.itemId}`)">chosen in Source</RouterLink>.
-          <button class="word" @click="store.change('pieces', piece.id, { ownSize: true })">
+          <ElButton link @click="store.change('pieces', piece.id, { ownSize: true })">
             Give it a size of its own
-          </button>
+          </ElButton>
         </template>
         <template v-else-if="chosen && piece.ownSize">
           Its size is its own.
-          <button class="word" @click="store.change('pieces', piece.id, { ownSize: false })">
+          <ElButton link @click="store.change('pieces', piece.id, { ownSize: false })">
             Take that of {{ chosen.name }}
-          </button>
+          </ElButton>
         </template>
         <template v-if="ownedFor">
           Owned, an option in
@@ -92,18 +94,19 @@ function choosePiece(event: Event): void {
         Drawn as {{ drawn.name }}, which holds its kind, fixing, weight, wall, uses and where the original is:
         changing them here changes the piece.
         <RouterLink :to="jobPath(`palette?row=${drawn.id}`)">To the piece</RouterLink>.
-        <button class="word" @click="store.change('pieces', drawn.id, { itemId: null })">
+        <ElButton link @click="store.change('pieces', drawn.id, { itemId: null })">
           It is another thing
-        </button>
+        </ElButton>
       </p>
-      <div v-else-if="free.length > 0" class="row-field row-choice">
-        <label :for="`drawn-${id}`">Drawn as</label>
-        <select :id="`drawn-${id}`" @change="choosePiece">
-          <option v-for="c in drawChoices" :key="String(c.value)" :selected="c.value === null">
-            {{ c.text }}
-          </option>
-        </select>
-      </div>
+      <FieldFrame v-else-if="free.length > 0" :id="`drawn-${id}`" label="Drawn as">
+        <ChoiceBox
+          :id="`drawn-${id}`"
+          label="Drawn as"
+          :value="null"
+          :choices="drawChoices"
+          @choose="choosePiece"
+        />
+      </FieldFrame>
     </template>
     <RowChoice
       v-else

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { useJobStore } from './jobStore.js'
@@ -38,9 +39,9 @@ const redoTitle = computed(() =>
     <div class="foot">
       <RouterLink to="/jobs" class="second">All jobs</RouterLink>
       <div>
-        <button class="word" :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">Undo</button>
-        <button class="word" :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">Redo</button>
-        <button class="word" @click="emit('keys')">Keys</button>
+        <ElButton link :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">Undo</ElButton>
+        <ElButton link :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">Redo</ElButton>
+        <ElButton link @click="emit('keys')">Keys</ElButton>
       </div>
       <p class="second said" role="status">{{ store.said }}</p>
       <p class="second" role="status">
@@ -127,7 +128,7 @@ nav b {
     white-space: nowrap;
   }
   .foot > a,
-  .foot .word:last-child {
+  .foot .el-button:last-child {
     display: none;
   }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import type { Upload } from './useUploads.js'
 
 /** Files on their way, and those that did not get through, each with its reason. */
@@ -10,8 +11,8 @@ const emit = defineEmits<{ again: [upload: Upload]; forget: [id: string] }>()
   <ul v-if="waiting.length > 0" class="waiting" role="status">
     <li v-for="w in waiting" :key="w.id" :class="{ failed: w.failed }">
       <b>{{ w.file.name }}</b> {{ w.says }}
-      <button v-if="w.failed" class="word" @click="emit('again', w)">Send again</button>
-      <button v-if="w.failed" class="word" @click="emit('forget', w.id)">Leave it</button>
+      <ElButton link v-if="w.failed" @click="emit('again', w)">Send again</ElButton>
+      <ElButton link v-if="w.failed" @click="emit('forget', w.id)">Leave it</ElButton>
     </li>
   </ul>
 </template>

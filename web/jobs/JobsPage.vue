@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { JobLine } from '@bonitas/core/job/jobLine'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
+import FileButton from '../form/FileButton.vue'
 import { request } from '../api/http.js'
 import MembersPanel from './MembersPanel.vue'
 import NewJob from './NewJob.vue'
@@ -37,11 +39,7 @@ function parts(job: JobLine) {
   }))
 }
 
-async function takeIn(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function takeIn(file: File): Promise<void> {
   message.value = ''
   try {
     if (file.size > 20_000_000)
@@ -70,21 +68,15 @@ async function signOut(): Promise<void> {
     <header>
       <p class="wide">{{ session.visitor?.studio.name }}</p>
       <p class="second">
-        {{ session.visitor?.member.name }} · <button class="word" @click="signOut">Sign out</button>
+        {{ session.visitor?.member.name }} · <ElButton link @click="signOut">Sign out</ElButton>
       </p>
     </header>
     <main>
       <div class="head">
         <h1>Jobs</h1>
         <div>
-          <label class="button file"
-            >Import a job<input
-              type="file"
-              accept="application/json,.json"
-              class="visually-hidden"
-              @change="takeIn"
-          /></label>
-          <button class="button primary" @click="adding = !adding">New job</button>
+          <FileButton label="Import a job" accept="application/json,.json" @picked="takeIn" />
+          <ElButton type="primary" @click="adding = !adding">New job</ElButton>
         </div>
       </div>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { onMounted, reactive, ref, shallowRef } from 'vue'
 import { ApiProblem, request } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
@@ -44,14 +45,13 @@ async function add(): Promise<void> {
   <section aria-labelledby="members-head">
     <div class="head">
       <h2 id="members-head">Members</h2>
-      <button
+      <ElButton
         v-if="session.visitor?.member.role === 'owner'"
-        class="button"
         :aria-expanded="adding"
         @click="adding = !adding"
       >
         Add an assistant
-      </button>
+      </ElButton>
     </div>
     <form v-if="adding" novalidate @submit.prevent="add">
       <PlainField v-model="form.name" label="Name" :fault="faults.name" />
@@ -69,7 +69,7 @@ async function add(): Promise<void> {
         autocomplete="new-password"
         :fault="faults.password"
       />
-      <button class="button primary">Add</button>
+      <ElButton type="primary" native-type="submit">Add</ElButton>
     </form>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
     <ul>
@@ -99,7 +99,7 @@ form {
   gap: 12px;
   align-items: start;
 }
-form > button {
+form > .el-button {
   margin-top: 21px;
 }
 li {

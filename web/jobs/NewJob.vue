@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
@@ -43,7 +44,7 @@ async function open(): Promise<void> {
     <PlainField v-model="form.clientName" label="Client" :fault="faults.clientName" />
     <PlainField v-model="form.roomName" label="Room" :fault="faults.roomName" />
     <PlainField v-model="form.agreed" label="Agreed budget" inputmode="decimal" :fault="faults.agreedMinor" />
-    <button class="button primary">Open the job</button>
+    <ElButton type="primary" native-type="submit">Open the job</ElButton>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
   </form>
 </template>
@@ -57,7 +58,7 @@ form {
   gap: 14px;
   align-items: start;
 }
-form > button {
+form > .el-button {
   margin-top: 21px;
   min-height: 30px;
 }

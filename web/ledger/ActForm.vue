@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, reactive, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { MEANS } from '@bonitas/core/model/vocabulary/ledger'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import DayField from '../form/DayField.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -46,7 +49,9 @@ function begin(): void {
   form.expectedOn = props.act.expectedOn ?? ''
   form.note = props.act.note ?? ''
   form.more = Object.fromEntries((props.act.more ?? []).map((m) => [m.field, m.value ?? '']))
-  void Promise.resolve().then(() => root.value?.querySelector<HTMLElement>('input, select')?.focus())
+  void Promise.resolve().then(() =>
+    root.value?.querySelector<HTMLElement>('input, [role="combobox"]')?.focus(),
+  )
 }
 
 // A changed form is another act. The same form sent again is the same act.
@@ -156,37 +161,43 @@ const over = computed(() => {
       :fault="fault('quantity')"
       :hint="`at most ${act.quantity}`"
     />
-    <PlainField v-model="form.day" label="Date" type="date" :fault="fault(act.dayField)" />
-    <PlainField
+    <DayField v-model="form.day" label="Date" :fault="fault(act.dayField)" />
+    <DayField
       v-if="act.expectedOn !== undefined"
       v-model="form.expectedOn"
       label="Expected on"
-      type="date"
       :fault="fault('expectedOn')"
       hint="may stay empty"
     />
-    <div v-if="act.means" class="row-field">
-      <label :for="`${id}m`">Paid by</label>
-      <select :id="`${id}m`" v-model="form.means">
-        <option v-for="m in MEANS" :key="m">{{ m }}</option>
-      </select>
-    </div>
+    <ChoiceField v-if="act.means" v-model="form.means" label="Paid by" :choices="MEANS" />
     <template v-for="m in more" :key="m.field">
-      <div v-if="m.kind === 'choice'" class="row-field">
-        <label :for="id + m.field">{{ m.label }}</label>
-        <select :id="id + m.field" v-model="form.more[m.field]">
-          <option v-for="c in m.choices" :key="c.value" :value="c.value">{{ c.text }}</option>
-        </select>
-        <p v-if="fault(m.field)" class="fault">{{ fault(m.field) }}</p>
-      </div>
-      <label v-else-if="m.kind === 'check'" class="check">
-        <input v-model="form.more[m.field]" type="checkbox" true-value="yes" false-value="" /> {{ m.label }}
-      </label>
+      <ChoiceField
+        v-if="m.kind === 'choice'"
+        :model-value="form.more[m.field] ?? ''"
+        :label="m.label"
+        :choices="m.choices ?? []"
+        :fault="fault(m.field)"
+        @update:model-value="form.more[m.field] = $event"
+      />
+      <ElCheckbox
+        v-else-if="m.kind === 'check'"
+        :model-value="form.more[m.field] === 'yes'"
+        @update:model-value="form.more[m.field] = $event === true ? 'yes' : ''"
+      >
+        {{ m.label }}
+      </ElCheckbox>
+      <DayField
+        v-else-if="m.kind === 'date'"
+        :model-value="form.more[m.field] ?? ''"
+        :label="m.label"
+        :hint="m.hint"
+        :fault="fault(m.field)"
+        @update:model-value="(v: string) => (form.more[m.field] = v)"
+      />
       <PlainField
         v-else
         :model-value="form.more[m.field] ?? ''"
         :label="m.label"
-        :type="m.kind === 'date' ? 'date' : 'text'"
         :figure="m.kind === 'money'"
         :hint="m.hint"
         :fault="fault(m.field)"
@@ -201,8 +212,8 @@ const over = computed(() => {
     />
     <p class="fault" role="alert">{{ message }}</p>
     <div class="buttons">
-      <button class="button primary" :disabled="busy">{{ act.button }}</button>
-      <button type="button" class="button" @click="emit('close')">Close</button>
+      <ElButton type="primary" native-type="submit" :disabled="busy">{{ act.button }}</ElButton>
+      <ElButton @click="emit('close')">Close</ElButton>
     </div>
   </form>
 </template>
@@ -214,11 +225,6 @@ const over = computed(() => {
   padding: 12px 14px;
   display: grid;
   gap: 9px;
-}
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: center;
 }
 .buttons {
   display: flex;

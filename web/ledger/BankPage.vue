@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
 import { enteredOf, expectedOf } from '@bonitas/core/job/bankSide'
 import { proposeMatches } from '@bonitas/core/stages/ledger/bank/proposeMatches'
 import { readStatement, type BankLine, type Statement } from '@bonitas/core/stages/ledger/bank/readStatement'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
+import ChoiceField from '../form/ChoiceField.vue'
+import FileButton from '../form/FileButton.vue'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -20,11 +23,7 @@ const day = (iso: string) => dayText(iso, store.day)
 const statement = shallowRef<Statement>()
 const fileName = ref('')
 const trouble = ref('')
-async function open(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function open(file: File): Promise<void> {
   trouble.value = ''
   statement.value = undefined
   fileName.value = file.name
@@ -53,6 +52,15 @@ const choices = (p: (typeof proposals.value)[number]) => {
   const first = p.matches.map((m) => m.expected)
   const others = expected.value.filter((x) => x.kind === kind && !first.some((f) => f.id === x.id))
   return { first, others: others.filter((x) => x.openMinor >= Math.abs(p.line.amountMinor)) }
+}
+/** What a line can be for: what fits it first, then all else that is open and large enough. */
+const lines = (p: (typeof proposals.value)[number]) => {
+  const { first, others } = choices(p)
+  return [
+    ...(first.length === 0 ? [{ value: '', text: 'nothing open fits' }] : []),
+    ...first.map((x) => ({ value: x.id, text: `${x.name}, ${column(x.openMinor)} open` })),
+    ...others.map((x) => ({ value: x.id, text: `otherwise: ${x.name}, ${column(x.openMinor)} open` })),
+  ]
 }
 const chosen = (p: (typeof proposals.value)[number]) =>
   picked.value[p.line.key] ?? p.matches[0]?.expected.id ?? ''
@@ -101,13 +109,7 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
     <template #head><StageTabs stage="ledger" /></template>
     <div class="bank">
       <p>
-        <label class="button file"
-          >Open a statement, CSV<input
-            type="file"
-            accept=".csv,text/csv"
-            class="visually-hidden"
-            @change="open"
-        /></label>
+        <FileButton label="Open a statement, CSV" accept=".csv,text/csv" @picked="open" />
         <span v-if="statement" class="second" role="status"
           >{{ fileName }}: {{ statement.lines.length }} lines read, {{ waiting.length }} waiting,
           {{ known.length }} in the ledger already</span
@@ -127,36 +129,24 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
           >
         </div>
         <div class="match">
-          <label class="visually-hidden" :for="`m${p.line.row}`">What line {{ p.line.row }} is for</label>
-          <select
-            :id="`m${p.line.row}`"
-            :value="chosen(p)"
-            @change="picked[p.line.key] = ($event.target as HTMLSelectElement).value"
-          >
-            <option v-if="p.matches.length === 0" value="">nothing open fits</option>
-            <option v-for="x in choices(p).first" :key="x.id" :value="x.id">
-              {{ x.name }}, {{ column(x.openMinor) }} open
-            </option>
-            <option v-for="x in choices(p).others" :key="x.id" :value="x.id">
-              otherwise: {{ x.name }}, {{ column(x.openMinor) }} open
-            </option>
-          </select>
-          <button
-            class="button"
-            :class="{ primary: p.matches.length > 0 }"
+          <ChoiceField
+            quiet
+            :model-value="chosen(p)"
+            :label="`What line ${p.line.row} is for`"
+            :choices="lines(p)"
+            @update:model-value="picked[p.line.key] = $event"
+          />
+          <ElButton
+            :type="p.matches.length > 0 ? 'primary' : 'default'"
             :disabled="chosen(p) === '' || busy !== ''"
             :aria-label="`Confirm line ${p.line.row}`"
             @click="confirm(p)"
           >
             Confirm
-          </button>
-          <button
-            class="word"
-            :aria-label="`Line ${p.line.row} is not of this job`"
-            @click="setAside(p.line.key)"
-          >
+          </ElButton>
+          <ElButton link :aria-label="`Line ${p.line.row} is not of this job`" @click="setAside(p.line.key)">
             Not of this job
-          </button>
+          </ElButton>
         </div>
         <p v-if="p.matches[0] && chosen(p) === p.matches[0].expected.id" class="second">
           {{ p.matches[0].because.join(' · ') }}

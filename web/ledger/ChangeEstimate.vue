@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/fixing'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { changeEstimate } from '@bonitas/core/stages/ledger/changeEstimate'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
+import FoldPart from '../form/FoldPart.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 
@@ -64,8 +66,8 @@ function propose(): void {
 </script>
 
 <template>
-  <details v-if="look.lines.some((l) => l.what === 'stays' || l.what === 'goes')" class="look">
-    <summary><h2>What a change would cost</h2></summary>
+  <FoldPart v-if="look.lines.some((l) => l.what === 'stays' || l.what === 'goes')" class="look">
+    <template #title><h2>What a change would cost</h2></template>
     <p class="second">
       Untick what goes, and what is not part of it. What stays costs nothing again; what is still open counts
       at its target; the first look keeps its own total.
@@ -82,9 +84,7 @@ function propose(): void {
       <tbody>
         <tr v-for="l in look.lines" :key="l.id">
           <th scope="row">
-            <label>
-              <input type="checkbox" :checked="!unticked.has(l.id)" @change="tick(l.id)" /> {{ l.name }}
-            </label>
+            <ElCheckbox :model-value="!unticked.has(l.id)" @change="tick(l.id)">{{ l.name }}</ElCheckbox>
           </th>
           <td class="figure">{{ l.what === 'stays' || l.what === 'goes' ? column(l.firstMinor) : '' }}</td>
           <td class="figure">{{ column(l.costMinor) }}</td>
@@ -110,10 +110,10 @@ function propose(): void {
       Taking off {{ look.unfixed.join(' and ') }} leaves a mark, and nothing here makes it good: add the
       filling and painting as an item.
     </p>
-    <button class="button" :disabled="look.costMinor === 0" @click="propose">
+    <ElButton :disabled="look.costMinor === 0" @click="propose">
       Propose {{ money(look.costMinor) }}
-    </button>
-  </details>
+    </ElButton>
+  </FoldPart>
 </template>
 
 <style scoped>
@@ -125,13 +125,6 @@ function propose(): void {
   gap: 8px;
   justify-items: start;
 }
-summary {
-  cursor: pointer;
-  min-height: 24px;
-}
-summary h2 {
-  display: inline;
-}
 td,
 th {
   padding: 3px 12px 3px 0;
@@ -140,11 +133,6 @@ tbody th,
 tfoot th {
   border-bottom-color: var(--rule);
   color: var(--ink);
-}
-th label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
 }
 .look > p:has(b) {
   padding-top: 6px;

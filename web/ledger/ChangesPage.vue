@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { freeAfter } from '@bonitas/core/stages/ledger/budgetPosition'
 import { dayText } from '@bonitas/core/kernel/units/days'
@@ -69,29 +70,22 @@ function propose(): void {
         />
         <p class="second two">Free would be {{ money(freeWith(p.amountMinor)) }}; now {{ money(free) }}.</p>
         <p class="buttons two">
-          <button
-            class="button primary"
-            :disabled="!bound || p.amountMinor === 0"
-            @click="begin(acts.agree(p))"
-          >
+          <ElButton type="primary" :disabled="!bound || p.amountMinor === 0" @click="begin(acts.agree(p))">
             Agreed
-          </button>
-          <button
-            class="button"
-            @click="store.change('proposals', p.id, { state: 'refused', answeredOn: store.day })"
-          >
+          </ElButton>
+          <ElButton @click="store.change('proposals', p.id, { state: 'refused', answeredOn: store.day })">
             Refused
-          </button>
-          <button class="word" :aria-label="`Remove ${p.why}`" @click="store.remove('proposals', p.id)">
+          </ElButton>
+          <ElButton link :aria-label="`Remove ${p.why}`" @click="store.remove('proposals', p.id)">
             Remove
-          </button>
+          </ElButton>
         </p>
       </article>
       <p v-if="open.length === 0" class="second">Nothing is waiting for the client’s answer.</p>
       <p v-if="!bound" class="second">
         The budget is not agreed yet; until it is, it is changed in the Brief and needs no change order.
       </p>
-      <button class="button" @click="propose">Propose a change</button>
+      <ElButton @click="propose">Propose a change</ElButton>
       <ChangeEstimate />
     </section>
     <section aria-label="Agreed changes" class="part">

@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, nextTick, ref } from 'vue'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
 import { CLAIM_ANSWERS, CLAIM_ASKS } from '@bonitas/core/model/vocabulary/ledger'
+import ChoiceField from '../form/ChoiceField.vue'
 
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
-import FilePick from '../job/FilePick.vue'
+import FilePick from '../form/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import PhotoStrip from '../job/PhotoStrip.vue'
@@ -54,7 +56,9 @@ function add(): void {
     note: noted?.note ?? '',
   })
   lineId.value = ''
-  void nextTick(() => document.querySelector<HTMLInputElement>(`[data-claim="${id}"] .wrong input`)?.focus())
+  void nextTick(() =>
+    document.querySelector<HTMLElement>(`[data-claim="${id}"] .wrong :is(input, textarea)`)?.focus(),
+  )
 }
 /** What a granted claim is entered as. */
 function settles(asks: string, line: DerivedLine): { readonly word: string; readonly act: Act } | undefined {
@@ -87,14 +91,19 @@ const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
     <FilePick ref="picker" label="Photos of the damage" accept="image/*" @picked="picked" />
     <section class="claims" aria-label="Claims">
       <div v-if="here.length > 0" class="above">
-        <label for="claimed">What came damaged or wrong</label>
-        <select id="claimed" v-model="lineId">
-          <option value="">{{ here[0]?.line.itemName }}, order {{ here[0]?.order.order.number }}</option>
-          <option v-for="l in here.slice(1)" :key="l.line.id" :value="l.line.id">
-            {{ l.line.itemName }}, order {{ l.order.order.number }}
-          </option>
-        </select>
-        <button class="button" @click="add">Claim</button>
+        <ChoiceField
+          v-model="lineId"
+          beside
+          class="claimed"
+          label="What came damaged or wrong"
+          :choices="
+            here.map((l, i) => ({
+              value: i === 0 ? '' : l.line.id,
+              text: `${l.line.itemName}, order ${l.order.order.number}`,
+            }))
+          "
+        />
+        <ElButton @click="add">Claim</ElButton>
       </div>
       <p class="second">
         Photograph it as it came, with its wrapping and label, before it is touched; claim within the seller’s
@@ -126,27 +135,26 @@ const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
         <div class="files">
           <PhotoStrip :subject="`claim:${claim.id}`" :of="line?.line.itemName ?? 'the thing'" />
           <p>
-            <button
+            <ElButton
               v-if="claim.answer === 'granted' && line && settles(claim.asks, line)"
-              class="button"
               @click="begin(settles(claim.asks, line)!.act)"
             >
               {{ settles(claim.asks, line)!.word }}
-            </button>
-            <button
-              class="word"
+            </ElButton>
+            <ElButton
+              link
               :aria-label="`Photo of the damage to ${line?.line.itemName ?? ''}`"
               @click="pick(claim.id)"
             >
               Photo
-            </button>
-            <button
-              class="word"
+            </ElButton>
+            <ElButton
+              link
               :aria-label="`Remove the claim for ${line?.line.itemName ?? ''}`"
               @click="remove(claim.id)"
             >
               {{ armed === claim.id ? 'Remove it with its photos' : 'Remove' }}
-            </button>
+            </ElButton>
           </p>
         </div>
       </article>
@@ -175,11 +183,8 @@ const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
   gap: 10px;
   align-items: center;
 }
-.above label {
-  white-space: nowrap;
-}
-.above select {
-  min-width: 220px;
+.claimed :deep(.choice-box) {
+  width: 260px;
 }
 h2 .second {
   font-weight: 400;

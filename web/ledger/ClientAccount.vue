@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { clientAccount } from '@bonitas/core/stages/ledger/clientAccount'
 import { useLocale } from '../form/useLocale.js'
@@ -31,8 +32,8 @@ const account = computed(() => clientAccount(store.snapshot?.entries ?? []))
         <b>{{ money(Math.abs(account.inHandMinor)) }}</b>
       </dd>
     </dl>
-    <button class="button" @click="emit('begin', acts.account('client payment'))">Received</button>
-    <button class="button" @click="emit('begin', acts.account('fee'))">Fee charged</button>
+    <ElButton @click="emit('begin', acts.account('client payment'))">Received</ElButton>
+    <ElButton @click="emit('begin', acts.account('fee'))">Fee charged</ElButton>
   </section>
 </template>
 
@@ -47,7 +48,7 @@ dd {
   margin: 0;
   text-align: right;
 }
-.button + .button {
+.el-button + .el-button {
   margin-left: 8px;
 }
 </style>

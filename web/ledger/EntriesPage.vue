@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { ENTRY_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
+import DayField from '../form/DayField.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
 import { afterPaint } from '../job/afterPaint.js'
@@ -82,17 +85,27 @@ async function prove(): Promise<void> {
     <template #head><StageTabs stage="ledger" /></template>
     <div ref="root">
       <div class="above">
-        <label for="entry-search" class="visually-hidden">Search the entries</label>
-        <input id="entry-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
-        <label for="entry-kind" class="visually-hidden">Kind</label>
-        <select id="entry-kind" v-model="kind">
-          <option value="">all kinds</option>
-          <option v-for="k in ENTRY_KINDS" :key="k" :value="k">{{ kindWord(k) }}</option>
-        </select>
-        <label for="entry-from">from</label>
-        <input id="entry-from" v-model="from" type="date" />
-        <label for="entry-until">until</label>
-        <input id="entry-until" v-model="until" type="date" />
+        <ElInput
+          v-model="search"
+          class="search"
+          type="search"
+          aria-label="Search the entries"
+          placeholder="Search"
+          autocomplete="off"
+          clearable
+        />
+        <ChoiceField
+          v-model="kind"
+          quiet
+          class="kind"
+          label="Kind"
+          :choices="[
+            { value: '', text: 'all kinds' },
+            ...ENTRY_KINDS.map((k) => ({ value: k, text: kindWord(k) })),
+          ]"
+        />
+        <DayField v-model="from" class="beside" label="from" />
+        <DayField v-model="until" class="beside" label="until" />
       </div>
       <p class="second sums" role="status">
         {{ found.length }} of {{ events.length }} acts<template v-if="sums.out !== 0">
@@ -129,14 +142,14 @@ async function prove(): Promise<void> {
             <td class="figure">{{ e.kind === 'delivery' ? '' : column(e.amountMinor) }}</td>
             <td class="figure">{{ MOVES.has(e.kind) ? column(e.paidAfterMinor) : '' }}</td>
             <td class="acts">
-              <button
+              <ElButton
+                link
                 v-if="!e.reversed && !e.isReversal"
-                class="word"
                 :aria-label="`Take back: ${kindWord(e.kind)} ${e.what}`"
                 @click="begin(acts.reverse(e))"
               >
                 Take back
-              </button>
+              </ElButton>
             </td>
           </tr>
           <tr v-if="after > 0" aria-hidden="true">
@@ -158,7 +171,7 @@ async function prove(): Promise<void> {
           Every entry is kept in double entry and proved in the database each night: nothing lost, no half
           written, no sum below nothing.
         </p>
-        <button class="button" @click="prove">Prove it now</button>
+        <ElButton @click="prove">Prove it now</ElButton>
         <p v-if="trouble" role="alert">{{ trouble }}</p>
         <div v-if="proof" role="status">
           <p v-if="proof.faults.length === 0">
@@ -187,11 +200,12 @@ async function prove(): Promise<void> {
   gap: 8px;
   align-items: center;
 }
-.above input[type='search'] {
+.search,
+.kind {
   width: 150px;
 }
-.above input[type='date'] {
-  width: 132px;
+.above :deep(.plain-field .el-input) {
+  width: 140px;
 }
 .sums {
   padding: 4px 0;
@@ -228,7 +242,7 @@ table {
 .acts {
   text-align: right;
 }
-.acts .word {
+.acts .el-button {
   font-size: 13px;
 }
 .gone td {

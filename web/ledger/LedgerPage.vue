@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
@@ -68,13 +70,7 @@ const says = computed(() => {
     <template #head><StageTabs stage="ledger" /></template>
     <section aria-label="Orders">
       <div v-if="store.derived.orders.length > 0" class="above">
-        <label for="orders-only">Show</label>
-        <select id="orders-only" v-model="only">
-          <option>all</option>
-          <option>owed</option>
-          <option>to come</option>
-          <option>due back</option>
-        </select>
+        <ChoiceField v-model="only" beside label="Show" :choices="['all', 'owed', 'to come', 'due back']" />
         <span class="second">{{ shown.length }} of {{ store.derived.orders.length }} orders</span>
       </div>
       <p v-if="store.derived.orders.length === 0 && groups.length === 0" class="teach second">
@@ -96,31 +92,32 @@ const says = computed(() => {
       <FindingsPanel stage="ledger" quiet="Nothing is late, over or about to lapse." :most="5" />
       <section v-for="g in groups" :key="String(g.supplierId)" class="group">
         <h2>To order: {{ g.name }}</h2>
-        <label v-for="i in g.items" :key="i.id">
-          <input
-            type="checkbox"
-            :checked="!unticked.has(i.id)"
-            @change="tick(i.id, ($event.target as HTMLInputElement).checked)"
-          />
+        <ElCheckbox
+          v-for="i in g.items"
+          :key="i.id"
+          class="to-order"
+          :model-value="!unticked.has(i.id)"
+          @change="tick(i.id, $event === true)"
+        >
           <span
             >{{ i.name }} <span class="second">{{ i.option }}</span></span
           >
           <b>{{ money(i.amountMinor) }}</b>
-        </label>
-        <button class="button" :disabled="g.items.every((i) => unticked.has(i.id))" @click="order(g)">
-          Order
-        </button>
+        </ElCheckbox>
+        <ElButton :disabled="g.items.every((i) => unticked.has(i.id))" @click="order(g)"> Order </ElButton>
       </section>
       <section v-if="open.length > 0" class="group">
         <h2>Paid for by others</h2>
         <p class="second">A gift or a registry line fills its item and draws on no budget.</p>
         <div class="give">
-          <label for="given" class="visually-hidden">Item</label>
-          <select id="given" v-model="givenId">
-            <option value="">{{ open[0]?.item.name }}</option>
-            <option v-for="i in open.slice(1)" :key="i.item.id" :value="i.item.id">{{ i.item.name }}</option>
-          </select>
-          <button class="button" @click="give">Given</button>
+          <ChoiceField
+            v-model="givenId"
+            quiet
+            class="given"
+            label="Item"
+            :choices="open.map((i, k) => ({ value: k === 0 ? '' : i.item.id, text: i.item.name }))"
+          />
+          <ElButton @click="give">Given</ElButton>
         </div>
       </section>
     </template>
@@ -134,9 +131,6 @@ const says = computed(() => {
   align-items: center;
   padding-bottom: 4px;
 }
-.above select {
-  width: 120px;
-}
 .group {
   border-bottom: 1px solid var(--rule);
   padding-bottom: 12px;
@@ -144,15 +138,20 @@ const says = computed(() => {
   gap: 5px;
   justify-items: start;
 }
-.group > label {
-  display: grid;
-  grid-template-columns: 16px 1fr auto;
-  gap: 8px;
+.to-order {
+  display: flex;
   width: 100%;
+  margin-right: 0;
   align-items: start;
 }
-.group input {
-  margin-top: 2px;
+.to-order :deep(.el-checkbox__label) {
+  display: flex;
+  flex: 1;
+  gap: 8px;
+  justify-content: space-between;
+}
+.given {
+  flex: 1;
 }
 .give {
   display: grid;

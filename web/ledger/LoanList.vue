@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import SameThing from '../job/SameThing.vue'
+import { ElButton } from 'element-plus'
 import { computed, nextTick } from 'vue'
 import { LOAN_REASONS } from '@bonitas/core/model/vocabulary/ledger'
 import { dayText } from '@bonitas/core/kernel/units/days'
+import SameThing from '../job/SameThing.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -23,7 +24,9 @@ function add(): void {
     returnedOn: null,
     note: '',
   })
-  void nextTick(() => document.querySelector<HTMLInputElement>(`[data-loan="${id}"] input`)?.select())
+  void nextTick(() =>
+    document.querySelector<HTMLTextAreaElement>(`[data-loan="${id}"] :is(input, textarea)`)?.select(),
+  )
 }
 /** What went back stands below, with the way to call it here after all. */
 function wentBack(id: string): void {
@@ -47,24 +50,24 @@ function wentBack(id: string): void {
       <RowField collection="loans" :row="l" field="backOn" kind="date" />
       <RowField collection="loans" :row="l" field="note" kind="text" />
       <p class="does">
-        <button class="button" :aria-label="`${l.name} went back`" @click="wentBack(l.id)">Went back</button>
-        <button class="word" :aria-label="`Remove ${l.name}`" @click="store.remove('loans', l.id)">
+        <ElButton :aria-label="`${l.name} went back`" @click="wentBack(l.id)">Went back</ElButton>
+        <ElButton link :aria-label="`Remove ${l.name}`" @click="store.remove('loans', l.id)">
           Remove
-        </button>
+        </ElButton>
       </p>
     </article>
-    <button class="button" @click="add">Add something borrowed</button>
+    <ElButton @click="add">Add something borrowed</ElButton>
     <ul v-if="gone.length > 0" class="second">
       <li v-for="l in gone" :key="l.id" :data-gone="l.id">
         {{ l.name }}<template v-if="l.owner">, {{ l.owner }}</template
         >: went back {{ dayText(l.returnedOn ?? '', store.day) }}
-        <button
-          class="word"
+        <ElButton
+          link
           :aria-label="`${l.name} is here after all`"
           @click="store.change('loans', l.id, { returnedOn: null })"
         >
           Here after all
-        </button>
+        </ElButton>
       </li>
     </ul>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import { LINE_EVENTS } from '@bonitas/core/model/vocabulary/ledger'
@@ -85,30 +86,30 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
       <td class="figure">{{ column(o.amountMinor) }}</td>
       <td class="figure owed">{{ owed }}</td>
       <td class="acts">
-        <button
+        <ElButton
+          link
           v-if="o.outstandingMinor > 0"
-          class="word"
           :aria-label="`Pay order ${o.order.number}`"
           @click="begin(acts.pay(o))"
         >
           Pay
-        </button>
-        <button
+        </ElButton>
+        <ElButton
+          link
           v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
-          class="word"
           :aria-label="`Delivered, order ${o.order.number}`"
           @click="begin(acts.deliver(o))"
         >
           Delivered
-        </button>
-        <button
+        </ElButton>
+        <ElButton
+          link
           v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
-          class="word"
           :aria-label="`Heard of order ${o.order.number}`"
           @click="begin(acts.hear(o))"
         >
           Heard
-        </button>
+        </ElButton>
         <a
           class="word"
           :href="`/api/jobs/${store.snapshot?.brief.id ?? ''}/orders/${o.order.id}.pdf`"
@@ -132,60 +133,60 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
           {{ l.state.dueBackMinor > 0 ? `${column(l.state.dueBackMinor)} due back` : '' }}
         </td>
         <td class="acts">
-          <button
+          <ElButton
+            link
             v-if="l.state.hereQuantity > 0 && l.decision !== 'kept'"
-            class="word"
             :aria-label="`Keep ${l.line.itemName}`"
             @click="begin(acts.decide(o, l, 'kept'))"
           >
             Keep
-          </button>
-          <button
+          </ElButton>
+          <ElButton
+            link
             v-if="l.state.hereQuantity > 0"
-            class="word"
             :aria-label="`Send back ${l.line.itemName}`"
             @click="begin(acts.sendBack(l))"
           >
             Send back
-          </button>
-          <button
+          </ElButton>
+          <ElButton
+            link
             v-if="l.state.dueBackMinor > 0"
-            class="word"
             :aria-label="`Refund for ${l.line.itemName}`"
             @click="begin(acts.refund(l))"
           >
             Refund
-          </button>
-          <button
+          </ElButton>
+          <ElButton
+            link
             v-if="l.state.toComeQuantity > 0"
-            class="word"
             :aria-label="`Cancel ${l.line.itemName}`"
             @click="begin(acts.cancel(l))"
           >
             Cancel
-          </button>
-          <button
+          </ElButton>
+          <ElButton
+            link
             v-if="l.state.liveQuantity > 0"
-            class="word"
             :aria-expanded="opened === l.line.id"
             :aria-label="`More for ${l.line.itemName}`"
             @click="opened = opened === l.line.id ? '' : l.line.id"
           >
             More
-          </button>
+          </ElButton>
         </td>
       </tr>
       <tr v-if="opened === l.line.id" class="seldom">
         <td colspan="5" class="acts">
-          <button
+          <ElButton
+            link
             v-for="s in seldom(l)"
             :key="s.word"
-            class="word"
             :aria-label="`${s.word}: ${l.line.itemName}`"
             @click="begin(s.act)"
           >
             {{ s.word }}
-          </button>
+          </ElButton>
         </td>
       </tr>
     </template>
@@ -217,7 +218,7 @@ th {
   padding: 1px 0 1px 12px;
   white-space: nowrap;
 }
-.acts .word {
+.acts .el-button {
   margin-left: 10px;
   font-size: 13px;
 }

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import type { MatchedUpdate } from '@bonitas/core/stages/ledger/supplierUpdates'
 import { dayText } from '@bonitas/core/kernel/units/days'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
@@ -129,24 +131,24 @@ const enterable = (n: MatchedUpdate) => {
 <template>
   <tr>
     <td colspan="5" class="updates">
-      <button
+      <ElButton
+        link
         v-if="!sent && open"
-        class="word"
         :disabled="busy"
         :aria-label="`Send order ${number}`"
         @click="ask('send')"
       >
         Send to the supplier
-      </button>
-      <button
+      </ElButton>
+      <ElButton
+        link
         v-if="sent"
-        class="word"
         :disabled="busy"
         :aria-label="`Ask for updates of order ${number}`"
         @click="ask('updates')"
       >
         {{ busy ? 'Asking …' : 'Ask for updates' }}
-      </button>
+      </ElButton>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <template v-if="answer">
         <p class="second" role="status">
@@ -159,35 +161,32 @@ const enterable = (n: MatchedUpdate) => {
           <li v-for="n in answer.updates" :key="n.id">
             <span>{{ day(n.on) }}</span>
             <span>{{ words(n) }}</span>
-            <select
+            <ChoiceField
               v-if="n.ask.length > 0"
-              v-model="picked[n.id]"
-              :aria-label="`Which line “${n.says}” of ${day(n.on)} is about`"
-            >
-              <option :value="undefined">which line?</option>
-              <option v-for="l in n.ask" :key="l.lineId" :value="l.lineId">{{ l.itemName }}</option>
-            </select>
+              quiet
+              :model-value="picked[n.id] ?? ''"
+              :label="`Which line “${n.says}” of ${day(n.on)} is about`"
+              :choices="[
+                { value: '', text: 'which line?' },
+                ...n.ask.map((l) => ({ value: l.lineId, text: l.itemName })),
+              ]"
+              @update:model-value="picked[n.id] = $event"
+            />
             <span v-if="noted(n)" class="second">{{
               n.kind === 'delivered' || n.kind === 'credited' ? 'entered' : 'noted'
             }}</span>
-            <button
+            <ElButton
+              link
               v-else-if="n.kind === 'delivered' || n.kind === 'credited'"
-              class="word"
               :disabled="!enterable(n)"
               :aria-label="`Enter: ${words(n)}`"
               @click="enter(n)"
             >
               Enter it
-            </button>
-            <button
-              v-else
-              class="word"
-              :disabled="undecided(n)"
-              :aria-label="`Note: ${words(n)}`"
-              @click="note(n)"
-            >
+            </ElButton>
+            <ElButton link v-else :disabled="undecided(n)" :aria-label="`Note: ${words(n)}`" @click="note(n)">
               Note it
-            </button>
+            </ElButton>
           </li>
         </ul>
       </template>
@@ -210,7 +209,7 @@ li {
   align-items: center;
   font-size: 13px;
 }
-.word {
+.el-button {
   font-size: 13px;
 }
 .fault {

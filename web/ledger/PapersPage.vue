@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { paperOf, PAPERS, type Cell } from '@bonitas/core/job/papers'
 import { useLocale } from '../form/useLocale.js'
@@ -42,15 +43,15 @@ const summary = (p: (typeof papers.value)[number]) => {
         <p>{{ ABOUT[p.name] }}</p>
         <p class="second">{{ summary(p) }}</p>
         <p class="get">
-          <a
+          <ElButton
+            tag="a"
             v-for="f in ['pdf', 'xlsx', 'csv']"
             :key="f"
-            class="button"
             :href="`/api/jobs/${job.brief.id}/papers/${p.name}.${f}`"
             :target="f === 'pdf' ? '_blank' : undefined"
             rel="noopener"
             :aria-label="`${p.title} as ${f.toUpperCase()}`"
-            >{{ f.toUpperCase() }}</a
+            >{{ f.toUpperCase() }}</ElButton
           >
         </p>
       </article>
@@ -58,7 +59,7 @@ const summary = (p: (typeof papers.value)[number]) => {
         <h2>Calendar</h2>
         <p>Last days to send back, payments, deliveries and refunds, for the calendar of phone or desk.</p>
         <p class="get">
-          <a class="button" :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>iCalendar</a>
+          <ElButton tag="a" :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>iCalendar</ElButton>
         </p>
       </article>
       <article>
@@ -96,7 +97,7 @@ article {
   display: flex;
   gap: 8px;
 }
-.get .button {
+.get .el-button {
   text-decoration: none;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { DocumentCheck, OrderMatch } from '@bonitas/core/stages/ledger/documentsReceived'
 import type { Receipt } from '@bonitas/core/model/rows/receipts'
@@ -50,16 +51,16 @@ const MARK = { agrees: '✓', 'in part': '◐', differs: '≠', 'not matched': '
       <b>{{ MARK[check.verdict] }} {{ check.verdict }}</b> {{ check.says.join(' · ') }}
     </p>
     <p class="does">
-      <button class="word" :aria-label="`Photo or PDF of ${name}`" @click="emit('pick')">Photo or PDF</button>
-      <button class="word" :aria-label="`Remove ${name}`" @click="emit('remove')">
+      <ElButton link :aria-label="`Photo or PDF of ${name}`" @click="emit('pick')">Photo or PDF</ElButton>
+      <ElButton link :aria-label="`Remove ${name}`" @click="emit('remove')">
         {{ armed ? 'Remove it with its photos' : 'Remove' }}
-      </button>
+      </ElButton>
     </p>
     <ul v-if="likely.length > 0" class="likely">
       <li v-for="m in likely" :key="m.order.id">
-        <button class="word" @click="emit('match', m.order.id)">
+        <ElButton link @click="emit('match', m.order.id)">
           It belongs to {{ m.order.name.replace(/^O/, 'o') }}
-        </button>
+        </ElButton>
         <span class="second">{{ m.because.join(', ') }}</span>
       </li>
     </ul>

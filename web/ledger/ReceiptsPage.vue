@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { estimatesLeft, documentName, documentOrders } from '@bonitas/core/job/documentSide'
 import { checkDocument, proposeOrders } from '@bonitas/core/stages/ledger/documentsReceived'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
-import FilePick from '../job/FilePick.vue'
+import FilePick from '../form/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -55,7 +57,9 @@ const findings = computed(() =>
 /** The button goes with what it did; the choice it made is where to go on. */
 function match(id: string, orderId: string): void {
   store.change('receipts', id, { orderId })
-  void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] .order select`)?.focus())
+  void nextTick(() =>
+    document.querySelector<HTMLElement>(`[data-receipt="${id}"] .order [role="combobox"]`)?.focus(),
+  )
 }
 
 const picker = ref<InstanceType<typeof FilePick>>()
@@ -85,7 +89,9 @@ function add(orderId: string | null = null): string {
     taxMinor: null,
     note: '',
   })
-  void nextTick(() => document.querySelector<HTMLElement>(`[data-receipt="${id}"] select`)?.focus())
+  void nextTick(() =>
+    document.querySelector<HTMLElement>(`[data-receipt="${id}"] [role="combobox"]`)?.focus(),
+  )
   return id
 }
 const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id))
@@ -102,16 +108,15 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
     />
     <div class="papers" @dragover.prevent @drop.prevent="bring([...($event.dataTransfer?.files ?? [])])">
       <div class="above">
-        <button class="button" @click="pick()">Photos or PDFs</button>
-        <button class="button" @click="add()">Type one in</button>
+        <ElButton @click="pick()">Photos or PDFs</ElButton>
+        <ElButton @click="add()">Type one in</ElButton>
         <template v-if="papers.length > 0">
-          <label for="papers-only">Show</label>
-          <select id="papers-only" v-model="only">
-            <option>all</option>
-            <option>not matched</option>
-            <option>in part</option>
-            <option>differs</option>
-          </select>
+          <ChoiceField
+            v-model="only"
+            beside
+            label="Show"
+            :choices="['all', 'not matched', 'in part', 'differs']"
+          />
           <span class="second">{{ shown.length }} of {{ papers.length }}</span>
         </template>
       </div>
@@ -139,7 +144,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
         <ul>
           <li v-for="o in bare" :key="o.id">
             {{ o.name }} <b>{{ money(o.paidMinor) }}</b>
-            <button class="word" :aria-label="`Add the paper of ${o.name}`" @click="add(o.id)">Add</button>
+            <ElButton link :aria-label="`Add the paper of ${o.name}`" @click="add(o.id)">Add</ElButton>
           </li>
         </ul>
       </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
 import { estimatesLeft } from '@bonitas/core/job/documentSide'
@@ -6,6 +7,7 @@ import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/stages/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/stages/ledger/standing'
 import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -55,10 +57,7 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
   <StagePage v-if="job && position" title="Ledger">
     <template #head><StageTabs stage="ledger" /></template>
     <div class="by">
-      <label for="by">By</label>
-      <select id="by" v-model="by">
-        <option v-for="g in GROUPINGS" :key="g">{{ g }}</option>
-      </select>
+      <ChoiceField v-model="by" beside label="By" :choices="GROUPINGS" />
       <p class="second">
         agreed {{ money(position.agreedMinor) }} · forecast {{ money(position.forecastMinor) }} ·
         {{
@@ -85,13 +84,13 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
       <tbody v-for="r in rows" :key="r.key">
         <tr>
           <th scope="row">
-            <button
-              class="trace"
+            <ElButton
+              class="is-line trace"
               :aria-expanded="opened === r.key"
               @click="opened = opened === r.key ? undefined : r.key"
             >
               {{ r.key }}
-            </button>
+            </ElButton>
           </th>
           <td v-if="by === 'category' && caps.size > 0" class="figure">
             {{ r.agreedMinor === undefined ? '' : column(r.agreedMinor) }}
@@ -147,10 +146,6 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
   align-items: center;
   padding-bottom: 6px;
 }
-.by select {
-  width: 150px;
-  flex: none;
-}
 .part {
   margin-top: 18px;
 }
@@ -174,16 +169,10 @@ tfoot td {
   border-top: 1px solid var(--ink);
   font-weight: 650;
 }
-.trace {
-  border: 0;
-  background: none;
-  padding: 0;
-  min-height: 24px;
-  text-align: left;
-}
 .trace::before {
   content: '+' / '';
   display: inline-block;
+  float: left;
   width: 14px;
   color: var(--ink-2);
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { VOUCHER_KINDS } from '@bonitas/core/model/vocabulary/ledger'
 import { useLocale } from '../form/useLocale.js'
@@ -34,20 +35,20 @@ function add(): void {
       <RowField collection="vouchers" :row="v" field="untilOn" kind="date" />
       <p>
         <b>{{ money(left.get(v.id) ?? 0) }} left</b>
-        <button
+        <ElButton
+          link
           v-if="!used(v.id)"
-          class="word"
           :aria-label="`Remove ${v.name}`"
           @click="store.remove('vouchers', v.id)"
         >
           Remove
-        </button>
+        </ElButton>
       </p>
     </article>
     <p v-if="vouchers.length === 0" class="second">
       None. Store credit from a refund appears here by itself.
     </p>
-    <button class="word" @click="add">Add a gift card or credit</button>
+    <ElButton link @click="add">Add a gift card or credit</ElButton>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { useLaser } from './laser/useLaser.js'
 
 /** The laser tape: to connect, and what it says. */
@@ -7,10 +8,10 @@ const { state, says, connect, disconnect } = useLaser()
 
 <template>
   <p class="laser second">
-    <button v-if="state === 'on'" class="word" @click="disconnect">Disconnect the laser tape</button>
-    <button v-else class="word" :disabled="state === 'connecting'" @click="connect">
+    <ElButton link v-if="state === 'on'" @click="disconnect">Disconnect the laser tape</ElButton>
+    <ElButton link v-else :disabled="state === 'connecting'" @click="connect">
       {{ state === 'lost' ? 'Connect it again' : 'Connect a laser tape' }}
-    </button>
+    </ElButton>
     <span role="status">{{ says }}</span>
   </p>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { misfits } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
@@ -106,8 +107,8 @@ function addFixture(kind: keyof typeof START): void {
       <section class="bench-part" aria-label="Doors and windows">
         <div class="part-head">
           <h2>Doors and windows</h2>
-          <button class="button" @click="addOpening('door')">Add a door</button>
-          <button class="button" @click="addOpening('window')">Add a window</button>
+          <ElButton @click="addOpening('door')">Add a door</ElButton>
+          <ElButton @click="addOpening('window')">Add a window</ElButton>
         </div>
         <p v-if="job.openings.length === 0" class="second">
           Every opening is taken out of its wall. “From left” counts as seen from inside; a door’s width is
@@ -125,9 +126,9 @@ function addFixture(kind: keyof typeof START): void {
       <section class="bench-part" aria-label="Fixtures">
         <div class="part-head">
           <h2>Fixtures</h2>
-          <button v-for="(_s, kind) in START" :key="kind" class="button" @click="addFixture(kind)">
+          <ElButton v-for="(_s, kind) in START" :key="kind" @click="addFixture(kind)">
             Add a {{ kind }}
-          </button>
+          </ElButton>
         </div>
         <p v-if="job.fixtures.length === 0" class="second">
           Radiators, vents, sockets, switches, ceiling points and what is built in: they decide what can stand
@@ -164,12 +165,6 @@ function addFixture(kind: keyof typeof START): void {
 }
 :deep(.of-name) {
   min-width: 116px;
-}
-:deep(td.figure) {
-  min-width: 54px;
-}
-:deep(.row-choice select) {
-  min-width: 74px;
 }
 .caution {
   border-left: 4px solid var(--rule-2);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -29,7 +30,7 @@ function addCeiling(): void {
   <section v-if="job">
     <div class="part-head">
       <h2>Lower and sloping ceilings</h2>
-      <button class="button" :disabled="walls.length < 3" @click="addCeiling">Add a part</button>
+      <ElButton :disabled="walls.length < 3" @click="addCeiling">Add a part</ElButton>
     </div>
     <p v-if="job.ceilings.length === 0" class="second">
       A slope begins at one height at its wall and reaches another further in; a lower part keeps one height.
@@ -56,13 +57,9 @@ function addCeiling(): void {
         ]"
         label="Over"
       />
-      <button
-        class="word"
-        aria-label="Remove the part of the ceiling"
-        @click="store.remove('ceilings', c.id)"
-      >
+      <ElButton link aria-label="Remove the part of the ceiling" @click="store.remove('ceilings', c.id)">
         ×
-      </button>
+      </ElButton>
     </div>
   </section>
 </template>

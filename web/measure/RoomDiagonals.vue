@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -30,7 +31,7 @@ const diagonalSays = (id: string) => {
   <section v-if="job">
     <div class="part-head">
       <h2>Diagonals</h2>
-      <button class="button" :disabled="walls.length < 3" @click="addDiagonal">Add a diagonal</button>
+      <ElButton :disabled="walls.length < 3" @click="addDiagonal">Add a diagonal</ElButton>
     </div>
     <p v-if="job.diagonals.length === 0" class="second">
       One or two across the room check the corners, and tell apart walls that lie alike.
@@ -42,9 +43,7 @@ const diagonalSays = (id: string) => {
       <span class="second" :class="{ off: diagonalOf(d.id) && !diagonalOf(d.id)?.agrees }">{{
         diagonalSays(d.id)
       }}</span>
-      <button class="word" aria-label="Remove the diagonal" @click="store.remove('diagonals', d.id)">
-        ×
-      </button>
+      <ElButton link aria-label="Remove the diagonal" @click="store.remove('diagonals', d.id)"> × </ElButton>
     </div>
   </section>
 </template>

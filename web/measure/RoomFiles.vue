@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { readRoom, writeRoom } from '@bonitas/core/stages/measure/roomFile'
+import FileButton from '../form/FileButton.vue'
 import { useJobStore } from '../job/jobStore.js'
 import type { OpenedRoom } from './openedRoom.js'
 
@@ -13,7 +15,6 @@ const store = useJobStore()
 const job = computed(() => store.snapshot)
 const says = ref('')
 const wrong = ref(false)
-const picker = ref<HTMLInputElement>()
 const opened = shallowRef<OpenedRoom>()
 const MOST_BYTES = 5_000_000
 
@@ -42,10 +43,8 @@ async function saveAs(kind: 'json' | 'dxf' | 'svg'): Promise<void> {
   else save(files.writeSvg(drawing, now.brief.roomName), 'image/svg+xml', 'svg')
 }
 
-async function open(): Promise<void> {
-  const file = picker.value?.files?.[0]
-  if (!file || !job.value) return
-  if (picker.value) picker.value.value = ''
+async function open(file: File): Promise<void> {
+  if (!job.value) return
   wrong.value = true
   if (file.size > MOST_BYTES) {
     says.value = `${file.name} is larger than 5 MB. A room file is small; choose another.`
@@ -77,18 +76,15 @@ function done(taken: string): void {
 <template>
   <p class="files second">
     <span>Room as</span>
-    <button class="word" :disabled="job?.walls.length === 0" @click="saveAs('json')">JSON</button>
-    <button class="word" :disabled="job?.walls.length === 0" @click="saveAs('dxf')">DXF</button>
-    <button class="word" :disabled="job?.walls.length === 0" @click="saveAs('svg')">SVG</button>
-    <button class="word" @click="picker?.click()">Open a room file</button>
-    <input
-      ref="picker"
-      class="visually-hidden"
-      type="file"
+    <ElButton link :disabled="job?.walls.length === 0" @click="saveAs('json')">JSON</ElButton>
+    <ElButton link :disabled="job?.walls.length === 0" @click="saveAs('dxf')">DXF</ElButton>
+    <ElButton link :disabled="job?.walls.length === 0" @click="saveAs('svg')">SVG</ElButton>
+    <FileButton
+      link
+      label="Room file, JSON or DXF"
+      words="Open a room file"
       accept=".json,.dxf"
-      aria-label="Room file, JSON or DXF"
-      tabindex="-1"
-      @change="open"
+      @picked="open"
     />
     <span role="status" :class="{ fault: wrong }">{{ says }}</span>
     <RoomFileDialog v-if="opened" :opened="opened" @done="done" />

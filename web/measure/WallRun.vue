@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { FACES } from '@bonitas/core/model/vocabulary/room'
-import RowChoice from '../form/RowChoice.vue'
 import type { Wall } from '@bonitas/core/model/rows/walls'
+import RowChoice from '../form/RowChoice.vue'
 import RowTable from '../form/RowTable.vue'
 import type { TableColumn } from '../form/tableColumn.js'
 import { useLocale } from '../form/useLocale.js'
@@ -23,7 +24,7 @@ const closure = computed(() => facts.value?.closure)
 
 const typed = ref('')
 const fault = ref('')
-const entry = ref<HTMLInputElement>()
+const entry = ref<InstanceType<typeof ElInput>>()
 const usual = computed(() => (closure.value?.run.sense === 'left' && walls.value.length > 0 ? -90 : 90))
 
 async function addWall(): Promise<void> {
@@ -90,17 +91,19 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
         ></label
       >
       <div>
-        <input
+        <ElInput
           id="next-wall"
           ref="entry"
           v-model="typed"
+          size="large"
           data-length="wall"
           :data-dirty="typed !== ''"
           autocomplete="off"
+          :validate-event="false"
           :aria-invalid="fault ? 'true' : undefined"
           aria-describedby="next-wall-says"
         />
-        <button class="button primary">Next</button>
+        <ElButton type="primary" native-type="submit">Next</ElButton>
       </div>
       <p id="next-wall-says" class="fault">{{ fault }}</p>
     </form>
@@ -131,8 +134,8 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
             :label="`Face of ${nameOf(i)}`"
           />
           <p>
-            <button class="word" :disabled="i === 0" @click="move(w.id, -1)">Earlier</button>
-            <button class="word" :disabled="i === walls.length - 1" @click="move(w.id, 1)">Later</button>
+            <ElButton link :disabled="i === 0" @click="move(w.id, -1)">Earlier</ElButton>
+            <ElButton link :disabled="i === walls.length - 1" @click="move(w.id, 1)">Later</ElButton>
           </p>
         </template>
       </template>
@@ -151,9 +154,8 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
   gap: 8px;
   margin-top: 4px;
 }
-.entry input {
+.entry :deep(.el-input) {
   font-size: 17px;
-  min-height: 36px;
 }
 .entry .fault {
   min-height: 18px;
@@ -162,21 +164,9 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
   max-height: 372px;
   overflow-y: auto;
 }
-.walls :deep(table) {
-  table-layout: fixed;
-}
 .walls :deep(.of-number) {
   width: 20px;
   color: var(--ink-2);
-}
-.walls :deep(.of-lengthMm) {
-  width: 66px;
-}
-.walls :deep(.of-turnDeg) {
-  width: 80px;
-}
-.walls :deep(.of-spread) {
-  width: 46px;
 }
 .more {
   display: flex;

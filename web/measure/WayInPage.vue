@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { PASSAGE_KINDS } from '@bonitas/core/model/vocabulary/room'
 import type { Passage } from '@bonitas/core/model/rows/passages'
@@ -63,7 +64,7 @@ const columns: TableColumn<Passage>[] = [
       </p>
       <div class="bar">
         <span>Add</span>
-        <button v-for="k in PASSAGE_KINDS" :key="k" class="word" @click="add(k)">{{ k }}</button>
+        <ElButton link v-for="k in PASSAGE_KINDS" :key="k" @click="add(k)">{{ k }}</ElButton>
       </div>
       <RowTable
         v-if="job.passages.length > 0"
@@ -116,9 +117,6 @@ const columns: TableColumn<Passage>[] = [
   gap: 4px 14px;
   align-items: baseline;
   margin: 10px 0;
-}
-:deep(.row-choice select) {
-  min-width: 104px;
 }
 dl div {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { BOARD_HEIGHT, BOARD_WIDTH, boardSvg, boardWords } from '@bonitas/core/stages/palette/board'
 import boardFont from '@fontsource-variable/archivo/files/archivo-latin-standard-normal.woff2?url'
@@ -78,11 +79,16 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
           Each tile is as large as its share of what is seen; the list names every finish, its code and where
           it is used.
         </p>
-        <a class="button" :class="{ off: worn.length === 0 }" :href="pdf" target="_blank" rel="noopener"
-          >Open as PDF, A3</a
+        <ElButton
+          :tag="worn.length === 0 ? 'button' : 'a'"
+          :disabled="worn.length === 0"
+          :href="pdf"
+          target="_blank"
+          rel="noopener"
+          >Open as PDF, A3</ElButton
         >
-        <button class="button" :disabled="worn.length === 0" @click="saveSvg">Save as SVG</button>
-        <button class="button" :disabled="worn.length === 0" @click="savePng">Save as PNG</button>
+        <ElButton :disabled="worn.length === 0" @click="saveSvg">Save as SVG</ElButton>
+        <ElButton :disabled="worn.length === 0" @click="savePng">Save as PNG</ElButton>
         <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
       </section>
       <section v-if="worn.some((f) => !f.finish.code)" class="panel-part">
@@ -107,12 +113,5 @@ const pdf = computed(() => `/api/jobs/${job.value?.brief.id ?? ''}/board.pdf`)
   width: 100%;
   height: auto;
   border: 1px solid var(--rule);
-}
-a.button {
-  text-decoration: none;
-  display: inline-block;
-}
-a.off {
-  display: none;
 }
 </style>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElInput } from 'element-plus'
 import { ref, useId, watch } from 'vue'
 import { labToHex, parseColor, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import FieldFrame from '../form/FieldFrame.vue'
 
 /** A color, written as six hexadecimal digits or as three CIELAB numbers. */
 const props = defineProps<{ lab: LabD65; label: string }>()
@@ -34,7 +36,7 @@ function keep(): void {
   }
 }
 
-function back(event: KeyboardEvent): void {
+function back(event: Event): void {
   if (!dirty.value) return
   event.stopPropagation()
   dirty.value = false
@@ -44,15 +46,15 @@ function back(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div class="row-field">
-    <label :for="id">{{ label }}</label>
+  <FieldFrame :id="id" :label="label" :fault="fault">
     <div class="pair">
       <i :style="{ background: labToHex(lab) }"></i>
-      <input
+      <ElInput
         :id="id"
         v-model="draft"
         autocomplete="off"
         spellcheck="false"
+        :validate-event="false"
         :data-dirty="dirty"
         :aria-invalid="fault ? 'true' : undefined"
         :aria-describedby="fault ? `${id}-says` : `${id}-lab`"
@@ -65,8 +67,7 @@ function back(event: KeyboardEvent): void {
     <p :id="`${id}-lab`" class="second">
       {{ `L ${lab.l.toFixed(0)} a ${lab.a.toFixed(1)} b ${lab.b.toFixed(1)}` }}
     </p>
-    <p v-if="fault" :id="`${id}-says`" class="fault">{{ fault }}</p>
-  </div>
+  </FieldFrame>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import {
   MATERIALS,
@@ -10,6 +11,7 @@ import {
 } from '@bonitas/core/model/vocabulary/finish'
 import { spreadOf } from '@bonitas/core/stages/palette/library/toFinish'
 import { labOf, type FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import FoldPart from '../form/FoldPart.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -74,10 +76,9 @@ const furtherSays = computed(() => {
       <RowChoice collection="finishes" :row="finish.finish" field="material" :choices="MATERIALS" />
       <RowChoice collection="finishes" :row="finish.finish" field="sheen" :choices="SHEENS" />
       <RowChoice collection="finishes" :row="finish.finish" field="role" :choices="ROLES" />
-      <button v-if="!worn(finish)" class="word" @click="$emit('remove')">Remove the finish</button>
+      <ElButton link v-if="!worn(finish)" @click="$emit('remove')">Remove the finish</ElButton>
     </div>
-    <details class="further">
-      <summary>{{ furtherSays }}</summary>
+    <FoldPart class="further" :title="furtherSays">
       <div class="fields">
         <RowCheck collection="finishes" :row="finish.finish" field="measured" label="measured" />
         <RowChoice collection="finishes" :row="finish.finish" field="texture" :choices="TEXTURES" />
@@ -95,7 +96,7 @@ const furtherSays = computed(() => {
         <RowCheck collection="finishes" :row="finish.finish" field="outdoor" />
       </div>
       <FurtherColors :finish="finish.finish" />
-    </details>
+    </FoldPart>
   </div>
 </template>
 
@@ -116,15 +117,10 @@ const furtherSays = computed(() => {
 .fields.own > :first-child {
   grid-column: auto;
 }
-.fields.own .word {
+.fields.own .el-button {
   grid-column: 1 / -1;
   justify-self: start;
   padding-top: 0;
-}
-.further summary {
-  cursor: pointer;
-  min-height: 24px;
-  width: fit-content;
 }
 .further .fields > :first-child {
   grid-column: auto;

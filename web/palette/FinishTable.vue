@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labToHex, lrv } from '@bonitas/core/kernel/color/lab'
 import { areaText } from '@bonitas/core/kernel/units/length'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
@@ -35,7 +36,7 @@ const under = (f: FinishFacts) =>
           ></i>
         </td>
         <td>
-          <button class="name" :aria-pressed="r.key === selected" @focus="emit('select', r)">
+          <ElButton class="is-line name" :aria-pressed="r.key === selected" @focus="emit('select', r)">
             <b>{{ r.where }}</b>
             <span class="second">{{
               r.finish
@@ -44,7 +45,7 @@ const under = (f: FinishFacts) =>
                     .join(' · ')
                 : 'no finish yet'
             }}</span>
-          </button>
+          </ElButton>
         </td>
         <td>
           <template v-if="r.finish"
@@ -94,11 +95,7 @@ td {
 .swatch.none {
   border: 1px dashed var(--rule-2);
 }
-.name {
-  border: 0;
-  background: none;
-  padding: 0;
-  text-align: left;
+.el-button.name {
   line-height: 1.22;
   width: 100%;
 }

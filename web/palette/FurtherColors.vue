@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
 import type { LabD65 } from '@bonitas/core/kernel/color/lab'
 import type { Finish } from '@bonitas/core/model/rows/finishes'
+import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
 import ColorField from './ColorField.vue'
 
@@ -18,11 +20,14 @@ function keep(colors: Finish['colors']): void {
 }
 const set = (i: number, change: Partial<Finish['colors'][number]>) =>
   keep(props.finish.colors.map((c, k) => (k === i ? { ...c, ...change } : c)))
-function part(i: number, event: Event): void {
-  const text = (event.target as HTMLInputElement).value
+/** What is being typed for a part, by its place. */
+const drafts = ref<Partial<Record<number, string>>>({})
+function part(i: number, text: string): void {
   const share = Number(text.replace(/[%\s]/g, '').replace(',', '.')) / 100
-  if (share >= 0 && share <= 1) set(i, { share })
-  else fault.value = `“${text.slice(0, 20)}” is no part. Write a percentage from 0 to 100.`
+  if (share >= 0 && share <= 1) {
+    drafts.value = {}
+    set(i, { share })
+  } else fault.value = `“${text.slice(0, 20)}” is no part. Write a percentage from 0 to 100.`
 }
 const color = (i: number, lab: LabD65) => set(i, { l: lab.l, a: lab.a, b: lab.b })
 const add = () => keep([...props.finish.colors, { l: 60, a: 0, b: 0, share: 0.1 }])
@@ -37,12 +42,20 @@ const remove = (i: number) => keep(props.finish.colors.filter((_, k) => k !== i)
         :label="`Further color ${i + 1}`"
         @keep="(lab) => color(i, lab)"
       />
-      <label class="row-field"
-        >Part<input :value="`${Math.round(100 * c.share)} %`" inputmode="decimal" @change="part(i, $event)"
-      /></label>
-      <button class="word" :aria-label="`Remove further color ${i + 1}`" @click="remove(i)">Remove</button>
+      <FieldFrame :id="`part-${i}`" label="Part">
+        <ElInput
+          :id="`part-${i}`"
+          class="is-figure"
+          :model-value="drafts[i] ?? `${Math.round(100 * c.share)} %`"
+          inputmode="decimal"
+          :validate-event="false"
+          @update:model-value="drafts[i] = $event"
+          @change="part(i, $event)"
+        />
+      </FieldFrame>
+      <ElButton link :aria-label="`Remove further color ${i + 1}`" @click="remove(i)">Remove</ElButton>
     </span>
-    <button v-if="finish.colors.length < MOST" class="button" @click="add">Add a further color</button>
+    <ElButton v-if="finish.colors.length < MOST" @click="add">Add a further color</ElButton>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </div>
 </template>
@@ -61,7 +74,7 @@ const remove = (i: number) => keep(props.finish.colors.filter((_, k) => k !== i)
   gap: 8px;
   align-items: start;
 }
-.one .word {
+.one .el-button {
   padding-top: 24px;
 }
 </style>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElCheckbox, ElSlider } from 'element-plus'
 import { computed, ref } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { lampsOf, lightOf, USUAL_LAMP, type Moment } from '@bonitas/core/job/lightOf'
 import { meanReflectance } from '@bonitas/core/stages/palette/paletteFacts'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -84,13 +86,14 @@ const missing = computed(() => {
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <SchemeBar />
-      <label
-        >Day
-        <select v-model="day" class="short">
-          <option v-for="d in DAYS" :key="d.day" :value="d.day">{{ d.text }}</option>
-        </select></label
-      >
-      <label class="tick"><input v-model="overcast" type="checkbox" /> overcast</label>
+      <ChoiceField
+        :model-value="String(day)"
+        beside
+        label="Day"
+        :choices="DAYS.map((d) => ({ value: String(d.day), text: d.text }))"
+        @update:model-value="day = Number($event)"
+      />
+      <ElCheckbox v-model="overcast">overcast</ElCheckbox>
     </div>
     <p v-if="missing.length > 0" class="second">
       Not known yet: {{ missing.join(', ') }}. Until it is, the light is an estimate; Measure asks for it.
@@ -166,15 +169,16 @@ const missing = computed(() => {
             }}</span
           >
         </p>
-        <label class="tick"><input v-model="lampsOn" type="checkbox" /> lamps on</label>
-        <input
-          v-model.number="hour"
-          type="range"
-          min="6"
-          max="22"
-          step="0.5"
-          :aria-label="`Hour of the day, sun time`"
-          :aria-valuetext="hourWords"
+        <ElCheckbox v-model="lampsOn">lamps on</ElCheckbox>
+        <ElSlider
+          v-model="hour"
+          class="hours"
+          :min="6"
+          :max="22"
+          :step="0.5"
+          :show-tooltip="false"
+          aria-label="Hour of the day, sun time"
+          :format-value-text="() => hourWords"
         />
         <div class="ticks" aria-hidden="true">
           <span v-for="h in 9" :key="h">{{ 4 + 2 * h }}</span>
@@ -185,9 +189,6 @@ const missing = computed(() => {
 </template>
 
 <style scoped>
-.short {
-  width: auto;
-}
 td {
   vertical-align: middle;
   padding: 3px 8px 3px 0;
@@ -224,15 +225,12 @@ article b {
   grid-template-columns: 1fr auto;
   gap: 6px 20px;
 }
-.clock input[type='range'],
+.hours,
 .ticks {
   grid-column: 1 / -1;
 }
-input[type='range'] {
-  accent-color: var(--ink);
-  padding: 0;
-  border: 0;
-  background: none;
+.hours {
+  padding: 0 9px;
 }
 .ticks {
   display: flex;

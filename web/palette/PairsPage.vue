@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { chroma, hueDeg, labToHex, lrv } from '@bonitas/core/kernel/color/lab'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
@@ -40,7 +41,7 @@ function keys(event: KeyboardEvent): void {
   const cell = table.value[row]?.[column]
   if (!cell) return
   at.value = [cell.one.finish.id, cell.two.finish.id]
-  void nextTick(() => grid.value?.querySelector<HTMLElement>('button[aria-pressed="true"]')?.focus())
+  void nextTick(() => grid.value?.querySelector<HTMLElement>('[aria-pressed="true"]')?.focus())
 }
 const figures = (f: FinishFacts) =>
   `L* ${f.lab.l.toFixed(0)} · C ${chroma(f.lab).toFixed(0)} · h ${hueDeg(f.lab).toFixed(0)}° · LRV ${lrv(f.lab).toFixed(0)}`
@@ -51,7 +52,7 @@ const figures = (f: FinishFacts) =>
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <SchemeBar />
-      <label class="tick"><input v-model="bench" type="checkbox" /> with samples on the bench</label>
+      <ElCheckbox v-model="bench">with samples on the bench</ElCheckbox>
     </div>
     <p v-if="finishes.length < 2" class="second teaching">
       Here every finish is held against every other. Give at least two things a finish on the first page.
@@ -97,7 +98,8 @@ const figures = (f: FinishFacts) =>
             <span>{{ finishes[i]?.finish.name }}</span>
           </th>
           <td v-for="cell in row" :key="cell.two.finish.id" :class="cell.pair.verdict.replace(' ', '-')">
-            <button
+            <ElButton
+              class="is-line mark"
               :aria-pressed="cell === shown"
               :tabindex="cell === shown ? 0 : -1"
               :aria-label="`${cell.one.finish.name} and ${cell.two.finish.name}: ${cell.pair.verdict}`"
@@ -105,7 +107,7 @@ const figures = (f: FinishFacts) =>
               @click="at = [cell.one.finish.id, cell.two.finish.id]"
             >
               {{ VERDICT_MARKS[cell.pair.verdict] }}
-            </button>
+            </ElButton>
           </td>
           <td class="end"><i :style="{ background: finishes[i] ? labToHex(finishes[i].lab) : '' }"></i></td>
         </tr>
@@ -190,31 +192,29 @@ td {
   width: 30px;
   margin: 0;
 }
-.pairs button {
+.el-button.mark {
   width: 30px;
   height: 30px;
-  border: 0;
-  background: var(--panel);
-  padding: 0;
+  text-align: center;
   font-size: 15px;
-  display: block;
+  background: var(--panel);
 }
-.near-miss button {
+.near-miss .el-button.mark {
   background: var(--paper);
   outline: 1px solid var(--ink-2);
   outline-offset: -4px;
 }
-.clashes button {
+.clashes .el-button.mark {
   background: var(--ink);
   color: var(--paper);
   font-weight: 700;
 }
-.pairs button[aria-pressed='true'] {
+.pairs .el-button.mark[aria-pressed='true'] {
   outline: 3px solid var(--ink);
   outline-offset: -1px;
   position: relative;
 }
-.clashes button[aria-pressed='true'] {
+.clashes .el-button.mark[aria-pressed='true'] {
   outline-color: var(--rule-2);
 }
 .sides {

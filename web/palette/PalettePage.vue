@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
+import ChoiceBox from '../form/ChoiceBox.vue'
 
 import type { Surface } from '@bonitas/core/model/vocabulary/surface'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
@@ -96,10 +98,8 @@ function removeFinish(f: FinishFacts): void {
   store.remove('finishes', f.finish.id)
 }
 
-function splitOff(event: Event): void {
-  const select = event.target as HTMLSelectElement
-  const surface = select.value as Surface | ''
-  select.value = ''
+function splitOff(given: string | null): void {
+  const surface = given as Surface | '' | null
   const own = surface && split(surface)
   if (!own) return
   selectedKey.value = surface
@@ -143,19 +143,22 @@ const says = computed(() => {
     <div class="over-bench">
       <SchemeBar />
       <span class="acts">
-        <button class="button" @click="addFinish">New finish</button>
-        <button class="button" @click="addPiece">New piece</button>
-        <button class="button" @click="addPart">New part of a wall</button>
+        <ElButton @click="addFinish">New finish</ElButton>
+        <ElButton @click="addPiece">New piece</ElButton>
+        <ElButton @click="addPart">New part of a wall</ElButton>
       </span>
       <span class="second says">{{ says }}</span>
-      <select
+      <ChoiceBox
         v-if="splits.length > 0 && facts.finishAssignments.length > 0"
-        aria-label="Give one wall or opening a finish of its own"
-        @change="splitOff"
-      >
-        <option value="">One wall or opening …</option>
-        <option v-for="s in splits" :key="s.surface" :value="s.surface">{{ s.text }}</option>
-      </select>
+        class="split"
+        label="Give one wall or opening a finish of its own"
+        value=""
+        :choices="[
+          { value: '', text: 'One wall or opening …' },
+          ...splits.map((s) => ({ value: s.surface, text: s.text })),
+        ]"
+        @choose="splitOff"
+      />
     </div>
     <FinishTable :rows="rows" :selected="selectedKey" @select="select" />
     <p v-if="facts.finishes.length === 0" class="second teaching">
@@ -165,15 +168,15 @@ const says = computed(() => {
     </p>
     <div v-else class="samples">
       <span class="second">On the bench, worn by nothing:</span>
-      <button
+      <ElButton
         v-for="f in bench"
         :key="f.finish.id"
-        class="sample"
+        class="is-line sample"
         :aria-pressed="f.finish.id === finishId"
         @click="selectFinish(f.finish.id)"
       >
         <i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}
-      </button>
+      </ElButton>
       <span v-if="bench.length === 0" class="second">nothing.</span>
     </div>
     <template #head><StageTabs stage="palette" /></template>
@@ -207,16 +210,13 @@ const says = computed(() => {
   align-items: center;
   padding-top: 10px;
 }
-.sample {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  padding: 2px 0;
+.sample :deep(> span) {
   display: flex;
   gap: 7px;
   align-items: center;
+  border-bottom: 2px solid transparent;
 }
-.sample[aria-pressed='true'] {
+.sample[aria-pressed='true'] :deep(> span) {
   border-bottom-color: var(--ink);
 }
 .sample i {
@@ -228,13 +228,13 @@ const says = computed(() => {
   gap: 6px;
   margin-left: auto;
 }
-.acts .button {
+.acts .el-button {
   padding: 4px 9px;
 }
 .over-bench .says {
   flex: 1 1 320px;
 }
-.over-bench select {
+.split {
   width: auto;
 }
 .editor {

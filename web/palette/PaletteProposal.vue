@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
 import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
@@ -38,7 +39,7 @@ const where = (f: Proposal['finishes'][number]) =>
             Look: {{ f.title }}
           </li>
         </ul>
-        <button class="button" @click="emit('take')">Take over as a scheme</button>
+        <ElButton @click="emit('take')">Take over as a scheme</ElButton>
       </div>
       <table>
         <tbody>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { labToHex, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import type { ExtractedColor } from '@bonitas/core/stages/palette/extraction/extractColors'
 import { labOfLinear, whiteGains, type WhiteGains } from '@bonitas/core/stages/palette/extraction/labPlanes'
 import { undertone } from '@bonitas/core/stages/palette/undertone'
+import ChoiceField from '../form/ChoiceField.vue'
+import FileButton from '../form/FileButton.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { nextPosition } from '../job/edits.js'
 import StagePage from '../job/StagePage.vue'
@@ -42,7 +45,6 @@ const gains = ref<WhiteGains>()
 const atCard = ref(false)
 const chosen = ref<Picked>()
 const found = shallowRef<readonly NearSample[]>([])
-const picker = ref<HTMLInputElement>()
 const UNREADABLE = 'The picture cannot be read. Choose a JPEG, PNG or WebP.'
 const task = useTask<ExtractResult>(
   () => new Worker(new URL('./picture/extract.worker.ts', import.meta.url), { type: 'module' }),
@@ -93,10 +95,7 @@ watch(
   { immediate: true },
 )
 
-function picked(): void {
-  const given = picker.value?.files?.[0]
-  if (picker.value) picker.value.value = ''
-  if (!given) return
+function picked(given: File): void {
   photoId.value = ''
   show(given)
 }
@@ -150,30 +149,21 @@ const pulled = (p: Picked) =>
   <StagePage v-if="job" title="Palette" broad>
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
-      <label>
-        Picture
-        <select class="short" :value="photoId" @change="(e) => open((e.target as HTMLSelectElement).value)">
-          <option v-if="!photoId" :value="photoId"></option>
-          <option v-for="p in photos" :key="p.id" :value="p.id">{{ p.note || p.kind }}</option>
-        </select>
-      </label>
-      <input
-        ref="picker"
-        class="visually-hidden"
-        type="file"
-        accept="image/*"
-        tabindex="-1"
-        aria-label="Picture to look at"
-        @change="picked"
+      <ChoiceField
+        :model-value="photoId ?? ''"
+        beside
+        label="Picture"
+        :choices="photos.map((p) => ({ value: p.id, text: p.note || p.kind }))"
+        @update:model-value="open"
       />
-      <button class="button" @click="picker?.click()">Another picture</button>
-      <button class="button" :aria-pressed="atCard" :disabled="!file" @click="atCard = !atCard">
+      <FileButton label="Picture to look at" words="Another picture" accept="image/*" @picked="picked" />
+      <ElButton :aria-pressed="atCard" :disabled="!file" @click="atCard = !atCard">
         Point at the white card
-      </button>
-      <button v-if="gains" class="word" @click="uncorrected">Without correction</button>
+      </ElButton>
+      <ElButton link v-if="gains" @click="uncorrected">Without correction</ElButton>
       <template v-if="done !== undefined">
         <progress :value="done" max="1" aria-label="Looking for colors"></progress>
-        <button class="word" @click="stop">Stop</button>
+        <ElButton link @click="stop">Stop</ElButton>
       </template>
       <span class="second" role="status">{{
         fault
@@ -205,9 +195,9 @@ const pulled = (p: Picked) =>
             >
           </p>
         </div>
-        <button class="button" :disabled="pulled(chosen)" @click="chosen && pull(chosen)">
+        <ElButton :disabled="pulled(chosen)" @click="chosen && pull(chosen)">
           {{ pulled(chosen) ? 'Pulled' : 'Pull it into the palette' }}
-        </button>
+        </ElButton>
         <h2>Nearest finishes</h2>
         <NearList :found="found" :price="price" narrow @take="(f) => take(f.sample)" />
       </section>

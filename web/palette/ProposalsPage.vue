@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { asScheme } from '@bonitas/core/stages/palette/proposals/asScheme'
@@ -115,11 +116,11 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
   <StagePage v-if="job" title="Palette">
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
-      <button class="button primary" :disabled="busy" @click="run">Complete this palette</button>
-      <button v-if="proposals" class="button" :disabled="busy" @click="others">Others</button>
+      <ElButton type="primary" :disabled="busy" @click="run">Complete this palette</ElButton>
+      <ElButton v-if="proposals" :disabled="busy" @click="others">Others</ElButton>
       <template v-if="busy">
         <progress :value="done ?? 0" max="1" aria-label="Trying palettes"></progress>
-        <button class="button" @click="stop">Stop</button>
+        <ElButton @click="stop">Stop</ElButton>
       </template>
       <span class="second" role="status">{{ said }}</span>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { LabD65 } from '@bonitas/core/kernel/color/lab'
@@ -7,6 +8,7 @@ import { agreeingSamples } from '@bonitas/core/stages/palette/library/agreeing'
 import { wearInstead } from '@bonitas/core/stages/palette/rules/wearInstead'
 import { HUE_NAMES } from '@bonitas/core/stages/palette/undertone'
 import { MATERIALS, SHEENS, type Material } from '@bonitas/core/model/vocabulary/finish'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -102,40 +104,32 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
   <StagePage v-if="store.snapshot" title="Palette" broad>
     <template #head><StageTabs stage="palette" /></template>
     <p v-if="trouble" class="fault" role="alert">
-      {{ trouble }} <button class="word" @click="loadAll">Try again</button>
+      {{ trouble }} <ElButton link @click="loadAll">Try again</ElButton>
     </p>
     <form class="search" @submit.prevent="search">
       <ColorField :lab="lab" label="Nearest to" @keep="(v) => (lab = v)" />
-      <div class="row-field">
-        <label for="of-finish">Instead of, and agreeing with the room</label>
-        <select id="of-finish" v-model="insteadId">
-          <option value=""></option>
-          <option v-for="f in store.derived?.palette.finishes" :key="f.finish.id" :value="f.finish.id">
-            {{ f.finish.name }}
-          </option>
-        </select>
-      </div>
-      <div class="row-field">
-        <label for="of-material">Material</label>
-        <select id="of-material" v-model="material">
-          <option value="">any</option>
-          <option v-for="m in MATERIALS" :key="m">{{ m }}</option>
-        </select>
-      </div>
-      <div class="row-field">
-        <label for="of-word">Undertone</label>
-        <select id="of-word" v-model="word">
-          <option value="">any</option>
-          <option v-for="w in ['none', ...HUE_NAMES]" :key="w">{{ w }}</option>
-        </select>
-      </div>
-      <div class="row-field">
-        <label for="of-sheen">Sheen</label>
-        <select id="of-sheen" v-model="sheen">
-          <option value="">any</option>
-          <option v-for="s in SHEENS" :key="s">{{ s }}</option>
-        </select>
-      </div>
+      <ChoiceField
+        v-model="insteadId"
+        label="Instead of, and agreeing with the room"
+        :choices="[
+          { value: '', text: 'nothing: any color' },
+          ...(store.derived?.palette.finishes ?? []).map((f) => ({
+            value: f.finish.id,
+            text: f.finish.name,
+          })),
+        ]"
+      />
+      <ChoiceField
+        v-model="material"
+        label="Material"
+        :choices="[{ value: '', text: 'any' }, ...MATERIALS]"
+      />
+      <ChoiceField
+        v-model="word"
+        label="Undertone"
+        :choices="[{ value: '', text: 'any' }, 'none', ...HUE_NAMES]"
+      />
+      <ChoiceField v-model="sheen" label="Sheen" :choices="[{ value: '', text: 'any' }, ...SHEENS]" />
       <PlainField
         v-model="from"
         label="LRV from"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { SchemeSummary } from '@bonitas/core/stages/palette/schemeFacts'
 import { useLocale } from '../form/useLocale.js'
@@ -48,9 +49,9 @@ const { money } = useLocale()
         <b v-if="f.severity === 'stop'">Stop: </b>{{ f.title }}
       </li>
     </ul>
-    <button class="button" :aria-pressed="followed" @click="emit('follow')">
+    <ElButton :aria-pressed="followed" @click="emit('follow')">
       {{ followed ? 'Followed' : 'Follow this one' }}
-    </button>
+    </ElButton>
   </article>
 </template>
 

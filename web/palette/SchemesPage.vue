@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { put } from '@bonitas/core/model/changes'
 import { computed, ref } from 'vue'
 import { summarizeScheme } from '@bonitas/core/stages/palette/schemeFacts'
@@ -114,7 +115,7 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
         A scheme is one of several looks for the same room. What stays is shared by all; each says only what
         it changes. Begin with the room as it is now, copy it, vary the copy, and compare them at one scale.
       </p>
-      <button class="button primary" @click="first">Make the present look the first scheme</button>
+      <ElButton type="primary" @click="first">Make the present look the first scheme</ElButton>
     </div>
     <template v-else>
       <div
@@ -138,22 +139,17 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
           <tbody>
             <tr v-for="s in schemes" :key="s.id" :class="{ retired: s.retired, here: s.id === selected?.id }">
               <td>
-                <button class="word" :aria-pressed="s.id === selected?.id" @click="selectedId = s.id">
+                <ElButton link :aria-pressed="s.id === selected?.id" @click="selectedId = s.id">
                   {{ s.name }}
-                </button>
+                </ElButton>
                 <span class="second"
                   >{{ s.overId ? 'over another' : '' }}{{ s.retired ? ' retired' : '' }}</span
                 >
               </td>
               <td class="figure">
-                <label class="tick"
-                  ><input
-                    type="checkbox"
-                    :checked="compared.some((c) => c.id === s.id)"
-                    @change="compare(s.id)"
-                  />
-                  beside</label
-                >
+                <ElCheckbox :model-value="compared.some((c) => c.id === s.id)" @change="compare(s.id)">
+                  beside
+                </ElCheckbox>
               </td>
             </tr>
           </tbody>
@@ -172,13 +168,11 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
           label="The other set is stored at"
         />
         <div class="acts">
-          <button class="button" @click="copy(selected)">Copy to vary</button>
-          <button v-if="!selected.overId" class="button" @click="season(selected)">
-            Seasonal set over it
-          </button>
-          <button v-if="!carries(selected)" class="word" @click="remove(selected)">
+          <ElButton @click="copy(selected)">Copy to vary</ElButton>
+          <ElButton v-if="!selected.overId" @click="season(selected)"> Seasonal set over it </ElButton>
+          <ElButton link v-if="!carries(selected)" @click="remove(selected)">
             {{ confirming === selected.id ? 'Really remove it?' : 'Remove' }}
-          </button>
+          </ElButton>
         </div>
         <SeasonalSet v-if="selected.overId" :scheme="selected" />
       </section>
@@ -203,7 +197,7 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
   flex-wrap: wrap;
   gap: 8px;
 }
-tr.retired .word {
+tr.retired .el-button {
   text-decoration: line-through;
 }
 tr.here td {

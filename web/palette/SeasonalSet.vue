@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import type { Scheme } from '@bonitas/core/model/rows/schemes'
 import { schemeView } from '@bonitas/core/stages/palette/schemeView'
+import FieldFrame from '../form/FieldFrame.vue'
+import ChoiceBox from '../form/ChoiceBox.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 
@@ -28,9 +30,8 @@ const cloths = computed(() => [
     .filter((f) => f.material === 'textile')
     .map((f) => ({ value: f.id, text: f.name })),
 ])
-function dress(pieceId: string, event: Event): void {
+function dress(pieceId: string, finishId: string | null): void {
   const s = props.scheme
-  const finishId = cloths.value[(event.target as HTMLSelectElement).selectedIndex]?.value ?? null
   const own = textiles.value.find((t) => t.piece.id === pieceId)?.own
   if (own)
     store.apply([
@@ -50,12 +51,15 @@ function dress(pieceId: string, event: Event): void {
       No cushion, throw, curtain or rug in this room to change.
     </p>
     <div v-for="t in textiles" :key="t.piece.id" class="cloth">
-      <label :for="`in-${t.piece.id}`">{{ t.piece.name }}</label>
-      <select :id="`in-${t.piece.id}`" @change="dress(t.piece.id, $event)">
-        <option v-for="c in cloths" :key="String(c.value)" :selected="c.value === (t.own?.finishId ?? null)">
-          {{ c.text }}
-        </option>
-      </select>
+      <FieldFrame :id="`in-${t.piece.id}`" :label="t.piece.name">
+        <ChoiceBox
+          :id="`in-${t.piece.id}`"
+          :label="t.piece.name"
+          :value="t.own?.finishId ?? null"
+          :choices="cloths"
+          @choose="dress(t.piece.id, $event)"
+        />
+      </FieldFrame>
       <RowField
         v-if="t.own"
         collection="schemeOverrides"

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import SameThing from '../job/SameThing.vue'
+import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent } from 'vue'
 import { HOLDS, SUBSTRATES } from '@bonitas/core/model/vocabulary/finish'
 import { PART_KINDS } from '@bonitas/core/model/vocabulary/surface'
 import { LAMP_TYPES } from '@bonitas/core/model/vocabulary/lamp'
 import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
+import ChoiceBox from '../form/ChoiceBox.vue'
+import SameThing from '../job/SameThing.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -33,10 +35,7 @@ const part = computed(() =>
     ? job.value?.parts.find((p) => `part:${p.id}` === selected.value.surface)
     : undefined,
 )
-function keepOpen(event: Event): void {
-  const select = event.target as HTMLSelectElement
-  const finishId = select.value
-  select.value = ''
+function keepOpen(finishId: string | null): void {
   const p = placement.value
   if (!p || !finishId) return
   store.add('finishAssignments', {
@@ -100,27 +99,29 @@ const over = computed(() => {
       />
       <div v-else class="row-field">
         <span class="label">Color there now</span
-        ><button
-          class="button"
+        ><ElButton
           @click="store.change('finishAssignments', placement.id, { overL: 70, overA: 0, overB: 0 })"
         >
           Note it
-        </button>
+        </ElButton>
       </div>
       <div class="row-field">
         <span class="label">Still open</span>
         <span v-for="c in open" :key="c.id" class="second">
           or {{ nameOf(c.finishId) }}
-          <button class="word" @click="store.remove('finishAssignments', c.id)">Rule out</button>
+          <ElButton link @click="store.remove('finishAssignments', c.id)">Rule out</ElButton>
         </span>
-        <select
+        <ChoiceBox
           v-if="couldBe.length > 0"
-          :aria-label="`What else ${selected.where.toLowerCase()} could wear`"
-          @change="keepOpen"
-        >
-          <option value="">{{ open.length > 0 ? 'or …' : 'settled' }}</option>
-          <option v-for="f in couldBe" :key="f.finish.id" :value="f.finish.id">or {{ f.finish.name }}</option>
-        </select>
+          class="could"
+          :label="`What else ${selected.where.toLowerCase()} could wear`"
+          value=""
+          :choices="[
+            { value: '', text: open.length > 0 ? 'or …' : 'settled' },
+            ...couldBe.map((f) => ({ value: f.finish.id, text: `or ${f.finish.name}` })),
+          ]"
+          @choose="keepOpen"
+        />
         <span v-if="shared" class="second">shared by all schemes</span>
       </div>
     </template>
@@ -131,7 +132,7 @@ const over = computed(() => {
       <RowField collection="parts" :row="part" field="count" kind="whole" figure />
       <RowField collection="parts" :row="part" field="widthMm" kind="length" figure />
       <RowField collection="parts" :row="part" field="heightMm" kind="length" figure />
-      <button class="word" @click="store.remove('parts', part.id)">Remove the part</button>
+      <ElButton link @click="store.remove('parts', part.id)">Remove the part</ElButton>
     </template>
     <template v-if="piece">
       <RowField collection="pieces" :row="piece" field="name" kind="text" />
@@ -141,14 +142,7 @@ const over = computed(() => {
       <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
       <RowChoice collection="pieces" :row="piece" field="wallId" :choices="wallChoices" />
-      <label class="tick"
-        ><input
-          type="checkbox"
-          :checked="piece.stays"
-          @change="store.change('pieces', piece.id, { stays: ($event.target as HTMLInputElement).checked })"
-        />
-        stays</label
-      >
+      <RowCheck collection="pieces" :row="piece" field="stays" label="stays" />
       <RowChoice
         v-if="piece.kind === 'lamp'"
         collection="pieces"
@@ -159,7 +153,7 @@ const over = computed(() => {
       <RowCheck collection="pieces" :row="piece" field="focal" />
       <RowCheck collection="pieces" :row="piece" field="lit" />
       <SameThing :id="piece.id" collection="pieces" class="source" />
-      <button class="word" @click="store.remove('pieces', piece.id)">Remove the piece</button>
+      <ElButton link @click="store.remove('pieces', piece.id)">Remove the piece</ElButton>
     </template>
   </div>
 </template>
@@ -192,14 +186,7 @@ const over = computed(() => {
 .source {
   grid-column: 1 / -1;
 }
-.tick {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  padding-top: 25px;
-  white-space: nowrap;
-}
-.fields > .word {
+.fields > .el-button {
   padding-top: 24px;
   white-space: nowrap;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { useRouter } from 'vue-router'
 import { layoutScore, type Arrangement } from '@bonitas/core/stages/plan/arrange/arrange'
@@ -132,17 +133,17 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
     </p>
     <div v-else>
       <div class="over-bench">
-        <button class="button primary" :disabled="taking.length === 0" @click="run">
+        <ElButton type="primary" :disabled="taking.length === 0" @click="run">
           Propose arrangements
-        </button>
-        <button v-if="found && done === undefined" class="button" @click="others">Others</button>
+        </ElButton>
+        <ElButton v-if="found && done === undefined" @click="others">Others</ElButton>
         <template v-if="done !== undefined">
           <progress
             :value="done"
             max="1"
             :aria-label="`Searching, ${Math.round(done * 100)} percent`"
           ></progress>
-          <button class="button" @click="task.stop()">Stop</button>
+          <ElButton @click="task.stop()">Stop</ElButton>
         </template>
         <p class="second" role="status">
           <template v-if="done !== undefined">Searching, {{ Math.round(done * 100) }} %</template>
@@ -183,7 +184,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
             <li v-for="(t, k) in a.left.slice(0, 3)" :key="k">{{ t }}</li>
             <li v-if="a.left.length > 3">and {{ a.left.length - 3 }} more</li>
           </ul>
-          <button class="word" @click="take(a)">Take it over</button>
+          <ElButton link @click="take(a)">Take it over</ElButton>
         </article>
       </div>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { NEED_KEYS, NEEDS, type NeedKey } from '@bonitas/core/model/vocabulary/need'
 import { ZONES } from '@bonitas/core/stages/plan/needs'
@@ -69,9 +70,9 @@ function set(key: NeedKey, mm: number): void {
               bare
               @typed="(v) => set(r.key, v)"
             />
-            <button v-if="r.rule" class="word" @click="store.remove('houseRules', r.rule.id)">
+            <ElButton link v-if="r.rule" @click="store.remove('houseRules', r.rule.id)">
               as customary
-            </button>
+            </ElButton>
           </td>
           <td class="second">{{ r.source }}</td>
         </tr>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, reactive, ref, shallowRef } from 'vue'
-import { useRouter } from 'vue-router'
+import { RouterLink, useRouter } from 'vue-router'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -135,9 +136,7 @@ const parkedStandings = computed(() => facts.value?.parked ?? [])
         The Plan says what fits, where it stands and where it hangs. It begins with a measured room: call out
         the walls until they close.
       </p>
-      <RouterLink class="button" :to="`/jobs/${store.snapshot.brief.id}/measure`"
-        >Measure the room</RouterLink
-      >
+      <ElButton :tag="RouterLink" :to="`/jobs/${store.snapshot.brief.id}/measure`">Measure the room</ElButton>
     </div>
     <div v-else class="floor">
       <svg

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { RouterLink } from 'vue-router'
 import type { Item } from '@bonitas/core/model/rows/items'
 import type { Stored } from '@bonitas/core/model/snapshot'
@@ -27,7 +28,7 @@ const store = useJobStore()
       <span class="second">&ensp;{{ placed }} placed{{ looks === '' ? '' : `, ${looks}` }}</span>
     </p>
     <p class="acts">
-      <button
+      <ElButton
         v-for="w in waiting"
         :key="w.piece.id"
         class="chip"
@@ -35,12 +36,12 @@ const store = useJobStore()
       >
         {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
         <span>{{ mmText(w.piece.widthMm) }} × {{ mmText(w.piece.depthMm) }}</span>
-      </button>
-      <button v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="$emit('draw', i.id)">
+      </ElButton>
+      <ElButton v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="$emit('draw', i.id)">
         {{ i.name }} <span>to buy</span>
-      </button>
-      <RouterLink class="word" :to="`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`"
-        >Propose arrangements</RouterLink
+      </ElButton>
+      <ElButton link :tag="RouterLink" :to="`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`"
+        >Propose arrangements</ElButton
       >
     </p>
   </div>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES } from '@bonitas/core/model/vocabulary/frame'
 import type { Frame } from '@bonitas/core/model/rows/frames'
 import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/stages/plan/walls/framing'
 import { mmText } from '@bonitas/core/kernel/units/length'
+import FoldPart from '../form/FoldPart.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -125,37 +128,24 @@ const ranked = computed(() =>
       </tr>
     </tbody>
   </table>
-  <details>
-    <summary>Which frame suits</summary>
+  <FoldPart title="Which frame suits">
     <div class="fields two">
-      <label class="row-field"
-        ><span class="second">The picture is</span
-        ><select v-model="picture">
-          <option>traditional</option>
-          <option>modern</option>
-        </select></label
-      >
-      <label class="row-field"
-        ><span class="second">The house is</span
-        ><select v-model="house">
-          <option>traditional</option>
-          <option>modern</option>
-        </select></label
-      >
+      <ChoiceField v-model="picture" label="The picture is" :choices="['traditional', 'modern']" />
+      <ChoiceField v-model="house" label="The house is" :choices="['traditional', 'modern']" />
     </div>
     <ul>
       <li v-for="r in ranked" :key="r.offer.name">
-        <button
-          class="word"
+        <ElButton
+          link
           @click="store.change('frames', frame.id, { profile: r.offer.profile, coat: r.offer.coat })"
         >
           {{ r.offer.name }}
-        </button>
+        </ElButton>
         <span class="second">{{ r.reasons.join('; ') }}</span>
       </li>
     </ul>
-  </details>
-  <button class="word" @click="store.remove('frames', frame.id)">Leave the frame out</button>
+  </FoldPart>
+  <ElButton link @click="store.remove('frames', frame.id)">Leave the frame out</ElButton>
 </template>
 
 <style scoped>
@@ -166,10 +156,5 @@ const ranked = computed(() =>
 }
 .fields.two {
   grid-template-columns: 1fr 1fr;
-}
-summary {
-  cursor: pointer;
-  font-size: 13px;
-  min-height: 24px;
 }
 </style>

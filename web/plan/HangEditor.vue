@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import { HANG_FIXINGS, WALL_MAKES } from '@bonitas/core/model/vocabulary/hanging'
 import type { WallPlacement } from '@bonitas/core/model/rows/wallPlacements'
 import type { Hung } from '@bonitas/core/stages/plan/planFacts'
 import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
 import { mmText } from '@bonitas/core/kernel/units/length'
+import FoldPart from '../form/FoldPart.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -77,8 +79,7 @@ function fromWire(): void {
       />
       <RowField collection="wallPlacements" :row="row" field="group" kind="text" />
     </div>
-    <details>
-      <summary>It hangs by a wire</summary>
+    <FoldPart title="It hangs by a wire">
       <div class="fields">
         <LengthInput
           label="Fixings below top"
@@ -95,12 +96,10 @@ function fromWire(): void {
         />
       </div>
       <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-      <button class="word" @click="fromWire">Work out the hook drop</button>
-    </details>
+      <ElButton link @click="fromWire">Work out the hook drop</ElButton>
+    </FoldPart>
     <p class="acts">
-      <button class="word" @click="(store.remove('wallPlacements', row.id), emit('down'))">
-        Take it down
-      </button>
+      <ElButton link @click="(store.remove('wallPlacements', row.id), emit('down'))"> Take it down </ElButton>
     </p>
   </section>
 </template>
@@ -113,10 +112,5 @@ function fromWire(): void {
   display: grid;
   grid-template-columns: 1fr 1fr 1fr;
   gap: 6px 10px;
-}
-summary {
-  cursor: pointer;
-  font-size: 13px;
-  min-height: 24px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import { weightText } from '@bonitas/core/kernel/units/weight'
@@ -27,9 +28,9 @@ const weightOf = (g: number | null, hooks: number) =>
     <p class="head-line">
       <b>{{ wall.name }}, hanging sheet</b>
       <span class="acts">
-        <a class="word" :href="sheet" target="_blank" rel="noopener">All walls as PDF</a>
-        <button class="word" @click="downloadElevation(facts, wall.id, 'svg', wall.name)">SVG</button>
-        <button class="word" @click="downloadElevation(facts, wall.id, 'dxf', wall.name)">DXF</button>
+        <ElButton link tag="a" :href="sheet" target="_blank" rel="noopener">All walls as PDF</ElButton>
+        <ElButton link @click="downloadElevation(facts, wall.id, 'svg', wall.name)">SVG</ElButton>
+        <ElButton link @click="downloadElevation(facts, wall.id, 'dxf', wall.name)">DXF</ElButton>
       </span>
     </p>
     <table v-if="onWall.length > 0">
@@ -47,7 +48,7 @@ const weightOf = (g: number | null, hooks: number) =>
       <tbody>
         <tr v-for="h in onWall" :key="h.id">
           <td>
-            <button class="word" @click="emit('choose', h.id)">{{ h.name }}</button>
+            <ElButton link @click="emit('choose', h.id)">{{ h.name }}</ElButton>
           </td>
           <td class="figure">{{ h.nails.map((n) => mm(n.xMm)).join(', ') }}</td>
           <td class="figure">{{ mm(h.nails[0]?.heightMm ?? 0) }}</td>
@@ -62,9 +63,14 @@ const weightOf = (g: number | null, hooks: number) =>
       Nothing hangs here yet. Heights are told from the floor, places from the left corner.
     </p>
     <p v-if="waiting.length > 0" class="acts">
-      <button v-for="w in waiting" :key="w.piece.id" class="chip" @click="emit('hang', w.piece.id, w.number)">
+      <ElButton
+        v-for="w in waiting"
+        :key="w.piece.id"
+        class="chip"
+        @click="emit('hang', w.piece.id, w.number)"
+      >
         Hang {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
-      </button>
+      </ElButton>
     </p>
   </div>
 </template>

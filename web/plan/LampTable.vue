@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import type { Light } from '@bonitas/core/model/rows/lights'
 import { AIMS } from '@bonitas/core/model/vocabulary/lamp'
@@ -76,9 +77,8 @@ function addFixture(id: string): void {
       removable
     >
       <template #cell-on="{ row }">
-        <input
-          type="checkbox"
-          :checked="!off.has(row.id)"
+        <ElCheckbox
+          :model-value="!off.has(row.id)"
           :aria-label="`${row.name} is on`"
           @change="emit('toggle', row.id)"
         />
@@ -90,12 +90,12 @@ function addFixture(id: string): void {
       244/2009, from memory).
     </p>
     <p class="acts">
-      <button v-for="p in unlit" :key="p.id" class="chip" @click="addPiece(p.id)">
+      <ElButton v-for="p in unlit" :key="p.id" class="chip" @click="addPiece(p.id)">
         Light of {{ p.name }}
-      </button>
-      <button v-for="f in points" :key="f.id" class="chip" @click="addFixture(f.id)">
+      </ElButton>
+      <ElButton v-for="f in points" :key="f.id" class="chip" @click="addFixture(f.id)">
         Lamp at {{ f.name || f.kind }}
-      </button>
+      </ElButton>
     </p>
   </div>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElInput } from 'element-plus'
 import { computed, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { roundMm } from '@bonitas/core/kernel/units/mm'
 import { lengthText, mmText, readLength } from '@bonitas/core/kernel/units/length'
+import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
 
 /** A length that is typed as it is spoken and belongs to no single field of a row: a distance to a wall. */
@@ -13,7 +15,7 @@ const props = withDefaults(
 const emit = defineEmits<{ typed: [mm: number] }>()
 const store = useJobStore()
 const id = useId()
-const input = ref<HTMLInputElement>()
+const input = ref<InstanceType<typeof ElInput>>()
 const system = computed(() => store.snapshot?.studio.system ?? 'metric')
 const shown = () => (system.value === 'metric' ? mmText(props.mm) : lengthText(props.mm, 'imperial'))
 const draft = ref(shown())
@@ -52,7 +54,7 @@ function keep(): void {
     fault.value = error.message
   }
 }
-function escape(event: KeyboardEvent): void {
+function escape(event: Event): void {
   if (!dirty.value) return
   event.stopPropagation()
   dirty.value = false
@@ -63,14 +65,16 @@ defineExpose({ focus: () => input.value?.focus() })
 </script>
 
 <template>
-  <div class="row-field" :class="{ bare }">
-    <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
-    <input
+  <FieldFrame :id="id" :label="label" :bare="bare" :fault="fault">
+    <ElInput
       :id="id"
       ref="input"
       v-model="draft"
-      class="right"
+      class="is-figure"
+      :class="{ 'is-bare': bare }"
       autocomplete="off"
+      :validate-event="false"
+      :aria-label="bare ? label : undefined"
       :data-dirty="dirty"
       :aria-invalid="fault ? 'true' : undefined"
       :aria-describedby="fault ? `${id}-says` : undefined"
@@ -80,6 +84,5 @@ defineExpose({ focus: () => input.value?.focus() })
       @keydown.enter.prevent="keep"
       @keydown.esc="escape"
     />
-    <p v-if="fault" :id="`${id}-says`" class="fault">{{ fault }}</p>
-  </div>
+  </FieldFrame>
 </template>

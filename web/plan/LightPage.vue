@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { placesForALamp, TABLE_PLANE_MM } from '@bonitas/core/stages/plan/light/roomLight'
 import { lightGrid, type Luminaire } from '@bonitas/core/stages/plan/light/roomLighting'
@@ -44,16 +45,15 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
     <div v-else class="light">
       <div class="over-bench">
         <span role="group" aria-label="Height">
-          <button
-            class="button"
+          <ElButton
             :aria-pressed="planeMm === TABLE_PLANE_MM ? 'true' : 'false'"
             @click="planeMm = TABLE_PLANE_MM"
           >
             On a table
-          </button>
-          <button class="button" :aria-pressed="planeMm === 0 ? 'true' : 'false'" @click="planeMm = 0">
+          </ElButton>
+          <ElButton :aria-pressed="planeMm === 0 ? 'true' : 'false'" @click="planeMm = 0">
             On the floor
-          </button>
+          </ElButton>
         </span>
         <span class="key second"
           ><template v-for="(s, i) in LIGHT_STEPS" :key="s"

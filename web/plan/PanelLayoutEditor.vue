@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
 import type { PanelLayout } from '@bonitas/core/model/rows/panelLayouts'
 import { curtainRail, layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
 import { mmText } from '@bonitas/core/kernel/units/length'
+import FoldPart from '../form/FoldPart.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 
@@ -27,10 +29,10 @@ const says = computed(() => {
 </script>
 
 <template>
-  <details class="set-out">
-    <summary>
+  <FoldPart class="set-out">
+    <template #title>
       <b>{{ row.name || row.kind }}</b> <span class="second">{{ says }}</span>
-    </summary>
+    </template>
     <div class="fields">
       <RowField collection="panelLayouts" :row="row" field="name" kind="text" />
       <RowField collection="panelLayouts" :row="row" field="startMm" kind="length" figure />
@@ -67,16 +69,13 @@ const says = computed(() => {
       Fields begin at {{ laid.fields.map((f) => mmText(Math.round(f.leftMm))).join(', ') }} from the left
       corner.
     </p>
-    <button class="word" @click="store.remove('panelLayouts', row.id)">Take it off the wall</button>
-  </details>
+    <ElButton link @click="store.remove('panelLayouts', row.id)">Take it off the wall</ElButton>
+  </FoldPart>
 </template>
 
 <style scoped>
 .set-out {
   font-size: 13px;
-}
-summary {
-  cursor: pointer;
 }
 .fields {
   display: grid;

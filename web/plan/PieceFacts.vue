@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import SameThing from '../job/SameThing.vue'
+import { ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/model/vocabulary/piece'
+import FoldPart from '../form/FoldPart.vue'
+import SameThing from '../job/SameThing.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -56,8 +58,7 @@ function set(trait: Trait, on: boolean): void {
 </script>
 
 <template>
-  <details v-if="piece" class="facts">
-    <summary>What else is known of it</summary>
+  <FoldPart v-if="piece" class="facts" title="What else is known of it">
     <div class="fields">
       <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
@@ -69,32 +70,25 @@ function set(trait: Trait, on: boolean): void {
     <SameThing :id="piece.id" collection="pieces" />
     <RowCheck collection="pieces" :row="piece" field="stays" />
     <RowCheck collection="pieces" :row="piece" field="focal" />
-    <label v-for="t in asked" :key="t" class="tick">
-      <input
-        type="checkbox"
-        :checked="piece.traits.includes(t)"
-        @change="(e) => set(t, (e.target as HTMLInputElement).checked)"
-      />
+    <ElCheckbox
+      v-for="t in asked"
+      :key="t"
+      :model-value="piece.traits.includes(t)"
+      @change="set(t, $event === true)"
+    >
       {{ t }}
-    </label>
-  </details>
+    </ElCheckbox>
+  </FoldPart>
 </template>
 
 <style scoped>
 .facts {
   font-size: 13px;
 }
-summary {
-  cursor: pointer;
-  min-height: 24px;
-}
 .fields {
   display: grid;
   grid-template-columns: 1fr 1fr 1fr;
   gap: 6px 10px;
   padding: 6px 0;
-}
-.tick {
-  min-height: 26px;
 }
 </style>

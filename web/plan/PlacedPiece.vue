@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // The chosen piece: where it stands, typed; what can be done with it; what else could stand in its place.
-import { computed } from 'vue'
+import { ElButton, ElInput } from 'element-plus'
+import { computed, ref, watch } from 'vue'
 import { boxBounds } from '@bonitas/core/kernel/geometry/box'
 import { triedOptionsOf } from '@bonitas/core/job/planFactsOf'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
@@ -10,6 +11,8 @@ import { mustComeIn, type PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { alignedTo } from '@bonitas/core/stages/plan/snap'
 import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
 import { mmText } from '@bonitas/core/kernel/units/length'
+import ChoiceField from '../form/ChoiceField.vue'
+import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
 import CarrySteps from './CarrySteps.vue'
 import LengthInput from './LengthInput.vue'
@@ -64,6 +67,32 @@ const wallWord = (x: number, y: number) => {
   return wall?.name ?? (x === 1 ? 'left' : x === -1 ? 'right' : y === 1 ? 'top' : 'bottom')
 }
 
+/** What is being typed for the turn; undefined when the field shows how the piece stands. */
+const turned = ref<string>()
+const turnFault = ref('')
+watch(
+  () => [props.chosen.id, props.chosen.turnDeg],
+  () => {
+    turned.value = undefined
+    turnFault.value = ''
+  },
+)
+function turnTo(degrees: number): void {
+  emit('put', { xMm: props.row.xMm, yMm: props.row.yMm, turnDeg: ((degrees % 360) + 360) % 360 })
+}
+function keepTurn(text: string): void {
+  const degrees = Number(text.replace('°', '').replace(',', '.'))
+  if (text.trim() === '' || !Number.isFinite(degrees)) {
+    turnFault.value = 'Turned is not an angle. Write degrees from 0 to 360.'
+    return
+  }
+  turned.value = undefined
+  turnFault.value = ''
+  turnTo(degrees)
+}
+const sizeOf = (o: (typeof options.value)[number]) =>
+  `${o.name}, ${o.widthMm} × ${o.depthMm ?? '?'} × ${o.heightMm ?? '?'}`
+
 /** Options of the item that buys the chosen piece: any of them can be tried in its place. */
 const options = computed(() => {
   const [job, s] = [store.snapshot, props.chosen]
@@ -104,68 +133,57 @@ const carry = computed(() => {
         :max-mm="12000"
         @typed="(v) => store.change('floorPlacements', row.id, { raisedMm: v })"
       />
-      <div class="row-field">
-        <label for="turned">Turned, degrees</label>
-        <input
+      <FieldFrame id="turned" label="Turned, degrees" :fault="turnFault || undefined">
+        <ElInput
           id="turned"
-          class="right"
-          type="number"
-          min="0"
-          max="360"
-          step="15"
-          :value="Math.round(chosen.turnDeg)"
-          @change="
-            (e) =>
-              emit('put', {
-                xMm: row.xMm,
-                yMm: row.yMm,
-                turnDeg: ((Number((e.target as HTMLInputElement).value) % 360) + 360) % 360,
-              })
-          "
+          class="is-figure"
+          inputmode="decimal"
+          autocomplete="off"
+          :model-value="turned ?? String(Math.round(chosen.turnDeg))"
+          :validate-event="false"
+          :aria-invalid="turnFault ? 'true' : undefined"
+          :aria-describedby="turnFault ? 'turned-says' : undefined"
+          @update:model-value="turned = $event"
+          @change="keepTurn"
+          @keydown.up.prevent="turnTo(chosen.turnDeg + 15)"
+          @keydown.down.prevent="turnTo(chosen.turnDeg - 15)"
         />
-      </div>
+      </FieldFrame>
     </div>
     <p class="acts">
-      <button class="word" @click="$emit('turn')">Turn</button>
-      <button class="word" @click="$emit('wall')">To the wall</button>
-      <button class="word" @click="$emit('middle')">Middle of the wall</button>
-      <button class="word" @click="$emit('mirror')">Mirror</button>
-      <button v-if="extended(chosen)" class="word" :aria-pressed="open" @click="open = !open">
+      <ElButton link @click="$emit('turn')">Turn</ElButton>
+      <ElButton link @click="$emit('wall')">To the wall</ElButton>
+      <ElButton link @click="$emit('middle')">Middle of the wall</ElButton>
+      <ElButton link @click="$emit('mirror')">Mirror</ElButton>
+      <ElButton link v-if="extended(chosen)" :aria-pressed="open" @click="open = !open">
         {{ open ? 'Fold in' : 'Extend' }}
-      </button>
-      <button class="word" @click="$emit('park')">Give it a parking place</button>
-      <button class="word" @click="$emit('tape')">Tape it out</button>
-      <button class="word" @click="$emit('out')">Take it out</button>
+      </ElButton>
+      <ElButton link @click="$emit('park')">Give it a parking place</ElButton>
+      <ElButton link @click="$emit('tape')">Tape it out</ElButton>
+      <ElButton link @click="$emit('out')">Take it out</ElButton>
     </p>
     <p v-if="other" class="acts">
       <span class="second">With {{ other.name }}:</span>
-      <button
+      <ElButton
+        link
         v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const"
         :key="how"
-        class="word"
         @click="$emit('align', how)"
       >
         {{ how }}
-      </button>
+      </ElButton>
     </p>
     <p v-else class="second">Shift and click a second piece to align the two.</p>
-    <label v-if="options.length > 0" class="row-field">
-      <span class="second">Try in its place</span>
-      <select
-        :value="row.optionId ?? ''"
-        @change="
-          (e) =>
-            store.change('floorPlacements', row.id, {
-              optionId: (e.target as HTMLSelectElement).value || null,
-            })
-        "
-      >
-        <option value="">its own size</option>
-        <option v-for="o in options" :key="o.id" :value="o.id">
-          {{ o.name }}, {{ o.widthMm }} × {{ o.depthMm ?? '?' }} × {{ o.heightMm ?? '?' }}
-        </option>
-      </select>
-    </label>
+    <ChoiceField
+      v-if="options.length > 0"
+      :model-value="row.optionId ?? ''"
+      label="Try in its place"
+      :choices="[
+        { value: '', text: 'its own size' },
+        ...options.map((o) => ({ value: o.id, text: sizeOf(o) })),
+      ]"
+      @update:model-value="store.change('floorPlacements', row.id, { optionId: $event || null })"
+    />
   </section>
   <CarrySteps v-if="carry" :result="carry" />
   <RugSizes v-if="chosen.kind === 'rug'" :facts="facts" :rug="chosen" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { measuresOf } from './floorView.js'
@@ -24,9 +25,9 @@ const measures = computed(() => measuresOf(props.facts))
       </tbody>
     </table>
     <p class="acts">
-      <button class="word" @click="downloadPlan(facts, 'svg', roomName)">Plan as SVG</button>
-      <button class="word" @click="downloadPlan(facts, 'dxf', roomName)">Plan as DXF</button>
-      <button class="word" @click="emit('tape')">Floor tape-out, 1 : 1</button>
+      <ElButton link @click="downloadPlan(facts, 'svg', roomName)">Plan as SVG</ElButton>
+      <ElButton link @click="downloadPlan(facts, 'dxf', roomName)">Plan as DXF</ElButton>
+      <ElButton link @click="emit('tape')">Floor tape-out, 1 : 1</ElButton>
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { adviseRug } from '@bonitas/core/stages/plan/rules/rugs'
@@ -79,7 +80,7 @@ function lay(a: RugAdvice): void {
           <td class="figure" :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">
             {{ mmText(a.leastBorderMm) }}
           </td>
-          <td><button v-if="!a.joined" class="word" @click="lay(a)">Lay it</button></td>
+          <td><ElButton link v-if="!a.joined" @click="lay(a)">Lay it</ElButton></td>
         </tr>
       </tbody>
     </table>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElCheckbox } from 'element-plus'
 import type { Candidate } from '@bonitas/core/stages/plan/arrange/setOutAnew'
 
 /** Which pieces a search sets out anew, and which keep their place. */
@@ -28,9 +29,8 @@ function flipped(set: ReadonlySet<string>, id: string): ReadonlySet<string> {
         <tr v-for="{ standing: s, isNew } in all" :key="s.id">
           <td>{{ s.name }} <span v-if="isNew" class="second">not placed yet</span></td>
           <td>
-            <input
-              type="checkbox"
-              :checked="!leftOut.has(s.id)"
+            <ElCheckbox
+              :model-value="!leftOut.has(s.id)"
               :disabled="s.piece.stays"
               :aria-label="`${s.name} takes part`"
               @change="leftOut = flipped(leftOut, s.id)"
@@ -38,10 +38,9 @@ function flipped(set: ReadonlySet<string>, id: string): ReadonlySet<string> {
           </td>
           <td>
             <template v-if="s.piece.stays">stays</template
-            ><input
+            ><ElCheckbox
               v-else-if="!isNew"
-              type="checkbox"
-              :checked="kept.has(s.id)"
+              :model-value="kept.has(s.id)"
               :aria-label="`${s.name} keeps its place`"
               @change="kept = flipped(kept, s.id)"
             />

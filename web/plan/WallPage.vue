@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref, watch } from 'vue'
 import { NEW_HANG, NEW_FRAME } from '@bonitas/core/stages/plan/newRows'
 import { newPanelLayout } from '@bonitas/core/stages/plan/walls/newPanelLayout'
@@ -137,15 +138,14 @@ const kinds: readonly PanelLayoutKind[] = [
     </p>
     <div v-else class="wall">
       <div class="over-bench" role="group" aria-label="Wall">
-        <button
+        <ElButton
           v-for="w in walls"
           :key="w.id"
-          class="button"
           :aria-pressed="w.id === wallId ? 'true' : 'false'"
           @click="show(w.id)"
         >
           {{ w.name }}
-        </button>
+        </ElButton>
       </div>
       <div class="elevation">
         <WallElevation
@@ -170,9 +170,9 @@ const kinds: readonly PanelLayoutKind[] = [
         <HangEditor v-if="hung && row" :hung="hung" :row="row" @down="chosen = undefined" />
         <section v-if="hung" class="panel-part wide-part">
           <FrameEditor v-if="frame" :frame="frame" :sun="facts.sunOnWall.get(wallId) ?? 0" />
-          <button v-else-if="hung.piece.kind === 'picture'" class="word" @click="addFrame">
+          <ElButton link v-else-if="hung.piece.kind === 'picture'" @click="addFrame">
             Work out mat and frame
-          </button>
+          </ElButton>
         </section>
         <section v-if="group.length > 1" class="panel-part wide-part">
           <h2>Lay out {{ group.length }} pictures</h2>
@@ -184,7 +184,7 @@ const kinds: readonly PanelLayoutKind[] = [
             @typed="(v) => (gap = v)"
           />
           <p class="acts">
-            <button v-for="l in LAYOUTS" :key="l" class="word" @click="layOut(l, gap)">{{ l }}</button>
+            <ElButton link v-for="l in LAYOUTS" :key="l" @click="layOut(l, gap)">{{ l }}</ElButton>
           </p>
           <p class="second">
             {{
@@ -197,7 +197,7 @@ const kinds: readonly PanelLayoutKind[] = [
           <h2>Set out on this wall</h2>
           <PanelLayoutEditor v-for="s in panelLayouts" :key="s.id" :row="s" :facts="facts" />
           <p class="acts">
-            <button v-for="k in kinds" :key="k" class="word" @click="addPanelLayout(k)">{{ k }}</button>
+            <ElButton link v-for="k in kinds" :key="k" @click="addPanelLayout(k)">{{ k }}</ElButton>
           </p>
         </section>
       </template>

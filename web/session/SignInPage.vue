@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useSessionStore } from './sessionStore.js'
@@ -83,16 +85,12 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <button class="button primary" :disabled="busy">Sign in</button>
-        <button v-if="session.mayFound" type="button" class="word" @click="founding = true">
-          Found a studio
-        </button>
+        <ElButton type="primary" native-type="submit" :disabled="busy">Sign in</ElButton>
+        <ElButton link v-if="session.mayFound" @click="founding = true"> Found a studio </ElButton>
       </div>
       <div v-if="session.demo" class="demo">
         <p class="second">Tern &amp; Thole is a made-up studio in the middle of its work.</p>
-        <button type="button" class="button" :disabled="busy" @click="attempt(session.openDemo)">
-          Open the demo studio
-        </button>
+        <ElButton :disabled="busy" @click="attempt(session.openDemo)"> Open the demo studio </ElButton>
       </div>
     </form>
 
@@ -106,13 +104,14 @@ async function attempt(work: () => Promise<void>): Promise<void> {
           hint="ISO code: EUR, GBP, USD"
           :fault="faults.currency"
         />
-        <div class="plain-field">
-          <label for="system">Measures</label>
-          <select id="system" v-model="studio.system">
-            <option value="metric">Metric</option>
-            <option value="imperial">Feet and inches</option>
-          </select>
-        </div>
+        <ChoiceField
+          v-model="studio.system"
+          label="Measures"
+          :choices="[
+            { value: 'metric', text: 'Metric' },
+            { value: 'imperial', text: 'Feet and inches' },
+          ]"
+        />
       </div>
       <PlainField
         v-model="studio.memberName"
@@ -137,8 +136,8 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <button class="button primary" :disabled="busy">Found the studio</button>
-        <button type="button" class="word" @click="founding = false">Back to sign in</button>
+        <ElButton type="primary" native-type="submit" :disabled="busy">Found the studio</ElButton>
+        <ElButton link @click="founding = false">Back to sign in</ElButton>
       </div>
     </form>
   </main>

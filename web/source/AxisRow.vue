@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { useLocale } from '../form/useLocale.js'
@@ -32,7 +33,7 @@ function mark(event: MouseEvent): void {
 <template>
   <tr :class="{ here }" @click="emit('take')">
     <td>
-      <button class="need" :aria-pressed="here" @focus="emit('take')">
+      <ElButton class="is-line need" :aria-pressed="here" @focus="emit('take')">
         <b
           >{{ item.item.name
           }}<template v-if="item.item.quantity > 1"> × {{ item.item.quantity }}</template></b
@@ -41,7 +42,7 @@ function mark(event: MouseEvent): void {
           [item.item.locked ? 'locked' : '', limits, item.item.specification].filter(Boolean).join(' · ') ||
           item.item.category
         }}</span>
-      </button>
+      </ElButton>
     </td>
     <td>
       <div class="axis line" @click="mark">
@@ -89,12 +90,9 @@ tr.here td {
 tr.here td:first-child {
   box-shadow: inset 4px 0 var(--ink);
 }
-.need {
+.el-button.need {
   width: 204px;
-  border: 0;
-  background: none;
-  text-align: left;
-  padding: 0 8px 0 10px;
+  margin: 0 8px 0 10px;
   line-height: 1.3;
 }
 .need b {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { RowChange } from '@bonitas/core/findings/finding'
 import { deriveJob } from '@bonitas/core/job/derive'
 import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
@@ -109,13 +111,13 @@ const excluded = computed(() =>
             <header>
               <h3>{{ w.title }}</h3>
               <p class="second">{{ inWords(w.set) }}</p>
-              <button class="button primary" @click="apply(w.set, w.title)">Take this way</button>
+              <ElButton type="primary" @click="apply(w.set, w.title)">Take this way</ElButton>
             </header>
             <SetChanges :set="w.set" />
           </article>
         </template>
         <p v-else-if="task.done.value !== undefined">
-          Searching… <button class="word" @click="task.stop()">Stop</button>
+          Searching… <ElButton link @click="task.stop()">Stop</ElButton>
         </p>
         <p v-else-if="found">
           No set of choices is within the money. Say of more items that they may wait, find cheaper options,
@@ -128,16 +130,16 @@ const excluded = computed(() =>
           <p v-if="found?.best?.feasible" class="second">
             {{ inWords(found.best) }}{{ found.best.proven ? ', proven best' : '' }}
           </p>
-          <button
+          <ElButton
+            type="primary"
             v-if="found?.best?.feasible && found.best.changes.length > 0"
-            class="button primary"
             @click="apply(found.best, 'The best set')"
           >
             Take this set
-          </button>
+          </ElButton>
         </header>
         <p v-if="task.done.value !== undefined && !found">
-          Searching… <button class="word" @click="task.stop()">Stop</button>
+          Searching… <ElButton link @click="task.stop()">Stop</ElButton>
         </p>
         <SetChanges v-if="found?.best?.feasible" :set="found.best" />
         <p v-else-if="found">
@@ -146,18 +148,22 @@ const excluded = computed(() =>
         </p>
       </section>
       <p v-if="taken" role="status" class="second">
-        {{ taken }} <button class="word" @click="(store.undo(), (taken = ''))">Undo</button>
+        {{ taken }} <ElButton link @click="(store.undo(), (taken = ''))">Undo</ElButton>
       </p>
       <p v-if="trouble" role="alert">{{ trouble }}</p>
       <div class="paper"><NextEuro :height="190" /></div>
     </div>
     <template #panel>
       <h2>Splurge here: what pays for it</h2>
-      <label for="splurge" class="second">Take this, whatever it costs the rest</label>
-      <select id="splurge" v-model="splurgeId" @change="askSplurge">
-        <option value="">choose an option</option>
-        <option v-for="s in splurges" :key="s.id" :value="s.id">{{ s.text }}</option>
-      </select>
+      <ChoiceField
+        v-model="splurgeId"
+        label="Take this, whatever it costs the rest"
+        :choices="[
+          { value: '', text: 'choose an option' },
+          ...splurges.map((s) => ({ value: s.id, text: s.text })),
+        ]"
+        @update:model-value="askSplurge"
+      />
       <template v-if="splurge">
         <template v-if="splurge.feasible">
           <p>{{ inWords(splurge) }}.</p>
@@ -169,7 +175,7 @@ const excluded = computed(() =>
               {{ c.because }}
             </li>
           </ul>
-          <button class="button" @click="apply(splurge, 'The splurge')">Take it</button>
+          <ElButton @click="apply(splurge, 'The splurge')">Take it</ElButton>
         </template>
         <p v-else>Nothing that may still be changed frees enough for it.</p>
       </template>
@@ -207,7 +213,7 @@ header {
   flex-wrap: wrap;
   padding-bottom: 6px;
 }
-header .button {
+header .el-button {
   margin-left: auto;
 }
 .paper {

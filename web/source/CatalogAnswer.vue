@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { Product } from '@bonitas/core/stages/source/product'
 import { useLocale } from '../form/useLocale.js'
@@ -53,9 +54,9 @@ const { money, system } = useLocale()
             >was {{ money(p.wasMinor) }}</span
           >
         </p>
-        <button class="button" :disabled="!canTake || taken.has(p.key)" @click="emit('take', p)">
+        <ElButton :disabled="!canTake || taken.has(p.key)" @click="emit('take', p)">
           {{ taken.has(p.key) ? 'Taken' : 'Take' }}
-        </button>
+        </ElButton>
       </li>
     </ul>
     <p v-if="result.answer && result.answer.products.length === 0" class="second">

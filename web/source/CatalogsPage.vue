@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox, ElInput } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, onMounted, ref, shallowRef } from 'vue'
+import ChoiceField from '../form/ChoiceField.vue'
 
 import { capture } from '@bonitas/core/stages/source/capture'
 import type { Product } from '@bonitas/core/stages/source/product'
@@ -168,25 +170,24 @@ async function refresh(): Promise<void> {
   <StagePage v-if="store.snapshot" title="Source">
     <template #head><StageTabs stage="source" /></template>
     <form class="ask" @submit.prevent="search">
-      <label for="cat-item">For</label>
-      <select
-        id="cat-item"
-        :value="item?.item.id"
-        @change="itemId = ($event.target as HTMLSelectElement).value"
-      >
-        <option v-for="i in open" :key="i.item.id" :value="i.item.id">{{ i.item.name }}</option>
-      </select>
-      <label for="cat-q" class="visually-hidden">Words</label>
-      <input
-        id="cat-q"
+      <ChoiceField
+        :model-value="item?.item.id ?? ''"
+        beside
+        label="For"
+        :choices="open.map((i) => ({ value: i.item.id, text: i.item.name }))"
+        @update:model-value="itemId = $event"
+      />
+      <ElInput
         v-model="q"
+        class="words"
+        aria-label="Words"
         type="search"
         placeholder="wool rust, walnut …"
         maxlength="80"
         autocomplete="off"
       />
-      <label><input v-model="within" type="checkbox" /> only what its kind and size allow</label>
-      <button class="button primary" :disabled="names.length === 0">Search</button>
+      <ElCheckbox v-model="within">only what its kind and size allow</ElCheckbox>
+      <ElButton type="primary" native-type="submit" :disabled="names.length === 0">Search</ElButton>
       <span v-if="busy > 0" class="second" role="status">waiting for {{ busy }} …</span>
     </form>
     <p v-if="names.length === 0" class="second">
@@ -213,9 +214,9 @@ async function refresh(): Promise<void> {
         {{ keysTaken.size }} {{ keysTaken.size === 1 ? 'option' : 'options' }} of this job came from a
         catalog.
       </p>
-      <button class="button" :disabled="keysTaken.size === 0 || busy > 0" @click="refresh">
+      <ElButton :disabled="keysTaken.size === 0 || busy > 0" @click="refresh">
         Ask for today’s prices and stock
-      </button>
+      </ElButton>
       <p v-if="refreshed" role="status">{{ refreshed }}</p>
       <p class="second">
         A supplier that does not answer changes nothing here: what it said last is shown, with the day.

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { DerivedOption } from '@bonitas/core/job/deriveItems'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
@@ -58,16 +59,18 @@ function keys(event: KeyboardEvent): void {
     <template #head><StageTabs stage="source" /></template>
     <div v-if="item" class="compare">
       <div class="pickers">
-        <label for="compare-item">Item</label>
-        <select
-          id="compare-item"
-          :value="item.item.id"
-          @change="itemId = ($event.target as HTMLSelectElement).value"
-        >
-          <option v-for="i in items" :key="i.item.id" :value="i.item.id">
-            {{ i.item.name }}, {{ i.options.length }} {{ i.options.length === 1 ? 'option' : 'options' }}
-          </option>
-        </select>
+        <ChoiceField
+          :model-value="item.item.id"
+          beside
+          label="Item"
+          :choices="
+            items.map((i) => ({
+              value: i.item.id,
+              text: `${i.item.name}, ${i.options.length} ${i.options.length === 1 ? 'option' : 'options'}`,
+            }))
+          "
+          @update:model-value="itemId = $event"
+        />
         <p class="second">{{ item.item.intent }}</p>
         <p v-if="item.options.length > MOST" class="second">
           {{ from + 1 }} to {{ from + options.length }} of {{ item.options.length }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
@@ -46,7 +47,7 @@ function dropBand(fromMinor: number): void {
     <ul>
       <li v-for="b in supplier.deliveryBands" :key="b.fromMinor">
         from {{ money(b.fromMinor) }}: {{ b.feeMinor === 0 ? 'free' : money(b.feeMinor) }}
-        <button class="word" @click="dropBand(b.fromMinor)">remove</button>
+        <ElButton link @click="dropBand(b.fromMinor)">remove</ElButton>
       </li>
       <li v-if="supplier.deliveryBands.length === 0" class="second">
         None: each option has a delivery of its own.
@@ -55,7 +56,7 @@ function dropBand(fromMinor: number): void {
     <form class="band" novalidate @submit.prevent="addBand">
       <PlainField v-model="from" label="Orders from" />
       <PlainField v-model="fee" label="Delivery" :fault="fault || undefined" />
-      <button class="button">Add the band</button>
+      <ElButton native-type="submit">Add the band</ElButton>
     </form>
   </div>
 </template>
@@ -65,7 +66,7 @@ function dropBand(fromMinor: number): void {
   display: grid;
   gap: 10px;
 }
-.band .button {
+.band .el-button {
   white-space: nowrap;
 }
 .band {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import SameThing from '../job/SameThing.vue'
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
@@ -7,6 +7,7 @@ import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
 import { LEVELS } from '@bonitas/core/model/vocabulary/change'
 import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
 import { DEMANDS, SPENDS } from '@bonitas/core/model/vocabulary/buying'
+import SameThing from '../job/SameThing.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
@@ -80,9 +81,9 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
     <SameThing :id="item.item.id" collection="items" class="seven" />
     <RowCheck collection="items" :row="item.item" field="mayWait" />
     <RowCheck collection="items" :row="item.item" field="locked" label="Locked" />
-    <button v-if="item.lines.length === 0" class="word" aria-label="Remove the item" @click="emit('remove')">
+    <ElButton link v-if="item.lines.length === 0" aria-label="Remove the item" @click="emit('remove')">
       Remove
-    </button>
+    </ElButton>
   </div>
 </template>
 
@@ -98,7 +99,7 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
   overflow: hidden;
   text-overflow: ellipsis;
 }
-.item-editor .word {
+.item-editor .el-button {
   padding-top: 4px;
 }
 .item-editor .two {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ElInput } from 'element-plus'
+import ChoiceField from '../form/ChoiceField.vue'
 import { AxisMark } from './AxisMark.js'
 import { SHOWN, type Shown } from './useItemSearch.js'
 
@@ -9,12 +11,16 @@ const only = defineModel<Shown>('only', { required: true })
 
 <template>
   <div class="above">
-    <label class="visually-hidden" for="item-search">Search items and options</label>
-    <input id="item-search" v-model="search" type="search" placeholder="Search" autocomplete="off" />
-    <label class="visually-hidden" for="item-only">Show</label>
-    <select id="item-only" v-model="only">
-      <option v-for="s in SHOWN" :key="s">{{ s }}</option>
-    </select>
+    <ElInput
+      v-model="search"
+      class="search"
+      type="search"
+      aria-label="Search items and options"
+      placeholder="Search"
+      autocomplete="off"
+      clearable
+    />
+    <ChoiceField v-model="only" quiet label="Show" class="only" :choices="SHOWN" />
     <p class="legend second">
       <AxisMark kind="new" :chosen="true" :fits="true" />new
       <AxisMark kind="second-hand" :chosen="true" :fits="true" />second-hand
@@ -31,14 +37,12 @@ const only = defineModel<Shown>('only', { required: true })
   align-items: center;
   padding-bottom: 4px;
 }
-#item-search {
-  width: 130px;
+.search {
+  width: 140px;
+  flex: none;
 }
-#item-only {
-  width: 108px;
-}
-.above input,
-.above select {
+.only {
+  width: 112px;
   flex: none;
 }
 .legend {

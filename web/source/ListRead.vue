@@ -2,6 +2,8 @@
 import { TABLE_FIELDS, type TableField } from '@bonitas/core/stages/source/table/columns'
 import type { Grid } from '@bonitas/core/stages/source/table/grid'
 import type { TableReading } from '@bonitas/core/stages/source/table/readTable'
+import FoldPart from '../form/FoldPart.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 
 /** How a list was read: what each column is taken for, its first rows, and what is left out and why. */
 defineProps<{
@@ -11,8 +13,8 @@ defineProps<{
   whys: readonly (readonly [string, readonly { readonly row: number; readonly text: string }[]])[]
 }>()
 const emit = defineEmits<{ mean: [column: number, field: TableField | undefined] }>()
-function mean(index: number, event: Event): void {
-  const value = (event.target as HTMLSelectElement).value
+const MEANINGS = [{ value: '', text: 'not used' }, ...TABLE_FIELDS]
+function mean(index: number, value: string): void {
   emit('mean', index, value === '' ? undefined : (value as TableField))
 }
 </script>
@@ -25,14 +27,13 @@ function mean(index: number, event: Event): void {
           <tr>
             <th v-for="c in reading.columns" :key="c.index" scope="col">
               <span>{{ c.header || `column ${c.index + 1}` }}</span>
-              <select
-                :aria-label="`Meaning of ${c.header || `column ${c.index + 1}`}`"
-                :value="c.field ?? ''"
-                @change="mean(c.index, $event)"
-              >
-                <option value="">not used</option>
-                <option v-for="f in TABLE_FIELDS" :key="f">{{ f }}</option>
-              </select>
+              <ChoiceField
+                quiet
+                :model-value="c.field ?? ''"
+                :label="`Meaning of ${c.header || `column ${c.index + 1}`}`"
+                :choices="MEANINGS"
+                @update:model-value="mean(c.index, $event)"
+              />
             </th>
           </tr>
         </thead>
@@ -45,13 +46,13 @@ function mean(index: number, event: Event): void {
     </div>
     <section v-if="whys.length > 0">
       <h2>Left out, and why</h2>
-      <details v-for="[why, rows] in whys" :key="why">
-        <summary>{{ rows.length }} × {{ why }}</summary>
+      <FoldPart v-for="[why, rows] in whys" :key="why">
+        <template #title>{{ rows.length }} × {{ why }}</template>
         <ul class="second">
           <li v-for="l in rows.slice(0, 40)" :key="l.row">row {{ l.row }}: {{ l.text }}</li>
           <li v-if="rows.length > 40">and {{ rows.length - 40 }} more</li>
         </ul>
-      </details>
+      </FoldPart>
     </section>
   </div>
 </template>

@@ -1,8 +1,12 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { TableField } from '@bonitas/core/stages/source/table/columns'
 import { readTable, type TableReading } from '@bonitas/core/stages/source/table/readTable'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
+import PlainField from '../form/PlainField.vue'
+import FileButton from '../form/FileButton.vue'
+import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
@@ -21,6 +25,7 @@ const itemId = ref('')
 const rates = ref<Record<string, string>>({})
 const done = ref('')
 const sending = ref(false)
+const typed = ref('')
 const { task, fileName, sheets, sheetAt, grid, trouble, choose, pasted } = useListFile(() => {
   set.value = new Map()
   done.value = ''
@@ -98,28 +103,36 @@ async function take(): Promise<void> {
     <template #head><StageTabs stage="source" /></template>
     <div class="lists">
       <div class="ask">
-        <label class="button file"
-          >Choose a list, XLSX or CSV<input
-            type="file"
-            accept=".xlsx,.csv,.txt,.tsv"
-            class="visually-hidden"
-            @change="choose"
-        /></label>
-        <label for="paste" class="visually-hidden">Or paste rows here</label>
-        <input id="paste" placeholder="or paste rows from a sheet here" autocomplete="off" @paste="pasted" />
-        <label for="list-supplier">From</label>
-        <select id="list-supplier" v-model="supplierId">
-          <option value="">no supplier named</option>
-          <option v-for="s in store.snapshot.suppliers" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
-        <label for="list-item">Rows without an item go to</label>
-        <select id="list-item" v-model="itemId">
-          <option value="">nowhere: they are left out</option>
-          <option v-for="i in store.snapshot.items" :key="i.id" :value="i.id">{{ i.name }}</option>
-        </select>
+        <FileButton label="Choose a list, XLSX or CSV" accept=".xlsx,.csv,.txt,.tsv" @picked="choose" />
+        <ElInput
+          v-model="typed"
+          class="paste"
+          aria-label="Or paste rows here"
+          placeholder="or paste rows from a sheet here"
+          autocomplete="off"
+          @paste="pasted"
+        />
+        <ChoiceField
+          v-model="supplierId"
+          beside
+          label="From"
+          :choices="[
+            { value: '', text: 'no supplier named' },
+            ...store.snapshot.suppliers.map((s) => ({ value: s.id, text: s.name })),
+          ]"
+        />
+        <ChoiceField
+          v-model="itemId"
+          beside
+          label="Rows without an item go to"
+          :choices="[
+            { value: '', text: 'nowhere: they are left out' },
+            ...store.snapshot.items.map((i) => ({ value: i.id, text: i.name })),
+          ]"
+        />
       </div>
       <p v-if="task.done.value !== undefined" role="status">
-        Reading {{ fileName }} … <button class="word" @click="task.stop()">Stop</button>
+        Reading {{ fileName }} … <ElButton link @click="task.stop()">Stop</ElButton>
       </p>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <p v-if="done" role="status">
@@ -127,12 +140,13 @@ async function take(): Promise<void> {
       </p>
       <template v-if="reading && plan">
         <p v-if="sheets.length > 1">
-          <label for="sheet">Sheet</label>
-          <select id="sheet" v-model.number="sheetAt">
-            <option v-for="(s, i) in sheets" :key="s.name" :value="i">
-              {{ s.name }}, {{ s.grid.length }} rows
-            </option>
-          </select>
+          <ChoiceField
+            :model-value="String(sheetAt)"
+            beside
+            label="Sheet"
+            :choices="sheets.map((s, i) => ({ value: String(i), text: `${s.name}, ${s.grid.length} rows` }))"
+            @update:model-value="sheetAt = Number($event)"
+          />
         </p>
         <p>
           <b>{{ fileName }}</b>: {{ grid.length }} rows; header in
@@ -142,23 +156,23 @@ async function take(): Promise<void> {
           }}, <b>{{ reading.left.length + plan.left.length }}</b> cannot, {{ reading.emptyRows }} empty.
         </p>
         <p v-for="c in foreign" :key="c" class="rate">
-          <label :for="`rate-${c}`">1 {{ c }} in {{ currency }}</label>
-          <input
-            :id="`rate-${c}`"
-            v-model="rates[c]"
+          <PlainField
+            :model-value="rates[c] ?? ''"
+            class="beside"
+            :label="`1 ${c} in ${currency}`"
             placeholder="0.9221"
             inputmode="decimal"
-            autocomplete="off"
+            @update:model-value="rates[c] = $event"
           />
           <span class="second">rate of today; without it the rows in {{ c }} are left out</span>
         </p>
         <ListRead :reading="reading" :grid="grid" :whys="whys" @mean="mean" />
         <p class="act">
-          <button class="button primary" :disabled="plan.options.length === 0 || sending" @click="take">
+          <ElButton type="primary" :disabled="plan.options.length === 0 || sending" @click="take">
             Take {{ plan.options.length }} options
-          </button>
+          </ElButton>
           <span v-if="sending" class="second" role="status">being written, all or none …</span>
-          <button class="word" @click="sheets = []">Leave it</button>
+          <ElButton link @click="sheets = []">Leave it</ElButton>
         </p>
       </template>
       <div v-else-if="task.done.value === undefined && !done" class="teach">
@@ -189,19 +203,10 @@ async function take(): Promise<void> {
   align-items: center;
   flex-wrap: wrap;
 }
-.file {
-  cursor: pointer;
+.paste {
+  width: 240px;
 }
-.file:focus-within {
-  outline: 2px solid var(--ink);
-}
-#paste {
-  width: 220px;
-}
-.ask select {
-  width: 190px;
-}
-.rate input {
+.rate :deep(.el-input) {
   width: 90px;
 }
 .trouble {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { madeAgainstBought } from '@bonitas/core/stages/source/worth'
@@ -54,9 +55,9 @@ const against = computed(() => {
       <span class="figure">{{
         m.kind === 'owned already' ? 'owned' : money(costOf(m.id)?.costMinor ?? 0)
       }}</span>
-      <button class="word" :aria-label="`Remove ${m.name}`" @click="store.remove('fabrications', m.id)">
+      <ElButton link :aria-label="`Remove ${m.name}`" @click="store.remove('fabrications', m.id)">
         ×
-      </button>
+      </ElButton>
       <div class="cuts">
         <RowField collection="fabrications" :row="m" field="cutCount" kind="whole" label="Pieces" figure />
         <RowField collection="fabrications" :row="m" field="cutMm" kind="length" label="Cut to" figure />
@@ -68,7 +69,7 @@ const against = computed(() => {
         </p>
       </div>
     </div>
-    <button class="word" @click="add">Add a line</button>
+    <ElButton link @click="add">Add a line</ElButton>
     <p v-if="against" class="second">
       Made {{ money(option.price.landedMinor)
       }}<template v-if="against.hoursMinor > 0"

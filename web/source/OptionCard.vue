@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
@@ -57,9 +58,9 @@ const facts = computed(
     <div class="line">
       <i v-if="hex" class="sample" :style="{ background: hex }"></i>
       <AxisMark v-else :kind="o.option.kind as OptionKind" :chosen="o.chosen" :fits="canBeTaken(o)" />
-      <button class="pick" :aria-expanded="marked" @click="emit('mark')">
+      <ElButton class="is-line pick" :aria-expanded="marked" @click="emit('mark')">
         <b>{{ o.option.name }}</b>
-      </button>
+      </ElButton>
       <b class="figure" :title="steps.join('\n')">{{ money(price) }}</b>
     </div>
     <a v-if="photo && marked" :href="photo" target="_blank" rel="noopener"
@@ -72,9 +73,9 @@ const facts = computed(
       <ol class="sum second">
         <li v-for="s in steps" :key="s">{{ s }}</li>
       </ol>
-      <button v-if="!live" class="button" :class="{ primary: !o.chosen }" @click.stop="emit('toggle')">
+      <ElButton v-if="!live" :type="o.chosen ? 'default' : 'primary'" @click.stop="emit('toggle')">
         {{ o.chosen ? 'Let it go' : 'Choose' }}
-      </button>
+      </ElButton>
       <p v-else class="second">
         {{
           o.chosen
@@ -116,14 +117,6 @@ img {
   width: 20px;
   height: 20px;
 }
-.pick {
-  border: 0;
-  background: none;
-  padding: 0;
-  text-align: left;
-  line-height: 1.25;
-  min-height: 24px;
-}
 .unfit {
   text-decoration: underline dotted;
 }
@@ -134,7 +127,7 @@ img {
   gap: 12px;
   margin-top: 6px;
 }
-.more .button {
+.more .el-button {
   flex: none;
 }
 .sum {

@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import SameThing from '../job/SameThing.vue'
+import { ElButton, ElInput } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 import { hexToLab, labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
+import FoldPart from '../form/FoldPart.vue'
+import FieldFrame from '../form/FieldFrame.vue'
+import PlainField from '../form/PlainField.vue'
+import SameThing from '../job/SameThing.vue'
 
 import { tradePrice } from '@bonitas/core/kernel/money/margin'
 import {
@@ -61,8 +65,10 @@ const hex = computed(() => {
   return l == null || a == null || b == null ? '' : labToHex({ l, a, b })
 })
 const colorFault = ref('')
-function setColor(event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim()
+/** What is being typed; undefined when the field shows what is kept. */
+const colorDraft = ref<string>()
+function setColor(typed: string): void {
+  const text = typed.trim()
   colorFault.value = ''
   if (text === '') return store.change('options', row.value.id, { colorL: null, colorA: null, colorB: null })
   const lab = /^#?[0-9a-f]{6}$/i.test(text) ? hexToLab(text.startsWith('#') ? text : `#${text}`) : undefined
@@ -109,33 +115,26 @@ const round = (n: number) => Math.round(n * 100) / 100
     <RowField collection="options" :row="row" field="returnDays" kind="whole" label="Returns, days" figure />
     <RowField collection="options" :row="row" field="legsMm" kind="length" label="Legs off" figure />
     <RowChoice collection="options" :row="row" field="supplierId" :choices="suppliers" class="two" />
-    <form class="row-field" @submit.prevent="addSupplier">
-      <label for="new-supplier">New supplier</label>
-      <input
-        id="new-supplier"
-        v-model="newSupplier"
-        maxlength="120"
-        placeholder="name, Enter"
-        autocomplete="off"
-      />
+    <form @submit.prevent="addSupplier">
+      <PlainField v-model="newSupplier" label="New supplier" :maxlength="120" placeholder="name, Enter" />
     </form>
     <RowField collection="options" :row="row" field="note" kind="text" class="long" />
 
-    <details class="whole">
-      <summary>Looks and wear</summary>
+    <FoldPart class="whole" title="Looks and wear">
       <div class="grid">
-        <div class="row-field">
-          <label for="option-color">Color</label>
-          <input
+        <FieldFrame id="option-color" label="Color" :fault="colorFault || undefined">
+          <ElInput
             id="option-color"
-            :value="hex"
+            :model-value="colorDraft ?? hex"
             placeholder="hex code, or L a b"
             autocomplete="off"
-            :aria-invalid="colorFault !== ''"
+            :validate-event="false"
+            :aria-invalid="colorFault !== '' ? 'true' : undefined"
+            :aria-describedby="colorFault ? 'option-color-says' : undefined"
+            @update:model-value="colorDraft = $event"
             @change="setColor"
           />
-          <p v-if="colorFault" class="fault" role="alert">{{ colorFault }}</p>
-        </div>
+        </FieldFrame>
         <RowField collection="options" :row="row" field="material" kind="text" />
         <RowField collection="options" :row="row" field="liking" kind="whole" label="Liking, 1 to 5" figure />
         <RowField collection="options" :row="row" field="years" kind="real" label="Years it lasts" figure />
@@ -150,12 +149,12 @@ const round = (n: number) => Math.round(n * 100) / 100
           class="whole"
         />
       </div>
-    </details>
-    <details
+    </FoldPart>
+    <FoldPart
       class="whole"
       :open="row.kind === 'second-hand' || row.kind === 'placeholder' || row.kind === 'owned'"
+      title="Where and when it was seen"
     >
-      <summary>Where and when it was seen</summary>
       <div class="grid">
         <RowField
           collection="options"
@@ -184,9 +183,8 @@ const round = (n: number) => Math.round(n * 100) / 100
           class="whole"
         />
       </div>
-    </details>
-    <details class="whole">
-      <summary>Price history, stock and currency</summary>
+    </FoldPart>
+    <FoldPart class="whole" title="Price history, stock and currency">
       <div class="grid">
         <RowChoice
           collection="options"
@@ -201,12 +199,11 @@ const round = (n: number) => Math.round(n * 100) / 100
         <RowField collection="options" :row="row" field="rateOn" kind="date" />
         <PriceLine :option="option" class="whole" />
       </div>
-    </details>
-    <details v-if="row.kind === 'made' || option.made" class="whole" open>
-      <summary>What it takes</summary>
+    </FoldPart>
+    <FoldPart v-if="row.kind === 'made' || option.made" class="whole" open title="What it takes">
       <MakingList :item="item" :option="option" />
-    </details>
-    <button v-if="!(live && option.chosen)" class="word" @click="emit('remove')">Remove the option</button>
+    </FoldPart>
+    <ElButton link v-if="!(live && option.chosen)" @click="emit('remove')">Remove the option</ElButton>
   </section>
 </template>
 
@@ -228,12 +225,6 @@ const round = (n: number) => Math.round(n * 100) / 100
 }
 .whole {
   grid-column: 1 / -1;
-}
-summary {
-  cursor: pointer;
-  padding: 4px 0;
-  font-weight: 600;
-  font-size: 13px;
 }
 .grid {
   padding: 4px 0 8px;

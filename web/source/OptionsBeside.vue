@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import { lightOf } from '@bonitas/core/job/lightOf'
@@ -119,14 +120,13 @@ const mark = (verdict: string) =>
         <tr>
           <td class="aspect"></td>
           <td v-for="(o, k) in options" :key="o.option.id" :class="{ marked: k === at }">
-            <button
+            <ElButton
               v-if="!isBought(item)"
-              class="button"
-              :class="{ primary: !o.chosen && canBeTaken(o) }"
+              :type="!o.chosen && canBeTaken(o) ? 'primary' : 'default'"
               @click="emit('toggle', o)"
             >
               {{ o.chosen ? 'Let it go' : 'Choose' }}
-            </button>
+            </ElButton>
             <span v-else class="second">{{ o.chosen ? item.state : '' }}</span>
           </td>
         </tr>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ref, watch } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { lengthText } from '@bonitas/core/kernel/units/length'
@@ -41,7 +42,7 @@ async function take(): Promise<void> {
 </script>
 
 <template>
-  <button class="word" @click="take">Size limits from the plan</button>
+  <ElButton link @click="take">Size limits from the plan</ElButton>
   <span class="second said" role="status">{{ said }}</span>
 </template>
 

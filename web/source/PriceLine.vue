@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { scaleLinear, scaleTime } from 'd3'
 import { computed } from 'vue'
 import type { DerivedOption } from '@bonitas/core/job/deriveItems'
@@ -64,7 +65,7 @@ const path = computed(() => {
         {{ history.offPercent.toFixed(1) }} % below the first price seen; a comparison, not money left
       </li>
     </ul>
-    <button class="word" @click="note">Note today's price and stock</button>
+    <ElButton link @click="note">Note today's price and stock</ElButton>
   </div>
 </template>
 

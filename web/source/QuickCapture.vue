@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElInput } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref, shallowRef } from 'vue'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { capture, type Captured } from '@bonitas/core/stages/source/capture'
+import FileButton from '../form/FileButton.vue'
 
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
@@ -89,11 +91,6 @@ function fieldsOf(c: Captured) {
 /** A photo taken at the market, waiting to go with the find. */
 const photo = shallowRef<File>()
 const trouble = ref('')
-function pick(event: Event): void {
-  const input = event.target as HTMLInputElement
-  photo.value = input.files?.[0]
-  input.value = ''
-}
 /** Sends the photo; the find is kept whether or not it arrives, and the photo waits until it does. */
 async function send(optionId: string, file: File, note: string): Promise<void> {
   const id = crypto.randomUUID()
@@ -127,8 +124,8 @@ function keep(): void {
   emit('kept', id)
 }
 /** A textarea, so that rows pasted stay rows; Enter keeps, Shift+Enter begins another line. */
-function onKey(event: KeyboardEvent): void {
-  if (event.key !== 'Enter' || event.shiftKey) return
+function onKey(event: KeyboardEvent | Event): void {
+  if (!(event instanceof KeyboardEvent) || event.key !== 'Enter' || event.shiftKey) return
   event.preventDefault()
   keep()
 }
@@ -137,18 +134,25 @@ function onKey(event: KeyboardEvent): void {
 <template>
   <form class="capture" @submit.prevent="keep">
     <label for="capture" class="visually-hidden">A find in one line</label>
-    <textarea
+    <ElInput
+      type="textarea"
+      resize="none"
       id="capture"
       v-model="text"
       :rows="Math.min(4, Math.max(1, lines.length))"
       placeholder="A find: boucle sofa 1980x900x840 1480 4w"
       autocomplete="off"
       @keydown="onKey"
-    ></textarea>
-    <label class="word file"
-      >{{ photo ? `with ${photo.name}` : 'with a photo'
-      }}<input type="file" accept="image/*" capture="environment" class="visually-hidden" @change="pick"
-    /></label>
+    />
+    <FileButton
+      class="file"
+      link
+      camera
+      label="with a photo"
+      :words="photo ? `with ${photo.name}` : 'with a photo'"
+      accept="image/*"
+      @picked="photo = $event"
+    />
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <p v-if="understood" class="second" role="status">{{ understood }}</p>
     <p v-else-if="said" class="second" role="status">{{ said }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import type { SupplierBasket } from '@bonitas/core/stages/source/baskets'
@@ -55,9 +56,9 @@ const refused = computed(() => quote.value?.lines.filter((l) => l.refused) ?? []
 
 <template>
   <div v-if="supplier?.catalog && known.length > 0" class="quote">
-    <button class="word" :disabled="busy" @click="ask">
+    <ElButton link :disabled="busy" @click="ask">
       {{ busy ? 'Asking …' : `Ask ${supplier.name} for a quote` }}
-    </button>
+    </ElButton>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <ul v-if="quote" class="second" role="status">
       <li>

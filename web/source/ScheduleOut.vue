@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
@@ -18,10 +19,10 @@ function save(kind: 'xlsx' | 'csv', reader: 'studio' | 'client'): void {
     <h2>The schedule, given out</h2>
     <ul class="out">
       <li>
-        <button class="word" @click="save('xlsx', 'studio')">Schedule as XLSX</button>
+        <ElButton link @click="save('xlsx', 'studio')">Schedule as XLSX</ElButton>
       </li>
       <li>
-        <button class="word" @click="save('csv', 'studio')">Schedule as CSV</button>
+        <ElButton link @click="save('csv', 'studio')">Schedule as CSV</ElButton>
       </li>
       <li><a :href="`${jobPath}/schedule.pdf`" target="_blank" rel="noopener">Schedule as PDF</a></li>
     </ul>
@@ -29,10 +30,10 @@ function save(kind: 'xlsx' | 'csv', reader: 'studio' | 'client'): void {
     <p class="second">List prices; no trade prices, no suppliers, nothing that was not chosen.</p>
     <ul class="out">
       <li>
-        <button class="word" @click="save('xlsx', 'client')">Client’s XLSX</button>
+        <ElButton link @click="save('xlsx', 'client')">Client’s XLSX</ElButton>
       </li>
       <li>
-        <button class="word" @click="save('csv', 'client')">Client’s CSV</button>
+        <ElButton link @click="save('csv', 'client')">Client’s CSV</ElButton>
       </li>
       <li>
         <a :href="`${jobPath}/schedule.pdf?for=client`" target="_blank" rel="noopener">Client’s PDF</a>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 
@@ -136,7 +137,7 @@ const findings = computed(() => {
   >
     <template #head>
       <StageTabs stage="source" />
-      <button class="button add" @click="addItem">New item</button>
+      <ElButton class="add" @click="addItem">New item</ElButton>
     </template>
     <div ref="root">
       <ItemSearch v-if="items.length > 0" v-model:search="search" v-model:only="only" />
@@ -161,15 +162,15 @@ const findings = computed(() => {
           may have; then collect options, new, second-hand, made or already owned, and see them side by side
           on one price scale.
         </p>
-        <button class="button primary" @click="addItem">Add the first item</button>
+        <ElButton type="primary" @click="addItem">Add the first item</ElButton>
       </div>
     </div>
     <template v-if="item" #strip>
       <div class="strip-head">
-        <button class="word" :aria-pressed="strip === 'curve'" @click="strip = 'curve'">Curve</button>
-        <button class="word" :aria-pressed="strip === 'item'" @click="strip = 'item'">
+        <ElButton link :aria-pressed="strip === 'curve'" @click="strip = 'curve'">Curve</ElButton>
+        <ElButton link :aria-pressed="strip === 'item'" @click="strip = 'item'">
           What “{{ item.item.name }}” asks for
-        </button>
+        </ElButton>
         <PlanLimits v-if="strip === 'item'" :item="item" />
       </div>
       <ItemEditor v-if="strip === 'item'" :item="item" @remove="takeOut(item)" />
@@ -178,7 +179,7 @@ const findings = computed(() => {
     <template v-if="item" #panel>
       <div class="of">
         <h2>{{ item.item.name }}</h2>
-        <button class="button" @click="addOption">New option</button>
+        <ElButton @click="addOption">New option</ElButton>
       </div>
       <p v-if="item.item.intent" class="second">{{ item.item.intent }}</p>
       <QuickCapture :item="item" @kept="(id) => (optionId = id)" />
@@ -236,11 +237,11 @@ const findings = computed(() => {
   gap: 16px;
   align-items: baseline;
 }
-.strip-head :deep(.word) {
+.strip-head :deep(.el-button) {
   flex: none;
   white-space: nowrap;
 }
-.strip-head .word[aria-pressed='true'] {
+.strip-head .el-button[aria-pressed='true'] {
   font-weight: 600;
   text-decoration: none;
 }

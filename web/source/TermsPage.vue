@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
 
@@ -60,16 +61,16 @@ function addOffer(): void {
     <template #head><StageTabs stage="source" /></template>
     <div class="terms">
       <nav aria-label="Suppliers">
-        <button
+        <ElButton
           v-for="s in suppliers"
           :key="s.id"
-          class="name"
+          class="is-line name"
           :aria-pressed="s === supplier"
           @click="supplierId = s.id"
         >
           {{ s.name }}
-        </button>
-        <button class="word" @click="addSupplier">New supplier</button>
+        </ElButton>
+        <ElButton link @click="addSupplier">New supplier</ElButton>
       </nav>
       <section v-if="supplier" :key="supplier.id" class="supplier">
         <div class="fields">
@@ -115,11 +116,11 @@ function addOffer(): void {
           <RowField collection="discounts" :row="o" field="usedOn" kind="date" />
           <RowCheck collection="discounts" :row="o" field="oneUse" />
           <RowCheck collection="discounts" :row="o" field="thirdParty" />
-          <button class="word" :aria-label="`Remove ${o.name}`" @click="store.remove('discounts', o.id)">
+          <ElButton link :aria-label="`Remove ${o.name}`" @click="store.remove('discounts', o.id)">
             Remove
-          </button>
+          </ElButton>
         </div>
-        <button class="word" @click="addOffer">Add a coupon</button>
+        <ElButton link @click="addOffer">Add a coupon</ElButton>
       </section>
       <p v-else class="second">
         No supplier yet. A supplier has terms: the least order, delivery by size, coupons; they are worked
@@ -166,12 +167,8 @@ nav {
   align-content: start;
   gap: 2px;
 }
-.name {
-  border: 0;
-  background: none;
-  text-align: left;
+.name.name.name.name {
   padding: 6px 8px;
-  min-height: 28px;
 }
 .name[aria-pressed='true'] {
   background: var(--paper);

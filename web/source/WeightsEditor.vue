@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { ElSlider } from 'element-plus'
+import { computed, ref } from 'vue'
 import { ASPECTS, type Aspect } from '@bonitas/core/model/vocabulary/aspect'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -7,8 +8,10 @@ import { useJobStore } from '../job/jobStore.js'
 /** How much each aspect counts, 0 to 10, for the whole job. */
 const store = useJobStore()
 const brief = computed(() => store.snapshot?.brief)
-function set(aspect: Aspect, event: Event): void {
-  const value = Number((event.target as HTMLInputElement).value)
+/** Where a slider stands while it is drawn; it is kept when it is let go. */
+const drawn = ref<Partial<Record<Aspect, number>>>({})
+function set(aspect: Aspect, value: number): void {
+  drawn.value = {}
   if (!brief.value || !Number.isInteger(value) || value < 0 || value > 10) return
   store.change('brief', brief.value.id, { weights: { ...brief.value.weights, [aspect]: value } })
 }
@@ -17,17 +20,17 @@ function set(aspect: Aspect, event: Event): void {
 <template>
   <div v-if="brief" class="weights">
     <template v-for="a in ASPECTS" :key="a">
-      <label :for="`weight-${a}`">{{ a }}</label>
-      <input
-        :id="`weight-${a}`"
-        type="range"
-        min="0"
-        max="10"
-        step="1"
-        :value="brief.weights[a]"
-        @change="set(a, $event)"
+      <span class="name" aria-hidden="true">{{ a }}</span>
+      <ElSlider
+        :model-value="drawn[a] ?? brief.weights[a]"
+        :min="0"
+        :max="10"
+        :aria-label="a"
+        :show-tooltip="false"
+        @input="drawn[a] = $event as number"
+        @change="set(a, $event as number)"
       />
-      <span class="figure">{{ brief.weights[a] }}</span>
+      <span class="figure">{{ drawn[a] ?? brief.weights[a] }}</span>
     </template>
     <RowField collection="brief" :row="brief" field="stayYears" kind="real" figure class="wide" />
     <RowField collection="brief" :row="brief" field="hourMinor" kind="money" figure class="wide" />
@@ -40,10 +43,6 @@ function set(aspect: Aspect, event: Event): void {
   grid-template-columns: 64px 1fr 24px;
   gap: 4px 10px;
   align-items: center;
-}
-input[type='range'] {
-  accent-color: var(--ink);
-  min-width: 0;
 }
 .wide {
   grid-column: 1 / -1;

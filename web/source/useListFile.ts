@@ -20,12 +20,8 @@ export function useListFile(begun: () => void) {
   const trouble = ref('')
   const grid = computed<Grid>(() => sheets.value[sheetAt.value]?.grid ?? [])
 
-  async function choose(event: Event): Promise<void> {
-    const input = event.target as HTMLInputElement
-    const file = input.files?.[0]
-    input.value = ''
+  async function choose(file: File): Promise<void> {
     trouble.value = ''
-    if (!file) return
     if (!/\.(xlsx|csv|txt|tsv)$/i.test(file.name)) {
       trouble.value = 'A list is a file in XLSX or CSV. Save it as one of these and choose that.'
       return
@@ -47,6 +43,7 @@ export function useListFile(begun: () => void) {
       trouble.value = 'The file cannot be read. Save it again as XLSX or CSV and try that.'
     }
   }
+  /** Rows as a sheet puts them on the clipboard: a line each, cells parted by tabs. */
   function pasted(event: ClipboardEvent): void {
     const text = event.clipboardData?.getData('text/plain') ?? ''
     if (!/[\t\n]/.test(text)) return

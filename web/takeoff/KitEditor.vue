@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { ElInput } from 'element-plus'
 import { computed, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import type { Finish, PaintKit } from '@bonitas/core/model/rows/finishes'
 import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
+import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { readTins, tinsText } from './tinsText.js'
 import PlainField from '../form/PlainField.vue'
@@ -79,18 +81,23 @@ function keep(): void {
       />
       <PlainField v-model="loss" label="Loss, %" inputmode="decimal" figure :fault="faults.loss" />
     </div>
-    <div class="row-field">
-      <label :for="`${id}t`">Tins on offer, one a line</label>
-      <textarea
+    <FieldFrame
+      :id="`${id}t`"
+      label="Tins on offer, one a line"
+      :hint="faults.tins ? undefined : '2.5 L at 39.00'"
+      :fault="faults.tins || undefined"
+    >
+      <ElInput
         :id="`${id}t`"
         v-model="tins"
-        rows="4"
+        type="textarea"
+        :rows="4"
         spellcheck="false"
+        :validate-event="false"
         :aria-invalid="faults.tins ? 'true' : undefined"
-        :aria-describedby="`${id}ts`"
-      ></textarea>
-      <p :id="`${id}ts`" :class="faults.tins ? 'fault' : 'second'">{{ faults.tins || '2.5 L at 39.00' }}</p>
-    </div>
+        :aria-describedby="faults.tins ? `${id}t-says` : `${id}t-hint`"
+      />
+    </FieldFrame>
   </form>
 </template>
 

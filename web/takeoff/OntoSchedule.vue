@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { ROWS } from '@bonitas/core/model/registry'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
@@ -67,14 +68,14 @@ function refresh(): void {
           {{ unpriced.map((l) => l.name).join(', ') }} still has no tins and counts nothing.</template
         >
       </p>
-      <button class="button" :disabled="totalMinor === 0" @click="schedule">Put it on the schedule</button>
+      <ElButton :disabled="totalMinor === 0" @click="schedule">Put it on the schedule</ElButton>
     </template>
     <template v-else-if="stale">
       <p class="second">
         The schedule says {{ money(scheduled.chosen?.option.priceMinor ?? 0) }}, the take-off
         {{ money(totalMinor) }}.
       </p>
-      <button class="button" @click="refresh">Bring it up to date</button>
+      <ElButton @click="refresh">Bring it up to date</ElButton>
     </template>
     <p v-else class="second">“{{ scheduled.item.name }}” is on the schedule, {{ scheduled.state }}.</p>
   </section>

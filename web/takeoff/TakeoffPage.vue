@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
@@ -62,9 +63,9 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
             ></i>
           </td>
           <td>
-            <button class="name" :aria-pressed="l === chosen" @click="picked = l.finishId">
+            <ElButton class="is-line" :aria-pressed="l === chosen" @click="picked = l.finishId">
               <b>{{ l.name }}</b>
-            </button>
+            </ElButton>
             <p class="second">
               {{ [finishOf(l.finishId)?.code, finishOf(l.finishId)?.sheen].filter(Boolean).join(' · ') }}
             </p>
@@ -181,12 +182,6 @@ tbody.here .sw {
 }
 .swatch {
   display: block;
-}
-.name {
-  border: 0;
-  background: none;
-  padding: 0;
-  text-align: left;
 }
 tfoot td {
   padding-top: 10px;

@@ -1,3 +1,4 @@
+import { flushPromises, type DOMWrapper } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
 import { rowOf, withChanges } from '@bonitas/core/model/applyChanges'
@@ -28,6 +29,8 @@ export async function onBench(
   answer?: (changes: readonly Change[]) => Response | undefined,
 ): Promise<Bench> {
   setActivePinia(createPinia())
+  if (!document.getElementById('over'))
+    document.body.insertAdjacentHTML('beforeend', '<section id="over"></section>')
   sessionStorage.clear()
   localStorage.clear()
   const sent: Change[] = []
@@ -51,4 +54,18 @@ export async function onBench(
   store.stage = 'brief'
   await store.open(job.brief.id)
   return { store, sent }
+}
+
+/** The lines of the list that opens for a choice: the list is opened as by a press of Enter. */
+export async function linesOf(choice: DOMWrapper<Element>): Promise<readonly HTMLElement[]> {
+  const box = choice.classes('choice-rest')
+    ? await (async () => {
+        await choice.trigger('focus')
+        await flushPromises()
+        return document.activeElement as HTMLElement
+      })()
+    : (choice.element as HTMLElement)
+  box.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', code: 'Enter', bubbles: true }))
+  await flushPromises()
+  return [...document.querySelectorAll<HTMLElement>('#over [role="option"]')]
 }

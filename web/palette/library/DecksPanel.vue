@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
+import FileButton from '../../form/FileButton.vue'
 import { ApiProblem, ServerGone } from '../../api/http.js'
 import { useJobStore } from '../../job/jobStore.js'
 import { DECK_FORMATS, readDeckFile, writeDeck, type DeckFormat } from './deckFiles.js'
@@ -13,7 +15,6 @@ const emit = defineEmits<{ said: [words: string] }>()
 const store = useJobStore()
 const library = useLibraryStore()
 const confirming = ref('')
-const picker = ref<HTMLInputElement>()
 const digits = computed(() => currencyDigits(store.snapshot?.studio.currency ?? 'EUR'))
 const WORDS: Readonly<Record<DeckFormat, string>> = { csv: 'CSV', gpl: 'GPL', cxf: 'CxF' }
 
@@ -38,10 +39,7 @@ async function trying(nothing: string, work: () => Promise<string>): Promise<voi
   }
 }
 
-async function picked(): Promise<void> {
-  const file = picker.value?.files?.[0]
-  if (picker.value) picker.value.value = ''
-  if (!file) return
+async function picked(file: File): Promise<void> {
   emit('said', `Reading ${file.name} …`)
   await trying('Nothing was taken over.', async () => {
     const deck = await readDeckFile(file, digits.value)
@@ -73,36 +71,32 @@ async function remove(deck: DeckLine): Promise<void> {
             {{ d.name }}<span class="second"> · {{ d.samples }}</span>
           </td>
           <td class="acts">
-            <button
+            <ElButton
+              link
               v-for="f in DECK_FORMATS"
               :key="f"
-              class="word"
               :aria-label="`${WORDS[f]}: export ${d.name}`"
               @click="save(d, f)"
             >
               {{ WORDS[f] }}
-            </button>
-            <button
-              class="word"
+            </ElButton>
+            <ElButton
+              link
               :aria-label="`${confirming === d.id ? 'Really?' : 'Remove'} ${d.name}`"
               @click="remove(d)"
             >
               {{ confirming === d.id ? 'Really?' : 'Remove' }}
-            </button>
+            </ElButton>
           </td>
         </tr>
       </tbody>
     </table>
-    <input
-      ref="picker"
-      class="visually-hidden"
-      type="file"
+    <FileButton
+      label="Deck to import"
+      words="Import a deck (CSV, GPL, CxF)"
       accept=".csv,.gpl,.cxf,.xml,text/csv"
-      tabindex="-1"
-      aria-label="Deck to import"
-      @change="picked"
+      @picked="picked"
     />
-    <button class="button" @click="picker?.click()">Import a deck (CSV, GPL, CxF)</button>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labToHex, lrv } from '@bonitas/core/kernel/color/lab'
 import { undertone } from '@bonitas/core/stages/palette/undertone'
 import type { NearSample } from './libraryStore.js'
@@ -39,13 +40,9 @@ defineEmits<{ take: [found: NearSample] }>()
           {{ f.sample.priceMinor === null ? '' : `${price(f.sample.priceMinor)} / ${f.sample.per}` }}
         </td>
         <td>
-          <button
-            class="word"
-            :aria-label="`${act ?? 'To the bench'}: ${f.sample.name}`"
-            @click="$emit('take', f)"
-          >
+          <ElButton link :aria-label="`${act ?? 'To the bench'}: ${f.sample.name}`" @click="$emit('take', f)">
             {{ act ?? 'To the bench' }}
-          </button>
+          </ElButton>
         </td>
       </tr>
     </tbody>
@@ -71,7 +68,7 @@ b {
   display: block;
   line-height: 1.2;
 }
-.word {
+.el-button {
   white-space: nowrap;
 }
 </style>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { labToHex, lrv, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { NEW_SAMPLE, type Sample } from '@bonitas/core/stages/palette/library/sample'
 import { MATERIALS, type Material } from '@bonitas/core/model/vocabulary/finish'
+import ChoiceField from '../../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../../api/http.js'
 import PlainField from '../../form/PlainField.vue'
 import { useLibraryStore } from './libraryStore.js'
@@ -56,7 +58,7 @@ async function keep(): Promise<void> {
   <section class="panel-part">
     <h2>Color reader</h2>
     <p class="second" role="status">{{ said || STATE_WORDS[state] }}</p>
-    <button v-if="state !== 'on'" class="button" @click="connect">Connect the reader</button>
+    <ElButton v-if="state !== 'on'" @click="connect">Connect the reader</ElButton>
     <template v-if="spread">
       <div class="read">
         <i :style="{ background: labToHex(spread.mean) }"></i>
@@ -71,19 +73,12 @@ async function keep(): Promise<void> {
         label="Sample"
         :fault="called.trim() === '' ? 'Name the sample.' : undefined"
       />
-      <div class="row-field">
-        <label for="read-as">Material</label>
-        <select id="read-as" v-model="material">
-          <option v-for="m in MATERIALS" :key="m">{{ m }}</option>
-        </select>
-      </div>
+      <ChoiceField v-model="material" label="Material" :choices="MATERIALS" />
       <div class="acts">
-        <button class="button" :disabled="!sample" @click="sample && emit('take', sample)">
-          To the bench
-        </button>
-        <button class="button" :disabled="!sample" @click="keep">Keep in the library</button>
-        <button class="word" @click="emit('find', spread.mean)">Find the nearest</button>
-        <button class="word" @click="begin">Begin anew</button>
+        <ElButton :disabled="!sample" @click="sample && emit('take', sample)"> To the bench </ElButton>
+        <ElButton :disabled="!sample" @click="keep">Keep in the library</ElButton>
+        <ElButton link @click="emit('find', spread.mean)">Find the nearest</ElButton>
+        <ElButton link @click="begin">Begin anew</ElButton>
       </div>
     </template>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labToHex, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import type { ExtractedColor } from '@bonitas/core/stages/palette/extraction/extractColors'
 import { undertone } from '@bonitas/core/stages/palette/undertone'
@@ -21,14 +22,14 @@ const word = (lab: LabD65) => undertone('paint', lab).phrase
     </div>
     <ul class="found">
       <li v-for="(c, i) in colors" :key="i">
-        <button :aria-pressed="chosen === c.lab" @click="emit('choose', c)">
+        <ElButton class="is-line" :aria-pressed="chosen === c.lab" @click="emit('choose', c)">
           <i :style="{ background: labToHex(c.lab) }"></i>
           <span
             >{{ word(c.lab) }}<br /><span class="second"
               >{{ (100 * c.share).toFixed(c.share < 0.1 ? 1 : 0) }} %</span
             ></span
           >
-        </button>
+        </ElButton>
       </li>
     </ul>
   </div>
@@ -52,19 +53,17 @@ const word = (lab: LabD65) => undertone('paint', lab).phrase
   grid-template-columns: repeat(auto-fill, minmax(152px, 1fr));
   gap: 6px 10px;
 }
-.found button {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  border: 0;
-  background: none;
-  text-align: left;
-  padding: 3px;
+.found .el-button {
   width: 100%;
   line-height: 1.2;
   font-size: 13px;
 }
-.found button[aria-pressed='true'] {
+.found .el-button > :deep(span) {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+}
+.found .el-button[aria-pressed='true'] {
   background: var(--paper);
   outline: 1px solid var(--ink);
 }

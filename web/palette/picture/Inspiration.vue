@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { useJobStore } from '../../job/jobStore.js'
@@ -16,9 +17,9 @@ const job = computed(() => store.snapshot)
       <li v-for="p in job.sampledColors" :key="p.id">
         <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name
         }}<span class="second">&ensp;{{ p.share > 0 ? `${Math.round(100 * p.share)} %` : '' }}</span
-        ><button class="word" :aria-label="`Put back ${p.name}`" @click="store.remove('sampledColors', p.id)">
+        ><ElButton link :aria-label="`Put back ${p.name}`" @click="store.remove('sampledColors', p.id)">
           Put back
-        </button>
+        </ElButton>
       </li>
     </ul>
     <p class="second">
@@ -43,7 +44,7 @@ section,
   width: 34px;
   height: 20px;
 }
-.pulls .word {
+.pulls .el-button {
   margin-left: 10px;
 }
 </style>

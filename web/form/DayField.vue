@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { ElInput } from 'element-plus'
+import { computed, defineAsyncComponent, ref, useId, watch } from 'vue'
+import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { dayFigures, readDay } from '@bonitas/core/kernel/units/readDay'
+import { useJobStore } from '../job/jobStore.js'
+import FieldFrame from './FieldFrame.vue'
+
+/**
+ * A labeled day that belongs to no row. The model is an ISO day or empty; what cannot be read stays in the field with
+ * its message, and stands in the model as it was typed, so that no form takes it for an earlier day.
+ */
+const props = defineProps<{ label: string; fault?: string | undefined; hint?: string | undefined }>()
+const model = defineModel<string>({ required: true })
+const CalendarButton = defineAsyncComponent(() => import('./CalendarButton.vue'))
+const store = useJobStore()
+const id = useId()
+const locale = computed(() => store.snapshot?.studio.locale ?? 'en-IE')
+const text = ref(dayFigures(model.value, locale.value))
+const unread = ref('')
+const says = computed(() => unread.value || props.fault)
+watch(model, (day) => {
+  if (unread.value && day === text.value) return
+  unread.value = ''
+  text.value = dayFigures(day, locale.value)
+})
+
+function keep(): void {
+  const typed = text.value.trim()
+  unread.value = ''
+  if (typed === dayFigures(model.value, locale.value)) return
+  if (typed === '') {
+    model.value = ''
+    return
+  }
+  try {
+    model.value = readDay(typed, locale.value, store.day, props.label)
+    text.value = dayFigures(model.value, locale.value)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    unread.value = error.message
+    model.value = text.value
+  }
+}
+</script>
+
+<template>
+  <FieldFrame
+    :id="id"
+    class="plain-field"
+    :label="label"
+    in-flow
+    :fault="says"
+    :hint="says ? undefined : hint"
+  >
+    <ElInput
+      :id="id"
+      v-model="text"
+      autocomplete="off"
+      :validate-event="false"
+      :aria-invalid="says ? 'true' : undefined"
+      :aria-describedby="says ? `${id}-says` : hint ? `${id}-hint` : undefined"
+      @change="keep"
+    >
+      <template #suffix>
+        <CalendarButton :day="model" :label="label" :locale="locale" @choose="model = $event" />
+      </template>
+    </ElInput>
+  </FieldFrame>
+</template>
