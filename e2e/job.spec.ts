@@ -82,7 +82,7 @@ async function newItem(
     const option = page.locator('.option-editor')
     await fill(option.getByLabel('Option', { exact: true }), o.name)
     if (o.kind) await pickFrom(option.getByLabel('Kind'), o.kind)
-    await fill(option.getByLabel('Price'), o.price)
+    await fill(option.getByLabel('Price', { exact: true }), o.price)
     if (o.pack) await fill(option.getByLabel('Pack of'), o.pack)
     if (o.discount) await fill(option.getByLabel('Discount, %'), o.discount)
     if (o.delivery) await fill(option.getByLabel('Delivery'), o.delivery)

@@ -177,7 +177,7 @@ test('a messy list: what is taken, what is not and why, all or nothing, and colu
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'spring.xlsx', mimeType: 'application/octet-stream', buffer: bytes })
-  await expect(page.getByLabel('Meaning of Thing')).toHaveValue('name')
+  await expect(page.getByLabel('Meaning of Thing')).toHaveAccessibleDescription('name')
   await expect(page.getByText(/× its number is among the options of this item already/)).toBeVisible()
   // What is no list is said so.
   await page

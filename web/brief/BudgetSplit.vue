@@ -72,9 +72,9 @@ const shareColumns: TableColumn<BudgetShare>[] = [
     <p v-if="open.length > 0" class="add second">
       Add a share for
       <ElButton
-        link
         v-for="c in open"
         :key="c"
+        link
         @click="
           store.add('budgetShares', { category: c, amountMinor: targets(c), mark: 'even', reason: null })
         "

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
@@ -37,37 +38,32 @@ const print = () => window.print()
       >
     </p>
     <p v-if="list.length === 0">Nothing to put back: the scheme leaves no trace.</p>
-    <table v-else>
-      <thead>
-        <tr>
-          <th scope="col" class="box"><span class="visually-hidden">Done</span></th>
-          <th scope="col">What</th>
-          <th scope="col">How</th>
-          <th scope="col">Original</th>
-          <th scope="col" class="figure">Cost</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(b, i) in list" :key="i">
-          <td class="box"><i></i></td>
-          <td>
-            {{ b.what }}<span v-if="b.withoutConsent" class="second without">without written consent</span>
-          </td>
-          <td>
-            {{ b.how }}<span v-if="b.sum" class="second without">{{ b.sum }}</span>
-          </td>
-          <td>{{ b.originalAt || '–' }}</td>
-          <td class="figure">{{ b.costMinor > 0 ? money(b.costMinor) : '' }}</td>
-        </tr>
-      </tbody>
-      <tfoot v-if="cost > 0">
-        <tr>
-          <td></td>
-          <td colspan="3">Paint, before tins and labor</td>
-          <td class="figure">{{ money(cost) }}</td>
-        </tr>
-      </tfoot>
-    </table>
+    <ListTable
+      v-else
+      :rows="list"
+      :columns="[
+        { id: 'done', head: 'Done', quietHead: true },
+        { id: 'what', head: 'What' },
+        { id: 'how', head: 'How' },
+        { id: 'original', head: 'Original' },
+        { id: 'cost', head: 'Cost', figure: true },
+      ]"
+      :key-of="(_b, i) => String(i)"
+      :sums="cost > 0 ? { what: 'Paint, before tins and labor', cost: money(cost) } : undefined"
+    >
+      <template #cell-done
+        ><span class="box"><i></i></span
+      ></template>
+      <template #cell-what="{ row: b }"
+        >{{ b.what
+        }}<span v-if="b.withoutConsent" class="second without">without written consent</span></template
+      >
+      <template #cell-how="{ row: b }"
+        >{{ b.how }}<span v-if="b.sum" class="second without">{{ b.sum }}</span></template
+      >
+      <template #cell-original="{ row: b }">{{ b.originalAt || '–' }}</template>
+      <template #cell-cost="{ row: b }">{{ b.costMinor > 0 ? money(b.costMinor) : '' }}</template>
+    </ListTable>
     <p class="second">
       Young paint lifts under strips and decals: warm gently, pull slowly, test a hidden spot. Before sanding
       old paint ask its age: lead is for a test and a licensed specialist. Work on wiring and pipes belongs to
@@ -101,9 +97,6 @@ const print = () => window.print()
 .without {
   display: block;
 }
-tfoot td {
-  font-weight: 600;
-}
 @media print {
   .unprinted {
     display: none;
@@ -112,7 +105,7 @@ tfoot td {
     padding: 0;
     max-width: none;
   }
-  tr {
+  :deep(tr) {
     break-inside: avoid;
   }
 }

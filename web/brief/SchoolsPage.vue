@@ -87,6 +87,7 @@ fieldset {
 }
 legend {
   float: left;
+  width: 100%;
   font-size: 15px;
   font-weight: 650;
   padding: 0;
@@ -98,10 +99,6 @@ fieldset .el-radio-group {
 fieldset .el-radio {
   align-items: start;
   margin-right: 0;
-}
-fieldset .el-radio.none {
-  justify-self: end;
-  margin-top: -24px;
 }
 fieldset .el-radio :deep(.el-radio__inner) {
   margin-top: 1px;

@@ -8,14 +8,14 @@ defineProps<{ day: string; label: string; locale: string }>()
 const emit = defineEmits<{ choose: [day: string] }>()
 const CalendarPanel = defineAsyncComponent(() => import('./CalendarPanel.vue'))
 const open = ref(false)
-const button = ref<ComponentPublicInstance<object, { $el: HTMLElement }>>()
+const button = ref<ComponentPublicInstance>()
 
 /** Closed by a key or a choice, the calendar gives the focus back to its button. */
 async function close(back: boolean): Promise<void> {
   open.value = false
   if (!back) return
   await nextTick()
-  button.value?.$el.focus()
+  ;(button.value?.$el as HTMLElement | undefined)?.focus()
 }
 async function take(day: string): Promise<void> {
   emit('choose', day)

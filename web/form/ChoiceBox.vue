@@ -18,7 +18,7 @@ const emit = defineEmits<{ choose: [value: string | null] }>()
 const Choice = ElSelect as Component
 const Line = ElOption as Component
 const own = useId()
-const select = ref<ComponentPublicInstance<object, { $el: HTMLElement }>>()
+const select = ref<ComponentPublicInstance>()
 const lines = computed(() => props.choices.map((c) => (typeof c === 'string' ? { value: c, text: c } : c)))
 // Element Plus takes null and '' for nothing chosen, so a line is known by its place.
 const index = computed(() => lines.value.findIndex((c) => c.value === props.value))
@@ -36,7 +36,8 @@ async function wake(focus: boolean): Promise<void> {
   await nextTick()
   if (focus) input()?.focus()
 }
-const input = () => select.value?.$el.querySelector('input')
+const root = () => select.value?.$el as HTMLElement | undefined
+const input = () => root()?.querySelector('input')
 // What is chosen stands beside the input, not in it: without this a screen reader hears the label alone.
 watch(
   [select, () => props.fault],
@@ -61,7 +62,7 @@ function rest(): void {
   if (props.bare) awake.value = false
 }
 function passed(): void {
-  if (!select.value?.$el.contains(document.activeElement)) rest()
+  if (!root()?.contains(document.activeElement)) rest()
 }
 </script>
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { ElFormItem, ElTooltip } from 'element-plus'
+import { ElFormItem } from 'element-plus'
 import { computed, ref } from 'vue'
+import FieldMessage from './FieldMessage.vue'
 
 /**
- * Label over a field, hint and message under it. The message opens over the page, so that neither a table nor a panel
- * cuts it off and a field that is left does not move the button that is being pressed. In a form that is sent as a
- * whole it stands in the flow: there may be several, and none may cover the next field.
+ * Label over a field, hint and message under it. The message opens over the page, so that a field that is left does
+ * not move the button that is being pressed. In a form that is sent as a whole it stands in the flow: there may be
+ * several, and none may cover the next field.
  * A bare field has no form item: one in every cell of a long table is dear, and a cell has neither label nor hint.
  */
 defineProps<{
@@ -19,47 +20,23 @@ defineProps<{
   inFlow?: boolean
   hint?: string | undefined
 }>()
-// The message is no child of the frame, so the frame takes what is given to the component.
-defineOptions({ inheritAttrs: false })
 const frame = ref<InstanceType<typeof ElFormItem>>()
 const bareFrame = ref<HTMLElement>()
 const box = computed(() => bareFrame.value ?? (frame.value?.$el as HTMLElement | undefined))
 </script>
 
 <template>
-  <div v-if="bare" ref="bareFrame" v-bind="$attrs" class="row-field bare">
+  <div v-if="bare" ref="bareFrame" class="row-field bare">
     <slot />
     <p v-if="hint" :id="`${id}-hint`" class="second">{{ hint }}</p>
+    <FieldMessage v-if="fault && box" :id="`${id}-says`" :beside="box" :text="fault" />
   </div>
-  <ElFormItem
-    v-else
-    ref="frame"
-    v-bind="$attrs"
-    class="row-field"
-    :label="label"
-    :for="id"
-    label-position="top"
-  >
+  <ElFormItem v-else ref="frame" class="row-field" :label="label" :for="id" label-position="top">
     <slot />
     <p v-if="hint" :id="`${id}-hint`" class="second">{{ hint }}</p>
     <p v-if="fault && inFlow" :id="`${id}-says`" class="fault">{{ fault }}</p>
+    <FieldMessage v-else-if="fault && box" :id="`${id}-says`" :beside="box" :text="fault" />
   </ElFormItem>
-  <ElTooltip
-    v-if="fault && box && (bare || !inFlow)"
-    visible
-    :virtual-ref="box"
-    virtual-triggering
-    effect="light"
-    placement="bottom-start"
-    :offset="0"
-    :show-arrow="false"
-    popper-class="field-message"
-    append-to="#over"
-  >
-    <template #content
-      ><p :id="`${id}-says`" class="fault">{{ fault }}</p></template
-    >
-  </ElTooltip>
 </template>
 
 <style>
@@ -72,11 +49,5 @@ const box = computed(() => bareFrame.value ?? (frame.value?.$el as HTMLElement |
 }
 .row-field .el-form-item__label {
   margin-bottom: 0;
-}
-.el-popper.is-light.field-message {
-  max-width: 300px;
-  padding: 5px 8px;
-  border-color: var(--stop) !important;
-  background: #fff;
 }
 </style>

@@ -182,7 +182,7 @@ function key(event: KeyboardEvent | Event): void {
       "
       autocomplete="off"
       :validate-event="false"
-      :type="bare && kind === 'text' ? 'textarea' : 'text'"
+      :type="kind === 'text' ? 'textarea' : 'text'"
       :rows="1"
       :class="{ 'is-figure': figure, 'is-bare': bare }"
       :aria-label="bare ? name : undefined"

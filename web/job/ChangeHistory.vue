@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
@@ -9,44 +10,49 @@ const store = useJobStore()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const history = computed(() => {
-  let at = job.value?.brief.agreedMinor ?? 0
-  return (job.value?.changeOrders ?? []).map((c) => ({ ...c, then: (at += c.amountMinor) }))
+  const now = job.value
+  if (!now) return []
+  let at = now.brief.agreedMinor
+  const first = {
+    id: 'agreed',
+    on: now.brief.agreedOn,
+    why: 'the budget',
+    by: now.client.name,
+    change: undefined as number | undefined,
+    then: at,
+  }
+  return [
+    first,
+    ...now.changeOrders.map((c) => ({
+      id: c.id,
+      on: c.agreedOn,
+      why: c.why,
+      by: c.agreedBy,
+      change: c.amountMinor,
+      then: (at += c.amountMinor),
+    })),
+  ]
 })
 const signed = (minor: number) => `${minor < 0 ? '−' : '+'}${money(Math.abs(minor))}`
 </script>
 
 <template>
-  <table v-if="job">
-    <thead>
-      <tr>
-        <th scope="col">Agreed on</th>
-        <th scope="col">What</th>
-        <th scope="col">By</th>
-        <th scope="col" class="figure">Change</th>
-        <th scope="col" class="figure">Budget then</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr>
-        <td>{{ job.brief.agreedOn ? dayText(job.brief.agreedOn, store.day) : 'not yet' }}</td>
-        <td>the budget</td>
-        <td>{{ job.client.name }}</td>
-        <td class="figure"></td>
-        <td class="figure">{{ money(job.brief.agreedMinor) }}</td>
-      </tr>
-      <tr v-for="c in history" :key="c.id">
-        <td>{{ dayText(c.agreedOn, store.day) }}</td>
-        <td>{{ c.why }}</td>
-        <td>{{ c.agreedBy }}</td>
-        <td class="figure">{{ signed(c.amountMinor) }}</td>
-        <td class="figure">{{ money(c.then) }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <ListTable
+    v-if="job"
+    :rows="history"
+    :columns="[
+      { id: 'on', head: 'Agreed on' },
+      { id: 'why', head: 'What' },
+      { id: 'by', head: 'By' },
+      { id: 'change', head: 'Change', figure: true },
+      { id: 'then', head: 'Budget then', figure: true },
+    ]"
+    :key-of="(c) => c.id"
+  >
+    <template #cell-on="{ row: c }">{{ c.on ? dayText(c.on, store.day) : 'not yet' }}</template>
+    <template #cell-why="{ row: c }">{{ c.why }}</template>
+    <template #cell-by="{ row: c }">{{ c.by }}</template>
+    <template #cell-change="{ row: c }">{{ c.change === undefined ? '' : signed(c.change) }}</template>
+    <template #cell-then="{ row: c }">{{ money(c.then) }}</template>
+  </ListTable>
 </template>
-
-<style scoped>
-td {
-  padding: 4px 12px 4px 0;
-}
-</style>

@@ -100,7 +100,7 @@ function begin(finding: JudgedFinding): void {
           <template v-if="f.school"> School: {{ f.school }}.</template>
         </p>
         <p class="fixes">
-          <ElButton link v-for="m in f.fixes" :key="m.label" @click="store.applyFix(m)">
+          <ElButton v-for="m in f.fixes" :key="m.label" link @click="store.applyFix(m)">
             {{ m.label }}
           </ElButton>
           <RouterLink
@@ -109,7 +109,7 @@ function begin(finding: JudgedFinding): void {
             :to="`/jobs/${store.snapshot?.brief.id}/palette/samples?instead=${replaceable(f)}`"
             >Find one in the library that agrees</RouterLink
           >
-          <ElButton link v-if="accepting !== f.key" @click="begin(f)">Accept with a reason</ElButton>
+          <ElButton v-if="accepting !== f.key" link @click="begin(f)">Accept with a reason</ElButton>
         </p>
         <form
           v-if="accepting === f.key"
@@ -122,7 +122,7 @@ function begin(finding: JudgedFinding): void {
         </form>
       </template>
     </article>
-    <ElButton link v-if="findings.length > shown.length" @click="all = true">
+    <ElButton v-if="findings.length > shown.length" link @click="all = true">
       Show {{ findings.length - shown.length }} more
     </ElButton>
     <p v-if="findings.length === 0 && store.findings" class="second">

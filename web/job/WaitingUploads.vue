@@ -11,8 +11,8 @@ const emit = defineEmits<{ again: [upload: Upload]; forget: [id: string] }>()
   <ul v-if="waiting.length > 0" class="waiting" role="status">
     <li v-for="w in waiting" :key="w.id" :class="{ failed: w.failed }">
       <b>{{ w.file.name }}</b> {{ w.says }}
-      <ElButton link v-if="w.failed" @click="emit('again', w)">Send again</ElButton>
-      <ElButton link v-if="w.failed" @click="emit('forget', w.id)">Leave it</ElButton>
+      <ElButton v-if="w.failed" link @click="emit('again', w)">Send again</ElButton>
+      <ElButton v-if="w.failed" link @click="emit('forget', w.id)">Leave it</ElButton>
     </li>
   </ul>
 </template>

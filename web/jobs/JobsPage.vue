@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -83,48 +84,51 @@ async function signOut(): Promise<void> {
 
       <NewJob v-if="adding" :first="jobs?.length === 0" />
 
-      <table v-if="jobs && jobs.length > 0">
-        <thead>
-          <tr>
-            <th scope="col">Room</th>
-            <th scope="col">Budget</th>
-            <th scope="col" class="figure">Agreed</th>
-            <th scope="col" class="figure">Paid</th>
-            <th scope="col" class="figure">Ordered</th>
-            <th scope="col" class="figure">Chosen</th>
-            <th scope="col" class="figure">Free</th>
-            <th scope="col" class="figure">Install</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="job in jobs" :key="job.id">
-            <td>
-              <RouterLink :to="`/jobs/${job.id}/brief`"
-                ><b>{{ job.roomName }}</b></RouterLink
-              >
-              <p class="second">{{ [job.clientName, job.place].filter(Boolean).join(' · ') }}</p>
-            </td>
-            <td>
-              <div class="mini" aria-hidden="true">
-                <i
-                  v-for="p in parts(job)"
-                  :key="p.state"
-                  :class="p.state"
-                  :style="{ width: `${p.percent}%` }"
-                ></i>
-              </div>
-            </td>
-            <td class="figure">{{ money(job.agreedMinor) }}</td>
-            <td class="figure">{{ money(job.paidMinor) }}</td>
-            <td class="figure">{{ money(job.orderedMinor) }}</td>
-            <td class="figure">{{ money(job.chosenMinor) }}</td>
-            <td class="figure" :class="{ fault: job.freeMinor < 0 }">
-              <b>{{ money(Math.abs(job.freeMinor)) }}</b><template v-if="job.freeMinor < 0"> over</template>
-            </td>
-            <td class="figure">{{ job.installOn ? dayText(job.installOn, year) : 'no date' }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <ListTable
+        v-if="jobs && jobs.length > 0"
+        class="is-roomy"
+        :rows="jobs"
+        :columns="[
+          { id: 'room', head: 'Room' },
+          { id: 'budget', head: 'Budget' },
+          { id: 'agreed', head: 'Agreed', figure: true },
+          { id: 'paid', head: 'Paid', figure: true },
+          { id: 'ordered', head: 'Ordered', figure: true },
+          { id: 'chosen', head: 'Chosen', figure: true },
+          { id: 'free', head: 'Free', figure: true },
+          { id: 'install', head: 'Install', figure: true },
+        ]"
+        :key-of="(job) => job.id"
+      >
+        <template #cell-room="{ row: job }"
+          ><RouterLink :to="`/jobs/${job.id}/brief`"
+            ><b>{{ job.roomName }}</b></RouterLink
+          >
+          <p class="second">{{ [job.clientName, job.place].filter(Boolean).join(' · ') }}</p></template
+        >
+        <template #cell-budget="{ row: job }"
+          ><div class="mini" aria-hidden="true">
+            <i
+              v-for="p in parts(job)"
+              :key="p.state"
+              :class="p.state"
+              :style="{ width: `${p.percent}%` }"
+            ></i></div
+        ></template>
+        <template #cell-agreed="{ row: job }">{{ money(job.agreedMinor) }}</template>
+        <template #cell-paid="{ row: job }">{{ money(job.paidMinor) }}</template>
+        <template #cell-ordered="{ row: job }">{{ money(job.orderedMinor) }}</template>
+        <template #cell-chosen="{ row: job }">{{ money(job.chosenMinor) }}</template>
+        <template #cell-free="{ row: job }"
+          ><span :class="{ fault: job.freeMinor < 0 }"
+            ><b>{{ money(Math.abs(job.freeMinor)) }}</b
+            ><template v-if="job.freeMinor < 0"> over</template></span
+          ></template
+        >
+        <template #cell-install="{ row: job }">{{
+          job.installOn ? dayText(job.installOn, year) : 'no date'
+        }}</template>
+      </ListTable>
       <p v-else-if="!jobs && !message" class="second" role="status">Opening …</p>
       <MembersPanel class="members" />
     </main>
@@ -157,17 +161,6 @@ main {
 .head div {
   display: flex;
   gap: 10px;
-}
-.file {
-  position: relative;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 2px solid var(--ink);
-  outline-offset: 1px;
-}
-td {
-  padding: 11px 8px 11px 0;
 }
 .mini {
   width: 180px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox } from 'element-plus'
-import { computed, reactive, ref, useId, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { MEANS } from '@bonitas/core/model/vocabulary/ledger'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
@@ -16,7 +16,6 @@ import type { Act } from './act.js'
 const props = defineProps<{ act: Act }>()
 const emit = defineEmits<{ done: []; close: [] }>()
 const store = useJobStore()
-const id = useId()
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
 const NO_MORE: Record<string, string> = {}
 const form = reactive({

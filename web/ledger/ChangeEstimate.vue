@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/fixing'
@@ -63,6 +64,12 @@ function propose(): void {
     answer: '',
   })
 }
+const COLUMNS = [
+  { id: 'thing', head: 'Thing' },
+  { id: 'first', head: 'First look', figure: true },
+  { id: 'then', head: 'With the change', figure: true },
+  { id: 'what', head: 'What becomes of it', quietHead: true },
+]
 </script>
 
 <template>
@@ -72,34 +79,25 @@ function propose(): void {
       Untick what goes, and what is not part of it. What stays costs nothing again; what is still open counts
       at its target; the first look keeps its own total.
     </p>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Thing</th>
-          <th scope="col" class="figure">First look</th>
-          <th scope="col" class="figure">With the change</th>
-          <th scope="col"><span class="visually-hidden">What becomes of it</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="l in look.lines" :key="l.id">
-          <th scope="row">
-            <ElCheckbox :model-value="!unticked.has(l.id)" @change="tick(l.id)">{{ l.name }}</ElCheckbox>
-          </th>
-          <td class="figure">{{ l.what === 'stays' || l.what === 'goes' ? column(l.firstMinor) : '' }}</td>
-          <td class="figure">{{ column(l.costMinor) }}</td>
-          <td class="second">{{ WORDS[l.what] }}</td>
-        </tr>
-      </tbody>
-      <tfoot>
-        <tr>
-          <th scope="row">all</th>
-          <td class="figure">{{ column(look.firstMinor) }}</td>
-          <td class="figure">{{ column(look.costMinor) }}</td>
-          <td></td>
-        </tr>
-      </tfoot>
-    </table>
+    <ListTable
+      :rows="look.lines"
+      :columns="COLUMNS"
+      :key-of="(l) => l.id"
+      :sums="{ thing: 'all', first: column(look.firstMinor), then: column(look.costMinor) }"
+    >
+      <template #cell-thing="{ row: l }"
+        ><ElCheckbox :model-value="!unticked.has(l.id)" @change="tick(l.id)">{{
+          l.name
+        }}</ElCheckbox></template
+      >
+      <template #cell-first="{ row: l }">{{
+        l.what === 'stays' || l.what === 'goes' ? column(l.firstMinor) : ''
+      }}</template>
+      <template #cell-then="{ row: l }">{{ column(l.costMinor) }}</template>
+      <template #cell-what="{ row: l }"
+        ><span class="second">{{ WORDS[l.what] }}</span></template
+      >
+    </ListTable>
     <p>
       The change costs <b>{{ money(look.costMinor) }}</b><template v-if="look.leftBehindMinor > 0"
         >; {{ money(look.leftBehindMinor) }} of the first look goes with what goes, unless it is sold or sent
@@ -119,20 +117,6 @@ function propose(): void {
 <style scoped>
 .look {
   width: 100%;
-}
-.look[open] {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-}
-td,
-th {
-  padding: 3px 12px 3px 0;
-}
-tbody th,
-tfoot th {
-  border-bottom-color: var(--rule);
-  color: var(--ink);
 }
 .look > p:has(b) {
   padding-top: 6px;

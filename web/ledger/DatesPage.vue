@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
 import { daysBetween, dayText } from '@bonitas/core/kernel/units/days'
@@ -42,28 +43,33 @@ const canComeBack = computed(() =>
       {{ money(canComeBack) }} of goods can still go back.
       <a :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>All dates as a calendar</a>
     </p>
-    <table v-if="dates.length > 0">
-      <thead>
-        <tr>
-          <th scope="col">Date</th>
-          <th scope="col"><span class="visually-hidden">How far away</span></th>
-          <th scope="col">What</th>
-          <th scope="col"><span class="visually-hidden">Of what</span></th>
-          <th scope="col" class="figure">Amount</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="d in dates" :key="d.id" :class="{ past: d.on < store.day }">
-          <td class="date">{{ dayText(d.on, store.day) }}</td>
-          <td class="date">{{ away(d.on) }}</td>
-          <td>{{ WORDS[d.kind] }}</td>
-          <td>
-            <b>{{ d.what }}</b>
-          </td>
-          <td class="figure">{{ d.amountMinor === undefined ? '' : money(d.amountMinor) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      v-if="dates.length > 0"
+      :rows="dates"
+      :columns="[
+        { id: 'date', head: 'Date' },
+        { id: 'howFarAway', head: 'How far away', quietHead: true },
+        { id: 'what', head: 'What' },
+        { id: 'ofWhat', head: 'Of what', quietHead: true },
+        { id: 'amount', head: 'Amount', figure: true },
+      ]"
+      :key-of="(d) => d.id"
+      :row-class="(d) => ({ past: d.on < store.day })"
+    >
+      <template #cell-date="{ row: d }"
+        ><span class="date">{{ dayText(d.on, store.day) }}</span></template
+      >
+      <template #cell-howFarAway="{ row: d }"
+        ><span class="date">{{ away(d.on) }}</span></template
+      >
+      <template #cell-what="{ row: d }">{{ WORDS[d.kind] }}</template>
+      <template #cell-ofWhat="{ row: d }"
+        ><b>{{ d.what }}</b></template
+      >
+      <template #cell-amount="{ row: d }">{{
+        d.amountMinor === undefined ? '' : money(d.amountMinor)
+      }}</template>
+    </ListTable>
     <p v-else class="second teach">
       No day is waiting. Orders bring expected days and payments, deliveries bring last days to send back.
     </p>
@@ -75,9 +81,6 @@ const canComeBack = computed(() =>
 </template>
 
 <style scoped>
-td {
-  padding: 5px 12px 5px 0;
-}
 .date {
   white-space: nowrap;
 }

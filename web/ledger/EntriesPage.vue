@@ -6,13 +6,13 @@ import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { dayText } from '@bonitas/core/kernel/units/days'
 import DayField from '../form/DayField.vue'
 import ChoiceField from '../form/ChoiceField.vue'
-import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
 import { afterPaint } from '../job/afterPaint.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useWindowed } from '../job/useWindowed.js'
 import ActPanel from './ActPanel.vue'
+import LedgerProof from './LedgerProof.vue'
 import { eventRows, kindWord, rowText } from './ledgerView.js'
 import { useActs } from './useActs.js'
 
@@ -57,27 +57,6 @@ const sums = computed(() => {
     else if (e.kind === 'refund') back += e.amountMinor
   return { out, back }
 })
-
-interface Proof {
-  readonly provedAt: string
-  readonly entries: number
-  readonly faults: readonly string[]
-}
-const proof = ref<Proof>()
-const trouble = ref('')
-async function prove(): Promise<void> {
-  trouble.value = ''
-  try {
-    proof.value = await request<Proof>(`/jobs/${job.value?.brief.id ?? ''}/ledger-proof`, {
-      method: 'POST',
-      body: {},
-    })
-  } catch (error) {
-    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
-  }
-}
 </script>
 
 <template>
@@ -86,6 +65,7 @@ async function prove(): Promise<void> {
     <div ref="root">
       <div class="above">
         <ElInput
+          id="entry-search"
           v-model="search"
           class="search"
           type="search"
@@ -143,8 +123,8 @@ async function prove(): Promise<void> {
             <td class="figure">{{ MOVES.has(e.kind) ? column(e.paidAfterMinor) : '' }}</td>
             <td class="acts">
               <ElButton
-                link
                 v-if="!e.reversed && !e.isReversal"
+                link
                 :aria-label="`Take back: ${kindWord(e.kind)} ${e.what}`"
                 @click="begin(acts.reverse(e))"
               >
@@ -165,31 +145,7 @@ async function prove(): Promise<void> {
     </div>
     <template #panel>
       <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
-      <section class="proof">
-        <h2>Proof</h2>
-        <p class="second">
-          Every entry is kept in double entry and proved in the database each night: nothing lost, no half
-          written, no sum below nothing.
-        </p>
-        <ElButton @click="prove">Prove it now</ElButton>
-        <p v-if="trouble" role="alert">{{ trouble }}</p>
-        <div v-if="proof" role="status">
-          <p v-if="proof.faults.length === 0">
-            <b>All {{ proof.entries }} entries of the studio add up.</b>
-          </p>
-          <template v-else>
-            <p>
-              <b
-                >{{ proof.faults.length }} {{ proof.faults.length === 1 ? 'thing does' : 'things do' }} not
-                add up.</b
-              >
-            </p>
-            <ul>
-              <li v-for="f in proof.faults" :key="f">{{ f }}</li>
-            </ul>
-          </template>
-        </div>
-      </section>
+      <LedgerProof />
     </template>
   </StagePage>
 </template>
@@ -248,11 +204,6 @@ table {
 .gone td {
   text-decoration: line-through;
   color: var(--ink-2);
-}
-.proof {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
 }
 .teach {
   max-width: 60ch;

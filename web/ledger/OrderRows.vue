@@ -87,24 +87,24 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
       <td class="figure owed">{{ owed }}</td>
       <td class="acts">
         <ElButton
-          link
           v-if="o.outstandingMinor > 0"
+          link
           :aria-label="`Pay order ${o.order.number}`"
           @click="begin(acts.pay(o))"
         >
           Pay
         </ElButton>
         <ElButton
-          link
           v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
+          link
           :aria-label="`Delivered, order ${o.order.number}`"
           @click="begin(acts.deliver(o))"
         >
           Delivered
         </ElButton>
         <ElButton
-          link
           v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
+          link
           :aria-label="`Heard of order ${o.order.number}`"
           @click="begin(acts.hear(o))"
         >
@@ -134,40 +134,40 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
         </td>
         <td class="acts">
           <ElButton
-            link
             v-if="l.state.hereQuantity > 0 && l.decision !== 'kept'"
+            link
             :aria-label="`Keep ${l.line.itemName}`"
             @click="begin(acts.decide(o, l, 'kept'))"
           >
             Keep
           </ElButton>
           <ElButton
-            link
             v-if="l.state.hereQuantity > 0"
+            link
             :aria-label="`Send back ${l.line.itemName}`"
             @click="begin(acts.sendBack(l))"
           >
             Send back
           </ElButton>
           <ElButton
-            link
             v-if="l.state.dueBackMinor > 0"
+            link
             :aria-label="`Refund for ${l.line.itemName}`"
             @click="begin(acts.refund(l))"
           >
             Refund
           </ElButton>
           <ElButton
-            link
             v-if="l.state.toComeQuantity > 0"
+            link
             :aria-label="`Cancel ${l.line.itemName}`"
             @click="begin(acts.cancel(l))"
           >
             Cancel
           </ElButton>
           <ElButton
-            link
             v-if="l.state.liveQuantity > 0"
+            link
             :aria-expanded="opened === l.line.id"
             :aria-label="`More for ${l.line.itemName}`"
             @click="opened = opened === l.line.id ? '' : l.line.id"
@@ -179,9 +179,9 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
       <tr v-if="opened === l.line.id" class="seldom">
         <td colspan="5" class="acts">
           <ElButton
-            link
             v-for="s in seldom(l)"
             :key="s.word"
+            link
             :aria-label="`${s.word}: ${l.line.itemName}`"
             @click="begin(s.act)"
           >

@@ -132,8 +132,8 @@ const enterable = (n: MatchedUpdate) => {
   <tr>
     <td colspan="5" class="updates">
       <ElButton
-        link
         v-if="!sent && open"
+        link
         :disabled="busy"
         :aria-label="`Send order ${number}`"
         @click="ask('send')"
@@ -141,8 +141,8 @@ const enterable = (n: MatchedUpdate) => {
         Send to the supplier
       </ElButton>
       <ElButton
-        link
         v-if="sent"
+        link
         :disabled="busy"
         :aria-label="`Ask for updates of order ${number}`"
         @click="ask('updates')"
@@ -176,15 +176,15 @@ const enterable = (n: MatchedUpdate) => {
               n.kind === 'delivered' || n.kind === 'credited' ? 'entered' : 'noted'
             }}</span>
             <ElButton
-              link
               v-else-if="n.kind === 'delivered' || n.kind === 'credited'"
+              link
               :disabled="!enterable(n)"
               :aria-label="`Enter: ${words(n)}`"
               @click="enter(n)"
             >
               Enter it
             </ElButton>
-            <ElButton link v-else :disabled="undecided(n)" :aria-label="`Note: ${words(n)}`" @click="note(n)">
+            <ElButton v-else link :disabled="undecided(n)" :aria-label="`Note: ${words(n)}`" @click="note(n)">
               Note it
             </ElButton>
           </li>

@@ -44,9 +44,9 @@ const summary = (p: (typeof papers.value)[number]) => {
         <p class="second">{{ summary(p) }}</p>
         <p class="get">
           <ElButton
-            tag="a"
             v-for="f in ['pdf', 'xlsx', 'csv']"
             :key="f"
+            tag="a"
             :href="`/api/jobs/${job.brief.id}/papers/${p.name}.${f}`"
             :target="f === 'pdf' ? '_blank' : undefined"
             rel="noopener"

@@ -89,7 +89,7 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
               :aria-expanded="opened === r.key"
               @click="opened = opened === r.key ? undefined : r.key"
             >
-              {{ r.key }}
+              <i aria-hidden="true">{{ opened === r.key ? '−' : '+' }}</i>{{ r.key }}
             </ElButton>
           </th>
           <td v-if="by === 'category' && caps.size > 0" class="figure">
@@ -169,15 +169,11 @@ tfoot td {
   border-top: 1px solid var(--ink);
   font-weight: 650;
 }
-.trace::before {
-  content: '+' / '';
+.trace i {
   display: inline-block;
-  float: left;
   width: 14px;
+  font-style: normal;
   color: var(--ink-2);
-}
-.trace[aria-expanded='true']::before {
-  content: '−' / '';
 }
 .item > * {
   font-size: 13px;

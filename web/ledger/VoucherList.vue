@@ -36,8 +36,8 @@ function add(): void {
       <p>
         <b>{{ money(left.get(v.id) ?? 0) }} left</b>
         <ElButton
-          link
           v-if="!used(v.id)"
+          link
           :aria-label="`Remove ${v.name}`"
           @click="store.remove('vouchers', v.id)"
         >

@@ -8,8 +8,8 @@ const { state, says, connect, disconnect } = useLaser()
 
 <template>
   <p class="laser second">
-    <ElButton link v-if="state === 'on'" @click="disconnect">Disconnect the laser tape</ElButton>
-    <ElButton link v-else :disabled="state === 'connecting'" @click="connect">
+    <ElButton v-if="state === 'on'" link @click="disconnect">Disconnect the laser tape</ElButton>
+    <ElButton v-else link :disabled="state === 'connecting'" @click="connect">
       {{ state === 'lost' ? 'Connect it again' : 'Connect a laser tape' }}
     </ElButton>
     <span role="status">{{ says }}</span>

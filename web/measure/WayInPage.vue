@@ -64,7 +64,7 @@ const columns: TableColumn<Passage>[] = [
       </p>
       <div class="bar">
         <span>Add</span>
-        <ElButton link v-for="k in PASSAGE_KINDS" :key="k" @click="add(k)">{{ k }}</ElButton>
+        <ElButton v-for="k in PASSAGE_KINDS" :key="k" link @click="add(k)">{{ k }}</ElButton>
       </div>
       <RowTable
         v-if="job.passages.length > 0"

@@ -76,7 +76,7 @@ const furtherSays = computed(() => {
       <RowChoice collection="finishes" :row="finish.finish" field="material" :choices="MATERIALS" />
       <RowChoice collection="finishes" :row="finish.finish" field="sheen" :choices="SHEENS" />
       <RowChoice collection="finishes" :row="finish.finish" field="role" :choices="ROLES" />
-      <ElButton link v-if="!worn(finish)" @click="$emit('remove')">Remove the finish</ElButton>
+      <ElButton v-if="!worn(finish)" link @click="$emit('remove')">Remove the finish</ElButton>
     </div>
     <FoldPart class="further" :title="furtherSays">
       <div class="fields">

@@ -167,7 +167,7 @@ th {
 }
 th span {
   display: inline-block;
-  width: 140px;
+  width: 116px;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;

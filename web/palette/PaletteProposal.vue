@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
@@ -41,17 +42,26 @@ const where = (f: Proposal['finishes'][number]) =>
         </ul>
         <ElButton @click="emit('take')">Take over as a scheme</ElButton>
       </div>
-      <table>
-        <tbody>
-          <tr v-for="f in proposal.finishes" :key="f.sample.name + f.role">
-            <td class="sw"><i :style="{ background: labToHex(f.sample.lab) }"></i></td>
-            <td>
-              <b>{{ f.sample.name }}</b> <span class="second">{{ f.sample.code }}</span>
-            </td>
-            <td class="second">{{ where(f) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <ListTable
+        :rows="proposal.finishes"
+        :columns="[
+          { id: 'swatch', head: '' },
+          { id: 'sample', head: '' },
+          { id: 'where', head: '' },
+        ]"
+        :key-of="(f) => f.sample.name + f.role"
+        headless
+      >
+        <template #cell-swatch="{ row: f }"
+          ><span class="sw"><i :style="{ background: labToHex(f.sample.lab) }"></i></span
+        ></template>
+        <template #cell-sample="{ row: f }"
+          ><b>{{ f.sample.name }}</b> <span class="second">{{ f.sample.code }}</span></template
+        >
+        <template #cell-where="{ row: f }"
+          ><span class="second">{{ where(f) }}</span></template
+        >
+      </ListTable>
     </div>
   </article>
 </template>
@@ -81,12 +91,7 @@ article {
   justify-items: start;
   align-content: start;
 }
-td {
-  vertical-align: middle;
-  padding-top: 2px;
-  padding-bottom: 2px;
-}
-td b {
+:deep(td b) {
   font-weight: 600;
 }
 .sw {

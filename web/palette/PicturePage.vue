@@ -160,7 +160,7 @@ const pulled = (p: Picked) =>
       <ElButton :aria-pressed="atCard" :disabled="!file" @click="atCard = !atCard">
         Point at the white card
       </ElButton>
-      <ElButton link v-if="gains" @click="uncorrected">Without correction</ElButton>
+      <ElButton v-if="gains" link @click="uncorrected">Without correction</ElButton>
       <template v-if="done !== undefined">
         <progress :value="done" max="1" aria-label="Looking for colors"></progress>
         <ElButton link @click="stop">Stop</ElButton>

@@ -170,7 +170,7 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
         <div class="acts">
           <ElButton @click="copy(selected)">Copy to vary</ElButton>
           <ElButton v-if="!selected.overId" @click="season(selected)"> Seasonal set over it </ElButton>
-          <ElButton link v-if="!carries(selected)" @click="remove(selected)">
+          <ElButton v-if="!carries(selected)" link @click="remove(selected)">
             {{ confirming === selected.id ? 'Really remove it?' : 'Remove' }}
           </ElButton>
         </div>

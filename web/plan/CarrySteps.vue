@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import type { CarryIn } from '@bonitas/core/stages/plan/carryIn'
 import { mmText } from '@bonitas/core/kernel/units/length'
@@ -19,30 +20,29 @@ const says = computed(() => {
 <template>
   <section class="panel-part" aria-label="Way in">
     <h2>{{ says }}</h2>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Way in</th>
-          <th scope="col">Held</th>
-          <th scope="col" class="figure">To spare</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="s in result.steps" :key="s.part.id">
-          <td>
-            {{ s.part.name || s.part.kind }}
-            <span class="second">{{ mmText(s.part.widthMm) }} × {{ mmText(s.part.heightMm) }}</span>
-          </td>
-          <td>
-            {{ s.missing ? `its ${s.missing} is not known` : s.carried
-            }}{{ s.tiltDeg ? `, ${s.tiltDeg}°` : '' }}
-          </td>
-          <td class="figure" :class="{ fault: s.spareMm < 0 }">
-            {{ s.missing ? '–' : mmText(Math.floor(s.spareMm)) }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      :rows="result.steps"
+      :columns="[
+        { id: 'wayIn', head: 'Way in' },
+        { id: 'held', head: 'Held' },
+        { id: 'toSpare', head: 'To spare', figure: true },
+      ]"
+      :key-of="(s) => s.part.id"
+    >
+      <template #cell-wayIn="{ row: s }"
+        >{{ s.part.name || s.part.kind }}
+        <span class="second">{{ mmText(s.part.widthMm) }} × {{ mmText(s.part.heightMm) }}</span></template
+      >
+      <template #cell-held="{ row: s }"
+        >{{ s.missing ? `its ${s.missing} is not known` : s.carried
+        }}{{ s.tiltDeg ? `, ${s.tiltDeg}°` : '' }}</template
+      >
+      <template #cell-toSpare="{ row: s }"
+        ><span :class="{ fault: s.spareMm < 0 }">{{
+          s.missing ? '–' : mmText(Math.floor(s.spareMm))
+        }}</span></template
+      >
+    </ListTable>
     <p class="second">A piece is taken for its box, which is exact for boxes and safe for the rest.</p>
   </section>
 </template>

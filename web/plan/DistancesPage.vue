@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { NEED_KEYS, NEEDS, type NeedKey } from '@bonitas/core/model/vocabulary/need'
@@ -37,47 +38,41 @@ function set(key: NeedKey, mm: number): void {
       Every distance the plan is held against, with where it is told. Type another and it holds for this job;
       the local code decides where one applies.
     </p>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Distance</th>
-          <th scope="col" class="figure">Customary</th>
-          <th scope="col" class="figure">In this job</th>
-          <th scope="col">Told by</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="r in rows" :key="r.key">
-          <td>
-            {{ r.title }}
-            <RowField
-              v-if="r.rule"
-              collection="houseRules"
-              :row="r.rule"
-              field="why"
-              kind="text"
-              bare
-              hint="why"
-            />
-          </td>
-          <td class="figure">{{ mmText(r.mm) }}</td>
-          <td class="figure set">
-            <LengthInput
-              :label="r.title"
-              :mm="r.rule?.mm ?? r.mm"
-              :min-mm="0"
-              :max-mm="20000"
-              bare
-              @typed="(v) => set(r.key, v)"
-            />
-            <ElButton link v-if="r.rule" @click="store.remove('houseRules', r.rule.id)">
-              as customary
-            </ElButton>
-          </td>
-          <td class="second">{{ r.source }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      class="row-table"
+      :rows="rows"
+      :columns="[
+        { id: 'distance', head: 'Distance' },
+        { id: 'customary', head: 'Customary', figure: true },
+        { id: 'inThisJob', head: 'In this job', figure: true },
+        { id: 'toldBy', head: 'Told by' },
+      ]"
+      :key-of="(r) => r.key"
+    >
+      <template #cell-distance="{ row: r }"
+        >{{ r.title }}
+        <RowField v-if="r.rule" collection="houseRules" :row="r.rule" field="why" kind="text" bare hint="why"
+      /></template>
+      <template #cell-customary="{ row: r }">{{ mmText(r.mm) }}</template>
+      <template #cell-inThisJob="{ row: r }"
+        ><span class="set"
+          ><LengthInput
+            :label="r.title"
+            :mm="r.rule?.mm ?? r.mm"
+            :min-mm="0"
+            :max-mm="20000"
+            bare
+            @typed="(v) => set(r.key, v)"
+          />
+          <ElButton v-if="r.rule" link @click="store.remove('houseRules', r.rule.id)">
+            as customary
+          </ElButton></span
+        ></template
+      >
+      <template #cell-toldBy="{ row: r }"
+        ><span class="second">{{ r.source }}</span></template
+      >
+    </ListTable>
     <template #panel>
       <section class="panel-part">
         <h2>What each kind wants</h2>

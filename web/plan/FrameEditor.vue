@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElDescriptions, ElDescriptionsItem } from 'element-plus'
 import { computed, ref } from 'vue'
 import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES } from '@bonitas/core/model/vocabulary/frame'
@@ -85,49 +85,32 @@ const ranked = computed(() =>
     />
     <RowField collection="frames" :row="frame" field="workMinor" kind="money" figure label="Making" />
   </div>
-  <table>
-    <tbody>
-      <tr>
-        <td>Window of the mat</td>
-        <td class="figure">{{ pair(sizes.window) }}</td>
-      </tr>
-      <tr>
-        <td>Mat, glass and back</td>
-        <td class="figure">{{ pair(sizes.mat) }}</td>
-      </tr>
-      <tr>
-        <td>Outer size</td>
-        <td class="figure">
-          <b>{{ pair(sizes.outer) }}</b>
-        </td>
-      </tr>
-      <tr>
-        <td>Molding, mitered</td>
-        <td class="figure">{{ mmText(Math.round(sizes.moldingMm)) }}</td>
-      </tr>
-      <tr v-if="frame.glazing !== 'none'">
-        <td>Glazing weighs</td>
-        <td class="figure">{{ glass.toFixed(1) }} kg</td>
-      </tr>
-      <tr>
-        <td>Sun on this wall, June</td>
-        <td class="figure">{{ sun > 0 ? `${sun.toFixed(1)} h a day` : 'none known' }}</td>
-      </tr>
-      <tr>
-        <td>Cost</td>
-        <td
-          class="figure"
-          :title="
-            cost.layers
-              .map((l) => `${l.name}: ${l.minor === undefined ? 'not known' : money(l.minor)}`)
-              .join('; ')
-          "
-        >
-          {{ cost.totalMinor === undefined ? 'a price is missing' : money(cost.totalMinor) }}
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <ElDescriptions :column="1" border>
+    <ElDescriptionsItem label="Window of the mat" align="right">{{ pair(sizes.window) }}</ElDescriptionsItem>
+    <ElDescriptionsItem label="Mat, glass and back" align="right">{{ pair(sizes.mat) }}</ElDescriptionsItem>
+    <ElDescriptionsItem label="Outer size" align="right"
+      ><b>{{ pair(sizes.outer) }}</b></ElDescriptionsItem
+    >
+    <ElDescriptionsItem label="Molding, mitered" align="right">{{
+      mmText(Math.round(sizes.moldingMm))
+    }}</ElDescriptionsItem>
+    <ElDescriptionsItem v-if="frame.glazing !== 'none'" label="Glazing weighs" align="right"
+      >{{ glass.toFixed(1) }} kg</ElDescriptionsItem
+    >
+    <ElDescriptionsItem label="Sun on this wall, June" align="right">{{
+      sun > 0 ? `${sun.toFixed(1)} h a day` : 'none known'
+    }}</ElDescriptionsItem>
+    <ElDescriptionsItem label="Cost" align="right"
+      ><span
+        :title="
+          cost.layers
+            .map((l) => `${l.name}: ${l.minor === undefined ? 'not known' : money(l.minor)}`)
+            .join('; ')
+        "
+        >{{ cost.totalMinor === undefined ? 'a price is missing' : money(cost.totalMinor) }}</span
+      ></ElDescriptionsItem
+    >
+  </ElDescriptions>
   <FoldPart title="Which frame suits">
     <div class="fields two">
       <ChoiceField v-model="picture" label="The picture is" :choices="['traditional', 'modern']" />

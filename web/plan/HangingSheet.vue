@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { mmText } from '@bonitas/core/kernel/units/length'
@@ -33,32 +34,30 @@ const weightOf = (g: number | null, hooks: number) =>
         <ElButton link @click="downloadElevation(facts, wall.id, 'dxf', wall.name)">DXF</ElButton>
       </span>
     </p>
-    <table v-if="onWall.length > 0">
-      <thead>
-        <tr>
-          <th scope="col">Piece</th>
-          <th scope="col" class="figure">Nail from left</th>
-          <th scope="col" class="figure">Nail above floor</th>
-          <th scope="col" class="figure">Middle</th>
-          <th scope="col" class="figure">Top</th>
-          <th scope="col" class="figure">Size</th>
-          <th scope="col" class="figure">Load each</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="h in onWall" :key="h.id">
-          <td>
-            <ElButton link @click="emit('choose', h.id)">{{ h.name }}</ElButton>
-          </td>
-          <td class="figure">{{ h.nails.map((n) => mm(n.xMm)).join(', ') }}</td>
-          <td class="figure">{{ mm(h.nails[0]?.heightMm ?? 0) }}</td>
-          <td class="figure">{{ mmText(h.centerMm) }}</td>
-          <td class="figure">{{ mm(h.topMm) }}</td>
-          <td class="figure">{{ mm(h.widthMm) }} × {{ mm(h.heightMm) }}</td>
-          <td class="figure">{{ weightOf(h.piece.weightG, h.row.hooks) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      v-if="onWall.length > 0"
+      :rows="onWall"
+      :columns="[
+        { id: 'piece', head: 'Piece' },
+        { id: 'nailFromLeft', head: 'Nail from left', figure: true },
+        { id: 'nailAboveFloor', head: 'Nail above floor', figure: true },
+        { id: 'middle', head: 'Middle', figure: true },
+        { id: 'top', head: 'Top', figure: true },
+        { id: 'size', head: 'Size', figure: true },
+        { id: 'loadEach', head: 'Load each', figure: true },
+      ]"
+      :key-of="(h) => h.id"
+    >
+      <template #cell-piece="{ row: h }"
+        ><ElButton link @click="emit('choose', h.id)">{{ h.name }}</ElButton></template
+      >
+      <template #cell-nailFromLeft="{ row: h }">{{ h.nails.map((n) => mm(n.xMm)).join(', ') }}</template>
+      <template #cell-nailAboveFloor="{ row: h }">{{ mm(h.nails[0]?.heightMm ?? 0) }}</template>
+      <template #cell-middle="{ row: h }">{{ mmText(h.centerMm) }}</template>
+      <template #cell-top="{ row: h }">{{ mm(h.topMm) }}</template>
+      <template #cell-size="{ row: h }">{{ mm(h.widthMm) }} × {{ mm(h.heightMm) }}</template>
+      <template #cell-loadEach="{ row: h }">{{ weightOf(h.piece.weightG, h.row.hooks) }}</template>
+    </ListTable>
     <p v-else class="second">
       Nothing hangs here yet. Heights are told from the floor, places from the left corner.
     </p>
@@ -91,9 +90,5 @@ const weightOf = (g: number | null, hooks: number) =>
   flex-wrap: wrap;
   gap: 2px 14px;
   align-items: baseline;
-}
-td {
-  padding-top: 3px;
-  padding-bottom: 3px;
 }
 </style>

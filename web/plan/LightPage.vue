@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { placesForALamp, TABLE_PLANE_MM } from '@bonitas/core/stages/plan/light/roomLight'
@@ -67,24 +68,25 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
       <template v-if="facts && grid">
         <section class="panel-part wide-part">
           <h2>Light for each use</h2>
-          <table v-if="uses.length > 0">
-            <thead>
-              <tr>
-                <th scope="col">Use</th>
-                <th scope="col">At</th>
-                <th scope="col" class="figure">lx</th>
-                <th scope="col" class="figure">Wanted</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="u in uses" :key="u.use.id + u.by.id" :class="{ dark: u.lux < 0.8 * u.targetLux }">
-                <td>{{ u.use.name }}</td>
-                <td>{{ u.by.name }}</td>
-                <td class="figure">{{ Math.round(u.lux) }}</td>
-                <td class="figure" :title="u.says">{{ u.targetLux }}</td>
-              </tr>
-            </tbody>
-          </table>
+          <ListTable
+            v-if="uses.length > 0"
+            :rows="uses"
+            :columns="[
+              { id: 'use', head: 'Use' },
+              { id: 'at', head: 'At' },
+              { id: 'lx', head: 'lx', figure: true },
+              { id: 'wanted', head: 'Wanted', figure: true },
+            ]"
+            :key-of="(u) => u.use.id + u.by.id"
+            :row-class="(u) => ({ dark: u.lux < 0.8 * u.targetLux })"
+          >
+            <template #cell-use="{ row: u }">{{ u.use.name }}</template>
+            <template #cell-at="{ row: u }">{{ u.by.name }}</template>
+            <template #cell-lx="{ row: u }">{{ Math.round(u.lux) }}</template>
+            <template #cell-wanted="{ row: u }"
+              ><span :title="u.says">{{ u.targetLux }}</span></template
+            >
+          </ListTable>
           <p v-else class="second">
             Say in the Brief which piece serves which use, and set it in the room: its light is told here.
           </p>
@@ -131,15 +133,12 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
 .wide-part {
   justify-items: stretch;
 }
-.dark td {
+:deep(.dark) {
   font-weight: 650;
 }
 ol {
   margin: 0;
   padding-left: 20px;
   font-size: 13px;
-}
-td {
-  vertical-align: middle;
 }
 </style>

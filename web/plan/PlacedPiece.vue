@@ -91,7 +91,7 @@ function keepTurn(text: string): void {
   turnTo(degrees)
 }
 const sizeOf = (o: (typeof options.value)[number]) =>
-  `${o.name}, ${o.widthMm} × ${o.depthMm ?? '?'} × ${o.heightMm ?? '?'}`
+  `${o.name}, ${o.widthMm ?? '?'} × ${o.depthMm ?? '?'} × ${o.heightMm ?? '?'}`
 
 /** Options of the item that buys the chosen piece: any of them can be tried in its place. */
 const options = computed(() => {
@@ -155,7 +155,7 @@ const carry = computed(() => {
       <ElButton link @click="$emit('wall')">To the wall</ElButton>
       <ElButton link @click="$emit('middle')">Middle of the wall</ElButton>
       <ElButton link @click="$emit('mirror')">Mirror</ElButton>
-      <ElButton link v-if="extended(chosen)" :aria-pressed="open" @click="open = !open">
+      <ElButton v-if="extended(chosen)" link :aria-pressed="open" @click="open = !open">
         {{ open ? 'Fold in' : 'Extend' }}
       </ElButton>
       <ElButton link @click="$emit('park')">Give it a parking place</ElButton>
@@ -165,9 +165,9 @@ const carry = computed(() => {
     <p v-if="other" class="acts">
       <span class="second">With {{ other.name }}:</span>
       <ElButton
-        link
         v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const"
         :key="how"
+        link
         @click="$emit('align', how)"
       >
         {{ how }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElDescriptions, ElDescriptionsItem } from 'element-plus'
 import { computed } from 'vue'
 import { mmText } from '@bonitas/core/kernel/units/length'
 import { glaring, roomLight } from '@bonitas/core/stages/plan/light/roomLight'
@@ -14,77 +15,57 @@ const glare = computed(() => glaring(props.lamps))
 <template>
   <section class="panel-part wide-part">
     <h2>The room</h2>
-    <table>
-      <tbody>
-        <tr>
-          <td>Mean, {{ grid.planeMm ? 'on a table' : 'on the floor' }}</td>
-          <td class="figure">
-            <b>{{ Math.round(grid.meanLux) }} lx</b>
-          </td>
-        </tr>
-        <tr>
-          <td>Least to most</td>
-          <td class="figure">{{ Math.round(grid.leastLux) }} – {{ Math.round(grid.mostLux) }} lx</td>
-        </tr>
-        <tr>
-          <td>Evenness, least to mean</td>
-          <td class="figure">{{ grid.evenness.toFixed(2) }}</td>
-        </tr>
-        <tr>
-          <td>Of it thrown back by the surfaces</td>
-          <td
-            class="figure"
-            :title="`ceiling ${Math.round(facts.reflecting.ceiling * 100)} %, walls ${Math.round(facts.reflecting.walls * 100)} %, floor ${Math.round(facts.reflecting.floor * 100)} % by their LRV`"
-          >
-            {{ Math.round(grid.reflectedLux) }} lx
-          </td>
-        </tr>
-        <tr v-if="light.darkShare !== undefined">
-          <td>Floor darker than half of {{ light.targetLux }} lx</td>
-          <td class="figure">{{ Math.round(light.darkShare * 100) }} %</td>
-        </tr>
-        <tr>
-          <td>Room index</td>
-          <td class="figure" :title="`room cavity ratio ${light.cavityRatio.toFixed(2)}`">
-            {{ light.roomIndex.toFixed(2) }}
-          </td>
-        </tr>
-        <tr v-if="light.wanted && light.utilization">
-          <td>For {{ light.targetLux }} lx all over</td>
-          <td
-            class="figure"
-            :title="`E A / (F UF MF): ${light.targetLux} lx × ${light.areaM2.toFixed(1)} m² / (${light.utilization.toFixed(2)} × 0.90)`"
-          >
-            {{ Math.round(light.wanted.totalLumens).toLocaleString('en') }} lm,
-            {{ light.wanted.luminaires }} × 806
-          </td>
-        </tr>
-        <tr>
-          <td>Daylight factor, open view</td>
-          <td
-            class="figure"
-            :title="`${light.daylight.windowsM2.toFixed(1)} m² of window, clear double glazing`"
-          >
-            {{ light.daylight.percent.toFixed(1) }} %{{
-              light.daylight.leastPercent ? `, ${light.daylight.leastPercent} wanted` : ''
-            }}
-          </td>
-        </tr>
-        <tr>
-          <td>Hanging lamp over the floor</td>
-          <td class="figure" title="feet of length and width as inches across; head clearance under it">
-            {{ mmText(light.pendant.acrossRoomMm) }} across, drop {{ mmText(light.pendant.dropMm) }}
-          </td>
-        </tr>
-        <tr v-if="light.pendant.overTable">
-          <td>Over the table</td>
-          <td class="figure">
-            {{ mmText(light.pendant.overTable.leastMm) }} –
-            {{ mmText(light.pendant.overTable.mostMm) }} across
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ElDescriptions :column="1" border>
+      <ElDescriptionsItem align="right"
+        ><template #label>Mean, {{ grid.planeMm ? 'on a table' : 'on the floor' }}</template
+        ><b>{{ Math.round(grid.meanLux) }} lx</b></ElDescriptionsItem
+      >
+      <ElDescriptionsItem label="Least to most" align="right"
+        >{{ Math.round(grid.leastLux) }} – {{ Math.round(grid.mostLux) }} lx</ElDescriptionsItem
+      >
+      <ElDescriptionsItem label="Evenness, least to mean" align="right">{{
+        grid.evenness.toFixed(2)
+      }}</ElDescriptionsItem>
+      <ElDescriptionsItem label="Of it thrown back by the surfaces" align="right"
+        ><span
+          :title="`ceiling ${Math.round(facts.reflecting.ceiling * 100)} %, walls ${Math.round(facts.reflecting.walls * 100)} %, floor ${Math.round(facts.reflecting.floor * 100)} % by their LRV`"
+          >{{ Math.round(grid.reflectedLux) }} lx</span
+        ></ElDescriptionsItem
+      >
+      <ElDescriptionsItem v-if="light.darkShare !== undefined" align="right"
+        ><template #label>Floor darker than half of {{ light.targetLux }} lx</template
+        >{{ Math.round(light.darkShare * 100) }} %</ElDescriptionsItem
+      >
+      <ElDescriptionsItem label="Room index" align="right"
+        ><span :title="`room cavity ratio ${light.cavityRatio.toFixed(2)}`">{{
+          light.roomIndex.toFixed(2)
+        }}</span></ElDescriptionsItem
+      >
+      <ElDescriptionsItem v-if="light.wanted && light.utilization" align="right"
+        ><template #label>For {{ light.targetLux }} lx all over</template
+        ><span
+          :title="`E A / (F UF MF): ${light.targetLux} lx × ${light.areaM2.toFixed(1)} m² / (${light.utilization.toFixed(2)} × 0.90)`"
+          >{{ Math.round(light.wanted.totalLumens).toLocaleString('en') }} lm, {{ light.wanted.luminaires }} ×
+          806</span
+        ></ElDescriptionsItem
+      >
+      <ElDescriptionsItem label="Daylight factor, open view" align="right"
+        ><span :title="`${light.daylight.windowsM2.toFixed(1)} m² of window, clear double glazing`"
+          >{{ light.daylight.percent.toFixed(1) }} %{{
+            light.daylight.leastPercent ? `, ${light.daylight.leastPercent} wanted` : ''
+          }}</span
+        ></ElDescriptionsItem
+      >
+      <ElDescriptionsItem label="Hanging lamp over the floor" align="right"
+        ><span title="feet of length and width as inches across; head clearance under it"
+          >{{ mmText(light.pendant.acrossRoomMm) }} across, drop {{ mmText(light.pendant.dropMm) }}</span
+        ></ElDescriptionsItem
+      >
+      <ElDescriptionsItem v-if="light.pendant.overTable" label="Over the table" align="right"
+        >{{ mmText(light.pendant.overTable.leastMm) }} –
+        {{ mmText(light.pendant.overTable.mostMm) }} across</ElDescriptionsItem
+      >
+    </ElDescriptions>
     <p v-if="glare.length > 0" class="second">
       Shade {{ glare.map((l) => l.name).join(', ') }}: a bare lamp at eye height glares.
     </p>

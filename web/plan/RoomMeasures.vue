@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
@@ -14,16 +15,23 @@ const measures = computed(() => measuresOf(props.facts))
 <template>
   <section v-if="measures.length > 0" class="measures">
     <h2>Measures</h2>
-    <table>
-      <tbody>
-        <tr v-for="m in measures" :key="m.name">
-          <td>{{ m.name }}</td>
-          <td class="figure" :title="m.sum">
-            <b>{{ m.value }}</b>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      class="wraps"
+      :rows="measures"
+      :columns="[
+        { id: 'name', head: '' },
+        { id: 'value', head: '', figure: true },
+      ]"
+      :key-of="(m) => m.name"
+      headless
+    >
+      <template #cell-name="{ row: m }">{{ m.name }}</template>
+      <template #cell-value="{ row: m }"
+        ><span :title="m.sum"
+          ><b>{{ m.value }}</b></span
+        ></template
+      >
+    </ListTable>
     <p class="acts">
       <ElButton link @click="downloadPlan(facts, 'svg', roomName)">Plan as SVG</ElButton>
       <ElButton link @click="downloadPlan(facts, 'dxf', roomName)">Plan as DXF</ElButton>
@@ -38,14 +46,5 @@ const measures = computed(() => measuresOf(props.facts))
   flex-wrap: wrap;
   gap: 2px 14px;
   align-items: baseline;
-}
-td {
-  padding: 4px 0;
-}
-td:first-child {
-  padding-right: 10px;
-}
-.figure {
-  white-space: normal;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
@@ -56,39 +57,43 @@ function lay(a: RugAdvice): void {
       <template v-if="facts.schools.rug === 'bare floor kept whole'">The floor stays bare.</template>
       <template v-else-if="!advice.chosen">No stock size serves; a made one, or two joined, would.</template>
     </p>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Size</th>
-          <th scope="col">On it</th>
-          <th scope="col" class="figure">Floor left</th>
-          <th scope="col"><span class="visually-hidden">Lay it</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr
-          v-for="a in rows"
-          :key="`${a.size.name}${a.joined}`"
-          :class="{
-            best:
-              a === advice.chosen ||
-              (advice.chosen && a.size === advice.chosen.size && a.joined === advice.chosen.joined),
-          }"
-        >
-          <td>{{ a.joined ? 'two of ' : '' }}{{ a.size.name }}</td>
-          <td :title="legsText(a)">{{ a.verdict }}</td>
-          <td class="figure" :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">
-            {{ mmText(a.leastBorderMm) }}
-          </td>
-          <td><ElButton link v-if="!a.joined" @click="lay(a)">Lay it</ElButton></td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      :rows="rows"
+      :columns="[
+        { id: 'size', head: 'Size' },
+        { id: 'onIt', head: 'On it' },
+        { id: 'floorLeft', head: 'Floor left', figure: true },
+        { id: 'layIt', head: 'Lay it', quietHead: true },
+      ]"
+      :key-of="(a) => `${a.size.name}${a.joined}`"
+      :row-class="
+        (a) => ({
+          best:
+            a === advice.chosen ||
+            (advice.chosen !== undefined &&
+              a.size === advice.chosen.size &&
+              a.joined === advice.chosen.joined),
+        })
+      "
+    >
+      <template #cell-size="{ row: a }">{{ a.joined ? 'two of ' : '' }}{{ a.size.name }}</template>
+      <template #cell-onIt="{ row: a }"
+        ><span :title="legsText(a)">{{ a.verdict }}</span></template
+      >
+      <template #cell-floorLeft="{ row: a }"
+        ><span :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">{{
+          mmText(a.leastBorderMm)
+        }}</span></template
+      >
+      <template #cell-layIt="{ row: a }"
+        ><ElButton v-if="!a.joined" link @click="lay(a)">Lay it</ElButton></template
+      >
+    </ListTable>
   </section>
 </template>
 
 <style scoped>
-.best td {
+:deep(.best) {
   font-weight: 650;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElCheckbox } from 'element-plus'
 import type { Candidate } from '@bonitas/core/stages/plan/arrange/setOutAnew'
 
@@ -17,45 +18,39 @@ function flipped(set: ReadonlySet<string>, id: string): ReadonlySet<string> {
 <template>
   <section class="panel-part wide-part">
     <h2>What is set out</h2>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Piece</th>
-          <th scope="col">Take part</th>
-          <th scope="col">Keep place</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ standing: s, isNew } in all" :key="s.id">
-          <td>{{ s.name }} <span v-if="isNew" class="second">not placed yet</span></td>
-          <td>
-            <ElCheckbox
-              :model-value="!leftOut.has(s.id)"
-              :disabled="s.piece.stays"
-              :aria-label="`${s.name} takes part`"
-              @change="leftOut = flipped(leftOut, s.id)"
-            />
-          </td>
-          <td>
-            <template v-if="s.piece.stays">stays</template
-            ><ElCheckbox
-              v-else-if="!isNew"
-              :model-value="kept.has(s.id)"
-              :aria-label="`${s.name} keeps its place`"
-              @change="kept = flipped(kept, s.id)"
-            />
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      :rows="all"
+      :columns="[
+        { id: 'piece', head: 'Piece' },
+        { id: 'takePart', head: 'Take part' },
+        { id: 'keepPlace', head: 'Keep place' },
+      ]"
+      :key-of="({ standing: s, isNew }) => s.id"
+    >
+      <template #cell-piece="{ row: { standing: s, isNew } }"
+        >{{ s.name }} <span v-if="isNew" class="second">not placed yet</span></template
+      >
+      <template #cell-takePart="{ row: { standing: s } }"
+        ><ElCheckbox
+          :model-value="!leftOut.has(s.id)"
+          :disabled="s.piece.stays"
+          :aria-label="`${s.name} takes part`"
+          @change="leftOut = flipped(leftOut, s.id)"
+      /></template>
+      <template #cell-keepPlace="{ row: { standing: s, isNew } }"
+        ><template v-if="s.piece.stays">stays</template
+        ><ElCheckbox
+          v-else-if="!isNew"
+          :model-value="kept.has(s.id)"
+          :aria-label="`${s.name} keeps its place`"
+          @change="kept = flipped(kept, s.id)"
+      /></template>
+    </ListTable>
   </section>
 </template>
 
 <style scoped>
 .wide-part {
   justify-items: stretch;
-}
-td {
-  padding: 3px 6px 3px 0;
 }
 </style>

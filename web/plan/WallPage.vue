@@ -170,7 +170,7 @@ const kinds: readonly PanelLayoutKind[] = [
         <HangEditor v-if="hung && row" :hung="hung" :row="row" @down="chosen = undefined" />
         <section v-if="hung" class="panel-part wide-part">
           <FrameEditor v-if="frame" :frame="frame" :sun="facts.sunOnWall.get(wallId) ?? 0" />
-          <ElButton link v-else-if="hung.piece.kind === 'picture'" @click="addFrame">
+          <ElButton v-else-if="hung.piece.kind === 'picture'" link @click="addFrame">
             Work out mat and frame
           </ElButton>
         </section>
@@ -184,7 +184,7 @@ const kinds: readonly PanelLayoutKind[] = [
             @typed="(v) => (gap = v)"
           />
           <p class="acts">
-            <ElButton link v-for="l in LAYOUTS" :key="l" @click="layOut(l, gap)">{{ l }}</ElButton>
+            <ElButton v-for="l in LAYOUTS" :key="l" link @click="layOut(l, gap)">{{ l }}</ElButton>
           </p>
           <p class="second">
             {{
@@ -197,7 +197,7 @@ const kinds: readonly PanelLayoutKind[] = [
           <h2>Set out on this wall</h2>
           <PanelLayoutEditor v-for="s in panelLayouts" :key="s.id" :row="s" :facts="facts" />
           <p class="acts">
-            <ElButton link v-for="k in kinds" :key="k" @click="addPanelLayout(k)">{{ k }}</ElButton>
+            <ElButton v-for="k in kinds" :key="k" link @click="addPanelLayout(k)">{{ k }}</ElButton>
           </p>
         </section>
       </template>

@@ -86,7 +86,7 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
         <ElButton type="primary" native-type="submit" :disabled="busy">Sign in</ElButton>
-        <ElButton link v-if="session.mayFound" @click="founding = true"> Found a studio </ElButton>
+        <ElButton v-if="session.mayFound" link @click="founding = true"> Found a studio </ElButton>
       </div>
       <div v-if="session.demo" class="demo">
         <p class="second">Tern &amp; Thole is a made-up studio in the middle of its work.</p>

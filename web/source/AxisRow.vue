@@ -33,7 +33,12 @@ function mark(event: MouseEvent): void {
 <template>
   <tr :class="{ here }" @click="emit('take')">
     <td>
-      <ElButton class="is-line need" :aria-pressed="here" @focus="emit('take')">
+      <ElButton
+        class="is-line need"
+        :title="[limits, item.item.specification].filter(Boolean).join(' · ')"
+        :aria-pressed="here"
+        @focus="emit('take')"
+      >
         <b
           >{{ item.item.name
           }}<template v-if="item.item.quantity > 1"> × {{ item.item.quantity }}</template></b

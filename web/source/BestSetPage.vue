@@ -131,8 +131,8 @@ const excluded = computed(() =>
             {{ inWords(found.best) }}{{ found.best.proven ? ', proven best' : '' }}
           </p>
           <ElButton
-            type="primary"
             v-if="found?.best?.feasible && found.best.changes.length > 0"
+            type="primary"
             @click="apply(found.best, 'The best set')"
           >
             Take this set

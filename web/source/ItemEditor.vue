@@ -81,7 +81,7 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
     <SameThing :id="item.item.id" collection="items" class="seven" />
     <RowCheck collection="items" :row="item.item" field="mayWait" />
     <RowCheck collection="items" :row="item.item" field="locked" label="Locked" />
-    <ElButton link v-if="item.lines.length === 0" aria-label="Remove the item" @click="emit('remove')">
+    <ElButton v-if="item.lines.length === 0" link aria-label="Remove the item" @click="emit('remove')">
       Remove
     </ElButton>
   </div>

@@ -12,6 +12,7 @@ const only = defineModel<Shown>('only', { required: true })
 <template>
   <div class="above">
     <ElInput
+      id="item-search"
       v-model="search"
       class="search"
       type="search"

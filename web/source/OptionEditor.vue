@@ -203,7 +203,7 @@ const round = (n: number) => Math.round(n * 100) / 100
     <FoldPart v-if="row.kind === 'made' || option.made" class="whole" open title="What it takes">
       <MakingList :item="item" :option="option" />
     </FoldPart>
-    <ElButton link v-if="!(live && option.chosen)" @click="emit('remove')">Remove the option</ElButton>
+    <ElButton v-if="!(live && option.chosen)" link @click="emit('remove')">Remove the option</ElButton>
   </section>
 </template>
 

@@ -135,10 +135,10 @@ function onKey(event: KeyboardEvent | Event): void {
   <form class="capture" @submit.prevent="keep">
     <label for="capture" class="visually-hidden">A find in one line</label>
     <ElInput
-      type="textarea"
-      resize="none"
       id="capture"
       v-model="text"
+      type="textarea"
+      resize="none"
       :rows="Math.min(4, Math.max(1, lines.length))"
       placeholder="A find: boucle sofa 1980x900x840 1480 4w"
       autocomplete="off"

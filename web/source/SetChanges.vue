@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
 import { useLocale } from '../form/useLocale.js'
 
@@ -10,37 +11,26 @@ const signed = (minor: number) =>
 </script>
 
 <template>
-  <table v-if="set.changes.length > 0" class="changes">
-    <thead>
-      <tr>
-        <th scope="col">Item</th>
-        <th scope="col">Now</th>
-        <th scope="col">Then</th>
-        <th scope="col" class="figure">Money</th>
-        <th scope="col">Because</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="c in set.changes" :key="c.itemId">
-        <td>{{ c.itemName }}</td>
-        <td>{{ c.from?.name ?? 'open' }}</td>
-        <td>
-          <b>{{ c.to?.name ?? 'later' }}</b>
-        </td>
-        <td class="figure">{{ signed(c.savesMinor) }}</td>
-        <td>{{ c.because }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <ListTable
+    v-if="set.changes.length > 0"
+    class="changes"
+    :rows="set.changes"
+    :columns="[
+      { id: 'item', head: 'Item' },
+      { id: 'now', head: 'Now' },
+      { id: 'then', head: 'Then' },
+      { id: 'money', head: 'Money', figure: true },
+      { id: 'because', head: 'Because' },
+    ]"
+    :key-of="(c) => c.itemId"
+  >
+    <template #cell-item="{ row: c }">{{ c.itemName }}</template>
+    <template #cell-now="{ row: c }">{{ c.from?.name ?? 'open' }}</template>
+    <template #cell-then="{ row: c }"
+      ><b>{{ c.to?.name ?? 'later' }}</b></template
+    >
+    <template #cell-money="{ row: c }">{{ signed(c.savesMinor) }}</template>
+    <template #cell-because="{ row: c }">{{ c.because }}</template>
+  </ListTable>
   <p v-else class="second">Nothing to change: what is chosen is the best that can be had.</p>
 </template>
-
-<style scoped>
-td,
-th {
-  padding: 4px 10px 4px 0;
-  font-size: 13px;
-  vertical-align: top;
-  height: auto;
-}
-</style>

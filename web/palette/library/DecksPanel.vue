@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
@@ -64,33 +65,39 @@ async function remove(deck: DeckLine): Promise<void> {
 <template>
   <section class="panel-part">
     <h2>Decks</h2>
-    <table>
-      <tbody>
-        <tr v-for="d in library.decks" :key="d.id">
-          <td>
-            {{ d.name }}<span class="second"> · {{ d.samples }}</span>
-          </td>
-          <td class="acts">
-            <ElButton
-              link
-              v-for="f in DECK_FORMATS"
-              :key="f"
-              :aria-label="`${WORDS[f]}: export ${d.name}`"
-              @click="save(d, f)"
-            >
-              {{ WORDS[f] }}
-            </ElButton>
-            <ElButton
-              link
-              :aria-label="`${confirming === d.id ? 'Really?' : 'Remove'} ${d.name}`"
-              @click="remove(d)"
-            >
-              {{ confirming === d.id ? 'Really?' : 'Remove' }}
-            </ElButton>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable
+      :rows="library.decks"
+      :columns="[
+        { id: 'name', head: '' },
+        { id: 'acts', head: '' },
+      ]"
+      :key-of="(d) => d.id"
+      headless
+    >
+      <template #cell-name="{ row: d }"
+        >{{ d.name }}<span class="second"> · {{ d.samples }}</span></template
+      >
+      <template #cell-acts="{ row: d }"
+        ><span class="acts"
+          ><ElButton
+            v-for="f in DECK_FORMATS"
+            :key="f"
+            link
+            :aria-label="`${WORDS[f]}: export ${d.name}`"
+            @click="save(d, f)"
+          >
+            {{ WORDS[f] }}
+          </ElButton>
+          <ElButton
+            link
+            :aria-label="`${confirming === d.id ? 'Really?' : 'Remove'} ${d.name}`"
+            @click="remove(d)"
+          >
+            {{ confirming === d.id ? 'Really?' : 'Remove' }}
+          </ElButton></span
+        ></template
+      >
+    </ListTable>
     <FileButton
       label="Deck to import"
       words="Import a deck (CSV, GPL, CxF)"
@@ -101,9 +108,6 @@ async function remove(deck: DeckLine): Promise<void> {
 </template>
 
 <style scoped>
-table {
-  border-top: 1px solid var(--ink);
-}
 .acts {
   display: flex;
   flex-wrap: wrap;

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { ref } from 'vue'
+import { ApiProblem, request, ServerGone } from '../api/http.js'
+import { useJobStore } from '../job/jobStore.js'
+
+/** The ledger proved on demand: everything in double entry, and what does not add up. */
+const store = useJobStore()
+interface Proof {
+  readonly provedAt: string
+  readonly entries: number
+  readonly faults: readonly string[]
+}
+const proof = ref<Proof>()
+const trouble = ref('')
+async function prove(): Promise<void> {
+  trouble.value = ''
+  try {
+    proof.value = await request<Proof>(`/jobs/${store.snapshot?.brief.id ?? ''}/ledger-proof`, {
+      method: 'POST',
+      body: {},
+    })
+  } catch (error) {
+    if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
+    trouble.value =
+      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+  }
+}
+</script>
+
+<template>
+  <section class="proof">
+    <h2>Proof</h2>
+    <p class="second">
+      Every entry is kept in double entry and proved in the database each night: nothing lost, no half
+      written, no sum below nothing.
+    </p>
+    <ElButton @click="prove">Prove it now</ElButton>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <div v-if="proof" role="status">
+      <p v-if="proof.faults.length === 0">
+        <b>All {{ proof.entries }} entries of the studio add up.</b>
+      </p>
+      <template v-else>
+        <p>
+          <b
+            >{{ proof.faults.length }} {{ proof.faults.length === 1 ? 'thing does' : 'things do' }} not add
+            up.</b
+          >
+        </p>
+        <ul>
+          <li v-for="f in proof.faults" :key="f">{{ f }}</li>
+        </ul>
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.proof {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+</style>
