@@ -46,6 +46,8 @@ describe('a day that belongs to no row', () => {
     expect(at.props('modelValue')).toBe('31/2/2026')
     const says = document.getElementById(at.find('input').attributes('aria-describedby') ?? '')
     expect(says?.textContent).toMatch(/^Agreed on is not a day\. Write it as \d\d\/\d\d\/\d{4}/)
+    await typed(at, '31/2/2026')
+    expect(at.find('input').attributes('aria-invalid')).toBe('true')
     await typed(at, '28/2/2026')
     expect([at.props('modelValue'), at.find('input').attributes('aria-invalid')]).toEqual([
       '2026-02-28',

@@ -27,8 +27,8 @@ watch(model, (day) => {
 
 function keep(): void {
   const typed = text.value.trim()
-  unread.value = ''
   if (typed === dayFigures(model.value, locale.value)) return
+  unread.value = ''
   if (typed === '') {
     model.value = ''
     return
