@@ -82,6 +82,7 @@ test('the job, once through, with the keyboard alone', async ({ page, empty }) =
   await type(page, /^Ceiling height$/, '2.5 m')
   await tabTo(page, /^Openings and fixtures$/)
   await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Doors and windows' })).toBeVisible()
   await tabTo(page, /^Add a door$/)
   await page.keyboard.press('Enter')
   await expect(page.getByLabel('Width of Door')).toBeVisible()

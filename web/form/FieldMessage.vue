@@ -27,7 +27,6 @@ defineProps<{ id: string; beside: HTMLElement; text: string }>()
 .el-popper.is-light.field-message {
   max-width: 300px;
   padding: 5px 8px;
-  border-color: var(--stop) !important;
   background: #fff;
 }
 </style>

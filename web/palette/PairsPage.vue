@@ -168,9 +168,8 @@ th {
 th span {
   display: inline-block;
   width: 116px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  line-height: 1.15;
+  white-space: normal;
   vertical-align: middle;
 }
 th i,
