@@ -74,7 +74,7 @@ h1:focus {
   border-top: 1px solid var(--rule);
   padding: 10px 18px 14px;
 }
-@media (width < 1024px) {
+@media (width < 1200px) {
   .stage,
   .stage.broad {
     display: block;

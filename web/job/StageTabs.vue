@@ -43,7 +43,7 @@ a[aria-current] {
   border-bottom-color: var(--ink);
   font-weight: 600;
 }
-@media (width < 1024px) {
+@media (width < 1200px) {
   .tabs {
     flex-wrap: wrap;
     gap: 2px 16px;

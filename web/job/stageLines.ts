@@ -2,6 +2,7 @@ import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { areaText } from '@bonitas/core/kernel/units/length'
+import { liquidText } from '@bonitas/core/kernel/units/liquid'
 import { dayText } from '@bonitas/core/kernel/units/days'
 
 export interface StageLine {
@@ -106,7 +107,7 @@ export function stageLines(
       name: 'Take-off',
       line:
         liters > 0
-          ? `${liters.toFixed(1)} L in ${count(derived.paint.length, 'paint')}`
+          ? `${liquidText(liters, job.studio.system)} in ${count(derived.paint.length, 'paint')}`
           : 'nothing to paint yet',
     },
     {

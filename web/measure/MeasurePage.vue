@@ -19,7 +19,7 @@ import RoomDiagonals from './RoomDiagonals.vue'
 import RoomFiles from './RoomFiles.vue'
 
 const store = useJobStore()
-const { length } = useLocale()
+const { measured } = useLocale()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.measure)
 const walls = computed(() => facts.value?.walls ?? [])
@@ -39,7 +39,7 @@ useStageKeys([
 const chosen = useInAddress('wall')
 
 const status = computed(() =>
-  closure.value ? closureText(closure.value, walls.value.length, length) : { word: '', text: '' },
+  closure.value ? closureText(closure.value, walls.value.length, measured) : { word: '', text: '' },
 )
 </script>
 

@@ -59,9 +59,13 @@ const correction = (i: number) => {
 const turned = (i: number) => {
   const c = closure.value?.corrections[i]
   return c
-    ? `${length(c.lengthMm)} becomes ${c.correctedMm.toFixed(1)} mm and turns by ${Math.abs(c.turnedDeg).toFixed(2)}°`
+    ? `${length(c.lengthMm)} becomes ${system.value === 'metric' ? `${c.correctedMm.toFixed(1)} mm` : length(c.correctedMm)} and turns by ${Math.abs(c.turnedDeg).toFixed(2)}°`
     : ''
 }
+
+// Examples as this studio would type them.
+const long = computed(() => (system.value === 'metric' ? '4860' : `15' 11`))
+const short = computed(() => (system.value === 'metric' ? '850' : `2' 9`))
 
 const columns = computed((): TableColumn<Wall>[] => [
   { id: 'number', head: '#' },
@@ -86,8 +90,8 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
     <form class="entry" novalidate @submit.prevent="addWall">
       <label for="next-wall"
         >Wall {{ walls.length + 1 }}: length, then the turn at its end<span class="second"
-          >4860 turns {{ usual === 90 ? 'right' : 'left' }}; 4860 l turns left; 850 r 45, bay gives a
-          name</span
+          >{{ long }} turns {{ usual === 90 ? 'right' : 'left' }}; {{ long }} l turns left; {{ short }} r 45,
+          bay gives a name</span
         ></label
       >
       <div>

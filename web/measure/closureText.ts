@@ -22,12 +22,12 @@ export function closureText(
     case 'open':
       return {
         word: run.stillToTurnDeg > 0 && count > 2 ? `${run.stillToTurnDeg}° still to turn` : 'Walk on',
-        text: `${count} ${count === 1 ? 'wall' : 'walls'}, ${length(run.lengthMm)} so far; back to the start: ${gapWords(run.gap)}`,
+        text: `${count} ${count === 1 ? 'wall' : 'walls'}, ${length(run.lengthMm)} so far; back to the start: ${gapWords(run.gap, length)}`,
       }
     case 'gap':
       return {
         word: `Does not close: ${length(run.gapMm)}`,
-        text: `${gapWords(run.gap)}; allowed ${length(c.toleranceMm)} in a run of ${length(run.lengthMm)}. Areas are uncertain.`,
+        text: `${gapWords(run.gap, length)}; allowed ${length(c.toleranceMm)} in a run of ${length(run.lengthMm)}. Areas are uncertain.`,
       }
     case 'crossed':
       return {

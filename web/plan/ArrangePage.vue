@@ -7,7 +7,6 @@ import { arrangementChanges, candidates, inputOf } from '@bonitas/core/stages/pl
 import { isFlat } from '@bonitas/core/stages/plan/needs'
 import { planFacts } from '@bonitas/core/stages/plan/planFacts'
 import { boxOf } from '@bonitas/core/kernel/geometry/box'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -17,6 +16,9 @@ import FloorGround from './FloorGround.vue'
 import FloorPiece from './FloorPiece.vue'
 import TakingPart from './TakingPart.vue'
 import { usePlan } from './usePlan.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 const { store, facts, hexOf, floorHex } = usePlan()
 const router = useRouter()
@@ -148,8 +150,9 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
         <p class="second" role="status">
           <template v-if="done !== undefined">Searching, {{ Math.round(done * 100) }} %</template>
           <template v-else-if="found && took"
-            >{{ count(found.length, 'arrangement') }} out of {{ mmText(found[0]?.moves ?? 0) }} moves in
-            {{ took.toFixed(1) }} s; the same number gives the same again (number {{ seed }})</template
+            >{{ count(found.length, 'arrangement') }} out of
+            {{ (found[0]?.moves ?? 0).toLocaleString('en') }} moves in {{ took.toFixed(1) }} s; the same
+            number gives the same again (number {{ seed }})</template
           >
           <template v-else>{{ taking.length }} pieces are set out anew; what stays keeps its place.</template>
         </p>
@@ -179,7 +182,7 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
             </g>
           </svg>
           <h2>{{ i + 1 }}. {{ scoreText(a) }}</h2>
-          <p class="second">{{ a.says }}. Narrowest way {{ mmText(walk) }}.</p>
+          <p class="second">{{ a.says }}. Narrowest way {{ drawn(walk) }}.</p>
           <ul v-if="a.left.length > 0" class="second">
             <li v-for="(t, k) in a.left.slice(0, 3)" :key="k">{{ t }}</li>
             <li v-if="a.left.length > 3">and {{ a.left.length - 3 }} more</li>

@@ -2,7 +2,9 @@
 import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import type { CarryIn } from '@bonitas/core/stages/plan/carryIn'
-import { mmText } from '@bonitas/core/kernel/units/length'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn, measured } = useLocale()
 
 /** How a piece comes in: each part of the way, how it is held there, and what is left. */
 const props = defineProps<{ result: CarryIn }>()
@@ -10,10 +12,10 @@ const says = computed(() => {
   const { verdict, carried, spareMm, tightest } = props.result
   if (verdict === 'not known') return 'A measure of the way is missing'
   if (verdict === 'not at all')
-    return `Does not come in: ${mmText(-spareMm)} mm too large for ${tightest?.part.name || tightest?.part.kind || 'the way'}`
+    return `Does not come in: ${measured(-spareMm)} too large for ${tightest?.part.name || tightest?.part.kind || 'the way'}`
   const how =
     verdict === 'legs off' ? 'with its legs off' : carried === 'as it stands' ? 'as it stands' : carried
-  return `Comes in ${how ?? ''}, ${mmText(spareMm)} mm to spare`
+  return `Comes in ${how ?? ''}, ${measured(spareMm)} to spare`
 })
 </script>
 
@@ -31,7 +33,7 @@ const says = computed(() => {
     >
       <template #cell-wayIn="{ row: s }"
         >{{ s.part.name || s.part.kind }}
-        <span class="second">{{ mmText(s.part.widthMm) }} × {{ mmText(s.part.heightMm) }}</span></template
+        <span class="second">{{ drawn(s.part.widthMm) }} × {{ drawn(s.part.heightMm) }}</span></template
       >
       <template #cell-held="{ row: s }"
         >{{ s.missing ? `its ${s.missing} is not known` : s.carried
@@ -39,7 +41,7 @@ const says = computed(() => {
       >
       <template #cell-toSpare="{ row: s }"
         ><span :class="{ fault: s.spareMm < 0 }">{{
-          s.missing ? '–' : mmText(Math.floor(s.spareMm))
+          s.missing ? '–' : drawn(Math.floor(s.spareMm))
         }}</span></template
       >
     </ListTable>

@@ -4,13 +4,15 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { NEED_KEYS, NEEDS, type NeedKey } from '@bonitas/core/model/vocabulary/need'
 import { ZONES } from '@bonitas/core/stages/plan/needs'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import RowField from '../form/RowField.vue'
 import LengthInput from './LengthInput.vue'
 import { usePlan } from './usePlan.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 const { store } = usePlan()
 const rows = computed(() =>
@@ -53,7 +55,7 @@ function set(key: NeedKey, mm: number): void {
         >{{ r.title }}
         <RowField v-if="r.rule" collection="houseRules" :row="r.rule" field="why" kind="text" bare hint="why"
       /></template>
-      <template #cell-customary="{ row: r }">{{ mmText(r.mm) }}</template>
+      <template #cell-customary="{ row: r }">{{ drawn(r.mm) }}</template>
       <template #cell-inThisJob="{ row: r }"
         ><span class="set"
           ><LengthInput

@@ -2,7 +2,9 @@
 import { computed } from 'vue'
 import type { Point } from '@bonitas/core/kernel/geometry/polygon'
 import type { PlanRoom } from '@bonitas/core/stages/plan/planRoom'
-import { mmText } from '@bonitas/core/kernel/units/length'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn, system } = useLocale()
 
 /** The room under the pieces: floor, walls, openings, fixtures, and rulers at its upper and left edge. */
 const props = defineProps<{ room: PlanRoom; floor: string; px: number }>()
@@ -44,12 +46,21 @@ const outer = computed(() => {
     return { x: a.x + before.dir.x * t, y: a.y + before.dir.y * t }
   })
 })
-/** Ticks each 100 mm, long each half meter, with a figure each meter. */
+/** How the ruler is parted: ticks, long ones and figures each so many ticks. Meters by tenths, or feet by quarters. */
+const RULERS = {
+  metric: { step: 100, figure: 10, long: 5, unit: ' m' },
+  imperial: { step: 76.2, figure: 4, long: 2, unit: ' ft' },
+} as const
+const ruler = computed(() => RULERS[system.value])
 const ticks = (from: number, to: number) =>
-  Array.from({ length: Math.floor((to - from) / 100) + 1 }, (_, i) => ({ at: from + i * 100, n: i }))
+  Array.from({ length: Math.floor((to - from) / ruler.value.step) + 1 }, (_, i) => ({
+    at: from + i * ruler.value.step,
+    n: i,
+  }))
 const across = computed(() => ticks(props.room.low.x, props.room.high.x))
 const down = computed(() => ticks(props.room.low.y, props.room.high.y))
-const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
+const size = (n: number) =>
+  (n % ruler.value.figure === 0 ? 11 : n % ruler.value.long === 0 ? 7 : 4) * props.px
 </script>
 
 <template>
@@ -114,27 +125,27 @@ const size = (n: number) => (n % 10 === 0 ? 11 : n % 5 === 0 ? 7 : 4) * props.px
       <template v-for="t in across" :key="`x${t.n}`">
         <path :d="`M${t.at} ${room.low.y - WALL - 8 * px}v${-size(t.n)}`" :stroke-width="px" />
         <text
-          v-if="t.n % 10 === 0"
+          v-if="t.n % ruler.figure === 0"
           :x="t.at + 3 * px"
           :y="room.low.y - WALL - 16 * px"
           :font-size="13 * px"
-          >{{ t.n === 0 ? '0 m' : `${t.n / 10} m` }}</text
+          >{{ t.n / ruler.figure }}{{ ruler.unit }}</text
         >
       </template>
       <template v-for="t in down" :key="`y${t.n}`">
         <path :d="`M${room.low.x - WALL - 8 * px} ${t.at}h${-size(t.n)}`" :stroke-width="px" />
         <text
-          v-if="t.n % 10 === 0 && t.n > 0"
+          v-if="t.n % ruler.figure === 0 && t.n > 0"
           class="end"
           :x="room.low.x - WALL - 22 * px"
           :y="t.at + 4.5 * px"
           :font-size="13 * px"
-          >{{ t.n / 10 }}</text
+          >{{ t.n / ruler.figure }}</text
         >
       </template>
       <title>
-        {{ mmText(Math.round(room.high.x - room.low.x)) }} by
-        {{ mmText(Math.round(room.high.y - room.low.y)) }}
+        {{ drawn(Math.round(room.high.x - room.low.x)) }} by
+        {{ drawn(Math.round(room.high.y - room.low.y)) }}
       </title>
     </g>
   </g>

@@ -5,7 +5,9 @@ import type { LiveCheck } from '@bonitas/core/stages/plan/liveCheck'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { Guide } from '@bonitas/core/stages/plan/snap'
 import type { Walkway } from '@bonitas/core/stages/plan/walkways'
-import { mmText } from '@bonitas/core/kernel/units/length'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 const props = defineProps<{
   facts: PlanFacts
@@ -89,7 +91,7 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
         :font-size="13 * px"
         :stroke-width="4 * px"
       >
-        {{ mmText(g.mm) }}
+        {{ drawn(g.mm) }}
       </text>
     </g>
   </g>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { inkOn } from './usePlan.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** One piece from above, in the color it wears, its front told by its shape. */
 const props = defineProps<{
@@ -79,7 +81,7 @@ const labelY = computed(() => (s.value.kind === 'rug' ? Math.min(w.value, d.valu
 const cross = computed(() => Math.min(w.value, d.value) / props.px)
 const says = computed(
   () =>
-    `${s.value.name}, ${mmText(w.value)} by ${mmText(d.value)}, at ${mmText(Math.round(place.value.xMm))} across and ${mmText(Math.round(place.value.yMm))} down, turned ${Math.round(place.value.turnDeg)} degrees${props.stop ? `. ${props.stop}` : ''}`,
+    `${s.value.name}, ${drawn(w.value)} by ${drawn(d.value)}, at ${drawn(Math.round(place.value.xMm))} across and ${drawn(Math.round(place.value.yMm))} down, turned ${Math.round(place.value.turnDeg)} degrees${props.stop ? `. ${props.stop}` : ''}`,
 )
 </script>
 
@@ -140,7 +142,7 @@ const says = computed(
       :height="d + 8 * px"
       :stroke-width="1.2 * px"
     />
-    <title>{{ s.name }} · {{ mmText(w) }} × {{ mmText(d) }} × {{ mmText(s.heightMm) }}</title>
+    <title>{{ s.name }} · {{ drawn(w) }} × {{ drawn(d) }} × {{ drawn(s.heightMm) }}</title>
   </g>
 </template>
 

@@ -4,8 +4,10 @@ import { RouterLink } from 'vue-router'
 import type { Item } from '@bonitas/core/model/rows/items'
 import type { Stored } from '@bonitas/core/model/snapshot'
 import type { PlanPiece } from '@bonitas/core/stages/plan/standing'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** What is not in the room yet, each set in with one click. */
 defineProps<{
@@ -35,7 +37,7 @@ const store = useJobStore()
         @click="$emit('place', w.piece.id, w.number)"
       >
         {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
-        <span>{{ mmText(w.piece.widthMm) }} × {{ mmText(w.piece.depthMm) }}</span>
+        <span>{{ drawn(w.piece.widthMm) }} × {{ drawn(w.piece.depthMm) }}</span>
       </ElButton>
       <ElButton v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="$emit('draw', i.id)">
         {{ i.name }} <span>to buy</span>

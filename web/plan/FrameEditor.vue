@@ -5,12 +5,14 @@ import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES } from '@bonitas/core/model/vocabulary/frame'
 import type { Frame } from '@bonitas/core/model/rows/frames'
 import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/stages/plan/walls/framing'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import FoldPart from '../form/FoldPart.vue'
 import ChoiceField from '../form/ChoiceField.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** Sheet, mat, frame and glass of one picture, and what they come to. */
 const props = defineProps<{ frame: Frame; sun: number }>()
@@ -22,7 +24,7 @@ const money = (minor: number) =>
 const glass = computed(() =>
   glazingKg(sizes.value.mat[0], sizes.value.mat[1], props.frame.glazingMm, props.frame.glazing),
 )
-const pair = ([w, h]: readonly [number, number]) => `${mmText(Math.round(w))} × ${mmText(Math.round(h))}`
+const pair = ([w, h]: readonly [number, number]) => `${drawn(Math.round(w))} × ${drawn(Math.round(h))}`
 const picture = ref<'traditional' | 'modern'>('modern')
 const house = ref<'traditional' | 'modern'>('modern')
 const ranked = computed(() =>
@@ -92,7 +94,7 @@ const ranked = computed(() =>
       ><b>{{ pair(sizes.outer) }}</b></ElDescriptionsItem
     >
     <ElDescriptionsItem label="Molding, mitered" align="right">{{
-      mmText(Math.round(sizes.moldingMm))
+      drawn(Math.round(sizes.moldingMm))
     }}</ElDescriptionsItem>
     <ElDescriptionsItem v-if="frame.glazing !== 'none'" label="Glazing weighs" align="right"
       >{{ glass.toFixed(1) }} kg</ElDescriptionsItem

@@ -5,12 +5,14 @@ import { HANG_FIXINGS, WALL_MAKES } from '@bonitas/core/model/vocabulary/hanging
 import type { WallPlacement } from '@bonitas/core/model/rows/wallPlacements'
 import type { Hung } from '@bonitas/core/stages/plan/planFacts'
 import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import FoldPart from '../form/FoldPart.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import LengthInput from './LengthInput.vue'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** One hung piece: its place, its hooks, what holds it. */
 const props = defineProps<{ hung: Hung; row: WallPlacement }>()
@@ -37,9 +39,9 @@ function fromWire(): void {
   <section class="panel-part wide-part" aria-label="The chosen picture">
     <h2>{{ hung.name }}</h2>
     <p class="second">
-      {{ mmText(Math.round(hung.widthMm)) }} × {{ mmText(Math.round(hung.heightMm))
+      {{ drawn(Math.round(hung.widthMm)) }} × {{ drawn(Math.round(hung.heightMm))
       }}{{ hung.frame ? ', frame included' : '' }}; nail at
-      {{ mmText(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor
+      {{ drawn(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor
     </p>
     <div class="fields">
       <RowField

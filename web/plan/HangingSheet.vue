@@ -2,12 +2,14 @@
 import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { weightText } from '@bonitas/core/kernel/units/weight'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { ToHang } from '@bonitas/core/stages/plan/walls/toHang'
 import { useJobStore } from '../job/jobStore.js'
 import { downloadElevation } from './planDownload.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** What is told to whoever hangs a wall: where each nail goes and what it carries; and what waits to be hung. */
 const props = defineProps<{
@@ -19,7 +21,7 @@ const emit = defineEmits<{ choose: [id: string]; hang: [pieceId: string, number:
 const store = useJobStore()
 const onWall = computed(() => props.facts.wallPlacements.filter((h) => h.wallId === props.wall.id))
 const sheet = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}/plan/hanging-sheet.pdf`)
-const mm = (value: number) => mmText(Math.round(value))
+const mm = drawn
 const weightOf = (g: number | null, hooks: number) =>
   g === null ? '?' : weightText(Math.round(g / hooks), store.snapshot?.studio.system ?? 'metric')
 </script>
@@ -53,7 +55,7 @@ const weightOf = (g: number | null, hooks: number) =>
       >
       <template #cell-nailFromLeft="{ row: h }">{{ h.nails.map((n) => mm(n.xMm)).join(', ') }}</template>
       <template #cell-nailAboveFloor="{ row: h }">{{ mm(h.nails[0]?.heightMm ?? 0) }}</template>
-      <template #cell-middle="{ row: h }">{{ mmText(h.centerMm) }}</template>
+      <template #cell-middle="{ row: h }">{{ drawn(h.centerMm) }}</template>
       <template #cell-top="{ row: h }">{{ mm(h.topMm) }}</template>
       <template #cell-size="{ row: h }">{{ mm(h.widthMm) }} × {{ mm(h.heightMm) }}</template>
       <template #cell-loadEach="{ row: h }">{{ weightOf(h.piece.weightG, h.row.hooks) }}</template>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import type { LightGrid, Luminaire } from '@bonitas/core/stages/plan/light/roomLighting'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import FloorGround from './FloorGround.vue'
 import { grayOf } from './lightSteps.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** The light of a room on one level plane: gray by its steps, in figures about every 0.8 m. */
 const props = defineProps<{ facts: PlanFacts; grid: LightGrid; lamps: readonly Luminaire[] }>()
@@ -84,7 +86,7 @@ function outlineOf({ box }: PlanFacts['standings'][number]): string {
         stroke="var(--ink)"
         :stroke-width="1.5 * px"
       />
-      <title>{{ l.name }}, {{ l.lumens }} lm at {{ mmText(l.heightMm) }}</title>
+      <title>{{ l.name }}, {{ l.lumens }} lm at {{ drawn(l.heightMm) }}</title>
     </g>
   </svg>
 </template>

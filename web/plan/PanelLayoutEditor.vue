@@ -5,10 +5,12 @@ import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
 import type { PanelLayout } from '@bonitas/core/model/rows/panelLayouts'
 import { curtainRail, layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import FoldPart from '../form/FoldPart.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** One thing set out along a wall, its numbers, and how its fields come out. */
 const props = defineProps<{ row: PanelLayout; facts: PlanFacts }>()
@@ -20,11 +22,11 @@ const says = computed(() => {
   if (row.kind === 'curtain rail' && window.value) {
     const beyond = window.value.startMm - row.startMm
     const rail = curtainRail(window.value.startMm, window.value.widthMm, Math.max(0, beyond), 2)
-    return `reaches ${mmText(beyond)} beyond the window; drawn back the curtains take ${mmText(rail.stackMm)} a side${rail.overGlassMm > 0 ? `, ${mmText(rail.overGlassMm)} of it over the glass` : ' and leave the glass free'}`
+    return `reaches ${drawn(beyond)} beyond the window; drawn back the curtains take ${drawn(rail.stackMm)} a side${rail.overGlassMm > 0 ? `, ${drawn(rail.overGlassMm)} of it over the glass` : ' and leave the glass free'}`
   }
   if (laid.value.stiles.length === 0)
-    return `${mmText(row.endMm - row.startMm)} long, at ${mmText(row.bottomMm)}`
-  return `${row.count} fields of ${mmText(Math.round(laid.value.fieldMm))}${laid.value.clashes.length > 0 ? '; a socket on a stile' : '; no socket on a stile'}`
+    return `${drawn(row.endMm - row.startMm)} long, at ${drawn(row.bottomMm)}`
+  return `${row.count} fields of ${drawn(Math.round(laid.value.fieldMm))}${laid.value.clashes.length > 0 ? '; a socket on a stile' : '; no socket on a stile'}`
 })
 </script>
 
@@ -66,7 +68,7 @@ const says = computed(() => {
       <RowField collection="panelLayouts" :row="row" field="depthMm" kind="length" figure />
     </div>
     <p v-if="laid.stiles.length > 0" class="second">
-      Fields begin at {{ laid.fields.map((f) => mmText(Math.round(f.leftMm))).join(', ') }} from the left
+      Fields begin at {{ laid.fields.map((f) => drawn(Math.round(f.leftMm))).join(', ') }} from the left
       corner.
     </p>
     <ElButton link @click="store.remove('panelLayouts', row.id)">Take it off the wall</ElButton>

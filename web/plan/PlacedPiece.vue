@@ -10,13 +10,15 @@ import type { LiveCheck } from '@bonitas/core/stages/plan/liveCheck'
 import { mustComeIn, type PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { alignedTo } from '@bonitas/core/stages/plan/snap'
 import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import ChoiceField from '../form/ChoiceField.vue'
 import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
 import CarrySteps from './CarrySteps.vue'
 import LengthInput from './LengthInput.vue'
 import RugSizes from './RugSizes.vue'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn, measured } = useLocale()
 
 const props = defineProps<{
   chosen: Standing
@@ -114,8 +116,8 @@ const carry = computed(() => {
   <section class="panel-part wide-part" aria-label="The chosen piece">
     <h2>{{ chosen.name }}</h2>
     <p class="second">
-      {{ chosen.kind }}, {{ mmText(chosen.widthMm) }} × {{ mmText(chosen.depthMm) }} ×
-      {{ mmText(chosen.heightMm) }} mm{{ chosen.piece.stays ? '; it stays where it is' : ''
+      {{ chosen.kind }}, {{ drawn(chosen.widthMm) }} × {{ drawn(chosen.depthMm) }} ×
+      {{ measured(chosen.heightMm) }}{{ chosen.piece.stays ? '; it stays where it is' : ''
       }}{{ row.parked ? '; its parking place' : '' }}
     </p>
     <p v-if="check && check.stops.length > 0" class="fault" role="status">

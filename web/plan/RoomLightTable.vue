@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ElDescriptions, ElDescriptionsItem } from 'element-plus'
 import { computed } from 'vue'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { glaring, roomLight } from '@bonitas/core/stages/plan/light/roomLight'
 import type { LightGrid, Luminaire } from '@bonitas/core/stages/plan/light/roomLighting'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** The light of the room as a whole, each figure with what it comes from. */
 const props = defineProps<{ facts: PlanFacts; grid: LightGrid; lamps: readonly Luminaire[] }>()
@@ -58,12 +60,12 @@ const glare = computed(() => glaring(props.lamps))
       >
       <ElDescriptionsItem label="Hanging lamp over the floor" align="right"
         ><span title="feet of length and width as inches across; head clearance under it"
-          >{{ mmText(light.pendant.acrossRoomMm) }} across, drop {{ mmText(light.pendant.dropMm) }}</span
+          >{{ drawn(light.pendant.acrossRoomMm) }} across, drop {{ drawn(light.pendant.dropMm) }}</span
         ></ElDescriptionsItem
       >
       <ElDescriptionsItem v-if="light.pendant.overTable" label="Over the table" align="right"
-        >{{ mmText(light.pendant.overTable.leastMm) }} –
-        {{ mmText(light.pendant.overTable.mostMm) }} across</ElDescriptionsItem
+        >{{ drawn(light.pendant.overTable.leastMm) }} –
+        {{ drawn(light.pendant.overTable.mostMm) }} across</ElDescriptionsItem
       >
     </ElDescriptions>
     <p v-if="glare.length > 0" class="second">

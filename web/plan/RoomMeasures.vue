@@ -3,13 +3,15 @@ import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { useLocale } from '../form/useLocale.js'
 import { measuresOf } from './floorView.js'
 import { downloadPlan } from './planDownload.js'
 
 /** What the plan measures as a whole, and its papers. */
 const props = defineProps<{ facts: PlanFacts; roomName: string }>()
 const emit = defineEmits<{ tape: [] }>()
-const measures = computed(() => measuresOf(props.facts))
+const { system } = useLocale()
+const measures = computed(() => measuresOf(props.facts, system.value))
 </script>
 
 <template>

@@ -6,8 +6,10 @@ import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { adviseRug } from '@bonitas/core/stages/plan/rules/rugs'
 import type { RugAdvice } from '@bonitas/core/stages/plan/rug'
 import type { Standing } from '@bonitas/core/stages/plan/standing'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** The rug adviser: stock sizes laid for the seats, what stands on each, and what floor is left. */
 const props = defineProps<{ facts: PlanFacts; rug: Standing }>()
@@ -81,8 +83,8 @@ function lay(a: RugAdvice): void {
         ><span :title="legsText(a)">{{ a.verdict }}</span></template
       >
       <template #cell-floorLeft="{ row: a }"
-        ><span :title="`${a.bordersMm.map((b) => mmText(b)).join(', ')} round it`">{{
-          mmText(a.leastBorderMm)
+        ><span :title="`${a.bordersMm.map((b) => drawn(b)).join(', ')} round it`">{{
+          drawn(a.leastBorderMm)
         }}</span></template
       >
       <template #cell-layIt="{ row: a }"

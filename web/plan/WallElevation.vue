@@ -3,9 +3,11 @@ import { computed, ref } from 'vue'
 import { beforeWall } from '@bonitas/core/stages/plan/elevation'
 import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { frameSizes } from '@bonitas/core/stages/plan/walls/framing'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { inkOn } from './usePlan.js'
 import WallFace from './WallFace.vue'
+import { useLocale } from '../form/useLocale.js'
+
+const { drawn } = useLocale()
 
 /** One wall as one stands before it: what is fixed to it, what stands before it, what hangs on it. */
 const props = defineProps<{
@@ -44,7 +46,7 @@ const inside = (h: Hung) => {
   return { seen: s.seen, window: s.window, matted: h.frame.borderMm > 0 }
 }
 const says = (h: Hung) =>
-  `${h.name}, ${mmText(Math.round(h.widthMm))} by ${mmText(Math.round(h.heightMm))}, middle ${mmText(h.xMm)} from the left and ${mmText(h.centerMm)} above the floor${props.stops.get(h.id) ? `. ${props.stops.get(h.id) ?? ''}` : ''}`
+  `${h.name}, ${drawn(Math.round(h.widthMm))} by ${drawn(Math.round(h.heightMm))}, middle ${drawn(h.xMm)} from the left and ${drawn(h.centerMm)} above the floor${props.stops.get(h.id) ? `. ${props.stops.get(h.id) ?? ''}` : ''}`
 
 let grab: { id: string; dx: number; dy: number; sx: number; sy: number; began: boolean } | undefined
 function point(event: PointerEvent) {
@@ -121,7 +123,7 @@ function up(): void {
         :font-size="13 * px"
         :fill="inkOn(upper)"
       >
-        eye line {{ mmText(facts.eyeLineMm) }}
+        eye line {{ drawn(facts.eyeLineMm) }}
       </text>
     </g>
     <g
@@ -175,7 +177,7 @@ function up(): void {
       <template v-if="live?.id !== h.id">
         <template v-for="(n, i) in h.nails" :key="i">
           <path :d="`M${n.xMm} ${y(n.heightMm) - 6 * px}V${y(H) - 8 * px}`" :stroke-width="0.7 * px" />
-          <text :x="n.xMm" :y="y(H) - 16 * px" :font-size="13 * px">{{ mmText(Math.round(n.xMm)) }}</text>
+          <text :x="n.xMm" :y="y(H) - 16 * px" :font-size="13 * px">{{ drawn(Math.round(n.xMm)) }}</text>
         </template>
       </template>
     </g>
@@ -186,10 +188,10 @@ function up(): void {
         :stroke-width="px"
       />
       <text :transform="`translate(${-26 * px} ${y(H / 2)}) rotate(-90)`" :font-size="13 * px">
-        {{ mmText(H) }}
+        {{ drawn(H) }}
       </text>
       <path :d="`M0 ${16 * px}H${W}M0 ${10 * px}v${12 * px}M${W} ${10 * px}v${12 * px}`" :stroke-width="px" />
-      <text :x="W / 2" :y="30 * px" :font-size="13 * px">{{ mmText(Math.round(W)) }}</text>
+      <text :x="W / 2" :y="30 * px" :font-size="13 * px">{{ drawn(Math.round(W)) }}</text>
     </g>
   </svg>
 </template>

@@ -3,7 +3,7 @@ import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { anchorSeat } from '@bonitas/core/stages/plan/seatGroup'
 import { judgeRug } from '@bonitas/core/stages/plan/rug'
 import { seatRugs } from '@bonitas/core/stages/plan/rules/rugs'
-import { mmText } from '@bonitas/core/kernel/units/length'
+import { drawingText, type UnitSystem } from '@bonitas/core/kernel/units/length'
 
 /** A measure of the plan in words, with the sum behind it. */
 export interface Measure {
@@ -12,8 +12,12 @@ export interface Measure {
   readonly sum: string
 }
 
-/** What is worth knowing of a plan beside its findings. */
-export function measuresOf(facts: PlanFacts): Measure[] {
+/** Past this a way is wide for two, mm; how much wider says nothing more. */
+const WIDE_MM = 1_150
+
+/** What is worth knowing of a plan beside its findings, in the units of the studio. */
+export function measuresOf(facts: PlanFacts, system: UnitSystem): Measure[] {
+  const drawn = (mm: number) => drawingText(mm, system)
   const { seats, sight, walks } = facts
   const anchor = anchorSeat(seats)
   const tightest = [...walks].sort((a, b) => a.widthMm - b.widthMm).slice(0, 3)
@@ -30,14 +34,15 @@ export function measuresOf(facts: PlanFacts): Measure[] {
   return [
     ...tightest.map((w) => ({
       name: `Walk from the door to ${lower(w.toName)}`,
-      value: w.widthMm >= 1_150 ? 'over 1 150' : mmText(w.widthMm),
+      value: w.widthMm >= WIDE_MM ? `over ${drawn(WIDE_MM)}` : drawn(w.widthMm),
       sum: w.between ? `between ${lower(w.between[0])} and ${lower(w.between[1])}` : 'nothing narrows it',
     })),
     ...(gaps.length > 0
       ? [
           {
             name: `Talk circle, ${seats.length} seats`,
-            value: `${(Math.max(...gaps) / 1000).toFixed(1)} m`,
+            value:
+              system === 'metric' ? `${(Math.max(...gaps) / 1000).toFixed(1)} m` : drawn(Math.max(...gaps)),
             sum: 'farthest seat from the largest, front to front',
           },
         ]
@@ -55,7 +60,7 @@ export function measuresOf(facts: PlanFacts): Measure[] {
       ? [
           {
             name: 'Rug',
-            value: `${rug.verdict}, ${mmText(Math.min(...rug.bordersMm))} of floor left`,
+            value: `${rug.verdict}, ${drawn(Math.min(...rug.bordersMm))} of floor left`,
             sum: rug.seats.map((s) => `${lower(s.seat.name)} ${s.legsOn} of 4`).join(', '),
           },
         ]

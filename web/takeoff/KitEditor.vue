@@ -4,16 +4,18 @@ import { computed, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import type { Finish, PaintKit } from '@bonitas/core/model/rows/finishes'
 import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/stages/takeoff/paintTakeoff'
+import { spreadFigure, spreadOf } from '@bonitas/core/kernel/units/liquid'
 import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
 import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
-import { readTins, tinsText } from './tinsText.js'
+import { readTins, tinExample, tinsText } from './tinsText.js'
 import PlainField from '../form/PlainField.vue'
 
 /** How a paint is sold: spreading rate, loss, and the tins on offer. */
 const props = defineProps<{ finish: Finish }>()
 const store = useJobStore()
 const id = useId()
+const system = computed(() => store.snapshot?.studio.system ?? 'metric')
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
 const kit = computed<PaintKit>(
   () =>
@@ -30,19 +32,27 @@ const faults = ref<Record<string, string>>({})
 
 watch(() => [props.finish.id, kit.value] as const, show, { immediate: true })
 function show(): void {
-  spread.value = String(kit.value.spreadM2PerL)
+  spread.value = spreadFigure(kit.value.spreadM2PerL, system.value)
   loss.value = percentText(kit.value.lossPpm)
-  tins.value = tinsText(kit.value.tins, currency.value)
+  tins.value = tinsText(kit.value.tins, currency.value, system.value)
   faults.value = {}
 }
 
+/** Square meters a liter that a schema takes. */
+const [LEAST, MOST] = [1, 30]
 function readSpread(): number {
-  const number = Number(spread.value.replace(',', '.'))
-  if (spread.value.trim() === '' || !Number.isFinite(number) || number < 1 || number > 30)
+  // What is shown is rounded: left as it stands it changes nothing.
+  if (spread.value === spreadFigure(kit.value.spreadM2PerL, system.value)) return kit.value.spreadM2PerL
+  const figure = Number(spread.value.replace(',', '.'))
+  const number = spreadOf(figure, system.value)
+  if (spread.value.trim() === '' || !Number.isFinite(figure) || number < LEAST || number > MOST)
     throw new InputError('SPREAD', {
       where: 'Spreading rate',
       what: 'is not a rate',
-      fix: 'Write 1 to 30 m² a liter, as on the tin.',
+      fix:
+        system.value === 'metric'
+          ? `Write ${LEAST} to ${MOST} m² a liter, as on the tin.`
+          : `Write ${Math.ceil(Number(spreadFigure(LEAST, 'imperial')))} to ${Math.floor(Number(spreadFigure(MOST, 'imperial')))} square feet a gallon, as on the tin.`,
     })
   return number
 }
@@ -60,7 +70,7 @@ function keep(): void {
   }
   const spreadM2PerL = read('spread', readSpread)
   const lossPpm = read('loss', () => parsePercent(loss.value, 'Loss', 50))
-  const offered = read('tins', () => readTins(tins.value, currency.value))
+  const offered = read('tins', () => readTins(tins.value, currency.value, system.value))
   if (spreadM2PerL === undefined || lossPpm === undefined || !offered) return
   const next = { spreadM2PerL, lossPpm, tins: offered }
   if (JSON.stringify(next) !== JSON.stringify(kit.value))
@@ -74,7 +84,7 @@ function keep(): void {
     <div class="two">
       <PlainField
         v-model="spread"
-        label="Spreading rate, m² a liter"
+        :label="system === 'metric' ? 'Spreading rate, m² a liter' : 'Spreading rate, sq ft a gallon'"
         inputmode="decimal"
         figure
         :fault="faults.spread"
@@ -84,7 +94,7 @@ function keep(): void {
     <FieldFrame
       :id="`${id}t`"
       label="Tins on offer, one a line"
-      :hint="faults.tins ? undefined : '2.5 L at 39.00'"
+      :hint="faults.tins ? undefined : tinExample(system)"
       :fault="faults.tins || undefined"
     >
       <ElInput

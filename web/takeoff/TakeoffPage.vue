@@ -3,6 +3,8 @@ import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
+import { areaText } from '@bonitas/core/kernel/units/length'
+import { liquidFigure, spreadFigure, tinSizeText } from '@bonitas/core/kernel/units/liquid'
 
 import { moneyColumnText, moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
@@ -17,6 +19,7 @@ const store = useJobStore()
 const route = useRoute()
 const job = computed(() => store.snapshot)
 const lines = computed(() => store.derived?.paint ?? [])
+const system = computed(() => job.value?.studio.system ?? 'metric')
 const picked = ref<string>()
 const finishOf = (id: string) => job.value?.finishes.find((f) => f.id === id)
 const chosen = computed(() => lines.value.find((l) => l.finishId === picked.value) ?? lines.value[0])
@@ -29,9 +32,14 @@ const column = (minor: number) =>
 const total = computed(() => lines.value.reduce((sum, l) => sum + (l.tins?.costMinor ?? 0), 0))
 const liters = computed(() => lines.value.reduce((sum, l) => sum + l.liters, 0))
 
+const areaFigure = (m2: number) =>
+  system.value === 'metric' ? `${m2.toFixed(2)} m²` : areaText(m2 * 1e6, 'imperial')
+const rate = (m2PerL: number) =>
+  `${spreadFigure(m2PerL, system.value)} ${system.value === 'metric' ? 'm²/L' : 'sq ft/gal'}`
 const sum = (l: PaintLine, areaM2: number, coats: number) =>
-  `${areaM2.toFixed(2)} m² × ${coats} ÷ ${l.spreadM2PerL} m²/L${l.lossPpm ? ` × ${1 + l.lossPpm / 1e6}` : ''}`
-const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money(t.priceMinor)}`).join(', ')
+  `${areaFigure(areaM2)} × ${coats} ÷ ${rate(l.spreadM2PerL)}${l.lossPpm ? ` × ${1 + l.lossPpm / 1e6}` : ''}`
+const offered = (l: PaintLine) =>
+  l.offered.map((t) => `${tinSizeText(t.ml, system.value)} ${money(t.priceMinor)}`).join(', ')
 </script>
 
 <template>
@@ -49,7 +57,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
           <th scope="col" colspan="2">Paint and where</th>
           <th scope="col">Coats</th>
           <th scope="col">Sum</th>
-          <th scope="col" class="figure">Liters</th>
+          <th scope="col" class="figure">{{ system === 'metric' ? 'Liters' : 'Gallons' }}</th>
           <th scope="col" class="figure">Tins</th>
           <th scope="col" class="figure">{{ job.studio.currency }}</th>
         </tr>
@@ -74,10 +82,10 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
             {{ l.offered.length > 0 ? `offered: ${offered(l)}` : 'no tins known: add them at the right' }}
           </td>
           <td class="figure">
-            <b>{{ l.liters.toFixed(2) }}</b>
+            <b>{{ liquidFigure(l.liters, system) }}</b>
           </td>
           <td class="figure">
-            <b>{{ l.tins ? choiceText(l.tins, l.offered) : '—' }}</b>
+            <b>{{ l.tins ? choiceText(l.tins, l.offered, system) : '—' }}</b>
           </td>
           <td class="figure">
             <b>{{ l.tins ? column(l.tins.costMinor) : '—' }}</b>
@@ -90,7 +98,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
             {{ s.coats }} <span class="second">{{ s.because }}</span>
           </td>
           <td class="second">{{ sum(l, s.areaM2, s.coats) }}</td>
-          <td class="figure">{{ s.liters.toFixed(2) }}</td>
+          <td class="figure">{{ liquidFigure(s.liters, system) }}</td>
           <td></td>
           <td></td>
         </tr>
@@ -99,7 +107,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
         <tr>
           <td colspan="4"><b>All paint</b></td>
           <td class="figure">
-            <b>{{ liters.toFixed(2) }}</b>
+            <b>{{ liquidFigure(liters, system) }}</b>
           </td>
           <td></td>
           <td class="figure">
@@ -112,7 +120,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
       <h2>Nothing to count yet</h2>
       <p>
         Paint is taken off the measured surfaces: give the room its walls and height in Measure, and a paint
-        to its walls, ceiling, skirting or doors in Palette. Coats, liters and the cheapest set of tins
+        to its walls, ceiling, skirting or doors in Palette. Coats, volume and the cheapest set of tins
         follow.
       </p>
       <p>
@@ -124,7 +132,7 @@ const offered = (l: PaintLine) => l.offered.map((t) => `${t.ml / 1000} L ${money
       <KitEditor v-if="kitFinish" :key="kitFinish.id" :finish="kitFinish" />
       <p v-else-if="chosen?.isPrimer" class="second">
         No primer is among the finishes. Add one in Palette, of the material “primer”, to price it; until then
-        {{ chosen.spreadM2PerL }} m² a liter is assumed (common practice).
+        {{ rate(chosen.spreadM2PerL) }} is assumed (common practice).
       </p>
       <OntoSchedule v-if="lines.length > 0" :lines="lines" :total-minor="total" />
       <section class="rules">

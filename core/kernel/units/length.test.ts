@@ -3,7 +3,16 @@ import { describe, expect, test } from 'vitest'
 import { published } from '../../testing/published.js'
 import { roundMm, sumMm } from './mm.js'
 import { addDays, daysBetween, dayText } from './days.js'
-import { volumeText, areaText, lengthText, mmText, readLength, inchesText } from './length.js'
+import {
+  areaText,
+  drawingText,
+  inchesText,
+  lengthText,
+  measuredText,
+  mmText,
+  readLength,
+  volumeText,
+} from './length.js'
 
 const ROOM = { minMm: 500, maxMm: 30_000, label: 'Length' }
 
@@ -137,4 +146,24 @@ test('days pass months, years and summer time', () => {
       expect(daysBetween('2026-11-23', addDays('2026-11-23', n))).toBe(n)
     }),
   )
+})
+
+describe('a length that was computed', () => {
+  test.each([
+    [914, 'metric', '914', '914 mm'],
+    [2440.4, 'metric', '2\u2009440', '2\u2009440 mm'],
+    [914.4, 'imperial', `3' 0"`, `3' 0"`],
+    [450, 'imperial', `1' 5 11/16"`, `1' 5 11/16"`],
+    [12, 'imperial', '1/2"', '1/2"'],
+    [-310, 'imperial', `−1' 3/16"`, `−1' 3/16"`],
+  ] as const)('%s mm, %s', (mm, system, drawn, measured) => {
+    expect([drawingText(mm, system), measuredText(mm, system)]).toEqual([drawn, measured])
+  })
+  test('is never more than half a sixteenth of an inch off, and can be typed', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 20_000, noNaN: true }), (mm) => {
+        const read = readLength(drawingText(mm, 'imperial'), { system: 'imperial', minMm: 0, maxMm: 30_000 })
+        expect(Math.abs(read - mm)).toBeLessThanOrEqual(25.4 / 32 + 1e-6)
+      }),
+    ))
 })

@@ -157,6 +157,22 @@ export function lengthText(mm: Mm, system: UnitSystem = 'metric'): string {
   return feet === 0 ? `${sign}${inches}"` : `${sign}${feet}' ${inches}"`
 }
 
+/** One sixteenth of an inch, mm: as fine as a tape is read. */
+const SIXTEENTH = 25.4 / 16
+
+/**
+ * A length that was computed, or stands on a drawing: whole millimeters without a unit, or feet and inches to the
+ * sixteenth. What was typed is shown by `lengthText`, which keeps every sixty-fourth.
+ */
+export function drawingText(mm: Mm, system: UnitSystem): string {
+  return system === 'metric' ? mmText(mm) : lengthText(Math.round(mm / SIXTEENTH) * SIXTEENTH, system)
+}
+
+/** The same in running words, where metric needs its unit too: `914 mm`, `3' 0"`. */
+export function measuredText(mm: Mm, system: UnitSystem): string {
+  return system === 'metric' ? lengthText(mm, system) : drawingText(mm, system)
+}
+
 /** A volume for people: `51.8 m³` or `1830 cu ft`. */
 export function volumeText(mm3: number, system: UnitSystem = 'metric'): string {
   return system === 'metric' ? `${(mm3 / 1e9).toFixed(1)} m³` : `${Math.round(mm3 / 28_316_846.592)} cu ft`

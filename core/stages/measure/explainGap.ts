@@ -1,5 +1,5 @@
 import { dot, plus, unit, type Point } from '../../kernel/geometry/polygon.js'
-import { mmText } from '../../kernel/units/length.js'
+import { lengthText, mmText } from '../../kernel/units/length.js'
 import { checkDiagonals, closeRun, closingToleranceMm, type Diagonal } from './closure.js'
 import { layRun, type RunWall, type WallRun } from './wallRun.js'
 
@@ -232,11 +232,14 @@ function diagonalsOff(walls: readonly RunWall[], suspect: Suspect, diagonals: re
   return checkDiagonals(right, corners, run.sense, diagonals).filter((d) => !d.agrees).length
 }
 
-/** Says where the gap lies as seen by someone standing at the end of the run: along which way of the plan. */
-export function gapWords(gap: Point): string {
+/**
+ * Says where the gap lies as seen by someone standing at the end of the run: along which way of the plan.
+ * @param length a length in the units of the studio
+ */
+export function gapWords(gap: Point, length: (mm: number) => string = lengthText): string {
   const parts = [
-    Math.abs(gap.x) >= 0.5 && `${mmText(Math.abs(gap.x))} mm to the ${gap.x > 0 ? 'right' : 'left'}`,
-    Math.abs(gap.y) >= 0.5 && `${mmText(Math.abs(gap.y))} mm ${gap.y > 0 ? 'down' : 'up'}`,
+    Math.abs(gap.x) >= 0.5 && `${length(Math.abs(gap.x))} to the ${gap.x > 0 ? 'right' : 'left'}`,
+    Math.abs(gap.y) >= 0.5 && `${length(Math.abs(gap.y))} ${gap.y > 0 ? 'down' : 'up'}`,
   ].filter(Boolean)
   return parts.join(', ') || 'none'
 }
