@@ -4,7 +4,7 @@ import { expect, test, type Page } from './program.js'
 
 // Every page of the demo, by its boxes: nothing is cut off, nothing lies under another thing, nothing scrolls sideways.
 
-const WIDTHS = [1280, 1440, 1920]
+const WIDTHS = [1024, 1280, 1440, 1920]
 
 /** What does not fit on the page as it stands, in words. */
 const misfits = (page: Page): Promise<string[]> =>
@@ -56,7 +56,7 @@ const misfits = (page: Page): Promise<string[]> =>
   })
 
 for (const stage of STAGES)
-  test(`${stage.name}: nothing is cut off or covered, at three widths`, async ({ page, demo }) => {
+  test(`${stage.name}: nothing is cut off or covered, at four widths`, async ({ page, demo }) => {
     await openDemo(page, demo.url)
     const job = page.url().replace(/\/brief$/, '')
     for (const at of stage.pages) {
