@@ -6,7 +6,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!PlainField|ChoiceField|ChoiceBox|FieldFrame|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!PlainField|ChoiceField|ChoiceBox|FieldFrame|FieldMessage|ListTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null
@@ -57,15 +57,21 @@ export default defineConfig({
             {
               name: 'vue',
               test: /\/node_modules\/(@vue|vue|vue-router|pinia)\/|plugin-vue.export-helper|vite\/preload-helper|rolldown\/runtime/,
-              priority: 5,
+              priority: 6,
             },
             // The pages before a job use these too.
             {
               name: 'shared',
-              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|form\/(PlainField|ChoiceField|ChoiceBox|FieldFrame))/,
+              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|form\/(PlainField|ChoiceField|ChoiceBox|FieldFrame|FieldMessage))/,
               priority: 4,
             },
-            { name: 'element', test: ON_EVERY_PAGE, priority: 5 },
+            { name: 'element', test: ON_EVERY_PAGE, priority: 6 },
+            // Lists are on the jobs page too, which has nothing else of a job.
+            {
+              name: 'list',
+              test: /\/web\/form\/ListTable|\/element-plus\/es\/components\/table\//,
+              priority: 5,
+            },
             { name: 'frame', test: FRAME, priority: 2 },
             { name: ofJob, debugName: 'job', priority: 3 },
           ],
