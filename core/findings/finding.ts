@@ -14,6 +14,11 @@ export interface Ref {
 export interface Fix {
   readonly label: string
   readonly changes: readonly RowChange[]
+  /**
+   * What it is, when it changes nothing in the room: a fact that nobody had entered, or something that will be done. An
+   * answer is offered whatever it brings to light; a promise leaves a caution open.
+   */
+  readonly kind?: 'answer' | 'promise'
 }
 
 export type Severity = 'stop' | 'look' | 'note'
@@ -32,6 +37,8 @@ export interface Finding {
   /** The school that made the rule fire; absent when every school agrees. */
   readonly school?: string
   readonly fixes: readonly Fix[]
+  /** How far it is from right, where that is one number: a caution may not get worse unseen. */
+  readonly quantity?: { readonly value: number; readonly better: 'more' | 'less' }
 }
 
 /** One check of the rule book. What it is held against stands in `core/examples`, under its name. */
@@ -44,6 +51,8 @@ export interface Rule<Input> {
   readonly source: string
   /** The schools it applies to, or 'all'. */
   readonly schools: readonly string[] | 'all'
+  /** What it finds can hurt someone: no fix of anything may bring it or make it worse. */
+  readonly caution?: true
   readonly check: (input: Input) => Finding[]
 }
 
