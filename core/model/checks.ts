@@ -10,6 +10,7 @@ import {
   type Schema,
 } from 'yup'
 import { MAX_MINOR } from '../kernel/money/currency.js'
+import { isDay } from '../kernel/units/days.js'
 import { roundMm } from '../kernel/units/mm.js'
 import { isSurface, type Surface } from './vocabulary/surface.js'
 
@@ -129,20 +130,11 @@ export const choiceOrNone = <const T extends string>(label: string, choices: rea
     .oneOf([...choices, null], `${label} must be one of: ${choices.join(', ')}.`)
     .defined(`${label} is missing. Choose one of: ${choices.join(', ')}, or null.`)
 
-function isDay(text: string): boolean {
-  const time = Date.parse(`${text}T00:00:00Z`)
-  return !Number.isNaN(time) && new Date(time).toISOString().slice(0, 10) === text
-}
-
 const day = (label: string) =>
   string()
     .label(label)
     .typeError(`${label} must be a date.`)
-    .test(
-      'day',
-      `${label} is not a date. Write it as 2026-12-31.`,
-      (v) => v == null || (v.length === 10 && isDay(v)),
-    )
+    .test('day', `${label} is not a date. Write it as 2026-12-31.`, (v) => v == null || isDay(v))
     .test(
       'era',
       `${label} must lie between 2000 and 2100. Check the year.`,

@@ -33,6 +33,17 @@ test('a change that waited is sent by the name of today, without fields that are
   expect('lentFrom' in (piece as { add: object }).add).toBe(false)
 })
 
+test('a field that is kept in another measure comes along in it', () => {
+  expect(
+    old({ collection: 'brief', id: 'b', set: { backPaintMinor: 1150 }, was: { backPaintMinor: 1100 } }),
+  ).toEqual({
+    collection: 'brief',
+    id: 'b',
+    set: { backPaintCubicMinor: 1_150_000 },
+    was: { backPaintCubicMinor: 1_100_000 },
+  })
+})
+
 test('what is left of nothing is not sent, and a change of today stays as it is', () => {
   expect(
     old({ collection: 'pieces', id: 'p', set: { lentFrom: 'x' }, was: { lentFrom: '' } }),

@@ -24,10 +24,31 @@ function collectionNow(name: string): Collection | undefined {
   return now !== undefined && isCollection(now) ? now : undefined
 }
 
+/** Fields that are kept in another measure since version 10, under another name: how many of the new one make one of the old. */
+const MEASURED_ANEW: Readonly<
+  Partial<Record<Collection, Readonly<Record<string, readonly [string, number]>>>>
+> = {
+  brief: { backPrimerMinor: ['backPrimerCubicMinor', 1000], backPaintMinor: ['backPaintCubicMinor', 1000] },
+}
+
+/** A field by the name and in the measure it has now. */
+function fieldNow(
+  collection: Collection,
+  [name, value]: readonly [string, unknown],
+): readonly [string, unknown] {
+  const anew = MEASURED_ANEW[collection]
+  const now = anew && Object.hasOwn(anew, name) ? anew[name] : undefined
+  return now && typeof value === 'number' ? [now[0], value * now[1]] : [name, value]
+}
+
+/** A row with its fields by the names and in the measures they have now. */
+export const measuredAnew = (collection: Collection, row: Row): Row =>
+  Object.fromEntries(Object.entries(row).map((field) => fieldNow(collection, field)))
+
 /** A row without the fields that are gone. */
 const knownOf = (collection: Collection, row: Row): Row =>
   Object.fromEntries(
-    Object.entries(row).filter(
+    Object.entries(measuredAnew(collection, row)).filter(
       ([field]) => field === 'id' || field === 'version' || Object.hasOwn(rowDef(collection).fields, field),
     ),
   )

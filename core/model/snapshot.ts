@@ -5,6 +5,7 @@ import type { OrderLine } from './records/lines.js'
 import type { OrderEventRow } from './records/orderEvents.js'
 import type { Order } from './records/orders.js'
 import type { Rows } from './registry.js'
+import type { OfficePaper } from './vocabulary/countries.js'
 
 export type { ChangeOrder, Order, OrderLine }
 
@@ -17,6 +18,9 @@ export interface Studio {
   readonly currency: string
   readonly locale: string
   readonly system: UnitSystem
+  readonly paper: OfficePaper
+  /** IANA: its day is the day of the job. */
+  readonly timeZone: string
 }
 
 /** Who wrote a record, and its place among all of them. */

@@ -11,6 +11,7 @@ import {
   hueTurn,
   labToHex,
   lrv,
+  inScreenGamut,
   parseColor,
   type LabD65,
 } from './lab.js'
@@ -119,9 +120,30 @@ test.each([
   ['8b4513', 37.468],
   ['37.5 26.4 41', 37.5],
   ['lab 37.5, 26.4, -41', 37.5],
+  ['saddlebrown', 37.468],
+  [' SaddleBrown ', 37.468],
+  // CSS Color 4: three digits are each doubled.
+  ['#fff', 100],
+  ['000', 0],
 ])('a color is read from %s', (text, l) => expect(parseColor(text).l).toBeCloseTo(l, 2))
 
-test.each(['', 'red', '#12', '#12345g', '120 0 0', '50 200 0', '1 2', 'x'.repeat(10_000)])(
+test('what a screen cannot show is told; what it can comes back', () => {
+  // The primaries lie on the border of sRGB; the same hue at more chroma lies outside it.
+  for (const hex of ['#ff0000', '#00ff00', '#0000ff', '#ffffff', '#000000', '#8a5536'])
+    expect(inScreenGamut(hexToLab(hex)), hex).toBe(true)
+  fc.assert(
+    fc.property(anyLab, (lab) => {
+      const shown = hexToLab(labToHex(lab))
+      expect(inScreenGamut(shown)).toBe(true)
+      // Inside, clipping moves nothing but what eight bits round off.
+      if (inScreenGamut(lab)) expect(deltaE00(lab, shown)).toBeLessThan(1)
+    }),
+  )
+  const { l, a, b } = hexToLab('#ff0000')
+  expect(inScreenGamut({ l, a: a * 1.2, b: b * 1.2 })).toBe(false)
+})
+
+test.each(['', 'rouge', '#12', '#12345g', '120 0 0', '50 200 0', '1 2', 'x'.repeat(10_000)])(
   '"%s" is refused with a way to fix it',
   (text) => {
     expect(() => parseColor(text)).toThrow(/Write six|runs from/)

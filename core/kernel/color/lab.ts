@@ -4,6 +4,8 @@ import {
   differenceCiede2000,
   modeLab65,
   modeRgb,
+  parseHex,
+  parseNamed,
   useMode,
 } from 'culori/fn'
 import { InputError } from '../errors/InputError.js'
@@ -54,7 +56,7 @@ export function hexToLab(hex: string): LabD65 {
     throw new InputError('HEX_NOT_READ', {
       what: 'is not a color',
       where: 'Color',
-      fix: 'Write six hexadecimal digits such as #8a5536, or three numbers L a b.',
+      fix: 'Write six hexadecimal digits such as #8a5536, a name such as tan, or three numbers L a b.',
     })
   const part = (i: number) => parseInt(found[i] ?? '0', 16) / 255
   const { l, a, b } = convertRgbToLab65({ r: part(1), g: part(2), b: part(3) })
@@ -71,8 +73,21 @@ export function labToHex(lab: LabD65): string {
   return `#${byte(rgb.r)}${byte(rgb.g)}${byte(rgb.b)}`
 }
 
+/** Half a step of eight bits: what lies so near is shown as it is. */
+const BYTE_SLACK = 0.5 / 255
+
 /**
- * Reads a color as `#8a5536` or as three CIELAB numbers `37.5 26.4 41`, D65.
+ * Whether a screen of sRGB shows a color as it is. Outside, {@link labToHex} gives the nearest by clipping, which may be far
+ * from what was measured.
+ */
+export function inScreenGamut(lab: LabD65): boolean {
+  const { r, g, b } = convertLab65ToRgb(lab)
+  return [r, g, b].every((v) => v >= -BYTE_SLACK && v <= 1 + BYTE_SLACK)
+}
+
+/**
+ * Reads a color as `#8a5536` or `#abc`, by its CSS name, or as three CIELAB numbers `37.5 26.4 41`, D65.
+ * @see CSS Color Module Level 4, sections 5.2 and 6.1, for three digits and names
  * @throws {InputError} `HEX_NOT_READ`, `LAB_OUT_OF_RANGE`
  */
 export function parseColor(text: string): LabD65 {
@@ -91,7 +106,12 @@ export function parseColor(text: string): LabD65 {
       })
     return { l, a, b }
   }
-  return hexToLab(text)
+  const bare = text.slice(0, 80).trim().toLowerCase()
+  const short = /^#?[0-9a-f]{3}$/.test(bare) ? parseHex(bare) : undefined
+  const rgb = short ?? parseNamed(bare as Parameters<typeof parseNamed>[0])
+  if (!rgb) return hexToLab(text)
+  const { l, a, b } = convertRgbToLab65(rgb)
+  return { l, a, b }
 }
 
 /**

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { published } from '../../testing/published.js'
 import { currencyDigits, MAX_MINOR, minorToDecimal } from './currency.js'
-import { moneyColumnText, moneyText } from './moneyText.js'
+import { moneyColumnText, moneyFiguresText, moneyText } from './moneyText.js'
 import { parseMoney } from './parseMoney.js'
 import { mulDivRound, parsePercent, percentText, shareOf, taxInside, taxOn } from './rate.js'
 import { splitByWeight } from './splitByWeight.js'
@@ -192,6 +192,12 @@ describe('reading an amount', () => {
     ['1.480', 'KWD', 1480],
     ['1480', 'JPY', 1480],
     ['1,480', 'JPY', 1480],
+    ['₹12,34,567.50', 'INR', 123_456_750],
+    ['1 480 Ft', 'HUF', 148_000],
+    ['1.480,50 kr.', 'DKK', 148_050],
+    ['kr. 1.480,50', 'DKK', 148_050],
+    ['R$ 1.480,50', 'BRL', 148_050],
+    ['1 480,50 zł', 'PLN', 148_050],
   ])('%s %s is %i minor units', (text, currency, minor) => expect(parseMoney(text, currency)).toBe(minor))
 
   test.each([
@@ -199,6 +205,8 @@ describe('reading an amount', () => {
     ['abc', /not an amount/],
     ['-5', /negative/],
     ['1,23,4', /not an amount/],
+    ['12,34,567', /not an amount/],
+    ['12k', /not an amount/],
     ['0.005', /more than 2 decimals/],
     ['9'.repeat(20), /too large/],
     ['1'.repeat(10_000), /not an amount|too large/],
@@ -240,4 +248,16 @@ test('a percentage printed reads back', () => {
       expect(parsePercent(percentText(p))).toBe(p)
     }),
   )
+})
+
+describe('figures of a column whose head names the currency', () => {
+  test.each([
+    [123_456, 'EUR', 'en-IE', false, '1,234.56'],
+    [-120_000, 'EUR', 'en-IE', true, '-1,200'],
+    [120_000_000, 'HUF', 'hu-HU', true, '1\u00a0200\u00a0000'],
+    [123_456, 'USD', 'de-DE', false, '1.234,56'],
+    [1_500, 'JPY', 'en-IE', false, '1,500'],
+  ])('%i of %s in %s', (minor, currency, locale, whole, text) => {
+    expect(moneyFiguresText(minor, currency, locale, whole)).toBe(text)
+  })
 })

@@ -2,12 +2,17 @@ import { currencyDigits, minorToDecimal, type Minor } from './currency.js'
 
 const formats = new Map<string, Intl.NumberFormat>()
 
-function format(currency: string, locale: string, decimals: number): Intl.NumberFormat {
-  const key = `${currency} ${locale} ${decimals}`
+function format(
+  currency: string,
+  locale: string,
+  decimals: number,
+  style: 'currency' | 'decimal' = 'currency',
+): Intl.NumberFormat {
+  const key = `${currency} ${locale} ${decimals} ${style}`
   let made = formats.get(key)
   if (!made) {
     made = new Intl.NumberFormat(locale, {
-      style: 'currency',
+      style,
       currency,
       currencyDisplay: 'narrowSymbol',
       minimumFractionDigits: decimals,
@@ -31,6 +36,14 @@ export function moneyText(minor: Minor, currency: string, locale = 'en-IE'): str
 /** The same with every decimal always shown, for columns of figures that must line up. */
 export function moneyColumnText(minor: Minor, currency: string, locale = 'en-IE'): string {
   return format(currency, locale, currencyDigits(currency)).format(
+    minorToDecimal(minor, currency) as unknown as number,
+  )
+}
+
+/** The figures alone, for the columns of a table whose head names the currency; without decimals where no sum has any. */
+export function moneyFiguresText(minor: Minor, currency: string, locale: string, whole: boolean): string {
+  const decimals = whole ? 0 : currencyDigits(currency)
+  return format(currency, locale, decimals, 'decimal').format(
     minorToDecimal(minor, currency) as unknown as number,
   )
 }

@@ -1,6 +1,34 @@
 import { InputError } from '../errors/InputError.js'
 import { currencyDigits, MAX_MINOR, type Minor } from './currency.js'
 
+// Where a currency is at home it has a sign of its own: Ft, kr, kr., zł, Kč, R$.
+const HOMES = ['hu', 'sv', 'da', 'nb', 'is', 'pl', 'cs', 'ro', 'bg', 'tr', 'pt-BR', 'de-CH', 'en', 'ja', 'zh']
+
+/** Currencies of countries that part thousands by two after the first three. */
+const LAKHS: ReadonlySet<string> = new Set(['INR', 'PKR', 'BDT', 'NPR', 'LKR'])
+
+const known = new Map<string, { before: RegExp; after: RegExp }>()
+
+/** A sign of money before or after an amount: that of the currency wherever it is at home, any symbol, any code. */
+function signsOf(currency: string): { before: RegExp; after: RegExp } {
+  let found = known.get(currency)
+  if (!found) {
+    const own = HOMES.map((locale) =>
+      new Intl.NumberFormat(locale, { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+        .formatToParts(1)
+        .find((part) => part.type === 'currency')
+        ?.value.replace(/[\s\u00a0]/g, '')
+        .replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`),
+    )
+    // The longest first: of "kr." and "kr" the point belongs to the sign.
+    const signs = [...new Set(own.filter((sign) => sign !== undefined))].sort((a, b) => b.length - a.length)
+    const any = [...signs, String.raw`\p{Sc}`, '[A-Z]{3}'].join('|')
+    found = { before: new RegExp(`^([-−–]?)(?:${any})`, 'u'), after: new RegExp(`(?:${any})$`, 'u') }
+    known.set(currency, found)
+  }
+  return found
+}
+
 /**
  * Reads an amount as people write it: `1480`, `1 480`, `€1,480.50`, `1.480,50`, `1'480.-`.
  *
@@ -17,12 +45,13 @@ export function parseMoney(text: string, currency: string, label = 'Amount'): Mi
   const refuse = (code: string, what: string, fix: string): never => {
     throw new InputError(code, { what, where: label, fix })
   }
+  const signs = signsOf(currency)
   const example = digits === 0 ? '1480' : `1480.${'5'.padEnd(digits, '0')}`
   const bare = text
     .slice(0, 80)
     .replace(/[\s\u00a0\u2009\u202f'’_]/g, '')
-    .replace(/^([-−–]?)(?:\p{Sc}|[A-Z]{3})/u, '$1')
-    .replace(/(?:\p{Sc}|[A-Z]{3})$/u, '')
+    .replace(signs.before, '$1')
+    .replace(signs.after, '')
     .replace(/[.,][-–—]+$/, '')
   if (bare === '') return refuse('MONEY_EMPTY', 'is empty', `Write an amount such as ${example}.`)
   if (/^[-−–]/.test(bare)) return refuse('MONEY_NEGATIVE', 'is negative', 'Write it without a minus sign.')
@@ -41,7 +70,11 @@ export function parseMoney(text: string, currency: string, label = 'Amount'): Mi
   const whole = (isDecimal ? bare.slice(0, last) : bare).replace(/[.,]/g, '')
   const fraction = isDecimal ? bare.slice(last + 1) : ''
   const groups = (isDecimal ? bare.slice(0, last) : bare).split(/[.,]/)
-  if (groups.slice(1).some((g) => g.length !== 3))
+  const threes = groups.slice(1).every((g) => g.length === 3)
+  // 12,34,567: hundreds of thousands, as they are set apart in India; elsewhere it is a slip.
+  const twos =
+    LAKHS.has(currency) && groups.slice(1, -1).every((g) => g.length === 2) && groups.at(-1)?.length === 3
+  if (groups.length > 1 && !threes && !twos)
     return refuse('MONEY_NOT_A_NUMBER', 'is not an amount', `Write an amount such as ${example}.`)
   if (fraction.length > digits)
     return refuse(

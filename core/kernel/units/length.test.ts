@@ -3,16 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { published } from '../../testing/published.js'
 import { roundMm, sumMm } from './mm.js'
 import { addDays, daysBetween, dayText } from './days.js'
-import {
-  areaText,
-  drawingText,
-  inchesText,
-  lengthText,
-  measuredText,
-  mmText,
-  readLength,
-  volumeText,
-} from './length.js'
+import { drawingText, inchesText, lengthText, measuredText, mmText, readLength } from './length.js'
 
 const ROOM = { minMm: 500, maxMm: 30_000, label: 'Length' }
 
@@ -121,13 +112,6 @@ describe('printing a length', () => {
     )
     expect(lengthText(sumMm([`14' 3"`, `11' 9"`].map((t) => readLength(t))), 'imperial')).toBe(`26' 0"`)
   })
-  test('volumes', () =>
-    expect([volumeText(51_819_264_000), volumeText(28_316_846_592, 'imperial')]).toEqual([
-      '51.8 m³',
-      '1000 cu ft',
-    ]))
-  test('areas', () =>
-    expect([areaText(47_800_000), areaText(92_903_040, 'imperial')]).toEqual(['47.8 m²', '1000 sq ft']))
 })
 
 test('days pass months, years and summer time', () => {

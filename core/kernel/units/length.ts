@@ -172,13 +172,3 @@ export function drawingText(mm: Mm, system: UnitSystem): string {
 export function measuredText(mm: Mm, system: UnitSystem): string {
   return system === 'metric' ? lengthText(mm, system) : drawingText(mm, system)
 }
-
-/** A volume for people: `51.8 m³` or `1830 cu ft`. */
-export function volumeText(mm3: number, system: UnitSystem = 'metric'): string {
-  return system === 'metric' ? `${(mm3 / 1e9).toFixed(1)} m³` : `${Math.round(mm3 / 28_316_846.592)} cu ft`
-}
-
-/** An area for people: `47.8 m²` or `515 sq ft`. One square foot is 304.8² mm² exactly. */
-export function areaText(mm2: number, system: UnitSystem = 'metric'): string {
-  return system === 'metric' ? `${(mm2 / 1e6).toFixed(1)} m²` : `${Math.round(mm2 / 92_903.04)} sq ft`
-}

@@ -2,6 +2,8 @@ import type { UnitSystem } from './length.js'
 
 /** A US gallon, ml: 231 cubic inches of 2.54³ ml each, exactly (NIST Handbook 44, Appendix C). */
 export const GALLON_ML = 3785.411784
+/** What liquids are priced by, liters: a liter, or a gallon where the studio measures in feet. */
+export const pricedLiters = (system: UnitSystem): number => (system === 'metric' ? 1 : GALLON_ML / 1000)
 /** A square foot, m²: 0.3048², exactly. */
 const SQUARE_FOOT_M2 = 0.09290304
 /** Square feet a gallon in one square meter a liter. */
@@ -19,13 +21,13 @@ const US: readonly (readonly [name: string, ml: number])[] = [
  * A tin as its label says: 2.5 L, 750 ml; where the studio measures in feet a tin of a whole number of gallons, quarts,
  * pints or fluid ounces by these. A tin sold in liters stays so everywhere.
  */
-export function tinSizeText(ml: number, system: UnitSystem): string {
+export function tinSizeText(ml: number, system: UnitSystem, locale = 'en-IE'): string {
   if (system === 'imperial' && ml % 50 !== 0)
     for (const [name, each] of US) {
       const n = Math.round(ml / each)
       if (n > 0 && Math.round(n * each) === ml) return `${n} ${name}`
     }
-  return ml >= 1000 ? `${ml / 1000} L` : `${ml} ml`
+  return ml >= 1000 ? `${plain(ml / 1000, locale)} L` : `${ml} ml`
 }
 
 /** What a unit of liquid as it is written holds, ml; undefined when it is none. */
@@ -39,17 +41,27 @@ export function liquidUnit(word: string): number | undefined {
   return /^(fl oz|floz|oz|fluid ounces?)$/.test(unit) ? GALLON_ML / 128 : undefined
 }
 
+const plain = (value: number, locale: string, decimals?: number) =>
+  value.toLocaleString(locale, {
+    minimumFractionDigits: decimals ?? 0,
+    maximumFractionDigits: decimals ?? 3,
+    useGrouping: false,
+  })
+
 /** How much liquid, without its unit: liters to the hundredth, or gallons. */
-export const liquidFigure = (liters: number, system: UnitSystem): string =>
-  (system === 'metric' ? liters : (liters * 1000) / GALLON_ML).toFixed(2)
+export const liquidFigure = (liters: number, system: UnitSystem, locale = 'en-IE'): string =>
+  plain(system === 'metric' ? liters : (liters * 1000) / GALLON_ML, locale, 2)
 
 /** How much liquid, with its unit: 11.3 L or 3.0 gal. */
-export const liquidText = (liters: number, system: UnitSystem): string =>
-  system === 'metric' ? `${liters.toFixed(1)} L` : `${((liters * 1000) / GALLON_ML).toFixed(1)} gal`
+export function liquidText(liters: number, system: UnitSystem, locale = 'en-IE', decimals = 1): string {
+  return system === 'metric'
+    ? `${plain(liters, locale, decimals)} L`
+    : `${plain((liters * 1000) / GALLON_ML, locale, decimals)} gal`
+}
 
 /** A spreading rate as it is typed: square meters a liter, or square feet a gallon. */
-export const spreadFigure = (m2PerL: number, system: UnitSystem): string =>
-  String(system === 'metric' ? m2PerL : Math.round(m2PerL * RATE * 10) / 10)
+export const spreadFigure = (m2PerL: number, system: UnitSystem, locale = 'en-IE'): string =>
+  plain(system === 'metric' ? m2PerL : Math.round(m2PerL * RATE * 10) / 10, locale)
 
 /** The rate that was typed, in square meters a liter. */
 export const spreadOf = (figure: number, system: UnitSystem): number =>

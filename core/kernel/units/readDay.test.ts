@@ -50,6 +50,10 @@ describe('a day as it is typed', () => {
     expect(() => read(text, locale)).toThrow(dayFigures(TODAY, locale))
   })
 
+  test('what is no day of the calendar is shown as it was typed, not bent into another', () => {
+    for (const text of ['2026-02-31', '31/2/2026', 'soon', '']) expect(dayFigures(text, 'en-GB')).toBe(text)
+  })
+
   const day = fc.integer({ min: -20_000, max: 20_000 }).map((n) => addDays('2026-03-10', n))
   const locale = fc.constantFrom('en-GB', 'en-US', 'en-IE', 'de-DE', 'hu-HU', 'fr-FR', 'sv-SE', 'pl-PL')
   test('what is shown can be typed, in every country', () =>

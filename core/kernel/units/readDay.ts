@@ -1,4 +1,5 @@
 import { InputError } from '../errors/InputError.js'
+import { isDay } from './days.js'
 
 type Part = 'day' | 'month' | 'year'
 
@@ -11,9 +12,8 @@ function orderOf(locale: string): readonly Part[] {
 
 /** An ISO day as the locale writes it in figures: 14/03/2026, 03/14/2026, 2026. 03. 14. What is no day is given back. */
 export function dayFigures(day: string, locale: string): string {
-  const date = new Date(`${day}T00:00:00Z`)
-  if (Number.isNaN(date.getTime())) return day
-  return date.toLocaleDateString(locale, {
+  if (!isDay(day)) return day
+  return new Date(`${day}T00:00:00Z`).toLocaleDateString(locale, {
     day: '2-digit',
     month: '2-digit',
     year: 'numeric',
@@ -81,9 +81,4 @@ export function readDay(text: string, locale: string, today: string, label: stri
   for (let year = thisYear; year <= thisYear + 8; year++)
     if (dayOf(year) >= today && isDay(dayOf(year))) return dayOf(year)
   throw wrong
-}
-
-const isDay = (day: string): boolean => {
-  const date = new Date(`${day}T00:00:00Z`)
-  return !Number.isNaN(date.getTime()) && date.toISOString().slice(0, 10) === day
 }

@@ -5,11 +5,12 @@ import type { UnitSystem } from './length.js'
 const POUND_G = 453.59237
 const UNITS: Readonly<Record<string, number>> = { g: 1, kg: 1000, lb: POUND_G, lbs: POUND_G }
 
-/** `3.4 kg`, or `7.5 lb` */
-export const weightText = (grams: number, system: UnitSystem): string =>
-  system === 'metric'
-    ? `${Number((grams / 1000).toFixed(2))} kg`
-    : `${Number((grams / POUND_G).toFixed(1))} lb`
+/** `3.4 kg`, or `7.5 lb`, with the decimals of the country. */
+export function weightText(grams: number, system: UnitSystem, locale = 'en-IE'): string {
+  const metric = system === 'metric'
+  const value = Number((grams / (metric ? 1000 : POUND_G)).toFixed(metric ? 2 : 1))
+  return `${value.toLocaleString(locale, { maximumFractionDigits: 2, useGrouping: false })} ${metric ? 'kg' : 'lb'}`
+}
 
 /**
  * Reads a weight: `3.4`, `3.4 kg`, `3400 g`, `7.5 lb`. A bare number is in kilograms, or in pounds.

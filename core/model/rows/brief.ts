@@ -72,9 +72,9 @@ export const brief = defineRow({
     buildingNote: note('What building work cannot fix', 400),
     /** Why there are no before pictures, when there are none on purpose. */
     beforeReason: note('Reason for no before pictures', 200),
-    /** Price of a liter of primer and of pale paint, for painting back at the end of a lease. */
-    backPrimerMinor: minor('Primer, a liter').starts(0),
-    backPaintMinor: minor('Pale paint, a liter').starts(0),
+    /** Price of a cubic meter of primer and of pale paint, for painting back at the end of a lease; asked by liter or gallon. */
+    backPrimerCubicMinor: minor('Primer').starts(0),
+    backPaintCubicMinor: minor('Pale paint').starts(0),
     /** What an hour of own work is worth, for made against bought. */
     hourMinor: minor('An hour of own work').starts(0),
     /** How long the client means to stay; null when nobody knows. */

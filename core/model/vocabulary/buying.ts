@@ -22,6 +22,18 @@ export const DEMANDS = [
 
 export type Demand = (typeof DEMANDS)[number]
 
+/** Why a place asks so of a thing (common practice). */
+export const DEMAND_WHY: Readonly<Record<Demand, string>> = {
+  'many feet': 'a pile that stands up again and a ground that does not show every step',
+  wet: 'what swells, rusts or rots is out, and so is what slips when wet',
+  washing: 'covers come off and go in the machine, or it is wiped',
+  outdoors: 'sun, frost and rain at once: only what is made for it lasts',
+  child: 'no corner at the height of a head, nothing small that comes off, nothing that tips',
+  pet: 'claws, hair and accidents: a close weave, no loops',
+  'strong sun': 'dyes fade and timber yellows: fast colors, or a lining',
+  'food and ink': 'stains are wiped before they sit: sealed, or patterned enough to hide them',
+}
+
 /** Where to spend: on what hands and eyes rest on longest, or where the simpler one serves as well. */
 export const SPENDS = ['save', 'even', 'splurge'] as const
 
