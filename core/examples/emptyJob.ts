@@ -12,7 +12,15 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
   const many = [...COLLECTIONS.filter((c) => !SINGLE.has(c)), ...RECORD_NAMES]
   return {
     ...(Object.fromEntries(many.map((c) => [c, []])) as unknown as JobSnapshot),
-    studio: { id: 'studio', name: 'Studio', currency: 'EUR', locale: 'en-IE', system: 'metric' },
+    studio: {
+      id: 'studio',
+      name: 'Studio',
+      currency: 'EUR',
+      locale: 'en-IE',
+      system: 'metric',
+      paper: 'A4',
+      timeZone: 'Europe/Dublin',
+    },
     brief: {
       ...brief.make({ id: 'job', clientId: 'client', roomName: 'Room', agreedMinor: 500_000 }),
       version: 1,

@@ -5,7 +5,6 @@ import { levelPrices, type LevelLine } from '../stages/brief/levels.js'
 import { rentedChanges } from '../stages/brief/rentedChanges.js'
 import { standpoints } from '../stages/brief/standpoints.js'
 import { inOrder, wallName, type RoomAreas } from '../stages/measure/roomAreas.js'
-import { moneyText } from '../kernel/money/moneyText.js'
 import { inRoom, surfaceAreaMm2, surfaceName } from '../stages/palette/visibleArea.js'
 import type { BudgetPosition } from '../stages/ledger/budgetPosition.js'
 import { lineState } from '../stages/ledger/lineState.js'
@@ -14,6 +13,7 @@ import { jobPosition } from './jobPosition.js'
 import { oneThing, ownedPiece, pieceOfItems } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { isSurface } from '../model/vocabulary/surface.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 /** What an item costs and how long it takes, as Source finds it. */
 export interface PricedItem {
@@ -136,12 +136,15 @@ export function briefFactsOf(
   return {
     job,
     today,
-    coverage: coverage(job.uses, thingsOf(job)),
-    changes: job.schools.tenure === 'rented' ? rentedChanges(job, areaOf, (s) => surfaceName(s, named)) : [],
+    coverage: coverage(job.uses, thingsOf(job), formatterOf(job.studio)),
+    changes:
+      job.schools.tenure === 'rented'
+        ? rentedChanges(job, areaOf, (s) => surfaceName(s, job.studio.locale, named))
+        : [],
     standpoints: standpoints(walls, job.photos),
     levels: levelPrices(lines),
     toSpendMinor: position.agreedMinor - position.reserveMinor - (position.feeInside ? position.feeMinor : 0),
     wallName: (id) => walls.find((w) => w.id === id)?.name ?? 'a wall that is gone',
-    money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
+    says: formatterOf(job.studio),
   }
 }

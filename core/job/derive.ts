@@ -22,6 +22,7 @@ import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Finish } from '../model/rows/finishes.js'
 import type { FinishAssignment } from '../model/rows/finishAssignments.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 /** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
 export interface DerivedJob {
@@ -48,7 +49,7 @@ export interface DerivedJob {
  */
 export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
   const job = oneThing(stored)
-  const measure = measureFacts(job, job.passages, job.studio.system)
+  const measure = measureFacts(job, job.passages, formatterOf(job.studio))
   const { areas } = measure
   const palette = paletteFacts(job, areas, job.brief.schemeId)
   const surfaces = wearableAreas(areas, job)
@@ -109,7 +110,7 @@ function derivePaint(
     finishAssignments
       .filter((p) => p.hold === 'applied')
       .map((p) => ({
-        name: surfaceName(p.surface, areas),
+        name: surfaceName(p.surface, job.studio.locale, areas),
         areaMm2: surfaceAreaMm2(p.surface, areas, placed),
         finishId: p.finishId,
         over:

@@ -6,6 +6,7 @@ import { undertone } from '../stages/palette/undertone.js'
 import { deltaE00, type LabD65 } from '../kernel/color/lab.js'
 import type { FitFrame } from '../stages/source/fit.js'
 import type { JobSnapshot } from '../model/snapshot.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 /** The material a palette would call it, from the words of an option; cloth where nothing is said, since most is. */
 export function paletteMaterial(words: string): Material {
@@ -23,7 +24,7 @@ export const asColored = (lab: LabD65, words: string): Colored => ({
 
 /** The facts of a job that its options are held against. */
 export function fitFrameOf(
-  job: Pick<JobSnapshot, 'brief' | 'schools' | 'people' | 'passages'>,
+  job: Pick<JobSnapshot, 'brief' | 'schools' | 'people' | 'passages' | 'studio'>,
   palette: PaletteFacts,
   today: string,
 ): FitFrame {
@@ -39,6 +40,7 @@ export function fitFrameOf(
   }))
   const ways = new Map<string, ReturnType<NonNullable<FitFrame['way']>>>()
   return {
+    says: formatterOf(job.studio),
     today,
     weights: job.brief.weights,
     rented: job.schools.tenure === 'rented',

@@ -8,13 +8,13 @@ import type {
   PaperFacts,
 } from '../stages/ledger/ledgerFacts.js'
 import { checkDocument } from '../stages/ledger/documentsReceived.js'
-import { moneyText } from '../kernel/money/moneyText.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import type { DerivedItem } from './deriveItems.js'
 import { voucherLeft, type DerivedOrder } from './deriveLedger.js'
 import { grouped } from './grouped.js'
 import { estimatesLeft, documentName, documentOrders } from './documentSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 /** What the rules of the ledger judge, from the job and what is derived of its items and orders. */
 export function ledgerFactsOf(
@@ -63,7 +63,7 @@ export function ledgerFactsOf(
       capMinor: a.amountMinor,
       forecastMinor: position.categories.find((c) => c.category === a.category)?.forecastMinor ?? 0,
     })),
-    money: (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale),
+    says: formatterOf(job.studio),
   }
 }
 
@@ -129,7 +129,7 @@ function papersFactsOf(
   orders: readonly DerivedOrder[],
 ): Pick<LedgerFacts, 'papers' | 'estimates' | 'claims' | 'unclaimed' | 'loans'> {
   const known = documentOrders(job, orders)
-  const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
+  const { money } = formatterOf(job.studio)
   const lineOf = new Map(job.lines.map((l) => [l.id, l]))
   const claimed = new Set(job.claims.map((c) => c.lineId))
   return {

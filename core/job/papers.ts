@@ -1,18 +1,18 @@
 import { sumRows } from '../stages/ledger/budgetPosition.js'
 import { clientAccount } from '../stages/ledger/clientAccount.js'
 import { booksAt, monthEnds } from '../stages/ledger/monthEnds.js'
-import { dayText } from '../kernel/units/days.js'
 import type { DerivedJob } from './derive.js'
 import { purchasesOf, taxMonths } from './ledgerTables.js'
 import { estimatesLeft } from './documentSide.js'
 import type { JobSnapshot } from '../model/snapshot.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 /** What the ledger is put on paper as. */
 export const PAPERS = ['statement', 'budget', 'purchases', 'tax'] as const
 export type PaperName = (typeof PAPERS)[number]
 
-/** A cell: words, a count, an amount of money in minor units, or nothing. */
-export type Cell = string | number | { readonly minor: number } | null
+/** A cell: words, a count, an amount of money in minor units, an ISO day, or nothing. */
+export type Cell = string | number | { readonly minor: number } | { readonly on: string } | null
 
 /** One table of a paper; its last row adds up the others when it has one. */
 export interface PaperTable {
@@ -31,12 +31,13 @@ export interface Paper {
 }
 
 const money = (minor: number): Cell => ({ minor })
+const day = (on: string | null | undefined): Cell => (on ? { on } : null)
 const sum = <T>(list: readonly T[], of: (t: T) => number) => list.reduce((s, t) => s + of(t), 0)
 
 /** Makes one paper of a job. The client's statement has no trade prices and no suppliers. */
 export function paperOf(name: PaperName, job: JobSnapshot, derived: DerivedJob, today: string): Paper {
   const made = { statement, budget, purchases, tax }[name](job, derived, today)
-  return { name, ...made, says: `${made.says} As of ${dayText(today)}.` }
+  return { name, ...made, says: `${made.says} As of ${formatterOf(job.studio).day(today)}.` }
 }
 
 type Made = Omit<Paper, 'name'>
@@ -160,7 +161,7 @@ function budget(job: JobSnapshot, derived: DerivedJob): Made {
       {
         title: 'Changes of the budget',
         head: ['Agreed on', 'By', 'What', 'Amount'],
-        rows: job.changeOrders.map((c): Cell[] => [c.agreedOn, c.agreedBy, c.why, money(c.amountMinor)]),
+        rows: job.changeOrders.map((c): Cell[] => [day(c.agreedOn), c.agreedBy, c.why, money(c.amountMinor)]),
         total: ['', '', 'All', money(sum(job.changeOrders, (c) => c.amountMinor))],
       },
     ],
@@ -200,8 +201,8 @@ function purchases(_job: JobSnapshot, derived: DerivedJob): Made {
           p.option,
           p.category,
           p.quantity,
-          p.orderedOn,
-          p.deliveredOn,
+          day(p.orderedOn),
+          day(p.deliveredOn),
           p.state,
           money(p.costMinor),
           money(p.taxMinor),
@@ -209,7 +210,7 @@ function purchases(_job: JobSnapshot, derived: DerivedJob): Made {
           money(p.owedMinor),
           money(p.dueBackMinor),
           money(p.givenMinor),
-          p.returnUntil,
+          day(p.returnUntil),
         ]),
         total: [
           null,

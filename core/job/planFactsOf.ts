@@ -14,6 +14,7 @@ import type { FloorPlacement } from '../model/rows/floorPlacements.js'
 import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 // The room of the last jobs asked for: it is the same object for as long as its rows are, and so is what is reckoned of it.
 const rooms = new WeakMap<JobSnapshot['walls'], { of: readonly unknown[]; room: PlanRoom | undefined }>()
@@ -192,7 +193,7 @@ export function planFactsOf(
       childrensLight: job.schools.childrensLight,
       tenure: job.schools.tenure,
     },
-    system: job.studio.system,
+    says: formatterOf(job.studio),
     pieces,
     standings,
     parked: standingsOf(
@@ -225,7 +226,7 @@ export function planFactsOf(
       pets: people.pets.length > 0,
     },
     way: job.passages.map((p) => ({ ...p, lengthMm: p.lengthMm ?? null })),
-    eyeLineMm: job.brief.hangingMm ?? proposedHanging(job.people).mm,
+    eyeLineMm: job.brief.hangingMm ?? proposedHanging(job.people, formatterOf(job.studio)).mm,
     eyeLineAgreed: job.brief.hangingMm != null,
     sunOnWall: sunOnWalls(job, room),
     floorFinishes: new Set(
@@ -240,6 +241,6 @@ export function planFactsOf(
 
 /** The plan of a job by itself: what examples and tests begin with. */
 export function planOf(job: JobSnapshot, override: PlanOverride = {}): PlanFacts | undefined {
-  const measure = measureFacts(job, job.passages, job.studio.system)
+  const measure = measureFacts(job, job.passages, formatterOf(job.studio))
   return planFactsOf(job, measure, paletteFacts(job, measure.areas, job.brief.schemeId), override)
 }

@@ -2,6 +2,7 @@ import { minorToDecimal } from '../kernel/money/currency.js'
 import type { DerivedJob } from './derive.js'
 import type { DerivedItem } from './deriveItems.js'
 import type { JobSnapshot } from '../model/snapshot.js'
+import type { UnitSystem } from '../kernel/units/length.js'
 
 type Cell = string | number
 
@@ -16,13 +17,17 @@ interface Sheet {
   readonly rows: readonly Cell[][]
 }
 
-const size = (...mm: (number | null | undefined)[]) => mm.map((n): Cell => n ?? '')
+/** Sizes as numbers, in millimeters or in inches to the sixty-fourth. */
+const size = (system: UnitSystem, ...mm: (number | null | undefined)[]) =>
+  mm.map((n): Cell => (n == null ? '' : system === 'metric' ? n : Math.round((n / 25.4) * 64) / 64))
+const sizeHead = (system: UnitSystem) =>
+  ['Width', 'Depth', 'Height'].map((side) => `${side} ${system === 'metric' ? 'mm' : 'in'}`)
 
 /** What is chosen at its list price, and nothing of trade prices and suppliers. */
-function clientRows(derived: DerivedJob, currency: string, amount: (minor: number) => number): Sheet {
-  const sizes = ['Width mm', 'Depth mm', 'Height mm']
+function clientRows(job: JobSnapshot, derived: DerivedJob, amount: (minor: number) => number): Sheet {
+  const { currency, system } = job.studio
   return {
-    head: ['Item', 'For', 'Pieces', 'Chosen', ...sizes, `Price ${currency}`, 'Expected'],
+    head: ['Item', 'For', 'Pieces', 'Chosen', ...sizeHead(system), `Price ${currency}`, 'Expected'],
     rows: derived.items.map((i): Cell[] => {
       const o = i.chosen?.option
       return [
@@ -30,7 +35,7 @@ function clientRows(derived: DerivedJob, currency: string, amount: (minor: numbe
         i.item.intent,
         i.item.quantity,
         o?.name ?? 'open',
-        ...size(o?.widthMm, o?.depthMm, o?.heightMm),
+        ...size(system, o?.widthMm, o?.depthMm, o?.heightMm),
         i.chosen ? amount(scheduledMinor(i, 'client')) : '',
         i.item.neededOn ?? '',
       ]
@@ -47,15 +52,13 @@ const itemHead = (currency: string) => [
   'Needed by',
   'State',
 ]
-const optionHead = (currency: string) => [
+const optionHead = (currency: string, system: UnitSystem) => [
   'Option',
   'Kind',
   'Chosen',
   'Supplier',
   'Number',
-  'Width mm',
-  'Depth mm',
-  'Height mm',
+  ...sizeHead(system),
   `Price ${currency}`,
   'Pack',
   `Landed ${currency}`,
@@ -68,7 +71,7 @@ const optionHead = (currency: string) => [
 
 /** Every option with its landed price; an item without one has a row of its own. */
 function studioRows(job: JobSnapshot, derived: DerivedJob, amount: (minor: number) => number): Sheet {
-  const { currency } = job.studio
+  const { currency, system } = job.studio
   const supplierOf = (id: string | null | undefined) => job.suppliers.find((s) => s.id === id)?.name ?? ''
   const ofOption = (o: DerivedItem['options'][number]): Cell[] => [
     o.option.name,
@@ -76,7 +79,7 @@ function studioRows(job: JobSnapshot, derived: DerivedJob, amount: (minor: numbe
     o.chosen ? 'yes' : '',
     supplierOf(o.option.supplierId),
     o.option.catalogKey,
-    ...size(o.option.widthMm, o.option.depthMm, o.option.heightMm),
+    ...size(system, o.option.widthMm, o.option.depthMm, o.option.heightMm),
     amount(o.option.priceMinor),
     o.option.packSize,
     amount(o.price.landedMinor),
@@ -86,9 +89,9 @@ function studioRows(job: JobSnapshot, derived: DerivedJob, amount: (minor: numbe
     o.suits.against.map((r) => r.says).join('; '),
     o.option.note,
   ]
-  const noOption = optionHead(currency).map((): Cell => '')
+  const noOption = optionHead(currency, system).map((): Cell => '')
   return {
-    head: [...itemHead(currency), ...optionHead(currency)],
+    head: [...itemHead(currency), ...optionHead(currency, system)],
     rows: derived.items.flatMap((i): Cell[][] => {
       const ofItem: Cell[] = [
         i.item.name,
@@ -107,10 +110,10 @@ function studioRows(job: JobSnapshot, derived: DerivedJob, amount: (minor: numbe
 
 /**
  * The schedule of items as rows of a sheet: the studio's, or the client's. Amounts are decimals of the job's currency,
- * sizes whole millimeters.
+ * sizes whole millimeters, or inches.
  */
 export function scheduleRows(job: JobSnapshot, derived: DerivedJob, reader: 'studio' | 'client'): Sheet {
   const { currency } = job.studio
   const amount = (minor: number) => Number(minorToDecimal(minor, currency))
-  return reader === 'client' ? clientRows(derived, currency, amount) : studioRows(job, derived, amount)
+  return reader === 'client' ? clientRows(job, derived, amount) : studioRows(job, derived, amount)
 }

@@ -3,7 +3,6 @@ import { ownedPiece } from '../model/oneThing.js'
 import { tiesOf } from '../stages/source/ties.js'
 import { ROWS } from '../model/registry.js'
 import { memoOn } from '../kernel/memoOn.js'
-import { moneyText } from '../kernel/money/moneyText.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import { companionsOf } from '../stages/source/companions.js'
 import { priceHistory, slipAgainst, slipInHistory } from '../stages/source/priceHistory.js'
@@ -11,6 +10,7 @@ import type { ItemFacts, OptionFacts, SourceFacts } from '../stages/source/sourc
 import type { DerivedItem, DerivedOption } from './deriveItems.js'
 
 import type { JobSnapshot } from '../model/snapshot.js'
+import { formatterOf } from '../kernel/units/formatter.js'
 
 /** What of all options is asked after at every edit, as long as none of them changes. */
 const aboutOptions = memoOn((options: JobSnapshot['options']) => ({
@@ -163,7 +163,7 @@ export function sourceFactsOf(
       .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.id))
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
     ties: tiesOf(stored, (id) => walls.get(id) ?? 'a wall that is gone'),
-    money: (minor) => moneyText(minor, job.studio.currency, job.studio.locale),
+    says: formatterOf(job.studio),
     newItem: (more) => ({
       ...ROWS.items.blank(),
       serves: [],

@@ -1,5 +1,6 @@
 import type { Wall } from '../../model/rows/walls.js'
 import { type MeasureFacts, measureFacts } from '../../stages/measure/measureFacts.js'
+import { METRIC } from '../../testing/habits.js'
 
 export const wall = (i: number, lengthMm: number, turnDeg = 90): Wall => ({
   id: `w${i}`,
@@ -34,7 +35,7 @@ export const example = (
       ...more,
     },
     [],
-    'metric',
+    METRIC,
   )
 
 export function opening(startMm: number) {

@@ -2,6 +2,7 @@ import { items as ITEM } from '../../model/rows/items.js'
 import { options as OPTION } from '../../model/rows/options.js'
 import { NO_TIES } from '../../stages/source/ties.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../../stages/source/sourceFacts.js'
+import { plainFormatter } from '../../kernel/units/formatter.js'
 
 /** A small schedule for the examples of the rules. */
 export const schedule = (items: readonly ItemFacts[], more: Partial<SourceFacts> = {}): SourceFacts => ({
@@ -11,7 +12,7 @@ export const schedule = (items: readonly ItemFacts[], more: Partial<SourceFacts>
   stayYears: null,
   owned: [],
   ties: NO_TIES,
-  money: (minor) => (minor / 100).toFixed(2),
+  says: plainFormatter('EUR'),
   newItem: (fields) => ({ ...ITEM.blank(), targetMinor: 0, ...fields }),
   newOption: (fields) => ({ ...OPTION.blank(), ...fields }),
   ...more,

@@ -1,3 +1,4 @@
+import type { Formatter } from '../../kernel/units/formatter.js'
 /** Faces a strip sticks to, as Measure names them. */
 const HOLDS: ReadonlySet<string> = new Set(['smooth paint', 'tile', 'timber'])
 
@@ -16,17 +17,17 @@ export function stripsFor(
   weightG: number | null,
   face: string,
   overBed: boolean,
+  says: Formatter,
   ratedG = STRIP_PAIR_G,
 ): Strips {
   if (overBed) return { refused: 'never over a bed or a cot' }
   if (!HOLDS.has(face)) return { refused: `strips do not hold on ${face}` }
   if (weightG === null) return { refused: 'its weight is not known' }
   const pairs = Math.ceil(weightG / ratedG)
-  if (pairs > MOST_PAIRS)
-    return { refused: `${(weightG / 1000).toFixed(1)} kg is more than ${MOST_PAIRS} pairs carry` }
+  if (pairs > MOST_PAIRS) return { refused: `${says.weight(weightG)} is more than ${MOST_PAIRS} pairs carry` }
   return {
     pairs,
-    says: `${pairs} ${pairs === 1 ? 'pair' : 'pairs'} rated ${(ratedG / 1000).toFixed(1)} kg for ${(weightG / 1000).toFixed(1)} kg; check the maker’s rating, test a hidden spot`,
+    says: `${pairs} ${pairs === 1 ? 'pair' : 'pairs'} rated ${says.weight(ratedG)} for ${says.weight(weightG)}; check the maker’s rating, test a hidden spot`,
   }
 }
 

@@ -21,6 +21,7 @@ import type { Person } from '../../model/rows/people.js'
 import type { Use } from '../../model/rows/uses.js'
 import { parseSize } from './spokenSize.js'
 import { standpoints } from './standpoints.js'
+import { IMPERIAL, METRIC } from '../../testing/habits.js'
 
 const DAY = '2026-11-23'
 const findings = (job: JobSnapshot, rule?: string) => {
@@ -66,7 +67,7 @@ describe('coverage', () => {
     thing('chest', 'chest of drawers', { serves: ['store'] }),
   ]
   const uncovered = (things: Thing[]) =>
-    coverage(uses, things)
+    coverage(uses, things, METRIC)
       .uses.filter((u) => u.state !== 'covered')
       .map((u) => u.use.id)
 
@@ -78,7 +79,7 @@ describe('coverage', () => {
         thing('table', 'table', { widthMm: 800, depthMm: 700, heightMm: 740, serves: ['eat'] }),
       ]),
     ).toEqual([])
-    const covering = coverage(uses, flat).uses.flatMap((u) =>
+    const covering = coverage(uses, flat, METRIC).uses.flatMap((u) =>
       u.cells.filter((c) => c.state === 'serves' && c.thing.id === 'sleeper'),
     )
     expect(flat.filter((t) => t.id === 'sleeper')).toHaveLength(1)
@@ -88,10 +89,11 @@ describe('coverage', () => {
     const eat = coverage(
       uses,
       flat.map((t) => (t.id === 'trunk' ? { ...t, serves: ['eat'] } : t)),
+      METRIC,
     ).uses[4]!
     expect(eat).toMatchObject({
       state: 'uncovered',
-      says: 'trunk is 430 mm high; a place to eat wants 685 to 790',
+      says: 'trunk is 430 mm high; a place to eat wants 685 to 790 mm',
     })
     expect(eat.cells.find((c) => c.thing.id === 'trunk')!.state).toBe('fails')
   })
@@ -99,12 +101,13 @@ describe('coverage', () => {
     const [sit] = coverage(
       [use('sit', 'sit', 4)],
       [thing('settee', 'sofa', { widthMm: 1960, serves: ['sit'] })],
+      METRIC,
     ).uses
     expect(sit).toMatchObject({ state: 'in part', says: '3 of 4 seats' })
     expect(sit!.hangsOn!.id).toBe('settee')
   })
   test('what could serve is offered, not assumed', () => {
-    const [sit] = coverage([use('sit', 'sit')], [thing('armchair', 'armchair')]).uses
+    const [sit] = coverage([use('sit', 'sit')], [thing('armchair', 'armchair')], METRIC).uses
     expect(sit).toMatchObject({ state: 'uncovered', cells: [{ state: 'could' }] })
   })
   const inches = (n: number) => Math.round(n * 25.4)
@@ -118,7 +121,7 @@ describe('coverage', () => {
       depthMm: inches(input.width_in),
       heightMm: 740,
     })
-    expect(offer(table, 'eating surface')).toEqual({ places: expected.seats })
+    expect(offer(table, 'eating surface', METRIC)).toEqual({ places: expected.seats })
   })
   test.each([
     ['Reading chair, oak', 'armchair'],
@@ -151,13 +154,18 @@ describe('sizes as they are spoken', () => {
     ['50 70 cm', 'picture', 'metric', [500, 30, 700]],
     ['76 82 105', 'armchair', 'metric', [760, 820, 1050]],
   ] as const)('"%s" of a %s', (text, kind, system, [widthMm, depthMm, heightMm]) =>
-    expect(parseSize(text, kind, system)).toEqual({ widthMm, depthMm, heightMm, question: undefined }),
+    expect(parseSize(text, kind, system === 'metric' ? METRIC : IMPERIAL)).toEqual({
+      widthMm,
+      depthMm,
+      heightMm,
+      question: undefined,
+    }),
   )
   test('a slip of units is questioned with what it would mean', () => {
-    expect(parseSize('72 35 33 mm', 'sofa', 'metric').question).toMatch(
+    expect(parseSize('72 35 33 mm', 'sofa', METRIC).question).toMatch(
       /unusual for a sofa\. Are these inches: 72 = 1\u2009829 mm\?/,
     )
-    expect(parseSize('3200 900 840', 'armchair', 'metric').question).toMatch(
+    expect(parseSize('3200 900 840', 'armchair', METRIC).question).toMatch(
       /its width is mostly 500 to 1\u2009300 mm/,
     )
   })
@@ -169,7 +177,9 @@ describe('sizes as they are spoken', () => {
     ['0 0 0', /Size/],
     ['9'.repeat(100), /longer than a size/],
     ['1980 x 900 x 84000000', /Size/],
-  ] as const)('"%s" is refused in words', (text, says) => expect(() => parseSize(text, 'sofa')).toThrow(says))
+  ] as const)('"%s" is refused in words', (text, says) =>
+    expect(() => parseSize(text, 'sofa', METRIC)).toThrow(says),
+  )
 })
 
 describe('the hanging height', () => {
@@ -186,17 +196,17 @@ describe('the hanging height', () => {
   })
   test('halfway between the two who look, children and pets left out', () => {
     expect(
-      proposedHanging([adult('Ilka', 1480), adult('Bence', 1600), adult('Mimi', 1000, 'child')]),
+      proposedHanging([adult('Ilka', 1480), adult('Bence', 1600), adult('Mimi', 1000, 'child')], METRIC),
     ).toEqual({
       mm: 1540,
-      says: 'halfway between Ilka at 1480 and Bence at 1600',
+      says: 'halfway between Ilka at 1\u2009480 and Bence at 1\u2009600',
     })
-    expect(proposedHanging([adult('Ilka', 1480)]).mm).toBe(1480)
+    expect(proposedHanging([adult('Ilka', 1480)], METRIC).mm).toBe(1480)
   })
   test.each(published<object, { cm: [number, number] }>('hanging.height.centre'))(
     '$id: with nobody known, the customary height ($source)',
     ({ expected }) => {
-      const { mm } = proposedHanging([adult('Ilka', null)])
+      const { mm } = proposedHanging([adult('Ilka', null)], METRIC)
       expect(mm).toBeGreaterThanOrEqual(expected.cm[0] * 10)
       expect(mm).toBeLessThanOrEqual(expected.cm[1] * 10)
     },
@@ -205,16 +215,18 @@ describe('the hanging height', () => {
 
 describe('adhesive strips', () => {
   test('C098: 3.4 kg takes two pairs of 1.8, never 1.9; wood-chip paper and beds are refused at any number', () => {
-    expect(stripsFor(3400, 'smooth paint', false)).toMatchObject({ pairs: 2 })
-    expect(stripsFor(3400, 'textured paint', false)).toMatchObject({
+    expect(stripsFor(3400, 'smooth paint', false, METRIC)).toMatchObject({ pairs: 2 })
+    expect(stripsFor(3400, 'textured paint', false, METRIC)).toMatchObject({
       refused: expect.stringContaining('do not hold') as unknown,
     })
-    expect(stripsFor(3400, 'paper', false)).toHaveProperty('refused')
-    expect(stripsFor(3400, 'smooth paint', true)).toMatchObject({ refused: 'never over a bed or a cot' })
-    expect(stripsFor(1800, 'smooth paint', false)).toMatchObject({ pairs: 1 })
-    expect(stripsFor(1801, 'smooth paint', false)).toMatchObject({ pairs: 2 })
-    expect(stripsFor(22_000, 'smooth paint', false)).toHaveProperty('refused')
-    expect(stripsFor(null, 'smooth paint', false)).toHaveProperty('refused')
+    expect(stripsFor(3400, 'paper', false, METRIC)).toHaveProperty('refused')
+    expect(stripsFor(3400, 'smooth paint', true, METRIC)).toMatchObject({
+      refused: 'never over a bed or a cot',
+    })
+    expect(stripsFor(1800, 'smooth paint', false, METRIC)).toMatchObject({ pairs: 1 })
+    expect(stripsFor(1801, 'smooth paint', false, METRIC)).toMatchObject({ pairs: 2 })
+    expect(stripsFor(22_000, 'smooth paint', false, METRIC)).toHaveProperty('refused')
+    expect(stripsFor(null, 'smooth paint', false, METRIC)).toHaveProperty('refused')
   })
 })
 
@@ -278,7 +290,7 @@ describe('a rented home', () => {
     expect(found[0]!.measured).toMatch(/2 Apr.*white or grey, and Deep blue is neither/)
     expect(found[1]!.measured).toMatch(/it allows painting, not drilling/)
     // The swapped shade leaves no trace, and its original is listed.
-    const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, String)
+    const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, METRIC)
     expect(back.find((b) => b.what === 'Pendant shade')).toMatchObject({ originalAt: 'hall cupboard' })
     const white = { ...job, finishes: [paint('Deep blue', '#eceae6')] }
     expect(findings(white, 'rented-change').map((f) => f.about[0]!.name)).toEqual(['Wall shelf'])
@@ -353,7 +365,7 @@ describe('a rented home', () => {
     ).toHaveLength(1)
   })
   test('C102: 33.2 m² of charcoal cost 3.3 L of primer and 5.5 L of white to give back, 100.70 in all', () => {
-    const back = paintBack(33.2e6, 1200, 1100)
+    const back = paintBack(33.2e6, 1200, 1100, 1)
     expect(back.primerL).toBeCloseTo(3.3, 1)
     expect(back.paintL).toBeCloseTo(5.5, 1)
     expect(Math.abs(back.costMinor - 10_070)).toBeLessThanOrEqual(200)
@@ -361,7 +373,7 @@ describe('a rented home', () => {
   test('the list for putting back names every change, what sticks, and what was lent', () => {
     const job: JobSnapshot = {
       ...EVERY,
-      brief: { ...EVERY.brief, backPrimerMinor: 1200, backPaintMinor: 1100 },
+      brief: { ...EVERY.brief, backPrimerCubicMinor: 1_200_000, backPaintCubicMinor: 1_100_000 },
       pieces: [
         ...EVERY.pieces,
         pieceWith({ id: 'Poster', kind: 'picture', fixing: 'adhesive strips', weightG: 900 }),
@@ -380,7 +392,7 @@ describe('a rented home', () => {
         },
       ],
     }
-    const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, String)
+    const back = puttingBack(job, briefFactsOf(job, DAY, undefined).changes, METRIC)
     expect(back).toHaveLength(12)
     expect(back.find((b) => b.what === 'Poster')!.how).toContain('slowly, straight down')
     expect(back.find((b) => b.what === 'Stool')!.how).toBe('goes back to the kitchen')

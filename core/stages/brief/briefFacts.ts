@@ -3,6 +3,7 @@ import type { Coverage } from './coverage.js'
 import type { LevelPrice } from './levels.js'
 import type { RentedChange } from './rentedChanges.js'
 import type { Standpoint } from './standpoints.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** What the rules of the brief judge: the rows, and what was computed from them. */
 export interface BriefFacts {
@@ -15,5 +16,5 @@ export interface BriefFacts {
   /** What may be spent: agreed budget with its change orders, less reserve and a fee inside the budget. */
   readonly toSpendMinor: number
   readonly wallName: (id: string) => string
-  readonly money: (minor: number) => string
+  readonly says: Formatter
 }

@@ -2,7 +2,7 @@ import { KIND_WORDS } from './words.js'
 import { type UseKind } from '../../model/vocabulary/use.js'
 import type { Use } from '../../model/rows/uses.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
-import { mmText } from '../../kernel/units/length.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** A place or help that a use asks for. */
 export type Place =
@@ -69,19 +69,24 @@ const PERSON_MM = 600
 const SLEEPER_MM = 700
 const SINGLE_BED_MM = 750
 
-const within = (mm: number | null, [low, high]: readonly [number, number], what: string): Offer =>
+const within = (
+  mm: number | null,
+  [low, high]: readonly [number, number],
+  what: string,
+  says: Formatter,
+): Offer =>
   mm === null || (mm >= low && mm <= high)
     ? { places: 1 }
-    : { fails: `${mmText(mm)} mm high; ${what} wants ${low} to ${high}` }
+    : { fails: `${says.length(mm)} high; ${what} wants ${says.span(low, high)}` }
 
 const widthPlaces = (mm: number | null, personMm: number) =>
   mm === null ? 1 : Math.max(1, Math.floor(mm / personMm))
 
-const beds = (widthMm: number | null): Offer =>
+const beds = (widthMm: number | null, says: Formatter): Offer =>
   widthMm === null
     ? { places: 1 }
     : widthMm < SINGLE_BED_MM
-      ? { fails: `${mmText(widthMm)} mm wide; a bed wants ${SINGLE_BED_MM}` }
+      ? { fails: `${says.length(widthMm)} wide; a bed wants ${says.length(SINGLE_BED_MM)}` }
       : { places: Math.max(1, Math.floor(widthMm / SLEEPER_MM)) }
 
 /** A table takes people along both long sides, and one at each end when it is as deep as a place is wide. */
@@ -92,7 +97,7 @@ function tablePlaces(widthMm: number | null, depthMm: number | null): number {
 }
 
 /** What one thing offers of one place; undefined when its kind has nothing to do with it. */
-export function offer(thing: Thing, place: Place): Offer {
+export function offer(thing: Thing, place: Place, says: Formatter): Offer {
   const { pieceKind: kind, widthMm, depthMm, heightMm } = thing
   const is = (...kinds: PieceKind[]) => kinds.includes(kind)
   const one = (o: Offer, places = 1): Offer => (o && 'places' in o ? { places } : o)
@@ -101,29 +106,29 @@ export function offer(thing: Thing, place: Place): Offer {
       if (is('sofa', 'sofa bed', 'bench')) return { places: widthPlaces(widthMm, PERSON_MM) }
       return is('armchair', 'chair', 'stool') ? { places: 1 } : undefined
     case 'bed':
-      if (is('bed')) return beds(widthMm)
-      if (is('sofa bed')) return beds(widthMm === null ? null : widthMm - 300)
+      if (is('bed')) return beds(widthMm, says)
+      if (is('sofa bed')) return beds(widthMm === null ? null : widthMm - 300, says)
       return is('cot') ? { places: 1 } : undefined
     case 'eating surface':
       if (is('table', 'desk'))
-        return one(within(heightMm, TABLE_MM, 'a place to eat'), tablePlaces(widthMm, depthMm))
+        return one(within(heightMm, TABLE_MM, 'a place to eat', says), tablePlaces(widthMm, depthMm))
       return is('low table', 'side table', 'trunk', 'bench')
         ? {
-            fails: `${heightMm === null ? 'too low' : `${mmText(heightMm)} mm high`}; a place to eat wants ${TABLE_MM[0]} to ${TABLE_MM[1]}`,
+            fails: `${heightMm === null ? 'too low' : `${says.length(heightMm)} high`}; a place to eat wants ${says.span(TABLE_MM[0], TABLE_MM[1])}`,
           }
         : undefined
     case 'work surface':
       if (is('table', 'desk'))
         return one(
-          within(heightMm, TABLE_MM, 'a desk'),
+          within(heightMm, TABLE_MM, 'a desk', says),
           is('desk') ? widthPlaces(widthMm, 900) : widthPlaces(widthMm, PERSON_MM),
         )
       return is('low table', 'trunk', 'shelves', 'side table')
-        ? within(heightMm, TABLE_MM, 'a desk')
+        ? within(heightMm, TABLE_MM, 'a desk', says)
         : undefined
     case 'low surface':
       if (is('low table', 'side table', 'trunk', 'stool', 'bench'))
-        return is('side table') ? { places: 1 } : within(heightMm, LOW_MM, 'a low table')
+        return is('side table') ? { places: 1 } : within(heightMm, LOW_MM, 'a low table', says)
       return is('table', 'desk', 'cabinet', 'chest of drawers') ? { places: 1 } : undefined
     case 'storage':
       return is('cabinet', 'chest of drawers', 'wardrobe', 'trunk', 'shelves', 'desk', 'side table')
@@ -131,7 +136,7 @@ export function offer(thing: Thing, place: Place): Offer {
         : undefined
     case 'hanging storage':
       if (is('wardrobe')) return { places: 1 }
-      return is('cabinet') ? within(heightMm, [1200, 3000], 'clothes on hangers') : undefined
+      return is('cabinet') ? within(heightMm, [1200, 3000], 'clothes on hangers', says) : undefined
     case 'wash place':
       return is('sanitary') ? { places: 1 } : undefined
     case 'instrument':
@@ -180,18 +185,18 @@ export interface Coverage {
  * The coverage table: every use against every piece and item. A thing counts once as a thing and once for each use it
  * truly serves.
  */
-export function coverage(uses: readonly Use[], things: readonly Thing[]): Coverage {
+export function coverage(uses: readonly Use[], things: readonly Thing[], says: Formatter): Coverage {
   return {
-    uses: uses.map((use) => coverUse(use, things)),
+    uses: uses.map((use) => coverUse(use, things, says)),
     idle: things.filter((t) => !t.serves.some((id) => uses.some((u) => u.id === id))),
   }
 }
 
-function coverUse(use: Use, things: readonly Thing[]): UseCoverage {
+function coverUse(use: Use, things: readonly Thing[], says: Formatter): UseCoverage {
   const { first, each, also } = USE_NEEDS[use.kind]
   const cells = things.map((thing): Cell => {
     const ticked = thing.serves.includes(use.id)
-    const offered = first && offer(thing, first)
+    const offered = first && offer(thing, first, says)
     if (!ticked) return { thing, state: offered && 'places' in offered ? 'could' : 'no', says: '' }
     if (offered && 'fails' in offered) return { thing, state: 'fails', says: offered.fails }
     return { thing, state: 'serves', says: '' }
@@ -199,9 +204,9 @@ function coverUse(use: Use, things: readonly Thing[]): UseCoverage {
   const serving = cells.filter((c) => c.state === 'serves').map((c) => c.thing)
   const failing = cells.filter((c) => c.state === 'fails')
   const wanted = each ? use.persons : 1
-  const has = first ? placesOf(serving, first) : serving.length
+  const has = first ? placesOf(serving, first, says) : serving.length
   const lacks = also.filter(
-    (place) => !things.some((t) => t.serves.includes(use.id) && placesOf([t], place) > 0),
+    (place) => !things.some((t) => t.serves.includes(use.id) && placesOf([t], place, says) > 0),
   )
   const failed = failing.map((c) => `${c.thing.name} is ${c.says}`).join('; ')
   const base = { use, cells, lacks, hangsOn: serving.length === 1 ? serving[0] : undefined }
@@ -216,9 +221,9 @@ function coverUse(use: Use, things: readonly Thing[]): UseCoverage {
   return { ...base, state: 'covered', says: serving.map((t) => t.name).join(', ') }
 }
 
-function placesOf(things: readonly Thing[], place: Place): number {
+function placesOf(things: readonly Thing[], place: Place, says: Formatter): number {
   return things.reduce((sum, t) => {
-    const offered = offer(t, place)
+    const offered = offer(t, place, says)
     return sum + (offered && 'places' in offered ? offered.places * t.count : 0)
   }, 0)
 }

@@ -1,4 +1,5 @@
 import type { Person } from '../../model/rows/people.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 // Pictures are centered 57 to 60 in (1 450 to 1 520 mm) above the floor where nobody's eyes are known (common practice).
 const CUSTOMARY_MM = 1_480
@@ -12,7 +13,7 @@ export interface HangingHeight {
  * The height to propose for the middle of a picture: halfway between the lowest and the highest standing eye of those
  * who are grown, so that nobody looks farther up than another looks down (common practice).
  */
-export function proposedHanging(people: readonly Person[]): HangingHeight {
+export function proposedHanging(people: readonly Person[], says: Formatter): HangingHeight {
   const eyes = people
     .filter((p) => p.kind === 'adult' && p.standingEyeMm != null)
     .map((p) => ({ name: p.name, mm: p.standingEyeMm ?? 0 }))
@@ -22,7 +23,7 @@ export function proposedHanging(people: readonly Person[]): HangingHeight {
   if (eyes.length === 1) return { mm: low.mm, says: `the eyes of ${low.name}` }
   return {
     mm: Math.round((low.mm + high.mm) / 20) * 10,
-    says: `halfway between ${low.name} at ${low.mm} and ${high.name} at ${high.mm}`,
+    says: `halfway between ${low.name} at ${says.drawn(low.mm)} and ${high.name} at ${says.drawn(high.mm)}`,
   }
 }
 

@@ -2,6 +2,8 @@ import { itemsWithoutPiece } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { STRIP_REMOVAL } from './adhesiveStrips.js'
 import { isWhiteOrGrey, type RentedChange } from './rentedChanges.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
+import { pricedLiters } from '../../kernel/units/liquid.js'
 
 /** One task at the end of a lease. */
 export interface PutBack {
@@ -27,26 +29,37 @@ export interface PaintBack {
   readonly costMinor: number
 }
 
-/** Paint that gives a wall back pale: liters and the cost of what is used, before tins and labor. */
-export function paintBack(areaMm2: number, primerMinorPerL: number, paintMinorPerL: number): PaintBack {
-  // To the hundredth of a liter, so that the sum that is shown is the sum that was made.
-  const hundredth = (l: number) => Math.round(l * 100) / 100
+/**
+ * Paint that gives a wall back pale: liters and the cost of what is used, before tins and labor.
+ * @param primerMinor price of what primer is priced by
+ * @param pricedL what it is priced by, liters
+ */
+export function paintBack(
+  areaMm2: number,
+  primerMinor: number,
+  paintMinor: number,
+  pricedL: number,
+): PaintBack {
+  // To the hundredth of a liter or gallon, so that the sum that is shown is the sum that was made.
+  const hundredth = (l: number) => Math.round((l / pricedL) * 100) / 100
   const m2 = areaMm2 / 1e6
-  const primerL = hundredth(m2 / PRIMER_M2_PER_L)
-  const paintL = hundredth((m2 * PAINT_COATS) / PAINT_M2_PER_L)
+  const primer = hundredth(m2 / PRIMER_M2_PER_L)
+  const paint = hundredth((m2 * PAINT_COATS) / PAINT_M2_PER_L)
   return {
-    primerL,
-    paintL,
-    costMinor: Math.round(primerL * primerMinorPerL) + Math.round(paintL * paintMinorPerL),
+    primerL: primer * pricedL,
+    paintL: paint * pricedL,
+    costMinor: Math.round(primer * primerMinor) + Math.round(paint * paintMinor),
   }
 }
 
 /** Everything to be put back, in the order of the room: surfaces, what was fixed, what sticks, what was lent. */
-export function puttingBack(
-  job: JobSnapshot,
-  changes: readonly RentedChange[],
-  money: (minor: number) => string,
-): PutBack[] {
+export function puttingBack(job: JobSnapshot, changes: readonly RentedChange[], says: Formatter): PutBack[] {
+  const pricedL = pricedLiters(says.system)
+  const priceOf = (cubicMinor: number) => Math.round((cubicMinor * pricedL) / 1000)
+  const [primerMinor, paintMinor] = [
+    priceOf(job.brief.backPrimerCubicMinor),
+    priceOf(job.brief.backPaintCubicMinor),
+  ]
   const finishOf = (id: string | undefined) => job.finishes.find((f) => f.id === id)
   const fromChanges = changes.map((c): PutBack => {
     const base = { originalAt: originalOf(job, c), withoutConsent: !c.consent, costMinor: 0, sum: '' }
@@ -58,19 +71,15 @@ export function puttingBack(
           what: c.name,
           how: 'may stay, white or grey as the letter allows; make good scuffs',
         }
-      const { primerL, paintL, costMinor } = paintBack(
-        c.areaMm2,
-        job.brief.backPrimerMinor,
-        job.brief.backPaintMinor,
-      )
+      const { primerL, paintL, costMinor } = paintBack(c.areaMm2, primerMinor, paintMinor, pricedL)
       return {
         ...base,
         what: c.name,
-        how: `prime once and paint pale twice: ${primerL.toFixed(1)} L primer, ${paintL.toFixed(1)} L paint for ${(c.areaMm2 / 1e6).toFixed(1)} m²`,
+        how: `prime once and paint pale twice: ${says.liquid(primerL)} primer, ${says.liquid(paintL)} paint for ${says.area(c.areaMm2)}`,
         costMinor,
         sum:
           costMinor > 0
-            ? `${primerL.toFixed(2)} L × ${money(job.brief.backPrimerMinor)} + ${paintL.toFixed(2)} L × ${money(job.brief.backPaintMinor)}`
+            ? `${says.liquid(primerL, 2)} × ${says.money(primerMinor)} + ${says.liquid(paintL, 2)} × ${says.money(paintMinor)}`
             : '',
       }
     }

@@ -9,6 +9,7 @@ import { type PieceKind } from '../../model/vocabulary/piece.js'
 import { stripsFor } from './adhesiveStrips.js'
 import { kindOfName } from './coverage.js'
 import type { Consent } from '../../model/rows/consents.js'
+import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 
 /** One thing the scheme does to a rented building. */
 export interface RentedChange {
@@ -126,10 +127,12 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
           },
           () => 'that wall',
         ),
-        ways: reversible(row.fixing, pieceKind, row.weightG ?? null, face).map(({ fixing, says }) => ({
-          label: `${row.name}: ${says}`,
-          changes: [put(collection, row.id, { fixing })],
-        })),
+        ways: reversible(row.fixing, pieceKind, row.weightG ?? null, face, formatterOf(job.studio)).map(
+          ({ fixing, says }) => ({
+            label: `${row.name}: ${says}`,
+            changes: [put(collection, row.id, { fixing })],
+          }),
+        ),
       },
     ]
   })
@@ -141,8 +144,9 @@ function reversible(
   kind: PieceKind,
   weightG: number | null,
   face: string,
+  habits: Formatter,
 ): { fixing: Fixing; says: string }[] {
-  const strips = stripsFor(weightG, face, false)
+  const strips = stripsFor(weightG, face, false, habits)
   const stuck =
     'pairs' in strips ? [{ fixing: 'adhesive strips' as const, says: `adhesive strips, ${strips.says}` }] : []
   const leans = { fixing: 'leans' as const, says: 'let it lean on a chest or shelf, held against tipping' }

@@ -1,6 +1,7 @@
 import { InputError } from '../../kernel/errors/InputError.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
-import { lengthText, mmText, readLength, type UnitSystem } from '../../kernel/units/length.js'
+import { readLength } from '../../kernel/units/length.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 export interface SpokenSize {
   readonly widthMm: number
@@ -75,7 +76,8 @@ function parts(text: string): string[] {
  * @param kind decides what is usual; two numbers will do for a flat thing (rug, picture, mirror)
  * @throws {InputError} `SIZE_NOT_READ`, `SIZE_OUT_OF_RANGE`
  */
-export function parseSize(text: string, kind: PieceKind, system: UnitSystem = 'metric'): SpokenSize {
+export function parseSize(text: string, kind: PieceKind, says: Formatter): SpokenSize {
+  const { system } = says
   const refuse = (code: string, what: string): never => {
     throw new InputError(code, {
       what,
@@ -131,7 +133,7 @@ export function parseSize(text: string, kind: PieceKind, system: UnitSystem = 'm
     widthMm,
     depthMm,
     heightMm,
-    question: fits ? undefined : question(first.size, kind, usual, found, system),
+    question: fits ? undefined : question(first.size, kind, usual, found, says),
   }
 }
 
@@ -148,9 +150,9 @@ function question(
   kind: PieceKind,
   usual: Usual,
   found: readonly string[],
-  system: UnitSystem,
+  says: Formatter,
 ): string {
-  const said = size.map((mm) => mmText(mm)).join(' × ')
+  const said = says.sides(size)
   const other = [25.4, 10, 0.1, 1 / 25.4].map(
     (k) => size.map((mm) => Math.round(mm * k)) as unknown as typeof size,
   )
@@ -158,10 +160,10 @@ function question(
   const meant = other[at]
   const unit = ['inches', 'centimeters', 'a digit too many', 'millimeters taken for inches'][at]
   if (meant)
-    return `${said} mm is unusual for ${article(kind)}. ${unit === 'inches' || unit === 'centimeters' ? `Are these ${unit}` : `Is it ${unit ?? ''}`}: ${(found[0] ?? '').trim()} = ${lengthText(meant[0], system)}?`
+    return `${said} is unusual for ${article(kind)}. ${unit === 'inches' || unit === 'centimeters' ? `Are these ${unit}` : `Is it ${unit ?? ''}`}: ${(found[0] ?? '').trim()} = ${says.typed(meant[0])}?`
   const names = ['width', 'depth', 'height'] as const
   const odd = names.find((n, i) => (size[i] ?? 0) < usual[n][0] || (size[i] ?? 0) > usual[n][1]) ?? 'width'
-  return `${said} mm is unusual for ${article(kind)}: its ${odd} is mostly ${mmText(usual[odd][0])} to ${mmText(usual[odd][1])} mm. Measured right?`
+  return `${said} is unusual for ${article(kind)}: its ${odd} is mostly ${says.span(usual[odd][0], usual[odd][1])}. Measured right?`
 }
 
 const article = (kind: string) => `${/^[aeiou]/.test(kind) ? 'an' : 'a'} ${kind}`

@@ -1,6 +1,7 @@
 import { budgetPosition, type BudgetPosition } from './budgetPosition.js'
 import type { LineState } from './lineState.js'
 import type { Estimate, DocumentCheck } from './documentsReceived.js'
+import { plainFormatter, type Formatter } from '../../kernel/units/formatter.js'
 
 /** Days a refund commonly takes (common practice: the seller has it back, checks it and pays). */
 export const REFUND_DAYS = 14
@@ -88,7 +89,7 @@ export interface LoanFacts {
   readonly returnedOn: string | null
 }
 
-/** What the rules of the ledger judge. `money` words an amount in the job's currency. */
+/** What the rules of the ledger judge. `says` words an amount in the job's currency. */
 export interface LedgerFacts {
   readonly position: BudgetPosition
   readonly cheaper: readonly CheaperOption[]
@@ -118,7 +119,7 @@ export interface LedgerFacts {
     readonly capMinor: number
     readonly forecastMinor: number
   }[]
-  readonly money: (minor: number) => string
+  readonly says: Formatter
 }
 
 /** Facts of a job in which nothing has happened: what the examples of the rules begin with. */
@@ -137,5 +138,5 @@ export const QUIET: LedgerFacts = {
   unclaimed: [],
   loans: [],
   caps: [],
-  money: (minor) => (minor / 100).toFixed(2),
+  says: plainFormatter('EUR'),
 }

@@ -5,6 +5,7 @@ import { someRoom, wallAt, wallsOf } from '../../examples/rooms.js'
 import { closeRun } from './closure.js'
 import { explainGap, withSuspect } from './explainGap.js'
 import { fixOf } from './rules/suspectFix.js'
+import { METRIC } from '../../testing/habits.js'
 
 /** Nine walls: a canted bay of three, a side wall, the back wall, and a chimney breast in the corner by the bay. */
 const NINE = [
@@ -37,9 +38,9 @@ describe('the slips of a tape', () => {
     ],
     ['a point in the wrong place', rectangle(4860, 392, 4860, 3920), ['decimal point', 3920, 'w1']],
     ['one digit', rectangle(4860, 3920, 4960, 3920), ['one digit', 4960, 'w0']],
-    ['the tape begun at 100', rectangle(4930, 3920, 5030, 3920), ['tape hooked at 100 mm', 5030, 'w0']],
+    ['the tape begun at 100', rectangle(4930, 3920, 5030, 3920), ['tape begun past its end', 5030, 'w0']],
   ] as const)('%s', (_name, walls, [slip, lengthMm, wallId]) => {
-    const found = explainGap(walls, [])
+    const found = explainGap(walls, [], METRIC)
     expect(found.find((s) => s.wallId === wallId)).toMatchObject({ slip, lengthMm })
   })
 
@@ -53,11 +54,11 @@ describe('the slips of a tape', () => {
       [2000, 90],
     ])
     expect(closeRun(walls).run.stillToTurnDeg).toBe(90)
-    const missed = explainGap(walls, []).filter((s) => s.slip === 'missed wall')
+    const missed = explainGap(walls, [], METRIC).filter((s) => s.slip === 'missed wall')
     expect(missed[0]).toMatchObject({ wallId: 'w2', lengthMm: 1000, turnDeg: 90, thenTurnDeg: -90 })
     for (const s of missed) {
       expect(closeRun(withSuspect(walls, s, wallAt(99, 0))).state).toBe('closed')
-      expect(fixOf(s, walls, 'metric').changes).toContainEqual(
+      expect(fixOf(s, walls, METRIC).changes).toContainEqual(
         expect.objectContaining({
           collection: 'walls',
           add: expect.objectContaining({ lengthMm: s.lengthMm }) as unknown,
@@ -75,14 +76,14 @@ describe('the slips of a tape', () => {
       [2000, 90],
       [2000, 90],
     ])
-    const [first] = explainGap(walls, [])
+    const [first] = explainGap(walls, [], METRIC)
     expect(first).toMatchObject({ slip: 'corner turned the other way', turnDeg: -90 })
     expect(closeRun(withSuspect(walls, first!, wallAt(99, 0))).state).toBe('closed')
   })
 
   test('nothing is said of a room that closes, and nothing invented where no single slip explains it', () => {
-    expect(explainGap(rectangle(4860, 3920, 4860, 3920), [])).toEqual([])
-    expect(explainGap(rectangle(4860, 3920, 4400, 3300), [])).toEqual([])
+    expect(explainGap(rectangle(4860, 3920, 4860, 3920), [], METRIC)).toEqual([])
+    expect(explainGap(rectangle(4860, 3920, 4400, 3300), [], METRIC)).toEqual([])
   })
 })
 
@@ -96,11 +97,11 @@ describe('nine walls with one reading of 100 mm too much', () => {
     const closure = closeRun(wrong)
     expect(closure.state).toBe('gap')
     expect(Math.round(closure.run.gapMm)).toBeGreaterThanOrEqual(98)
-    const alone = explainGap(wrong, [])
+    const alone = explainGap(wrong, [], METRIC)
     expect(alone.map((s) => s.wallId)).toContain('w3')
     const { corners } = closeRun(right)
     const across = Math.round(distance(corners[3]!, corners[5]!))
-    const found = explainGap(wrong, [{ id: 'd', fromWallId: 'w3', toWallId: 'w5', lengthMm: across }])
+    const found = explainGap(wrong, [{ id: 'd', fromWallId: 'w3', toWallId: 'w5', lengthMm: across }], METRIC)
     expect(found[0]).toMatchObject({ wallId: 'w3', lengthMm: 3600, diagonalsOff: 0 })
     expect(found.filter((s) => s.diagonalsOff === 0)).toHaveLength(1)
   })
@@ -119,14 +120,14 @@ test('any one length of any room, wrong by more than a gap, is among the suspect
         if (!more && was - by < 20) return
         const wrong = walls.map((w, i) => (i === at ? { ...w, lengthMm: was + (more ? by : -by) } : w))
         if (closeRun(wrong).state !== 'gap') return
-        const found = explainGap(wrong, [], 99)
+        const found = explainGap(wrong, [], METRIC, 99)
         const suspect = found.find((s) => s.wallId === `w${at}` && s.slip !== 'missed wall')
         expect(suspect).toBeDefined()
         expect(Math.abs(suspect!.lengthMm - was)).toBeLessThan(60)
         for (const s of found.slice(0, 3)) {
           const fixed = withSuspect(wrong, s, wallAt(99, 0))
           expect(closeRun(fixed).state).not.toBe('gap')
-          expect(fixOf(s, wrong, 'metric').changes.length).toBeGreaterThan(0)
+          expect(fixOf(s, wrong, METRIC).changes.length).toBeGreaterThan(0)
         }
       },
     ),

@@ -1,18 +1,11 @@
 import { dot, plus, unit, type Point } from '../../kernel/geometry/polygon.js'
-import { lengthText, mmText } from '../../kernel/units/length.js'
 import { checkDiagonals, closeRun, closingToleranceMm, type Diagonal } from './closure.js'
 import { layRun, type RunWall, type WallRun } from './wallRun.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
+import { saySlip, slipOf, type LengthSlip } from './tapeSlips.js'
 
 /** How a reading can have gone wrong, from the most to the least telling. */
-export type Slip =
-  | 'corner turned the other way'
-  | 'missed wall'
-  | 'swapped digits'
-  | 'inch read as centimeter'
-  | 'tape hooked at 100 mm'
-  | 'one digit'
-  | 'decimal point'
-  | 'length'
+export type Slip = LengthSlip | 'corner turned the other way' | 'missed wall'
 
 /** A change of the run that would close it. */
 export interface Suspect {
@@ -40,57 +33,12 @@ const RANK: Readonly<Record<Slip, number>> = {
   'swapped digits': 2,
   'inch read as centimeter': 3,
   'decimal point': 3,
-  'tape hooked at 100 mm': 4,
+  'tape begun past its end': 4,
   'one digit': 5,
   length: 6,
 }
 
 const LIMIT_MM = 50_000
-
-/** Every length that two neighboring digits in the wrong order could have been. */
-function swaps(mm: number): number[] {
-  const digits = String(mm)
-  return Array.from({ length: digits.length - 1 }, (_, i) =>
-    Number(digits.slice(0, i) + (digits[i + 1] ?? '') + (digits[i] ?? '') + digits.slice(i + 2)),
-  ).filter((n) => n !== mm)
-}
-
-const oneDigitOff = (a: number, b: number) => {
-  const [x, y] = [String(a), String(b)]
-  return x.length === y.length && Array.from(x).filter((c, i) => c !== y[i]).length === 1
-}
-
-/** The likeliest slip that turns `wanted` into the reading, and the exact length it stands for. */
-function slipOf(readMm: number, wantedMm: number, withinMm: number): { slip: Slip; mm: number } {
-  const near = (mm: number) => Math.abs(mm - wantedMm) <= withinMm
-  const swapped = swaps(readMm).find(near)
-  if (swapped !== undefined) return { slip: 'swapped digits', mm: swapped }
-  for (const mm of [readMm * 2.54, readMm / 2.54])
-    if (near(mm)) return { slip: 'inch read as centimeter', mm: Math.round(mm) }
-  for (const mm of [readMm * 10, readMm / 10])
-    if (near(mm)) return { slip: 'decimal point', mm: Math.round(mm) }
-  for (const mm of [readMm - 100, readMm + 100])
-    if (near(mm)) return { slip: oneDigitOff(readMm, mm) ? 'one digit' : 'tape hooked at 100 mm', mm }
-  const rounded = Math.round(wantedMm)
-  for (let mm = rounded - Math.ceil(withinMm); mm <= rounded + withinMm; mm++)
-    if (mm % 10 === readMm % 10 && oneDigitOff(readMm, mm)) return { slip: 'one digit', mm }
-  return { slip: 'length', mm: rounded }
-}
-
-const SAYS: Readonly<Record<Slip, (readMm: number, mm: number) => string>> = {
-  'swapped digits': (r, m) => `${mmText(r)} may be ${mmText(m)} with two digits changed about`,
-  'inch read as centimeter': (r, m) =>
-    m > r
-      ? `${mmText(r)} may be inches written down as centimeters: ${mmText(m)}`
-      : `${mmText(r)} may be centimeters written down as inches: ${mmText(m)}`,
-  'decimal point': (r, m) => `${mmText(r)} may be ${mmText(m)} with the point in the wrong place`,
-  'tape hooked at 100 mm': (r, m) =>
-    `${mmText(r)} may be ${mmText(m)}: a tape started at its 100 mm mark and not set right`,
-  'one digit': (r, m) => `${mmText(r)} may be ${mmText(m)}: one digit misread`,
-  length: (r, m) => `it runs the way of the gap; ${mmText(m)} instead of ${mmText(r)} would close it`,
-  'corner turned the other way': () => '',
-  'missed wall': () => '',
-}
 
 const nameAt = (walls: readonly RunWall[], i: number) => walls[i]?.name || `Wall ${i + 1}`
 
@@ -104,13 +52,18 @@ const nameAt = (walls: readonly RunWall[], i: number) => walls[i]?.name || `Wall
  *
  * @returns at most `most`; empty when the run closes or nothing single explains it
  */
-export function explainGap(walls: readonly RunWall[], diagonals: readonly Diagonal[], most = 5): Suspect[] {
+export function explainGap(
+  walls: readonly RunWall[],
+  diagonals: readonly Diagonal[],
+  says: Formatter,
+  most = 5,
+): Suspect[] {
   const { run, state } = closeRun(walls)
   if (walls.length < 3 || state === 'closed' || state === 'crossed') return []
   const suspects =
     run.stillToTurnDeg === 0
-      ? [...wrongLengths(walls, run), ...missedWalls(walls, run)]
-      : [...wrongCorners(walls), ...missedWalls(walls, run)]
+      ? [...wrongLengths(walls, run, says), ...missedWalls(walls, run, says)]
+      : [...wrongCorners(walls), ...missedWalls(walls, run, says)]
   // With every turn written down a whole wall was hardly walked past; a misread figure is likelier.
   const rank = (slip: Slip) =>
     slip === 'missed wall' && run.stillToTurnDeg === 0 ? RANK['one digit'] + 0.5 : RANK[slip]
@@ -126,7 +79,7 @@ export function explainGap(walls: readonly RunWall[], diagonals: readonly Diagon
     .slice(0, most)
 }
 
-function wrongLengths(walls: readonly RunWall[], run: WallRun): Suspect[] {
+function wrongLengths(walls: readonly RunWall[], run: WallRun, says: Formatter): Suspect[] {
   return run.legs.flatMap((leg): Suspect[] => {
     const along = unit(leg.headingDeg)
     const readMm = leg.wall.lengthMm
@@ -140,7 +93,7 @@ function wrongLengths(walls: readonly RunWall[], run: WallRun): Suspect[] {
     const exact = Math.round(wanted)
     if (exact < 10 || exact > LIMIT_MM || !closes(exact)) return []
     // A slip is named when it lands nearer than half the tolerance: small errors of the other walls ride along.
-    const named = slipOf(readMm, wanted, Math.max(5, tolerance(exact) / 2))
+    const named = slipOf(readMm, wanted, Math.max(5, tolerance(exact) / 2), says)
     const { slip, mm } = closes(named.mm) ? named : { slip: 'length' as const, mm: exact }
     return [
       {
@@ -150,7 +103,7 @@ function wrongLengths(walls: readonly RunWall[], run: WallRun): Suspect[] {
         lengthMm: mm,
         leftMm: Math.round(missed(mm)),
         diagonalsOff: 0,
-        because: SAYS[slip](readMm, mm),
+        because: saySlip(slip, readMm, mm, says),
       },
     ]
   })
@@ -178,7 +131,7 @@ function wrongCorners(walls: readonly RunWall[]): Suspect[] {
 }
 
 /** Tries one more wall at every corner, square to the wall before it. */
-function missedWalls(walls: readonly RunWall[], run: WallRun): Suspect[] {
+function missedWalls(walls: readonly RunWall[], run: WallRun, says: Formatter): Suspect[] {
   const rest = (run.sense === 'right' ? 360 : -360) - run.turnDeg
   return walls.flatMap((wall, i) =>
     [90, -90].flatMap((turnDeg): Suspect[] => {
@@ -205,7 +158,7 @@ function missedWalls(walls: readonly RunWall[], run: WallRun): Suspect[] {
           thenTurnDeg,
           leftMm: Math.round(leftMm),
           diagonalsOff: 0,
-          because: `a wall of ${mmText(lengthMm)} after it, turning ${turnDeg > 0 ? 'right' : 'left'} into it, was not written down`,
+          because: `a wall of ${says.length(lengthMm)} after it, turning ${turnDeg > 0 ? 'right' : 'left'} into it, was not written down`,
         },
       ]
     }),
@@ -236,7 +189,7 @@ function diagonalsOff(walls: readonly RunWall[], suspect: Suspect, diagonals: re
  * Says where the gap lies as seen by someone standing at the end of the run: along which way of the plan.
  * @param length a length in the units of the studio
  */
-export function gapWords(gap: Point, length: (mm: number) => string = lengthText): string {
+export function gapWords(gap: Point, length: (mm: number) => string): string {
   const parts = [
     Math.abs(gap.x) >= 0.5 && `${length(Math.abs(gap.x))} to the ${gap.x > 0 ? 'right' : 'left'}`,
     Math.abs(gap.y) >= 0.5 && `${length(Math.abs(gap.y))} ${gap.y > 0 ? 'down' : 'up'}`,

@@ -7,6 +7,7 @@ import type { Fixture } from '../../model/rows/fixtures.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Passage } from '../../model/rows/passages.js'
 import { wayInFacts } from './wayIn.js'
+import { METRIC } from '../../testing/habits.js'
 
 type Measures = Parameters<typeof measureFacts>[0]
 const box = (more: Partial<Measures> = {}): Measures => ({
@@ -68,7 +69,7 @@ const passage = (more: Partial<Passage>): Passage => ({
   ...more,
 })
 const rules = (more: Partial<Measures>, passages: Passage[] = []) =>
-  MEASURE_RULES.flatMap((r) => r.check(measureFacts(box(more), passages, 'metric'))).map((f) => f.rule)
+  MEASURE_RULES.flatMap((r) => r.check(measureFacts(box(more), passages, METRIC))).map((f) => f.rule)
 
 describe('what does not fit its wall', () => {
   test('openings and fixtures alike, each with the field to fix', () => {
@@ -78,7 +79,7 @@ describe('what does not fit its wall', () => {
         fixtures: [fixture({ startMm: 3200 }), fixture({ id: 'fits' })],
       }),
       [],
-      'metric',
+      METRIC,
     )
     expect(misfits(facts).map((m) => [m.kind, m.id, m.field])).toEqual([
       ['openings', 'o', 'startMm'],
@@ -89,7 +90,7 @@ describe('what does not fit its wall', () => {
     const facts = measureFacts(
       box({ openings: [opening({ wallId: 'gone' })], fixtures: [fixture({ wallId: 'gone' })] }),
       [],
-      'metric',
+      METRIC,
     )
     expect(misfits(facts).map((m) => m.text)).toEqual([
       expect.stringContaining('wall is gone'),
@@ -116,7 +117,7 @@ describe('what does not fit its wall', () => {
         depthMm: Math.max(0, depthMm),
       })
       expect(
-        misfits(measureFacts(box({ walls, fixtures: [point] }), [], 'metric')).map((m) => m.field),
+        misfits(measureFacts(box({ walls, fixtures: [point] }), [], METRIC)).map((m) => m.field),
       ).toEqual(fields)
     }
   })
@@ -124,7 +125,7 @@ describe('what does not fit its wall', () => {
     const ceilings = [
       { id: 'c', wallId: 'w0', name: '', startHeightMm: 1300, endHeightMm: 2500, depthMm: 1500, whole: true },
     ]
-    const facts = measureFacts(box({ ceilings, openings: [opening({})] }), [], 'metric')
+    const facts = measureFacts(box({ ceilings, openings: [opening({})] }), [], METRIC)
     expect(misfits(facts)).toMatchObject([{ field: 'heightMm' }])
   })
 })
@@ -173,4 +174,4 @@ test.each([
   [{ x: 0, y: 0 }, 'none'],
   [{ x: -100, y: 0 }, '100 mm to the left'],
   [{ x: 71, y: -71 }, '71 mm to the right, 71 mm up'],
-] as const)('a gap of %j is told as %s', (gap, words) => expect(gapWords(gap)).toBe(words))
+] as const)('a gap of %j is told as %s', (gap, words) => expect(gapWords(gap, METRIC.length)).toBe(words))

@@ -1,5 +1,5 @@
 import { plus, whereIs } from '../../kernel/geometry/polygon.js'
-import type { UnitSystem } from '../../kernel/units/length.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 import type { Closure } from './closure.js'
 import { explainGap, type Suspect } from './explainGap.js'
 import {
@@ -19,7 +19,7 @@ import { wayInFacts, type WayInFacts } from './wayIn.js'
 /** Everything computed from the measures of a room: what the screen shows and what the rules judge. */
 export interface MeasureFacts {
   readonly measures: RoomMeasures & { readonly fixtures: readonly Fixture[] }
-  readonly system: UnitSystem
+  readonly says: Formatter
   /** In the order walked. */
   readonly walls: readonly Wall[]
   readonly closure: Closure
@@ -32,16 +32,16 @@ export interface MeasureFacts {
 export function measureFacts(
   measures: RoomMeasures & { readonly fixtures: readonly Fixture[] },
   passages: readonly Passage[],
-  system: UnitSystem,
+  says: Formatter,
 ): MeasureFacts {
   const walls = inOrder(measures.walls)
   const closure = closureOf(measures)
   return {
     measures,
-    system,
+    says,
     walls,
     closure,
-    suspects: explainGap(walls, measures.diagonals),
+    suspects: explainGap(walls, measures.diagonals, says),
     areas: roomAreas(measures, closure),
     wayIn: wayInFacts(passages),
     nameOf: (wallId) => {
@@ -65,7 +65,7 @@ export function misfits(
   }
   return [
     ...measures.openings.flatMap((o) =>
-      openingFaults(wallOf(o.wallId), measures.room.heightMm, o).map((f) => ({
+      openingFaults(wallOf(o.wallId), measures.room.heightMm, o, facts.says).map((f) => ({
         kind: 'openings' as const,
         id: o.id,
         name: o.name || o.kind,
@@ -90,7 +90,7 @@ export function misfits(
             {
               ...base,
               field: 'startMm',
-              text: `From left and width reach ${end} mm, past the ${wall.lengthMm} mm of ${wall.name}. Shorten one of them.`,
+              text: `From left and width reach ${facts.says.length(end)}, past the ${facts.says.typed(wall.lengthMm)} of ${wall.name}. Shorten one of them.`,
             },
           ]
         : []

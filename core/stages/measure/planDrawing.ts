@@ -1,10 +1,10 @@
 import type { Mark, PlanDrawing } from '../../kernel/geometry/drawing.js'
 import { cross, distance, minus, plus, type Point } from '../../kernel/geometry/polygon.js'
-import { lengthText, mmText, type UnitSystem } from '../../kernel/units/length.js'
 import type { MeasureFacts } from './measureFacts.js'
 import { wallName } from './roomAreas.js'
 import type { Fixture } from '../../model/rows/fixtures.js'
 import type { Opening } from '../../model/rows/openings.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 export { LAYERS, type Layer, type Mark, type PlanDrawing } from '../../kernel/geometry/drawing.js'
 
@@ -85,7 +85,7 @@ function fixedMarks({ measures, closure }: MeasureFacts, list: readonly Side[]):
 }
 
 /** Where a sloping ceiling begins, with its heights. */
-function slopeMarks({ measures }: MeasureFacts, list: readonly Side[], textMm: number): Mark[] {
+function slopeMarks({ measures, says }: MeasureFacts, list: readonly Side[], textMm: number): Mark[] {
   return measures.ceilings.flatMap((c): Mark[] => {
     const s = list.find((x) => x.id === c.wallId)
     if (!s) return []
@@ -96,7 +96,7 @@ function slopeMarks({ measures }: MeasureFacts, list: readonly Side[], textMm: n
         kind: 'text',
         layer: 'CEILING',
         at: plus(midpoint(a, b), s.out, textMm * 0.5),
-        text: `${mmText(c.startHeightMm)}–${mmText(c.endHeightMm)} high`,
+        text: `${says.drawn(c.startHeightMm)}–${says.drawn(c.endHeightMm)} high`,
         angleDeg: readable(s.dir),
         sizeMm: textMm * 0.8,
       },
@@ -137,7 +137,7 @@ export function planDrawing(facts: MeasureFacts): PlanDrawing | undefined {
   const textMm = Math.round(extent / 22)
   const marks: Mark[] = [
     ...wallMarks(list, state),
-    ...list.flatMap((side) => dimension(side, facts.system, textMm)),
+    ...list.flatMap((side) => dimension(side, facts.says, textMm)),
     ...fixedMarks(facts, list),
     ...slopeMarks(facts, list, textMm),
     ...numberMarks(list, textMm),
@@ -182,7 +182,7 @@ function outer(list: readonly Side[]): Point[] {
   })
 }
 
-function dimension(s: Side, system: UnitSystem, textMm: number): Mark[] {
+function dimension(s: Side, says: Formatter, textMm: number): Mark[] {
   const away = WALL_MM + textMm * 1.5
   const tick = textMm * 0.32
   const [a, b] = [plus(s.from, s.out, away), plus(s.to, s.out, away)]
@@ -204,7 +204,7 @@ function dimension(s: Side, system: UnitSystem, textMm: number): Mark[] {
       layer,
       id: s.id,
       at: plus(midpoint(a, b), s.out, textMm * 0.85),
-      text: system === 'metric' ? mmText(s.readMm) : lengthText(s.readMm, 'imperial'),
+      text: says.system === 'metric' ? says.drawn(s.readMm) : says.typed(s.readMm),
       angleDeg: readable(s.dir),
       sizeMm: textMm,
     },

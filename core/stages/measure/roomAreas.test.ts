@@ -5,6 +5,7 @@ import { openingFaults, roomAreas, type RoomMeasures } from './roomAreas.js'
 import type { Ceiling } from '../../model/rows/ceilings.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Room } from '../../model/rows/room.js'
+import { METRIC } from '../../testing/habits.js'
 
 const roomRow = (heightMm: number | null, more: Partial<Room> = {}): Room => ({
   id: 'r',
@@ -313,17 +314,17 @@ describe('an opening that does not fit is named with the field to fix', () => {
     ['past the end', opening({ startMm: 3500 }), 'startMm', /4500 mm, past the 4000 mm of the north wall/],
     ['past the ceiling', opening({ sillMm: 2000 }), 'heightMm', /3000 mm, past the 2500 mm/],
   ] as const)('%s', (_name, o, field, text) =>
-    expect(openingFaults(wall, 2500, o)).toMatchObject([{ field, text: text }]),
+    expect(openingFaults(wall, 2500, o, METRIC)).toMatchObject([{ field, text: text }]),
   )
   test('under a slope the ceiling there counts', () => {
     const profile = [{ fromMm: 0, toMm: 4000, startHeightMm: 1200, endHeightMm: 2400 }]
-    expect(openingFaults({ ...wall, profile }, 2500, opening({ startMm: 0, sillMm: 900 }))).toMatchObject([
-      { field: 'heightMm' },
-    ])
+    expect(
+      openingFaults({ ...wall, profile }, 2500, opening({ startMm: 0, sillMm: 900 }), METRIC),
+    ).toMatchObject([{ field: 'heightMm' }])
   })
   test('one that fits is let be, one without its wall is not', () => {
-    expect(openingFaults(wall, 2500, opening({}))).toEqual([])
-    expect(openingFaults(undefined, 2500, opening({}))).toMatchObject([{ field: 'wallId' }])
+    expect(openingFaults(wall, 2500, opening({}), METRIC)).toEqual([])
+    expect(openingFaults(undefined, 2500, opening({}), METRIC)).toMatchObject([{ field: 'wallId' }])
   })
 })
 

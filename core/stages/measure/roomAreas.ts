@@ -13,6 +13,7 @@ import type { Diagonal } from '../../model/rows/diagonals.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Room } from '../../model/rows/room.js'
 import type { Wall } from '../../model/rows/walls.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** Everything measured about a room. */
 export interface RoomMeasures {
@@ -206,6 +207,7 @@ export function openingFaults(
     | undefined,
   heightMm: number | null | undefined,
   opening: Opening,
+  says: Formatter,
 ): { field: string; text: string }[] {
   const faults: { field: string; text: string }[] = []
   if (!wall) return [{ field: 'wallId', text: 'Its wall is gone. Choose the wall it is in.' }]
@@ -213,7 +215,7 @@ export function openingFaults(
   if (end > wall.lengthMm)
     faults.push({
       field: 'startMm',
-      text: `From left and width reach ${end} mm, past the ${wall.lengthMm} mm of ${wall.name}. Shorten one of them.`,
+      text: `From left and width reach ${says.length(end)}, past the ${says.typed(wall.lengthMm)} of ${wall.name}. Shorten one of them.`,
     })
   const top = opening.sillMm + opening.heightMm
   const under =
@@ -223,7 +225,7 @@ export function openingFaults(
   if (under != null && top > under)
     faults.push({
       field: 'heightMm',
-      text: `Sill and height reach ${top} mm, past the ${under} mm of the ceiling there. Lower one of them.`,
+      text: `Sill and height reach ${says.length(top)}, past the ${says.length(under)} of the ceiling there. Lower one of them.`,
     })
   return faults
 }

@@ -249,19 +249,21 @@ describe('visible area', () => {
   }
 
   test('a wall with a finish of its own leaves the others', () => {
-    const shares = finishShares(visiblePatches(areas, [on('walls', 'pale'), on('wall:north', 'deep')], []))
+    const shares = finishShares(
+      visiblePatches(areas, [on('walls', 'pale'), on('wall:north', 'deep')], [], 'en-IE'),
+    )
     expect(shares.map((s) => [s.finishId, s.areaMm2])).toEqual([
       ['pale', 30e6],
       ['deep', 10e6],
     ])
   })
   test('a rug hides the floor under it', () => {
-    const patches = visiblePatches(areas, [on('floor', 'oak')], [rug])
+    const patches = visiblePatches(areas, [on('floor', 'oak')], [rug], 'en-IE')
     expect(patches.map((p) => p.areaMm2)).toEqual([10e6, 6e6])
   })
   test('a rug larger than the floor leaves none, not less than none', () => {
     expect(
-      visiblePatches(areas, [on('floor', 'oak')], [{ ...rug, count: 4 }]).map((p) => p.finishId),
+      visiblePatches(areas, [on('floor', 'oak')], [{ ...rug, count: 4 }], 'en-IE').map((p) => p.finishId),
     ).toEqual(['wool'])
   })
   test('shares add up to one', () => {
@@ -279,7 +281,10 @@ describe('visible area', () => {
           finishId: p.finishId,
         }))
         expect(
-          finishShares(visiblePatches(areas, [on('walls', 'd')], pieces)).reduce((s, f) => s + f.share, 0),
+          finishShares(visiblePatches(areas, [on('walls', 'd')], pieces, 'en-IE')).reduce(
+            (s, f) => s + f.share,
+            0,
+          ),
         ).toBeCloseTo(1, 9)
       }),
     )

@@ -19,6 +19,7 @@ import {
   type Patch,
   type SurfaceAreas,
 } from './visibleArea.js'
+import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 
 export interface FinishFacts {
   readonly finish: Finish
@@ -45,6 +46,7 @@ export type PaletteSchools = Pick<
 
 /** What the palette rules judge: each finish with its undertone and share, and who wears it in the scheme followed. */
 export interface PaletteFacts {
+  readonly says: Formatter
   /** The school of color scheme; null while the job has chosen none. */
   readonly school: SchoolOf<'colorScheme'> | null
   readonly schools: PaletteSchools
@@ -64,6 +66,7 @@ export interface PaletteFacts {
 /** The rows of a job that the palette is made of. */
 export type PaletteRows = Pick<
   JobSnapshot,
+  | 'studio'
   | 'finishes'
   | 'finishAssignments'
   | 'pieces'
@@ -106,10 +109,9 @@ export function paletteFacts(
 ): PaletteFacts {
   const { scheme, finishAssignments, candidates, pieces } = schemeView(rows, schemeId)
   const shares = new Map<string, FinishShare>(
-    finishShares(visiblePatches(wearableAreas(areas, rows), finishAssignments, pieces)).map((s) => [
-      s.finishId,
-      s,
-    ]),
+    finishShares(
+      visiblePatches(wearableAreas(areas, rows), finishAssignments, pieces, rows.studio.locale),
+    ).map((s) => [s.finishId, s]),
   )
   const finishes = rows.finishes.map((finish): FinishFacts => {
     const seen = shares.get(finish.id)
@@ -124,6 +126,7 @@ export function paletteFacts(
     }
   })
   return {
+    says: formatterOf(rows.studio),
     school: rows.schools.colorScheme,
     schools: rows.schools,
     roomKind: rows.room.kind,

@@ -3,6 +3,7 @@ import type { Piece } from '../../model/rows/pieces.js'
 import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
 import type { Surface } from '../../model/vocabulary/surface.js'
+import { headWord } from '../../model/vocabulary/tradeWords.js'
 
 /** How many of its faces a kind of piece shows, as parts of front (w·h), side (d·h) and top (w·d). */
 interface Faces {
@@ -178,13 +179,13 @@ const NAMES: Readonly<Record<string, string>> = {
   lower: 'Lower wall',
   ceiling: 'Ceiling',
   floor: 'Floor',
-  trim: 'Skirting',
   doors: 'Doors',
 }
 
 /** What a surface is called: one wall, part or opening by the name it was given. */
 export function surfaceName(
   surface: string,
+  locale: string,
   areas?: Pick<SurfaceAreas, 'walls' | 'parts' | 'openings'>,
 ): string {
   const [kind, id] = surface.split(':') as [string, string | undefined]
@@ -192,7 +193,7 @@ export function surfaceName(
   if (kind === 'part') return areas?.parts?.find((p) => p.partId === id)?.name ?? 'A part that is gone'
   if (kind === 'opening')
     return areas?.openings?.find((o) => o.openingId === id)?.name ?? 'An opening that is gone'
-  return NAMES[surface] ?? surface
+  return surface === 'trim' ? headWord('skirting', locale) : (NAMES[surface] ?? surface)
 }
 
 /** How much of each surface is seen, in mm²: its net area, and of the floor what no rug covers. */
@@ -214,12 +215,13 @@ export function visiblePatches(
   areas: SurfaceAreas | undefined,
   finishAssignments: readonly Pick<FinishAssignment, 'surface' | 'finishId'>[],
   allPieces: readonly SeenPiece[],
+  locale: string,
 ): Patch[] {
   const pieces = allPieces.filter(inRoom)
   const seen = surfaceSeen(areas, finishAssignments, pieces)
   const onSurfaces = finishAssignments.map((p): Patch => ({
     finishId: p.finishId,
-    where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, areas) },
+    where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, locale, areas) },
     areaMm2: seen(p.surface),
   }))
   const onPieces = pieces.flatMap((p): Patch[] =>

@@ -20,6 +20,7 @@ import { asExtended } from './standing.js'
 import { faceNarrowerThanMat, frameSizes, oddFrames, rankFrames } from './walls/framing.js'
 import { groupOutline, gridOf, hookHeight, mismatchedPairs, offGrid, stackUp } from './walls/hanging.js'
 import { thirdOf } from './walls/layPanels.js'
+import { METRIC } from '../../testing/habits.js'
 
 // Situations and what experienced decorators conclude (common practice, without a published source). One set of
 // numbers per rule serves them all. The cases on color are decided by the Palette, those on consent by the Brief.
@@ -347,6 +348,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       ],
       [{ name: 'Socket', at: { x: 3500, y: 0 } }],
       1800,
+      METRIC,
     )
     return {
       'recommends right top': ranked[0]!.place.name === 'right top',
@@ -405,7 +407,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       '72 ok, 84 refused':
         found(sofa(s72), 'plan.too-wide').length === 0 && found(sofa(s84), 'plan.too-wide').length === 1,
       '72 mm is questioned':
-        found(sofa(72), 'plan.size-doubt')[0]!.fixes.some((m) => m.label.includes('1829')) &&
+        found(sofa(72), 'plan.size-doubt')[0]!.fixes.some((m) => m.label.includes('1\u2009829')) &&
         likelyWidth('sofa', 1829) === undefined,
     }
   },
@@ -476,6 +478,7 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
             row: { ...room(sign(700)).wallPlacements[0]!.row, fixing: 'string on a nail' },
           },
           'smooth paint',
+          METRIC,
         )?.severity === 'stop',
     }
   },

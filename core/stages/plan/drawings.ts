@@ -1,12 +1,12 @@
 import { boxCorners } from '../../kernel/geometry/box.js'
 import type { Mark, PlanDrawing } from '../../kernel/geometry/drawing.js'
 import type { Point } from '../../kernel/geometry/polygon.js'
-import { mmText } from '../../kernel/units/length.js'
 import { beforeWall } from './elevation.js'
 import { isFlat } from './needs.js'
 import type { BeforeWall, Hung, PlanFacts } from './planFacts.js'
 import { avoidedOn } from './rules/frames.js'
 import { layPanels } from './walls/layPanels.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** The pieces of a plan as strokes, to be drawn over the measured room. */
 export function pieceMarks(facts: PlanFacts): Mark[] {
@@ -91,7 +91,7 @@ const standingMarks = (before: readonly BeforeWall[], textMm: number): Mark[] =>
   })
 
 /** What hangs, each nail as a cross with its distance from the left corner over the wall. */
-function hungMarks(hung: Hung, wallHeightMm: number, textMm: number): Mark[] {
+function hungMarks(hung: Hung, wallHeightMm: number, textMm: number, says: Formatter): Mark[] {
   const line = (layer: Mark['layer'], from: Point, to: Point): Mark => ({ kind: 'line', layer, from, to })
   const half = hung.widthMm / 2
   return [
@@ -107,7 +107,7 @@ function hungMarks(hung: Hung, wallHeightMm: number, textMm: number): Mark[] {
           kind: 'text',
           layer: 'NAIL',
           at: { x, y: over - textMm * 0.8 },
-          text: mmText(Math.round(x)),
+          text: says.drawn(x),
           angleDeg: 0,
           sizeMm: textMm,
         },
@@ -134,7 +134,7 @@ export function elevationDrawing(facts: PlanFacts, wallId: string): PlanDrawing 
       { kind: 'line', layer: 'LINE', from: { x: 0, y: eye }, to: { x: w, y: eye } },
       ...facts.wallPlacements
         .filter((x) => x.wallId === wallId)
-        .flatMap((hung) => hungMarks(hung, h, textMm)),
+        .flatMap((hung) => hungMarks(hung, h, textMm, facts.says)),
     ],
     textMm,
     low: { x: -300, y: -h - 300 },

@@ -7,6 +7,7 @@ import { insideRoom } from './insideRoom.js'
 import { isFlat, OFF_FLOOR, PULLED_UP, TABLES } from './needs.js'
 import type { PlanFacts } from './planFacts.js'
 import type { PlanFixture, PlanRoom } from './planRoom.js'
+import { roundMm } from '../../kernel/units/mm.js'
 
 /** Touching by less than this is standing close, not standing in each other. */
 export const SLACK_MM = 5
@@ -63,7 +64,8 @@ export function standsClear(facts: PlanFacts, s: Solid): boolean {
   return facts.standings.every((o) => o.id === s.id || standIn(s, o) === 0)
 }
 
-const STEP_MM = 20
+/** How finely a way out is looked for, mm: in steps a person would move a thing by. */
+const STEP_MM = { metric: 20, imperial: 25.4 } as const
 const FARTHEST_MM = 1_600
 const WORDS = [
   { dx: 1, dy: 0, word: 'right' },
@@ -85,16 +87,17 @@ function directionWord(room: PlanRoom, dx: number, dy: number, word: string): st
  */
 export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => boolean): Fix[] {
   if (!facts.withFixes || s.piece.stays) return []
-  for (let by = STEP_MM; by <= FARTHEST_MM; by += by < 400 ? STEP_MM : 2 * STEP_MM)
+  const step = STEP_MM[facts.says.system]
+  for (let by: number = step; by <= FARTHEST_MM; by += by < 400 ? step : 2 * step)
     for (const { dx, dy, word } of WORDS) {
       const moved: Standing = {
         ...s,
-        box: { ...s.box, x: Math.round(s.box.x + dx * by), y: Math.round(s.box.y + dy * by) },
+        box: { ...s.box, x: roundMm(s.box.x + dx * by), y: roundMm(s.box.y + dy * by) },
       }
       if (!ok(moved) || !standsClear(facts, moved)) continue
       return [
         {
-          label: `Move ${s.name} ${by} mm ${directionWord(facts.room, dx, dy, word)}`,
+          label: `Move ${s.name} ${facts.says.length(by)} ${directionWord(facts.room, dx, dy, word)}`,
           changes: [put('floorPlacements', s.id, { xMm: moved.box.x, yMm: moved.box.y })],
         },
       ]

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../../kernel/units/length.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 import { carryIn, type CarryIn, type WayPart } from './carryIn.js'
 import { inTheWay } from './free.js'
 import type { Luminaire, Reflecting } from './light/roomLighting.js'
@@ -62,7 +62,7 @@ export interface PlanInput {
   readonly room: PlanRoom
   readonly needs: Needs
   readonly schools: PlanSchools
-  readonly system: UnitSystem
+  readonly says: Formatter
   readonly pieces: readonly PlanPiece[]
   readonly standings: readonly Standing[]
   /** Second places, where pieces go while a bed is extended. */

@@ -2,6 +2,7 @@ import { boxCorners } from '../../kernel/geometry/box.js'
 import { distance, type Point } from '../../kernel/geometry/polygon.js'
 import { fromWall, type PlanRoom } from './planRoom.js'
 import type { Standing } from './standing.js'
+import type { OfficePaper } from '../../model/vocabulary/countries.js'
 
 /** One sheet of an outline at its real size: the part of it that lies on the sheet, in millimeters from its corner. */
 export interface Tile {
@@ -17,17 +18,35 @@ export interface TapeOut {
   readonly tiles: readonly Tile[]
 }
 
-/** Printable size of a sheet of A4 with its margins, mm. */
-export const SHEET = { widthMm: 210, heightMm: 297, marginMm: 10 } as const
-export const PRINTED = {
-  widthMm: SHEET.widthMm - 2 * SHEET.marginMm,
-  heightMm: SHEET.heightMm - 2 * SHEET.marginMm,
-} as const
+/** A sheet a plan is printed on at 1 : 1, mm: its size, and what of it a printer reaches. */
+export interface Sheet {
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly marginMm: number
+  readonly printedWidthMm: number
+  readonly printedHeightMm: number
+}
+
+const MARGIN_MM = 10
+const sheet = (widthMm: number, heightMm: number): Sheet => ({
+  widthMm,
+  heightMm,
+  marginMm: MARGIN_MM,
+  printedWidthMm: widthMm - 2 * MARGIN_MM,
+  printedHeightMm: heightMm - 2 * MARGIN_MM,
+})
+
+/** A4 of ISO 216; letter of ANSI Y14.1, 8 1/2 by 11 inches. */
+export const SHEETS: Readonly<Record<OfficePaper, Sheet>> = {
+  A4: sheet(210, 297),
+  LETTER: sheet(215.9, 279.4),
+}
 
 /** Cuts the outline of a rectangle at 1 : 1 into sheets. Sheets meet edge to edge at their margins. */
-export function tapeTiles(widthMm: number, depthMm: number): TapeOut {
-  const columns = Math.max(1, Math.ceil(widthMm / PRINTED.widthMm))
-  const rows = Math.max(1, Math.ceil(depthMm / PRINTED.heightMm))
+export function tapeTiles(widthMm: number, depthMm: number, sheet: Sheet): TapeOut {
+  const { printedWidthMm: across, printedHeightMm: down } = sheet
+  const columns = Math.max(1, Math.ceil(widthMm / across))
+  const rows = Math.max(1, Math.ceil(depthMm / down))
   const corners = [
     { x: 0, y: 0 },
     { x: widthMm, y: 0 },
@@ -37,25 +56,19 @@ export function tapeTiles(widthMm: number, depthMm: number): TapeOut {
   const tiles: Tile[] = []
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
-      const [x0, y0] = [column * PRINTED.widthMm, row * PRINTED.heightMm]
+      const [x0, y0] = [column * across, row * down]
       const lines = corners.flatMap((from, i) => {
         const to = corners[(i + 1) % 4] ?? from
         // A side on the seam of two sheets belongs to the first of them.
-        const inX = (v: number) => v >= x0 - (column === 0 ? 1 : -1e-9) && v <= x0 + PRINTED.widthMm + 1e-9
-        const inY = (v: number) => v >= y0 - (row === 0 ? 1 : -1e-9) && v <= y0 + PRINTED.heightMm + 1e-9
+        const inX = (v: number) => v >= x0 - (column === 0 ? 1 : -1e-9) && v <= x0 + across + 1e-9
+        const inY = (v: number) => v >= y0 - (row === 0 ? 1 : -1e-9) && v <= y0 + down + 1e-9
         if (from.y === to.y) {
           if (!inY(from.y)) return []
-          const [a, b] = [
-            Math.max(x0, Math.min(from.x, to.x)),
-            Math.min(x0 + PRINTED.widthMm, Math.max(from.x, to.x)),
-          ]
+          const [a, b] = [Math.max(x0, Math.min(from.x, to.x)), Math.min(x0 + across, Math.max(from.x, to.x))]
           return b > a ? [{ from: { x: a - x0, y: from.y - y0 }, to: { x: b - x0, y: from.y - y0 } }] : []
         }
         if (!inX(from.x)) return []
-        const [a, b] = [
-          Math.max(y0, Math.min(from.y, to.y)),
-          Math.min(y0 + PRINTED.heightMm, Math.max(from.y, to.y)),
-        ]
+        const [a, b] = [Math.max(y0, Math.min(from.y, to.y)), Math.min(y0 + down, Math.max(from.y, to.y))]
         return b > a ? [{ from: { x: from.x - x0, y: a - y0 }, to: { x: from.x - x0, y: b - y0 } }] : []
       })
       if (lines.length > 0) tiles.push({ column, row, lines })

@@ -265,7 +265,7 @@ export interface CurvePoint {
   readonly set: ChosenSet
 }
 
-/** The best set at rising totals: what the next euro buys. */
+/** The best set at rising totals: what more money buys. */
 export function curveOf(choosing: Choosing, points: number, each?: (done: number) => void): CurvePoint[] {
   const lows = choosing.items.map((i) =>
     i.mayWait ? 0 : Math.min(...(i.options.length > 0 ? i.options.map((o) => o.costMinor) : [0])),

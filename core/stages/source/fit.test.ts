@@ -5,8 +5,10 @@ import { emptyJob, itemWith, optionWith } from '../../examples/emptyJob.js'
 
 import { companionsOf } from './companions.js'
 import { optionFit, type FitFrame } from './fit.js'
+import { METRIC } from '../../testing/habits.js'
 
 const frame: FitFrame = {
+  says: METRIC,
   today: '2026-03-02',
   weights: ROWS.brief.blank().weights,
   rented: false,

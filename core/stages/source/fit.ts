@@ -7,6 +7,7 @@ import type { Item } from '../../model/rows/items.js'
 import type { Option } from '../../model/rows/options.js'
 import { bears } from './wear.js'
 import type { OptionTrait } from '../../model/vocabulary/buying.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** What one aspect of an option comes to, with its reason. */
 export interface FitReason {
@@ -28,6 +29,7 @@ export interface OptionFit {
 
 /** Facts of the job an option is held against. */
 export interface FitFrame {
+  readonly says: Formatter
   readonly today: string
   readonly weights: Readonly<Record<Aspect, number>>
   readonly rented: boolean
@@ -62,7 +64,7 @@ const UNKNOWN = 0.6
  */
 export function optionFit(option: Option, item: Item, frame: FitFrame): OptionFit {
   const reasons = [
-    size(option, item),
+    size(option, item, frame),
     wayIn(option, item, frame),
     date(option, item, frame),
     stock(option, frame),
@@ -98,7 +100,7 @@ const reason = (
   satisfied = verdict === 'agrees' ? 1 : verdict === 'not known' ? UNKNOWN : 0,
 ): FitReason => ({ aspect, verdict, says, satisfied })
 
-function size(option: Option, item: Item): FitReason | undefined {
+function size(option: Option, item: Item, { says }: FitFrame): FitReason | undefined {
   const fit = sizeFit(option, item)
   switch (fit.verdict) {
     case 'no limit':
@@ -108,13 +110,21 @@ function size(option: Option, item: Item): FitReason | undefined {
     case 'unknown':
       return reason('size', 'not known', `${fit.missing.join(', ')} not measured`)
     case 'too large':
-      return reason('size', 'strikes out', fit.over.map((o) => `${o.side} ${o.byMm} mm over`).join(', '))
+      return reason(
+        'size',
+        'strikes out',
+        fit.over.map((o) => `${o.side} ${says.length(o.byMm)} over`).join(', '),
+      )
     case 'too small':
-      return reason('size', 'strikes out', fit.under.map((o) => `${o.side} ${o.byMm} mm short`).join(', '))
+      return reason(
+        'size',
+        'strikes out',
+        fit.under.map((o) => `${o.side} ${says.length(o.byMm)} short`).join(', '),
+      )
   }
 }
 
-function wayIn(option: Option, item: Item, { way }: FitFrame): FitReason | undefined {
+function wayIn(option: Option, item: Item, { way, says }: FitFrame): FitReason | undefined {
   // What is rolled, folded or comes in parts passes any door.
   const soft = item.category === 'textiles' || item.category === 'surfaces' || item.category === 'services'
   if (!way || soft || option.kind === 'owned') return undefined
@@ -125,13 +135,19 @@ function wayIn(option: Option, item: Item, { way }: FitFrame): FitReason | undef
   const carried = way({ widthMm, depthMm, heightMm, legsMm: option.legsMm ?? null })
   if (carried.verdict === 'not known') return reason('way in', 'not known', 'the way in is not measured')
   if (carried.verdict === 'not at all')
-    return reason('way in', 'strikes out', `does not pass ${carried.where}: ${-carried.spareMm} mm too much`)
+    return reason(
+      'way in',
+      'strikes out',
+      `does not pass ${carried.where}: ${says.length(-carried.spareMm)} too much`,
+    )
   if (carried.verdict === 'legs off')
     return reason('way in', 'agrees', `passes ${carried.where} with its legs off`, 0.85)
   return reason(
     'way in',
     'agrees',
-    carried.spareMm < 30 ? `passes ${carried.where} with ${carried.spareMm} mm` : 'passes the way in',
+    carried.spareMm < 30
+      ? `passes ${carried.where} with ${says.length(carried.spareMm)}`
+      : 'passes the way in',
     carried.spareMm < 30 ? 0.7 : 1,
   )
 }
@@ -177,7 +193,7 @@ function color(option: Option, item: Item, frame: FitFrame): FitReason | undefin
     return reason('color', 'lowers', `clashes with ${found.clash.name}: ${found.clash.says}`, 0)
   if (found.deltaE !== undefined) {
     const allowed = item.aimDeltaE ?? 6
-    const off = `ΔE00 ${found.deltaE.toFixed(1)} from ${found.aimName}`
+    const off = `ΔE00 ${frame.says.number(found.deltaE, 1)} from ${found.aimName}`
     if (found.deltaE > allowed)
       return reason(
         'color',

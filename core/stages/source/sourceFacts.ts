@@ -9,6 +9,7 @@ import type { FitReason } from './fit.js'
 import type { Swap } from './intent.js'
 import type { PriceHistory, Slip } from './priceHistory.js'
 import type { OptionKind, Stock } from '../../model/vocabulary/buying.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** An option as the rules of Source see it. */
 export interface OptionFacts {
@@ -72,7 +73,7 @@ export interface SourceFacts {
   /** Owned pieces that are to move or be reworked and fill no item yet. */
   readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
   readonly ties: Ties
-  readonly money: (minor: number) => string
+  readonly says: Formatter
   /** A whole new item, for the fixes that raise one. */
   readonly newItem: (more: Partial<Item> & Pick<Item, 'name' | 'category'>) => NewRow<typeof items.fields>
   readonly newOption: (

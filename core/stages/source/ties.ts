@@ -6,7 +6,7 @@ import type { Item } from '../../model/rows/items.js'
 import type { Option } from '../../model/rows/options.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { JobSnapshot, Stored } from '../../model/snapshot.js'
-import type { UnitSystem } from '../../kernel/units/length.js'
+import { formatterOf, plainFormatter, type Formatter } from '../../kernel/units/formatter.js'
 
 /** Two rows that look like one thing, entered twice. */
 export interface Untied {
@@ -35,7 +35,7 @@ export interface SaidTwice {
 }
 
 export interface Ties {
-  readonly system: UnitSystem
+  readonly says: Formatter
   readonly wallName: (id: string) => string
   readonly untied: readonly Untied[]
   readonly sizes: readonly SizeDiffers[]
@@ -166,7 +166,7 @@ function saidTwiceOf(job: JobSnapshot): SaidTwice[] {
  * @param stored the job as it is stored: what each row holds itself
  */
 export const tiesOf = (stored: JobSnapshot, wallName: Ties['wallName']): Ties => ({
-  system: stored.studio.system,
+  says: formatterOf(stored.studio),
   wallName,
   untied: untiedOf(stored),
   sizes: sizesOf(stored),
@@ -174,7 +174,7 @@ export const tiesOf = (stored: JobSnapshot, wallName: Ties['wallName']): Ties =>
 })
 
 export const NO_TIES: Ties = {
-  system: 'metric',
+  says: plainFormatter('EUR'),
   wallName: () => 'a wall',
   untied: [],
   sizes: [],

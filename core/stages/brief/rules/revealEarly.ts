@@ -1,6 +1,5 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
-import { dayText } from '../../../kernel/units/days.js'
 import { put } from '../../../model/changes.js'
 
 export const revealEarly: Rule<BriefFacts> = {
@@ -9,7 +8,7 @@ export const revealEarly: Rule<BriefFacts> = {
   numbers: 'Reveal date before install date.',
   source: 'common practice',
   schools: 'all',
-  check: ({ job: { brief } }) =>
+  check: ({ job: { brief }, says }) =>
     brief.revealOn == null || brief.installOn == null || brief.revealOn >= brief.installOn
       ? []
       : [
@@ -18,7 +17,7 @@ export const revealEarly: Rule<BriefFacts> = {
             severity: 'stop',
             about: [{ kind: 'job', id: 'reveal', name: 'Reveal' }],
             title: 'The reveal lies before the install',
-            measured: `Reveal ${dayText(brief.revealOn)}, install ${dayText(brief.installOn)}`,
+            measured: `Reveal ${says.day(brief.revealOn)}, install ${says.day(brief.installOn)}`,
             wanted: 'the reveal on the day of the install or after it',
             because: 'One of the two days is mistyped, or nobody will have anything to see.',
             fixes: [

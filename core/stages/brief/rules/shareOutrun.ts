@@ -8,7 +8,7 @@ export const shareOutrun: Rule<BriefFacts> = {
   numbers: 'Target prices of the category added up against its share.',
   source: 'common practice',
   schools: 'all',
-  check: ({ job, money }) =>
+  check: ({ job, says }) =>
     job.budgetShares.flatMap((a): Finding[] => {
       const targets = job.items
         .filter((i) => i.category === a.category)
@@ -19,13 +19,13 @@ export const shareOutrun: Rule<BriefFacts> = {
           rule: 'brief.share-outrun',
           severity: 'note',
           about: [{ kind: 'job', id: a.id, name: a.category }],
-          title: `${a.category}: items come to ${money(targets - a.amountMinor)} more than their share`,
-          measured: `Targets come to ${money(targets)}`,
-          wanted: `at most ${money(a.amountMinor)}`,
+          title: `${a.category}: items come to ${says.money(targets - a.amountMinor)} more than their share`,
+          measured: `Targets come to ${says.money(targets)}`,
+          wanted: `at most ${says.money(a.amountMinor)}`,
           because: 'Said now, it is a choice; said later, it is a shortage.',
           fixes: [
             {
-              label: `Give ${a.category} ${money(targets)}`,
+              label: `Give ${a.category} ${says.money(targets)}`,
               changes: [put('budgetShares', a.id, { amountMinor: targets })],
             },
           ],

@@ -10,7 +10,7 @@ export const splitOver: Rule<BriefFacts> = {
     'Shares added up against the agreed budget with its change orders, less the reserve and a fee inside it.',
   source: 'common practice',
   schools: 'all',
-  check: ({ job, toSpendMinor, money }) => {
+  check: ({ job, toSpendMinor, says }) => {
     const all = job.budgetShares.reduce((sum, a) => sum + a.amountMinor, 0)
     if (all <= toSpendMinor) return []
     const over = all - toSpendMinor
@@ -23,12 +23,12 @@ export const splitOver: Rule<BriefFacts> = {
         rule: 'brief.split-over',
         severity: 'look',
         about: [{ kind: 'job', id: 'split', name: 'Shares' }],
-        title: `The shares are ${money(over)} more than may be spent`,
-        measured: `Shares come to ${money(all)}`,
-        wanted: `at most ${money(toSpendMinor)}`,
+        title: `The shares are ${says.money(over)} more than may be spent`,
+        measured: `Shares come to ${says.money(all)}`,
+        wanted: `at most ${says.money(toSpendMinor)}`,
         because: 'A split that does not add up hides the shortage until the last category is bought.',
         fixes: give.slice(0, 3).map((a) => ({
-          label: `Give ${money(over)} from ${a.category}: ${money(a.amountMinor - over)} left`,
+          label: `Give ${says.money(over)} from ${a.category}: ${says.money(a.amountMinor - over)} left`,
           changes: [put('budgetShares', a.id, { amountMinor: a.amountMinor - over })],
         })),
       },

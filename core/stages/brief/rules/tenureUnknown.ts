@@ -23,6 +23,7 @@ export const tenureUnknown: Rule<BriefFacts> = {
               'In a rented home nothing is drilled, painted or fixed without leave; until this is answered no such rule is armed.',
             fixes: (['owned', 'rented'] as const).map((tenure) => ({
               label: `It is ${tenure}`,
+              kind: 'answer' as const,
               changes: [put('schools', 'schools', { tenure })],
             })),
           },

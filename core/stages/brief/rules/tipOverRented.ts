@@ -15,7 +15,8 @@ export const tipOverRented: Rule<BriefFacts> = {
   numbers: `Shelves, cabinets, wardrobes and mirrors from ${TALL_MM} mm high that stand free or lean in a rented home; stop with children in the household, look without.`,
   source: 'common practice',
   schools: ['rented'],
-  check: ({ job }) => {
+  caution: true,
+  check: ({ job, says }) => {
     if (job.schools.tenure !== 'rented') return []
     const { smallChildren, known } = household(job.people)
     return held(job).flatMap(({ row, kind, collection, pieceKind, heightMm }): Finding[] => {
@@ -29,7 +30,7 @@ export const tipOverRented: Rule<BriefFacts> = {
           severity: smallChildren.length > 0 ? 'stop' : 'look',
           about: [{ kind, id: row.id, name: row.name }],
           title: `${row.name} can tip, and its anchor may not be drilled`,
-          measured: `${heightMm} mm high, ${row.fixing}${smallChildren.length > 0 ? `; ${smallChildren.map((c) => c.name).join(', ')} in the house` : known ? '' : '; the household is not entered'}`,
+          measured: `${says.length(heightMm)} high, ${row.fixing}${smallChildren.length > 0 ? `; ${smallChildren.map((c) => c.name).join(', ')} in the house` : known ? '' : '; the household is not entered'}`,
           wanted: 'a restraint to the building with written consent, or a piece that needs none',
           because:
             'Safety and tenancy collide, and neither silences the other. Pads and strips are no restraint. Follow the maker’s instructions and local rules.',
@@ -37,6 +38,7 @@ export const tipOverRented: Rule<BriefFacts> = {
           fixes: [
             {
               label: `Anchor ${row.name} to the wall, and ask for consent to that`,
+              kind: 'promise',
               changes: [put(collection, row.id, { fixing: 'screwed to the wall' })],
             },
             ...(kind === 'piece'

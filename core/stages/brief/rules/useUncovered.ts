@@ -15,9 +15,10 @@ export const use = (id: string, kind: Use['kind'], more: Partial<Use> = {}) => (
   ...more,
 })
 
-/** Counts a thing for a use. */
+/** Counts a thing for a use: nothing in the room changes, a fact is told. */
 const count = (thing: Thing, use: Use): Fix => ({
   label: `Count ${thing.name} for “${use.name}”`,
+  kind: 'answer',
   changes: [
     put(thing.kind === 'piece' ? 'pieces' : 'items', thing.id, { serves: [...thing.serves, use.id] }),
   ],

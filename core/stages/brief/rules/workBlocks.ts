@@ -1,6 +1,5 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
-import { dayText } from '../../../kernel/units/days.js'
 import { put } from '../../../model/changes.js'
 
 export const workBlocks: Rule<BriefFacts> = {
@@ -9,7 +8,7 @@ export const workBlocks: Rule<BriefFacts> = {
   numbers: 'Work that is not done; stop when it is ready only after the install date.',
   source: 'common practice',
   schools: 'all',
-  check: ({ job, wallName }) =>
+  check: ({ job, wallName, says }) =>
     job.works
       .filter((w) => !w.done)
       .map((w): Finding => {
@@ -21,10 +20,10 @@ export const workBlocks: Rule<BriefFacts> = {
           about: [{ kind: 'job', id: w.id, name: w.what }],
           title: `${w.what} holds up ${w.wallId ? wallName(w.wallId) : 'the room'}`,
           measured: w.readyOn
-            ? `Ready on ${dayText(w.readyOn)}${late && job.brief.installOn ? `, after the install on ${dayText(job.brief.installOn)}` : ''}`
+            ? `Ready on ${says.day(w.readyOn)}${late && job.brief.installOn ? `, after the install on ${says.day(job.brief.installOn)}` : ''}`
             : 'Not done, and no day given',
           wanted: job.brief.installOn
-            ? `done before ${dayText(job.brief.installOn)}`
+            ? `done before ${says.day(job.brief.installOn)}`
             : 'done before the install',
           because:
             waits.length > 0

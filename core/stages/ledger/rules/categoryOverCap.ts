@@ -10,7 +10,7 @@ export const categoryOverCap: Rule<LedgerFacts> = {
     'Forecast of the category above its share, forecast of the job within what is agreed less the reserve.',
   source: 'common practice',
   schools: 'all',
-  check: ({ caps, position: p, money }) =>
+  check: ({ caps, position: p, says }) =>
     p.forecastMinor > p.agreedMinor - p.reserveMinor
       ? []
       : caps
@@ -19,14 +19,14 @@ export const categoryOverCap: Rule<LedgerFacts> = {
             rule: 'ledger.category-over-cap',
             severity: 'note',
             about: [{ kind: 'job', id: c.category, name: c.category }],
-            title: `${c.category[0]?.toUpperCase() ?? ''}${c.category.slice(1)} comes to ${money(c.forecastMinor - c.capMinor)} more than its share`,
-            measured: `Forecast ${money(c.forecastMinor)}`,
-            wanted: `at most ${money(c.capMinor)}, or a larger share`,
+            title: `${c.category[0]?.toUpperCase() ?? ''}${c.category.slice(1)} comes to ${says.money(c.forecastMinor - c.capMinor)} more than its share`,
+            measured: `Forecast ${says.money(c.forecastMinor)}`,
+            wanted: `at most ${says.money(c.capMinor)}, or a larger share`,
             because:
               'The whole still holds, so another category gives; say which, before it is needed there.',
             fixes: [
               {
-                label: `Raise the share to ${money(c.forecastMinor)}`,
+                label: `Raise the share to ${says.money(c.forecastMinor)}`,
                 changes: [put('budgetShares', c.id, { amountMinor: c.forecastMinor })],
               },
             ],

@@ -1,7 +1,7 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
 import { about } from './goods.js'
-import { daysBetween, dayText } from '../../../kernel/units/days.js'
+import { daysBetween } from '../../../kernel/units/days.js'
 import { put } from '../../../model/changes.js'
 
 /** It comes after the day it is needed. */
@@ -11,7 +11,7 @@ export const comesTooLate: Rule<LedgerFacts> = {
   numbers: 'Expected after the day the item is needed by.',
   source: 'common practice',
   schools: 'all',
-  check: ({ lines, today }) =>
+  check: ({ lines, today, says }) =>
     lines.flatMap((l): Finding[] => {
       if (!l.expectedOn || !l.neededOn || l.expectedOn <= l.neededOn || l.state.toComeQuantity <= 0) return []
       return [
@@ -20,12 +20,12 @@ export const comesTooLate: Rule<LedgerFacts> = {
           severity: 'look',
           about: about(l),
           title: `${l.itemName} is expected ${daysBetween(l.neededOn, l.expectedOn)} days after it is needed`,
-          measured: `Expected ${dayText(l.expectedOn, today)}`,
-          wanted: `by ${dayText(l.neededOn, today)}`,
+          measured: `Expected ${says.day(l.expectedOn, today)}`,
+          wanted: `by ${says.day(l.neededOn, today)}`,
           because: 'Ask the seller to bring it forward, or bridge the gap with a placeholder.',
           fixes: [
             {
-              label: `It may come on ${dayText(l.expectedOn, today)}`,
+              label: `It may come on ${says.day(l.expectedOn, today)}`,
               changes: [put('items', l.itemId, { neededOn: l.expectedOn })],
             },
           ],

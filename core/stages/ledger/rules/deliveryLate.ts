@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
-import { daysBetween, dayText } from '../../../kernel/units/days.js'
+import { daysBetween } from '../../../kernel/units/days.js'
 
 /** Goods that should have come. */
 export const deliveryLate: Rule<LedgerFacts> = {
@@ -9,7 +9,7 @@ export const deliveryLate: Rule<LedgerFacts> = {
   numbers: 'Shown from the day after it was expected.',
   source: 'common practice',
   schools: 'all',
-  check: ({ lines, today }) =>
+  check: ({ lines, today, says }) =>
     lines.flatMap((l): Finding[] => {
       if (!l.expectedOn || l.expectedOn >= today || l.state.toComeQuantity <= 0) return []
       const late = daysBetween(l.expectedOn, today)
@@ -19,7 +19,7 @@ export const deliveryLate: Rule<LedgerFacts> = {
           severity: 'look',
           about: [{ kind: 'order', id: l.orderId, name: l.itemName }],
           title: `${l.itemName}: ${late} ${late === 1 ? 'day' : 'days'} late`,
-          measured: `Expected ${dayText(l.expectedOn)}, not delivered`,
+          measured: `Expected ${says.day(l.expectedOn)}, not delivered`,
           wanted: 'delivered, or a new date from the supplier',
           because: 'What waits for it waits too; a supplier asked early can still divert another.',
           fixes: [],

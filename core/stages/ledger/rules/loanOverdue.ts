@@ -1,6 +1,5 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
-import { dayText } from '../../../kernel/units/days.js'
 import { put } from '../../../model/changes.js'
 
 /** Borrowed, and still here. */
@@ -11,7 +10,7 @@ export const loanOverdue: Rule<LedgerFacts> = {
     'Its day is past and it is still here; what was fetched for the photograph goes back on the day after the install date at the latest.',
   source: 'common practice',
   schools: 'all',
-  check: ({ loans, installOn, today }) =>
+  check: ({ loans, installOn, today, says }) =>
     loans.flatMap((l): Finding[] => {
       const by = l.backOn ?? (l.reason === 'for the photograph' ? installOn : null)
       if (l.returnedOn || !by || by >= today) return []
@@ -21,7 +20,7 @@ export const loanOverdue: Rule<LedgerFacts> = {
           severity: 'look',
           about: [{ kind: 'loan', id: l.id, name: l.name }],
           title: `${l.name}${l.owner ? ` of ${l.owner}` : ''} should have gone back`,
-          measured: `${l.reason}, due ${dayText(by, today)}`,
+          measured: `${l.reason}, due ${says.day(by, today)}`,
           wanted: 'back where it belongs, or bought',
           because: 'What is borrowed leaves a gap where it came from, and “for now” becomes for good.',
           fixes: [

@@ -2,7 +2,7 @@ import type { LedgerFacts, CheaperOption } from '../ledgerFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 
-function check({ position, cheaper, money }: LedgerFacts): Finding[] {
+function check({ position, cheaper, says }: LedgerFacts): Finding[] {
   const over = -position.freeMinor
   if (over <= 0) return []
   const pastAll = over > position.reserveMinor
@@ -13,13 +13,13 @@ function check({ position, cheaper, money }: LedgerFacts): Finding[] {
       severity: pastAll ? 'stop' : 'look',
       about: [{ kind: 'job', id: 'budget', name: 'Agreed budget' }],
       title: pastAll
-        ? `${money(over - position.reserveMinor)} past the agreed budget`
-        : `${money(over)} into the reserve`,
-      measured: `Paid, ordered and chosen come to ${money(position.paidMinor + position.orderedMinor + position.chosenMinor)}`,
-      wanted: `at most ${money(position.agreedMinor - position.reserveMinor)} before the reserve of ${money(position.reserveMinor)}`,
+        ? `${says.money(over - position.reserveMinor)} past the agreed budget`
+        : `${says.money(over)} into the reserve`,
+      measured: `Paid, ordered and chosen come to ${says.money(position.paidMinor + position.orderedMinor + position.chosenMinor)}`,
+      wanted: `at most ${says.money(position.agreedMinor - position.reserveMinor)} before the reserve of ${says.money(position.reserveMinor)}`,
       because: 'The reserve is for what nobody foresaw; purchases that were planned should not eat it.',
       fixes: ways.map((swaps) => ({
-        label: `Take ${swaps.map((c) => `${c.optionName} for ${c.itemName}`).join(', ')}: saves ${money(
+        label: `Take ${swaps.map((c) => `${c.optionName} for ${c.itemName}`).join(', ')}: saves ${says.money(
           swaps.reduce((sum, c) => sum + c.savesMinor, 0),
         )}`,
         changes: swaps.map((c) => put('items', c.itemId, { chosenOptionId: c.optionId })),

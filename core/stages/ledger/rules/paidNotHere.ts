@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
-import { daysBetween, dayText } from '../../../kernel/units/days.js'
+import { daysBetween } from '../../../kernel/units/days.js'
 import { about } from './goods.js'
 
 /** Days after which goods that are paid and not here are asked after (common practice). */
@@ -13,7 +13,7 @@ export const paidNotHere: Rule<LedgerFacts> = {
   numbers: `Paid in full, with no expected day still ahead, ${PAID_WAITS} days after the order.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ lines, today }) =>
+  check: ({ lines, today, says }) =>
     lines.flatMap((l): Finding[] => {
       const { state } = l
       if (state.toComeQuantity <= 0 || state.outstandingMinor > 0 || state.netPaidMinor <= 0) return []
@@ -25,7 +25,7 @@ export const paidNotHere: Rule<LedgerFacts> = {
           severity: 'look',
           about: about(l),
           title: `${l.itemName} is paid and has not come`,
-          measured: `Ordered ${dayText(l.placedOn, today)} at ${l.supplierName || 'no supplier named'}`,
+          measured: `Ordered ${says.day(l.placedOn, today)} at ${l.supplierName || 'no supplier named'}`,
           wanted: 'a day from the seller, or the money back',
           because:
             'What is paid gives the seller no reason to hurry; a claim is easiest while the order is fresh.',

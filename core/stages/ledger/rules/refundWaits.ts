@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import { type LedgerFacts, REFUND_DAYS } from '../ledgerFacts.js'
-import { daysBetween, dayText } from '../../../kernel/units/days.js'
+import { daysBetween } from '../../../kernel/units/days.js'
 import { about } from './money.js'
 
 /** Promised, and not arrived. */
@@ -10,7 +10,7 @@ export const refundWaits: Rule<LedgerFacts> = {
   numbers: `Money is due back for more than ${REFUND_DAYS} days.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ lines, today, money }) =>
+  check: ({ lines, today, says }) =>
     lines.flatMap((l): Finding[] => {
       if (l.state.dueBackMinor <= 0 || !l.returnedOn) return []
       const days = daysBetween(l.returnedOn, today)
@@ -20,8 +20,8 @@ export const refundWaits: Rule<LedgerFacts> = {
           rule: 'ledger.refund-waits',
           severity: 'look',
           about: about(l),
-          title: `${money(l.state.dueBackMinor)} for ${l.itemName} has been due back for ${days} days`,
-          measured: `Sent back ${dayText(l.returnedOn, today)}`,
+          title: `${says.money(l.state.dueBackMinor)} for ${l.itemName} has been due back for ${days} days`,
+          measured: `Sent back ${says.day(l.returnedOn, today)}`,
           wanted: `within ${REFUND_DAYS} days`,
           because: 'Until it arrives it is no money to plan with; a claim has its own last day.',
           fixes: [],

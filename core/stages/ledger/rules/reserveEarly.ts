@@ -8,7 +8,7 @@ export const reserveEarly: Rule<LedgerFacts> = {
   numbers: 'The forecast reaches into the reserve while less than half of it is ordered or paid.',
   source: 'common practice',
   schools: 'all',
-  check: ({ position: p, money }) => {
+  check: ({ position: p, says }) => {
     const into = p.forecastMinor + (p.feeInside ? p.feeMinor : 0) - (p.agreedMinor - p.reserveMinor)
     const bound = p.paidMinor + p.orderedMinor
     if (p.reserveMinor <= 0 || into <= 0 || 2 * bound >= p.forecastMinor) return []
@@ -17,9 +17,9 @@ export const reserveEarly: Rule<LedgerFacts> = {
         rule: 'ledger.reserve-early',
         severity: 'look',
         about: [{ kind: 'job', id: 'reserve', name: 'Reserve' }],
-        title: `The forecast takes ${money(Math.min(into, p.reserveMinor))} of the reserve, and only ${Math.round((100 * bound) / p.forecastMinor)} % is ordered`,
-        measured: `Forecast ${money(p.forecastMinor)}, ordered and paid ${money(bound)}`,
-        wanted: `at most ${money(p.agreedMinor - p.reserveMinor)} planned until half is ordered`,
+        title: `The forecast takes ${says.money(Math.min(into, p.reserveMinor))} of the reserve, and only ${Math.round((100 * bound) / p.forecastMinor)} % is ordered`,
+        measured: `Forecast ${says.money(p.forecastMinor)}, ordered and paid ${says.money(bound)}`,
+        wanted: `at most ${says.money(p.agreedMinor - p.reserveMinor)} planned until half is ordered`,
         because:
           'What nobody foresaw comes late; the reserve is for then. Lower a target, or let something wait.',
         fixes: [],

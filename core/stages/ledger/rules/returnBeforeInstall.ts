@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { LedgerFacts } from '../ledgerFacts.js'
-import { daysBetween, dayText } from '../../../kernel/units/days.js'
+import { daysBetween } from '../../../kernel/units/days.js'
 import { NOTICE_DAYS } from './dates.js'
 import { about } from './goods.js'
 
@@ -14,7 +14,7 @@ export const returnBeforeInstall: Rule<LedgerFacts> = {
   numbers: 'The last day to send it back lies before the install date; until it is decided.',
   source: 'common practice',
   schools: 'all',
-  check: ({ lines, installOn, today }) =>
+  check: ({ lines, installOn, today, says }) =>
     lines.flatMap((l): Finding[] => {
       if (!installOn || !l.returnUntil || l.returnUntil >= installOn || l.returnUntil < today) return []
       if (l.decision || !SEEN.has(l.category)) return []
@@ -25,7 +25,7 @@ export const returnBeforeInstall: Rule<LedgerFacts> = {
           rule: 'ledger.return-before-install',
           severity: 'look',
           about: about(l),
-          title: `${l.itemName} can go back until ${dayText(l.returnUntil, today)}, the room is only set up on ${dayText(installOn, today)}`,
+          title: `${l.itemName} can go back until ${says.day(l.returnUntil, today)}, the room is only set up on ${says.day(installOn, today)}`,
           measured: `${daysBetween(l.returnUntil, installOn)} days too early`,
           wanted: 'seen in its place before the last day, or a longer window from the seller',
           because:

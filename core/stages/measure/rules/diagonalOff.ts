@@ -1,6 +1,5 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { MeasureFacts } from '../measureFacts.js'
-import { lengthText } from '../../../kernel/units/length.js'
 
 export const diagonalOff: Rule<MeasureFacts> = {
   name: 'measure.diagonal-off',
@@ -8,7 +7,7 @@ export const diagonalOff: Rule<MeasureFacts> = {
   numbers: 'Off by more than 10 mm and more than one part in 300 of the diagonal.',
   source: 'common practice',
   schools: 'all',
-  check: ({ closure, nameOf, system }) =>
+  check: ({ closure, nameOf, says }) =>
     closure.state !== 'closed'
       ? []
       : closure.diagonals
@@ -19,8 +18,8 @@ export const diagonalOff: Rule<MeasureFacts> = {
               rule: 'measure.diagonal-off',
               severity: 'look',
               about: [{ kind: 'job', id: d.diagonal.id, name: 'Diagonal' }],
-              title: `Diagonal ${names.join(' to ')}: ${lengthText(Math.abs(Math.round(d.offMm)), system)} ${d.offMm > 0 ? 'longer' : 'shorter'} than the walls make it`,
-              measured: `${lengthText(d.diagonal.lengthMm, system)} measured, ${lengthText(Math.round(d.computedMm), system)} from the walls`,
+              title: `Diagonal ${names.join(' to ')}: ${says.length(Math.abs(Math.round(d.offMm)))} ${d.offMm > 0 ? 'longer' : 'shorter'} than the walls make it`,
+              measured: `${says.typed(d.diagonal.lengthMm)} measured, ${says.length(Math.round(d.computedMm))} from the walls`,
               wanted: 'the two alike',
               because: d.corner
                 ? `The walls close, so the room is out of square: the corner at the end of ${nameOf(d.corner.wallId)} turns ${d.corner.turnDeg}°, not what was entered.`

@@ -9,7 +9,7 @@ export const runOpen: Rule<MeasureFacts> = {
     'Turns that do not add up to 360°, with half a degree allowed for each corner, growing as its square root.',
   source: 'common practice',
   schools: 'all',
-  check: ({ closure, suspects, walls, system }) =>
+  check: ({ closure, suspects, walls, says }) =>
     closure.state !== 'open' || walls.length < 3
       ? []
       : [
@@ -24,7 +24,7 @@ export const runOpen: Rule<MeasureFacts> = {
               suspects.length > 0
                 ? suspects.map((s) => `${s.wallName}: ${s.because}`).join('. ')
                 : 'Walk on to the corner where you began; the last wall is the check of all the others.',
-            fixes: suspects.map((s) => fixOf(s, walls, system)),
+            fixes: suspects.map((s) => fixOf(s, walls, says)),
           },
         ],
 }

@@ -1,13 +1,13 @@
 import type { Suspect } from '../explainGap.js'
 import type { Wall } from '../../../model/rows/walls.js'
 import type { Fix } from '../../../findings/finding.js'
-import { lengthText } from '../../../kernel/units/length.js'
 import { put } from '../../../model/changes.js'
+import type { Formatter } from '../../../kernel/units/formatter.js'
 
 /** A suspect as an edit: the length or the turn set right, or the missed wall put in. */
-export function fixOf(suspect: Suspect, walls: readonly Wall[], system: 'metric' | 'imperial'): Fix {
+export function fixOf(suspect: Suspect, walls: readonly Wall[], says: Formatter): Fix {
   const at = walls.findIndex((w) => w.id === suspect.wallId)
-  const length = lengthText(suspect.lengthMm, system)
+  const length = says.typed(suspect.lengthMm)
   const turned =
     suspect.turnDeg === undefined ? [] : [put('walls', suspect.wallId, { turnDeg: suspect.turnDeg })]
   if (suspect.slip === 'corner turned the other way')
@@ -37,7 +37,7 @@ export function fixOf(suspect: Suspect, walls: readonly Wall[], system: 'metric'
     'swapped digits': ', two digits changed about',
     'inch read as centimeter': ', inches and centimeters mixed up',
     'decimal point': ', the point misplaced',
-    'tape hooked at 100 mm': ', the tape begun at its 100 mm mark',
+    'tape begun past its end': ', the tape begun past its end',
     'one digit': ', one digit misread',
   }
   return {

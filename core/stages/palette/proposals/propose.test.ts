@@ -11,6 +11,7 @@ import { undertone } from '../undertone.js'
 import { demoSamples } from '../../../testing/demoSamples.js'
 import { randomRoom } from '../../../examples/randomRoom.js'
 import { propose, type Proposal, type ProposalWish } from './propose.js'
+import { METRIC } from '../../../testing/habits.js'
 
 const demo = new URL('../../../../demo/', import.meta.url)
 const list = (folder: string, ending: string) =>
@@ -27,7 +28,7 @@ test('the made-up paint deck holds over two thousand colors, all named and coded
 
 const wishFor = (job: JobSnapshot, seed: number): ProposalWish => ({
   rows: job,
-  areas: measureFacts(job, job.passages, 'metric').areas,
+  areas: measureFacts(job, job.passages, METRIC).areas,
   lowerWall: job.room.lowerWallMm != null,
   samples,
   seed,

@@ -10,7 +10,6 @@ import { wearInstead } from './wearInstead.js'
 
 export const finishRef = (f: FinishFacts): Ref => ({ kind: 'finish', id: f.finish.id, name: f.finish.name })
 export const pieceRef = (p: WornPiece): Ref => ({ kind: 'piece', id: p.id, name: p.name })
-export const percent = (share: number): string => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`
 
 /** Finishes that can change: not what stays, and not worn by a piece that does. */
 export const changeable = (facts: PaletteFacts, f: FinishFacts): boolean =>
@@ -88,7 +87,7 @@ export function layInstead(facts: PaletteFacts, surface: Surface, from: FinishFa
   if (from.finish.role === 'stays') return []
   return [
     {
-      label: `Use ${to.finish.name} for ${surfaceName(surface).toLowerCase()}`,
+      label: `Use ${to.finish.name} for ${surfaceName(surface, facts.says.locale).toLowerCase()}`,
       changes: layChanges(facts.rows, facts.scheme, surface, to.finish),
     },
   ]

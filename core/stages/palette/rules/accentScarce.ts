@@ -2,7 +2,7 @@ import { type PaletteFacts, type FinishFacts, seen } from '../paletteFacts.js'
 import { repeats, accentGroups } from './accents.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { chroma } from '../../../kernel/color/lab.js'
-import { changeable, finishRef, percent } from './about.js'
+import { changeable, finishRef } from './about.js'
 import { put } from '../../../model/changes.js'
 
 // A tenth is the aim; from here on it is no accent (common practice).
@@ -41,8 +41,8 @@ function check(facts: PaletteFacts): Finding[] {
         severity: 'look',
         about: group.map(finishRef),
         title: `${first.finish.name} is no accent any more`,
-        measured: `${first.undertone.word} takes ${percent(share)} of what is seen`,
-        wanted: `at most ${percent(MOST)}, and less than every main`,
+        measured: `${first.undertone.word} takes ${facts.says.percent(share)} of what is seen`,
+        wanted: `at most ${facts.says.percent(MOST)}, and less than every main`,
         because: `An accent is defined by being scarce. This color has become a main; ${next[0] ? `${next[0].finish.name} could be the accent now.` : 'choose another accent, from the inspiration or by undertone.'}`,
         fixes: [
           {

@@ -12,6 +12,7 @@ import { randomRoom } from '../../../examples/randomRoom.js'
 import { finishFromSample } from '../library/toFinish.js'
 import { paletteFacts } from '../paletteFacts.js'
 import { PALETTE_RULES } from './index.js'
+import { METRIC } from '../../../testing/habits.js'
 
 const samples = demoSamples()
 
@@ -46,7 +47,7 @@ function dressedRoom(seed: number): JobSnapshot {
 }
 
 const judged = (job: JobSnapshot): Finding[] => {
-  const facts = paletteFacts(job, measureFacts(job, job.passages, 'metric').areas, job.brief.schemeId)
+  const facts = paletteFacts(job, measureFacts(job, job.passages, METRIC).areas, job.brief.schemeId)
   return PALETTE_RULES.flatMap((rule) => rule.check(facts))
 }
 const keys = (found: readonly Finding[]) => found.map(findingKey).sort()

@@ -45,7 +45,7 @@ export const boldUnrelated: Rule<PaletteFacts> = {
             severity: 'look',
             about: [finishRef(f), ...kept.map(finishRef)],
             title: `${f.finish.name} is bold and carries nothing of what stays`,
-            measured: `nearest color ΔE00 ${gap.toFixed(1)} from what stays`,
+            measured: `nearest color ΔE00 ${facts.says.number(gap, 1)} from what stays`,
             wanted: `one color within ΔE00 ${CARRIES}`,
             because:
               'A bold pattern is welcome when it holds the color of what cannot be changed; without it the two compete.',

@@ -17,7 +17,7 @@ function check(facts: PaletteFacts): Finding[] {
         severity: 'look',
         about: [pieceRef(piece), finishRef(wall)],
         title: `${piece.name} nearly matches the wall it hangs before`,
-        measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${wall.finish.name}`,
+        measured: `ΔE00 ${facts.says.number(deltaE, 1)} between ${finish.finish.name} and ${wall.finish.name}`,
         wanted: 'the color of the wall, or clearly another',
         because:
           'A shade or curtain beside the wall is the commonest near miss: lit from behind, the difference grows.',

@@ -47,7 +47,7 @@ function check(facts: PaletteFacts): Finding[] {
         severity: 'look',
         about: [pieceRef(piece), finishRef(finish)],
         title: `${piece.name} shouts`,
-        measured: `${finish.finish.name}, ${finish.undertone.word}, chroma ${c.toFixed(0)}`,
+        measured: `${finish.finish.name}, ${finish.undertone.word}, chroma ${facts.says.number(c)}`,
         wanted: `under ${limit}`,
         because: piece.there
           ? 'It may be owned and used, and not shown.'

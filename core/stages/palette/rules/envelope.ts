@@ -41,10 +41,10 @@ export const envelope: Rule<PaletteFacts> = {
           about: [
             finishRef(finish),
             finishRef(walls),
-            { kind: 'surface', id: surface, name: surfaceName(surface) },
+            { kind: 'surface', id: surface, name: surfaceName(surface, facts.says.locale) },
           ],
-          title: `${surfaceName(surface)} breaks the envelope`,
-          measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${walls.finish.name}`,
+          title: `${surfaceName(surface, facts.says.locale)} breaks the envelope`,
+          measured: `ΔE00 ${facts.says.number(deltaE, 1)} between ${finish.finish.name} and ${walls.finish.name}`,
           wanted: `up to ${SAME}: walls, trim, doors and ceiling alike`,
           because:
             'Where trim and wall differ the surface is cut up and the room looks smaller. Paint it all the same.',

@@ -27,7 +27,7 @@ export const envelopeDepth: Rule<PaletteFacts> = {
         severity: 'look',
         about: [finishRef(walls)],
         title: light ? 'Too deep for a light envelope' : 'Not deep enough for a dark envelope',
-        measured: `LRV ${lrv(walls.lab).toFixed(0)}`,
+        measured: `LRV ${facts.says.number(lrv(walls.lab))}`,
         wanted: light ? `from ${LIGHT_LRV} on` : `up to ${DARK_LRV}`,
         because: light
           ? 'A light envelope gives the light back.'

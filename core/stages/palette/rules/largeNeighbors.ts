@@ -1,6 +1,6 @@
 import type { PaletteFacts } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { pairsSeen, changeable, othersInstead, finishRef, percent } from './about.js'
+import { pairsSeen, changeable, othersInstead, finishRef } from './about.js'
 import { nearNeutral, HUE_GAP_LIMIT, SEEN_HUE_DISTANCE } from '../undertone.js'
 import { leaningOf } from '../pairs.js'
 
@@ -32,7 +32,7 @@ function check(facts: PaletteFacts): Finding[] {
         severity: 'look',
         about: [finishRef(one), finishRef(two)],
         title: `${one.finish.name} leans ${leaning.words[0]}, ${two.finish.name} leans ${leaning.words[1]}`,
-        measured: `${Math.round(leaning.gapDeg)}° apart, on ${percent(one.share)} and ${percent(two.share)} of what is seen`,
+        measured: `${Math.round(leaning.gapDeg)}° apart, on ${facts.says.percent(one.share)} and ${facts.says.percent(two.share)} of what is seen`,
         wanted: `within ${leaning.limitDeg}°`,
         because:
           'A white and a grey that large are held against each other from every seat, whatever they are called.',

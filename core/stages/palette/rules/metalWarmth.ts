@@ -25,7 +25,7 @@ function coldMetal(facts: PaletteFacts): Finding[] {
           severity: 'note',
           about: [finishRef(metal), finishRef(tile)],
           title: `${best.finish.name} would agree better with ${tile.finish.name}`,
-          measured: `${metal.finish.name} b* ${metal.lab.b.toFixed(0)}, ${best.finish.name} ${best.lab.b.toFixed(0)}, ${tile.finish.name} ${tile.lab.b.toFixed(0)} (warm above, cool below 0)`,
+          measured: `${metal.finish.name} b* ${facts.says.number(metal.lab.b)}, ${best.finish.name} ${facts.says.number(best.lab.b)}, ${tile.finish.name} ${facts.says.number(tile.lab.b)} (warm above, cool below 0)`,
           wanted: 'the metal nearest in warmth to what stays',
           because: 'What stays is the judge. This is a rank, not a fault.',
           fixes: [wearInstead(facts, metal, best) ?? []].flat(),

@@ -72,7 +72,7 @@ function turnedFinding(
     severity: 'look',
     about: [finishRef(one), finishRef(two)],
     title: `${one.finish.name} and ${two.finish.name} ${clash ? 'clash' : 'part'} under the lamps`,
-    measured: `by day ${before.says}, ΔE00 ${before.deltaE.toFixed(1)}; under ${lamp}: ${after.says}, ΔE00 ${after.deltaE.toFixed(1)}`,
+    measured: `by day ${before.says}, ΔE00 ${facts.says.number(before.deltaE, 1)}; under ${lamp}: ${after.says}, ΔE00 ${facts.says.number(after.deltaE, 1)}`,
     wanted: 'the same verdict by day and by night',
     because:
       'Look at both samples in the evening before ordering: reflectance is estimated from color here, and brushed-out samples decide.',

@@ -1,7 +1,7 @@
 import { type PaletteFacts, meanReflectance, seen, type FinishFacts } from '../paletteFacts.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { lrv } from '../../../kernel/color/lab.js'
-import { finishRef, percent, changeable, othersInstead } from './about.js'
+import { finishRef, changeable, othersInstead } from './about.js'
 
 // Mean LRV of all that is seen (common practice; offices aim at about 50, IES surface reflectances, from memory).
 const AIRY = 45
@@ -23,7 +23,7 @@ function check(facts: PaletteFacts): Finding[] {
       severity: 'look',
       about: pulling.map(finishRef),
       title: airy ? 'Too deep for bright and airy' : 'Too pale for a warm cocoon',
-      measured: `mean LRV ${is.toFixed(0)}; ${pulling.map((f) => `${f.finish.name} ${lrv(f.lab).toFixed(0)} on ${percent(f.share)}`).join(', ')}`,
+      measured: `mean LRV ${facts.says.number(is)}; ${pulling.map((f) => `${f.finish.name} ${facts.says.number(lrv(f.lab))} on ${facts.says.percent(f.share)}`).join(', ')}`,
       wanted: airy ? `from ${AIRY} on` : `up to ${COCOON}`,
       because:
         'How much light the surfaces give back sets how bright the room is, lamps and windows being equal.',

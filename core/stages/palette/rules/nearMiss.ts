@@ -38,7 +38,7 @@ function check(facts: PaletteFacts): Finding[] {
         severity: 'look',
         about: [finishRef(one), finishRef(two)],
         title: `${one.finish.name} and ${two.finish.name}: near miss`,
-        measured: `ΔE00 ${pair.deltaE.toFixed(1)}`,
+        measured: `ΔE00 ${facts.says.number(pair.deltaE, 1)}`,
         wanted: `up to ${MATCH_DELTA_E}, or from ${CLEAR_DELTA_E} on`,
         because: 'Too far to match, too close to contrast: it looks like a mistake. Go nearer or go farther.',
         fixes: changeable(facts, change)

@@ -24,7 +24,7 @@ function foreign(facts: PaletteFacts): Finding[] {
       severity: 'look',
       about: [finishRef(f)],
       title: `${f.finish.name} is not in what inspires the room`,
-      measured: `ΔE00 ${nearest(facts, f).toFixed(1)} to the nearest color pulled out of it`,
+      measured: `ΔE00 ${facts.says.number(nearest(facts, f), 1)} to the nearest color pulled out of it`,
       wanted: `up to ${FOUND}`,
       because:
         'In this school five colors are fine because all are lifted from one piece; another one is a guest.',

@@ -34,13 +34,13 @@ function check(facts: PaletteFacts): Finding[] {
         rule: 'palette.open-floor',
         severity: 'look',
         about: [
-          { kind: 'surface', id: surface, name: surfaceName(surface) },
+          { kind: 'surface', id: surface, name: surfaceName(surface, facts.says.locale) },
           ...open.map((o) => finishRef(o.finish)),
         ],
         title:
           works.length === 0
-            ? `The scheme works with no ${surfaceName(surface).toLowerCase()} still open`
-            : `The scheme does not work with every ${surfaceName(surface).toLowerCase()} still open`,
+            ? `The scheme works with no ${surfaceName(surface, facts.says.locale).toLowerCase()} still open`
+            : `The scheme does not work with every ${surfaceName(surface, facts.says.locale).toLowerCase()} still open`,
         measured: failing.map((o) => `${o.finish.finish.name} ${o.fault ?? ''}`).join('; '),
         wanted: `wall and textiles that work with all ${open.length}${works.length > 0 ? `; now with ${works.map((o) => o.finish.finish.name).join(', ')}` : ''}`,
         because: 'While it is undecided, everything else must work with each of them; or decide it now.',

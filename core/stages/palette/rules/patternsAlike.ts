@@ -30,7 +30,7 @@ export const patternsAlike: Rule<PaletteFacts> = {
             severity: 'look',
             about: [finishRef(one), finishRef(two)],
             title: `${one.finish.name} and ${two.finish.name}: the same pattern at the same size`,
-            measured: `both ${one.finish.patternKind}, repeats ${one.finish.patternRepeatMm ?? ''} and ${two.finish.patternRepeatMm ?? ''} mm`,
+            measured: `both ${one.finish.patternKind}, repeats ${facts.says.drawn(one.finish.patternRepeatMm ?? 0)} and ${facts.says.length(two.finish.patternRepeatMm ?? 0)}`,
             wanted: `another kind, or ${SCALE_STEP} times the size`,
             because: 'Patterns mix by kind and scale; a second of the same kind and size adds nothing.',
             fixes: [two, one].map(plain),

@@ -60,7 +60,7 @@ function check(facts: PaletteFacts): Finding[] {
         severity: 'look',
         about: [pieceRef(piece), finishRef(finish), finishRef(wall)],
         title,
-        measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${wall.finish.name}: ${zone}`,
+        measured: `ΔE00 ${facts.says.number(deltaE, 1)} between ${finish.finish.name} and ${wall.finish.name}: ${zone}`,
         wanted:
           school === 'stand out'
             ? `from ${CLEAR_DELTA_E} on, or a cushion or throw between`

@@ -18,7 +18,7 @@ function check(facts: PaletteFacts): Finding[] {
           zone === 'near miss'
             ? `${piece.name} nearly matches the floor`
             : `${piece.name} sinks into the floor`,
-        measured: `ΔE00 ${deltaE.toFixed(1)} between ${finish.finish.name} and ${floor.finish.name}`,
+        measured: `ΔE00 ${facts.says.number(deltaE, 1)} between ${finish.finish.name} and ${floor.finish.name}`,
         wanted: `from ${CLEAR_DELTA_E} on`,
         because: 'A rug draws the place where one sits; it does so by differing from the floor round it.',
         fixes: facts.finishes

@@ -1,6 +1,6 @@
 import { type PaletteFacts, roleShares, seen } from '../paletteFacts.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
-import { finishRef, percent } from './about.js'
+import { finishRef } from './about.js'
 import { put } from '../../../model/changes.js'
 
 const AIM = { main: 0.6, second: 0.3, accent: 0.1 } as const
@@ -25,7 +25,7 @@ function check(facts: PaletteFacts): Finding[] {
         .slice(0, 4)
         .map(finishRef),
       title: `Shares are ${text(is)}, the aim is ${text(AIM)}`,
-      measured: off.map((r) => `${r} ${percent(is[r])}`).join(', '),
+      measured: off.map((r) => `${r} ${facts.says.percent(is[r])}`).join(', '),
       wanted: off
         .map(
           (r) =>

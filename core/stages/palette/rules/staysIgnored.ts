@@ -1,7 +1,7 @@
 import { type PaletteFacts, seen, colorsOf } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { chroma } from '../../../kernel/color/lab.js'
-import { changeable, finishRef, percent, addCushion } from './about.js'
+import { changeable, finishRef, addCushion } from './about.js'
 import { repeats } from './accents.js'
 
 // What stays asks to be answered when it has color and is not small (common practice).
@@ -24,7 +24,7 @@ function check(facts: PaletteFacts): Finding[] {
       severity: 'note',
       about: [finishRef(stays)],
       title: `Nothing answers ${stays.finish.name}, which stays`,
-      measured: `${stays.undertone.word}, ${percent(stays.share)} of what is seen`,
+      measured: `${stays.undertone.word}, ${facts.says.percent(stays.share)} of what is seen`,
       wanted: 'one finish that carries its color',
       because:
         'What cannot be changed is the judge: a scheme that ignores it makes it look left over. A cushion, a frame or a lamp foot in its color is enough.',

@@ -18,7 +18,7 @@ function check(facts: PaletteFacts): Finding[] {
       severity: 'look',
       about: [finishRef(t), finishRef(lead)],
       title: `${t.finish.name} is far ${t.lab.l < lead.lab.l ? 'darker' : 'lighter'} than ${lead.finish.name}`,
-      measured: `L* ${t.lab.l.toFixed(0)} and ${lead.lab.l.toFixed(0)}`,
+      measured: `L* ${facts.says.number(t.lab.l)} and ${facts.says.number(lead.lab.l)}`,
       wanted: `within ${STEP}`,
       because: 'This school keeps timbers equally light; nothing is said against the undertone.',
       school: 'one lightness',

@@ -32,10 +32,10 @@ function check(facts: PaletteFacts): Finding[] {
         about: [
           finishRef(finish),
           finishRef(beside),
-          { kind: 'surface', id: surface, name: surfaceName(surface) },
+          { kind: 'surface', id: surface, name: surfaceName(surface, facts.says.locale) },
         ],
-        title: `${surfaceName(surface)} does not set itself apart from ${beside.finish.name}`,
-        measured: `a step of ${step(finish, beside).toFixed(0)} in L*`,
+        title: `${surfaceName(surface, facts.says.locale)} does not set itself apart from ${beside.finish.name}`,
+        measured: `a step of ${facts.says.number(step(finish, beside))} in L*`,
         wanted: `at least ${STEP}`,
         because:
           'Woodwork or a lower third sets the floor apart from the wall if the step is clear on both sides.',

@@ -1,4 +1,5 @@
 import { distance, type Point } from '../../../kernel/geometry/polygon.js'
+import type { Formatter } from '../../../kernel/units/formatter.js'
 
 /** Somewhere a lamp could go. */
 export interface LampPlace {
@@ -30,6 +31,7 @@ export function rankLampPlaces(
   lamps: readonly Point[],
   sockets: readonly { readonly name: string; readonly at: Point }[],
   cordReachMm: number,
+  says: Formatter,
 ): RankedPlace[] {
   return places
     .map((place): RankedPlace => {
@@ -38,19 +40,21 @@ export function rankLampPlaces(
         .map((s) => ({ ...s, mm: distance(s.at, place.at) }))
         .sort((a, b) => a.mm - b.mm)[0]
       const refused =
-        place.heightMm < LOW_LAMP_MM ? `${place.heightMm} mm up its light is wasted; raise it` : undefined
+        place.heightMm < LOW_LAMP_MM
+          ? `${says.length(place.heightMm)} up its light is wasted; raise it`
+          : undefined
       const reach = socket !== undefined && socket.mm <= cordReachMm
       const reasons = [
         nearest === undefined
           ? 'the first lamp of the room'
           : nearest < 1_500
-            ? `a lamp stands ${Math.round(nearest)} mm away: this side is lit`
-            : `no lamp within ${Math.round(nearest)} mm`,
+            ? `a lamp stands ${says.length(nearest)} away: this side is lit`
+            : `no lamp within ${says.length(nearest)}`,
         socket === undefined
           ? 'no socket is recorded'
           : reach
-            ? `${socket.name} ${Math.round(socket.mm)} mm away`
-            : `${socket.name} is ${Math.round(socket.mm)} mm away, past the cord`,
+            ? `${socket.name} ${says.length(socket.mm)} away`
+            : `${socket.name} is ${says.length(socket.mm)} away, past the cord`,
       ]
       const score =
         Math.min(4_000, nearest ?? 4_000) / 1_000 +

@@ -6,6 +6,7 @@ import { directLux, lightGrid, luxAt, type Luminaire, type Reflecting } from './
 import { lampAgainstPicture, pendantFit, rankLampPlaces } from './lampPlaces.js'
 import * as p from './photometry.js'
 import { LIGHT_TARGETS } from './targets.js'
+import { METRIC } from '../../../testing/habits.js'
 
 type N = Record<string, number>
 const near = (
@@ -289,6 +290,7 @@ describe('lamps', () => {
       ],
       [{ name: 'Socket', at: { x: 3600, y: 0 } }],
       1800,
+      METRIC,
     )
     expect(ranked.map((r) => r.place.name).slice(0, 2)).toEqual(['right top', 'left top'])
     expect(

@@ -141,5 +141,6 @@ export function placesForALamp(facts: PlanFacts, lamps: readonly Luminaire[]): R
     lamps.map((l) => l.at),
     sockets.map((s) => ({ name: s.name || 'socket', at: s.box })),
     facts.needs.cordReach,
+    facts.says,
   )
 }

@@ -11,9 +11,6 @@ export const wallRef = (facts: PlanFacts, wallId: string): Ref => ({
   id: wallId,
   name: facts.room.walls.find((w) => w.id === wallId)?.name ?? 'Wall',
 })
-/** Whole millimeters as a decorator reads them. */
-export const mm = (v: number): string => `${Math.round(v).toLocaleString('en').replace(/,/g, '\u2009')} mm`
-export const kg = (g: number): string => `${(g / 1000).toFixed(1)} kg`
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 export const has = (p: PlanPiece, ...traits: PlanPiece['traits']): boolean =>
   traits.some((t) => p.traits.includes(t))

@@ -11,7 +11,7 @@ export const balanced: Rule<PlanFacts> = {
   numbers: `Fronts of all pieces left and right of it; a note from ${TIPS_AT} to 1 on, with three pieces or more.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ sight, standings }) => {
+  check: ({ sight, standings, says }) => {
     const tall = standings.filter((s) => s.kind !== 'rug')
     if (!sight || tall.length < 3) return []
     const { left, right } = balance(sight, tall)
@@ -24,7 +24,7 @@ export const balanced: Rule<PlanFacts> = {
         severity: 'note',
         about: [{ kind: 'job', id: 'balance', name: 'Balance' }],
         title: `Most of it stands to the ${heavy} of the sight line`,
-        measured: `${(left / 1e6).toFixed(1)} m² of fronts left, ${(right / 1e6).toFixed(1)} right`,
+        measured: `${says.area(left)} of fronts left, ${says.area(right)} right`,
         wanted: `less than ${TIPS_AT} to 1`,
         because: 'A heavy side wants an answer: a tall plant, a picture, a lamp.',
         fixes: [],

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { beforeWall } from '../elevation.js'
 import { lampAgainstPicture } from '../light/lampPlaces.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 export const competes: Rule<PlanFacts> = {
@@ -38,12 +38,12 @@ export const competes: Rule<PlanFacts> = {
                   severity: 'look',
                   about: [ref(b.standing), { kind: 'hang', id: h.id, name: h.name }],
                   title: `${b.standing.name} competes with ${lower(h.name)}`,
-                  measured: `${mm(topMm)} high with its table, ${mm(overMm)} above the lower edge`,
-                  wanted: `below ${mm(h.bottomMm)}`,
+                  measured: `${facts.says.length(topMm)} high with its table, ${facts.says.length(overMm)} above the lower edge`,
+                  wanted: `below ${facts.says.length(h.bottomMm)}`,
                   because: 'A lamp stays below the picture beside it, or the two are seen as one muddle.',
                   fixes: [
                     {
-                      label: `Raise ${lower(h.name)} by ${mm(overMm)}`,
+                      label: `Raise ${lower(h.name)} by ${facts.says.length(overMm)}`,
                       changes: [put('wallPlacements', h.id, { centerMm: Math.round(h.centerMm + overMm) })],
                     },
                   ],

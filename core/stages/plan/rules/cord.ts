@@ -3,7 +3,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { cordOf } from './lamps.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 const plugged = (s: Standing): boolean =>
@@ -29,8 +29,8 @@ export const cord: Rule<PlanFacts> = {
           severity: 'look',
           about: [ref(s)],
           title: `The cord of ${lower(s.name)} does not reach a socket`,
-          measured: `${mm(found.mm)} to ${lower(found.socket)}`,
-          wanted: `${mm(facts.needs.cordReach)} or less`,
+          measured: `${facts.says.length(found.mm)} to ${lower(found.socket)}`,
+          wanted: `${facts.says.length(facts.needs.cordReach)} or less`,
           because:
             'Do not chain extensions or lay a cord under a rug or across a way; ask a licensed electrician for a socket.',
           fixes: nudge(facts, s, (m) => (cordOf(facts, m)?.mm ?? Infinity) <= facts.needs.cordReach),

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { cordOf } from './lamps.js'
 import { crossing } from '../../../kernel/geometry/polygon.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 export const cordAcross: Rule<PlanFacts> = {
@@ -11,6 +11,7 @@ export const cordAcross: Rule<PlanFacts> = {
   numbers: 'The straight line from a lamp to its nearest socket crosses the way from the door to a piece.',
   source: 'common practice',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.standings.flatMap((s): Finding[] => {
       if (s.kind !== 'lamp' || s.raisedMm > 1_500 || s.piece.fixing === 'wired in') return []
@@ -31,7 +32,7 @@ export const cordAcross: Rule<PlanFacts> = {
           severity: 'look',
           about: [ref(s)],
           title: `The cord of ${lower(s.name)} lies across the way to ${lower(across.toName)}`,
-          measured: `${mm(found.mm)} to ${lower(found.socket)}`,
+          measured: `${facts.says.length(found.mm)} to ${lower(found.socket)}`,
           wanted: 'a cord along the wall',
           because:
             'One trips over it; under a rug it wears and heats. Ask a licensed electrician for a socket.',

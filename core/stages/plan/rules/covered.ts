@@ -2,7 +2,7 @@ import type { Standing } from '../standing.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 // In front of what a low thing is no harm: a radiator gives its heat over it.
@@ -29,8 +29,8 @@ export const covered: Rule<PlanFacts> = {
               severity: 'look',
               about: [ref(s), { kind: 'fixture', id: f.id, name: f.name || f.kind }],
               title: `${s.name} stands before ${lower(f.name || f.kind)}`,
-              measured: `closer than ${mm(needMm)}`,
-              wanted: `${mm(needMm)} free before it`,
+              measured: `closer than ${facts.says.length(needMm)}`,
+              wanted: `${facts.says.length(needMm)} free before it`,
               because:
                 f.kind === 'switch'
                   ? 'A switch behind furniture is not found in the dark.'

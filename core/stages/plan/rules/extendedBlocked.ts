@@ -1,7 +1,7 @@
 import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { inExtended } from './view.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { extended, type Standing, asExtended } from '../standing.js'
 import { boxDepth, boxOf, boxCorners } from '../../../kernel/geometry/box.js'
 
@@ -19,7 +19,7 @@ export const extendedBlocked: Rule<PlanFacts> = {
         severity: 'stop',
         about: [ref(bed), ref(inside)],
         title: `${inside.name} needs a parking place when ${lower(bed.name)} is extended`,
-        measured: `it stands inside the ${mm(2 * (extended(bed)?.halfD ?? 0))} of the open bed`,
+        measured: `it stands inside the ${facts.says.length(2 * (extended(bed)?.halfD ?? 0))} of the open bed`,
         wanted: 'a second place for it, outside the open bed',
         because: 'The plan is not complete until both states are: by day and by night.',
         fixes: parkingFor(facts, bed, inside),

@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { extended, asExtended } from '../standing.js'
 import { freeBefore } from '../free.js'
-import { ref, mm, lower } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 export const extendedFoot: Rule<PlanFacts> = {
@@ -26,9 +26,9 @@ export const extendedFoot: Rule<PlanFacts> = {
           rule: 'plan.extended-foot',
           severity: free.mm < passLeast ? 'stop' : 'look',
           about: [ref(bed)],
-          title: `${mm(free.mm)} beyond ${lower(bed.name)} extended`,
-          measured: `${mm(free.mm)} to ${lower(free.against)}`,
-          wanted: mm(free.mm < passLeast ? passLeast : walkLeast),
+          title: `${facts.says.length(free.mm)} beyond ${lower(bed.name)} extended`,
+          measured: `${facts.says.length(free.mm)} to ${lower(free.against)}`,
+          wanted: facts.says.length(free.mm < passLeast ? passLeast : walkLeast),
           because: 'Whoever sleeps at the wall must get out at night.',
           fixes: nudge(
             facts,

@@ -2,7 +2,7 @@ import type { PlanFacts, Hung } from '../planFacts.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { PICTURES, furnitureUnder, setCenter } from './hanging.js'
-import { hungRef, wallRef, mm } from './about.js'
+import { hungRef, wallRef } from './about.js'
 
 // Nearer than this to the eye line nobody sees a difference (common practice).
 const EYE_SLACK_MM = 25
@@ -42,9 +42,9 @@ export const eyeLine: Rule<PlanFacts> = {
               rule: 'plan.eye-line',
               severity: 'look',
               about: [hungRef(h), wallRef(facts, h.wallId)],
-              title: `${h.name} hangs ${mm(Math.abs(off))} too ${off > 0 ? 'high' : 'low'}`,
-              measured: `its middle at ${mm(h.centerMm)}`,
-              wanted: `${mm(facts.eyeLineMm)}${facts.eyeLineAgreed ? ', as agreed' : ', proposed'}`,
+              title: `${h.name} hangs ${facts.says.length(Math.abs(off))} too ${off > 0 ? 'high' : 'low'}`,
+              measured: `its middle at ${facts.says.length(h.centerMm)}`,
+              wanted: `${facts.says.length(facts.eyeLineMm)}${facts.eyeLineAgreed ? ', as agreed' : ', proposed'}`,
               because:
                 off > 0
                   ? 'No fault is met more often than pictures hung too high.'

@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { mm, has, pieceRef, lower, withTraits } from './about.js'
+import { has, pieceRef, lower, withTraits } from './about.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 import { ASK } from './cautions.js'
 
@@ -22,9 +22,10 @@ const CLOTH: ReadonlySet<string> = new Set([
 export const flame: Rule<PlanFacts> = {
   name: 'plan.flame',
   title: 'An open flame with cloth, children or pets near, or a fire indoors',
-  numbers: `Any open flame: ages and ${mm(FLAME_MM)} to cloth are asked. A gel or gas fire indoors is a stop: unvented, refilled hot. Battery lights are offered.`,
+  numbers: `Any open flame: ages and ${FLAME_MM} mm to cloth are asked. A gel or gas fire indoors is a stop: unvented, refilled hot. Battery lights are offered.`,
   source: 'common practice',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.pieces.flatMap((p): Finding[] => {
       const gel = has(p, 'gel or gas fire')
@@ -46,7 +47,7 @@ export const flame: Rule<PlanFacts> = {
           measured: [
             gel && indoors ? 'an unvented flame, refilled by hand' : '',
             near
-              ? `${cloth?.map((s) => lower(s.name)).join(', ') ?? ''} within ${mm(FLAME_MM)}`
+              ? `${cloth?.map((s) => lower(s.name)).join(', ') ?? ''} within ${facts.says.length(FLAME_MM)}`
               : curtains && gel
                 ? 'curtains in the room'
                 : '',

@@ -35,7 +35,7 @@ export const floorCutUp: Rule<PlanFacts> = {
         severity: 'look',
         about: facts.rugs.map(ref),
         title: `${facts.rugs.length > 1 ? `${facts.rugs.length} rugs` : `${facts.floorFinishes} floors`} in one small room`,
-        measured: `${(area / 1e6).toFixed(1)} m² with ${facts.rugs.length} rugs and ${Math.max(1, facts.floorFinishes)} floor finish${facts.floorFinishes > 1 ? 'es' : ''}`,
+        measured: `${facts.says.area(area)} with ${facts.says.count(facts.rugs.length, 'rug')} and ${facts.says.count(Math.max(1, facts.floorFinishes), 'floor finish', 'floor finishes')}`,
         wanted: 'one floor and at most one rug',
         because: 'Unbroken surfaces look larger; every edge on the floor makes the room smaller.',
         fixes:

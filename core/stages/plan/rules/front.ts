@@ -5,7 +5,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import { type NeedKey, NEEDS } from '../../../model/vocabulary/need.js'
-import { lower, ref, mm } from './about.js'
+import { lower, ref } from './about.js'
 import { tightSides, belongsBefore } from './space.js'
 import { nudge } from '../nudge.js'
 import { put, type RowChange } from '../../../model/changes.js'
@@ -58,9 +58,10 @@ export const front: Rule<PlanFacts> = {
             rule: 'plan.front',
             severity: stop ? 'stop' : 'look',
             about: [ref(s), ...(j.free.piece ? [ref(j.free.piece)] : [])],
-            title: `${mm(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
-            measured: `${mm(j.free.mm)} to ${lower(j.free.against)}`,
-            wanted: `${mm(stop ? j.stopMm : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
+            title: `${facts.says.length(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
+            measured: `${facts.says.length(j.free.mm)} to ${lower(j.free.against)}`,
+            quantity: { value: j.free.mm, better: 'more' },
+            wanted: `${facts.says.length(stop ? j.stopMm : j.wantMm)} (${lower(NEEDS[j.need.need].title)})`,
             because:
               s.kind === 'sanitary'
                 ? 'One stands, turns and bends there; the local code decides.'

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { GRID_SLACK_MM, offGrid } from '../walls/hanging.js'
 import { groupsOn, placed } from './hanging.js'
-import { wallRef, mm } from './about.js'
+import { wallRef } from './about.js'
 import { put } from '../../../model/changes.js'
 
 export const grid: Rule<PlanFacts> = {
@@ -22,9 +22,9 @@ export const grid: Rule<PlanFacts> = {
                 rule: 'plan.grid',
                 severity: 'look',
                 about: [{ kind: 'hang', id: o.id, name: o.name }, wallRef(facts, w.id)],
-                title: `${o.name} is ${mm(o.offMm)} out of line`,
-                measured: mm(o.offMm),
-                wanted: `${GRID_SLACK_MM} mm or less`,
+                title: `${o.name} is ${facts.says.length(o.offMm)} out of line`,
+                measured: facts.says.length(o.offMm),
+                wanted: `${facts.says.length(GRID_SLACK_MM)} or less`,
                 because: 'Even rows make many pictures calm; one shifted by a finger’s width spoils it.',
                 school: 'straight grid',
                 fixes: [

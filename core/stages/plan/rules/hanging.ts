@@ -3,7 +3,7 @@ import type { Placed } from '../walls/hanging.js'
 import type { Fix } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import { beforeWall } from '../elevation.js'
-import { kg } from './about.js'
+import type { Formatter } from '../../../kernel/units/formatter.js'
 
 // Heavier things want two fixings or a known rating (common practice).
 export const HEAVY_G = 5_000
@@ -53,6 +53,7 @@ export function furnitureUnder(
 export function loadFault(
   h: Pick<Hung, 'piece' | 'row'>,
   face: string,
+  says: Formatter,
 ): { severity: 'stop' | 'look'; measured: string; wanted: string; because: string } | undefined {
   const weight = h.piece.weightG
   if (h.row.fixing === 'string on a nail')
@@ -84,7 +85,7 @@ export function loadFault(
     return weight > HEAVY_G || h.row.into !== 'not known'
       ? {
           severity: 'look',
-          measured: `${kg(each)} on each ${h.row.fixing} into ${h.row.into === 'not known' ? 'a wall not known' : h.row.into}`,
+          measured: `${says.weight(each)} on each ${h.row.fixing} into ${h.row.into === 'not known' ? 'a wall not known' : h.row.into}`,
           wanted: 'a fixing made for that wall, with its rated load',
           because: 'What the wall is made of decides what holds; ask before drilling.',
         }
@@ -92,8 +93,8 @@ export function loadFault(
   if (each <= rated) return undefined
   return {
     severity: 'stop',
-    measured: `${kg(each)} on each of ${h.row.hooks}`,
-    wanted: `${kg(rated)} or less on one${h.row.ratedG ? '' : ' (customary; the maker’s figure decides)'}`,
+    measured: `${says.weight(each)} on each of ${h.row.hooks}`,
+    wanted: `${says.weight(rated)} or less on one${h.row.ratedG ? '' : ' (customary; the maker’s figure decides)'}`,
     because: 'A fixing past its rating lets go without warning.',
   }
 }

@@ -2,6 +2,7 @@ import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
 import { hungRef, wallRef, lower } from './about.js'
 import { put } from '../../../model/changes.js'
+import { roundMm } from '../../../kernel/units/mm.js'
 
 export const hungOver: Rule<PlanFacts> = {
   name: 'plan.hung-over',
@@ -9,6 +10,7 @@ export const hungOver: Rule<PlanFacts> = {
   numbers: 'Any part of it over an opening, over a switch, vent or socket, or in another hung piece.',
   source: 'common practice',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.wallPlacements.flatMap((h, i): Finding[] => {
       const box = { l: h.xMm - h.widthMm / 2, r: h.xMm + h.widthMm / 2, b: h.bottomMm, t: h.topMm }
@@ -79,14 +81,15 @@ function freePlace(facts: PlanFacts, h: Hung): Fix[] {
       .filter((o) => o.id !== h.id && o.wallId === h.wallId && o.bottomMm < h.topMm && o.topMm > h.bottomMm)
       .map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
   ]
-  for (let by = 0; by < wall.lengthMm; by += 10)
+  const step = facts.says.system === 'metric' ? 10 : 12.7
+  for (let by = 0; by < wall.lengthMm; by += step)
     for (const x of [h.xMm + by, h.xMm - by]) {
       const [l, r] = [x - h.widthMm / 2, x + h.widthMm / 2]
       if (l < 0 || r > wall.lengthMm || taken.some(([a, b]) => l < b && r > a)) continue
       return [
         {
-          label: `Hang it ${Math.round(by)} mm to the ${x > h.xMm ? 'right' : 'left'}`,
-          changes: [put('wallPlacements', h.id, { xMm: Math.round(x) })],
+          label: `Hang it ${facts.says.length(by)} to the ${x > h.xMm ? 'right' : 'left'}`,
+          changes: [put('wallPlacements', h.id, { xMm: roundMm(x) })],
         },
       ]
     }

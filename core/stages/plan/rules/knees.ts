@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { kneesOf } from './space.js'
-import { ref, mm, lower } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 import { freeBefore } from '../free.js'
 
@@ -25,10 +25,11 @@ export const knees: Rule<PlanFacts> = {
           severity: near ? 'stop' : 'note',
           about: [ref(seat), ref(table)],
           title: near
-            ? `${mm(free.mm)} between ${lower(seat.name)} and ${lower(table.name)}`
+            ? `${facts.says.length(free.mm)} between ${lower(seat.name)} and ${lower(table.name)}`
             : `${table.name} is out of reach of ${lower(seat.name)}`,
-          measured: mm(free.mm),
-          wanted: `${kneesLeast} to ${kneesMost} mm`,
+          measured: facts.says.length(free.mm),
+          quantity: { value: free.mm, better: near ? 'more' : 'less' },
+          wanted: facts.says.span(kneesLeast, kneesMost),
           because: near ? 'Knees and shins have to pass between.' : 'A cup is put down without getting up.',
           fixes: nudge(facts, table, (m) => {
             const gap = freeBefore(seat, 'front', { ...facts.room, walls: [] }, [m]).mm

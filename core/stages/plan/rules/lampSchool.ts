@@ -3,6 +3,9 @@ import type { PlanFacts } from '../planFacts.js'
 import { ref, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
+/** Below this a lamp lights people, not the ceiling (common practice). */
+const EYE_LAMP_MM = 1_800
+
 export const lampSchool: Rule<PlanFacts> = {
   name: 'plan.lamp-school',
   title: 'Lamps against the school of the job',
@@ -14,7 +17,7 @@ export const lampSchool: Rule<PlanFacts> = {
     const lamps = facts.standings.filter((s) => s.kind === 'lamp')
     const hung = facts.wallPlacements.filter((h) => h.piece.kind === 'lamp')
     const many = facts.schools.lamps === 'many small at eye level'
-    const small = lamps.filter((s) => s.raisedMm < 1_800).length + hung.length
+    const small = lamps.filter((s) => s.raisedMm < EYE_LAMP_MM).length + hung.length
     if (
       facts.schools.lamps === null ||
       (many ? small >= 3 : facts.pieces.some((p) => p.kind === 'lamp' && p.focal))
@@ -27,7 +30,7 @@ export const lampSchool: Rule<PlanFacts> = {
         severity: 'note',
         about: lamps.map(ref),
         title: many ? `${small} lamp${small === 1 ? '' : 's'} at eye level` : 'No fitting leads',
-        measured: many ? `${small} under 1 800 mm` : 'none is marked as the focus',
+        measured: many ? `${small} under ${facts.says.length(EYE_LAMP_MM)}` : 'none is marked as the focus',
         wanted: many ? 'three or more, spread through the room' : 'one large fitting as the focus',
         because: many
           ? 'A lone ceiling light leaves the corners dark and the faces in shadow.'

@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { pointToBox, boxGap } from '../../../kernel/geometry/box.js'
 import { onWall } from '../planRoom.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 export const lampToSeat: Rule<PlanFacts> = {
@@ -32,9 +32,9 @@ export const lampToSeat: Rule<PlanFacts> = {
             about: [ref(seat)],
             title: `No lamp to read by at ${lower(seat.name)}`,
             measured: Number.isFinite(least)
-              ? `the nearest ${mm(least)} away`
+              ? `the nearest ${facts.says.length(least)} away`
               : 'no lamp stands or hangs in the room',
-            wanted: `one within ${mm(facts.needs.lampToSeat)}`,
+            wanted: `one within ${facts.says.length(facts.needs.lampToSeat)}`,
             because: 'A page is lit from beside the shoulder, not from the ceiling.',
             fixes: lamps
               .flatMap((l) => nudge(facts, l, (m) => boxGap(seat.box, m.box) <= facts.needs.lampToSeat))

@@ -12,10 +12,11 @@ export const load: Rule<PlanFacts> = {
     'Weight over the number of hooks against the rated load, or the customary one for that fixing and wall; a string is no fixing at all.',
   source: 'common practice; the maker’s figure decides',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.wallPlacements.flatMap((h): Finding[] => {
       const face = facts.room.walls.find((w) => w.id === h.wallId)?.face ?? 'smooth paint'
-      const fault = loadFault(h, face)
+      const fault = loadFault(h, face, facts.says)
       if (!fault) return []
       const weight = h.piece.weightG
       const rated = h.row.ratedG ?? CUSTOMARY_G[h.row.fixing]?.[h.row.into]

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { framed, set } from './frames.js'
 import { faceNarrowerThanMat } from '../walls/framing.js'
-import { hungRef, lower, mm } from './about.js'
+import { hungRef, lower } from './about.js'
 
 export const matWider: Rule<PlanFacts> = {
   name: 'plan.mat-wider',
@@ -24,14 +24,14 @@ export const matWider: Rule<PlanFacts> = {
         severity: 'look',
         about: [hungRef(h)],
         title: `The frame of ${lower(h.name)} is not narrower than its mat`,
-        measured: `face ${mm(h.frame.faceMm)}, border ${mm(h.frame.borderMm)}`,
+        measured: `face ${facts.says.length(h.frame.faceMm)}, border ${facts.says.length(h.frame.borderMm)}`,
         wanted: 'a face narrower than the border',
         because: 'Equal bands compete; the wider mat gives the picture its air.',
         fixes: [
           set(
             h,
             { borderMm: h.frame.faceMm * 2, bottomBorderMm: h.frame.faceMm * 2 },
-            `A mat of ${mm(h.frame.faceMm * 2)}`,
+            `A mat of ${facts.says.length(h.frame.faceMm * 2)}`,
           ),
         ],
       })),

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { PAIR_SLACK_MM, mismatchedPairs } from '../walls/hanging.js'
 import { groupsOn, placed } from './hanging.js'
-import { lower, mm } from './about.js'
+import { lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 export const mirrored: Rule<PlanFacts> = {
@@ -22,8 +22,8 @@ export const mirrored: Rule<PlanFacts> = {
                 rule: 'plan.mirrored',
                 severity: 'look',
                 about: [one, two].map((h) => ({ kind: 'hang' as const, id: h.id, name: h.name })),
-                title: `${one.name} and ${lower(two.name)} differ by ${mm(byMm)}`,
-                measured: `${mm(one.centerMm)} and ${mm(two.centerMm)} above the floor`,
+                title: `${one.name} and ${lower(two.name)} differ by ${facts.says.length(byMm)}`,
+                measured: `${facts.says.length(one.centerMm)} and ${facts.says.length(two.centerMm)} above the floor`,
                 wanted: 'one height for the pair',
                 because:
                   'Staggered heights are wanted unequal, but each pair about the middle must match; measure up from the floor, not down from a ceiling that may fall.',

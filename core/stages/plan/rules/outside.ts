@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { SLACK_MM, inFixture, nudge, standsClear } from '../nudge.js'
 import { OFF_FLOOR } from '../needs.js'
 import { insideRoom } from '../insideRoom.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 
 export const outside: Rule<PlanFacts> = {
   name: 'plan.outside',
@@ -25,7 +25,9 @@ export const outside: Rule<PlanFacts> = {
           title: fixture
             ? `${s.name} stands in ${lower(fixture.name || fixture.kind)}`
             : `${s.name} stands in the wall`,
-          measured: fixture ? `it stands out ${mm(fixture.depthMm)}` : 'a corner of it is outside the room',
+          measured: fixture
+            ? `it stands out ${facts.says.length(fixture.depthMm)}`
+            : 'a corner of it is outside the room',
           wanted: 'all of it on the floor of the room',
           because: 'Walls and what is fixed to them do not give way.',
           fixes: nudge(facts, s, (m) => standsClear(facts, m)),

@@ -1,5 +1,5 @@
 import type { PlanPiece } from '../standing.js'
-import { has, lower, kg, hungRef, ref, mm } from './about.js'
+import { has, lower, hungRef, ref } from './about.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
 import type { Fix, Rule, Finding } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
@@ -60,9 +60,10 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
 export const overBed: Rule<PlanFacts> = {
   name: 'plan.over-bed',
   title: 'Something heavy or corded over or beside a cot or a bed',
-  numbers: `${kg(OVER_BED_G)} and more, glass, shelves, and anything with a cord, over a bed or within ${NEAR_COT_MM} mm of a cot. A stop at any school, price or wish.`,
+  numbers: `${OVER_BED_G / 1000} kg and more, glass, shelves, and anything with a cord, over a bed or within ${NEAR_COT_MM} mm of a cot. A stop at any school, price or wish.`,
   source: 'common practice; local safe-sleep advice decides',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.standings
       .filter((s) => SLEEPS.has(s.kind))
@@ -88,7 +89,7 @@ export const overBed: Rule<PlanFacts> = {
             severity: 'stop',
             about: [hungRef(h), ref(bed)],
             title: `${h.name} hangs over ${lower(bed.name)}`,
-            measured: h.piece.weightG === null ? 'weight not known' : kg(h.piece.weightG),
+            measured: h.piece.weightG === null ? 'weight not known' : facts.says.weight(h.piece.weightG),
             wanted: 'another wall',
             because: `What falls falls on a sleeper; a string is not an anchor. ${cot ? 'Cords and soft things stay out of reach of the cot.' : ''} ${ASK}`,
             fixes: otherWalls(facts, h),
@@ -98,8 +99,9 @@ export const overBed: Rule<PlanFacts> = {
             severity: 'stop',
             about: [ref(s), ref(bed)],
             title: `${s.name} stands within reach of ${lower(bed.name)}`,
-            measured: `${mm(boxGap(s.box, bed.box))} from it`,
-            wanted: `${mm(NEAR_COT_MM)} or more`,
+            measured: `${facts.says.length(boxGap(s.box, bed.box))} from it`,
+            quantity: { value: boxGap(s.box, bed.box), better: 'more' },
+            wanted: `${facts.says.length(NEAR_COT_MM)} or more`,
             because: `A cord within reach can be pulled or wound round a neck. ${ASK}`,
             fixes: nudge(facts, s, (m) => boxGap(m.box, bed.box) >= NEAR_COT_MM),
           })),

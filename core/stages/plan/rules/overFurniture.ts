@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { groupsOn, placed, furnitureUnder } from './hanging.js'
 import { groupOutline } from '../walls/hanging.js'
-import { hungRef, lower, mm } from './about.js'
+import { hungRef, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 // Most art hangs two thirds to three quarters as wide as the furniture under it (common practice); beyond these it looks lost or top-heavy.
@@ -41,15 +41,15 @@ export const overFurniture: Rule<PlanFacts> = {
             title: floats
               ? gap < 0
                 ? `${names} hangs behind ${lower(under.standing.name)}`
-                : `${names} hangs ${mm(gap)} above ${lower(under.standing.name)}`
+                : `${names} hangs ${facts.says.length(gap)} above ${lower(under.standing.name)}`
               : `${names} is ${Math.round(part * 100)} % as wide as ${lower(under.standing.name)}`,
-            measured: `lower edge ${mm(outline.bottomMm)}, ${mm(gap)} above it; ${Math.round(part * 100)} % of its width`,
-            wanted: `${least} to ${most} mm above, two thirds to three quarters of its width`,
+            measured: `lower edge ${facts.says.length(outline.bottomMm)}, ${facts.says.length(gap)} above it; ${Math.round(part * 100)} % of its width`,
+            wanted: `${facts.says.span(least, most)} above, two thirds to three quarters of its width`,
             because: 'So far above, the two read apart; near it they read as one.',
             fixes: floats
               ? [
                   {
-                    label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${mm(Math.abs(by))}`,
+                    label: `${by > 0 ? 'Lower' : 'Raise'} ${g.length > 1 ? 'all' : 'it'} by ${facts.says.length(Math.abs(by))}`,
                     changes: g.map((h) =>
                       put('wallPlacements', h.id, { centerMm: Math.round(h.centerMm - by) }),
                     ),

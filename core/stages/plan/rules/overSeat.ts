@@ -1,7 +1,7 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
 import { fallsOn, ASK } from './cautions.js'
-import { hungRef, ref, lower, kg } from './about.js'
+import { hungRef, ref, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 export const overSeat: Rule<PlanFacts> = {
@@ -10,6 +10,7 @@ export const overSeat: Rule<PlanFacts> = {
   numbers: 'From 3 kg over a seat: two fixings of known rating. Under it nobody is asked.',
   source: 'common practice',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     // Several alike over one seat are one finding.
     [...new Set(facts.wallPlacements.map((h) => h.piece))].flatMap((piece): Finding[] => {
@@ -32,7 +33,7 @@ export const overSeat: Rule<PlanFacts> = {
             over.length > 1
               ? `${over.length} of ${lower(piece.name)} hang over ${lower(first.seat.name)}`
               : `${first.h.name} hangs over ${lower(first.seat.name)}`,
-          measured: `${kg(piece.weightG ?? 0)} on ${first.h.row.hooks} ${first.h.row.fixing}${first.h.row.ratedG === null ? ', rating not known' : ''}`,
+          measured: `${facts.says.weight(piece.weightG ?? 0)} on ${first.h.row.hooks} ${first.h.row.fixing}${first.h.row.ratedG === null ? ', rating not known' : ''}`,
           wanted: 'two fixings of known rating into the wall',
           because: `Heads are under it. ${ASK}`,
           fixes: [

@@ -2,7 +2,7 @@ import type { PlanFacts } from '../planFacts.js'
 import type { Standing } from '../standing.js'
 import { standIn, SLACK_MM, nudge } from '../nudge.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 
 const STAND_MOVED = 'the piece stands where nothing else does'
 
@@ -42,7 +42,8 @@ export const overlap: Rule<PlanFacts> = {
         severity: 'stop',
         about: [ref(one), ref(two)],
         title: `${small.name} stands in ${lower(large.name)}`,
-        measured: `${mm(depth)} in each other`,
+        measured: `${facts.says.length(depth)} in each other`,
+        quantity: { value: depth, better: 'less' },
         wanted: STAND_MOVED,
         because: 'Two things cannot have one place.',
         fixes: [

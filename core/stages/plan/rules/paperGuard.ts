@@ -44,7 +44,7 @@ export const paperGuard: Rule<PlanFacts> = {
                   severity: 'look' as const,
                   about: [hungRef(h), { kind: 'job' as const, id: 'light', name: 'Light' }],
                   title: `${h.name} hangs in the light without a UV filter`,
-                  measured: `the sun stands in a window beside or across from it ${sun.toFixed(1)} h a day in June`,
+                  measured: `the sun stands in a window beside or across from it ${facts.says.number(sun, 1)} h a day in June`,
                   wanted: 'UV-filtering glazing, or another wall',
                   because: 'Light fades for good; how much it reflects is a separate choice of glass.',
                   fixes: [

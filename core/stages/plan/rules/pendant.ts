@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { pointToBox } from '../../../kernel/geometry/box.js'
 import { pendantFit } from '../light/lampPlaces.js'
-import { ref, mm, lower } from './about.js'
+import { ref, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 export const pendant: Rule<PlanFacts> = {
@@ -44,11 +44,11 @@ export const pendant: Rule<PlanFacts> = {
             rule: 'plan.pendant',
             severity: 'look',
             about: [ref(s)],
-            title: `${s.name} hangs ${mm(s.raisedMm)} above the floor`,
-            measured: `a drop of ${mm(drop)}`,
+            title: `${s.name} hangs ${facts.says.length(s.raisedMm)} above the floor`,
+            measured: `a drop of ${facts.says.length(drop)}`,
             wanted: table
-              ? `${mm(raised)}: ${mm(facts.needs.overTable)} above ${lower(table.name)}`
-              : `${mm(raised)} or more, or a table under it`,
+              ? `${facts.says.length(raised)}: ${facts.says.length(facts.needs.overTable)} above ${lower(table.name)}`
+              : `${facts.says.length(raised)} or more, or a table under it`,
             because: table
               ? 'One looks across a table, not into a lamp.'
               : 'Heads pass under it. In a low room keep it shallow and gain by the diameter.',
@@ -56,7 +56,7 @@ export const pendant: Rule<PlanFacts> = {
               s.raisedMm + s.heightMm + (raised - s.raisedMm) <= ceiling + 1
                 ? [
                     {
-                      label: `Hang it at ${mm(raised)}`,
+                      label: `Hang it at ${facts.says.length(raised)}`,
                       changes: [put('floorPlacements', s.id, { raisedMm: Math.round(raised) })],
                     },
                   ]

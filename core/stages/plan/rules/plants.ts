@@ -10,6 +10,7 @@ export const plants: Rule<PlanFacts> = {
   numbers: 'By name, with children or pets in the household; asked as a question while nobody is entered.',
   source: 'common knowledge of the trade; a poison center decides',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.pieces.flatMap((p): Finding[] => {
       const harm = harmOf(p.name)

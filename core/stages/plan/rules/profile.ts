@@ -24,7 +24,7 @@ export const profile: Rule<PlanFacts> = {
             severity: 'note',
             about: [left, middle, right].map((b) => ref(b.standing)),
             title: `${left.standing.name} and ${lower(right.standing.name)} rival ${lower(middle.standing.name)}`,
-            measured: `${[left, middle, right].map((b) => Math.round(b.topMm)).join(', ')} mm high`,
+            measured: `${facts.says.lengths([left, middle, right].map((b) => b.topMm))} high`,
             wanted: 'low, high, low: the outer two clearly lower',
             because: 'Along a wall heights alternate; a pair steadies the middle and does not match it.',
             fixes: [],

@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { seatRugs, layInstead } from './rugs.js'
 import { judgeRug } from '../rug.js'
-import { ref, mm } from './about.js'
+import { ref } from './about.js'
 
 export const rugBorder: Rule<PlanFacts> = {
   name: 'plan.rug-border',
@@ -22,9 +22,9 @@ export const rugBorder: Rule<PlanFacts> = {
           rule: 'plan.rug-border',
           severity: 'look',
           about: [ref(r)],
-          title: `${r.name} leaves ${mm(least)} of floor`,
-          measured: `${bordersMm.map(Math.round).join(', ')} mm round it`,
-          wanted: `${mm(facts.needs.rugBorder)} on every side`,
+          title: `${r.name} leaves ${facts.says.length(least)} of floor`,
+          measured: `${facts.says.lengths(bordersMm)} round it`,
+          wanted: `${facts.says.length(facts.needs.rugBorder)} on every side`,
           because: 'A rug that nearly reaches the walls reads as a carpet cut too small.',
           school: 'largest that leaves the border',
           fixes: layInstead(facts, r),

@@ -1,7 +1,7 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { insideRoom } from '../insideRoom.js'
-import { ref, mm } from './about.js'
+import { ref } from './about.js'
 import { shiftOnto, layInstead } from './rugs.js'
 
 export const rugFlat: Rule<PlanFacts> = {
@@ -18,7 +18,7 @@ export const rugFlat: Rule<PlanFacts> = {
         severity: 'stop',
         about: [ref(r)],
         title: `${r.name} cannot lie flat`,
-        measured: `${mm(r.widthMm)} × ${mm(r.depthMm)} reaches past the floor`,
+        measured: `${facts.says.length(r.widthMm)} × ${facts.says.length(r.depthMm)} reaches past the floor`,
         wanted: 'all of it on the floor',
         because: 'Its edge would stand up against the wall, and that is a trip.',
         fixes: [...shiftOnto(facts, r), ...layInstead(facts, r)].slice(0, 2),

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { seatRugs, shiftOnto, layInstead } from './rugs.js'
 import { judgeRug } from '../rug.js'
-import { ref, listed, lower, mm } from './about.js'
+import { ref, listed, lower } from './about.js'
 
 export const rugLegs: Rule<PlanFacts> = {
   name: 'plan.rug-legs',
@@ -33,7 +33,7 @@ export const rugLegs: Rule<PlanFacts> = {
         measured: listed(
           judged.seats.map(
             (s) =>
-              `${lower(s.seat.name)} ${s.legsOn} of 4 legs${s.missMm > 0 ? `, misses by ${mm(s.missMm)}` : ''}`,
+              `${lower(s.seat.name)} ${s.legsOn} of 4 legs${s.missMm > 0 ? `, misses by ${facts.says.length(s.missMm)}` : ''}`,
           ),
         ),
         wanted: wantAll ? 'all legs of every seat on it' : 'the front legs of every seat on it',

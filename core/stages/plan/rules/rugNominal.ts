@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { has, lower, mm, withTraits } from './about.js'
+import { has, lower, withTraits } from './about.js'
 
 export const rugNominal: Rule<PlanFacts> = {
   name: 'plan.rug-nominal',
@@ -16,7 +16,7 @@ export const rugNominal: Rule<PlanFacts> = {
         severity: 'look',
         about: [{ kind: 'piece', id: p.id, name: p.name }],
         title: `Measure ${lower(p.name)} itself`,
-        measured: `${mm(p.widthMm)} × ${mm(p.depthMm)} by name`,
+        measured: `${facts.says.length(p.widthMm)} × ${facts.says.length(p.depthMm)} by name`,
         wanted: 'the maker’s actual size',
         because:
           'Names of sizes are not sizes: rugs, boards and mattresses come out smaller, and a few centimeters decide.',

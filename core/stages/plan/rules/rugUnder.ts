@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { boxHolds, boxCorners, inBox } from '../../../kernel/geometry/box.js'
 import { rugUnderTable, RUG_SIZES } from '../rugSizes.js'
-import { ref, mm, lower } from './about.js'
+import { ref, lower } from './about.js'
 
 export const rugUnder: Rule<PlanFacts> = {
   name: 'plan.rug-under-table',
@@ -26,16 +26,16 @@ export const rugUnder: Rule<PlanFacts> = {
           table.widthMm,
           table.depthMm,
           facts.needs.rugBeyondTable,
-          RUG_SIZES[facts.system],
+          RUG_SIZES[facts.says.system],
         )
         return [
           {
             rule: 'plan.rug-under-table',
             severity: 'look',
             about: [ref(rug), ref(table)],
-            title: `${rug.name} reaches ${mm(Math.max(0, beyond))} beyond ${lower(table.name)}`,
-            measured: mm(Math.max(0, beyond)),
-            wanted: `${mm(facts.needs.rugBeyondTable)} on every side${fits.size ? `: ${fits.size.name} or larger` : ''}`,
+            title: `${rug.name} reaches ${facts.says.length(Math.max(0, beyond))} beyond ${lower(table.name)}`,
+            measured: facts.says.length(Math.max(0, beyond)),
+            wanted: `${facts.says.length(facts.needs.rugBeyondTable)} on every side${fits.size ? `: ${fits.size.name} or larger` : ''}`,
             because: 'A chair that is pulled back stands with two legs off the edge, and catches it.',
             fixes: [
               {

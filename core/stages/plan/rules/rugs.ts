@@ -3,7 +3,7 @@ import type { Standing } from '../standing.js'
 import { type RugAdvice, rugAdvice, chosenRug } from '../rug.js'
 import { RUG_SIZES, RUNNER_SIZES } from '../rugSizes.js'
 import type { Fix } from '../../../findings/finding.js'
-import { mm, lower } from './about.js'
+import { lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 /** Rugs that lie before seats, not runners and mats: those some seat is near. */
@@ -19,8 +19,8 @@ export function adviseRug(facts: PlanFacts): {
   const all = rugAdvice({
     seats: facts.seats,
     room: facts.room,
-    sizes: RUG_SIZES[facts.system],
-    joinable: RUNNER_SIZES[facts.system],
+    sizes: RUG_SIZES[facts.says.system],
+    joinable: RUNNER_SIZES[facts.says.system],
     borderMm: facts.needs.rugBorder,
     around: table?.box,
   })
@@ -35,7 +35,7 @@ export function layInstead(facts: PlanFacts, rug: Standing): Fix[] {
   const turn = Math.round(((Math.atan2(chosen.box.uy, chosen.box.ux) * 180) / Math.PI + 360) % 360)
   return [
     {
-      label: `Lay one of ${chosen.size.name} instead: ${chosen.verdict}, ${mm(chosen.leastBorderMm)} of floor left`,
+      label: `Lay one of ${chosen.size.name} instead: ${chosen.verdict}, ${facts.says.length(chosen.leastBorderMm)} of floor left`,
       changes: [
         put('pieces', rug.pieceId, {
           widthMm: Math.round(2 * chosen.box.halfW),

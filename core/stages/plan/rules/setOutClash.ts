@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { avoidedOn } from './frames.js'
 import { layPanels, avoidingCount } from '../walls/layPanels.js'
-import { listed, lower, mm } from './about.js'
+import { listed, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 // Fields narrower than this are no panels but battens.
@@ -40,11 +40,15 @@ export const setOutClash: Rule<PlanFacts> = {
               ? `${name}: the fields do not come out`
               : `${name}: ${listed([...new Set(laid.clashes.map((c) => lower(c.name)))])} on a stile`,
           measured: past
-            ? `ends at ${mm(s.endMm)} on ${mm(wall.lengthMm)}`
+            ? `ends at ${facts.says.length(s.endMm)} on ${facts.says.length(wall.lengthMm)}`
             : small
-              ? `fields of ${mm(laid.fieldMm)}`
-              : listed(laid.clashes.map((c) => `stile ${c.stile} over ${lower(c.name)} by ${mm(c.overMm)}`)),
-          wanted: past ? mm(Math.floor(wall.lengthMm)) : 'equal fields, nothing on a stile',
+              ? `fields of ${facts.says.length(laid.fieldMm)}`
+              : listed(
+                  laid.clashes.map(
+                    (c) => `stile ${c.stile} over ${lower(c.name)} by ${facts.says.length(c.overMm)}`,
+                  ),
+                ),
+          wanted: past ? facts.says.length(Math.floor(wall.lengthMm)) : 'equal fields, nothing on a stile',
           because: 'Panels want equal gaps, and a socket sits in a field or not at all.',
           fixes: past
             ? [
@@ -57,7 +61,7 @@ export const setOutClash: Rule<PlanFacts> = {
               ? []
               : [
                   {
-                    label: `${count} fields of ${mm(layPanels({ ...s, count }).fieldMm)}`,
+                    label: `${count} fields of ${facts.says.length(layPanels({ ...s, count }).fieldMm)}`,
                     changes: [put('panelLayouts', s.id, { count })],
                   },
                 ],

@@ -11,6 +11,7 @@ export const shade: Rule<PlanFacts> = {
     'Asks the lamp before anything is made: a cool LED with a clear gap all round only; a hot lamp or contact is a stop.',
   source: 'common practice',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.pieces.flatMap((p): Finding[] => {
       if (!has(p, 'cloth, paper or wood shade')) return []

@@ -1,7 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { likelyWidth, PLAUSIBLE } from './standing.js'
-import { mm } from './about.js'
 import { put } from '../../../model/changes.js'
 
 export const sizeDoubt: Rule<PlanFacts> = {
@@ -19,13 +18,13 @@ export const sizeDoubt: Rule<PlanFacts> = {
           rule: 'plan.size-doubt',
           severity: 'look',
           about: [{ kind: 'piece', id: p.id, name: p.name }],
-          title: `${p.name}: ${p.widthMm} mm wide?`,
-          measured: mm(p.widthMm),
-          wanted: `${p.widthMm} ${meant.unit} would be ${mm(meant.mm)}`,
+          title: `${p.name}: ${facts.says.length(p.widthMm)} wide?`,
+          measured: facts.says.length(p.widthMm),
+          wanted: `${p.widthMm} ${meant.unit} would be ${facts.says.length(meant.mm)}`,
           because: 'A bare number in the wrong unit turns a sofa into a matchbox.',
           fixes: [
             {
-              label: `It is ${p.widthMm} ${meant.unit}: ${meant.mm} mm`,
+              label: `It is ${p.widthMm} ${meant.unit}: ${facts.says.length(meant.mm)}`,
               changes: [put('pieces', p.id, { widthMm: meant.mm })],
             },
           ],

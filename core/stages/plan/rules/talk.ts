@@ -1,7 +1,7 @@
 import type { Standing } from '../standing.js'
 import type { PlanFacts } from '../planFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
@@ -19,9 +19,10 @@ const kneeToKnee = (facts: PlanFacts, anchor: Standing, s: Standing, gap: number
   rule: 'plan.talk',
   severity: 'note',
   about: [ref(anchor), ref(s)],
-  title: `${s.name} faces ${lower(anchor.name)} at ${mm(gap)}`,
-  measured: mm(gap),
-  wanted: `${mm(facts.needs.talkLeast)} or more between seats that face each other`,
+  title: `${s.name} faces ${lower(anchor.name)} at ${facts.says.length(gap)}`,
+  measured: facts.says.length(gap),
+  quantity: { value: gap, better: 'more' },
+  wanted: `${facts.says.length(facts.needs.talkLeast)} or more between seats that face each other`,
   because: 'Nearer than that one sits knee to knee.',
   fixes: nudge(
     facts,
@@ -51,8 +52,9 @@ export const talk: Rule<PlanFacts> = {
           severity: 'look',
           about: [ref(anchor), ref(s)],
           title: `${s.name} is too far from ${lower(anchor.name)} to talk`,
-          measured: mm(gap),
-          wanted: `${mm(facts.needs.talkMost)} or less`,
+          measured: facts.says.length(gap),
+          quantity: { value: gap, better: 'less' },
+          wanted: `${facts.says.length(facts.needs.talkMost)} or less`,
           because: 'Beyond that one raises the voice.',
           fixes: nudge(facts, s, (m) => boxGap(anchor.box, m.box) <= facts.needs.talkMost),
         },

@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { has, ref, lower, mm, kg, withTraits } from './about.js'
+import { has, ref, lower, withTraits } from './about.js'
 import { ASK } from './cautions.js'
 
 const TIPS: ReadonlySet<string> = new Set(['shelves', 'wardrobe', 'chest of drawers', 'cabinet', 'mirror'])
@@ -14,6 +14,7 @@ export const tipOver: Rule<PlanFacts> = {
   numbers: `Storage of ${TIP_HEIGHT_MM} mm and more and every leaning mirror until it is anchored to the building; pads do not count. With children it stops.`,
   source: '16 CFR 1261 (ASTM F2057) for the height, from memory; the rest common practice',
   schools: 'all',
+  caution: true,
   check: (facts) =>
     facts.standings.flatMap((s): Finding[] => {
       const p = s.piece
@@ -33,7 +34,7 @@ export const tipOver: Rule<PlanFacts> = {
           severity: stop ? 'stop' : 'look',
           about: [ref(s)],
           title: `Can ${lower(s.name)} tip onto someone?`,
-          measured: `${mm(s.heightMm)} high${has(p, 'pads against tipping') ? ', pads only' : ', not anchored'}${p.weightG ? `, ${kg(p.weightG)}` : ''}`,
+          measured: `${facts.says.length(s.heightMm)} high${has(p, 'pads against tipping') ? ', pads only' : ', not anchored'}${p.weightG ? `, ${facts.says.weight(p.weightG)}` : ''}`,
           wanted: rented
             ? 'a restraint to the building, with written consent; or a lower or braced piece'
             : 'a restraint to the building',

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { freeBefore } from '../free.js'
-import { ref, mm, lower } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 export const toiletSide: Rule<PlanFacts> = {
@@ -27,9 +27,9 @@ export const toiletSide: Rule<PlanFacts> = {
             rule: 'plan.toilet-side',
             severity: stop ? 'stop' : 'look',
             about: [ref(s)],
-            title: `${s.name} is ${mm(worst.mm)} from ${lower(worst.free.against)}`,
-            measured: `${mm(worst.mm)} from its middle`,
-            wanted: `${mm(stop ? code : wish)} or more`,
+            title: `${s.name} is ${facts.says.length(worst.mm)} from ${lower(worst.free.against)}`,
+            measured: `${facts.says.length(worst.mm)} from its middle`,
+            wanted: `${facts.says.length(stop ? code : wish)} or more`,
             because: 'Shoulders and elbows need it; the local code and a licensed plumber decide.',
             fixes: nudge(facts, s, (m) =>
               (['left', 'right'] as const).every(

@@ -1,7 +1,7 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { OFF_FLOOR } from '../needs.js'
-import { lower, mm } from './about.js'
+import { lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
 /** A piece wider than the wall it is meant for. */
@@ -21,8 +21,8 @@ export const tooWide: Rule<PlanFacts> = {
           severity: 'stop',
           about: [{ kind: 'piece', id: p.id, name: p.name }],
           title: `${p.name} is wider than ${lower(wall.name)}`,
-          measured: `${mm(p.widthMm)} on ${mm(wall.lengthMm)}`,
-          wanted: `${mm(wall.lengthMm)} or less`,
+          measured: `${facts.says.length(p.widthMm)} on ${facts.says.length(wall.lengthMm)}`,
+          wanted: `${facts.says.length(wall.lengthMm)} or less`,
           because: 'Sizes vary far more than one expects; measure before buying.',
           fixes: [
             {

@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { PICTURES, setCenter } from './hanging.js'
-import { hungRef, wallRef, mm } from './about.js'
+import { hungRef, wallRef } from './about.js'
 
 export const underCeiling: Rule<PlanFacts> = {
   name: 'plan.under-ceiling',
@@ -24,9 +24,9 @@ export const underCeiling: Rule<PlanFacts> = {
           title:
             left < 0
               ? `${h.name} reaches through the ceiling`
-              : `${h.name} ends ${mm(left)} under the ceiling`,
-          measured: `top at ${mm(h.topMm)} in a room of ${mm(ceiling)}`,
-          wanted: `${mm(facts.needs.underCeiling)} or more above it`,
+              : `${h.name} ends ${facts.says.length(left)} under the ceiling`,
+          measured: `top at ${facts.says.length(h.topMm)} in a room of ${facts.says.length(ceiling)}`,
+          wanted: `${facts.says.length(facts.needs.underCeiling)} or more above it`,
           because: 'Pictures are stacked upward only where the ceiling is high.',
           fixes: [
             setCenter(

@@ -34,9 +34,9 @@ export const useDark: Rule<PlanFacts> = {
         rule: 'plan.use-dark',
         severity: 'look',
         about: [ref(p.by), { kind: 'use', id: p.use.id, name: p.use.name }],
-        title: `${p.use.name}: ${Math.round(p.lux)} lx at ${lower(p.by.name)}`,
-        measured: `${Math.round(p.lux)} lx by lamps alone`,
-        wanted: `${p.targetLux} lx: ${p.says}`,
+        title: `${p.use.name}: ${facts.says.light(p.lux)} at ${lower(p.by.name)}`,
+        measured: `${facts.says.light(p.lux)} by lamps alone`,
+        wanted: `${facts.says.light(p.targetLux)}: ${p.says}`,
         because:
           'A splendid fitting does not light the book; poor light is made good by several small lamps at eye level.',
         fixes: [],

@@ -2,7 +2,7 @@ import type { Rule, Ref, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { anchorSeat } from '../seatGroup.js'
-import { lower, listed, mm } from './about.js'
+import { lower, listed } from './about.js'
 import { nudge } from '../nudge.js'
 import type { Standing } from '../standing.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
@@ -55,11 +55,12 @@ export const walk: Rule<PlanFacts> = {
         title:
           w.widthMm === 0
             ? `No way from the door to ${listed(names)}`
-            : `${mm(w.widthMm)} on the way to ${listed(names)}`,
+            : `${facts.says.length(w.widthMm)} on the way to ${listed(names)}`,
         measured: w.between
-          ? `${mm(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}`
-          : mm(w.widthMm),
-        wanted: mm(w.widthMm < passLeast ? passLeast : want),
+          ? `${facts.says.length(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}`
+          : facts.says.length(w.widthMm),
+        quantity: { value: w.widthMm, better: 'more' },
+        wanted: facts.says.length(w.widthMm < passLeast ? passLeast : want),
         because:
           w.widthMm >= passLeast && want === walkMain
             ? 'The main walk is used by two, and with a tray.'

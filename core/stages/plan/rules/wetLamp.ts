@@ -2,7 +2,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { inBox } from '../../../kernel/geometry/box.js'
 import { nearTub } from '../light/photometry.js'
-import { ref, mm, lower } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 export const wetLamp: Rule<PlanFacts> = {
@@ -12,6 +12,7 @@ export const wetLamp: Rule<PlanFacts> = {
     'Zone 2 reaches 600 mm beyond a bath or shower, up to 2 250 mm (IEC 60364-7-701): at least IPX4. Hanging lamps also keep 914 mm beside and 2 438 mm above the rim (NEC 410.10(D)).',
   source: 'IEC 60364-7-701 and NEC 410.10(D), both from memory; a licensed electrician decides',
   schools: 'all',
+  caution: true,
   check: (facts) => {
     const wet = facts.standings.filter((s) => s.sanitary === 'bath' || s.sanitary === 'shower')
     return wet.flatMap((tub) =>
@@ -31,8 +32,9 @@ export const wetLamp: Rule<PlanFacts> = {
               rule: 'plan.wet-lamp',
               severity: 'stop',
               about: [ref(lamp), ref(tub)],
-              title: `${lamp.name} hangs or stands ${mm(beside)} from ${lower(tub.name)}`,
-              measured: `${mm(beside)} beside, ${mm(Math.max(0, above))} above`,
+              title: `${lamp.name} hangs or stands ${facts.says.length(beside)} from ${lower(tub.name)}`,
+              measured: `${facts.says.length(beside)} beside, ${facts.says.length(Math.max(0, above))} above`,
+              quantity: { value: beside, better: 'more' },
               wanted: 'outside the zones, or a fitting rated for them',
               because: 'Water and current. Ask zone and rating; a licensed electrician decides.',
               fixes: nudge(facts, lamp, (m) => {

@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { stripBefore } from '../planRoom.js'
 import type { Standing } from '../standing.js'
 import { boxDepth } from '../../../kernel/geometry/box.js'
-import { ref, lower, mm } from './about.js'
+import { ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 // A window is looked out of and opened from this close.
@@ -34,7 +34,7 @@ export const windowBlocked: Rule<PlanFacts> = {
               severity: 'look',
               about: [ref(s), { kind: 'opening', id: o.id, name: o.name }],
               title: `${s.name} stands before ${lower(o.name || 'the window')}`,
-              measured: `${mm(s.raisedMm + s.heightMm)} high before a sill of ${mm(o.sillMm)}`,
+              measured: `${facts.says.length(s.raisedMm + s.heightMm)} high before a sill of ${facts.says.length(o.sillMm)}`,
               wanted: 'nothing above the sill',
               because: 'It takes light and view, and the window can no longer be opened or curtained.',
               fixes: nudge(facts, s, (m) => !blocks(m)),

@@ -10,7 +10,7 @@ export interface CurveWish extends Omit<SearchWish, 'start' | 'progress'> {
 }
 
 /**
- * The best set at each of several budgets: what the next euro buys.
+ * The best set at each of several budgets: what more money buys.
  *
  * Without conflicts and caps the hulls of the relaxed problem are shared. With them each budget is searched, beginning with the best set
  * of the budget below, which still fits.

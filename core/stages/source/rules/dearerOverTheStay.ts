@@ -10,7 +10,7 @@ export const dearerOverTheStay: Rule<SourceFacts> = {
   numbers: 'Price times the whole purchases that the years of the stay need.',
   source: 'common practice',
   schools: 'all',
-  check: ({ items, stayYears, money }) =>
+  check: ({ items, stayYears, says }) =>
     stayYears === null
       ? []
       : items.flatMap((i) => {
@@ -32,12 +32,12 @@ export const dearerOverTheStay: Rule<SourceFacts> = {
               { kind: 'option', id: o.id, name: o.name },
             ],
             title: `Over ${stayYears} years ${better.x.name} costs less than ${o.name}`,
-            measured: `${money(own.totalMinor)}: bought ${times(own.purchases)}`,
-            wanted: `${money(better.cost.totalMinor)}: bought ${times(better.cost.purchases)}`,
+            measured: `${says.money(own.totalMinor)}: bought ${times(own.purchases)}`,
+            wanted: `${says.money(better.cost.totalMinor)}: bought ${times(better.cost.purchases)}`,
             because: 'Whole purchases within the stay decide; price divided by years alone misleads.',
             fixes: [
               {
-                label: `Take ${better.x.name}, ${money(better.x.landedMinor)}`,
+                label: `Take ${better.x.name}, ${says.money(better.x.landedMinor)}`,
                 changes: [put('items', i.id, { chosenOptionId: better.x.id })],
               },
             ],

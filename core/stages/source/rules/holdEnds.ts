@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
-import { daysBetween, dayText } from '../../../kernel/units/days.js'
+import { daysBetween } from '../../../kernel/units/days.js'
 import { put } from '../../../model/changes.js'
 
 // Common practice: three days are enough to call the client and go there.
@@ -13,7 +13,7 @@ export const holdEnds: Rule<SourceFacts> = {
   numbers: `From ${HOLD_DAYS} days before the hold ends.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ items, today, money }) =>
+  check: ({ items, today, says }) =>
     items
       .filter((i) => i.open || i.undecided)
       .flatMap((i) =>
@@ -27,15 +27,15 @@ export const holdEnds: Rule<SourceFacts> = {
                 { kind: 'item', id: i.id, name: i.name },
                 { kind: 'option', id: o.id, name: o.name },
               ],
-              title: `${o.name} is held until ${dayText(o.heldUntil)}`,
-              measured: `held until ${dayText(o.heldUntil)}`,
+              title: `${o.name} is held until ${says.day(o.heldUntil)}`,
+              measured: `held until ${says.day(o.heldUntil)}`,
               wanted: o.chosen ? 'ordered by then' : 'a decision by then',
               because: 'A find that is gone the next day starts the search again.',
               fixes: o.chosen
                 ? []
                 : [
                     {
-                      label: `Take it, ${money(o.landedMinor)}`,
+                      label: `Take it, ${says.money(o.landedMinor)}`,
                       changes: [put('items', i.id, { chosenOptionId: o.id })],
                     },
                   ],

@@ -11,7 +11,7 @@ export const intentLost: Rule<SourceFacts> = {
     'Asked until it is said whether the intent is kept; a lost intent is shown although it saved money.',
   source: 'common practice',
   schools: 'all',
-  check: ({ items, money }) =>
+  check: ({ items, says }) =>
     items.flatMap((i) => {
       const { swap } = i
       if (!swap || swap.intent === 'kept') return []
@@ -19,8 +19,8 @@ export const intentLost: Rule<SourceFacts> = {
         swap.savedMinor === 0
           ? 'at the same price'
           : swap.savedMinor > 0
-            ? `${money(swap.savedMinor)} less`
-            : `${money(-swap.savedMinor)} more`
+            ? `${says.money(swap.savedMinor)} less`
+            : `${says.money(-swap.savedMinor)} more`
       const say = (intentKept: 'kept' | 'lost', label: string): Fix => ({
         label,
         changes: [put('items', i.id, { intentKept })],

@@ -1,6 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
-import { addDays, daysBetween, dayText } from '../../../kernel/units/days.js'
+import { addDays, daysBetween } from '../../../kernel/units/days.js'
 
 // Common practice: a week of warning before the last day to order.
 const ORDER_DAYS = 7
@@ -12,7 +12,7 @@ export const orderBy: Rule<SourceFacts> = {
   numbers: `From ${ORDER_DAYS} days before the last day: the day it is needed less its lead time.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ items, today }) =>
+  check: ({ items, today, says }) =>
     items.flatMap((i) => {
       const o = i.options.find((x) => x.chosen)
       if (!o || !i.undecided || o.leadDays === null || !i.neededOn || o.kind === 'owned') return []
@@ -26,9 +26,9 @@ export const orderBy: Rule<SourceFacts> = {
           { kind: 'item', id: i.id, name: i.name },
           { kind: 'option', id: o.id, name: o.name },
         ],
-        title: `Order ${o.name} by ${dayText(last)}`,
-        measured: `${o.leadDays} days of lead time, needed on ${dayText(i.neededOn)}`,
-        wanted: `ordered by ${dayText(last)}`,
+        title: `Order ${o.name} by ${says.day(last)}`,
+        measured: `${o.leadDays} days of lead time, needed on ${says.day(i.neededOn)}`,
+        wanted: `ordered by ${says.day(last)}`,
         because: 'After that day it comes when the fitters have gone.',
         fixes: [],
       }

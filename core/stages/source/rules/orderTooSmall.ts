@@ -8,7 +8,7 @@ export const orderTooSmall: Rule<SourceFacts> = {
   numbers: 'The least order of the supplier; the next delivery band.',
   source: 'common practice',
   schools: 'all',
-  check: ({ baskets, money }) =>
+  check: ({ baskets, says }) =>
     baskets.flatMap((b): Finding[] => {
       if (b.shortMinor > 0)
         return [
@@ -16,9 +16,9 @@ export const orderTooSmall: Rule<SourceFacts> = {
             rule: 'source.order-too-small',
             severity: 'look',
             about: [{ kind: 'order', id: b.supplierId ?? 'none', name: b.supplierName }],
-            title: `${b.supplierName}: ${money(b.shortMinor)} short of the least order`,
-            measured: `${money(b.goodsMinor)} of goods chosen`,
-            wanted: `${money(b.goodsMinor + b.shortMinor)} at least`,
+            title: `${b.supplierName}: ${says.money(b.shortMinor)} short of the least order`,
+            measured: `${says.money(b.goodsMinor)} of goods chosen`,
+            wanted: `${says.money(b.goodsMinor + b.shortMinor)} at least`,
             because:
               'An order below it is refused or pays a surcharge; another thing from there, or another supplier.',
             fixes: [],
@@ -31,9 +31,9 @@ export const orderTooSmall: Rule<SourceFacts> = {
             rule: 'source.order-too-small',
             severity: 'note',
             about: [{ kind: 'order', id: b.supplierId ?? 'none', name: b.supplierName }],
-            title: `${b.supplierName}: ${money(b.nextBand.missingMinor)} more saves ${money(b.nextBand.savesMinor)} of delivery`,
-            measured: `${money(b.goodsMinor)} of goods chosen`,
-            wanted: money(b.goodsMinor + b.nextBand.missingMinor),
+            title: `${b.supplierName}: ${says.money(b.nextBand.missingMinor)} more saves ${says.money(b.nextBand.savesMinor)} of delivery`,
+            measured: `${says.money(b.goodsMinor)} of goods chosen`,
+            wanted: says.money(b.goodsMinor + b.nextBand.missingMinor),
             because: 'Delivery falls with the size of the order.',
             fixes: [],
           },

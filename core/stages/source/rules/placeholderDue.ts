@@ -1,7 +1,7 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
 import { chosenOf, about } from './chosen.js'
-import { addDays, dayText } from '../../../kernel/units/days.js'
+import { addDays } from '../../../kernel/units/days.js'
 import { put } from '../../../model/changes.js'
 import { LASTING_PIECE } from '../../../model/vocabulary/buying.js'
 
@@ -15,7 +15,7 @@ export const placeholderDue: Rule<SourceFacts> = {
   numbers: `From ${SOON_DAYS} days before the day set for it.`,
   source: 'common practice',
   schools: 'all',
-  check: ({ items, today, newItem, money }) =>
+  check: ({ items, today, newItem, says }) =>
     items.flatMap((i) => {
       const o = chosenOf(i)
       if (o?.kind !== 'placeholder' || !o.reviewOn || o.reviewOn > addDays(today, SOON_DAYS)) return []
@@ -24,8 +24,8 @@ export const placeholderDue: Rule<SourceFacts> = {
         severity: 'look',
         about: about(i, o),
         title: `${i.name}: time to look for the lasting piece`,
-        measured: `review on ${dayText(o.reviewOn)}`,
-        wanted: `the lasting piece, for which ${money(i.targetMinor)} is held`,
+        measured: `review on ${says.day(o.reviewOn)}`,
+        wanted: `the lasting piece, for which ${says.money(i.targetMinor)} is held`,
         because: 'A stand-in was meant to stand in; the money for the right one is still held back.',
         fixes: [
           {

@@ -10,7 +10,7 @@ export const priceMoved: Rule<SourceFacts> = {
     'The watch price is reached; or the price of what is chosen and not ordered has risen since it was last seen; or it is back in stock.',
   source: 'common practice',
   schools: 'all',
-  check: ({ items, money }) =>
+  check: ({ items, says }) =>
     items
       .filter((i) => i.open || i.undecided)
       .flatMap((i) =>
@@ -21,7 +21,7 @@ export const priceMoved: Rule<SourceFacts> = {
               ? { title: `${o.name} is down to the price watched for`, wanted: 'a decision while it lasts' }
               : last?.kind === 'gone up' && o.chosen
                 ? {
-                    title: `${o.name} has gone up by ${money(last.toMinor - last.fromMinor)}`,
+                    title: `${o.name} has gone up by ${says.money(last.toMinor - last.fromMinor)}`,
                     wanted: 'still the right choice',
                   }
                 : last?.kind === 'back in stock'
@@ -38,7 +38,7 @@ export const priceMoved: Rule<SourceFacts> = {
               ],
               title: said.title,
               measured: o.history.points
-                .map((p) => `${money(p.priceMinor)}${p.stock === 'sold out' ? ' sold out' : ''}`)
+                .map((p) => `${says.money(p.priceMinor)}${p.stock === 'sold out' ? ' sold out' : ''}`)
                 .join(' → '),
               wanted: said.wanted,
               because:
@@ -47,7 +47,7 @@ export const priceMoved: Rule<SourceFacts> = {
                 o.history.reached && !o.chosen && o.against.length === 0
                   ? [
                       {
-                        label: `Take ${o.name}, ${money(o.landedMinor)}`,
+                        label: `Take ${o.name}, ${says.money(o.landedMinor)}`,
                         changes: [put('items', i.id, { chosenOptionId: o.id })],
                       },
                     ]

@@ -10,7 +10,7 @@ export const reworkNearNew: Rule<SourceFacts> = {
   numbers: 'Rework at three fifths of the cheapest new option that fits, or more.',
   source: 'common practice',
   schools: 'all',
-  check: ({ items, money }) =>
+  check: ({ items, says }) =>
     items.flatMap((i) => {
       const o = i.options.find((x) => x.chosen)
       const fresh = i.options.filter(
@@ -28,13 +28,13 @@ export const reworkNearNew: Rule<SourceFacts> = {
           { kind: 'option', id: o.id, name: o.name },
         ],
         title: `${o.name} comes to ${Math.round(100 * ratio)} % of new`,
-        measured: `${money(o.landedMinor)} against ${money(fresh.landedMinor)} for ${fresh.name}`,
+        measured: `${says.money(o.landedMinor)} against ${says.money(fresh.landedMinor)} for ${fresh.name}`,
         wanted: 'under 60 %, or a layout worth keeping',
         because:
           'Reworking is worth it while new would cost far more; near the price of new it is a day’s work for little.',
         fixes: [
           {
-            label: `Take ${fresh.name}, ${money(fresh.landedMinor)}`,
+            label: `Take ${fresh.name}, ${says.money(fresh.landedMinor)}`,
             changes: [put('items', i.id, { chosenOptionId: fresh.id })],
           },
         ],

@@ -1,6 +1,5 @@
 import { UNSAID } from '../../../model/toHolder.js'
 import type { SaidTwice, Ties } from '../ties.js'
-import { weightText } from '../../../kernel/units/weight.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
 import { itself, put } from '../../../model/changes.js'
@@ -14,7 +13,7 @@ const WHAT = {
 
 function worded(value: string | number | null | undefined, { field }: SaidTwice, ties: Ties): string {
   if (value == null || value === '') return 'nothing'
-  if (field === 'weightG') return weightText(Number(value), ties.system)
+  if (field === 'weightG') return ties.says.weight(Number(value))
   return field === 'wallId' ? ties.wallName(String(value)) : String(value)
 }
 

@@ -1,7 +1,6 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
 import { SAME_SIZE_MM } from '../ties.js'
-import { lengthText } from '../../../kernel/units/length.js'
 import { put } from '../../../model/changes.js'
 
 /** The plan was drawn in one size and another is bought. */
@@ -13,7 +12,7 @@ export const sizeDiffers: Rule<SourceFacts> = {
   schools: 'all',
   check: ({ ties }) =>
     ties.sizes.map(({ piece, option, drawn, bought }): Finding => {
-      const size = (sides: readonly number[]) => sides.map((mm) => lengthText(mm, ties.system)).join(' × ')
+      const size = ties.says.sides
       const grows = bought.some((mm, n) => mm > (drawn[n] ?? mm))
       return {
         rule: 'source.size-differs',

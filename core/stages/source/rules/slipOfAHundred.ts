@@ -10,7 +10,7 @@ export const slipOfAHundred: Rule<SourceFacts> = {
     'A marked-down price above an earlier one; or a price under a twentieth of target and other options, which a hundredfold brings among them.',
   source: 'common practice',
   schools: 'all',
-  check: ({ items, money }) =>
+  check: ({ items, says }) =>
     items.flatMap((i) =>
       i.options.flatMap((o): Finding[] => {
         if (!o.slip) return []
@@ -23,21 +23,21 @@ export const slipOfAHundred: Rule<SourceFacts> = {
               { kind: 'item', id: i.id, name: i.name },
               { kind: 'option', id: o.id, name: o.name },
             ],
-            title: `${o.name} at ${money(o.priceMinor)}: are the prices right?`,
+            title: `${o.name} at ${says.money(o.priceMinor)}: are the prices right?`,
             measured: [
               ...o.history.points.map((p) => p.priceMinor),
               ...(o.history.points.length > 0 ? [] : [o.priceMinor]),
             ]
-              .map(money)
+              .map(says.money)
               .join(' → '),
-            wanted: `likely ${o.slip.likely.map(money).join(' → ')}`,
+            wanted: `likely ${o.slip.likely.map(says.money).join(' → ')}`,
             because: `Spoken prices lose their hundreds: ${o.slip.why}.`,
             fixes:
               likely === o.priceMinor
                 ? []
                 : [
                     {
-                      label: `It is ${money(likely)}`,
+                      label: `It is ${says.money(likely)}`,
                       changes: [put('options', o.id, { priceMinor: likely })],
                     },
                   ],
