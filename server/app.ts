@@ -24,6 +24,7 @@ import { Catalogs, type CatalogPlaces } from './source/catalogs.js'
 import { catalogRoutes } from './source/catalogRoutes.js'
 import { scheduleRoutes } from './source/scheduleRoutes.js'
 import { sessionRoutes, signedIn } from './session/routes.js'
+import { studioRoutes } from './session/studioRoutes.js'
 
 export interface AppOptions {
   readonly db: Database
@@ -122,6 +123,7 @@ export function createApp({
   api.use('/jobs/:jobId', planRoutes(db))
   api.use(catalogRoutes(db, catalogs))
   api.use(scheduleRoutes(db))
+  api.use(studioRoutes(db))
   api.use(changeRoutes(db))
   if (words) api.use(liveRoutes(db, words))
   api.use(jobRoutes(db))

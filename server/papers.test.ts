@@ -41,7 +41,8 @@ const get = async (path: string) => {
     bytes: Buffer.from(await answer.arrayBuffer()),
   }
 }
-const minor = (cell: Cell | undefined) => (typeof cell === 'object' && cell ? cell.minor : undefined)
+const minor = (cell: Cell | undefined) =>
+  typeof cell === 'object' && cell && 'minor' in cell ? cell.minor : undefined
 const papers = () => PAPERS.map((name) => paperOf(name, job, deriveJob(job, today), today))
 
 async function textOf(pdf: Buffer): Promise<string> {

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
+import { BUNDLE_VERSION } from './job/bundle.js'
 import { upgradeBundle } from './job/upgradeBundle.js'
 
 type Row = Record<string, unknown>
@@ -171,7 +172,13 @@ describe('a job file of an earlier version', () => {
     expect(up.entries.map((e) => [e.kind, e.amountMinor, e.taxMinor])).toEqual(
       now.entries.map((e) => [e.kind, e.amountMinor, e.taxMinor]),
     )
-    expect(up).toMatchObject({ version: 9, vouchers: [], proposals: [], orderEvents: [], receipts: [] })
+    expect(up).toMatchObject({
+      version: BUNDLE_VERSION,
+      vouchers: [],
+      proposals: [],
+      orderEvents: [],
+      receipts: [],
+    })
     expect(up.orders.every((o) => o.depositMinor === 0 && o.balanceDueOn === null)).toBe(true)
   })
 
@@ -212,7 +219,22 @@ describe('a job file of an earlier version', () => {
     expect(up).not.toHaveProperty('limits')
   })
 
-  test.each([1, 2, 3, 4, 5, 6, 7, 8])('%i comes up to this one, damaged or not', (version) => {
+  test('9 prices paint by the liter: the same prices by the cubic meter', () => {
+    const { brief, ...now } = today()
+    const {
+      backPrimerCubicMinor: _primer,
+      backPaintCubicMinor: _paint,
+      ...others
+    } = brief as Record<string, unknown>
+    const up = upgradeBundle({
+      ...now,
+      brief: { ...others, backPrimerMinor: 1200, backPaintMinor: 1150 },
+      version: 9,
+    }) as ReturnType<typeof today>
+    expect(up.brief).toEqual({ ...others, backPrimerCubicMinor: 1_200_000, backPaintCubicMinor: 1_150_000 })
+  })
+
+  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9])('%i comes up to this one, damaged or not', (version) => {
     for (const damage of [
       {},
       { entries: 'none' },
@@ -220,6 +242,6 @@ describe('a job file of an earlier version', () => {
       { photos: 7, items: {} },
       { room: null },
     ])
-      expect(upgradeBundle({ version, ...damage })).toMatchObject({ version: 9 })
+      expect(upgradeBundle({ version, ...damage })).toMatchObject({ version: BUNDLE_VERSION })
   })
 })

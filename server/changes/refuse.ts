@@ -1,12 +1,12 @@
 import { and, eq, sql } from 'drizzle-orm'
 import type { Collection } from '@bonitas/core/model/registry'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict } from '../http/problem.js'
 import { ofJob } from '../ledger/lines.js'
 import { spentOn } from '../ledger/vouchers.js'
 import type { JobOfStudio } from './rowSql.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 
 /** A row of a job. */
 interface Place extends JobOfStudio {
@@ -64,10 +64,10 @@ async function spentStays(tx: Tx, place: Place, before: Row, row: Row): Promise<
   const spent = await spentOn(tx, place, place.id)
   if (Number(row.amountMinor) >= spent) return
   const [studio] = await tx
-    .select({ currency: t.studio.currency })
+    .select({ currency: t.studio.currency, locale: t.studio.locale, system: t.studio.system })
     .from(t.studio)
     .where(eq(t.studio.id, place.studioId))
-  const paid = moneyColumnText(spent, studio?.currency ?? 'EUR')
+  const paid = studio ? formatterOf(studio).moneyColumn(spent) : 'sum'
   throw say('amountMinor', `Amount is less than the ${paid} paid with it. Write at least that.`)
 }
 

@@ -7,7 +7,7 @@ import { COLLECTIONS, SINGLE } from '@bonitas/core/model/registry'
 import { pieces } from '@bonitas/core/model/rows/pieces'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { inverseOf, type Did } from '@bonitas/core/model/undo'
-import { prepared } from '@bonitas/web/job/groups'
+import { prepared } from '@bonitas/core/model/prepared'
 import { fileURLToPath } from 'node:url'
 import { loadDemo } from '../demo/loadDemo.js'
 import { demoOwner, openSession } from '../session/sessions.js'
@@ -187,7 +187,7 @@ test('taking any row of the demo job out, one at a time, and undoing it, ends as
         held++
         continue
       }
-      const group = prepared(job, changes).changes
+      const group = prepared(job, changes, randomUUID).changes
       const done = await sendChanges<{ did: Did[]; detail?: string }>(demo, jobId, group)
       // What the studio's other jobs need, and what money hangs on, is refused in words and stays.
       if (done.status === 409) {

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { randomBytes, randomUUID } from 'node:crypto'
 import { eq, sql } from 'drizzle-orm'
-import { addDays, daysBetween } from '@bonitas/core/kernel/units/days'
+import { addDays, dayIn, daysBetween } from '@bonitas/core/kernel/units/days'
 import type { Database } from '../database/database.js'
 import { studio } from '../database/schema.js'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
@@ -36,7 +36,7 @@ export async function loadDemo(db: Database, folder: string, reset: boolean): Pr
     { ...about.studio, password: randomBytes(24).toString('base64') },
     true,
   )
-  const shift = daysBetween(about.asOf, new Date().toISOString().slice(0, 10))
+  const shift = daysBetween(about.asOf, dayIn(about.studio.timeZone, new Date()))
   const digits = currencyDigits(about.studio.currency)
   for (const file of readdirSync(join(folder, 'library'))
     .filter((f) => f.endsWith('.csv'))

@@ -29,7 +29,7 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 9
+export const BUNDLE_VERSION = 10
 const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, BUNDLE_VERSION]
 
 type Row = Record<string, unknown>

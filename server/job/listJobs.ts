@@ -9,6 +9,7 @@ import type { Option } from '@bonitas/core/model/rows/options'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { isChosenOption } from './chosenOption.js'
+import { dayIn } from '@bonitas/core/kernel/units/days'
 
 /** What was entered on every line of a studio's jobs, summed by kind. */
 interface EntriesOfJob {
@@ -136,7 +137,7 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
     .where(eq(t.changeOrder.studioId, studio.id))
     .groupBy(t.changeOrder.jobId)
   const changed = new Map(changes.map((c) => [c.jobId, Number(c.amountMinor)]))
-  const today = new Date().toISOString().slice(0, 10)
+  const today = dayIn(studio.timeZone, new Date())
   return jobs.map(({ job, clientName }) => {
     const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: studio.currency }
     const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, freeMinor } = positionOf(

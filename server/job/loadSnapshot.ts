@@ -238,8 +238,10 @@ export async function snapshotText(
   const { rows } = await tx.$client.query<{ one: string; two: string }>({ name: queryName, text, values })
   const [found] = rows
   if (!found) return undefined
-  const { name, currency, locale, system } = studio
-  const parts = [`"studio":${JSON.stringify({ id: studio.id, name, currency, locale, system })}`]
+  const { name, currency, locale, system, paper, timeZone } = studio
+  const parts = [
+    `"studio":${JSON.stringify({ id: studio.id, name, currency, locale, system, paper, timeZone })}`,
+  ]
   if (sparse) parts.push(`"model":"${MODEL_HASH}"`)
   if (sparse)
     for (const list of ['options', 'entries'] as const)

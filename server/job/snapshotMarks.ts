@@ -82,7 +82,7 @@ export async function snapshotMarks(
   const [found] = rows
   if (!found) return undefined
   const { rest, options, entries } = found
-  const { name, currency, locale, system } = studio
-  const of = [shape, name, currency, locale, system, rest, options, entries]
+  const { name, currency, locale, system, paper, timeZone } = studio
+  const of = [shape, name, currency, locale, system, paper, timeZone, rest, options, entries]
   return { tag: createHash('sha256').update(JSON.stringify(of)).digest('base64url'), options, entries }
 }

@@ -1,4 +1,4 @@
-import { RENAMED } from '@bonitas/core/model/renamed'
+import { measuredAnew, RENAMED } from '@bonitas/core/model/renamed'
 import { ROWS } from '@bonitas/core/model/registry'
 import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
 
@@ -11,7 +11,28 @@ const SIDES = ['north', 'east', 'south', 'west'] as const
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return toVersion9(toVersion8(toVersion7(toVersion6(toVersion5(toVersion4(toVersion3(toVersion2(file))))))))
+  return [
+    toVersion2,
+    toVersion3,
+    toVersion4,
+    toVersion5,
+    toVersion6,
+    toVersion7,
+    toVersion8,
+    toVersion9,
+    toVersion10,
+  ].reduce((known, next) => next(known), file)
+}
+
+/** Version 10 keeps the prices of paint by the cubic meter, so that one told by the gallon comes back as it was typed. */
+function toVersion10(file: Row): Row {
+  if (file.version !== 9) return file
+  const brief = measuredAnew('brief', {
+    backPrimerMinor: 0,
+    backPaintMinor: 0,
+    ...(file.brief as Row | undefined),
+  })
+  return { ...file, brief, version: 10 }
 }
 
 /** Version 9 calls the limits of a brief its constraints. */

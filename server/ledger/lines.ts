@@ -7,13 +7,14 @@ import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
+import type { Formatter } from '@bonitas/core/kernel/units/formatter'
 
 /** Who acts, in which job. The transaction must already belong to the studio. */
 export interface Act {
   readonly studioId: string
   readonly jobId: string
   readonly memberId: string
-  readonly currency: string
+  readonly says: Formatter
 }
 
 export interface Answer {

@@ -8,6 +8,7 @@ import { notFound } from '../http/problem.js'
 import { loadSnapshot } from '../job/loadSnapshot.js'
 import type { Visitor } from '../session/sessions.js'
 import { ledgerCalendar, orderPdf, paperCsv, paperPdf, paperXlsx } from './papers.js'
+import { dayIn } from '@bonitas/core/kernel/units/days'
 
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 
@@ -22,7 +23,7 @@ export function paperRoutes(db: Database): Router {
     if (!isUuid(jobId)) throw notFound('This job')
     const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, jobId), 'read')
     if (!job) throw notFound('This job')
-    const today = new Date().toISOString().slice(0, 10)
+    const today = dayIn(studio.timeZone, new Date())
     return { job, derived: deriveJob(job, today), today }
   }
 

@@ -1,4 +1,3 @@
-import exceljs from 'exceljs'
 import ical from 'ical-generator'
 import { csvText } from '@bonitas/core/kernel/csv/csvText'
 import { currencyDigits, minorToDecimal } from '@bonitas/core/kernel/money/currency'
@@ -7,13 +6,14 @@ import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
 import type { Cell, Paper, PaperTable } from '@bonitas/core/job/papers'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 
 type Content = Extract<PdfDocument['content'], unknown[]>
-const isMoney = (cell: Cell): cell is Exclude<Cell, string | number | null> =>
-  typeof cell === 'object' && cell !== null
+const isMoney = (cell: Cell): cell is { readonly minor: number } =>
+  typeof cell === 'object' && cell !== null && 'minor' in cell
+const isOn = (cell: Cell): cell is { readonly on: string } =>
+  typeof cell === 'object' && cell !== null && 'on' in cell
 
 /** The rows of a table, its total among them. */
 const allRows = (table: PaperTable) => [...table.rows, ...(table.total ? [table.total] : [])]
@@ -24,8 +24,10 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
     cell === null
       ? ''
       : isMoney(cell)
-        ? moneyColumnText(cell.minor, job.studio.currency, job.studio.locale)
-        : String(cell)
+        ? formatterOf(job.studio).moneyColumn(cell.minor)
+        : isOn(cell)
+          ? formatterOf(job.studio).day(cell.on)
+          : String(cell)
   const wide = Math.max(...paper.tables.map((t) => t.head.length)) > 10
   const content: Content = [
     { text: paper.title, fontSize: 16, bold: true },
@@ -69,7 +71,7 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
     }),
   ]
   return makePdf({
-    pageSize: 'A4',
+    pageSize: job.studio.paper,
     pageOrientation: wide ? 'landscape' : 'portrait',
     pageMargins: 36,
     info: { title: `${job.brief.roomName}, ${paper.title.toLowerCase()}` },
@@ -81,11 +83,13 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
 export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer> {
   const { currency } = job.studio
   const digits = currencyDigits(currency)
+  // Read when a workbook is asked for: it takes longer than a start of the program may.
+  const { default: exceljs } = await import('exceljs')
   const book = new exceljs.Workbook()
   book.creator = job.studio.name
   for (const table of paper.tables) {
     const sheet = book.addWorksheet(table.title.slice(0, 31), { views: [{ state: 'frozen', ySplit: 1 }] })
-    const value = (c: Cell) => (isMoney(c) ? Number(minorToDecimal(c.minor, currency)) : c)
+    const value = (c: Cell) => (isMoney(c) ? Number(minorToDecimal(c.minor, currency)) : isOn(c) ? c.on : c)
     sheet.addRow([...table.head]).font = { bold: true }
     for (const row of table.rows) sheet.addRow(row.map(value))
     if (table.total) {
@@ -113,7 +117,7 @@ export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer>
 
 /** A paper as CSV: its tables under each other, parted by an empty line; money as plain decimals. */
 export function paperCsv(paper: Paper, job: JobSnapshot): string {
-  const value = (c: Cell) => (isMoney(c) ? minorToDecimal(c.minor, job.studio.currency) : c)
+  const value = (c: Cell) => (isMoney(c) ? minorToDecimal(c.minor, job.studio.currency) : isOn(c) ? c.on : c)
   return paper.tables
     .map((table) => csvText([[table.title], table.head, ...allRows(table).map((r) => r.map(value))]))
     .join('\r\n\r\n')
@@ -136,9 +140,7 @@ export function ledgerCalendar(job: JobSnapshot, derived: DerivedJob, today: str
   }
   for (const d of ledgerDates(job, derived, today)) {
     const amount =
-      d.amountMinor === undefined
-        ? ''
-        : `, ${moneyColumnText(d.amountMinor, job.studio.currency, job.studio.locale)}`
+      d.amountMinor === undefined ? '' : `, ${formatterOf(job.studio).moneyColumn(d.amountMinor)}`
     calendar
       .createEvent({
         id: `${d.id}@${job.brief.id}`,
@@ -155,22 +157,22 @@ export function ledgerCalendar(job: JobSnapshot, derived: DerivedJob, today: str
 
 /** One order, for the supplier: what is ordered, at the prices agreed, and where it is to go. */
 export function orderPdf(job: JobSnapshot, { order, lines, expectedOn }: DerivedOrder): Promise<Buffer> {
-  const money = (minor: number) => moneyColumnText(minor, job.studio.currency, job.studio.locale)
+  const { moneyColumn: money, day } = formatterOf(job.studio)
   const live = lines.filter((l) => l.state.orderedQuantity > 0)
   const total = live.reduce((s, l) => s + l.state.orderedMinor, 0)
   const tax = live.reduce((s, l) => s + l.line.taxMinor, 0)
   const terms = [
-    expectedOn ? `Expected by ${dayText(expectedOn)}.` : '',
+    expectedOn ? `Expected by ${day(expectedOn)}.` : '',
     order.depositMinor > 0
-      ? `Deposit ${money(order.depositMinor)}${order.depositDueOn ? ` by ${dayText(order.depositDueOn)}` : ' with the order'}.`
+      ? `Deposit ${money(order.depositMinor)}${order.depositDueOn ? ` by ${day(order.depositDueOn)}` : ' with the order'}.`
       : '',
-    order.balanceDueOn ? `Balance by ${dayText(order.balanceDueOn)}.` : '',
+    order.balanceDueOn ? `Balance by ${day(order.balanceDueOn)}.` : '',
     'Please acknowledge with the day of delivery, and say at once what cannot be supplied as ordered.',
   ].filter(Boolean)
   const content: Content = [
     { text: `Order ${order.number}`, fontSize: 16, bold: true },
     {
-      text: `${job.studio.name} to ${order.supplierName || 'the supplier'}, ${dayText(order.placedOn)}`,
+      text: `${job.studio.name} to ${order.supplierName || 'the supplier'}, ${day(order.placedOn)}`,
       margin: [0, 2, 0, 10],
     },
     {
@@ -207,7 +209,7 @@ export function orderPdf(job: JobSnapshot, { order, lines, expectedOn }: Derived
     ...(order.note ? [{ text: order.note, margin: [0, 8, 0, 0] as [number, number, number, number] }] : []),
   ]
   return makePdf({
-    pageSize: 'A4',
+    pageSize: job.studio.paper,
     pageMargins: 48,
     info: { title: `Order ${order.number}, ${job.brief.roomName}` },
     content,

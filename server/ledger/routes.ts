@@ -11,6 +11,7 @@ import { once } from './once.js'
 import { lockLedger, type Act, type Answer } from './lines.js'
 import { proveLedger } from './proof.js'
 import { ACTS } from './acts/index.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 
 /** The acts of the ledger, each a POST that can be repeated safely under its Idempotency-Key. */
 export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
@@ -24,7 +25,7 @@ export function ledgerRoutes(db: Database, catalogs: Catalogs): Router {
     async (req, res) => {
       const { studio, member } = req.visitor as Visitor
       const { jobId } = req.params
-      const who: Act = { studioId: studio.id, jobId, memberId: member.id, currency: studio.currency }
+      const who: Act = { studioId: studio.id, jobId, memberId: member.id, says: formatterOf(studio) }
       const done = await db.asStudio(studio.id, async (tx) => {
         await requireJob(tx, studio.id, jobId)
         const wish = (await schema().validate(req.body ?? {}, { abortEarly: false })) as W

@@ -14,6 +14,7 @@ import { conflict, notFound, Problem } from '../http/problem.js'
 import type { Visitor } from '../session/sessions.js'
 import { NoAnswer, type Catalogs } from '../source/catalogs.js'
 import { linesWith, ofJob, type Act } from './lines.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 
 const backSchema = object({
   lineId: string().uuid('Line must be a UUID.').required('Line is missing. Say which thing goes back.'),
@@ -55,7 +56,7 @@ export function supplierRoutes(db: Database, catalogs: Catalogs): Router {
     studioId: visitor.studio.id,
     jobId,
     memberId: visitor.member.id,
-    currency: visitor.studio.currency,
+    says: formatterOf(visitor.studio),
   })
 
   router.post<{ jobId: string; orderId: string }>('/orders/:orderId/send', async (req, res) => {

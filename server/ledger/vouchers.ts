@@ -1,8 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
 import type { PayOrder, Refund } from '@bonitas/core/stages/ledger/acts'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import type { Tx } from '../database/database.js'
 import * as t from '../database/schema.js'
 import { conflict, notFound } from '../http/problem.js'
@@ -38,11 +36,11 @@ export async function holdsEnough(tx: Tx, act: Act, voucherId: string, wish: Pay
   if (voucher.kind !== wish.means)
     throw refuse(`${voucher.name} is a ${voucher.kind}. Choose that as what it is paid by.`)
   if (voucher.untilOn && voucher.untilOn < wish.paidOn)
-    throw refuse(`${voucher.name} was good until ${dayText(voucher.untilOn)}. Pay by other means.`)
+    throw refuse(`${voucher.name} was good until ${act.says.day(voucher.untilOn)}. Pay by other means.`)
   const left = voucher.amountMinor - (await spentOn(tx, act, voucherId))
   if (wish.amountMinor > left)
     throw refuse(
-      `${voucher.name} has ${moneyColumnText(left, act.currency)} left. Pay at most that with it, and the rest by other means.`,
+      `${voucher.name} has ${act.says.moneyColumn(left)} left. Pay at most that with it, and the rest by other means.`,
     )
 }
 

@@ -8,6 +8,7 @@ import { notFound } from '../http/problem.js'
 import { loadSnapshot } from '../job/loadSnapshot.js'
 import type { Visitor } from '../session/sessions.js'
 import { pdfOfDrawing } from './boardPdf.js'
+import { dayIn } from '@bonitas/core/kernel/units/days'
 
 /** Papers of the Palette. */
 export function paletteRoutes(db: Database): Router {
@@ -20,7 +21,7 @@ export function paletteRoutes(db: Database): Router {
     if (!isUuid(jobId)) throw notFound('This job')
     const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, jobId), 'read')
     if (!job) throw notFound('This job')
-    const today = new Date().toISOString().slice(0, 10)
+    const today = dayIn(studio.timeZone, new Date())
     const { areas } = deriveJob(job, today)
     const asked = typeof req.query.scheme === 'string' ? req.query.scheme : job.brief.schemeId
     const facts = paletteFacts(job, areas, asked)

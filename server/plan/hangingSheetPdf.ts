@@ -2,17 +2,19 @@ import { drawingSvg } from '@bonitas/core/kernel/geometry/drawingSvg'
 import { elevationDrawing } from '@bonitas/core/stages/plan/drawings'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
+import type { OfficePaper } from '@bonitas/core/model/vocabulary/countries'
 
 type Content = Extract<PdfDocument['content'], unknown[]>
-const figure = (mm: number) => String(Math.round(mm)).replace(/\B(?=(\d{3})+$)/g, ' ')
 
 /** The hanging sheet: each wall with its elevation, and where every nail goes, from the floor and the left corner. */
-export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<Buffer> {
+export async function hangingSheetPdf(title: string, facts: PlanFacts, paper: OfficePaper): Promise<Buffer> {
+  const { says } = facts
+  const figure = says.drawn
   const walls = facts.room.walls.filter((w) => facts.wallPlacements.some((h) => h.wallId === w.id))
   const content: Content = [
     { text: title, fontSize: 16, bold: true },
     {
-      text: `Hanging sheet. Heights in mm above the floor, places from the left corner as seen from inside; eye line ${figure(facts.eyeLineMm)}.`,
+      text: `Hanging sheet. Heights${says.system === 'metric' ? ' in mm' : ''} above the floor, places from the left corner as seen from inside; eye line ${figure(facts.eyeLineMm)}.`,
       margin: [0, 2, 0, 4],
     },
     {
@@ -50,13 +52,11 @@ export async function hangingSheetPdf(title: string, facts: PlanFacts): Promise<
               figure(h.centerMm),
               `${figure(h.widthMm)} × ${figure(h.heightMm)}`,
               `${h.row.hooks} × ${h.row.fixing}`,
-              h.piece.weightG === null
-                ? 'weigh it'
-                : `${(h.piece.weightG / h.row.hooks / 1000).toFixed(1)} kg`,
+              h.piece.weightG === null ? 'weigh it' : says.weight(h.piece.weightG / h.row.hooks),
             ]),
         ],
       },
     })
   })
-  return makePdf({ pageSize: 'A4', pageMargins: 40, info: { title: `${title}, hanging sheet` }, content })
+  return makePdf({ pageSize: paper, pageMargins: 40, info: { title: `${title}, hanging sheet` }, content })
 }

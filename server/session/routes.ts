@@ -1,6 +1,6 @@
 import { json, Router, type Request, type RequestHandler, type Response } from 'express'
 import { string } from 'yup'
-import { choiceField, rowSchema, textField } from '@bonitas/core/model/checks'
+import { rowSchema, textField } from '@bonitas/core/model/checks'
 import type { Database } from '../database/database.js'
 import { onLoopback } from '../http/guards.js'
 import { notFound, Problem } from '../http/problem.js'
@@ -15,6 +15,7 @@ import {
   visitorOf,
   type Visitor,
 } from './sessions.js'
+import { habitsSchema } from '@bonitas/core/model/studioHabits'
 
 const COOKIE = 'bonitas_session'
 
@@ -42,16 +43,8 @@ const signInSchema = rowSchema(() => ({
     .max(200, 'Password is longer than 200 characters. Shorten it.')
     .required('Password is empty. Write it here.'),
 }))
-const studioSchema = rowSchema(() => ({
-  name: textField('Studio'),
-  currency: string()
-    .required('Currency is missing.')
-    .matches(/^[A-Z]{3}$/, 'Currency must be an ISO 4217 code such as EUR.'),
-  system: choiceField('Measures', ['metric', 'imperial'] as const),
-  memberName: textField('Your name'),
-  email,
-  password,
-}))
+const studioSchema = () =>
+  habitsSchema().concat(rowSchema(() => ({ memberName: textField('Your name'), email, password }))())
 const memberSchema = rowSchema(() => ({ name: textField('Name'), email, password }))
 
 function cookieOf(header: string | undefined): string | undefined {

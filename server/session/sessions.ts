@@ -92,14 +92,25 @@ export async function visitorOf(db: Database, token: string): Promise<Visitor | 
     currency: string
     locale: string
     system: Studio['system']
+    paper: Studio['paper']
+    time_zone: string
     is_demo: boolean
   }>({ name: 'visitor', text: 'select * from bonitas_visitor($1)', values: [tokenHash(token)] })
   const row = rows[0]
   if (!row) return undefined
-  const { currency, locale, system } = row
+  const { currency, locale, system, paper } = row
   return {
     member: { id: row.member_id, name: row.member_name, role: row.member_role },
-    studio: { id: row.studio_id, name: row.studio_name, currency, locale, system, isDemo: row.is_demo },
+    studio: {
+      id: row.studio_id,
+      name: row.studio_name,
+      currency,
+      locale,
+      system,
+      paper,
+      timeZone: row.time_zone,
+      isDemo: row.is_demo,
+    },
   }
 }
 
@@ -123,7 +134,10 @@ export async function demoOwner(db: Database): Promise<{ studioId: string; membe
 export interface NewStudio {
   readonly name: string
   readonly currency: string
+  readonly locale: string
   readonly system: Studio['system']
+  readonly paper: Studio['paper']
+  readonly timeZone: string
   readonly memberName: string
   readonly email: string
   readonly password: string
@@ -141,8 +155,10 @@ export async function foundStudio(
       id: studioId,
       name: wish.name,
       currency: wish.currency,
-      locale: 'en-IE',
+      locale: wish.locale,
       system: wish.system,
+      paper: wish.paper,
+      timeZone: wish.timeZone,
       isDemo,
     })
     return addMember(tx, studioId, {

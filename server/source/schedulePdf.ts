@@ -2,8 +2,8 @@ import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { scheduledMinor } from '@bonitas/core/job/scheduleRows'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 
 type Content = Extract<PdfDocument['content'], unknown[]>
 
@@ -13,10 +13,10 @@ export async function schedulePdf(
   derived: DerivedJob,
   reader: 'studio' | 'client',
 ): Promise<Buffer> {
-  const money = (minor: number) => moneyText(minor, job.studio.currency, job.studio.locale)
+  const { money, sides } = formatterOf(job.studio)
   const supplierOf = (id: string | null | undefined) => job.suppliers.find((s) => s.id === id)?.name ?? ''
   const size = (o: { widthMm?: number | null; depthMm?: number | null; heightMm?: number | null }) =>
-    [o.widthMm, o.depthMm, o.heightMm].filter((mm) => mm != null).join(' × ')
+    sides([o.widthMm, o.depthMm, o.heightMm].filter((mm): mm is number => mm != null))
   const priceOf = (i: DerivedItem) => {
     if (!i.chosen)
       return reader === 'studio' && i.item.targetMinor > 0 ? `target ${money(i.item.targetMinor)}` : ''
@@ -59,7 +59,7 @@ export async function schedulePdf(
         },
   ]
   return makePdf({
-    pageSize: 'A4',
+    pageSize: job.studio.paper,
     pageMargins: 40,
     info: { title: `${job.brief.roomName}, schedule of items` },
     content,

@@ -13,6 +13,7 @@ import { requireJob } from '../job/requireJob.js'
 import { once } from '../ledger/once.js'
 import type { Visitor } from '../session/sessions.js'
 import { schedulePdf } from './schedulePdf.js'
+import { dayIn } from '@bonitas/core/kernel/units/days'
 
 const listOfRows = (label: string, most: number) =>
   array()
@@ -101,7 +102,7 @@ export function scheduleRoutes(db: Database): Router {
     if (!isUuid(jobId)) throw notFound('This job')
     const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, jobId), 'read')
     if (!job) throw notFound('This job')
-    const derived = deriveJob(job, new Date().toISOString().slice(0, 10))
+    const derived = deriveJob(job, dayIn(studio.timeZone, new Date()))
     const pdf = await schedulePdf(job, derived, req.query.for === 'client' ? 'client' : 'studio')
     res.type('application/pdf').set('Content-Disposition', 'inline; filename="schedule.pdf"').send(pdf)
   })

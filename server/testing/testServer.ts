@@ -119,7 +119,10 @@ export async function startTestServer(more: Partial<AppOptions> = {}): Promise<T
       const { studioId, memberId } = await foundStudio(db, {
         name: 'Studio',
         currency: 'EUR',
+        locale: 'en-IE',
         system: 'metric',
+        paper: 'A4',
+        timeZone: 'UTC',
         memberName: 'Member',
         email,
         password: PASSWORD,

@@ -11,6 +11,8 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core'
 import { studioId } from './columns.js'
+import type { UnitSystem } from '@bonitas/core/kernel/units/length'
+import type { OfficePaper } from '@bonitas/core/model/vocabulary/countries'
 
 // Every row belongs to a studio, and the studio leads every primary and foreign key: no key of one studio can
 // name a row of another. Row level security (see the migrations) scopes every query to the studio of the
@@ -21,7 +23,9 @@ export const studio = pgTable('studio', {
   name: text('name').notNull(),
   currency: text('currency').notNull(),
   locale: text('locale').notNull(),
-  system: text('system').notNull(),
+  system: text('system').$type<UnitSystem>().notNull(),
+  paper: text('paper').$type<OfficePaper>().notNull().default('A4'),
+  timeZone: text('time_zone').notNull().default('UTC'),
   isDemo: boolean('is_demo').notNull().default(false),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
 })

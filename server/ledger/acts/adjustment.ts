@@ -1,4 +1,3 @@
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { adjustSchema } from '@bonitas/core/stages/ledger/acts'
 import { credit, oneLine, tooMuch, write } from '../lines.js'
 import { defineAct } from '../act.js'
@@ -13,7 +12,7 @@ export const adjustment = defineAct({
     if (wish.amountMinor > state.dueMinor)
       throw tooMuch(
         'amountMinor',
-        `Amount is more than the ${moneyColumnText(state.dueMinor, act.currency)} the line costs. Write at most that.`,
+        `Amount is more than the ${act.says.moneyColumn(state.dueMinor)} the line costs. Write at most that.`,
       )
     const entry = credit(line, state, 'adjustment', wish.amountMinor, 0)
     return { eventId: await write(tx, act, wish.adjustedOn, wish.note, [entry]) }

@@ -101,7 +101,7 @@ async function priced(tx: Tx, act: Act, line: Line, optionId: string, quantity: 
     .select()
     .from(t.fabrication)
     .where(and(ofJob(t.fabrication, act), eq(t.fabrication.optionId, optionId)))
-  const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.currency }
+  const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.says.currency }
   const { price } = priceOf(option, quantity, fabrications, frame)
   return { option, landedMinor: price.landedMinor, taxPpm: job.taxPpm }
 }

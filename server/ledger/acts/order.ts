@@ -2,7 +2,6 @@ import { placeOrderSchema, type PlaceOrder } from '@bonitas/core/stages/ledger/a
 import { defineAct } from '../act.js'
 import { randomUUID } from 'node:crypto'
 import { and, eq, inArray, max, sql } from 'drizzle-orm'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { basketsOf } from '@bonitas/core/stages/source/baskets'
 import { inOrders, priceOf } from '@bonitas/core/stages/source/chosenMoney'
 import type { Tx } from '../../database/database.js'
@@ -150,13 +149,13 @@ export const order = defineAct({
       .from(t.job)
       .where(and(eq(t.job.studioId, act.studioId), eq(t.job.id, act.jobId)))
     if (!job) throw notFound('This item')
-    const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.currency }
+    const frame = { taxPpm: job.taxPpm, pricesIncludeTax: job.pricesIncludeTax, currency: act.says.currency }
     const supplier = await supplierOf(tx, act, wish.supplierId)
     const priced = await pricedItems(tx, act, wish, frame)
     const { lines, offer } = await asOneOrder(tx, act, wish, priced, supplier, frame)
     const total = lines.reduce((sum, l) => sum + l.price.landedMinor, 0)
     if ((wish.depositMinor ?? 0) > total) {
-      const text = `Deposit is more than the ${moneyColumnText(total, act.currency)} of the order. Write at most that.`
+      const text = `Deposit is more than the ${act.says.moneyColumn(total)} of the order. Write at most that.`
       throw conflict(text, [{ field: 'depositMinor', text }])
     }
     const orderId = await writeOrder(tx, act, wish, supplier?.name ?? '', lines)

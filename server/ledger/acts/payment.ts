@@ -1,4 +1,3 @@
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { splitByWeight } from '@bonitas/core/kernel/money/splitByWeight'
 import { payOrderSchema } from '@bonitas/core/stages/ledger/acts'
 import { notFound } from '../../http/problem.js'
@@ -21,7 +20,7 @@ export const payment = defineAct({
         'amountMinor',
         total === 0
           ? 'Nothing is owed on this order any more.'
-          : `Amount is more than the ${moneyColumnText(total, act.currency)} still owed on this order. Write at most that.`,
+          : `Amount is more than the ${act.says.moneyColumn(total)} still owed on this order. Write at most that.`,
       )
     if (wish.voucherId) await holdsEnough(tx, act, wish.voucherId, wish)
     const parts = splitByWeight(wish.amountMinor, owed)

@@ -1,4 +1,3 @@
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { refundSchema } from '@bonitas/core/stages/ledger/acts'
 import { oneLine, tooMuch, write } from '../lines.js'
 import { creditBack } from '../vouchers.js'
@@ -14,7 +13,7 @@ export const refund = defineAct({
     if (wish.amountMinor > state.dueBackMinor)
       throw tooMuch(
         'amountMinor',
-        `Amount is more than the ${moneyColumnText(state.dueBackMinor, act.currency)} due back for ${line.itemName}. Enter the return first, or write less.`,
+        `Amount is more than the ${act.says.moneyColumn(state.dueBackMinor)} due back for ${line.itemName}. Enter the return first, or write less.`,
       )
     const voucherId = wish.means === 'store credit' ? await creditBack(tx, act, line, wish) : null
     return {

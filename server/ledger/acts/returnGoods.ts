@@ -1,4 +1,3 @@
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { returnSchema } from '@bonitas/core/stages/ledger/acts'
 import { credit, oneLine, tooMuch, write } from '../lines.js'
 import { notEnteredYet } from '../orderUpdates.js'
@@ -24,7 +23,7 @@ export const returnGoods = defineAct({
     if (wish.creditMinor > state.dueMinor)
       throw tooMuch(
         'creditMinor',
-        `Credit is more than the ${moneyColumnText(state.dueMinor, act.currency)} the line costs. Write at most that.`,
+        `Credit is more than the ${act.says.moneyColumn(state.dueMinor)} the line costs. Write at most that.`,
       )
     const eventId = await write(tx, act, wish.returnedOn, wish.note, [
       { ...credit(line, state, 'return', wish.creditMinor, wish.quantity), updateId: wish.updateId },

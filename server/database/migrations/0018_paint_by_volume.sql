@@ -1,0 +1,4 @@
+-- Prices of paint are kept by the cubic meter: one told by the gallon comes back as it was typed.
+ALTER TABLE "job" RENAME COLUMN "back_primer_minor" TO "back_primer_cubic_minor";--> statement-breakpoint
+ALTER TABLE "job" RENAME COLUMN "back_paint_minor" TO "back_paint_cubic_minor";--> statement-breakpoint
+UPDATE "job" SET "back_primer_cubic_minor" = "back_primer_cubic_minor" * 1000, "back_paint_cubic_minor" = "back_paint_cubic_minor" * 1000;
