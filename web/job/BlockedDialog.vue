@@ -3,6 +3,7 @@ import { ElButton, ElDialog } from 'element-plus'
 import { computed } from 'vue'
 import { isCollection, rowDef } from '@bonitas/core/model/registry'
 import { useJobStore } from './jobStore.js'
+import { t } from './words.js'
 
 /** A removal that something stands in the way of: what it is, by name, and what can be done about it. */
 const store = useJobStore()
@@ -19,37 +20,37 @@ const forgets = (id: string) => met.value?.along?.some((c) => 'set' in c && c.id
 <template>
   <ElDialog
     :model-value="!!met"
-    :title="`${met?.name ?? ''} is still needed`"
+    :title="t('nameIsStillNeeded', { name: met?.name ?? '' })"
     width="560"
     :close-on-click-modal="false"
     @close="store.settleBlocked(false)"
   >
     <template v-if="met">
       <template v-if="ofLedger.length > 0">
-        <p>It stands in the ledger and cannot be removed:</p>
+        <p>{{ t('itStandsInTheLedger') }}</p>
         <ul>
           <li v-for="w in ofLedger" :key="w.id">{{ w.name }}</li>
         </ul>
         <p class="second">
-          What was ordered and paid is kept for good. Cancel or return it in the Ledger instead.
+          {{ t('whatWasOrderedAndPaid') }}
         </p>
       </template>
       <template v-else>
-        <p>Without it these would change:</p>
+        <p>{{ t('withoutItTheseWouldChange') }}</p>
         <ul>
           <li v-for="w in rows" :key="`${w.id} ${w.field}`">
             {{ w.name }} <span class="second">({{ kindOf(w.collection) }})</span>
-            {{ forgets(w.id) ? 'stays, and no longer names it' : 'is removed as well' }}
+            {{ forgets(w.id) ? t('staysAndNoLongerNames') : t('isRemovedAsWell') }}
           </li>
         </ul>
-        <p class="second">It is one step: undo brings all of it back.</p>
+        <p class="second">{{ t('itIsOneStepUndo') }}</p>
       </template>
     </template>
     <template #footer>
-      <ElButton @click="store.settleBlocked(false)">Keep {{ met?.name }}</ElButton>
-      <ElButton v-if="met?.along" type="primary" @click="store.settleBlocked(true)"
-        >Remove it all the same</ElButton
-      >
+      <ElButton @click="store.settleBlocked(false)">{{ t('keepName', { name: met?.name }) }}</ElButton>
+      <ElButton v-if="met?.along" type="primary" @click="store.settleBlocked(true)">{{
+        t('removeItAllTheSame')
+      }}</ElButton>
     </template>
   </ElDialog>
 </template>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
-import { dayText } from '@bonitas/core/kernel/units/days'
+import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from './jobStore.js'
+import { t } from './words.js'
 
 /** What was agreed first, and what every change order made of the budget. */
 const store = useJobStore()
-const { money } = useLocale()
+const { money, day } = useLocale()
 const job = computed(() => store.snapshot)
 const history = computed(() => {
   const now = job.value
@@ -16,7 +16,7 @@ const history = computed(() => {
   const first = {
     id: 'agreed',
     on: now.brief.agreedOn,
-    why: 'the budget',
+    why: t('theBudget'),
     by: now.client.name,
     change: undefined as number | undefined,
     then: at,
@@ -41,15 +41,15 @@ const signed = (minor: number) => `${minor < 0 ? '−' : '+'}${money(Math.abs(mi
     v-if="job"
     :rows="history"
     :columns="[
-      { id: 'on', head: 'Agreed on' },
-      { id: 'why', head: 'What' },
-      { id: 'by', head: 'By' },
-      { id: 'change', head: 'Change', figure: true },
-      { id: 'then', head: 'Budget then', figure: true },
+      { id: 'on', head: t('agreedOn') },
+      { id: 'why', head: t('what') },
+      { id: 'by', head: t('by') },
+      { id: 'change', head: t('change'), figure: true },
+      { id: 'then', head: t('budgetThen'), figure: true },
     ]"
     :key-of="(c) => c.id"
   >
-    <template #cell-on="{ row: c }">{{ c.on ? dayText(c.on, store.day) : 'not yet' }}</template>
+    <template #cell-on="{ row: c }">{{ c.on ? day(c.on) : t('notYet') }}</template>
     <template #cell-why="{ row: c }">{{ c.why }}</template>
     <template #cell-by="{ row: c }">{{ c.by }}</template>
     <template #cell-change="{ row: c }">{{ c.change === undefined ? '' : signed(c.change) }}</template>

@@ -6,6 +6,7 @@ import type { Change } from '@bonitas/core/model/changes'
 import { fieldLabel, valueText } from '../form/valueText.js'
 import type { Clash } from './changeQueue.js'
 import { useJobStore } from './jobStore.js'
+import { t } from './words.js'
 
 /**
  * Someone else changed the same field: both values side by side, as they are typed, and the person chooses for each. Nothing
@@ -49,8 +50,8 @@ const questions = computed((): readonly Question[] => {
         {
           key: `${collection} ${id}`,
           what: name,
-          mine: 'Remove it all the same',
-          theirs: 'Keep it as they changed it',
+          mine: t('removeItAllTheSame'),
+          theirs: t('keepItAsTheyChanged'),
         },
       ]
     const wanted = 'set' in change ? change.set : change.add
@@ -112,7 +113,7 @@ function decided(): Change[] {
   return changes
 }
 
-const title = computed(() => (questions.value.length > 0 ? 'Changed by two people' : 'Removed meanwhile'))
+const title = computed(() => (questions.value.length > 0 ? t('changedByTwoPeople') : t('removedMeanwhile')))
 </script>
 
 <template>
@@ -126,10 +127,10 @@ const title = computed(() => (questions.value.length > 0 ? 'Changed by two peopl
   >
     <template v-if="met">
       <p v-if="questions.length > 0">
-        You {{ met.group.name }}, and someone else changed the same. Nothing is lost: choose which to keep.
+        {{ t('youNameAndSomeoneElse', { name: met.group.name }) }}
       </p>
       <p v-for="c in removedByOther" :key="c.id">
-        What you changed was removed by someone else meanwhile; your change of it cannot be kept.
+        {{ t('whatYouChangedWasRemoved') }}
       </p>
       <div v-for="q in questions" :key="q.key" class="question">
         <p>{{ q.what }}</p>
@@ -138,15 +139,17 @@ const title = computed(() => (questions.value.length > 0 ? 'Changed by two peopl
           :aria-label="q.what"
           @update:model-value="(side) => (choice[q.key] = side as Side)"
         >
-          <ElRadioButton value="mine">Yours: {{ q.mine }}</ElRadioButton>
-          <ElRadioButton value="theirs">Theirs: {{ q.theirs }}</ElRadioButton>
+          <ElRadioButton value="mine">{{ t('yoursMine', { mine: q.mine }) }}</ElRadioButton>
+          <ElRadioButton value="theirs">{{ t('theirsTheirs', { theirs: q.theirs }) }}</ElRadioButton>
         </ElRadioGroup>
       </div>
     </template>
     <template #footer>
-      <ElButton v-if="questions.length > 0" @click="store.settle([])">Leave all as it is now</ElButton>
+      <ElButton v-if="questions.length > 0" @click="store.settle([])">{{ t('leaveAllAsItIs') }}</ElButton>
       <ElButton type="primary" :disabled="open > 0" @click="store.settle(decided())">
-        {{ questions.length === 0 ? 'Go on' : open > 0 ? `${open} to choose` : 'Keep what is chosen' }}
+        {{
+          questions.length === 0 ? t('goOn') : open > 0 ? t('openToChoose', { open }) : t('keepWhatIsChosen')
+        }}
       </ElButton>
     </template>
   </ElDialog>

@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from './jobStore.js'
 import { findingsOf } from './stageLines.js'
+import { term } from '../words/term.js'
+import { STAGES } from '../stages.js'
+import { pageOfRule } from './pageOfRule.js'
+import { waysOut } from './waysOut.js'
+import { t } from './words.js'
 
 /** What the rule book noticed in one stage, each with its ways out. */
 const props = defineProps<{
@@ -14,25 +19,55 @@ const props = defineProps<{
   quiet?: string
   /** These instead of all of the stage. */
   list?: readonly JudgedFinding[]
+  /** The page of the stage: what is answered on another stands there, and is only counted here. */
+  page?: string
   /** How many at once; the rest when asked for. */
   most?: number
 }>()
 const emit = defineEmits<{ point: [finding: JudgedFinding | undefined] }>()
 const store = useJobStore()
+const ofStage = computed(() => findingsOf(store.findings ?? [], props.stage))
 const findings = computed(() => {
   if (props.list) return props.list
   if (props.stage === 'plan') return store.plan?.findings ?? []
-  return findingsOf(store.findings ?? [], props.stage)
+  const { page } = props
+  return page === undefined ? ofStage.value : ofStage.value.filter((f) => pageOfRule(f.rule) === page)
+})
+/** The other pages on which something is open. */
+const elsewhere = computed(() => {
+  const { page } = props
+  if (page === undefined) return []
+  const open = ofStage.value.filter((f) => !f.accepted && f.severity !== 'note')
+  return (STAGES.find((s) => s.path === props.stage)?.pages ?? [])
+    .filter((p) => p.path !== page)
+    .map((p) => ({
+      name: term(p.tab ?? p.title),
+      to: `/jobs/${store.snapshot?.brief.id ?? ''}/${props.stage}${p.path ? `/${p.path}` : ''}`,
+      n: open.filter((f) => pageOfRule(f.rule) === p.path).length,
+    }))
+    .filter((p) => p.n > 0)
 })
 /** A page of a hundred findings is read by nobody: the gravest come first, the rest when asked for. */
 const MOST = 24
 const all = ref(false)
 const shown = computed(() => (all.value ? findings.value : findings.value.slice(0, props.most ?? MOST)))
+// Only what was tried on a copy, and judged by the whole rule book, can be done with one click.
+watch(shown, (list) => store.check(list), { immediate: true })
+const nameOf = (pieceId: string) =>
+  store.snapshot?.pieces.find((p) => p.id === pieceId)?.name ??
+  store.snapshot?.items.find((i) => i.id === pieceId)?.name ??
+  ''
+const ways = (f: JudgedFinding) => waysOut(f, store.verdict(f), nameOf)
+/** Does a way out, if it still holds at the moment it is pressed. */
+function take(f: JudgedFinding, n: number): void {
+  const safe = ways(f).ways[n]?.safe
+  if (safe) store.applyFix(safe)
+}
 const accepting = ref('')
 const reason = ref('')
 const fault = ref('')
 
-const WORD = { stop: 'Stop', look: 'Look', note: 'Note' } as const
+const WORD = { stop: t('stop'), look: t('look'), note: t('note') } as const
 
 function colors(finding: JudgedFinding): string[] {
   return finding.about
@@ -58,11 +93,11 @@ const CLASHES: readonly string[] = [
 
 function accept(finding: JudgedFinding): void {
   if (reason.value.trim() === '') {
-    fault.value = 'Reason is empty. Say why this is meant.'
+    fault.value = t('reasonIsEmptySayWhy')
     return
   }
   if (reason.value.length > 400) {
-    fault.value = 'Reason is longer than 400 characters. Shorten it.'
+    fault.value = t('reasonIsLongerThan400')
     return
   }
   store.accept(finding, reason.value.trim())
@@ -77,7 +112,7 @@ function begin(finding: JudgedFinding): void {
 </script>
 
 <template>
-  <section class="findings" aria-label="Findings">
+  <section class="findings" :aria-label="t('findings')">
     <article
       v-for="f in shown"
       :key="f.key"
@@ -91,25 +126,35 @@ function begin(finding: JudgedFinding): void {
         <span class="visually-hidden">{{ WORD[f.severity] }}: </span>{{ f.title }}
       </h2>
       <template v-if="f.accepted">
-        <p>Accepted: {{ f.accepted.reason }}</p>
-        <ElButton link @click="store.remove('acceptances', f.accepted.id)">Open again</ElButton>
+        <p>{{ t('acceptedReason', { reason: f.accepted.reason }) }}</p>
+        <ElButton link @click="store.remove('acceptances', f.accepted.id)">{{ t('openAgain') }}</ElButton>
       </template>
       <template v-else>
         <p>
-          <b>{{ f.measured }}</b>; wanted {{ f.wanted }}. {{ f.because }}
-          <template v-if="f.school"> School: {{ f.school }}.</template>
+          <b>{{ f.measured }}</b>{{ t('wantedWantedBecause', { wanted: f.wanted, because: f.because }) }}
+          <template v-if="f.school"> {{ t('schoolSchool', { school: f.school }) }}</template>
         </p>
         <p class="fixes">
-          <ElButton v-for="m in f.fixes" :key="m.label" link @click="store.applyFix(m)">
-            {{ m.label }}
-          </ElButton>
-          <RouterLink
+          <template v-for="(way, n) in ways(f).ways" :key="n">
+            <ElButton
+              link
+              :disabled="!way.safe"
+              :title="way.safe ? undefined : t('beingTried')"
+              @click="take(f, n)"
+            >
+              {{ way.label }}
+            </ElButton>
+            <span v-if="way.then" class="second">{{ way.then }}</span>
+          </template>
+          <span v-if="ways(f).none" class="second">{{ ways(f).none }}</span>
+          <ElButton
             v-if="replaceable(f)"
-            class="word"
+            :tag="RouterLink"
+            link
             :to="`/jobs/${store.snapshot?.brief.id}/palette/samples?instead=${replaceable(f)}`"
-            >Find one in the library that agrees</RouterLink
+            >{{ t('findOneInTheLibrary') }}</ElButton
           >
-          <ElButton v-if="accepting !== f.key" link @click="begin(f)">Accept with a reason</ElButton>
+          <ElButton v-if="accepting !== f.key" link @click="begin(f)">{{ t('acceptWithAReason') }}</ElButton>
         </p>
         <form
           v-if="accepting === f.key"
@@ -117,21 +162,30 @@ function begin(finding: JudgedFinding): void {
           @submit.prevent="accept(f)"
           @keydown.esc.stop="accepting = ''"
         >
-          <PlainField v-model="reason" label="Reason" :fault="fault || undefined" />
-          <ElButton native-type="submit">Accept</ElButton>
+          <PlainField v-model="reason" :label="t('reason')" :fault="fault || undefined" />
+          <ElButton native-type="submit">{{ t('accept') }}</ElButton>
         </form>
       </template>
     </article>
     <ElButton v-if="findings.length > shown.length" link @click="all = true">
-      Show {{ findings.length - shown.length }} more
+      {{ t('showFindingsMore', { findings: findings.length - shown.length }) }}
     </ElButton>
     <p v-if="findings.length === 0 && store.findings" class="second">
-      {{ quiet ?? 'Nothing to look at here.' }}
+      {{ (elsewhere.length === 0 && quiet) || t('nothingToLookAtHere') }}
+    </p>
+    <p v-if="elsewhere.length > 0" class="second elsewhere">
+      {{ t('alsoToLookAt') }}
+      <RouterLink v-for="p in elsewhere" :key="p.to" :to="p.to">{{ p.name }} {{ p.n }}</RouterLink>
     </p>
   </section>
 </template>
 
 <style scoped>
+.elsewhere {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+}
 .findings {
   display: grid;
   gap: 8px;

@@ -5,6 +5,8 @@ import { daysBetween } from '@bonitas/core/kernel/units/days'
 import { useJobStore } from './jobStore.js'
 import type { TapeView } from './tapeView.js'
 import TheTape from './TheTape.vue'
+import FigureSum from '../form/FigureSum.vue'
+import { t } from './words.js'
 
 /** Over every page of a job: whose room it is, the tape of its money, the days that are left. */
 defineProps<{ jobId: string; tape: TapeView }>()
@@ -23,7 +25,7 @@ const daysLeft = computed(() => {
       <p class="second">
         {{ [store.snapshot.client.name, store.snapshot.brief.place].filter(Boolean).join(', ')
         }}<template v-if="store.derived.palette.scheme">
-          · Scheme “{{ store.derived.palette.scheme.name }}”</template
+          {{ t('schemeName', { name: store.derived.palette.scheme.name }) }}</template
         >
       </p>
     </div>
@@ -31,12 +33,20 @@ const daysLeft = computed(() => {
       :view="tape"
       @open="(itemId) => router.push({ path: `/jobs/${jobId}/source`, query: { item: itemId } })"
     />
+    <p class="sums second">
+      <span v-for="l in tape.labels" :key="l.word"
+        >{{ l.word }}
+        <FigureSum :sum="l.sum"
+          ><b>{{ l.amount }}</b></FigureSum
+        ></span
+      >
+    </p>
     <div class="days">
       <template v-if="daysLeft !== undefined">
         <p class="big narrow">{{ Math.abs(daysLeft) }}</p>
-        <p class="second">{{ daysLeft >= 0 ? 'days to install' : 'days past install' }}</p>
+        <p class="second">{{ daysLeft >= 0 ? t('daysToInstall') : t('daysPastInstall') }}</p>
       </template>
-      <p v-else class="second">no install date</p>
+      <p v-else class="second">{{ t('noInstallDate') }}</p>
     </div>
   </header>
 </template>
@@ -77,7 +87,21 @@ header {
   font-weight: 600;
   line-height: 1.1;
 }
+.sums {
+  display: none;
+}
 @media (width < 760px) {
+  /* The tape is too fine for a phone: what it adds up to is said in a line. */
+  .sums {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 12px;
+    padding: 2px 14px 0;
+  }
+  .sums b {
+    color: var(--ink);
+    font-weight: 600;
+  }
   header {
     display: block;
     padding-bottom: 6px;

@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { RouterLink, useRoute } from 'vue-router'
 import { useJobStore } from './jobStore.js'
+import { t } from './words.js'
 
 /** What is said over the foot of the bench: the server gone, the session ended, a change that met another's. */
 defineProps<{ jobId: string; asksHere: boolean }>()
@@ -13,28 +14,33 @@ const reloadPage = () => window.location.reload()
 <template>
   <div class="notices">
     <div v-if="store.gone" class="notice" role="alert">
-      <b>The server is gone.</b> {{ store.waiting }}
-      {{ store.waiting === 1 ? 'change waits' : 'changes wait' }} in this browser and will be sent when it is
-      back. You can go on working.
-      <ElButton link @click="store.nudge">Try now</ElButton>
+      <b>{{ t('theServerIsGone') }}</b>
+      {{
+        t('waitingWaiting2InThisBrowser', {
+          waiting: store.waiting,
+          waiting2: store.waiting === 1 ? t('changeWaits') : t('changesWait'),
+        })
+      }}
+      <ElButton link @click="store.nudge">{{ t('tryNow') }}</ElButton>
     </div>
     <div v-if="store.signedOut" class="notice" role="alert">
-      <b>Your session has ended.</b> What you changed is kept here.
-      <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }" @click="store.close"
-        >Sign in again</RouterLink
-      >
+      <b>{{ t('yourSessionHasEnded') }}</b> {{ t('whatYouChangedIsKept') }}
+      <RouterLink :to="{ path: '/sign-in', query: { to: route.fullPath } }" @click="store.close">{{
+        t('signInAgain')
+      }}</RouterLink>
     </div>
     <div v-if="store.conflict && !asksHere" class="notice" role="alert">
-      <b>A change of yours met another’s.</b> {{ store.conflict.group.name }} waits until you choose.
-      <RouterLink :to="`/jobs/${jobId}/${store.conflict.group.at}`">Choose</RouterLink>
+      <b>{{ t('aChangeOfYoursMet') }}</b>
+      {{ t('nameWaitsUntilYouChoose', { name: store.conflict.group.name }) }}
+      <RouterLink :to="`/jobs/${jobId}/${store.conflict.group.at}`">{{ t('choose') }}</RouterLink>
     </div>
     <div v-if="store.outdated" class="notice" role="status">
-      <b>The program was renewed.</b> Load this page anew to go on with it; nothing is lost.
-      <ElButton link @click="reloadPage">Load anew</ElButton>
+      <b>{{ t('theProgramWasRenewed') }}</b> {{ t('loadThisPageAnewTo') }}
+      <ElButton link @click="reloadPage">{{ t('loadAnew') }}</ElButton>
     </div>
     <div v-if="store.refusal" class="notice" role="alert">
-      <b>Not saved.</b> {{ store.refusal }}
-      <ElButton link @click="store.refusal = ''">Close</ElButton>
+      <b>{{ t('notSaved') }}</b> {{ store.refusal }}
+      <ElButton link @click="store.refusal = ''">{{ t('close') }}</ElButton>
     </div>
   </div>
 </template>

@@ -3,7 +3,6 @@ import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { ApiProblem } from '../api/http.js'
 import { stageKeys, typing } from './keys.js'
 import { useJobStore } from './jobStore.js'
@@ -13,6 +12,10 @@ import { stageLines } from './stageLines.js'
 import StageNav from './StageNav.vue'
 import TheRibbon from './TheRibbon.vue'
 import { tapeView } from './tapeView.js'
+import { useDayTurn } from './useDayTurn.js'
+import { useLocale } from '../form/useLocale.js'
+import { term } from '../words/term.js'
+import { t } from './words.js'
 
 // Dialogs are rare; the shell does not carry them until one opens.
 const BlockedDialog = defineAsyncComponent(() => import('./BlockedDialog.vue'))
@@ -20,14 +23,13 @@ const ConflictDialog = defineAsyncComponent(() => import('./ConflictDialog.vue')
 const KeyHelp = defineAsyncComponent(() => import('./KeyHelp.vue'))
 
 const store = useJobStore()
+const { says } = useLocale()
 const route = useRoute()
 const router = useRouter()
 const help = ref(false)
 const failure = ref('')
 
 const jobId = computed(() => String(route.params.jobId))
-const money = (minor: number) =>
-  moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
 const tape = computed(
   () =>
     store.derived &&
@@ -35,7 +37,7 @@ const tape = computed(
     tapeView(
       store.derived.position,
       currencyDigits(store.snapshot.studio.currency),
-      money,
+      says.value,
       store.snapshot.changeOrders,
     ),
 )
@@ -45,6 +47,27 @@ const stages = computed(() => {
   const lines = stageLines(store.snapshot, store.derived, findings ?? [], store.day, store.plan)
   return findings ? lines : lines.map((l) => ({ ...l, line: '\u00a0' }))
 })
+/** Past the tape and the stages, for whoever comes by keyboard. */
+function goTo(part: string): void {
+  const to = document.querySelector<HTMLElement>(part)
+  if (!to) return
+  to.tabIndex = Math.max(to.tabIndex, -1)
+  to.focus()
+}
+useDayTurn(store.turnDay)
+const jobName = computed(() =>
+  [store.snapshot?.brief.roomName, store.snapshot?.client.name].filter(Boolean).join(', '),
+)
+/** What a printed page is of, and when. */
+const printed = computed(() => `${jobName.value} · ${says.value.day(store.day)}`)
+// The title of the window tells one job from another.
+watch(
+  () => [route.meta.title, jobName.value] as const,
+  ([page, name]) => {
+    if (page && name) document.title = `${term(page)} · ${name} · Bonitas`
+  },
+  { immediate: true },
+)
 async function load(): Promise<void> {
   failure.value = ''
   const wanted = jobId.value
@@ -120,6 +143,13 @@ onBeforeUnmount(() => {
 
 <template>
   <div v-if="store.snapshot && store.derived && tape" class="shell">
+    <p class="skips">
+      <ElButton class="skip" @click="goTo('.stage .bench')">{{ t('toThePage') }}</ElButton>
+      <ElButton class="skip" @click="goTo('.stage aside.panel, .stage .to-panel button')">{{
+        t('toDetailsAndFindings')
+      }}</ElButton>
+    </p>
+    <p class="printed">{{ printed }}</p>
     <JobHead class="head" :job-id="jobId" :tape="tape" />
     <StageNav class="stages" :job-id="jobId" :stages="stages" @keys="help = true" />
     <main :class="{ told: store.gone || store.signedOut || store.refusal }">
@@ -136,15 +166,42 @@ onBeforeUnmount(() => {
   </div>
   <div v-else class="opening" role="status">
     <template v-if="failure">
-      <h1>This job cannot be opened</h1>
+      <h1>{{ t('thisJobCannotBeOpened') }}</h1>
       <p>{{ failure }}</p>
-      <p><ElButton @click="load">Try again</ElButton> <RouterLink to="/jobs">All jobs</RouterLink></p>
+      <p>
+        <ElButton @click="load">{{ t('tryAgain') }}</ElButton>
+        <RouterLink to="/jobs">{{ t('allJobs') }}</RouterLink>
+      </p>
     </template>
-    <p v-else class="second">Opening …</p>
+    <p v-else class="second">{{ t('opening') }}</p>
   </div>
 </template>
 
 <style scoped>
+.skips {
+  position: absolute;
+  z-index: 5;
+}
+/* Seen only while it has the focus. */
+.skip.el-button {
+  position: absolute;
+  left: 8px;
+  top: 8px;
+  transform: translateY(-200%);
+}
+.skip.el-button:focus-visible {
+  transform: none;
+}
+.printed {
+  display: none;
+}
+@media print {
+  .printed {
+    display: block;
+    font-weight: 650;
+    padding-bottom: 8px;
+  }
+}
 .shell {
   display: grid;
   grid-template: 92px minmax(0, 1fr) / 168px minmax(0, 1fr) 38px;

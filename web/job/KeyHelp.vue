@@ -1,31 +1,32 @@
 <script setup lang="ts">
 import { ElButton, ElDialog } from 'element-plus'
+import { t } from './words.js'
 
 /** The keys of this screen. */
 defineProps<{ own: readonly (readonly [string, string])[] }>()
 const open = defineModel<boolean>({ required: true })
 const ALL: readonly (readonly [string, string])[] = [
-  ['Alt + 1 to 7', 'Go to that stage'],
-  ['Alt + J', 'All jobs'],
-  ['Ctrl + Z', 'Undo'],
-  ['Ctrl + Shift + Z', 'Redo'],
-  ['Tab, Shift + Tab', 'Next and previous field'],
-  ['Enter', 'Keep a field; choose'],
-  ['Esc', 'Put a field back as it was; step back'],
-  ['← → on the tape, ↑ ↓ on the ribbon', 'Walk its stretches'],
-  ['?', 'These keys'],
+  [t('alt1To7'), t('goToThatStage')],
+  [t('altJ'), t('allJobs')],
+  [t('ctrlZ'), t('undo')],
+  [t('ctrlShiftZ'), t('redo')],
+  [t('tabShiftTab'), t('nextAndPreviousField')],
+  ['Enter', t('keepAFieldChoose')],
+  [t('esc'), t('putAFieldBackAs')],
+  [t('onTheTapeOnThe'), t('walkItsStretches')],
+  ['?', t('theseKeys')],
 ]
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Keys of this screen" width="520" :show-close="false">
+  <ElDialog v-model="open" :title="t('keysOfThisScreen')" width="520" :show-close="false">
     <dl>
       <template v-for="[key, what] in [...own, ...ALL]" :key="key">
         <dt>{{ key }}</dt>
         <dd>{{ what }}</dd>
       </template>
     </dl>
-    <ElButton @click="open = false">Close</ElButton>
+    <ElButton @click="open = false">{{ t('close') }}</ElButton>
   </ElDialog>
 </template>
 

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useJobStore } from './jobStore.js'
 import { useConfirm } from './useConfirm.js'
+import { t } from './words.js'
 
 /** Photos and PDFs that belong to one thing, small, each opened by itself and removed on the second press. */
 const props = defineProps<{ subject: string; of: string }>()
@@ -19,10 +20,15 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
         <span v-if="p.pages > 0" class="pdf"
           >PDF<br />{{ p.pages }} {{ p.pages === 1 ? 'page' : 'pages' }}</span
         >
-        <img v-else :src="`${address(p.id)}?size=small`" :alt="`${of}, photo ${n + 1}`" loading="lazy" />
+        <img
+          v-else
+          :src="`${address(p.id)}?size=small`"
+          :alt="t('ofPhotoN', { of, n: n + 1 })"
+          loading="lazy"
+        />
       </a>
-      <ElButton link :aria-label="`Remove photo ${n + 1} of ${of}`" @click="remove(p.id)">
-        {{ armed === p.id ? 'Gone for good' : '×' }}
+      <ElButton link :aria-label="t('removePhotoNOfOf', { n: n + 1, of })" @click="remove(p.id)">
+        {{ armed === p.id ? t('goneForGood') : '×' }}
       </ElButton>
     </li>
   </ul>

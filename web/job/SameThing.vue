@@ -2,11 +2,12 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { ownedPiece, pieceOfItems, sizeSource } from '@bonitas/core/model/oneThing'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import FieldFrame from '../form/FieldFrame.vue'
 import ChoiceBox from '../form/ChoiceBox.vue'
 import RowChoice from '../form/RowChoice.vue'
 import { useJobStore } from './jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /**
  * What else a row is: the line that buys a piece, the piece a line becomes, the piece that an owned option or a loan is;
@@ -14,6 +15,7 @@ import { useJobStore } from './jobStore.js'
  */
 const props = defineProps<{ collection: 'pieces' | 'items' | 'options' | 'loans'; id: string }>()
 const store = useJobStore()
+const { day } = useLocale()
 const job = computed(() => store.snapshot)
 const row = computed(() => job.value?.[props.collection].find((r) => r.id === props.id))
 const jobPath = (rest: string) => `/jobs/${job.value?.brief.id ?? ''}/${rest}`
@@ -28,7 +30,7 @@ const loan = computed(() => job.value?.loans.find((l) => l.pieceId === props.id 
 const ownedFor = computed(() => job.value?.options.find((o) => ownedPiece(o) === props.id))
 const drawn = computed(() => job.value && pieceOfItems(job.value.pieces).get(props.id))
 
-const NOT_TIED = { value: null, text: 'nothing else' }
+const NOT_TIED = { value: null, text: t('nothingElse') }
 const choices = computed(() => {
   const all = job.value
   if (!all) return []
@@ -44,7 +46,7 @@ const choices = computed(() => {
 /** Pieces to come that no line buys yet: a line can be said to be one of them. */
 const free = computed(() => job.value?.pieces.filter((p) => !p.there && !p.itemId) ?? [])
 const drawChoices = computed(() => [
-  { value: null, text: 'not drawn' },
+  { value: null, text: t('notDrawn') },
   ...free.value.map((p) => ({ value: p.id, text: p.name })),
 ])
 function choosePiece(chosenPiece: string | null): void {
@@ -61,47 +63,49 @@ function choosePiece(chosenPiece: string | null): void {
         :row="piece"
         field="itemId"
         :choices="choices"
-        label="Bought as"
+        :label="t('boughtAs')"
       />
       <p class="second">
         <template v-if="size">
-          Its size is that of {{ size.name }},
-          <RouterLink :to="jobPath(`source?item=${size.itemId}`)">chosen in Source</RouterLink>.
+          {{ t('itsSizeIsThatOf', { name: size.name }) }}
+          <RouterLink :to="jobPath(`source?item=${size.itemId}`)">{{ t('chosenInSource') }}</RouterLink>.
           <ElButton link @click="store.change('pieces', piece.id, { ownSize: true })">
-            Give it a size of its own
+            {{ t('giveItASizeOf') }}
           </ElButton>
         </template>
         <template v-else-if="chosen && piece.ownSize">
-          Its size is its own.
+          {{ t('itsSizeIsItsOwn') }}
           <ElButton link @click="store.change('pieces', piece.id, { ownSize: false })">
-            Take that of {{ chosen.name }}
+            {{ t('takeThatOfName', { name: chosen.name }) }}
           </ElButton>
         </template>
         <template v-if="ownedFor">
-          Owned, an option in
-          <RouterLink :to="jobPath(`source?item=${ownedFor.itemId}`)">Source</RouterLink>.
+          {{ t('ownedAnOptionIn') }}
+          <RouterLink :to="jobPath(`source?item=${ownedFor.itemId}`)">{{ t('source') }}</RouterLink>.
         </template>
         <template v-if="loan">
-          Borrowed{{ loan.owner ? ` from ${loan.owner}` : ''
-          }}{{
-            loan.backOn ? `, goes back by ${dayText(loan.backOn, store.day)}` : ', no day to give it back'
-          }}: <RouterLink :to="jobPath('ledger/dates')">Dates</RouterLink>.
+          {{
+            t('borrowedOwnerBackOn', {
+              owner: loan.owner ? ` from ${loan.owner}` : '',
+              backOn: loan.backOn ? t('goesBackByBackOn', { backOn: day(loan.backOn) }) : t('noDayToGiveIt'),
+            })
+          }}
+          <RouterLink :to="jobPath('ledger/dates')">{{ t('dates') }}</RouterLink>.
         </template>
       </p>
     </template>
     <template v-else-if="collection === 'items'">
       <p v-if="drawn" class="second">
-        Drawn as {{ drawn.name }}, which holds its kind, fixing, weight, wall, uses and where the original is:
-        changing them here changes the piece.
-        <RouterLink :to="jobPath(`palette?row=${drawn.id}`)">To the piece</RouterLink>.
+        {{ t('drawnAsNameWhichHolds', { name: drawn.name }) }}
+        <RouterLink :to="jobPath(`palette?row=${drawn.id}`)">{{ t('toThePiece') }}</RouterLink>.
         <ElButton link @click="store.change('pieces', drawn.id, { itemId: null })">
-          It is another thing
+          {{ t('itIsAnotherThing') }}
         </ElButton>
       </p>
-      <FieldFrame v-else-if="free.length > 0" :id="`drawn-${id}`" label="Drawn as">
+      <FieldFrame v-else-if="free.length > 0" :id="`drawn-${id}`" :label="t('drawnAs')">
         <ChoiceBox
           :id="`drawn-${id}`"
-          label="Drawn as"
+          :label="t('drawnAs')"
           :value="null"
           :choices="drawChoices"
           @choose="choosePiece"
@@ -114,7 +118,7 @@ function choosePiece(chosenPiece: string | null): void {
       :row="row"
       field="pieceId"
       :choices="choices"
-      :label="collection === 'options' ? 'Piece of the house' : 'Piece of the room'"
+      :label="collection === 'options' ? t('pieceOfTheHouse') : t('pieceOfTheRoom')"
     />
   </div>
 </template>
@@ -130,8 +134,7 @@ function choosePiece(chosenPiece: string | null): void {
 .same-thing p {
   margin: 0;
 }
-.same-thing :deep(select),
-select {
-  max-width: 220px;
+.same-thing :deep(.choice-box) {
+  width: 220px;
 }
 </style>

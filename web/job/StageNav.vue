@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { useJobStore } from './jobStore.js'
 import type { StageLine } from './stageLines.js'
+import { t } from './words.js'
 
 /** The stages of a job, each with what it says of itself; undo, and what is saved. */
 defineProps<{ jobId: string; stages: readonly StageLine[] }>()
@@ -11,41 +12,56 @@ const emit = defineEmits<{ keys: [] }>()
 const store = useJobStore()
 const route = useRoute()
 
+const nav = ref<HTMLElement>()
+/** On a phone the stages are one line that scrolls: the one in hand is in sight. */
+function showHere(): void {
+  const here = nav.value?.querySelector<HTMLElement>('[aria-current]')
+  if (!nav.value || !here) return
+  const middle = here.offsetLeft - nav.value.offsetLeft + here.offsetWidth / 2
+  nav.value.scrollLeft = middle - nav.value.clientWidth / 2
+}
+onMounted(showHere)
+watch(() => route.path, showHere, { flush: 'post' })
+
 /** A stage stays marked on its further pages. */
 const isHere = (path: string) => route.path.split('/')[3] === path
 const undoTitle = computed(() => {
   const step = store.lastStep
-  return !step ? 'Nothing to undo on this page' : 'act' in step ? step.act : `Undo: ${step.name}`
+  return !step ? t('nothingToUndoOnThis') : 'act' in step ? step.act : t('undoName', { name: step.name })
 })
 const redoTitle = computed(() =>
-  store.nextStep ? `Redo: ${store.nextStep.name}` : 'Nothing to do again on this page',
+  store.nextStep ? t('redoName', { name: store.nextStep.name }) : t('nothingToDoAgainOn'),
 )
 </script>
 
 <template>
-  <nav aria-label="Stages">
+  <nav ref="nav" :aria-label="t('stages')">
     <RouterLink
       v-for="s in stages"
       :key="s.path"
       :to="`/jobs/${jobId}/${s.path}`"
       :class="{ here: isHere(s.path) }"
       :aria-current="isHere(s.path) ? 'page' : undefined"
-      :title="`Alt + ${s.number}`"
+      :title="t('altNumber', { number: s.number })"
     >
       <span class="narrow number">{{ s.number }}</span>
       <b>{{ s.name }}</b>
       <span class="second">{{ s.line }}</span>
     </RouterLink>
     <div class="foot">
-      <RouterLink to="/jobs" class="second">All jobs</RouterLink>
+      <RouterLink to="/jobs" class="second">{{ t('allJobs') }}</RouterLink>
       <div>
-        <ElButton link :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">Undo</ElButton>
-        <ElButton link :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">Redo</ElButton>
-        <ElButton link @click="emit('keys')">Keys</ElButton>
+        <ElButton link :disabled="!store.lastStep" :title="undoTitle" @click="store.undo">{{
+          t('undo')
+        }}</ElButton>
+        <ElButton link :disabled="!store.nextStep" :title="redoTitle" @click="store.redo">{{
+          t('redo')
+        }}</ElButton>
+        <ElButton link @click="emit('keys')">{{ t('keys') }}</ElButton>
       </div>
       <p class="second said" role="status">{{ store.said }}</p>
       <p class="second" role="status">
-        {{ store.waiting === 0 ? 'Saved' : store.gone || store.conflict ? '' : 'Saving …' }}
+        {{ store.waiting === 0 ? t('saved') : store.gone || store.conflict ? '' : t('saving') }}
       </p>
     </div>
   </nav>
@@ -94,7 +110,8 @@ nav b {
 }
 .foot div {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  gap: 4px 12px;
 }
 /* On a phone at the client's the stages are one line. */
 @media (width < 760px) {

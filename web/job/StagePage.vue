@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { defineAsyncComponent, onMounted, ref } from 'vue'
+import { useMedia } from './useMedia.js'
+import { t } from './words.js'
 
 /** The frame of a stage: title line, the bench, the panel at the right, and a strip below for what is selected. */
 defineProps<{ title: string; says?: string; broad?: boolean }>()
@@ -8,20 +10,33 @@ const heading = ref<HTMLElement>()
 onMounted(() => {
   if (document.activeElement === document.body) heading.value?.focus({ preventScroll: true })
 })
+const PanelDrawer = defineAsyncComponent(() => import('./PanelDrawer.vue'))
+/** Too narrow for two columns: the panel opens over the page. */
+const narrow = useMedia('screen and (width < 1200px)')
 </script>
 
 <template>
   <div class="stage" :class="{ broad }">
-    <div class="head">
-      <h1 ref="heading" tabindex="-1">{{ title }}</h1>
-      <slot name="head"></slot>
-      <p v-if="says" class="second">{{ says }}</p>
+    <div class="page">
+      <div class="head">
+        <h1 ref="heading" tabindex="-1">{{ title }}</h1>
+        <slot name="head"></slot>
+        <p v-if="says" class="second">{{ says }}</p>
+      </div>
+      <div class="bench"><slot></slot></div>
+      <div v-if="$slots.strip" class="strip"><slot name="strip"></slot></div>
     </div>
-    <div class="bench"><slot></slot></div>
-    <aside class="panel" tabindex="0" :aria-label="`${title}: details and findings`">
+    <PanelDrawer v-if="narrow && $slots.panel" :title="title">
+      <div class="panel"><slot name="panel"></slot></div>
+    </PanelDrawer>
+    <aside
+      v-else-if="$slots.panel"
+      class="panel"
+      tabindex="0"
+      :aria-label="t('titleDetailsAndFindings', { title })"
+    >
       <slot name="panel"></slot>
     </aside>
-    <div v-if="$slots.strip" class="strip"><slot name="strip"></slot></div>
   </div>
 </template>
 
@@ -30,10 +45,13 @@ onMounted(() => {
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template: 54px minmax(0, 1fr) auto / minmax(0, 1fr) 318px;
+  grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr) 318px;
 }
 .stage.broad {
   grid-template-columns: minmax(0, 1fr) 376px;
+}
+.page {
+  display: contents;
 }
 h1:focus {
   outline: none;
@@ -42,14 +60,13 @@ h1:focus {
   grid-column: 1 / -1;
   display: flex;
   align-items: center;
-  gap: 20px;
-  padding: 0 18px;
-  white-space: nowrap;
+  flex-wrap: wrap;
+  gap: 0 20px;
+  min-height: 54px;
+  padding: 4px 18px;
   min-width: 0;
 }
 .head .second {
-  overflow: hidden;
-  text-overflow: ellipsis;
   font-size: 14px;
 }
 .bench {
@@ -77,22 +94,33 @@ h1:focus {
 @media (width < 1200px) {
   .stage,
   .stage.broad {
+    grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);
+  }
+  .page {
     display: block;
     overflow: auto;
   }
   .head {
-    flex-wrap: wrap;
     gap: 4px 20px;
     padding: 10px 14px;
-    white-space: normal;
   }
   .bench {
     padding: 0 14px 18px;
     overflow: visible;
   }
   .panel {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
+    border: 0;
+    padding: 0;
+    overflow: visible;
+    background: none;
+  }
+}
+/* Zoomed to 400 % every line counts: what opens the panel stands at the end of the page. */
+@media (width < 1200px) and (height < 500px) {
+  .stage,
+  .stage.broad {
+    display: block;
+    overflow: auto;
   }
 }
 </style>

@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { STAGES } from '../stages.js'
+import { term } from '../words/term.js'
+import { t } from './words.js'
 
 /** The pages of one stage, as words in its title line. */
 const props = defineProps<{ stage: string }>()
@@ -12,13 +14,13 @@ const to = (path: string) => (path ? `${base.value}/${path}` : base.value)
 </script>
 
 <template>
-  <nav class="tabs" :aria-label="`Pages of ${stage}`">
+  <nav class="tabs" :aria-label="t('pagesOfStage', { stage })">
     <RouterLink
       v-for="p in pages"
       :key="p.path"
       :to="to(p.path)"
       :aria-current="route.path === to(p.path) ? 'page' : undefined"
-      >{{ p.tab }}</RouterLink
+      >{{ term(p.tab ?? '') }}</RouterLink
     >
   </nav>
 </template>
@@ -26,7 +28,8 @@ const to = (path: string) => (path ? `${base.value}/${path}` : base.value)
 <style scoped>
 .tabs {
   display: flex;
-  gap: 18px;
+  flex-wrap: wrap;
+  gap: 0 18px;
   min-width: 0;
 }
 a {
@@ -45,7 +48,6 @@ a[aria-current] {
 }
 @media (width < 1200px) {
   .tabs {
-    flex-wrap: wrap;
     gap: 2px 16px;
   }
   a {

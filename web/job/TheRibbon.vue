@@ -2,7 +2,10 @@
 import { ref } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
+const { number } = useLocale()
 /** The room's finishes in their true shares, down the right edge. Arrows walk it; Enter opens the finish. */
 const props = defineProps<{ finishes: readonly FinishFacts[] }>()
 const emit = defineEmits<{ open: [finishId: string] }>()
@@ -11,7 +14,7 @@ const pointed = ref<FinishFacts>()
 const here = ref(0)
 const root = ref<HTMLElement>()
 
-const text = (f: FinishFacts) => `${f.finish.name}, ${(100 * f.share).toFixed(1)} %`
+const text = (f: FinishFacts) => `${f.finish.name}, ${number(100 * f.share, 1)} %`
 
 function step(event: KeyboardEvent): void {
   const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
@@ -23,7 +26,7 @@ function step(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <aside ref="root" class="ribbon" aria-label="Finishes by share" @keydown="step">
+  <aside ref="root" class="ribbon" :aria-label="t('finishesByShare')" @keydown="step">
     <button
       v-for="(f, i) in finishes"
       :key="f.finish.id"
@@ -36,7 +39,7 @@ function step(event: KeyboardEvent): void {
       @blur="pointed = undefined"
       @click="emit('open', f.finish.id)"
     ></button>
-    <p v-if="finishes.length === 0" class="none">no finishes yet</p>
+    <p v-if="finishes.length === 0" class="none">{{ t('noFinishesYet') }}</p>
     <p v-if="pointed" class="pointed">{{ text(pointed) }}</p>
   </aside>
 </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { labelPlaces, type TapeStretch, type TapeView } from './tapeView.js'
+import FigureSum from '../form/FigureSum.vue'
+import { t } from './words.js'
 
 /** The budget as a measuring tape. Arrows walk its stretches; Enter opens the purchase. */
 const props = defineProps<{ view: TapeView }>()
@@ -41,26 +43,22 @@ function step(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <section class="tape" aria-label="Budget">
+  <section class="tape" :aria-label="t('budget')">
     <div class="labels">
-      <p v-if="pointed" class="pointed">
+      <p v-if="view.bare" class="second">{{ t('noMoneyIsAgreedYet') }}</p>
+      <p v-else-if="pointed" class="pointed">
         <b>{{ pointed.text }}</b>
       </p>
       <template v-else>
-        <div
-          v-for="l in labels"
-          :key="l.word"
-          class="label"
-          :class="l.state"
-          :style="{ left: `${l.px}px` }"
-          :title="l.sum"
-        >
-          <span>{{ l.word }}</span>
-          <b>{{ l.amount }}</b>
+        <div v-for="l in labels" :key="l.word" class="label" :class="l.state" :style="{ left: `${l.px}px` }">
+          <FigureSum :sum="l.sum"
+            ><span>{{ l.word }}</span
+            ><b>{{ l.amount }}</b></FigureSum
+          >
         </div>
       </template>
     </div>
-    <div ref="frame" class="bar" role="group" aria-label="Stretches of the tape" @keydown="step">
+    <div ref="frame" class="bar" role="group" :aria-label="t('stretchesOfTheTape')" @keydown="step">
       <button
         v-for="(s, i) in view.stretches"
         :key="s.key"
@@ -81,7 +79,7 @@ function step(event: KeyboardEvent): void {
         :key="c.text"
         class="notch"
         :style="{ left: `${c.left}%` }"
-        :aria-label="`Change order: ${c.text}`"
+        :aria-label="t('changeOrderText', { text: c.text })"
         @mouseenter="pointed = c"
         @mouseleave="pointed = undefined"
         @focus="pointed = c"
@@ -90,13 +88,13 @@ function step(event: KeyboardEvent): void {
     </div>
     <div class="ticks" aria-hidden="true">
       <div
-        v-for="t in view.ticks"
-        :key="t.left"
+        v-for="mark in view.ticks"
+        :key="mark.left"
         class="tick"
-        :class="{ long: t.text }"
-        :style="{ left: `${t.left}%` }"
+        :class="{ long: mark.text }"
+        :style="{ left: `${mark.left}%` }"
       >
-        <span v-if="t.text" :class="{ before: t.left > 98 }">{{ t.text }}</span>
+        <span v-if="mark.text" :class="{ before: mark.left > 98 }">{{ mark.text }}</span>
       </div>
     </div>
   </section>
@@ -119,12 +117,21 @@ function step(event: KeyboardEvent): void {
   position: absolute;
   white-space: nowrap;
 }
-.label span {
-  display: block;
+.label span span {
   color: var(--ink-2);
 }
+/* Word and figure are one target, two lines high. */
+.label :deep(.figure-sum.figure-sum.el-button) {
+  height: 28px;
+  line-height: 14px;
+  text-decoration: none;
+}
+.label :deep(.figure-sum > span) {
+  display: grid;
+  justify-items: start;
+}
 .label.over,
-.label.over span {
+.label.over span span {
   color: var(--stop);
 }
 .pointed {
@@ -140,10 +147,11 @@ function step(event: KeyboardEvent): void {
   border-right: 0;
   background: #fff;
 }
+/* Over the border of the bar too: 24 px high, so that each can be hit. */
 .stretch {
   position: absolute;
-  top: 0;
-  bottom: 0;
+  top: -1px;
+  bottom: -1px;
   border: 0;
   padding: 0;
   border-right: 1px solid var(--paper);

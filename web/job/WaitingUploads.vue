@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import type { Upload } from './useUploads.js'
+import { t } from './words.js'
 
 /** Files on their way, and those that did not get through, each with its reason. */
 defineProps<{ waiting: readonly Upload[] }>()
@@ -11,8 +12,8 @@ const emit = defineEmits<{ again: [upload: Upload]; forget: [id: string] }>()
   <ul v-if="waiting.length > 0" class="waiting" role="status">
     <li v-for="w in waiting" :key="w.id" :class="{ failed: w.failed }">
       <b>{{ w.file.name }}</b> {{ w.says }}
-      <ElButton v-if="w.failed" link @click="emit('again', w)">Send again</ElButton>
-      <ElButton v-if="w.failed" link @click="emit('forget', w.id)">Leave it</ElButton>
+      <ElButton v-if="w.failed" link @click="emit('again', w)">{{ t('sendAgain') }}</ElButton>
+      <ElButton v-if="w.failed" link @click="emit('forget', w.id)">{{ t('leaveIt') }}</ElButton>
     </li>
   </ul>
 </template>

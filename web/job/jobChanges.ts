@@ -1,11 +1,14 @@
 import type { Ref } from 'vue'
 import { ValidationError } from 'yup'
-import type { Fix, JudgedFinding } from '@bonitas/core/findings/finding'
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import type { SafeFix } from '@bonitas/core/job/fixes/checkFixes'
+import { withDependents } from '@bonitas/core/job/fixes/afterFix'
 import { put, type RowChange } from '@bonitas/core/model/changes'
+import { prepared } from '@bonitas/core/model/prepared'
 import { rowDef, type Collection, type Rows } from '@bonitas/core/model/registry'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { fieldsOf, type Row } from './edits.js'
-import { groupName, prepared, type Group } from './groups.js'
+import { groupName, type Group } from './groups.js'
 import type { JobLink } from './jobLink.js'
 
 /** What is wrong with a row, by field; empty when it may be kept. The same schema as on the server. */
@@ -37,7 +40,7 @@ export function jobChanges(
   ): string[] {
     const job = page.stored.value
     if (!job) return []
-    const { changes, did } = prepared(job, wanted)
+    const { changes, did } = prepared(job, wanted, () => crypto.randomUUID())
     if (changes.length === 0) return []
     page.refusal.value = ''
     page.said.value = ''
@@ -80,7 +83,11 @@ export function jobChanges(
   const apply = (changes: readonly RowChange[], name?: string): string[] =>
     commit(changes, name === undefined ? {} : { name })
 
-  const applyFix = (fix: Fix): void => void apply(fix.changes, fix.label)
+  /** Does a way out that was tried, as it was done to the copy. */
+  function applyFix({ fix }: Pick<SafeFix, 'fix'>): void {
+    const changes = page.stored.value && withDependents(page.stored.value, fix.changes)
+    if (changes) apply(changes, fix.label)
+  }
 
   function accept(finding: JudgedFinding, reason: string): void {
     add('acceptances', { finding: finding.key, facts: finding.facts, reason })

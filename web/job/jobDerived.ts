@@ -5,6 +5,7 @@ import type { derivePlan } from '@bonitas/core/job/derivePlan'
 import type { judgeJob } from '@bonitas/core/job/judgeJob'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { afterPaint } from './afterPaint.js'
+import { fixChecks } from './fixChecks.js'
 
 /** What follows from the rows of a job: its derived figures, what the rule book noticed, and the plan. */
 export function jobDerived(stored: Ref<JobSnapshot | undefined>, day: Ref<string>) {
@@ -32,5 +33,5 @@ export function jobDerived(stored: Ref<JobSnapshot | undefined>, day: Ref<string
   async function needPlan(): Promise<void> {
     planCode.value ??= await import('@bonitas/core/job/derivePlan')
   }
-  return { derived, findings, plan, needPlan }
+  return { derived, findings, plan, needPlan, ...fixChecks(stored, day) }
 }

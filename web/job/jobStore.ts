@@ -12,11 +12,12 @@ import { jobDerived } from './jobDerived.js'
 import { JobLink } from './jobLink.js'
 import { jobRemovals, type Blocked } from './jobRemovals.js'
 import { jobUndo } from './jobUndo.js'
+import { dayIn } from '@bonitas/core/kernel/units/days'
+import { timeZoneHere } from '../form/timeZoneHere.js'
+import { t } from './words.js'
 
-const today = () => {
-  const now = new Date()
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
-}
+/** The day it is where the studio of a job is; where it is not known yet, the day here. */
+const today = (timeZone = timeZoneHere()) => dayIn(timeZone, new Date())
 
 /** What the page is told besides the rows: how the link to the server stands, and what was refused. */
 const linkState = () => ({
@@ -55,7 +56,11 @@ export const useJobStore = defineStore('job', () => {
     if (!link.isOpen(jobId)) close()
     day.value = today()
     await link.open(jobId)
+    turnDay()
   }
+
+  /** It may be another day by now, where the studio is. */
+  const turnDay = () => (day.value = today(stored.value?.studio.timeZone))
 
   function close(): void {
     link.close()
@@ -71,7 +76,10 @@ export const useJobStore = defineStore('job', () => {
     link.history?.refused(group.key)
     link.showAll()
     refusal.value = group.undoes
-      ? `${group.name} cannot be done: someone changed the same since. ${problem.status === 412 ? '' : problem.detail}`
+      ? t('nameCannotBeDoneSomeone', {
+          name: group.name,
+          status: problem.status === 412 ? '' : problem.detail,
+        })
       : problem.errors.map((e) => e.text).join(' ') || problem.detail
     // What stands in the way may have come from another: looked at anew, it can be offered along.
     if (problem.status === 409 && group.removing) {
@@ -88,7 +96,7 @@ export const useJobStore = defineStore('job', () => {
     const jobId = snapshot.value?.brief.id ?? ''
     await link.flush()
     await request(`/jobs/${jobId}/${path}`, { method: 'POST', body, headers: { 'Idempotency-Key': key } })
-    link.history?.acted({ at: stage.value, act: 'The last act here moved money' })
+    link.history?.acted({ at: stage.value, act: t('theLastActHereMoved') })
     await open(jobId)
   }
 
@@ -103,6 +111,7 @@ export const useJobStore = defineStore('job', () => {
     ...jobUndo(link, { stored, stage, said, refusal }),
     snapshot,
     day,
+    turnDay,
     open,
     close,
     refresh: () => link.refresh(),

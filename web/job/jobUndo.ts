@@ -6,6 +6,7 @@ import { inverseOf, type Did } from '@bonitas/core/model/undo'
 import type { Group } from './groups.js'
 import { isAct, type Step } from './history.js'
 import type { JobLink } from './jobLink.js'
+import { t } from './words.js'
 
 /** Undo and redo of what was done in this tab on the stage in sight; each says what it did. */
 export function jobUndo(
@@ -44,19 +45,29 @@ export function jobUndo(
     })
     refusal.value = ''
     link.send(group)
-    said.value = `${word === 'Undo' ? 'Undone' : 'Done again'}: ${step.name}.`
+    said.value = `${word === 'Undo' ? t('undone') : t('doneAgain')}: ${step.name}.`
     return { key: group.key, name: step.name, at: step.at, did }
+  }
+
+  /** Who holds something that is about to be kept, a piece that is being moved by keys: it is kept first, and then undone. */
+  const holding = new Set<() => void>()
+  const keepHeld = () => holding.forEach((keep) => keep())
+  /** @returns what to call when nothing is held any more */
+  function beforeUndo(keep: () => void): () => void {
+    holding.add(keep)
+    return () => void holding.delete(keep)
   }
 
   /** Takes back what was done last on the stage in sight. */
   function undo(): void {
+    keepHeld()
     const step = link.history?.last(stage.value)
     if (!step) {
-      said.value = 'Nothing to undo on this page.'
+      said.value = t('nothingToUndoOnThisPage')
       return
     }
     if (isAct(step)) {
-      said.value = `${step.act}: money is not undone. Reverse it under Entries.`
+      said.value = t('actMoneyIsNotUndone', { act: step.act })
       return
     }
     const by = turned(step, 'Undo')
@@ -65,10 +76,11 @@ export function jobUndo(
 
   /** Does again what was undone last on the stage in sight. */
   function redo(): void {
+    keepHeld()
     const step = link.history?.next(stage.value)
     const by = step && turned(step, 'Redo')
     if (step && by) link.history?.redid(step, by)
   }
 
-  return { lastStep, nextStep, undo, redo }
+  return { lastStep, nextStep, undo, redo, beforeUndo }
 }

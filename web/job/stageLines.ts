@@ -1,9 +1,8 @@
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import { areaText } from '@bonitas/core/kernel/units/length'
-import { liquidText } from '@bonitas/core/kernel/units/liquid'
-import { dayText } from '@bonitas/core/kernel/units/days'
+import { formatterOf, type Formatter } from '@bonitas/core/kernel/units/formatter'
+import { t } from './words.js'
 
 export interface StageLine {
   /** Place among the nine stages; also the key that goes there with Alt. */
@@ -14,8 +13,6 @@ export interface StageLine {
   readonly line: string
 }
 
-const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
-
 /** Open findings of a stage, by the first word of their rule. */
 export function findingsOf(findings: readonly JudgedFinding[], stage: string): JudgedFinding[] {
   return findings.filter((f) => f.rule.startsWith(`${stage}.`))
@@ -25,7 +22,10 @@ export function findingsOf(findings: readonly JudgedFinding[], stage: string): J
 export function lookLine(all: readonly { readonly severity: string }[]): string {
   const findings = all.filter((f) => f.severity !== 'note')
   const stops = findings.filter((f) => f.severity === 'stop').length
-  return [stops && count(stops, 'stop'), findings.length - stops && `${findings.length - stops} to look at`]
+  return [
+    stops && t('stops', { n: stops }),
+    findings.length - stops && t('findingsToLookAt', { findings: findings.length - stops }),
+  ]
     .filter(Boolean)
     .join(', ')
 }
@@ -36,13 +36,33 @@ export interface PlanLine {
 }
 
 function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
-  if (job.walls.length === 0) return 'needs the room'
-  if (job.floorPlacements.length + job.wallPlacements.length === 0) return 'nothing stands yet'
+  if (job.walls.length === 0) return t('needsTheRoom')
+  if (job.floorPlacements.length + job.wallPlacements.length === 0) return t('nothingStandsYet')
   // What the plan comes to is found a moment later; until then nothing is said, least of all that all is well.
   if (!plan) return '\u00a0'
   const looks = lookLine(plan.findings.filter((f) => !f.accepted))
   if (looks !== '') return looks
-  return `${count(job.floorPlacements.filter((s) => !s.parked).length, 'piece')} placed`
+  return t('piecesPlaced', { n: job.floorPlacements.filter((s) => !s.parked).length })
+}
+
+function measureLine(job: JobSnapshot, derived: DerivedJob, says: Formatter): string {
+  const { closure } = derived.measure
+  if (closure.state === 'gap') return t('wallsDoNotClose')
+  if (closure.state === 'crossed') return t('wallsCross')
+  if (derived.areas) return t('floorArea', { area: says.area(derived.areas.floorMm2) })
+  return job.walls.length > 0
+    ? t('wallsNotFinished', { walls: t('walls', { n: job.walls.length }) })
+    : t('notMeasuredYet')
+}
+
+function paletteLine(job: JobSnapshot, derived: DerivedJob, open: readonly JudgedFinding[]): string {
+  const clashes = open.filter((f) => f.severity === 'stop').length
+  const looks = open.length - clashes
+  if (open.length > 0)
+    return [clashes && t('clashes', { n: clashes }), looks && t('looksToLookAt', { looks })]
+      .filter(Boolean)
+      .join(', ')
+  return job.finishes.length === 0 ? t('noFinishesYet') : t('finishesAgree', { n: derived.ribbon.length })
 }
 
 /** The stages that are built, with one line each. */
@@ -53,11 +73,9 @@ export function stageLines(
   today: string,
   plan?: PlanLine,
 ): StageLine[] {
+  const says = formatterOf(job.studio)
   const open = (stage: string) => findingsOf(findings, stage).filter((f) => !f.accepted)
   const brief = lookLine(open('brief'))
-  const palette = open('palette')
-  const clashes = palette.filter((f) => f.severity === 'stop').length
-  const looks = palette.length - clashes
   const liters = derived.paint.reduce((sum, p) => sum + p.liters, 0)
   const unfilled = derived.items.filter((i) => i.state === 'open').length
   const stops = open('ledger').filter((f) => f.severity === 'stop').length
@@ -66,62 +84,53 @@ export function stageLines(
     {
       number: 1,
       path: 'brief',
-      name: 'Brief',
+      name: t('brief'),
       line:
         brief !== ''
-          ? `${count(job.uses.length, 'use')}, ${brief}`
-          : `${count(job.uses.length, 'use')}${job.brief.installOn ? ` · ${dayText(job.brief.installOn, today)}` : ', no install date'}`,
+          ? `${t('uses', { n: job.uses.length })}, ${brief}`
+          : `${t('uses', { n: job.uses.length })}${job.brief.installOn ? ` · ${says.day(job.brief.installOn, today)}` : t('noInstallDate2')}`,
     },
     {
       number: 2,
       path: 'measure',
-      name: 'Measure',
-      line:
-        derived.measure.closure.state === 'gap'
-          ? 'walls do not close'
-          : derived.measure.closure.state === 'crossed'
-            ? 'walls cross'
-            : derived.areas
-              ? `${areaText(derived.areas.floorMm2, job.studio.system)} floor`
-              : job.walls.length > 0
-                ? `${count(job.walls.length, 'wall')}, not finished`
-                : 'not measured yet',
+      name: t('measure'),
+      line: measureLine(job, derived, says),
     },
     {
       number: 3,
       path: 'palette',
-      name: 'Palette',
-      line:
-        clashes + looks === 0
-          ? job.finishes.length === 0
-            ? 'no finishes yet'
-            : `${count(derived.ribbon.length, 'finish', 'finishes')} agree`
-          : [clashes && count(clashes, 'clash', 'clashes'), looks && `${looks} to look at`]
-              .filter(Boolean)
-              .join(', '),
+      name: t('palette'),
+      line: paletteLine(job, derived, open('palette')),
     },
-    { number: 4, path: 'plan', name: 'Plan', line: planLine(job, plan) },
+    { number: 4, path: 'plan', name: t('plan'), line: planLine(job, plan) },
     {
       number: 5,
       path: 'takeoff',
-      name: 'Take-off',
+      name: t('takeoff'),
       line:
         liters > 0
-          ? `${liquidText(liters, job.studio.system)} in ${count(derived.paint.length, 'paint')}`
-          : 'nothing to paint yet',
+          ? t('paintLine', { liters: says.liquid(liters), n: derived.paint.length })
+          : t('nothingToPaintYet'),
     },
     {
       number: 6,
       path: 'source',
-      name: 'Source',
-      line: job.items.length === 0 ? 'no items yet' : `${unfilled} of ${job.items.length} open`,
+      name: t('source'),
+      line:
+        job.items.length === 0
+          ? t('noItemsYet')
+          : t('unfilledOfItemsOpen', { unfilled, items: job.items.length }),
     },
     {
       number: 7,
       path: 'ledger',
-      name: 'Ledger',
+      name: t('ledger'),
       line:
-        stops > 0 ? 'over budget' : ledger > 0 ? `${ledger} to look at` : count(job.orders.length, 'order'),
+        stops > 0
+          ? t('overBudget')
+          : ledger > 0
+            ? t('ledgerToLookAt', { ledger })
+            : t('ordersLine', { n: job.orders.length }),
     },
   ]
 }

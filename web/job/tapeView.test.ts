@@ -3,8 +3,10 @@ import { describe, expect, test } from 'vitest'
 import { budgetPosition } from '@bonitas/core/stages/ledger/budgetPosition'
 import { lineState } from '@bonitas/core/stages/ledger/lineState'
 import { labelPlaces, tapeView } from './tapeView.js'
+import { METRIC } from '@bonitas/core/testing/habits'
 
-const money = (minor: number) => (minor / 100).toFixed(2)
+const plain = (minor: number) => (minor / 100).toFixed(2)
+const says = { ...METRIC, money: plain }
 const item = (id: string, chosenMinor: number | undefined, ordered = 0, paid = 0) => ({
   id,
   name: id,
@@ -27,7 +29,7 @@ describe('the tape', () => {
     const view = tapeView(
       budgetPosition(100_000, 100_000, [item('rug', 20_000), item('sofa', undefined, 30_000, 10_000)]),
       2,
-      money,
+      says,
     )
     expect(view.stretches.map((s) => [s.state, s.left, s.width])).toEqual([
       ['paid', 0, 10],
@@ -38,14 +40,27 @@ describe('the tape', () => {
     ])
     expect(view.hook).toBe(100)
   })
+  test('a long tape counts in millions, so that its figures have room', () => {
+    const view = tapeView(budgetPosition(245_000_000, 0, []), 2, says)
+    const words = view.ticks.flatMap((tick) => tick.text ?? [])
+    expect(words).toContain('800k')
+    expect(words).toContain('2.4M')
+    for (const word of words) expect(word.length).toBeLessThanOrEqual(4)
+  })
+  test('of nothing it shows no string of zeros', () => {
+    const view = tapeView(budgetPosition(0, 0, []), 2, says)
+    expect(view).toMatchObject({ bare: true, labels: [], ticks: [] })
+    expect(tapeView(budgetPosition(0, 0, [item('sofa', 10_000)]), 2, says).bare).toBe(false)
+    expect(tapeView(budgetPosition(100, 0, []), 2, says).bare).toBe(false)
+  })
   test('past the agreed budget it runs on, and the part beyond the hook is over', () => {
-    const view = tapeView(budgetPosition(100_000, 0, [item('sofa', 150_000)]), 2, money)
+    const view = tapeView(budgetPosition(100_000, 0, [item('sofa', 150_000)]), 2, says)
     expect(view.stretches.map((s) => s.state)).toEqual(['chosen', 'over'])
     expect(view.hook).toBeCloseTo(66.667, 2)
     expect(view.labels.find((l) => l.word === 'Over')?.amount).toBe('500.00')
   })
   test('into the reserve, the reserve shows what is left of it', () => {
-    const view = tapeView(budgetPosition(100_000, 100_000, [item('sofa', 95_000)]), 2, money)
+    const view = tapeView(budgetPosition(100_000, 100_000, [item('sofa', 95_000)]), 2, says)
     expect(view.stretches.map((s) => s.state)).toEqual(['chosen', 'reserve'])
     expect(view.labels.at(-1)).toMatchObject({ word: 'Reserve left', amount: '50.00' })
     expect(view.stretches[1]!.text).toBe('Reserve, 50.00 left of 100.00')
@@ -54,7 +69,7 @@ describe('the tape', () => {
     const view = tapeView(
       budgetPosition(100_000, 0, [item('rug', 20_000)], { amountMinor: 10_000, inside: true }),
       2,
-      money,
+      says,
     )
     expect(view.stretches.map((s) => [s.key, s.width])).toEqual([
       ['rug chosen', 20],
@@ -63,7 +78,7 @@ describe('the tape', () => {
     ])
     expect(view.labels.find((l) => l.word === 'Fee')!.amount).toBe('100.00')
     expect(view.labels.find((l) => l.word === 'Free')!.amount).toBe('700.00')
-    const beside = tapeView(budgetPosition(100_000, 0, [], { amountMinor: 10_000, inside: false }), 2, money)
+    const beside = tapeView(budgetPosition(100_000, 0, [], { amountMinor: 10_000, inside: false }), 2, says)
     expect(beside.stretches.map((s) => s.state)).toEqual(['free'])
   })
   test('every change order leaves a notch where the hook sat before it', () => {
@@ -73,7 +88,7 @@ describe('the tape', () => {
       agreedBy: 'Ilka Varga',
       why: 'curtains',
     })
-    const view = tapeView(budgetPosition(100_000, 0, []), 2, money, [change(30_000), change(-10_000)])
+    const view = tapeView(budgetPosition(100_000, 0, []), 2, says, [change(30_000), change(-10_000)])
     expect(view.changes.map((c) => c.left)).toEqual([80, 100])
     expect(view.changes[0]!.text).toBe('800.00 until 3 Nov 2026: +300.00, curtains, agreed by Ilka Varga')
   })
@@ -95,7 +110,7 @@ describe('the tape', () => {
             list.map(([c, o, p], i) => item(String(i), c, o, Math.floor(o * p))),
           ),
           2,
-          money,
+          says,
         )
         let at = 0
         for (const s of view.stretches) {

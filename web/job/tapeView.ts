@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import type { BudgetPosition } from '@bonitas/core/stages/ledger/budgetPosition'
+import type { Formatter } from '@bonitas/core/kernel/units/formatter'
+import { t } from './words.js'
 
 export interface TapeStretch {
   readonly key: string
@@ -27,6 +28,8 @@ export interface TapeView {
   readonly ticks: readonly { readonly left: number; readonly text: string | undefined }[]
   /** Where the hook at the end of the agreed budget sits, in percent. */
   readonly hook: number
+  /** Nothing is agreed and nothing spent: there is no tape to read yet. */
+  readonly bare: boolean
   /** Where the hook sat before each change order, the first budget first, with what was agreed then. */
   readonly changes: readonly { readonly left: number; readonly text: string }[]
 }
@@ -39,7 +42,7 @@ export interface TapeChange {
   readonly why: string
 }
 
-type Money = (minor: number) => string
+type Says = Pick<Formatter, 'money' | 'day' | 'figure'>
 
 /** What the tape lays out of a budget, with the sums that are in it only when there are any. */
 interface TapeSums {
@@ -60,7 +63,7 @@ function sumsOf(position: BudgetPosition): TapeSums {
 const percentOf = (minor: number, { endMinor }: TapeSums) => (100 * minor) / endMinor
 
 /** The stretches from the left; what would run past the hook is cut there and lies over from then on. */
-function stretchesOf(sums: TapeSums, money: Money): TapeStretch[] {
+function stretchesOf(sums: TapeSums, says: Says): TapeStretch[] {
   const { position, feeMinor } = sums
   const { agreedMinor, reserveMinor, freeMinor, allowanceMinor } = position
   const stretches: TapeStretch[] = []
@@ -86,34 +89,38 @@ function stretchesOf(sums: TapeSums, money: Money): TapeStretch[] {
   ) => {
     const within = Math.max(0, Math.min(minor, agreedMinor - at))
     lay(key, itemId, state, within, text(''))
-    lay(`${key} over`, itemId, 'over', minor - within, text(', past the agreed budget'))
+    lay(`${key} over`, itemId, 'over', minor - within, text(t('pastTheAgreedBudget')))
   }
   for (const s of position.stretches) {
-    const text = `${s.name}, ${s.state}, ${money(s.amountMinor)}`
+    const text = `${s.name}, ${s.state}, ${says.money(s.amountMinor)}`
     layOver(`${s.itemId} ${s.state}`, s.itemId, s.state, s.amountMinor, (past) => text + past)
   }
-  layOver(
-    'allowance',
-    undefined,
-    'chosen',
-    allowanceMinor,
-    (past) => `Allowance for what placeholders stand in for${past}, ${money(allowanceMinor)}`,
+  layOver('allowance', undefined, 'chosen', allowanceMinor, (past) =>
+    t('allowanceForWhatPlaceholdersStand', { past, allowanceMinor: says.money(allowanceMinor) }),
   )
-  layOver(
-    'fee',
-    undefined,
-    'chosen',
-    feeMinor,
-    (past) => `Decorator’s fee${past || ', inside the budget'}, ${money(feeMinor)}`,
+  layOver('fee', undefined, 'chosen', feeMinor, (past) =>
+    t('decoratorsFeePastFeeMinor', { past: past || t('insideTheBudget'), feeMinor: says.money(feeMinor) }),
   )
-  lay('free', undefined, 'free', freeMinor, `Free, ${money(Math.max(0, freeMinor))}`)
+  lay(
+    'free',
+    undefined,
+    'free',
+    freeMinor,
+    t('freeFreeMinor', { freeMinor: says.money(Math.max(0, freeMinor)) }),
+  )
   const left = Math.max(0, agreedMinor - at)
-  lay('reserve', undefined, 'reserve', left, `Reserve, ${money(left)} left of ${money(reserveMinor)}`)
+  lay(
+    'reserve',
+    undefined,
+    'reserve',
+    left,
+    t('reserveLeftLeftOfReserveMinor', { left: says.money(left), reserveMinor: says.money(reserveMinor) }),
+  )
   return stretches
 }
 
 /** The sums over the tape, each with what it adds up. */
-function labelsOf(sums: TapeSums, money: Money): TapeLabel[] {
+function labelsOf(sums: TapeSums, says: Says): TapeLabel[] {
   const { position, feeMinor, usedMinor } = sums
   const { agreedMinor, reserveMinor, paidMinor, orderedMinor, chosenMinor, allowanceMinor, freeMinor } =
     position
@@ -123,64 +130,76 @@ function labelsOf(sums: TapeSums, money: Money): TapeLabel[] {
     minor: number,
     left: number,
     sum: string,
-  ): TapeLabel => ({ sum, word, state, amount: money(minor), left: percentOf(left, sums) })
+  ): TapeLabel => ({ sum, word, state, amount: says.money(minor), left: percentOf(left, sums) })
   const sumOf = (state: 'paid' | 'ordered' | 'chosen') =>
     position.stretches
       .filter((s) => s.state === state)
-      .map((s) => `${s.name} ${money(s.amountMinor)}`)
-      .join(' + ') || 'nothing yet'
-  const held = allowanceMinor > 0 ? ` − ${money(allowanceMinor)} allowance` : ''
-  const fee = feeMinor > 0 ? ` − ${money(feeMinor)} fee` : ''
-  const spent = `${money(agreedMinor)} agreed − ${money(paidMinor)} paid − ${money(orderedMinor)} ordered − ${money(chosenMinor)} chosen${held}${fee}`
+      .map((s) => `${s.name} ${says.money(s.amountMinor)}`)
+      .join(' + ') || t('nothingYet')
+  const held =
+    allowanceMinor > 0 ? t('allowanceMinorAllowance', { allowanceMinor: says.money(allowanceMinor) }) : ''
+  const fee = feeMinor > 0 ? t('feeMinorFee', { feeMinor: says.money(feeMinor) }) : ''
+  const spent = t('agreedMinorAgreedPaidMinorPaidOrderedMinor', {
+    agreedMinor: says.money(agreedMinor),
+    paidMinor: says.money(paidMinor),
+    orderedMinor: says.money(orderedMinor),
+    chosenMinor: says.money(chosenMinor),
+    held,
+    fee,
+  })
   const chosenAt = paidMinor + orderedMinor
   const allowanceAt = chosenAt + chosenMinor
   const labels = [
-    label('Paid', 'paid', paidMinor, 0, sumOf('paid')),
-    label('Ordered', 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
-    label('Chosen', 'chosen', chosenMinor, chosenAt, sumOf('chosen')),
+    label(t('paid'), 'paid', paidMinor, 0, sumOf('paid')),
+    label(t('ordered'), 'ordered', orderedMinor, paidMinor, sumOf('ordered')),
+    label(t('chosen'), 'chosen', chosenMinor, chosenAt, sumOf('chosen')),
   ]
   if (allowanceMinor > 0)
     labels.push(
-      label(
-        'Allowance',
-        'chosen',
-        allowanceMinor,
-        allowanceAt,
-        'kept back for what placeholders stand in for',
-      ),
+      label(t('allowance'), 'chosen', allowanceMinor, allowanceAt, t('keptBackForWhatPlaceholders')),
     )
   if (feeMinor > 0)
-    labels.push(
-      label(
-        'Fee',
-        'chosen',
-        feeMinor,
-        allowanceAt + allowanceMinor,
-        'the decorator’s fee, out of the budget',
-      ),
-    )
+    labels.push(label(t('fee'), 'chosen', feeMinor, allowanceAt + allowanceMinor, t('theDecoratorsFeeOutOf')))
   const past = usedMinor - agreedMinor
-  if (past > 0) return [...labels, label('Over', 'over', past, agreedMinor, spent)]
+  if (past > 0) return [...labels, label(t('over'), 'over', past, agreedMinor, spent)]
   if (freeMinor < 0)
-    return [...labels, label('Reserve left', 'reserve', agreedMinor - usedMinor, usedMinor, spent)]
+    return [...labels, label(t('reserveLeft'), 'reserve', agreedMinor - usedMinor, usedMinor, spent)]
   const before = agreedMinor - reserveMinor
   return [
     ...labels,
-    label('Free', 'free', freeMinor, usedMinor, `${spent} − ${money(reserveMinor)} reserve`),
-    label('Reserve', 'reserve', reserveMinor, before, `held back of ${money(agreedMinor)} agreed`),
+    label(
+      t('free'),
+      'free',
+      freeMinor,
+      usedMinor,
+      t('spentReserveMinorReserve', { spent, reserveMinor: says.money(reserveMinor) }),
+    ),
+    label(
+      t('reserve'),
+      'reserve',
+      reserveMinor,
+      before,
+      t('heldBackOfAgreedMinorAgreed', { agreedMinor: says.money(agreedMinor) }),
+    ),
   ]
 }
 
 /** Where the hook sat before each change order. */
-function changesOf(changes: readonly TapeChange[], sums: TapeSums, money: Money): TapeView['changes'] {
+function changesOf(changes: readonly TapeChange[], sums: TapeSums, says: Says): TapeView['changes'] {
   let then = sums.position.agreedMinor - changes.reduce((sum, c) => sum + c.amountMinor, 0)
   return changes.map((c) => {
     const was = then
     then += c.amountMinor
-    const by = `${c.amountMinor > 0 ? '+' : '−'}${money(Math.abs(c.amountMinor))}`
+    const by = `${c.amountMinor > 0 ? '+' : '−'}${says.money(Math.abs(c.amountMinor))}`
     return {
       left: Math.min(100, percentOf(was, sums)),
-      text: `${money(was)} until ${dayText(c.agreedOn)}: ${by}, ${c.why}, agreed by ${c.agreedBy}`,
+      text: t('wasUntilAgreedOnByWhy', {
+        was: says.money(was),
+        agreedOn: says.day(c.agreedOn),
+        by,
+        why: c.why,
+        agreedBy: c.agreedBy,
+      }),
     }
   })
 }
@@ -193,20 +212,23 @@ function changesOf(changes: readonly TapeChange[], sums: TapeSums, money: Money)
 export function tapeView(
   position: BudgetPosition,
   digits: number,
-  money: Money,
+  says: Says,
   changes: readonly TapeChange[] = [],
 ): TapeView {
   const sums = sumsOf(position)
+  const stretches = stretchesOf(sums, says)
+  const bare = position.agreedMinor === 0 && stretches.length === 0
   return {
-    stretches: stretchesOf(sums, money),
-    labels: labelsOf(sums, money),
-    ticks: ticks(sums.endMinor, digits),
+    bare,
+    stretches,
+    labels: bare ? [] : labelsOf(sums, says),
+    ticks: bare ? [] : ticks(sums.endMinor, digits, says),
     hook: percentOf(position.agreedMinor, sums),
-    changes: changesOf(changes, sums, money),
+    changes: changesOf(changes, sums, says),
   }
 }
 
-function ticks(endMinor: number, digits: number): TapeView['ticks'] {
+function ticks(endMinor: number, digits: number, says: Says): TapeView['ticks'] {
   const end = endMinor / 10 ** digits
   const scale = scaleLinear().domain([0, end])
   const long = scale.ticks(10)
@@ -215,7 +237,11 @@ function ticks(endMinor: number, digits: number): TapeView['ticks'] {
   for (let value = 0; value <= end + step / 1000; value += step / 5) short.push(value)
   const isLong = (value: number) => Math.abs(value / step - Math.round(value / step)) < 1e-6
   const text = (value: number) =>
-    value >= 1000 ? `${Number((value / 1000).toFixed(2))}k` : String(Math.round(value))
+    value >= 1_000_000
+      ? `${says.figure(Math.round(value / 10_000) / 100)}M`
+      : value >= 1000
+        ? `${says.figure(Math.round(value / 10) / 100)}k`
+        : String(Math.round(value))
   return short.map((value) => ({
     left: (100 * value) / end,
     text: isLong(value) && value > 0 ? text(value) : undefined,

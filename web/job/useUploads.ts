@@ -4,6 +4,7 @@ import type { Photo } from '@bonitas/core/model/rows/photos'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
 import { nextPosition } from './edits.js'
 import { useJobStore } from './jobStore.js'
+import { t } from './words.js'
 
 type Kind = (typeof PHOTO_KINDS)[number]
 
@@ -36,7 +37,7 @@ export function useUploads() {
     const job = store.snapshot
     if (!job) return
     w.failed = false
-    w.says = 'sending …'
+    w.says = t('sending')
     try {
       const about = { kind: w.kind, subject: w.subject, note: '', position: nextPosition(job.photos) }
       store.take('photos', await sendPicture<Photo>(job.brief.id, w.id, w.file, about))
@@ -44,8 +45,7 @@ export function useUploads() {
     } catch (error) {
       w.failed = true
       if (error instanceof ApiProblem) w.says = error.detail
-      else if (error instanceof ServerGone)
-        w.says = 'The server did not answer. The file waits here; send it again when it is back.'
+      else if (error instanceof ServerGone) w.says = t('theServerDidNotAnswer')
       else throw error
     }
   }
@@ -59,8 +59,8 @@ export function useUploads() {
       failed: false,
     }))
     waiting.value = [...waiting.value, ...taken]
-    for (const t of taken) {
-      const w = waiting.value.find((x) => x.id === t.id)
+    for (const file of taken) {
+      const w = waiting.value.find((x) => x.id === file.id)
       if (!w) continue
       w.says = unfit(w)
       if (w.says) w.failed = true
@@ -74,10 +74,8 @@ export function useUploads() {
 /** Why a file is not worth sending; empty when it is. */
 export function unfit({ file, kind }: Pick<Upload, 'file' | 'kind'>): string {
   const paper = kind === 'paper'
-  if (file.size > MOST_BYTES) return `The ${paper ? 'file' : 'picture'} is over 20 MB. Choose a smaller one.`
+  if (file.size > MOST_BYTES) return t('thePaperIsOver20', { paper: paper ? 'file' : 'picture' })
   if (file.type === '' || file.type.startsWith('image/')) return ''
   if (paper && file.type === 'application/pdf') return ''
-  return paper
-    ? 'The file is neither a photo nor a PDF. Choose a JPEG, PNG, WebP or PDF.'
-    : 'The file is not a photo. Choose a JPEG, PNG or WebP.'
+  return paper ? t('theFileIsNeitherA') : t('theFileIsNotA')
 }

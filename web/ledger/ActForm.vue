@@ -4,18 +4,21 @@ import { computed, reactive, ref, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { MEANS } from '@bonitas/core/model/vocabulary/ledger'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import { ApiProblem, ServerGone } from '../api/http.js'
 import DayField from '../form/DayField.vue'
 import ChoiceField from '../form/ChoiceField.vue'
-import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
+import { useLocale } from '../form/useLocale.js'
+import FaultSummary from '../form/FaultSummary.vue'
+import { t } from './words.js'
 
 const props = defineProps<{ act: Act }>()
 const emit = defineEmits<{ done: []; close: [] }>()
 const store = useJobStore()
+const { money } = useLocale()
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
 const NO_MORE: Record<string, string> = {}
 const form = reactive({
@@ -64,8 +67,7 @@ function body(): Record<string, unknown> | undefined {
   faults.value = {}
   const wish: Record<string, unknown> = { ...act.fixed, [act.dayField]: form.day }
   if (!act.noNote) wish.note = form.note.trim()
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(form.day))
-    faults.value[act.dayField] = 'The date is missing. Write it as 2026-12-31.'
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(form.day)) faults.value[act.dayField] = t('theDateIsMissingWrite')
   if (act.amount)
     try {
       wish[act.amount.field] = parseMoney(form.amount, currency.value, act.amount.label)
@@ -74,8 +76,7 @@ function body(): Record<string, unknown> | undefined {
       faults.value[act.amount.field] = error.message
     }
   if (act.quantity !== undefined) {
-    if (!/^\d{1,5}$/.test(form.quantity.trim()))
-      faults.value.quantity = 'Quantity is not a whole number. Write how many.'
+    if (!/^\d{1,5}$/.test(form.quantity.trim())) faults.value.quantity = t('quantityIsNotAWhole')
     else wish.quantity = Number(form.quantity)
   }
   if (act.means) wish.means = form.means
@@ -93,7 +94,7 @@ function body(): Record<string, unknown> | undefined {
     else wish[m.field] = m.kind === 'text' ? text : text || null
   }
   if (act.needsNote && form.note.trim() === '')
-    faults.value.note = `${act.noteLabel ?? 'Reason'} is empty. Say what was wrong, or what it is for.`
+    faults.value.note = t('noteLabelIsEmptySayWhat', { noteLabel: act.noteLabel ?? t('reason') })
   return Object.keys(faults.value).length > 0 ? undefined : wish
 }
 
@@ -122,9 +123,7 @@ async function send(): Promise<void> {
       ]
       const loose = error.errors.filter((e) => !shown.includes(e.field)).map((e) => e.text)
       message.value = error.errors.length === 0 ? error.detail : loose.join(' ')
-    } else if (error instanceof ServerGone)
-      message.value =
-        'The server did not answer. What you typed is kept here; send it again when it is back. It is entered once, however often it is sent.'
+    } else if (error instanceof ServerGone) message.value = t('theServerDidNotAnswer')
     else throw error
   } finally {
     busy.value = false
@@ -134,7 +133,7 @@ async function send(): Promise<void> {
 const fault = (field: string | undefined) => (field ? faults.value[field] : undefined)
 const over = computed(() => {
   const { amount } = props.act
-  return amount ? moneyText(amount.minor, currency.value, store.snapshot?.studio.locale) : ''
+  return amount ? money(amount.minor) : ''
 })
 </script>
 
@@ -149,26 +148,26 @@ const over = computed(() => {
       inputmode="decimal"
       figure
       :fault="fault(act.amount.field)"
-      :hint="act.amount.open ? undefined : `at most ${over}`"
+      :hint="act.amount.open ? undefined : t('atMostOver', { over })"
     />
     <PlainField
       v-if="act.quantity !== undefined"
       v-model="form.quantity"
-      label="Quantity"
+      :label="t('quantity')"
       inputmode="numeric"
       figure
       :fault="fault('quantity')"
-      :hint="`at most ${act.quantity}`"
+      :hint="t('atMostQuantity', { quantity: act.quantity })"
     />
-    <DayField v-model="form.day" label="Date" :fault="fault(act.dayField)" />
+    <DayField v-model="form.day" :label="t('date')" :fault="fault(act.dayField)" />
     <DayField
       v-if="act.expectedOn !== undefined"
       v-model="form.expectedOn"
-      label="Expected on"
+      :label="t('expectedOn')"
       :fault="fault('expectedOn')"
-      hint="may stay empty"
+      :hint="t('mayStayEmpty')"
     />
-    <ChoiceField v-if="act.means" v-model="form.means" label="Paid by" :choices="MEANS" />
+    <ChoiceField v-if="act.means" v-model="form.means" :label="t('paidBy')" :choices="MEANS" />
     <template v-for="m in more" :key="m.field">
       <ChoiceField
         v-if="m.kind === 'choice'"
@@ -206,13 +205,14 @@ const over = computed(() => {
     <PlainField
       v-if="!act.noNote"
       v-model="form.note"
-      :label="act.noteLabel ?? (act.needsNote ? 'Reason' : 'Note')"
+      :label="act.noteLabel ?? (act.needsNote ? t('reason') : t('note'))"
       :fault="fault('note')"
     />
+    <FaultSummary :faults="faults" />
     <p class="fault" role="alert">{{ message }}</p>
     <div class="buttons">
       <ElButton type="primary" native-type="submit" :disabled="busy">{{ act.button }}</ElButton>
-      <ElButton @click="emit('close')">Close</ElButton>
+      <ElButton @click="emit('close')">{{ t('close') }}</ElButton>
     </div>
   </form>
 </template>

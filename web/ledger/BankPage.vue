@@ -4,21 +4,19 @@ import { computed, ref, shallowRef } from 'vue'
 import { enteredOf, expectedOf } from '@bonitas/core/job/bankSide'
 import { proposeMatches } from '@bonitas/core/stages/ledger/bank/proposeMatches'
 import { readStatement, type BankLine, type Statement } from '@bonitas/core/stages/ledger/bank/readStatement'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
-import { dayText } from '@bonitas/core/kernel/units/days'
+import { ApiProblem, ServerGone } from '../api/http.js'
 import ChoiceField from '../form/ChoiceField.vue'
 import FileButton from '../form/FileButton.vue'
-import { ApiProblem, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** A bank statement against the ledger: what each line seems to pay is proposed, and a person confirms it. */
 const store = useJobStore()
+const { column, day } = useLocale()
 const job = computed(() => store.snapshot)
-const column = (minor: number) =>
-  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
-const day = (iso: string) => dayText(iso, store.day)
 
 const statement = shallowRef<Statement>()
 const fileName = ref('')
@@ -28,7 +26,7 @@ async function open(file: File): Promise<void> {
   statement.value = undefined
   fileName.value = file.name
   if (file.size > 5_000_000) {
-    trouble.value = 'The file is larger than 5 MB. Save a shorter stretch of the statement.'
+    trouble.value = t('theFileIsLargerThan')
     return
   }
   const { parse } = await import('papaparse')
@@ -57,9 +55,15 @@ const choices = (p: (typeof proposals.value)[number]) => {
 const lines = (p: (typeof proposals.value)[number]) => {
   const { first, others } = choices(p)
   return [
-    ...(first.length === 0 ? [{ value: '', text: 'nothing open fits' }] : []),
-    ...first.map((x) => ({ value: x.id, text: `${x.name}, ${column(x.openMinor)} open` })),
-    ...others.map((x) => ({ value: x.id, text: `otherwise: ${x.name}, ${column(x.openMinor)} open` })),
+    ...(first.length === 0 ? [{ value: '', text: t('nothingOpenFits') }] : []),
+    ...first.map((x) => ({
+      value: x.id,
+      text: t('nameOpenMinorOpen', { name: x.name, openMinor: column(x.openMinor) }),
+    })),
+    ...others.map((x) => ({
+      value: x.id,
+      text: t('otherwiseNameOpenMinorOpen', { name: x.name, openMinor: column(x.openMinor) }),
+    })),
   ]
 }
 const chosen = (p: (typeof proposals.value)[number]) =>
@@ -93,9 +97,9 @@ async function confirm(p: (typeof proposals.value)[number]): Promise<void> {
       [line.key]:
         error instanceof ApiProblem
           ? error.status === 422
-            ? 'This line was entered before, for another order. Take that entry back first, under Entries.'
+            ? t('thisLineWasEnteredBefore')
             : error.detail
-          : 'The server did not answer. Confirm again when it is back: it is entered once, however often it is sent.',
+          : t('theServerDidNotAnswerConfirm'),
     }
   } finally {
     busy.value = ''
@@ -105,25 +109,28 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
 </script>
 
 <template>
-  <StagePage v-if="job" title="Ledger">
+  <StagePage v-if="job" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
     <div class="bank">
       <p>
-        <FileButton label="Open a statement, CSV" accept=".csv,text/csv" @picked="open" />
-        <span v-if="statement" class="second" role="status"
-          >{{ fileName }}: {{ statement.lines.length }} lines read, {{ waiting.length }} waiting,
-          {{ known.length }} in the ledger already</span
-        >
+        <FileButton :label="t('openAStatementCSV')" accept=".csv,text/csv" @picked="open" />
+        <span v-if="statement" class="second" role="status">{{
+          t('fileNameLinesLinesReadWaiting', {
+            fileName,
+            lines: statement.lines.length,
+            waiting: waiting.length,
+            known: known.length,
+          })
+        }}</span>
       </p>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <p v-if="!statement && !trouble" class="second teach">
-        The statement is read here, on this computer. Each line is held against what is owed and what is due
-        back, by amount, day and name; nothing is entered until you confirm it.
+        {{ t('theStatementIsReadHere') }}
       </p>
       <article v-for="p in waiting" :key="p.line.key">
         <div class="line">
           <span>{{ day(p.line.on) }}</span>
-          <b>{{ p.line.name || 'no text' }}</b>
+          <b>{{ p.line.name || t('noText') }}</b>
           <b class="figure"
             >{{ p.line.amountMinor < 0 ? '−' : '+' }}{{ column(Math.abs(p.line.amountMinor)) }}</b
           >
@@ -132,20 +139,20 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
           <ChoiceField
             quiet
             :model-value="chosen(p)"
-            :label="`What line ${p.line.row} is for`"
+            :label="t('whatLineRowIsFor', { row: p.line.row })"
             :choices="lines(p)"
             @update:model-value="picked[p.line.key] = $event"
           />
           <ElButton
             :type="p.matches.length > 0 ? 'primary' : 'default'"
             :disabled="chosen(p) === '' || busy !== ''"
-            :aria-label="`Confirm line ${p.line.row}`"
+            :aria-label="t('confirmLineRow', { row: p.line.row })"
             @click="confirm(p)"
           >
-            Confirm
+            {{ t('confirm') }}
           </ElButton>
-          <ElButton link :aria-label="`Line ${p.line.row} is not of this job`" @click="setAside(p.line.key)">
-            Not of this job
+          <ElButton link :aria-label="t('lineRowIsNotOf', { row: p.line.row })" @click="setAside(p.line.key)">
+            {{ t('notOfThisJob') }}
           </ElButton>
         </div>
         <p v-if="p.matches[0] && chosen(p) === p.matches[0].expected.id" class="second">
@@ -153,11 +160,11 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
         </p>
         <p v-if="faults[p.line.key]" class="fault" role="alert">{{ faults[p.line.key] }}</p>
       </article>
-      <p v-if="statement && waiting.length === 0" class="second">Every line is entered or set aside.</p>
+      <p v-if="statement && waiting.length === 0" class="second">{{ t('everyLineIsEnteredOr') }}</p>
     </div>
     <template #panel>
       <section v-if="known.length > 0">
-        <h2>In the ledger already</h2>
+        <h2>{{ t('inTheLedgerAlready') }}</h2>
         <ul class="second">
           <li v-for="p in known" :key="p.line.key">
             {{ day(p.line.on) }}, {{ column(Math.abs(p.line.amountMinor)) }}: {{ p.entered?.what }}
@@ -165,14 +172,15 @@ const setAside = (key: string) => (aside.value = new Set([...aside.value, key]))
         </ul>
       </section>
       <section v-if="statement && statement.left.length > 0">
-        <h2>Not read</h2>
+        <h2>{{ t('notRead') }}</h2>
         <ul class="second">
-          <li v-for="l in statement.left.slice(0, 40)" :key="l.row">row {{ l.row }}: {{ l.why }}</li>
+          <li v-for="l in statement.left.slice(0, 40)" :key="l.row">
+            {{ t('rowRowWhy', { row: l.row, why: l.why }) }}
+          </li>
         </ul>
       </section>
       <p class="second">
-        What is confirmed is a payment or refund like any other, and can be taken back. The same statement
-        opened again enters nothing twice.
+        {{ t('whatIsConfirmedIsA') }}
       </p>
     </template>
   </StagePage>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import { cashOf } from '@bonitas/core/job/ledgerTables'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Cash needed by week: owed on orders, chosen and not ordered, targets of what is open. */
 const store = useJobStore()
-const { money } = useLocale()
+const { money, day } = useLocale()
 const SHOWN = 10
 const weeks = computed(() =>
   store.snapshot && store.derived ? cashOf(store.snapshot, store.derived, store.day) : [],
@@ -16,64 +17,51 @@ const sum = (w: (typeof weeks.value)[number]) => w.owedMinor + w.chosenMinor + w
 const most = computed(() => Math.max(1, ...weeks.value.map(sum)))
 const share = (minor: number) => `${(100 * minor) / most.value}%`
 const later = computed(() => weeks.value.slice(SHOWN).reduce((s, w) => s + sum(w), 0))
+const dues = (w: (typeof weeks.value)[number]) =>
+  w.dues.map((d) => `${d.what}: ${money(d.amountMinor)}`).join('\n')
 </script>
 
 <template>
   <section>
-    <h2>Cash needed by week</h2>
-    <p v-if="weeks.length === 0" class="second">Nothing is to be paid.</p>
-    <table v-else class="weeks">
-      <thead>
-        <tr>
-          <th scope="col">Week of</th>
-          <th scope="col" class="bar-head">
-            <span class="key owed"></span>owed <span class="key chosen"></span>chosen
-            <span class="key open"></span>open
-          </th>
-          <th scope="col" class="figure">{{ store.snapshot?.studio.currency }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr
-          v-for="w in weeks.slice(0, SHOWN)"
-          :key="w.week"
-          :title="w.dues.map((d) => `${d.what}: ${money(d.amountMinor)}`).join('\n')"
-        >
-          <th scope="row">{{ dayText(w.week, store.day) }}</th>
-          <td class="bar">
-            <i v-if="w.owedMinor > 0" class="owed" :style="{ width: share(w.owedMinor) }"></i
-            ><i v-if="w.chosenMinor > 0" class="chosen" :style="{ width: share(w.chosenMinor) }"></i
-            ><i v-if="w.openMinor > 0" class="open" :style="{ width: share(w.openMinor) }"></i>
-          </td>
-          <td class="figure">{{ sum(w) > 0 ? money(sum(w)) : '—' }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-if="later > 0" class="second">later {{ money(later) }}</p>
+    <h2>{{ t('cashNeededByWeek') }}</h2>
+    <p v-if="weeks.length === 0" class="second">{{ t('nothingIsToBePaid') }}</p>
+    <ListTable
+      v-else
+      class="weeks"
+      :rows="weeks.slice(0, SHOWN)"
+      :columns="[
+        { id: 'week', head: t('weekOf') },
+        { id: 'bar', head: t('owedChosenOpen') },
+        { id: 'sum', head: store.snapshot?.studio.currency ?? '', figure: true },
+      ]"
+      :key-of="(w) => w.week"
+    >
+      <template #head-bar
+        ><span class="key owed"></span>{{ t('owed') }} <span class="key chosen"></span>{{ t('chosen') }}
+        <span class="key open"></span>{{ t('open') }}</template
+      >
+      <template #cell-week="{ row: w }">{{ day(w.week) }}</template>
+      <template #cell-bar="{ row: w }"
+        ><span class="bar" :title="dues(w)"
+          ><i v-if="w.owedMinor > 0" class="owed" :style="{ width: share(w.owedMinor) }"></i
+          ><i v-if="w.chosenMinor > 0" class="chosen" :style="{ width: share(w.chosenMinor) }"></i
+          ><i v-if="w.openMinor > 0" class="open" :style="{ width: share(w.openMinor) }"></i></span
+      ></template>
+      <template #cell-sum="{ row: w }">{{ sum(w) > 0 ? money(sum(w)) : '—' }}</template>
+    </ListTable>
+    <p v-if="later > 0" class="second">{{ t('laterLater', { later: money(later) }) }}</p>
   </section>
 </template>
 
 <style scoped>
-.weeks th {
-  font-weight: 400;
-  font-size: 13px;
-  white-space: nowrap;
-  color: var(--ink);
-  border-bottom: 1px solid var(--rule);
-}
-td,
-th {
-  padding: 3px 0 3px 8px;
-  vertical-align: middle;
-}
-th:first-child {
-  padding-left: 0;
-}
-.bar-head {
+:deep(.of-bar) {
   width: 100%;
 }
+:deep(.of-week .cell) {
+  white-space: nowrap;
+}
 .bar {
-  padding: 3px 8px;
+  display: block;
   white-space: nowrap;
 }
 .bar i,

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import { LEAVES_A_MARK } from '@bonitas/core/model/vocabulary/fixing'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { changeEstimate } from '@bonitas/core/stages/ledger/changeEstimate'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
+import ListTable from '../form/ListTable.vue'
 import FoldPart from '../form/FoldPart.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** An estimate of changing a room that is done: what of the first stays, what goes, what comes, and what only that costs. */
 const store = useJobStore()
-const { money } = useLocale()
+const { column, money } = useLocale()
 /** What is unticked: of what stands it goes, of what could come it is no part of this. */
 const unticked = ref<ReadonlySet<string>>(new Set())
 function tick(id: string): void {
@@ -20,8 +20,6 @@ function tick(id: string): void {
   if (!next.delete(id)) next.add(id)
   unticked.value = next
 }
-const column = (minor: number) =>
-  moneyColumnText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
 
 const look = computed(() => {
   const items = store.derived?.items ?? []
@@ -45,16 +43,16 @@ const look = computed(() => {
       })),
   )
 })
-const WORDS = { stays: 'stays', goes: 'goes', comes: 'comes', 'left out': 'not part of it' } as const
+const WORDS = { stays: t('stays'), goes: t('goes'), comes: t('comes'), 'left out': t('notPartOfIt') } as const
 function propose(): void {
   const named = (what: 'goes' | 'comes') => look.value.lines.filter((l) => l.what === what).map((l) => l.name)
   store.add('proposals', {
     proposedOn: store.day,
     amountMinor: look.value.costMinor,
-    why: 'change estimate',
+    why: t('changeEstimate'),
     items: [
-      named('comes').length > 0 ? `comes: ${named('comes').join(', ')}` : '',
-      named('goes').length > 0 ? `goes: ${named('goes').join(', ')}` : '',
+      named('comes').length > 0 ? `${t('comes')}: ${named('comes').join(', ')}` : '',
+      named('goes').length > 0 ? `${t('goes')}: ${named('goes').join(', ')}` : '',
     ]
       .filter(Boolean)
       .join('; ')
@@ -65,25 +63,26 @@ function propose(): void {
   })
 }
 const COLUMNS = [
-  { id: 'thing', head: 'Thing' },
-  { id: 'first', head: 'First look', figure: true },
-  { id: 'then', head: 'With the change', figure: true },
-  { id: 'what', head: 'What becomes of it', quietHead: true },
+  { id: 'thing', head: t('thing') },
+  { id: 'first', head: t('firstLook'), figure: true },
+  { id: 'then', head: t('withTheChange'), figure: true },
+  { id: 'what', head: t('whatBecomesOfIt'), quietHead: true },
 ]
 </script>
 
 <template>
   <FoldPart v-if="look.lines.some((l) => l.what === 'stays' || l.what === 'goes')" class="look">
-    <template #title><h2>What a change would cost</h2></template>
+    <template #title
+      ><h2>{{ t('whatAChangeWouldCost') }}</h2></template
+    >
     <p class="second">
-      Untick what goes, and what is not part of it. What stays costs nothing again; what is still open counts
-      at its target; the first look keeps its own total.
+      {{ t('untickWhatGoesAndWhat') }}
     </p>
     <ListTable
       :rows="look.lines"
       :columns="COLUMNS"
       :key-of="(l) => l.id"
-      :sums="{ thing: 'all', first: column(look.firstMinor), then: column(look.costMinor) }"
+      :sums="{ thing: t('all'), first: column(look.firstMinor), then: column(look.costMinor) }"
     >
       <template #cell-thing="{ row: l }"
         ><ElCheckbox :model-value="!unticked.has(l.id)" @change="tick(l.id)">{{
@@ -99,17 +98,16 @@ const COLUMNS = [
       >
     </ListTable>
     <p>
-      The change costs <b>{{ money(look.costMinor) }}</b><template v-if="look.leftBehindMinor > 0"
-        >; {{ money(look.leftBehindMinor) }} of the first look goes with what goes, unless it is sold or sent
-        back</template
+      {{ t('theChangeCosts') }} <b>{{ money(look.costMinor) }}</b><template v-if="look.leftBehindMinor > 0">{{
+        t('leftBehindMinorOfTheFirstLook', { leftBehindMinor: money(look.leftBehindMinor) })
+      }}</template
       >.
     </p>
     <p v-if="look.unfixed.length > 0" class="mind">
-      Taking off {{ look.unfixed.join(' and ') }} leaves a mark, and nothing here makes it good: add the
-      filling and painting as an item.
+      {{ t('takingOffJoinLeavesA', { join: look.unfixed.join(' and ') }) }}
     </p>
     <ElButton :disabled="look.costMinor === 0" @click="propose">
-      Propose {{ money(look.costMinor) }}
+      {{ t('proposeCostMinor', { costMinor: money(look.costMinor) }) }}
     </ElButton>
   </FoldPart>
 </template>

@@ -2,7 +2,6 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { freeAfter } from '@bonitas/core/stages/ledger/budgetPosition'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import { useLocale } from '../form/useLocale.js'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -12,10 +11,11 @@ import StageTabs from '../job/StageTabs.vue'
 import ActPanel from './ActPanel.vue'
 import ChangeEstimate from './ChangeEstimate.vue'
 import { useActs } from './useActs.js'
+import { t } from './words.js'
 
 /** Changes of the agreed budget: proposed, agreed by the client or refused, and the history of what was agreed. */
 const store = useJobStore()
-const { money } = useLocale()
+const { money, day } = useLocale()
 const { act, acts, said, panel, begin, close, done } = useActs()
 const job = computed(() => store.snapshot)
 const open = computed(() => (job.value?.proposals ?? []).filter((p) => p.state === 'proposed'))
@@ -34,7 +34,7 @@ function propose(): void {
   store.add('proposals', {
     proposedOn: store.day,
     amountMinor: 0,
-    why: 'what changes',
+    why: t('whatChanges'),
     items: '',
     state: 'proposed',
     answeredOn: null,
@@ -44,10 +44,10 @@ function propose(): void {
 </script>
 
 <template>
-  <StagePage v-if="job && store.derived" title="Ledger">
+  <StagePage v-if="job && store.derived" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
-    <section aria-label="Proposed">
-      <h2>Proposed</h2>
+    <section :aria-label="t('proposed')">
+      <h2>{{ t('proposed') }}</h2>
       <article v-for="p in open" :key="p.id">
         <RowField collection="proposals" :row="p" field="why" kind="text" class="two" />
         <RowField
@@ -55,7 +55,7 @@ function propose(): void {
           :row="p"
           field="amountMinor"
           kind="money"
-          label="Added, or taken off with −"
+          :label="t('addedOrTakenOffWith')"
           figure
         />
         <RowField collection="proposals" :row="p" field="proposedOn" kind="date" />
@@ -65,47 +65,54 @@ function propose(): void {
           :row="p"
           field="answer"
           kind="text"
-          label="What the client said"
+          :label="t('whatTheClientSaid')"
           class="two"
         />
-        <p class="second two">Free would be {{ money(freeWith(p.amountMinor)) }}; now {{ money(free) }}.</p>
+        <p class="second two">
+          {{
+            t('freeWouldBeAmountMinorNow', { amountMinor: money(freeWith(p.amountMinor)), free: money(free) })
+          }}
+        </p>
         <p class="buttons two">
           <ElButton type="primary" :disabled="!bound || p.amountMinor === 0" @click="begin(acts.agree(p))">
-            Agreed
+            {{ t('agreed') }}
           </ElButton>
           <ElButton @click="store.change('proposals', p.id, { state: 'refused', answeredOn: store.day })">
-            Refused
+            {{ t('refused') }}
           </ElButton>
-          <ElButton link :aria-label="`Remove ${p.why}`" @click="store.remove('proposals', p.id)">
-            Remove
+          <ElButton
+            link
+            :aria-label="t('removeWhy', { why: p.why })"
+            @click="store.remove('proposals', p.id)"
+          >
+            {{ t('remove') }}
           </ElButton>
         </p>
       </article>
-      <p v-if="open.length === 0" class="second">Nothing is waiting for the client’s answer.</p>
+      <p v-if="open.length === 0" class="second">{{ t('nothingIsWaitingForThe') }}</p>
       <p v-if="!bound" class="second">
-        The budget is not agreed yet; until it is, it is changed in the Brief and needs no change order.
+        {{ t('theBudgetIsNotAgreed') }}
       </p>
-      <ElButton @click="propose">Propose a change</ElButton>
+      <ElButton @click="propose">{{ t('proposeAChange') }}</ElButton>
       <ChangeEstimate />
     </section>
-    <section aria-label="Agreed changes" class="part">
-      <h2>Agreed</h2>
+    <section :aria-label="t('agreedChanges')" class="part">
+      <h2>{{ t('agreed') }}</h2>
       <ChangeHistory />
     </section>
-    <section v-if="answered.length > 0" aria-label="Answered" class="part">
-      <h2>Answered</h2>
+    <section v-if="answered.length > 0" :aria-label="t('answered')" class="part">
+      <h2>{{ t('answered') }}</h2>
       <ul>
         <li v-for="p in answered" :key="p.id">
-          {{ p.answeredOn ? dayText(p.answeredOn, store.day) : '' }} · {{ p.state }}: {{ p.why }},
-          {{ signed(p.amountMinor) }}<template v-if="p.answer"> — “{{ p.answer }}”</template>
+          {{ p.answeredOn ? day(p.answeredOn) : '' }} · {{ p.state }}: {{ p.why }}, {{ signed(p.amountMinor)
+          }}<template v-if="p.answer"> — “{{ p.answer }}”</template>
         </li>
       </ul>
     </section>
     <template #panel>
       <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
       <p class="second">
-        A change that is agreed is never altered or removed; a wrong one is corrected by another. The tape
-        shows each as a notch.
+        {{ t('aChangeThatIsAgreed') }}
       </p>
     </template>
   </StagePage>
@@ -137,5 +144,10 @@ article {
   gap: 10px;
   justify-content: flex-end;
   align-items: center;
+}
+@media (width < 760px) {
+  article {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
 }
 </style>

@@ -5,7 +5,6 @@ import { computed, nextTick, ref } from 'vue'
 import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
 import { CLAIM_ANSWERS, CLAIM_ASKS } from '@bonitas/core/model/vocabulary/ledger'
 import ChoiceField from '../form/ChoiceField.vue'
-
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FilePick from '../form/FilePick.vue'
@@ -21,6 +20,7 @@ import type { Act } from './act.js'
 import ActPanel from './ActPanel.vue'
 import { optionsOf } from './ledgerView.js'
 import { useActs } from './useActs.js'
+import { t } from './words.js'
 
 /** What is asked of sellers for things that came damaged or wrong, with photos, and what came of it. */
 const store = useJobStore()
@@ -64,12 +64,12 @@ function add(): void {
 function settles(asks: string, line: DerivedLine): { readonly word: string; readonly act: Act } | undefined {
   const a = acts.value
   if (line.state.liveQuantity <= 0) return undefined
-  if (asks === 'part of the price') return { word: 'Enter what is taken off', act: a.lower(line) }
+  if (asks === 'part of the price') return { word: t('enterWhatIsTakenOff'), act: a.lower(line) }
   if (asks === 'money back' && line.state.hereQuantity > 0)
-    return { word: 'Enter the return', act: a.sendBack(line) }
+    return { word: t('enterTheReturn'), act: a.sendBack(line) }
   if (asks === 'replacement')
     return {
-      word: 'Enter the exchange',
+      word: t('enterTheExchange'),
       act: a.exchange(line, optionsOf(store.derived, line), line.line.optionId),
     }
   return undefined
@@ -86,35 +86,34 @@ const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
 </script>
 
 <template>
-  <StagePage v-if="job && store.derived" title="Ledger">
+  <StagePage v-if="job && store.derived" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
-    <FilePick ref="picker" label="Photos of the damage" accept="image/*" @picked="picked" />
-    <section class="claims" aria-label="Claims">
+    <FilePick ref="picker" :label="t('photosOfTheDamage')" accept="image/*" @picked="picked" />
+    <section class="claims" :aria-label="t('claims')">
       <div v-if="here.length > 0" class="above">
         <ChoiceField
           v-model="lineId"
           beside
           class="claimed"
-          label="What came damaged or wrong"
+          :label="t('whatCameDamagedOrWrong')"
           :choices="
             here.map((l, i) => ({
               value: i === 0 ? '' : l.line.id,
-              text: `${l.line.itemName}, order ${l.order.order.number}`,
+              text: t('itemNameOrderNumber', { itemName: l.line.itemName, number: l.order.order.number }),
             }))
           "
         />
-        <ElButton @click="add">Claim</ElButton>
+        <ElButton @click="add">{{ t('claim') }}</ElButton>
       </div>
       <p class="second">
-        Photograph it as it came, with its wrapping and label, before it is touched; claim within the seller’s
-        days.
+        {{ t('photographItAsItCame') }}
       </p>
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
       <article
         v-for="{ claim, line } in claims"
         :key="claim.id"
         :data-claim="claim.id"
-        :aria-label="`Claim for ${line?.line.itemName ?? ''}`"
+        :aria-label="t('claimForItemName', { itemName: line?.line.itemName ?? '' })"
       >
         <h2>
           {{ line?.line.itemName }} <span class="second">{{ line?.order.name }}</span>
@@ -133,7 +132,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
           kind="date"
         />
         <div class="files">
-          <PhotoStrip :subject="`claim:${claim.id}`" :of="line?.line.itemName ?? 'the thing'" />
+          <PhotoStrip :subject="`claim:${claim.id}`" :of="line?.line.itemName ?? t('theThing')" />
           <p>
             <ElButton
               v-if="claim.answer === 'granted' && line && settles(claim.asks, line)"
@@ -143,31 +142,29 @@ const { armed, press: remove } = useConfirm((id) => store.remove('claims', id))
             </ElButton>
             <ElButton
               link
-              :aria-label="`Photo of the damage to ${line?.line.itemName ?? ''}`"
+              :aria-label="t('photoOfTheDamageTo', { itemName: line?.line.itemName ?? '' })"
               @click="pick(claim.id)"
             >
-              Photo
+              {{ t('photo') }}
             </ElButton>
             <ElButton
               link
-              :aria-label="`Remove the claim for ${line?.line.itemName ?? ''}`"
+              :aria-label="t('removeTheClaimForItemName', { itemName: line?.line.itemName ?? '' })"
               @click="remove(claim.id)"
             >
-              {{ armed === claim.id ? 'Remove it with its photos' : 'Remove' }}
+              {{ armed === claim.id ? t('removeItWithItsPhotos') : t('remove') }}
             </ElButton>
           </p>
         </div>
       </article>
       <p v-if="claims.length === 0" class="second">
-        No claim.
-        <template v-if="here.length === 0">
-          What has been delivered can be claimed for; nothing is here yet.</template
-        >
+        {{ t('noClaim') }}
+        <template v-if="here.length === 0"> {{ t('whatHasBeenDeliveredCan') }}</template>
       </p>
     </section>
     <template #panel>
       <div ref="panel" class="acting"><ActPanel :act="act" :said="said" @done="done" @close="close" /></div>
-      <FindingsPanel stage="ledger" :list="findings" quiet="No claim waits past its day." />
+      <FindingsPanel stage="ledger" :list="findings" :quiet="t('noClaimWaitsPastIts')" />
     </template>
   </StagePage>
 </template>

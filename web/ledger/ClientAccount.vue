@@ -6,6 +6,7 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'
+import { t } from './words.js'
 
 /** Money of the client on account with the studio, and what the studio laid out of it. */
 defineProps<{ acts: ReturnType<typeof ledgerActs> }>()
@@ -17,23 +18,23 @@ const account = computed(() => clientAccount(store.snapshot?.entries ?? []))
 
 <template>
   <section class="account">
-    <h2>Account with the client</h2>
+    <h2>{{ t('accountWithTheClient') }}</h2>
     <dl>
-      <dt>Received</dt>
+      <dt>{{ t('received') }}</dt>
       <dd>{{ money(account.receivedMinor) }}</dd>
-      <dt>Fee charged</dt>
+      <dt>{{ t('feeCharged') }}</dt>
       <dd>{{ money(account.feeMinor) }}</dd>
-      <dt>Laid out for purchases</dt>
+      <dt>{{ t('laidOutForPurchases') }}</dt>
       <dd>{{ money(account.laidOutMinor) }}</dd>
       <dt>
-        <b>{{ account.inHandMinor >= 0 ? 'In hand' : 'Laid out by the studio' }}</b>
+        <b>{{ account.inHandMinor >= 0 ? t('inHand') : t('laidOutByTheStudio') }}</b>
       </dt>
       <dd>
         <b>{{ money(Math.abs(account.inHandMinor)) }}</b>
       </dd>
     </dl>
-    <ElButton @click="emit('begin', acts.account('client payment'))">Received</ElButton>
-    <ElButton @click="emit('begin', acts.account('fee'))">Fee charged</ElButton>
+    <ElButton @click="emit('begin', acts.account('client payment'))">{{ t('received') }}</ElButton>
+    <ElButton @click="emit('begin', acts.account('fee'))">{{ t('feeCharged') }}</ElButton>
   </section>
 </template>
 

@@ -1,35 +1,36 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
-import { daysBetween, dayText } from '@bonitas/core/kernel/units/days'
+import { daysBetween } from '@bonitas/core/kernel/units/days'
+import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import LoanList from './LoanList.vue'
+import { t } from './words.js'
 
 /** What comes when: last days to send back, payments, deliveries, refunds, and what lapses. */
 const store = useJobStore()
-const { money } = useLocale()
+const { money, day } = useLocale()
 const job = computed(() => store.snapshot)
 const dates = computed(() =>
   job.value && store.derived ? ledgerDates(job.value, store.derived, store.day) : [],
 )
 const WORDS = {
-  'return by': 'last day to send back',
-  pay: 'to pay',
-  expected: 'expected',
-  lapses: 'lapses',
-  'refund due': 'refund should be here',
-  'give back': 'to give back',
-  'answer due': 'answer to the claim',
+  'return by': t('lastDayToSendBack'),
+  pay: t('toPay'),
+  expected: t('expectedWord'),
+  lapses: t('lapses'),
+  'refund due': t('refundShouldBeHere'),
+  'give back': t('toGiveBack'),
+  'answer due': t('answerToTheClaim'),
 } as const
 const away = (on: string) => {
   const n = daysBetween(store.day, on)
-  if (n === 0) return 'today'
-  return n > 0 ? `in ${n} ${n === 1 ? 'day' : 'days'}` : `${-n} ${n === -1 ? 'day' : 'days'} ago`
+  if (n === 0) return t('today')
+  return n > 0 ? t('inDays', { n }) : t('daysAgo', { n: -n })
 }
 const canComeBack = computed(() =>
   dates.value.filter((d) => d.kind === 'return by').reduce((s, d) => s + (d.amountMinor ?? 0), 0),
@@ -37,27 +38,27 @@ const canComeBack = computed(() =>
 </script>
 
 <template>
-  <StagePage v-if="job" title="Ledger">
+  <StagePage v-if="job" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
     <p class="second">
-      {{ money(canComeBack) }} of goods can still go back.
-      <a :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>All dates as a calendar</a>
+      {{ t('canComeBackOfGoodsCanStill', { canComeBack: money(canComeBack) }) }}
+      <a :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>{{ t('allDatesAsACalendar') }}</a>
     </p>
     <ListTable
       v-if="dates.length > 0"
       :rows="dates"
       :columns="[
         { id: 'date', head: 'Date' },
-        { id: 'howFarAway', head: 'How far away', quietHead: true },
-        { id: 'what', head: 'What' },
-        { id: 'ofWhat', head: 'Of what', quietHead: true },
-        { id: 'amount', head: 'Amount', figure: true },
+        { id: 'howFarAway', head: t('howFarAway'), quietHead: true },
+        { id: 'what', head: t('what') },
+        { id: 'ofWhat', head: t('ofWhat'), quietHead: true },
+        { id: 'amount', head: t('amount'), figure: true },
       ]"
       :key-of="(d) => d.id"
       :row-class="(d) => ({ past: d.on < store.day })"
     >
       <template #cell-date="{ row: d }"
-        ><span class="date">{{ dayText(d.on, store.day) }}</span></template
+        ><span class="date">{{ day(d.on) }}</span></template
       >
       <template #cell-howFarAway="{ row: d }"
         ><span class="date">{{ away(d.on) }}</span></template
@@ -71,11 +72,11 @@ const canComeBack = computed(() =>
       }}</template>
     </ListTable>
     <p v-else class="second teach">
-      No day is waiting. Orders bring expected days and payments, deliveries bring last days to send back.
+      {{ t('noDayIsWaitingOrders') }}
     </p>
     <LoanList />
     <template #panel>
-      <FindingsPanel stage="ledger" quiet="Nothing is late, over or about to lapse." />
+      <FindingsPanel stage="ledger" :quiet="t('nothingIsLateOverOr')" />
     </template>
   </StagePage>
 </template>

@@ -2,8 +2,7 @@
 import { ElButton, ElInput } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { ENTRY_KINDS } from '@bonitas/core/model/vocabulary/ledger'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
-import { dayText } from '@bonitas/core/kernel/units/days'
+import { isDay } from '@bonitas/core/kernel/units/days'
 import DayField from '../form/DayField.vue'
 import ChoiceField from '../form/ChoiceField.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -15,9 +14,12 @@ import ActPanel from './ActPanel.vue'
 import LedgerProof from './LedgerProof.vue'
 import { eventRows, kindWord, rowText } from './ledgerView.js'
 import { useActs } from './useActs.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** Every entry, newest first; what is entered is never changed, only taken back by another. */
 const store = useJobStore()
+const { column, day } = useLocale()
 const job = computed(() => store.snapshot)
 const { act, acts, said, panel, begin, close, done } = useActs()
 const events = computed(() => (job.value ? eventRows(job.value) : []))
@@ -38,17 +40,14 @@ const found = computed(() => {
   return events.value.filter(
     (e, n) =>
       (kind.value === '' || e.kind === kind.value) &&
-      (from.value === '' || e.on >= from.value) &&
-      (until.value === '' || e.on <= until.value) &&
+      (!isDay(from.value) || e.on >= from.value) &&
+      (!isDay(until.value) || e.on <= until.value) &&
       words.every((w) => texts.value[n]?.includes(w)),
   )
 })
 const root = ref<HTMLElement>()
 const ROW = 30
 const { shown, before, after } = useWindowed(found, ROW, root)
-const column = (minor: number) =>
-  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
-const day = (iso: string) => dayText(iso, store.day)
 const MOVES: ReadonlySet<string> = new Set(['payment', 'refund'])
 const sums = computed(() => {
   let [out, back] = [0, 0]
@@ -60,7 +59,7 @@ const sums = computed(() => {
 </script>
 
 <template>
-  <StagePage v-if="job" title="Ledger">
+  <StagePage v-if="job" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
     <div ref="root">
       <div class="above">
@@ -69,8 +68,8 @@ const sums = computed(() => {
           v-model="search"
           class="search"
           type="search"
-          aria-label="Search the entries"
-          placeholder="Search"
+          :aria-label="t('searchTheEntries')"
+          :placeholder="t('search')"
           autocomplete="off"
           clearable
         />
@@ -78,29 +77,31 @@ const sums = computed(() => {
           v-model="kind"
           quiet
           class="kind"
-          label="Kind"
+          :label="t('kind')"
           :choices="[
-            { value: '', text: 'all kinds' },
+            { value: '', text: t('allKinds') },
             ...ENTRY_KINDS.map((k) => ({ value: k, text: kindWord(k) })),
           ]"
         />
-        <DayField v-model="from" class="beside" label="from" />
-        <DayField v-model="until" class="beside" label="until" />
+        <DayField v-model="from" class="beside" :label="t('from')" />
+        <DayField v-model="until" class="beside" :label="t('until')" />
       </div>
       <p class="second sums" role="status">
-        {{ found.length }} of {{ events.length }} acts<template v-if="sums.out !== 0">
-          · paid {{ column(sums.out) }}</template
-        ><template v-if="sums.back !== 0"> · refunded {{ column(sums.back) }}</template>
+        {{ t('foundOfEventsActs', { found: found.length, events: events.length })
+        }}<template v-if="sums.out !== 0"> {{ t('paidOut', { out: column(sums.out) }) }}</template
+        ><template v-if="sums.back !== 0"> {{ t('refundedBack', { back: column(sums.back) }) }}</template>
       </p>
       <table v-if="found.length > 0">
         <thead>
           <tr>
-            <th scope="col" class="c-date">Date</th>
-            <th scope="col">What</th>
-            <th scope="col" class="c-by">By</th>
-            <th scope="col" class="figure c-amount">Amount</th>
-            <th scope="col" class="figure c-amount">Paid so far</th>
-            <th scope="col" class="c-acts"><span class="visually-hidden">Take back</span></th>
+            <th scope="col" class="c-date">{{ t('date') }}</th>
+            <th scope="col">{{ t('what') }}</th>
+            <th scope="col" class="c-by">{{ t('by') }}</th>
+            <th scope="col" class="figure c-amount">{{ t('amount') }}</th>
+            <th scope="col" class="figure c-amount c-so-far">{{ t('paidSoFar') }}</th>
+            <th scope="col" class="c-acts">
+              <span class="visually-hidden">{{ t('takeBack') }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -115,20 +116,21 @@ const sums = computed(() => {
           >
             <td class="date">{{ day(e.on) }}</td>
             <td class="what" :title="`${e.what} ${e.note}`">
-              <template v-if="e.isReversal">Taken back: </template>{{ kindWord(e.kind) }} <b>{{ e.what }}</b>
+              <template v-if="e.isReversal">{{ t('takenBack') }} </template>{{ kindWord(e.kind) }}
+              <b>{{ e.what }}</b>
               <span class="second">{{ e.note }}</span>
             </td>
-            <td class="second what">{{ [e.memberName, e.means].filter(Boolean).join(', ') }}</td>
+            <td class="second what by">{{ [e.memberName, e.means].filter(Boolean).join(', ') }}</td>
             <td class="figure">{{ e.kind === 'delivery' ? '' : column(e.amountMinor) }}</td>
-            <td class="figure">{{ MOVES.has(e.kind) ? column(e.paidAfterMinor) : '' }}</td>
+            <td class="figure so-far">{{ MOVES.has(e.kind) ? column(e.paidAfterMinor) : '' }}</td>
             <td class="acts">
               <ElButton
                 v-if="!e.reversed && !e.isReversal"
                 link
-                :aria-label="`Take back: ${kindWord(e.kind)} ${e.what}`"
+                :aria-label="t('takeBackKindWhat', { kind: kindWord(e.kind), what: e.what })"
                 @click="begin(acts.reverse(e))"
               >
-                Take back
+                {{ t('takeBack') }}
               </ElButton>
             </td>
           </tr>
@@ -137,10 +139,9 @@ const sums = computed(() => {
           </tr>
         </tbody>
       </table>
-      <p v-else-if="events.length > 0" class="second">Nothing entered is called that. Clear the search.</p>
+      <p v-else-if="events.length > 0" class="second">{{ t('nothingEnteredIsCalledThat') }}</p>
       <p v-else class="second teach">
-        Nothing has been ordered or paid. What is entered here is never changed: a mistake is taken back by a
-        second entry.
+        {{ t('nothingHasBeenOrderedOr') }}
       </p>
     </div>
     <template #panel>
@@ -153,6 +154,7 @@ const sums = computed(() => {
 <style scoped>
 .above {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
 }
@@ -208,5 +210,17 @@ table {
 .teach {
   max-width: 60ch;
   padding-top: 8px;
+}
+@media (width < 760px) {
+  /* Who entered it and the running sum need a wider screen. */
+  .c-by,
+  .by,
+  .c-so-far,
+  .so-far {
+    display: none;
+  }
+  .c-date {
+    width: 58px;
+  }
 }
 </style>

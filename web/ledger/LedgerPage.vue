@@ -2,8 +2,8 @@
 import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import ChoiceField from '../form/ChoiceField.vue'
-import FindingsPanel from '../job/FindingsPanel.vue'
 import { useLocale } from '../form/useLocale.js'
+import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
@@ -12,6 +12,7 @@ import ActPanel from './ActPanel.vue'
 import { orderable, type OrderGroup } from './ledgerView.js'
 import OrderRows from './OrderRows.vue'
 import { useActs } from './useActs.js'
+import { t } from './words.js'
 
 /** Orders with everything that can be done about them, and what can be ordered now. */
 const store = useJobStore()
@@ -22,7 +23,7 @@ const open = computed(() =>
   (store.derived?.items ?? []).filter((i) => i.state === 'open' || i.state === 'chosen'),
 )
 const { act, acts, said, panel, begin, close, done } = useActs()
-useStageKeys([['Esc in a form', 'Close it; nothing is entered']])
+useStageKeys([[t('escInAForm'), t('closeItNothingIsEntered')]])
 
 const unticked = ref<ReadonlySet<string>>(new Set())
 function tick(id: string, on: boolean): void {
@@ -57,28 +58,33 @@ function give(): void {
 const says = computed(() => {
   const p = store.derived?.position
   if (!p) return ''
-  if (p.dueBackMinor > 0)
-    return `${money(p.dueBackMinor)} is promised back and counts as paid until it arrives`
+  if (p.dueBackMinor > 0) return t('dueBackMinorIsPromisedBackAnd', { dueBackMinor: money(p.dueBackMinor) })
   return p.creditMinor > 0
-    ? `${money(p.creditMinor)} is held as store credit and counts as paid until it is spent`
-    : 'what was ordered, paid, delivered and sent back'
+    ? t('creditMinorIsHeldAsStore', { creditMinor: money(p.creditMinor) })
+    : t('whatWasOrderedPaidDelivered')
 })
 </script>
 
 <template>
-  <StagePage v-if="job && store.derived" title="Ledger" :says="says">
+  <StagePage v-if="job && store.derived" :title="t('ledger')" :says="says">
     <template #head><StageTabs stage="ledger" /></template>
-    <section aria-label="Orders">
+    <section :aria-label="t('orders')">
       <div v-if="store.derived.orders.length > 0" class="above">
-        <ChoiceField v-model="only" beside label="Show" :choices="['all', 'owed', 'to come', 'due back']" />
-        <span class="second">{{ shown.length }} of {{ store.derived.orders.length }} orders</span>
+        <ChoiceField
+          v-model="only"
+          beside
+          :label="t('show')"
+          :choices="['all', 'owed', 'to come', 'due back']"
+        />
+        <span class="second">{{
+          t('shownOfOrdersOrders', { shown: shown.length, orders: store.derived.orders.length })
+        }}</span>
       </div>
       <p v-if="store.derived.orders.length === 0 && groups.length === 0" class="teach second">
-        An order takes the options chosen in Source, from one supplier, at the landed price of the day. Choose
-        an option there, and it can be ordered here.
+        {{ t('anOrderTakesTheOptions') }}
       </p>
       <p v-else-if="store.derived.orders.length === 0" class="teach second">
-        Nothing is ordered yet. What can be ordered stands at the right, by supplier.
+        {{ t('nothingIsOrderedYetWhat') }}
       </p>
       <table v-if="shown.length > 0">
         <OrderRows v-for="o in shown" :key="o.order.id" :order="o" :acts="acts" @begin="begin" />
@@ -89,9 +95,9 @@ const says = computed(() => {
       <div ref="panel" class="acting">
         <ActPanel :act="act" :said="said" @done="done" @close="close" />
       </div>
-      <FindingsPanel stage="ledger" quiet="Nothing is late, over or about to lapse." :most="5" />
+      <FindingsPanel stage="ledger" :quiet="t('nothingIsLateOverOr')" :most="5" />
       <section v-for="g in groups" :key="String(g.supplierId)" class="group">
-        <h2>To order: {{ g.name }}</h2>
+        <h2>{{ t('toOrderName', { name: g.name }) }}</h2>
         <ElCheckbox
           v-for="i in g.items"
           :key="i.id"
@@ -104,20 +110,22 @@ const says = computed(() => {
           >
           <b>{{ money(i.amountMinor) }}</b>
         </ElCheckbox>
-        <ElButton :disabled="g.items.every((i) => unticked.has(i.id))" @click="order(g)"> Order </ElButton>
+        <ElButton :disabled="g.items.every((i) => unticked.has(i.id))" @click="order(g)">
+          {{ t('order') }}
+        </ElButton>
       </section>
       <section v-if="open.length > 0" class="group">
-        <h2>Paid for by others</h2>
-        <p class="second">A gift or a registry line fills its item and draws on no budget.</p>
+        <h2>{{ t('paidForByOthers') }}</h2>
+        <p class="second">{{ t('aGiftOrARegistry') }}</p>
         <div class="give">
           <ChoiceField
             v-model="givenId"
             quiet
             class="given"
-            label="Item"
+            :label="t('item')"
             :choices="open.map((i, k) => ({ value: k === 0 ? '' : i.item.id, text: i.item.name }))"
           />
-          <ElButton @click="give">Given</ElButton>
+          <ElButton @click="give">{{ t('given') }}</ElButton>
         </div>
       </section>
     </template>

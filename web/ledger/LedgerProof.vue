@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** The ledger proved on demand: everything in double entry, and what does not add up. */
 const store = useJobStore()
@@ -22,31 +23,31 @@ async function prove(): Promise<void> {
     })
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+    trouble.value = error instanceof ApiProblem ? error.detail : t('theServerDoesNotAnswer')
   }
 }
 </script>
 
 <template>
   <section class="proof">
-    <h2>Proof</h2>
+    <h2>{{ t('proof') }}</h2>
     <p class="second">
-      Every entry is kept in double entry and proved in the database each night: nothing lost, no half
-      written, no sum below nothing.
+      {{ t('everyEntryIsKeptIn') }}
     </p>
-    <ElButton @click="prove">Prove it now</ElButton>
+    <ElButton @click="prove">{{ t('proveItNow') }}</ElButton>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div v-if="proof" role="status">
       <p v-if="proof.faults.length === 0">
-        <b>All {{ proof.entries }} entries of the studio add up.</b>
+        <b>{{ t('allEntriesEntriesOfThe', { entries: proof.entries }) }}</b>
       </p>
       <template v-else>
         <p>
-          <b
-            >{{ proof.faults.length }} {{ proof.faults.length === 1 ? 'thing does' : 'things do' }} not add
-            up.</b
-          >
+          <b>{{
+            t('faultsFaults2NotAddUp', {
+              faults: proof.faults.length,
+              faults2: proof.faults.length === 1 ? t('thingDoes') : t('thingsDo'),
+            })
+          }}</b>
         </p>
         <ul>
           <li v-for="f in proof.faults" :key="f">{{ f }}</li>

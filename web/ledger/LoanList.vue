@@ -2,20 +2,22 @@
 import { ElButton } from 'element-plus'
 import { computed, nextTick } from 'vue'
 import { LOAN_REASONS } from '@bonitas/core/model/vocabulary/ledger'
-import { dayText } from '@bonitas/core/kernel/units/days'
-import SameThing from '../job/SameThing.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** What is here and goes back: it costs nothing, covers nothing and is not handed over. */
 const store = useJobStore()
+const { day } = useLocale()
 const loans = computed(() => store.snapshot?.loans ?? [])
 const here = computed(() => loans.value.filter((l) => !l.returnedOn))
 const gone = computed(() => loans.value.filter((l) => l.returnedOn))
 function add(): void {
   const id = store.add('loans', {
-    name: 'Borrowed thing',
+    name: t('borrowedThing'),
     pieceId: null,
     owner: '',
     reason: 'for the photograph',
@@ -36,10 +38,10 @@ function wentBack(id: string): void {
 </script>
 
 <template>
-  <section class="loans" aria-label="Borrowed">
-    <h2>Borrowed, to give back</h2>
+  <section class="loans" :aria-label="t('borrowed')">
+    <h2>{{ t('borrowedToGiveBack') }}</h2>
     <p class="second">
-      For the photograph, from another room or to try: it never enters money, coverage or what is handed over.
+      {{ t('forThePhotographFromAnother') }}
     </p>
     <article v-for="l in here" :key="l.id" :data-loan="l.id">
       <RowField collection="loans" :row="l" field="name" kind="text" class="long" />
@@ -50,23 +52,25 @@ function wentBack(id: string): void {
       <RowField collection="loans" :row="l" field="backOn" kind="date" />
       <RowField collection="loans" :row="l" field="note" kind="text" />
       <p class="does">
-        <ElButton :aria-label="`${l.name} went back`" @click="wentBack(l.id)">Went back</ElButton>
-        <ElButton link :aria-label="`Remove ${l.name}`" @click="store.remove('loans', l.id)">
-          Remove
+        <ElButton :aria-label="t('nameWentBack', { name: l.name })" @click="wentBack(l.id)">{{
+          t('wentBack')
+        }}</ElButton>
+        <ElButton link :aria-label="t('removeName', { name: l.name })" @click="store.remove('loans', l.id)">
+          {{ t('remove') }}
         </ElButton>
       </p>
     </article>
-    <ElButton @click="add">Add something borrowed</ElButton>
+    <ElButton @click="add">{{ t('addSomethingBorrowed') }}</ElButton>
     <ul v-if="gone.length > 0" class="second">
       <li v-for="l in gone" :key="l.id" :data-gone="l.id">
         {{ l.name }}<template v-if="l.owner">, {{ l.owner }}</template
-        >: went back {{ dayText(l.returnedOn ?? '', store.day) }}
+        >{{ t('wentBackReturnedOn', { returnedOn: day(l.returnedOn ?? '') }) }}
         <ElButton
           link
-          :aria-label="`${l.name} is here after all`"
+          :aria-label="t('nameIsHereAfterAll', { name: l.name })"
           @click="store.change('loans', l.id, { returnedOn: null })"
         >
-          Here after all
+          {{ t('hereAfterAll') }}
         </ElButton>
       </li>
     </ul>
@@ -103,5 +107,10 @@ article :deep(.same-thing) {
   gap: 14px;
   align-items: baseline;
   justify-content: end;
+}
+@media (width < 760px) {
+  article {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
 }
 </style>

@@ -3,18 +3,20 @@ import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { DerivedLine, DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import { LINE_EVENTS } from '@bonitas/core/model/vocabulary/ledger'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'
 import { lineWords, optionsOf } from './ledgerView.js'
 import OrderUpdates from './OrderUpdates.vue'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
+import { term } from '../words/term.js'
 
 /** One order: its head with what is owed and heard, and its lines with what can be done about each. */
 const props = defineProps<{ order: DerivedOrder; acts: ReturnType<typeof ledgerActs> }>()
 const emit = defineEmits<{ begin: [act: Act] }>()
 const store = useJobStore()
+const { column, day } = useLocale()
 const o = computed(() => props.order)
 const opened = ref('')
 /** Its supplier keeps a book that can be asked, and something on it has the supplier's number. */
@@ -24,15 +26,12 @@ const reachable = computed(() => {
   const ids = new Set(o.value.lines.map((l) => l.line.optionId))
   return (store.snapshot?.options ?? []).some((x) => ids.has(x.id) && x.catalogKey !== '')
 })
-const column = (minor: number) =>
-  moneyColumnText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
-const day = (iso: string) => dayText(iso, store.day)
 const begin = (act: Act) => emit('begin', act)
 const head = computed(() =>
   [
     day(o.value.order.placedOn),
-    o.value.expectedOn ? `expected ${day(o.value.expectedOn)}` : '',
-    o.value.order.depositMinor > 0 ? `deposit ${column(o.value.order.depositMinor)}` : '',
+    o.value.expectedOn ? t('expectedDay', { day: day(o.value.expectedOn) }) : '',
+    o.value.order.depositMinor > 0 ? t('depositOf', { amount: column(o.value.order.depositMinor) }) : '',
     o.value.order.note,
   ]
     .filter(Boolean)
@@ -41,35 +40,35 @@ const head = computed(() =>
 /** The last that was heard of it; the number of the update it came from is not for the eye. */
 const heard = computed(() => {
   const last = o.value.events.filter((e) => !LINE_EVENTS.includes(e.kind)).at(-1)
-  return last && `${last.kind} ${day(last.on)}${last.note ? `: ${last.note}` : ''}`
+  return last && `${term(last.kind)} ${day(last.on)}${last.note ? `: ${last.note}` : ''}`
 })
 const owed = computed(() =>
   o.value.outstandingMinor > 0
-    ? `${column(o.value.outstandingMinor)} owed`
+    ? t('amountOwed', { amount: column(o.value.outstandingMinor) })
     : o.value.dueBackMinor > 0
-      ? `${column(o.value.dueBackMinor)} due back`
-      : 'settled',
+      ? t('dueBackMinorDueBack', { dueBackMinor: column(o.value.dueBackMinor) })
+      : t('settled'),
 )
 /** What is seldom done stands behind “More”. */
 function seldom(l: DerivedLine): { word: string; act: Act }[] {
   const { acts } = props
   return [
-    ...(l.state.toComeQuantity > 1 ? [{ word: 'Part delivered', act: acts.part(o.value, l) }] : []),
+    ...(l.state.toComeQuantity > 1 ? [{ word: t('partDelivered'), act: acts.part(o.value, l) }] : []),
     ...(l.state.liveQuantity > 0 && !l.given
       ? [
           {
-            word: l.state.hereQuantity > 0 ? 'Exchange' : 'Substitute',
+            word: l.state.hereQuantity > 0 ? t('exchange') : t('substitute'),
             act: acts.exchange(l, optionsOf(store.derived, l)),
           },
         ]
       : []),
-    ...(l.state.dueMinor > 0 ? [{ word: 'Price lowered', act: acts.lower(l) }] : []),
-    { word: 'Charge', act: acts.charge(l) },
+    ...(l.state.dueMinor > 0 ? [{ word: t('priceLowered'), act: acts.lower(l) }] : []),
+    { word: t('charge'), act: acts.charge(l) },
     ...(l.state.hereQuantity > 0 && !l.damaged
-      ? [{ word: 'Damaged', act: acts.decide(o.value, l, 'damaged') }]
+      ? [{ word: t('damaged'), act: acts.decide(o.value, l, 'damaged') }]
       : []),
     ...(l.state.hereQuantity > 0 && l.decision !== 'to go back'
-      ? [{ word: 'To go back', act: acts.decide(o.value, l, 'to go back') }]
+      ? [{ word: t('toGoBackWord'), act: acts.decide(o.value, l, 'to go back') }]
       : []),
   ]
 }
@@ -79,7 +78,7 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
   <tbody>
     <tr class="order">
       <th scope="rowgroup" colspan="2">
-        <b>{{ o.order.number }} · {{ o.order.supplierName || 'no supplier named' }}</b>
+        <b>{{ o.order.number }} · {{ o.order.supplierName || t('noSupplierNamed') }}</b>
         <span class="second">{{ head }}</span>
         <span v-if="heard" class="second heard">{{ heard }}</span>
       </th>
@@ -89,34 +88,35 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
         <ElButton
           v-if="o.outstandingMinor > 0"
           link
-          :aria-label="`Pay order ${o.order.number}`"
+          :aria-label="t('payOrderNumber', { number: o.order.number })"
           @click="begin(acts.pay(o))"
         >
-          Pay
+          {{ t('pay') }}
         </ElButton>
         <ElButton
           v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
           link
-          :aria-label="`Delivered, order ${o.order.number}`"
+          :aria-label="t('deliveredOrderNumber', { number: o.order.number })"
           @click="begin(acts.deliver(o))"
         >
-          Delivered
+          {{ t('delivered') }}
         </ElButton>
         <ElButton
           v-if="o.lines.some((l) => l.state.toComeQuantity > 0)"
           link
-          :aria-label="`Heard of order ${o.order.number}`"
+          :aria-label="t('heardOfOrderNumber', { number: o.order.number })"
           @click="begin(acts.hear(o))"
         >
-          Heard
+          {{ t('heard') }}
         </ElButton>
-        <a
-          class="word"
+        <ElButton
+          tag="a"
+          link
           :href="`/api/jobs/${store.snapshot?.brief.id ?? ''}/orders/${o.order.id}.pdf`"
           target="_blank"
           rel="noopener"
-          :aria-label="`Order ${o.order.number} as PDF`"
-          >PDF</a
+          :aria-label="t('orderNumberAsPDF', { number: o.order.number })"
+          >PDF</ElButton
         >
       </td>
     </tr>
@@ -130,49 +130,53 @@ function seldom(l: DerivedLine): { word: string; act: Act }[] {
         <td class="second">{{ lineWords(l, day) }}</td>
         <td class="figure">{{ column(l.state.dueMinor) }}</td>
         <td class="figure owed second">
-          {{ l.state.dueBackMinor > 0 ? `${column(l.state.dueBackMinor)} due back` : '' }}
+          {{
+            l.state.dueBackMinor > 0
+              ? t('dueBackMinorDueBack', { dueBackMinor: column(l.state.dueBackMinor) })
+              : ''
+          }}
         </td>
         <td class="acts">
           <ElButton
             v-if="l.state.hereQuantity > 0 && l.decision !== 'kept'"
             link
-            :aria-label="`Keep ${l.line.itemName}`"
+            :aria-label="t('keepItemName', { itemName: l.line.itemName })"
             @click="begin(acts.decide(o, l, 'kept'))"
           >
-            Keep
+            {{ t('keep') }}
           </ElButton>
           <ElButton
             v-if="l.state.hereQuantity > 0"
             link
-            :aria-label="`Send back ${l.line.itemName}`"
+            :aria-label="t('sendBackItemName', { itemName: l.line.itemName })"
             @click="begin(acts.sendBack(l))"
           >
-            Send back
+            {{ t('sendBack') }}
           </ElButton>
           <ElButton
             v-if="l.state.dueBackMinor > 0"
             link
-            :aria-label="`Refund for ${l.line.itemName}`"
+            :aria-label="t('refundForItemName', { itemName: l.line.itemName })"
             @click="begin(acts.refund(l))"
           >
-            Refund
+            {{ t('refund') }}
           </ElButton>
           <ElButton
             v-if="l.state.toComeQuantity > 0"
             link
-            :aria-label="`Cancel ${l.line.itemName}`"
+            :aria-label="t('cancelItemName', { itemName: l.line.itemName })"
             @click="begin(acts.cancel(l))"
           >
-            Cancel
+            {{ t('cancel') }}
           </ElButton>
           <ElButton
             v-if="l.state.liveQuantity > 0"
             link
             :aria-expanded="opened === l.line.id"
-            :aria-label="`More for ${l.line.itemName}`"
+            :aria-label="t('moreForItemName', { itemName: l.line.itemName })"
             @click="opened = opened === l.line.id ? '' : l.line.id"
           >
-            More
+            {{ t('more') }}
           </ElButton>
         </td>
       </tr>

@@ -3,20 +3,19 @@ import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
 import type { DerivedOrder } from '@bonitas/core/job/deriveLedger'
 import type { MatchedUpdate } from '@bonitas/core/stages/ledger/supplierUpdates'
-import { dayText } from '@bonitas/core/kernel/units/days'
-import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import type { ledgerActs } from './ledgerActs.js'
+import { t } from './words.js'
 
 /** An order sent to its supplier, and what the supplier and courier say of it; a person notes or enters each. */
 const props = defineProps<{ order: DerivedOrder; acts: ReturnType<typeof ledgerActs> }>()
 const emit = defineEmits<{ begin: [act: Act] }>()
 const store = useJobStore()
-const { money } = useLocale()
-const day = (iso: string) => dayText(iso, store.day)
+const { money, day } = useLocale()
 const number = computed(() => props.order.order.number)
 const path = computed(() => `/jobs/${store.snapshot?.brief.id ?? ''}/orders/${props.order.order.id}`)
 const sent = computed(() => props.order.events.some((e) => e.kind === 'sent'))
@@ -40,8 +39,7 @@ async function ask(what: 'send' | 'updates'): Promise<void> {
     if (what === 'send') await store.open(store.snapshot?.brief.id ?? '')
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      error instanceof ApiProblem ? error.detail : 'The server does not answer. Ask again when it is back.'
+    trouble.value = error instanceof ApiProblem ? error.detail : t('theServerDoesNotAnswer')
   } finally {
     busy.value = false
   }
@@ -64,9 +62,9 @@ const enteredIds = computed(() => {
 })
 const noted = (n: MatchedUpdate) => enteredIds.value.has(n.id)
 const words = (n: MatchedUpdate) => {
-  const what = lineOf(n)?.line.itemName ?? n.key ?? 'the order'
+  const what = lineOf(n)?.line.itemName ?? n.key ?? t('theOrder')
   const many = n.quantity !== undefined && n.quantity > 1 ? `${n.quantity} of ` : ''
-  const when = n.expectedOn ? `, expected ${day(n.expectedOn)}` : ''
+  const when = n.expectedOn ? t('expectedExpectedOn', { expectedOn: day(n.expectedOn) }) : ''
   const credit = n.creditMinor === undefined ? '' : `, ${money(n.creditMinor)}`
   return `${n.kind} ${many}${what}${when}${credit}${n.says ? ` (${n.says})` : ''}`
 }
@@ -89,10 +87,7 @@ async function note(n: MatchedUpdate): Promise<void> {
     )
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      error instanceof ApiProblem
-        ? error.detail
-        : 'The server does not answer. Note it again when it is back.'
+    trouble.value = error instanceof ApiProblem ? error.detail : t('theServerDoesNotAnswerNote')
   }
 }
 /** What came or was credited is entered with the form of its act, filled in. */
@@ -112,7 +107,7 @@ function enter(n: MatchedUpdate): void {
       amount: {
         field: 'creditMinor',
         minor: Math.min(n.creditMinor ?? 0, line.state.dueMinor),
-        label: 'Credit',
+        label: t('credit'),
       },
       day: n.on,
       note: n.says,
@@ -135,26 +130,27 @@ const enterable = (n: MatchedUpdate) => {
         v-if="!sent && open"
         link
         :disabled="busy"
-        :aria-label="`Send order ${number}`"
+        :aria-label="t('sendOrderNumber', { number })"
         @click="ask('send')"
       >
-        Send to the supplier
+        {{ t('sendToTheSupplier') }}
       </ElButton>
       <ElButton
         v-if="sent"
         link
         :disabled="busy"
-        :aria-label="`Ask for updates of order ${number}`"
+        :aria-label="t('askForUpdatesOfOrder', { number })"
         @click="ask('updates')"
       >
-        {{ busy ? 'Asking …' : 'Ask for updates' }}
+        {{ busy ? t('asking') : t('askForUpdates') }}
       </ElButton>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <template v-if="answer">
         <p class="second" role="status">
-          As of {{ day(answer.asOf) }}<template v-if="answer.updates.length === 0">: nothing yet</template
+          {{ t('asOfAsOf', { asOf: day(answer.asOf) })
+          }}<template v-if="answer.updates.length === 0">{{ t('nothingYet') }}</template
           ><template v-if="answer.unnumbered.length > 0">
-            · it knows nothing of {{ answer.unnumbered.join(', ') }}: no number</template
+            {{ t('itKnowsNothingOfJoin', { join: answer.unnumbered.join(', ') }) }}</template
           >
         </p>
         <ul>
@@ -165,9 +161,9 @@ const enterable = (n: MatchedUpdate) => {
               v-if="n.ask.length > 0"
               quiet
               :model-value="picked[n.id] ?? ''"
-              :label="`Which line “${n.says}” of ${day(n.on)} is about`"
+              :label="t('whichLineSaysOfOn', { says: n.says, on: day(n.on) })"
               :choices="[
-                { value: '', text: 'which line?' },
+                { value: '', text: t('whichLine') },
                 ...n.ask.map((l) => ({ value: l.lineId, text: l.itemName })),
               ]"
               @update:model-value="picked[n.id] = $event"
@@ -179,13 +175,19 @@ const enterable = (n: MatchedUpdate) => {
               v-else-if="n.kind === 'delivered' || n.kind === 'credited'"
               link
               :disabled="!enterable(n)"
-              :aria-label="`Enter: ${words(n)}`"
+              :aria-label="t('enterN', { n: words(n) })"
               @click="enter(n)"
             >
-              Enter it
+              {{ t('enterIt') }}
             </ElButton>
-            <ElButton v-else link :disabled="undecided(n)" :aria-label="`Note: ${words(n)}`" @click="note(n)">
-              Note it
+            <ElButton
+              v-else
+              link
+              :disabled="undecided(n)"
+              :aria-label="t('noteN', { n: words(n) })"
+              @click="note(n)"
+            >
+              {{ t('noteIt') }}
             </ElButton>
           </li>
         </ul>

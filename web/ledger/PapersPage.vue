@@ -6,25 +6,27 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { t } from './words.js'
 
 /** What leaves the house: each paper as PDF, workbook or CSV, with its sums said here first. */
 const store = useJobStore()
-const { money } = useLocale()
+const { money, day } = useLocale()
 const job = computed(() => store.snapshot)
 const ABOUT = {
-  statement: 'For the client: received, spent, still to come. No supplier and no trade price.',
-  budget: 'Where the money stands by category, and every change of the budget.',
-  purchases: 'Everything ordered, with source, price, tax and the day it can go back until.',
-  tax: 'Net, tax and gross by month, for the bookkeeper.',
+  statement: t('forTheClientReceivedSpent'),
+  budget: t('whereTheMoneyStandsBy'),
+  purchases: t('everythingOrderedWithSourcePrice'),
+  tax: t('netTaxAndGrossBy'),
 } as const
 const papers = computed(() => {
   const [j, d] = [job.value, store.derived]
   return j && d ? PAPERS.map((name) => paperOf(name, j, d, store.day)) : []
 })
-const text = (c: Cell) => (c === null ? '' : typeof c === 'object' ? money(c.minor) : String(c))
+const text = (c: Cell) =>
+  c === null ? '' : typeof c === 'object' ? ('on' in c ? day(c.on) : money(c.minor)) : String(c)
 /** The line that sums the paper up. */
 const summary = (p: (typeof papers.value)[number]) => {
-  const table = p.tables.find((t) => t.total) ?? p.tables[0]
+  const table = p.tables.find((each) => each.total) ?? p.tables[0]
   return (table?.head ?? [])
     .map((h, i) => ({ h, c: table?.total?.[i] ?? null }))
     .filter(({ c }) => typeof c === 'object' && c !== null)
@@ -35,7 +37,7 @@ const summary = (p: (typeof papers.value)[number]) => {
 </script>
 
 <template>
-  <StagePage v-if="job" title="Ledger">
+  <StagePage v-if="job" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
     <div class="papers">
       <article v-for="p in papers" :key="p.name">
@@ -50,21 +52,21 @@ const summary = (p: (typeof papers.value)[number]) => {
             :href="`/api/jobs/${job.brief.id}/papers/${p.name}.${f}`"
             :target="f === 'pdf' ? '_blank' : undefined"
             rel="noopener"
-            :aria-label="`${p.title} as ${f.toUpperCase()}`"
+            :aria-label="t('paperAs', { title: p.title, format: f.toUpperCase() })"
             >{{ f.toUpperCase() }}</ElButton
           >
         </p>
       </article>
       <article>
-        <h2>Calendar</h2>
-        <p>Last days to send back, payments, deliveries and refunds, for the calendar of phone or desk.</p>
+        <h2>{{ t('calendar') }}</h2>
+        <p>{{ t('lastDaysToSendBack') }}</p>
         <p class="get">
           <ElButton tag="a" :href="`/api/jobs/${job.brief.id}/ledger.ics`" download>iCalendar</ElButton>
         </p>
       </article>
       <article>
-        <h2>Orders</h2>
-        <p v-if="job.orders.length === 0" class="second">No order yet.</p>
+        <h2>{{ t('orders') }}</h2>
+        <p v-if="job.orders.length === 0" class="second">{{ t('noOrderYet') }}</p>
         <p v-for="o in store.derived?.orders ?? []" :key="o.order.id">
           <a :href="`/api/jobs/${job.brief.id}/orders/${o.order.id}.pdf`" target="_blank" rel="noopener">{{
             o.name
@@ -74,7 +76,7 @@ const summary = (p: (typeof papers.value)[number]) => {
     </div>
     <template #panel>
       <p class="second">
-        PDF, workbook and CSV are written from the same tables, so their sums are the same to the cent.
+        {{ t('pdfWorkbookAndCSVAre') }}
       </p>
     </template>
   </StagePage>

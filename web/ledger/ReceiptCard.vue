@@ -8,6 +8,7 @@ import type { Choices } from '../form/choices.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import PhotoStrip from '../job/PhotoStrip.vue'
+import { t } from './words.js'
 
 /** One receipt, invoice or credit note: what it says, the order it belongs to, and whether the two agree. */
 const props = defineProps<{
@@ -42,7 +43,7 @@ const MARK = { agrees: '✓', 'in part': '◐', differs: '≠', 'not matched': '
       collection="receipts"
       :row="paper"
       field="orderId"
-      label="Belongs to"
+      :label="t('belongsTo')"
       :choices="orderChoices"
       class="two order"
     />
@@ -51,15 +52,17 @@ const MARK = { agrees: '✓', 'in part': '◐', differs: '≠', 'not matched': '
       <b>{{ MARK[check.verdict] }} {{ check.verdict }}</b> {{ check.says.join(' · ') }}
     </p>
     <p class="does">
-      <ElButton link :aria-label="`Photo or PDF of ${name}`" @click="emit('pick')">Photo or PDF</ElButton>
-      <ElButton link :aria-label="`Remove ${name}`" @click="emit('remove')">
-        {{ armed ? 'Remove it with its photos' : 'Remove' }}
+      <ElButton link :aria-label="t('photoOrPDFOfName', { name })" @click="emit('pick')">{{
+        t('photoOrPDF')
+      }}</ElButton>
+      <ElButton link :aria-label="t('removeName', { name })" @click="emit('remove')">
+        {{ armed ? t('removeItWithItsPhotos') : t('remove') }}
       </ElButton>
     </p>
     <ul v-if="likely.length > 0" class="likely">
       <li v-for="m in likely" :key="m.order.id">
         <ElButton link @click="emit('match', m.order.id)">
-          It belongs to {{ m.order.name.replace(/^O/, 'o') }}
+          {{ t('itBelongsToReplace', { replace: m.order.name.replace(/^O/, 'o') }) }}
         </ElButton>
         <span class="second">{{ m.because.join(', ') }}</span>
       </li>
@@ -103,5 +106,14 @@ article.differs {
   display: flex;
   gap: 10px;
   align-items: baseline;
+}
+@media (width < 760px) {
+  article {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+  .check,
+  .does {
+    grid-column: 1 / -1;
+  }
 }
 </style>

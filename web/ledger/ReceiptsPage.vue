@@ -12,8 +12,9 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useConfirm } from '../job/useConfirm.js'
 import { unfit, useUploads } from '../job/useUploads.js'
-import ReceiptCard from './ReceiptCard.vue'
 import WaitingUploads from '../job/WaitingUploads.vue'
+import ReceiptCard from './ReceiptCard.vue'
+import { t } from './words.js'
 
 /** Receipts, invoices and credit notes as they came, each matched to its order by a person and held against the ledger. */
 const store = useJobStore()
@@ -42,7 +43,7 @@ const shown = computed(() =>
   papers.value.filter((p) => only.value === 'all' || p.check.verdict === only.value),
 )
 const orderChoices = computed(() => [
-  { value: null, text: 'none yet' },
+  { value: null, text: t('noneYet') },
   ...orders.value.map((o) => ({ value: o.id, text: o.name })),
 ])
 /** Paid and without a paper: what the bookkeeper will ask for. */
@@ -98,26 +99,26 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
 </script>
 
 <template>
-  <StagePage v-if="job && store.derived" title="Ledger">
+  <StagePage v-if="job && store.derived" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
     <FilePick
       ref="picker"
-      label="Photos or PDFs of papers"
+      :label="t('photosOrPDFsOfPapers')"
       accept="image/*,application/pdf"
       @picked="picked"
     />
     <div class="papers" @dragover.prevent @drop.prevent="bring([...($event.dataTransfer?.files ?? [])])">
       <div class="above">
-        <ElButton @click="pick()">Photos or PDFs</ElButton>
-        <ElButton @click="add()">Type one in</ElButton>
+        <ElButton @click="pick()">{{ t('photosOrPDFs') }}</ElButton>
+        <ElButton @click="add()">{{ t('typeOneIn') }}</ElButton>
         <template v-if="papers.length > 0">
           <ChoiceField
             v-model="only"
             beside
-            label="Show"
-            :choices="['all', 'not matched', 'in part', 'differs']"
+            :label="t('show')"
+            :choices="['all', 'not matched', 'differs', 'in part']"
           />
-          <span class="second">{{ shown.length }} of {{ papers.length }}</span>
+          <span class="second">{{ t('shownOfPapers', { shown: shown.length, papers: papers.length }) }}</span>
         </template>
       </div>
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
@@ -132,25 +133,25 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
         @match="(orderId) => match(r.paper.id, orderId)"
       />
       <p v-if="papers.length === 0" class="second teach">
-        Drop receipts and invoices here, as photos or PDFs, or type them in. Each is matched to its order, and
-        its sum and tax are held against the ledger.
+        {{ t('dropReceiptsAndInvoicesHere') }}
       </p>
-      <p v-else-if="shown.length === 0" class="second">None of them.</p>
+      <p v-else-if="shown.length === 0" class="second">{{ t('noneOfThem') }}</p>
     </div>
     <template #panel>
-      <FindingsPanel stage="ledger" :list="findings" quiet="No paper says something else than the ledger." />
+      <FindingsPanel stage="ledger" :list="findings" :quiet="t('noPaperSaysSomethingElse')" />
       <section v-if="bare.length > 0" class="part">
-        <h2>Paid, and no paper yet</h2>
+        <h2>{{ t('paidAndNoPaperYet') }}</h2>
         <ul>
           <li v-for="o in bare" :key="o.id">
             {{ o.name }} <b>{{ money(o.paidMinor) }}</b>
-            <ElButton link :aria-label="`Add the paper of ${o.name}`" @click="add(o.id)">Add</ElButton>
+            <ElButton link :aria-label="t('addThePaperOfName', { name: o.name })" @click="add(o.id)">{{
+              t('add')
+            }}</ElButton>
           </li>
         </ul>
       </section>
       <p v-if="estimates.length > 0" class="second">
-        {{ money(estimates.reduce((s, g) => s + g.amountMinor, 0)) }} of what is paid is an estimate; a
-        receipt that comes to what was paid makes it certain.
+        {{ t('reduceOfWhatIsPaid', { reduce: money(estimates.reduce((s, g) => s + g.amountMinor, 0)) }) }}
       </p>
     </template>
   </StagePage>
@@ -167,9 +168,6 @@ const { armed, press: remove } = useConfirm((id) => store.remove('receipts', id)
   display: flex;
   gap: 10px;
   align-items: center;
-}
-.above select {
-  width: 130px;
 }
 .part {
   display: grid;

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
+import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
 import { estimatesLeft } from '@bonitas/core/job/documentSide'
 import { placesOf } from '@bonitas/core/job/ledgerTables'
 import { sumRows } from '@bonitas/core/stages/ledger/budgetPosition'
 import { GROUPINGS, standing, type Grouping } from '@bonitas/core/stages/ledger/standing'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
@@ -18,17 +18,18 @@ import CashWeeks from './CashWeeks.vue'
 import ClientAccount from './ClientAccount.vue'
 import { useActs } from './useActs.js'
 import VoucherList from './VoucherList.vue'
+import { t } from './words.js'
+import { term } from '../words/term.js'
 
 /** Where the money stands: by category, supplier, place or save and splurge; over time; and what comes next. */
 const store = useJobStore()
-const { money } = useLocale()
+const { money, says } = useLocale()
 const { act, acts, said, panel, begin, close, done } = useActs()
 const job = computed(() => store.snapshot)
 const position = computed(() => store.derived?.position)
 const by = ref<Grouping>('category')
-const column = (minor: number) =>
-  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
-const signed = (minor: number) => (minor > 0 ? `+${column(minor)}` : column(minor).replace('-', '−'))
+/** Names of suppliers and places are the studio’s own; the others are words of the program. */
+const nameOf = (key: string) => (by.value === 'supplier' || by.value === 'place' ? key : term(key))
 const caps = computed(
   () => new Map((job.value?.budgetShares ?? []).map((a) => [a.category as string, a.amountMinor])),
 )
@@ -44,6 +45,15 @@ const rows = computed(() => {
 })
 const totals = computed(() => sumRows(rows.value))
 const opened = ref<string>()
+/** Where no sum has a fraction, none is written: columns of forints or yen stay as narrow as they can be. */
+const whole = computed(() => {
+  const unit = 10 ** currencyDigits(job.value?.studio.currency ?? 'EUR')
+  return rows.value.every((r) =>
+    [r, ...r.items].every((x) => Object.values(x).every((v) => typeof v !== 'number' || v % unit === 0)),
+  )
+})
+const figure = (minor: number) => says.value.moneyFigures(minor, whole.value)
+const signed = (minor: number) => (minor > 0 ? `+${figure(minor)}` : figure(minor).replace('-', '−'))
 const FIGURES = ['targetMinor', 'chosenMinor', 'orderedMinor', 'paidMinor'] as const
 const estimated = computed(() =>
   job.value
@@ -54,31 +64,39 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
 </script>
 
 <template>
-  <StagePage v-if="job && position" title="Ledger">
+  <StagePage v-if="job && position" :title="t('ledger')">
     <template #head><StageTabs stage="ledger" /></template>
     <div class="by">
-      <ChoiceField v-model="by" beside label="By" :choices="GROUPINGS" />
+      <ChoiceField v-model="by" beside :label="t('groupedBy')" :choices="GROUPINGS" />
       <p class="second">
-        agreed {{ money(position.agreedMinor) }} · forecast {{ money(position.forecastMinor) }} ·
         {{
-          position.freeMinor >= 0
-            ? `${money(position.freeMinor)} free`
-            : `${money(-position.freeMinor)} over, before the reserve`
-        }}<template v-if="estimated > 0"> · {{ money(estimated) }} of what is paid is an estimate</template>
+          t('agreedAgreedMinorForecastForecastMinorFreeMinor', {
+            agreedMinor: money(position.agreedMinor),
+            forecastMinor: money(position.forecastMinor),
+            freeMinor:
+              position.freeMinor >= 0
+                ? t('freeAmount', { amount: money(position.freeMinor) })
+                : t('freeMinorOverBeforeTheReserve', { freeMinor: money(-position.freeMinor) }),
+          })
+        }}<template v-if="estimated > 0">
+          {{ t('estimatedOfWhatIsPaid', { estimated: money(estimated) }) }}</template
+        >
       </p>
     </div>
     <table class="standing">
       <thead>
         <tr>
-          <th scope="col">{{ by }}</th>
-          <th v-if="by === 'category' && caps.size > 0" scope="col" class="figure">Share</th>
-          <th scope="col" class="figure">Target</th>
-          <th scope="col" class="figure">Chosen</th>
-          <th scope="col" class="figure">Ordered</th>
-          <th scope="col" class="figure">Paid</th>
-          <th scope="col" class="figure">To come</th>
-          <th scope="col" class="figure">Forecast</th>
-          <th scope="col" class="figure">Difference</th>
+          <th scope="col">
+            {{ term(by) }} <span class="second">{{ t('inCurrency', { currency: says.currency }) }}</span>
+          </th>
+          <th v-if="by === 'category' && caps.size > 0" scope="col" class="figure">{{ t('share') }}</th>
+          <th scope="col" class="figure">{{ t('target') }}</th>
+          <th scope="col" class="figure">{{ t('chosen2') }}</th>
+          <th scope="col" class="figure">{{ t('ordered') }}</th>
+          <th scope="col" class="figure">{{ t('paid') }}</th>
+          <th scope="col" class="figure">{{ t('toCome2') }}</th>
+          <th scope="col" class="figure">{{ t('forecast') }}</th>
+          <th scope="col" class="figure">{{ t('difference') }}</th>
         </tr>
       </thead>
       <tbody v-for="r in rows" :key="r.key">
@@ -89,16 +107,16 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
               :aria-expanded="opened === r.key"
               @click="opened = opened === r.key ? undefined : r.key"
             >
-              <i aria-hidden="true">{{ opened === r.key ? '−' : '+' }}</i>{{ r.key }}
+              <i aria-hidden="true">{{ opened === r.key ? '−' : '+' }}</i>{{ nameOf(r.key) }}
             </ElButton>
           </th>
           <td v-if="by === 'category' && caps.size > 0" class="figure">
-            {{ r.agreedMinor === undefined ? '' : column(r.agreedMinor) }}
+            {{ r.agreedMinor === undefined ? '' : figure(r.agreedMinor) }}
           </td>
-          <td v-for="f in FIGURES" :key="f" class="figure">{{ column(r[f]) }}</td>
-          <td class="figure">{{ column(r.toComeMinor) }}</td>
-          <td class="figure">{{ column(r.forecastMinor) }}</td>
-          <td class="figure" :title="r.differenceMinor < 0 ? 'dearer than its target' : 'under its target'">
+          <td v-for="f in FIGURES" :key="f" class="figure">{{ figure(r[f]) }}</td>
+          <td class="figure">{{ figure(r.toComeMinor) }}</td>
+          <td class="figure">{{ figure(r.forecastMinor) }}</td>
+          <td class="figure" :title="r.differenceMinor < 0 ? t('dearerThanItsTarget') : t('underItsTarget')">
             {{ signed(r.differenceMinor) }}
           </td>
         </tr>
@@ -106,27 +124,27 @@ const left = computed(() => (job.value ? voucherLeft(job.value) : new Map<string
           <tr v-for="i in r.items" :key="i.itemId" class="item">
             <th scope="row">{{ i.name }}</th>
             <td v-if="by === 'category' && caps.size > 0"></td>
-            <td v-for="f in FIGURES" :key="f" class="figure">{{ column(i[f]) }}</td>
-            <td class="figure">{{ column(i.forecastMinor - i.paidMinor) }}</td>
-            <td class="figure">{{ column(i.forecastMinor) }}</td>
+            <td v-for="f in FIGURES" :key="f" class="figure">{{ figure(i[f]) }}</td>
+            <td class="figure">{{ figure(i.forecastMinor - i.paidMinor) }}</td>
+            <td class="figure">{{ figure(i.forecastMinor) }}</td>
             <td class="figure">{{ signed(i.differenceMinor) }}</td>
           </tr>
         </template>
       </tbody>
       <tfoot>
         <tr>
-          <th scope="row">all</th>
+          <th scope="row">{{ t('all') }}</th>
           <td v-if="by === 'category' && caps.size > 0"></td>
-          <td v-for="f in FIGURES" :key="f" class="figure">{{ column(totals[f]) }}</td>
-          <td class="figure">{{ column(totals.forecastMinor - totals.paidMinor) }}</td>
-          <td class="figure">{{ column(totals.forecastMinor) }}</td>
+          <td v-for="f in FIGURES" :key="f" class="figure">{{ figure(totals[f]) }}</td>
+          <td class="figure">{{ figure(totals.forecastMinor - totals.paidMinor) }}</td>
+          <td class="figure">{{ figure(totals.forecastMinor) }}</td>
           <td class="figure">{{ signed(totals.differenceMinor) }}</td>
         </tr>
       </tfoot>
     </table>
 
-    <section class="part" aria-label="Over time">
-      <h2>Used up over time</h2>
+    <section class="part" :aria-label="t('overTime')">
+      <h2>{{ t('usedUpOverTime') }}</h2>
       <BurnChart />
     </section>
 

@@ -6,6 +6,7 @@ import { useLocale } from '../form/useLocale.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Gift cards and credits: what is left of each, and until when. They pay; they take nothing off a price. */
 defineProps<{ left: ReadonlyMap<string, number> }>()
@@ -15,7 +16,7 @@ const vouchers = computed(() => store.snapshot?.vouchers ?? [])
 const used = (id: string) => (store.snapshot?.entries ?? []).some((e) => e.voucherId === id)
 function add(): void {
   store.add('vouchers', {
-    name: 'Gift card',
+    name: t('giftCard'),
     kind: 'gift card',
     supplierId: null,
     amountMinor: 0,
@@ -27,28 +28,28 @@ function add(): void {
 
 <template>
   <section class="vouchers">
-    <h2>Gift cards and credits</h2>
+    <h2>{{ t('giftCardsAndCredits') }}</h2>
     <article v-for="v in vouchers" :key="v.id">
       <RowField collection="vouchers" :row="v" field="name" kind="text" class="long" />
       <RowChoice collection="vouchers" :row="v" field="kind" :choices="VOUCHER_KINDS" />
       <RowField collection="vouchers" :row="v" field="amountMinor" kind="money" figure />
       <RowField collection="vouchers" :row="v" field="untilOn" kind="date" />
       <p>
-        <b>{{ money(left.get(v.id) ?? 0) }} left</b>
+        <b>{{ t('idLeft', { id: money(left.get(v.id) ?? 0) }) }}</b>
         <ElButton
           v-if="!used(v.id)"
           link
-          :aria-label="`Remove ${v.name}`"
+          :aria-label="t('removeName', { name: v.name })"
           @click="store.remove('vouchers', v.id)"
         >
-          Remove
+          {{ t('remove') }}
         </ElButton>
       </p>
     </article>
     <p v-if="vouchers.length === 0" class="second">
-      None. Store credit from a refund appears here by itself.
+      {{ t('noneStoreCreditFromA') }}
     </p>
-    <ElButton link @click="add">Add a gift card or credit</ElButton>
+    <ElButton link @click="add">{{ t('addAGiftCardOr') }}</ElButton>
   </section>
 </template>
 

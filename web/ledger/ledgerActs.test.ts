@@ -6,13 +6,14 @@ import type { Act } from './act.js'
 import { ledgerActs } from './ledgerActs.js'
 import { eventRows, optionsOf, orderable } from './ledgerView.js'
 import { demoJob } from '@bonitas/core/testing/demoJob'
+import { METRIC } from '@bonitas/core/testing/habits'
 
 const job = demoJob()
 const today = '2026-11-23'
 const derived = deriveJob(job, today)
 const money = (minor: number) => (minor / 100).toFixed(2)
 const acts = ledgerActs({
-  money,
+  says: { ...METRIC, money },
   today,
   vouchers: [
     { id: 'card', name: 'Card from Pigment Cellar', kind: 'gift card', leftMinor: 4_000 },

@@ -3,6 +3,8 @@ import type { DerivedLine } from '@bonitas/core/job/deriveLedger'
 import { EXCHANGED } from '@bonitas/core/model/vocabulary/ledger'
 import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import type { Entry, JobSnapshot } from '@bonitas/core/model/snapshot'
+import { t } from './words.js'
+import { term } from '../words/term.js'
 
 /** What an act is called: by its first entry, or what was paid for one thing and counts for another. */
 export type EventKind = Entry['kind'] | 'set off'
@@ -24,22 +26,22 @@ export interface EventRow {
   readonly paidAfterMinor: number
 }
 
-const WORDS: Readonly<Record<EventKind, string>> = {
-  order: 'Ordered',
-  cancel: 'Cancelled',
-  payment: 'Paid',
-  delivery: 'Delivered',
-  return: 'Sent back',
-  refund: 'Refunded',
-  adjustment: 'Price lowered',
-  charge: 'Charged',
-  gift: 'Given',
-  'client payment': 'From the client',
-  fee: 'Fee',
-  'set off': 'Set off',
-}
+const WORDS = {
+  order: 'ordered',
+  cancel: 'cancelled',
+  payment: 'paid',
+  delivery: 'delivered',
+  return: 'sentBack',
+  refund: 'refunded',
+  adjustment: 'priceLowered',
+  charge: 'charged',
+  gift: 'given',
+  'client payment': 'fromTheClient',
+  fee: 'fee',
+  'set off': 'setOff',
+} as const satisfies Readonly<Record<EventKind, string>>
 
-export const kindWord = (kind: EventKind): string => WORDS[kind]
+export const kindWord = (kind: EventKind): string => t(WORDS[kind])
 
 /** Words that a row is found by. */
 export const rowText = (r: EventRow, currency: string): string =>
@@ -53,7 +55,7 @@ export const rowText = (r: EventRow, currency: string): string =>
  */
 export function eventRows(job: Pick<JobSnapshot, 'lines' | 'entries'>): EventRow[] {
   const nameOf = new Map(job.lines.map((l) => [l.id, l.itemName]))
-  const what = (e: Entry) => (e.lineId && nameOf.get(e.lineId)) || 'the job as a whole'
+  const what = (e: Entry) => (e.lineId && nameOf.get(e.lineId)) || t('theJobAsAWhole')
   const reversed = new Set<string>()
   for (const e of job.entries) if (e.reverses !== null) reversed.add(e.reverses)
   let paid = 0
@@ -112,7 +114,7 @@ export function orderable(job: JobSnapshot, derived: DerivedJob): OrderGroup[] {
   for (const i of derived.items) {
     if (i.state !== 'chosen' || !i.chosen) continue
     const supplierId = i.chosen.option.supplierId ?? null
-    const name = job.suppliers.find((s) => s.id === supplierId)?.name ?? 'No supplier named'
+    const name = job.suppliers.find((s) => s.id === supplierId)?.name ?? t('noSupplierNamed2')
     const group = groups.get(supplierId) ?? { supplierId, name, items: [] }
     group.items.push({
       id: i.item.id,
@@ -135,16 +137,17 @@ export function lineWords(
   const { state, deliveredOn, returnUntil } = l
   const toCome = state.toComeQuantity
   const parts: string[] = []
-  if (state.orderedQuantity === 0) return 'order taken back'
-  if (state.liveQuantity === 0) parts.push(state.cancelledQuantity > 0 ? 'cancelled' : 'sent back')
-  else if (toCome > 0) parts.push(state.deliveredQuantity > 0 ? `${toCome} still to come` : 'on order')
-  else if (deliveredOn) parts.push(`delivered ${day(deliveredOn)}`)
-  if (l.given) parts.unshift(toCome > 0 ? 'pledged' : 'given')
-  if (l.damaged) parts.push('damaged')
-  if (l.decision && state.hereQuantity > 0) parts.push(l.decision)
-  if (returnUntil) parts.push(`can go back until ${day(returnUntil)}`)
-  if (state.adjustedMinor > 0) parts.push('price lowered since')
-  if (state.chargedMinor > 0) parts.push('charged on top')
+  if (state.orderedQuantity === 0) return t('orderTakenBack')
+  if (state.liveQuantity === 0) parts.push(state.cancelledQuantity > 0 ? t('cancelled2') : t('sentBack2'))
+  else if (toCome > 0)
+    parts.push(state.deliveredQuantity > 0 ? t('toComeStillToCome', { toCome }) : t('onOrder'))
+  else if (deliveredOn) parts.push(t('deliveredOn', { day: day(deliveredOn) }))
+  if (l.given) parts.unshift(toCome > 0 ? t('pledged') : t('givenBefore'))
+  if (l.damaged) parts.push(t('damagedSince'))
+  if (l.decision && state.hereQuantity > 0) parts.push(term(l.decision))
+  if (returnUntil) parts.push(t('canGoBackUntilReturnUntil', { returnUntil: day(returnUntil) }))
+  if (state.adjustedMinor > 0) parts.push(t('priceLoweredSince'))
+  if (state.chargedMinor > 0) parts.push(t('chargedOnTop'))
   return parts.join(' · ')
 }
 

@@ -1,14 +1,16 @@
 import { computed, nextTick, ref } from 'vue'
 import { voucherLeft } from '@bonitas/core/job/deriveLedger'
 import { useLocale } from '../form/useLocale.js'
+import { isPanelOverPage, showPanel } from '../job/panel.js'
 import { useJobStore } from '../job/jobStore.js'
 import type { Act } from './act.js'
 import { ledgerActs } from './ledgerActs.js'
+import { t } from './words.js'
 
 /** The act that is being entered on a page of the Ledger, and the one said to be done. */
 export function useActs() {
   const store = useJobStore()
-  const { money } = useLocale()
+  const { says } = useLocale()
   const act = ref<Act>()
   const said = ref('')
   const panel = ref<HTMLElement>()
@@ -22,20 +24,24 @@ export function useActs() {
       kind: v.kind,
       leftMinor: left.get(v.id) ?? 0,
     }))
-    return ledgerActs({ money, today: store.day, vouchers })
+    return ledgerActs({ says: says.value, today: store.day, vouchers })
   })
   function begin(next: Act): void {
     opener = document.activeElement as HTMLElement | null
     said.value = ''
-    act.value = next
-    void nextTick(() => panel.value?.scrollIntoView({ block: 'nearest' }))
+    void showPanel()
+      .then(() => {
+        act.value = next
+        return nextTick()
+      })
+      .then(() => panel.value?.scrollIntoView({ block: 'nearest' }))
   }
   function close(): void {
     act.value = undefined
     void nextTick(() => {
       const { value: place } = panel
-      // What was pressed may be gone with what it did: then what was entered is said where it stands.
-      if (opener?.isConnected) opener.focus()
+      // What was pressed may be gone with what it did, or lie under the panel: then what was entered is said where it stands.
+      if (opener?.isConnected && !isPanelOverPage()) opener.focus()
       else if (place) {
         place.tabIndex = -1
         place.focus()
@@ -43,7 +49,7 @@ export function useActs() {
     })
   }
   function done(): void {
-    said.value = `${act.value?.title ?? ''}: entered.`
+    said.value = t('titleEntered', { title: act.value?.title ?? '' })
     close()
   }
   return { act, acts, said, panel, begin, close, done }

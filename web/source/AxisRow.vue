@@ -5,6 +5,8 @@ import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { useLocale } from '../form/useLocale.js'
 import { AxisMark } from './AxisMark.js'
 import { axisMarks, type AxisView } from './axisView.js'
+import { limitsText } from './optionText.js'
+import { t } from './words.js'
 
 /** One item as a line of the axis, each option a mark on it. */
 const props = defineProps<{
@@ -15,12 +17,9 @@ const props = defineProps<{
   state: string
 }>()
 const emit = defineEmits<{ take: []; mark: [optionId: string] }>()
-const { money } = useLocale()
+const { money, says } = useLocale()
 const marks = computed(() => axisMarks(props.item, props.axis, money))
-const limits = computed(() => {
-  const { minWidthMm: n, maxWidthMm: w, maxDepthMm: d, maxHeightMm: h } = props.item.item
-  return [n && `w ≥ ${n}`, w && `w ≤ ${w}`, d && `d ≤ ${d}`, h && `h ≤ ${h}`].filter(Boolean).join(' · ')
-})
+const limits = computed(() => limitsText(props.item.item, says.value))
 /** One listener for the marks of a row: there are many. */
 function mark(event: MouseEvent): void {
   const id = (event.target as Element).closest<HTMLElement>('[data-option]')?.dataset.option
@@ -55,7 +54,7 @@ function mark(event: MouseEvent): void {
           v-if="item.item.targetMinor > 0"
           class="target"
           :style="{ left: `${axis.place(item.item.targetMinor)}%` }"
-          :title="`Target ${money(item.item.targetMinor)}`"
+          :title="t('targetTargetMinor', { targetMinor: money(item.item.targetMinor) })"
         ></i>
         <button
           v-for="(m, n) in marks"
@@ -71,11 +70,18 @@ function mark(event: MouseEvent): void {
           <AxisMark :kind="m.kind" :chosen="m.chosen" :fits="m.fits" />
         </button>
       </div>
+      <ul v-if="here" class="as-list">
+        <li v-for="(m, n) in marks" :key="n">
+          <ElButton link :aria-pressed="m.optionId === optionId" @click.stop="emit('mark', m.optionId)">
+            {{ m.text }}
+          </ElButton>
+        </li>
+      </ul>
     </td>
     <td class="figure">
       {{ state }}
       <p v-if="item.state === 'ordered' || item.state === 'delivered'" class="second">{{ item.state }}</p>
-      <p v-else-if="item.allowanceMinor > 0" class="second">stand-in</p>
+      <p v-else-if="item.allowanceMinor > 0" class="second">{{ t('standIn') }}</p>
     </td>
   </tr>
 </template>
@@ -141,5 +147,46 @@ tr.here td:first-child {
 .mark.marked {
   outline: 1px solid var(--ink);
   outline-offset: -1px;
+}
+/* On a phone there is no room for a scale: the options of the item in hand are a list, each with its price. */
+.as-list {
+  display: none;
+}
+@media (width < 760px) {
+  tr {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    border-bottom: 1px solid var(--rule);
+  }
+  td {
+    height: auto;
+    border: 0;
+    padding: 6px 0;
+  }
+  td:nth-child(2) {
+    grid-column: 1 / -1;
+    grid-row: 2;
+    padding: 0;
+  }
+  .el-button.need {
+    width: auto;
+    max-width: 100%;
+  }
+  .need b,
+  .need span {
+    white-space: normal;
+  }
+  .axis {
+    display: none;
+  }
+  .as-list {
+    display: grid;
+    padding: 0 10px 8px;
+  }
+  .as-list .el-button {
+    min-height: 44px;
+    white-space: normal;
+    text-align: left;
+  }
 }
 </style>

@@ -10,10 +10,11 @@ import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import NextEuro from './NextEuro.vue'
+import MoreMoney from './MoreMoney.vue'
 import SetChanges from './SetChanges.vue'
 import type { SetsResult } from './sets.worker.js'
 import { useSets } from './useSets.js'
+import { t } from './words.js'
 
 /** The best set for the money, the ways back when it is overrun, and what pays for a splurge. */
 const store = useJobStore()
@@ -25,7 +26,7 @@ const splurgeId = ref('')
 const trouble = ref('')
 const taken = ref('')
 
-useStageKeys([['Ctrl Z', 'Undo: the choices as they were']])
+useStageKeys([[t('ctrlZ'), t('undoTheChoicesAsThey')]])
 
 const over = computed(() => Math.max(0, -(store.derived?.position.freeMinor ?? 0)))
 const empty = computed(() => !choosing.value?.items.some((i) => i.options.length > 0))
@@ -39,7 +40,7 @@ async function search(): Promise<void> {
     const result = await run({ kind: 'best', choosing: now })
     if (result) found.value = result
   } catch {
-    trouble.value = 'The search ended with a fault. Nothing was changed.'
+    trouble.value = t('theSearchEndedWithA')
   }
 }
 watch(choosing, () => void search(), { immediate: true })
@@ -65,7 +66,11 @@ function apply(set: ChosenSet, title: string): void {
     set: { chosenOptionId: c.to?.id ?? null },
   }))
   store.apply(changes)
-  taken.value = `${title}: ${changes.length} ${changes.length === 1 ? 'choice' : 'choices'} changed. Undo brings them back.`
+  taken.value = t('titleChangesChanges2ChangedUndo', {
+    title,
+    changes: changes.length,
+    changes2: changes.length === 1 ? 'choice' : 'choices',
+  })
 }
 const share = (value: number) =>
   found.value && found.value.most > 0 ? Math.round((100 * value) / found.value.most) : 0
@@ -82,7 +87,13 @@ const freeOf = computed(() => {
   return new Map(sets.flatMap((s) => (s?.feasible ? [[s, freeAfter(s)] as const] : [])))
 })
 const inWords = (set: ChosenSet) =>
-  `${set.changes.length} ${set.changes.length === 1 ? 'change' : 'changes'}, then ${money(freeOf.value.get(set) ?? 0)} free; the room goes from ${share(found.value?.now.value ?? 0)} to ${share(set.value)} of 100`
+  t('changesChanges2ThenSetFree', {
+    changes: set.changes.length,
+    changes2: set.changes.length === 1 ? 'change' : 'changes',
+    set: money(freeOf.value.get(set) ?? 0),
+    now: share(found.value?.now.value ?? 0),
+    set2: share(set.value),
+  })
 
 const excluded = computed(() =>
   (store.derived?.items ?? []).reduce(
@@ -93,73 +104,69 @@ const excluded = computed(() =>
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Source">
+  <StagePage v-if="store.snapshot" :title="t('source')">
     <template #head><StageTabs stage="source" /></template>
     <div v-if="empty" class="teach">
-      <h2>One option for every item, within the money</h2>
+      <h2>{{ t('oneOptionForEveryItem') }}</h2>
       <p>
-        When open items have options with prices, the best set that the money can bear is worked out here,
-        exactly: what clashes, comes too late, does not fit or is locked is left out, and each change says
-        why.
+        {{ t('whenOpenItemsHaveOptions') }}
       </p>
     </div>
     <div v-else class="sets">
       <section v-if="over > 0" class="over" role="status">
-        <h2>Over by {{ money(over) }}: the least painful ways back</h2>
+        <h2>{{ t('overByOverTheLeast', { over: money(over) }) }}</h2>
         <template v-if="found?.ways?.length">
           <article v-for="w in found.ways" :key="w.title">
             <header>
               <h3>{{ w.title }}</h3>
               <p class="second">{{ inWords(w.set) }}</p>
-              <ElButton type="primary" @click="apply(w.set, w.title)">Take this way</ElButton>
+              <ElButton type="primary" @click="apply(w.set, w.title)">{{ t('takeThisWay') }}</ElButton>
             </header>
             <SetChanges :set="w.set" />
           </article>
         </template>
         <p v-else-if="task.done.value !== undefined">
-          Searching… <ElButton link @click="task.stop()">Stop</ElButton>
+          {{ t('searching') }} <ElButton link @click="task.stop()">{{ t('stop') }}</ElButton>
         </p>
         <p v-else-if="found">
-          No set of choices is within the money. Say of more items that they may wait, find cheaper options,
-          or agree a change order.
+          {{ t('noSetOfChoicesIs') }}
         </p>
       </section>
       <section v-else>
         <header>
-          <h2>The best set within {{ money(choosing?.budgetMinor ?? 0) }}</h2>
+          <h2>{{ t('theBestSetWithinBudgetMinor', { budgetMinor: money(choosing?.budgetMinor ?? 0) }) }}</h2>
           <p v-if="found?.best?.feasible" class="second">
-            {{ inWords(found.best) }}{{ found.best.proven ? ', proven best' : '' }}
+            {{ inWords(found.best) }}{{ found.best.proven ? t('provenBest') : '' }}
           </p>
           <ElButton
             v-if="found?.best?.feasible && found.best.changes.length > 0"
             type="primary"
-            @click="apply(found.best, 'The best set')"
+            @click="apply(found.best, t('theBestSet'))"
           >
-            Take this set
+            {{ t('takeThisSet') }}
           </ElButton>
         </header>
         <p v-if="task.done.value !== undefined && !found">
-          Searching… <ElButton link @click="task.stop()">Stop</ElButton>
+          {{ t('searching') }} <ElButton link @click="task.stop()">{{ t('stop') }}</ElButton>
         </p>
         <SetChanges v-if="found?.best?.feasible" :set="found.best" />
         <p v-else-if="found">
-          No set of choices keeps to the money and to the shares of each category. Raise a share in the Brief,
-          or say of more items that they may wait.
+          {{ t('noSetOfChoicesKeeps') }}
         </p>
       </section>
       <p v-if="taken" role="status" class="second">
-        {{ taken }} <ElButton link @click="(store.undo(), (taken = ''))">Undo</ElButton>
+        {{ taken }} <ElButton link @click="(store.undo(), (taken = ''))">{{ t('undo') }}</ElButton>
       </p>
       <p v-if="trouble" role="alert">{{ trouble }}</p>
-      <div class="paper"><NextEuro :height="190" /></div>
+      <div class="paper"><MoreMoney :height="190" /></div>
     </div>
     <template #panel>
-      <h2>Splurge here: what pays for it</h2>
+      <h2>{{ t('splurgeHereWhatPaysFor') }}</h2>
       <ChoiceField
         v-model="splurgeId"
-        label="Take this, whatever it costs the rest"
+        :label="t('takeThisWhateverItCosts')"
         :choices="[
-          { value: '', text: 'choose an option' },
+          { value: '', text: t('chooseAnOption') },
           ...splurges.map((s) => ({ value: s.id, text: s.text })),
         ]"
         @update:model-value="askSplurge"
@@ -170,30 +177,34 @@ const excluded = computed(() =>
           <ul class="pays">
             <li v-for="c in splurge.changes" :key="c.itemId">
               <b>{{ c.itemName }}</b>: {{ c.to?.name ?? 'later'
-              }}{{ c.from ? ` instead of ${c.from.name}` : '' }},
+              }}{{ c.from ? t('insteadOfName', { name: c.from.name }) : '' }},
               {{ c.savesMinor >= 0 ? `pays ${money(c.savesMinor)}` : `costs ${money(-c.savesMinor)}` }};
               {{ c.because }}
             </li>
           </ul>
-          <ElButton @click="apply(splurge, 'The splurge')">Take it</ElButton>
+          <ElButton @click="apply(splurge, t('theSplurge'))">{{ t('takeIt') }}</ElButton>
         </template>
-        <p v-else>Nothing that may still be changed frees enough for it.</p>
+        <p v-else>{{ t('nothingThatMayStillBe') }}</p>
       </template>
-      <h2>What is left out</h2>
+      <h2>{{ t('whatIsLeftOut') }}</h2>
       <p class="second">
-        {{ excluded }} {{ excluded === 1 ? 'option is' : 'options are' }} struck out by size, the way in, the
-        date, stock or the place; {{ choosing?.conflicts.length ?? 0 }}
-        {{ choosing?.conflicts.length === 1 ? 'pair clashes' : 'pairs clash' }}.
-        <template v-if="choosing?.caps.length"
-          >Shares of the Brief hold:
-          {{ choosing.caps.map((c) => `${c.category} ${money(Math.max(0, c.maxMinor))}`).join(', ') }}
-          left.</template
-        >
-        Ordered items stay as they are; locked choices too.
+        {{
+          t('excludedExcluded2StruckOutBy', {
+            excluded,
+            excluded2: excluded === 1 ? t('optionIs') : t('optionsAre'),
+            conflicts: choosing?.conflicts.length ?? 0,
+            conflicts2: choosing?.conflicts.length === 1 ? t('pairClashes') : t('pairsClash'),
+          })
+        }}
+        <template v-if="choosing?.caps.length">{{
+          t('sharesOfTheBriefHold', {
+            join: choosing.caps.map((c) => `${c.category} ${money(Math.max(0, c.maxMinor))}`).join(', '),
+          })
+        }}</template>
+        {{ t('orderedItemsStayAsThey') }}
       </p>
       <p class="second">
-        Each thing counts as if it were bought by itself, so that a set within the money stays within it; what
-        is then free counts coupons and deliveries as they will be.
+        {{ t('eachThingCountsAsIf') }}
       </p>
     </template>
   </StagePage>
@@ -233,9 +244,6 @@ h3 {
   margin: 0;
   font-size: 14px;
   font-weight: 650;
-}
-select {
-  max-width: 100%;
 }
 .pays li {
   padding: 3px 0;

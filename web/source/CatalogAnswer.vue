@@ -5,6 +5,7 @@ import type { Product } from '@bonitas/core/stages/source/product'
 import { useLocale } from '../form/useLocale.js'
 import type { CatalogResult } from './catalogResult.js'
 import { sizeText } from './optionText.js'
+import { t } from './words.js'
 
 /** What one supplier's catalog answered, with its age when it is silent today. */
 defineProps<{
@@ -15,22 +16,30 @@ defineProps<{
   canTake: boolean
 }>()
 const emit = defineEmits<{ take: [product: Product] }>()
-const { money, system } = useLocale()
+const { money, says } = useLocale()
 </script>
 
 <template>
   <section :aria-label="title">
     <h2>
       {{ title }}
-      <span v-if="result.answer" class="second"
-        >{{ result.answer.total }} found, prices of {{ result.answer.asOf
-        }}{{ result.answer.unread > 0 ? `, ${result.answer.unread} could not be read` : '' }}</span
-      >
+      <span v-if="result.answer" class="second">{{
+        t('totalFoundPricesOfAsOf', {
+          total: result.answer.total,
+          asOf: result.answer.asOf,
+          unread: result.answer.unread > 0 ? t('unreadCouldNotBeRead', { unread: result.answer.unread }) : '',
+        })
+      }}</span>
     </h2>
     <p v-if="result.trouble" class="trouble" role="alert">{{ result.trouble }}</p>
     <p v-if="result.answer?.stale" class="trouble" role="status">
-      It {{ result.answer.stale.why }}; this is what it said on
-      {{ result.answer.stale.since.slice(0, 10) }} at {{ result.answer.stale.since.slice(11, 16) }}.
+      {{
+        t('itWhyThisIsWhat', {
+          why: result.answer.stale.why,
+          slice: result.answer.stale.since.slice(0, 10),
+          slice2: result.answer.stale.since.slice(11, 16),
+        })
+      }}
     </p>
     <ul v-if="result.answer" class="goods">
       <li v-for="p in result.answer.products" :key="p.key">
@@ -44,23 +53,28 @@ const { money, system } = useLocale()
         />
         <p>
           <b>{{ p.name }}</b>
-          <span class="second"
-            >{{ sizeText(p, system) }} · {{ p.material }} · in {{ p.leadDays }} days · {{ p.stock
-            }}{{ p.packSize > 1 ? ` · pack of ${p.packSize}` : '' }}</span
-          >
+          <span class="second">{{
+            t('pMaterialInLeadDaysDays', {
+              p: sizeText(p, says),
+              material: p.material,
+              leadDays: p.leadDays,
+              stock: p.stock,
+              packSize: p.packSize > 1 ? t('packOfPackSize', { packSize: p.packSize }) : '',
+            })
+          }}</span>
         </p>
         <p class="figure">
-          <b>{{ money(p.priceMinor) }}</b><span v-if="p.wasMinor" class="second"
-            >was {{ money(p.wasMinor) }}</span
-          >
+          <b>{{ money(p.priceMinor) }}</b><span v-if="p.wasMinor" class="second">{{
+            t('wasWasMinor', { wasMinor: money(p.wasMinor) })
+          }}</span>
         </p>
         <ElButton :disabled="!canTake || taken.has(p.key)" @click="emit('take', p)">
-          {{ taken.has(p.key) ? 'Taken' : 'Take' }}
+          {{ taken.has(p.key) ? t('taken') : t('take') }}
         </ElButton>
       </li>
     </ul>
     <p v-if="result.answer && result.answer.products.length === 0" class="second">
-      Nothing there fits. Fewer words, or without the limits of the item.
+      {{ t('nothingThereFitsFewerWords') }}
     </p>
   </section>
 </template>

@@ -2,17 +2,17 @@
 import { ElButton, ElCheckbox, ElInput } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import ChoiceField from '../form/ChoiceField.vue'
-
 import { capture } from '@bonitas/core/stages/source/capture'
 import type { Product } from '@bonitas/core/stages/source/product'
 import { ApiProblem, request, ServerGone } from '../api/http.js'
+import ChoiceField from '../form/ChoiceField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import CatalogAnswer from './CatalogAnswer.vue'
 import type { CatalogResult } from './catalogResult.js'
+import { t } from './words.js'
 
 /** Search in suppliers' catalogs by what an item asks for; what is taken becomes an option. */
 const store = useJobStore()
@@ -27,7 +27,7 @@ const open = computed(() =>
   (store.derived?.items ?? []).filter((i) => i.state === 'open' || i.state === 'chosen'),
 )
 const item = computed(() => open.value.find((i) => i.item.id === itemId.value) ?? open.value[0])
-useStageKeys([['Enter', 'Search, in the search field']])
+useStageKeys([['Enter', t('searchInTheSearchField')]])
 
 onMounted(async () => {
   try {
@@ -68,7 +68,7 @@ async function search(): Promise<void> {
         if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
         found = {
           name,
-          trouble: error instanceof ApiProblem ? error.detail : 'The server cannot be reached.',
+          trouble: error instanceof ApiProblem ? error.detail : t('theServerCannotBeReached'),
         }
       }
       if (mine !== round) return
@@ -123,7 +123,7 @@ function take(name: string, p: Product): void {
       on: store.day,
       priceMinor: p.wasMinor,
       stock: p.stock,
-      where: 'catalog, before the markdown',
+      where: t('catalogBeforeTheMarkdown'),
     })
 }
 
@@ -151,7 +151,7 @@ async function refresh(): Promise<void> {
           on: store.day,
           priceMinor: o.priceMinor,
           stock: o.stock ?? null,
-          where: 'before today',
+          where: t('beforeToday'),
         })
         changed++
       }
@@ -162,36 +162,42 @@ async function refresh(): Promise<void> {
     }
   }
   busy.value = 0
-  refreshed.value = `${options.length} asked for, ${changed} changed${silent > 0 ? `, ${silent} without an answer: they stay as they were` : ''}.`
+  refreshed.value = t('optionsAskedForChangedChanged', {
+    options: options.length,
+    changed,
+    silent: silent > 0 ? t('silentWithoutAnAnswerThey', { silent }) : '',
+  })
 }
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Source">
+  <StagePage v-if="store.snapshot" :title="t('source')">
     <template #head><StageTabs stage="source" /></template>
     <form class="ask" @submit.prevent="search">
       <ChoiceField
         :model-value="item?.item.id ?? ''"
         beside
-        label="For"
+        :label="t('for')"
         :choices="open.map((i) => ({ value: i.item.id, text: i.item.name }))"
         @update:model-value="itemId = $event"
       />
       <ElInput
         v-model="q"
         class="words"
-        aria-label="Words"
+        :aria-label="t('words')"
         type="search"
-        placeholder="wool rust, walnut …"
+        :placeholder="t('woolRustWalnut')"
         maxlength="80"
         autocomplete="off"
       />
-      <ElCheckbox v-model="within">only what its kind and size allow</ElCheckbox>
-      <ElButton type="primary" native-type="submit" :disabled="names.length === 0">Search</ElButton>
-      <span v-if="busy > 0" class="second" role="status">waiting for {{ busy }} …</span>
+      <ElCheckbox v-model="within">{{ t('onlyWhatItsKindAnd') }}</ElCheckbox>
+      <ElButton type="primary" native-type="submit" :disabled="names.length === 0">{{
+        t('search')
+      }}</ElButton>
+      <span v-if="busy > 0" class="second" role="status">{{ t('waitingForBusy', { busy }) }}</span>
     </form>
     <p v-if="names.length === 0" class="second">
-      No catalog is connected. Options typed in, pasted or read from a list serve as well.
+      {{ t('noCatalogIsConnectedOptions') }}
     </p>
     <CatalogAnswer
       v-for="r in results"
@@ -204,22 +210,25 @@ async function refresh(): Promise<void> {
     />
     <div v-if="!asked && names.length > 0" class="teach">
       <p>
-        A search asks every connected supplier for what the item in hand may be: its kind, and sizes within
-        its limits. What is taken becomes an option with size, color, price and stock of today.
+        {{ t('aSearchAsksEveryConnected') }}
       </p>
     </div>
     <template #panel>
-      <h2>What is known already</h2>
+      <h2>{{ t('whatIsKnownAlready') }}</h2>
       <p class="second">
-        {{ keysTaken.size }} {{ keysTaken.size === 1 ? 'option' : 'options' }} of this job came from a
-        catalog.
+        {{
+          t('sizeSize2OfThisJob', {
+            size: keysTaken.size,
+            size2: keysTaken.size === 1 ? 'option' : 'options',
+          })
+        }}
       </p>
       <ElButton :disabled="keysTaken.size === 0 || busy > 0" @click="refresh">
-        Ask for today’s prices and stock
+        {{ t('askForTodaysPricesAnd') }}
       </ElButton>
       <p v-if="refreshed" role="status">{{ refreshed }}</p>
       <p class="second">
-        A supplier that does not answer changes nothing here: what it said last is shown, with the day.
+        {{ t('aSupplierThatDoesNot') }}
       </p>
     </template>
   </StagePage>
@@ -233,9 +242,9 @@ async function refresh(): Promise<void> {
   flex-wrap: wrap;
   padding-bottom: 12px;
 }
-.ask select,
-.ask input[type='search'] {
+.words {
   width: 190px;
+  flex: none;
 }
 .teach {
   max-width: 58ch;

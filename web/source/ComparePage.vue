@@ -10,6 +10,7 @@ import StageTabs from '../job/StageTabs.vue'
 import OptionsBeside from './OptionsBeside.vue'
 import { isBought } from './useItemSearch.js'
 import WeightsEditor from './WeightsEditor.vue'
+import { t } from './words.js'
 
 /** The options of one item side by side, up to five, aspect by aspect. */
 const store = useJobStore()
@@ -32,9 +33,9 @@ function toggle(o: DerivedOption | undefined): void {
     store.change('items', i.item.id, { chosenOptionId: o.chosen ? null : o.option.id })
 }
 useStageKeys([
-  ['← →', 'Option before, option after'],
-  ['↑ ↓', 'Item before, item after'],
-  ['Enter', 'Choose the option marked, or let it go'],
+  ['← →', t('optionBeforeOptionAfter')],
+  ['↑ ↓', t('itemBeforeItemAfter')],
+  ['Enter', t('chooseTheOptionMarkedOr')],
 ])
 function keys(event: KeyboardEvent): void {
   if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return
@@ -55,14 +56,14 @@ function keys(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Source" @keydown="keys">
+  <StagePage v-if="store.snapshot" :title="t('source')" @keydown="keys">
     <template #head><StageTabs stage="source" /></template>
     <div v-if="item" class="compare">
       <div class="pickers">
         <ChoiceField
           :model-value="item.item.id"
           beside
-          label="Item"
+          :label="t('item')"
           :choices="
             items.map((i) => ({
               value: i.item.id,
@@ -73,23 +74,27 @@ function keys(event: KeyboardEvent): void {
         />
         <p class="second">{{ item.item.intent }}</p>
         <p v-if="item.options.length > MOST" class="second">
-          {{ from + 1 }} to {{ from + options.length }} of {{ item.options.length }}
+          {{
+            t('fromToFrom2OfOptions', {
+              from: from + 1,
+              from2: from + options.length,
+              options: item.options.length,
+            })
+          }}
         </p>
       </div>
       <OptionsBeside :item="item" :options="options" :at="at" @mark="(k) => (at = k)" @toggle="toggle" />
     </div>
     <div v-else class="teach">
-      <h2>Options side by side</h2>
+      <h2>{{ t('optionsSideBySide') }}</h2>
       <p>
-        As soon as an item has options, up to five stand here beside each other: price with its sum, and each
-        aspect with its reason.
+        {{ t('asSoonAsAnItem') }}
       </p>
     </div>
     <template #panel>
-      <h2>What counts</h2>
+      <h2>{{ t('whatCounts') }}</h2>
       <p class="second">
-        ● speaks for it ◐ lowers it ✕ strikes it out ○ not known. What strikes out cannot be outweighed; what
-        lowers counts by these weights.
+        {{ t('speaksForItLowersIt') }}
       </p>
       <WeightsEditor />
     </template>
@@ -103,9 +108,6 @@ function keys(event: KeyboardEvent): void {
   align-items: center;
   padding-bottom: 10px;
   flex-wrap: wrap;
-}
-.pickers select {
-  width: 280px;
 }
 .teach {
   max-width: 58ch;

@@ -7,6 +7,7 @@ import type { Supplier } from '@bonitas/core/model/rows/suppliers'
 import PlainField from '../form/PlainField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** What a supplier asks for delivering an order, by the size of the order. */
 const props = defineProps<{ supplier: Supplier }>()
@@ -20,8 +21,8 @@ function addBand(): void {
   try {
     const currency = store.snapshot?.studio.currency ?? 'EUR'
     const band = {
-      fromMinor: parseMoney(from.value || '0', currency, 'Orders from'),
-      feeMinor: parseMoney(fee.value || '0', currency, 'Delivery'),
+      fromMinor: parseMoney(from.value || '0', currency, t('ordersFrom')),
+      feeMinor: parseMoney(fee.value || '0', currency, t('delivery')),
     }
     const others = s.deliveryBands.filter((b) => b.fromMinor !== band.fromMinor)
     store.change('suppliers', s.id, {
@@ -43,20 +44,25 @@ function dropBand(fromMinor: number): void {
 
 <template>
   <div class="bands-part">
-    <h2>Delivery of an order, by its size</h2>
+    <h2>{{ t('deliveryOfAnOrderBy') }}</h2>
     <ul>
       <li v-for="b in supplier.deliveryBands" :key="b.fromMinor">
-        from {{ money(b.fromMinor) }}: {{ b.feeMinor === 0 ? 'free' : money(b.feeMinor) }}
-        <ElButton link @click="dropBand(b.fromMinor)">remove</ElButton>
+        {{
+          t('fromFromMinorFeeMinor', {
+            fromMinor: money(b.fromMinor),
+            feeMinor: b.feeMinor === 0 ? 'free' : money(b.feeMinor),
+          })
+        }}
+        <ElButton link @click="dropBand(b.fromMinor)">{{ t('remove') }}</ElButton>
       </li>
       <li v-if="supplier.deliveryBands.length === 0" class="second">
-        None: each option has a delivery of its own.
+        {{ t('noneEachOptionHasA') }}
       </li>
     </ul>
     <form class="band" novalidate @submit.prevent="addBand">
-      <PlainField v-model="from" label="Orders from" />
-      <PlainField v-model="fee" label="Delivery" :fault="fault || undefined" />
-      <ElButton native-type="submit">Add the band</ElButton>
+      <PlainField v-model="from" :label="t('ordersFrom')" />
+      <PlainField v-model="fee" :label="t('delivery')" :fault="fault || undefined" />
+      <ElButton native-type="submit">{{ t('addTheBand') }}</ElButton>
     </form>
   </div>
 </template>

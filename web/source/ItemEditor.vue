@@ -6,20 +6,26 @@ import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
 import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
 import { LEVELS } from '@bonitas/core/model/vocabulary/change'
 import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
-import { DEMANDS, SPENDS } from '@bonitas/core/model/vocabulary/buying'
-import SameThing from '../job/SameThing.vue'
+import { DEMANDS, DEMAND_WHY, SPENDS } from '@bonitas/core/model/vocabulary/buying'
+import FoldPart from '../form/FoldPart.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'
+import { useLocale } from '../form/useLocale.js'
+import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from '../measure/useWallChoices.js'
+import { limitsText } from './optionText.js'
+import { t } from './words.js'
 
-/** What an item of the schedule asks for: size, money, day, place, color, wear, and how it is held. */
+/** What an item of the schedule asks for: what decides first, the rest by what it is about, each with what it holds now. */
 const props = defineProps<{ item: DerivedItem }>()
 const emit = defineEmits<{ remove: [] }>()
 const store = useJobStore()
-const wallChoices = useWallChoices('no wall')
+const { says } = useLocale()
+const row = computed(() => props.item.item)
+const wallChoices = useWallChoices(t('noWall'))
 const none = (text: string, list: readonly { id: string; name: string }[]) => [
   { value: null, text },
   ...list.map((x) => ({ value: x.id, text: x.name })),
@@ -28,61 +34,130 @@ const focusChoices = computed(() => none('none', store.snapshot?.focalPoints ?? 
 const finishChoices = computed(() => none('none', store.snapshot?.finishes ?? []))
 const planned = computed(() =>
   none(
-    'not settled',
+    t('notSettled'),
     props.item.options.map((o) => ({ id: o.option.id, name: o.option.name })),
   ),
 )
-const LEVEL_CHOICES = [{ value: null, text: 'both levels' }, ...LEVELS.map((l) => ({ value: l, text: l }))]
-const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) => ({ value: k, text: k }))]
+const LEVEL_CHOICES = [{ value: null, text: t('bothLevels') }, ...LEVELS.map((l) => ({ value: l, text: l }))]
+const KIND_CHOICES = [{ value: null, text: t('notSaid') }, ...PIECE_KINDS.map((k) => ({ value: k, text: k }))]
+
+const nameIn = (choices: readonly { value: string | null; text: string }[], id: string | null | undefined) =>
+  id ? (choices.find((c) => c.value === id)?.text ?? '') : ''
+/** What a closed part holds, so that nothing set is out of sight. */
+const holds = (...parts: (string | false | undefined | null)[]) => {
+  const told = parts.filter(Boolean).join(' · ')
+  return told ? `: ${told}` : ''
+}
+const heads = computed(() => {
+  const r = row.value
+  return {
+    purpose: t('whatItIsForSpecification', {
+      specification: holds(
+        r.specification,
+        r.spend !== 'even' && r.spend,
+        r.usesPerYear != null && t('usesPerYearUsesAYear', { usesPerYear: r.usesPerYear }),
+        r.mayWait && t('mayWait'),
+        r.locked && 'locked',
+      ),
+    }),
+    place: t('sizeAndPlaceR', {
+      r: holds(
+        limitsText(r, says.value),
+        nameIn(wallChoices.value, r.wallId),
+        nameIn(focusChoices.value, r.focalPointId),
+        r.weightG != null && says.value.weight(r.weightG),
+      ),
+    }),
+    color: `Color${holds(nameIn(finishChoices.value, r.aimFinishId))}`,
+    bears: t('whatItMustBearHolds', { holds: holds(...r.demands) }),
+  }
+})
 </script>
 
 <template>
   <div class="item-editor">
-    <RowField :key="item.item.id" collection="items" :row="item.item" field="name" kind="text" />
-    <RowChoice collection="items" :row="item.item" field="category" :choices="CATEGORIES" />
-    <RowField collection="items" :row="item.item" field="quantity" kind="whole" figure />
-    <RowField collection="items" :row="item.item" field="targetMinor" kind="money" figure />
-    <RowField collection="items" :row="item.item" field="neededOn" kind="date" />
-    <RowChoice collection="items" :row="item.item" field="fixing" :choices="FIXINGS" />
-    <RowField collection="items" :row="item.item" field="weightG" kind="weight" figure />
-    <RowField collection="items" :row="item.item" field="specification" kind="text" class="two" />
-    <RowField collection="items" :row="item.item" field="maxWidthMm" kind="length" figure />
-    <RowField collection="items" :row="item.item" field="maxDepthMm" kind="length" figure />
-    <RowField collection="items" :row="item.item" field="maxHeightMm" kind="length" figure />
-    <RowChoice collection="items" :row="item.item" field="wallId" :choices="wallChoices" />
-    <RowChoice collection="items" :row="item.item" field="focusId" :choices="focusChoices" label="Focus" />
-    <RowField collection="items" :row="item.item" field="intent" kind="text" class="two" />
-    <RowField collection="items" :row="item.item" field="minWidthMm" kind="length" figure />
-    <RowField collection="items" :row="item.item" field="minDepthMm" kind="length" figure />
-    <RowField collection="items" :row="item.item" field="minHeightMm" kind="length" figure />
-    <RowChoice collection="items" :row="item.item" field="pieceKind" :choices="KIND_CHOICES" label="Piece" />
-    <RowField collection="items" :row="item.item" field="usesPerYear" kind="whole" label="Uses/year" figure />
-    <RowChoice collection="items" :row="item.item" field="aimFinishId" :choices="finishChoices" />
-    <RowChoice collection="items" :row="item.item" field="spend" :choices="SPENDS" label="Spend" />
-    <RowField collection="items" :row="item.item" field="aimDeltaE" kind="real" label="± ΔE00" figure />
-    <RowField collection="items" :row="item.item" field="importance" kind="whole" label="Counts 1–5" figure />
-    <RowChoice
-      collection="items"
-      :row="item.item"
-      field="plannedOptionId"
-      :choices="planned"
-      label="Planned"
-    />
-    <RowChoice collection="items" :row="item.item" field="level" :choices="LEVEL_CHOICES" />
-    <RowField collection="items" :row="item.item" field="originalAt" kind="text" label="Original at" />
-    <RowWords
-      collection="items"
-      :row="item.item"
-      field="demands"
-      :choices="DEMANDS"
-      label="Must bear"
-      class="four"
-    />
-    <SameThing :id="item.item.id" collection="items" class="seven" />
-    <RowCheck collection="items" :row="item.item" field="mayWait" />
-    <RowCheck collection="items" :row="item.item" field="locked" label="Locked" />
-    <ElButton v-if="item.lines.length === 0" link aria-label="Remove the item" @click="emit('remove')">
-      Remove
+    <div class="decides">
+      <RowField :key="row.id" collection="items" :row="row" field="name" kind="text" />
+      <RowChoice collection="items" :row="row" field="category" :choices="CATEGORIES" />
+      <RowField collection="items" :row="row" field="quantity" kind="whole" figure />
+      <RowField collection="items" :row="row" field="targetMinor" kind="money" figure />
+      <RowField collection="items" :row="row" field="neededOn" kind="date" />
+      <RowField collection="items" :row="row" field="importance" kind="whole" :label="t('counts15')" figure />
+    </div>
+    <FoldPart :title="heads.purpose">
+      <div class="grid">
+        <RowField collection="items" :row="row" field="intent" kind="text" class="two" />
+        <RowField collection="items" :row="row" field="specification" kind="text" class="two" />
+        <RowChoice collection="items" :row="row" field="spend" :choices="SPENDS" :label="t('spend')" />
+        <RowField
+          collection="items"
+          :row="row"
+          field="usesPerYear"
+          kind="whole"
+          :label="t('usesAYear')"
+          figure
+        />
+        <RowChoice
+          collection="items"
+          :row="row"
+          field="plannedOptionId"
+          :choices="planned"
+          :label="t('planned')"
+        />
+        <RowChoice collection="items" :row="row" field="level" :choices="LEVEL_CHOICES" />
+        <RowCheck collection="items" :row="row" field="mayWait" />
+        <RowCheck collection="items" :row="row" field="locked" :label="t('locked')" />
+      </div>
+    </FoldPart>
+    <FoldPart :title="heads.place">
+      <div class="grid">
+        <RowField collection="items" :row="row" field="maxWidthMm" kind="length" figure />
+        <RowField collection="items" :row="row" field="maxDepthMm" kind="length" figure />
+        <RowField collection="items" :row="row" field="maxHeightMm" kind="length" figure />
+        <RowField collection="items" :row="row" field="minWidthMm" kind="length" figure />
+        <RowField collection="items" :row="row" field="minDepthMm" kind="length" figure />
+        <RowField collection="items" :row="row" field="minHeightMm" kind="length" figure />
+        <RowChoice
+          collection="items"
+          :row="row"
+          field="pieceKind"
+          :choices="KIND_CHOICES"
+          :label="t('piece')"
+        />
+        <RowChoice collection="items" :row="row" field="fixing" :choices="FIXINGS" />
+        <RowField collection="items" :row="row" field="weightG" kind="weight" figure />
+        <RowChoice collection="items" :row="row" field="wallId" :choices="wallChoices" />
+        <RowChoice
+          collection="items"
+          :row="row"
+          field="focalPointId"
+          :choices="focusChoices"
+          :label="t('focus')"
+        />
+        <RowField collection="items" :row="row" field="originalAt" kind="text" :label="t('originalKeptAt')" />
+      </div>
+    </FoldPart>
+    <FoldPart :title="heads.color">
+      <div class="grid">
+        <RowChoice
+          collection="items"
+          :row="row"
+          field="aimFinishId"
+          :choices="finishChoices"
+          :label="t('colorAimedAt')"
+        />
+        <RowField collection="items" :row="row" field="aimDeltaE" kind="real" label="± ΔE00" figure />
+      </div>
+    </FoldPart>
+    <FoldPart :title="heads.bears">
+      <RowWords collection="items" :row="row" field="demands" :choices="DEMANDS" :label="t('mustBear')" />
+      <ul class="second">
+        <li v-for="d in row.demands" :key="d">{{ d }}: {{ DEMAND_WHY[d] }}</li>
+      </ul>
+    </FoldPart>
+    <SameThing :id="row.id" collection="items" />
+    <ElButton v-if="item.lines.length === 0" link :aria-label="t('removeTheItem')" @click="emit('remove')">
+      {{ t('remove2') }}
     </ElButton>
   </div>
 </template>
@@ -90,25 +165,32 @@ const KIND_CHOICES = [{ value: null, text: 'not said' }, ...PIECE_KINDS.map((k) 
 <style scoped>
 .item-editor {
   display: grid;
-  grid-template-columns: 96fr 86fr 62fr 70fr 134px 108fr 58fr;
-  gap: 4px 8px;
+  gap: 4px;
+  justify-items: start;
+}
+.item-editor > :not(.el-button) {
+  justify-self: stretch;
+}
+.decides,
+.grid {
+  display: grid;
+  gap: 6px 8px;
   align-items: start;
 }
-.item-editor :deep(label) {
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
+.decides {
+  grid-template-columns: 2fr 1.3fr 0.8fr 1fr 134px 0.9fr;
 }
-.item-editor .el-button {
-  padding-top: 4px;
+.grid {
+  grid-template-columns: repeat(6, 1fr);
+  padding: 2px 0 8px;
 }
-.item-editor .two {
+.two {
   grid-column: span 2;
 }
-.item-editor .seven {
-  grid-column: 1 / -1;
-}
-.item-editor .four {
-  grid-column: span 4;
+@media (width < 1100px) {
+  .decides,
+  .grid {
+    grid-template-columns: repeat(3, 1fr);
+  }
 }
 </style>

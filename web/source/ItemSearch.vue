@@ -3,6 +3,7 @@ import { ElInput } from 'element-plus'
 import ChoiceField from '../form/ChoiceField.vue'
 import { AxisMark } from './AxisMark.js'
 import { SHOWN, type Shown } from './useItemSearch.js'
+import { t } from './words.js'
 
 /** What is searched for and shown of the items, and what the marks on the axis mean. */
 const search = defineModel<string>('search', { required: true })
@@ -16,17 +17,17 @@ const only = defineModel<Shown>('only', { required: true })
       v-model="search"
       class="search"
       type="search"
-      aria-label="Search items and options"
-      placeholder="Search"
+      :aria-label="t('searchItemsAndOptions')"
+      :placeholder="t('search')"
       autocomplete="off"
       clearable
     />
-    <ChoiceField v-model="only" quiet label="Show" class="only" :choices="SHOWN" />
+    <ChoiceField v-model="only" quiet :label="t('show')" class="only" :choices="SHOWN" />
     <p class="legend second">
-      <AxisMark kind="new" :chosen="true" :fits="true" />new
-      <AxisMark kind="second-hand" :chosen="true" :fits="true" />second-hand
-      <AxisMark kind="made" :chosen="true" :fits="true" />made
-      <AxisMark kind="owned" :chosen="true" :fits="true" />owned
+      <AxisMark kind="new" :chosen="true" :fits="true" />{{ t('new') }}
+      <AxisMark kind="second-hand" :chosen="true" :fits="true" />{{ t('secondHand') }}
+      <AxisMark kind="made" :chosen="true" :fits="true" />{{ t('made') }}
+      <AxisMark kind="owned" :chosen="true" :fits="true" />{{ t('owned') }}
     </p>
   </div>
 </template>
@@ -59,5 +60,11 @@ const only = defineModel<Shown>('only', { required: true })
   height: 13px;
   margin-left: 6px;
   flex: none;
+}
+/* On a phone there is a list and no marks to explain. */
+@media (width < 760px) {
+  .legend {
+    display: none;
+  }
 }
 </style>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { TABLE_FIELDS, type TableField } from '@bonitas/core/stages/source/table/columns'
 import type { Grid } from '@bonitas/core/stages/source/table/grid'
 import type { TableReading } from '@bonitas/core/stages/source/table/readTable'
 import FoldPart from '../form/FoldPart.vue'
 import ChoiceField from '../form/ChoiceField.vue'
+import { t } from './words.js'
 
 /** How a list was read: what each column is taken for, its first rows, and what is left out and why. */
 defineProps<{
@@ -13,7 +15,10 @@ defineProps<{
   whys: readonly (readonly [string, readonly { readonly row: number; readonly text: string }[]])[]
 }>()
 const emit = defineEmits<{ mean: [column: number, field: TableField | undefined] }>()
-const MEANINGS = [{ value: '', text: 'not used' }, ...TABLE_FIELDS]
+/** Rows shown to see by. */
+const SHOWN = 8
+const headOf = (c: TableReading['columns'][number]) => c.header || `column ${c.index + 1}`
+const MEANINGS = [{ value: '', text: t('notUsed') }, ...TABLE_FIELDS]
 function mean(index: number, value: string): void {
   emit('mean', index, value === '' ? undefined : (value as TableField))
 }
@@ -21,36 +26,35 @@ function mean(index: number, value: string): void {
 
 <template>
   <div class="read">
-    <div class="scroll" tabindex="0" role="region" aria-label="Columns and first rows">
-      <table>
-        <thead>
-          <tr>
-            <th v-for="c in reading.columns" :key="c.index" scope="col">
-              <span>{{ c.header || `column ${c.index + 1}` }}</span>
-              <ChoiceField
-                quiet
-                :model-value="c.field ?? ''"
-                :label="`Meaning of ${c.header || `column ${c.index + 1}`}`"
-                :choices="MEANINGS"
-                @update:model-value="mean(c.index, $event)"
-              />
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="r in reading.taken.slice(0, 8)" :key="r.row">
-            <td v-for="c in reading.columns" :key="c.index">{{ grid[r.row - 1]?.[c.index] ?? '' }}</td>
-          </tr>
-        </tbody>
-      </table>
+    <div class="scroll" tabindex="0" role="region" :aria-label="t('columnsAndFirstRows')">
+      <ListTable
+        :rows="reading.taken.slice(0, SHOWN)"
+        :columns="reading.columns.map((c) => ({ id: String(c.index), head: headOf(c) }))"
+        :key-of="(r) => String(r.row)"
+      >
+        <template v-for="c in reading.columns" :key="c.index" #[`head-${c.index}`]
+          ><span>{{ headOf(c) }}</span>
+          <ChoiceField
+            quiet
+            :model-value="c.field ?? ''"
+            :label="t('meaningOfC', { c: headOf(c) })"
+            :choices="MEANINGS"
+            @update:model-value="mean(c.index, $event)"
+        /></template>
+        <template v-for="c in reading.columns" :key="c.index" #[`cell-${c.index}`]="{ row: r }">{{
+          grid[r.row - 1]?.[c.index] ?? ''
+        }}</template>
+      </ListTable>
     </div>
     <section v-if="whys.length > 0">
-      <h2>Left out, and why</h2>
+      <h2>{{ t('leftOutAndWhy') }}</h2>
       <FoldPart v-for="[why, rows] in whys" :key="why">
         <template #title>{{ rows.length }} × {{ why }}</template>
         <ul class="second">
-          <li v-for="l in rows.slice(0, 40)" :key="l.row">row {{ l.row }}: {{ l.text }}</li>
-          <li v-if="rows.length > 40">and {{ rows.length - 40 }} more</li>
+          <li v-for="l in rows.slice(0, 40)" :key="l.row">
+            {{ t('rowRowText', { row: l.row, text: l.text }) }}
+          </li>
+          <li v-if="rows.length > 40">{{ t('andRowsMore', { rows: rows.length - 40 }) }}</li>
         </ul>
       </FoldPart>
     </section>
@@ -67,20 +71,12 @@ function mean(index: number, value: string): void {
   overflow: auto;
   max-height: 300px;
 }
-th,
-td {
+:deep(.cell) {
   font-size: 13px;
-  padding: 4px 10px 4px 0;
-  white-space: nowrap;
-  max-width: 220px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  height: auto;
+  min-width: 110px;
+  max-width: 240px;
 }
-th select {
-  min-width: 92px;
-}
-th span {
+span {
   display: block;
 }
 </style>

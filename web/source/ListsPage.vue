@@ -4,10 +4,10 @@ import { computed, ref } from 'vue'
 import type { TableField } from '@bonitas/core/stages/source/table/columns'
 import { readTable, type TableReading } from '@bonitas/core/stages/source/table/readTable'
 import { rowsOfList } from '@bonitas/core/job/rowsOfList'
+import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import FileButton from '../form/FileButton.vue'
 import ChoiceField from '../form/ChoiceField.vue'
-import { ApiProblem, ServerGone } from '../api/http.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -15,6 +15,7 @@ import StageTabs from '../job/StageTabs.vue'
 import ListRead from './ListRead.vue'
 import ScheduleOut from './ScheduleOut.vue'
 import { useListFile } from './useListFile.js'
+import { t } from './words.js'
 
 /** Lists of suppliers taken in, and the schedule given out. */
 const store = useJobStore()
@@ -87,11 +88,18 @@ async function take(): Promise<void> {
           })),
       })
     await store.act('list-import', { items: p.items, options: p.options }, crypto.randomUUID())
-    done.value = `${p.options.length} options${p.items.length > 0 ? ` and ${p.items.length} new items` : ''} taken from ${fileName.value}; ${r.left.length + p.left.length} rows left out.`
+    done.value = t('optionsOptionsItemsTakenFrom', {
+      options: p.options.length,
+      items: p.items.length > 0 ? t('andItemsNewItems', { items: p.items.length }) : '',
+      fileName: fileName.value,
+      left: r.left.length + p.left.length,
+    })
     sheets.value = []
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value = `${error instanceof ApiProblem ? error.detail : 'The server cannot be reached.'} Nothing was taken; the list is still here.`
+    trouble.value = t('errorNothingWasTakenThe', {
+      error: error instanceof ApiProblem ? error.detail : t('theServerCannotBeReached'),
+    })
   } finally {
     sending.value = false
   }
@@ -99,40 +107,42 @@ async function take(): Promise<void> {
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Source">
+  <StagePage v-if="store.snapshot" :title="t('source')">
     <template #head><StageTabs stage="source" /></template>
     <div class="lists">
       <div class="ask">
-        <FileButton label="Choose a list, XLSX or CSV" accept=".xlsx,.csv,.txt,.tsv" @picked="choose" />
+        <FileButton :label="t('chooseAListXLSXOr')" accept=".xlsx,.csv,.txt,.tsv" @picked="choose" />
         <ElInput
           v-model="typed"
           class="paste"
-          aria-label="Or paste rows here"
-          placeholder="or paste rows from a sheet here"
+          :aria-label="t('orPasteRowsHere')"
+          :placeholder="t('orPasteRowsFromA')"
           autocomplete="off"
           @paste="pasted"
+          @change="typed.trim() === '' || (trouble = t('rowsComeFromASheet'))"
         />
         <ChoiceField
           v-model="supplierId"
           beside
-          label="From"
+          :label="t('from')"
           :choices="[
-            { value: '', text: 'no supplier named' },
+            { value: '', text: t('noSupplierNamed') },
             ...store.snapshot.suppliers.map((s) => ({ value: s.id, text: s.name })),
           ]"
         />
         <ChoiceField
           v-model="itemId"
           beside
-          label="Rows without an item go to"
+          :label="t('rowsWithoutAnItemGo')"
           :choices="[
-            { value: '', text: 'nowhere: they are left out' },
+            { value: '', text: t('nowhereTheyAreLeftOut') },
             ...store.snapshot.items.map((i) => ({ value: i.id, text: i.name })),
           ]"
         />
       </div>
       <p v-if="task.done.value !== undefined" role="status">
-        Reading {{ fileName }} … <ElButton link @click="task.stop()">Stop</ElButton>
+        {{ t('readingFileName', { fileName }) }}
+        <ElButton link @click="task.stop()">{{ t('stop') }}</ElButton>
       </p>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <p v-if="done" role="status">
@@ -143,44 +153,56 @@ async function take(): Promise<void> {
           <ChoiceField
             :model-value="String(sheetAt)"
             beside
-            label="Sheet"
-            :choices="sheets.map((s, i) => ({ value: String(i), text: `${s.name}, ${s.grid.length} rows` }))"
+            :label="t('sheet')"
+            :choices="
+              sheets.map((s, i) => ({
+                value: String(i),
+                text: t('nameGridRows', { name: s.name, grid: s.grid.length }),
+              }))
+            "
             @update:model-value="sheetAt = Number($event)"
           />
         </p>
         <p>
-          <b>{{ fileName }}</b>: {{ grid.length }} rows; header in
-          {{ reading.headerRows.length === 0 ? 'no row found' : `row ${reading.headerRows.join(' and ')}` }};
-          <b>{{ plan.options.length }}</b> can be taken{{
-            plan.items.length > 0 ? `, with ${plan.items.length} new items` : ''
-          }}, <b>{{ reading.left.length + plan.left.length }}</b> cannot, {{ reading.emptyRows }} empty.
+          <b>{{ fileName }}</b>{{
+            t('gridRowsHeaderInHeaderRows', {
+              grid: grid.length,
+              headerRows:
+                reading.headerRows.length === 0 ? t('noRowFound') : `row ${reading.headerRows.join(' and ')}`,
+            })
+          }}
+          <b>{{ plan.options.length }}</b>
+          {{
+            t('canBeTakenItems', {
+              items: plan.items.length > 0 ? t('withItemsNewItems', { items: plan.items.length }) : '',
+            })
+          }}
+          <b>{{ reading.left.length + plan.left.length }}</b>
+          {{ t('cannotEmptyRowsEmpty', { emptyRows: reading.emptyRows }) }}
         </p>
         <p v-for="c in foreign" :key="c" class="rate">
           <PlainField
             :model-value="rates[c] ?? ''"
             class="beside"
-            :label="`1 ${c} in ${currency}`"
+            :label="t('n1CInCurrency', { c, currency })"
             placeholder="0.9221"
             inputmode="decimal"
             @update:model-value="rates[c] = $event"
           />
-          <span class="second">rate of today; without it the rows in {{ c }} are left out</span>
+          <span class="second">{{ t('rateOfTodayWithoutIt', { c }) }}</span>
         </p>
         <ListRead :reading="reading" :grid="grid" :whys="whys" @mean="mean" />
         <p class="act">
           <ElButton type="primary" :disabled="plan.options.length === 0 || sending" @click="take">
-            Take {{ plan.options.length }} options
+            {{ t('takeOptionsOptions', { options: plan.options.length }) }}
           </ElButton>
-          <span v-if="sending" class="second" role="status">being written, all or none …</span>
-          <ElButton link @click="sheets = []">Leave it</ElButton>
+          <span v-if="sending" class="second" role="status">{{ t('beingWrittenAllOrNone') }}</span>
+          <ElButton link @click="sheets = []">{{ t('leaveIt') }}</ElButton>
         </p>
       </template>
       <div v-else-if="task.done.value === undefined && !done" class="teach">
         <p>
-          A supplier’s list may be as it comes: a header over two lines, prices in two currencies, inches and
-          centimeters, empty lines. What is understood is shown before anything is taken; what is not is named
-          with its reason; and it is taken whole or not at all. The meaning of columns is remembered with the
-          supplier.
+          {{ t('aSuppliersListMayBe') }}
         </p>
       </div>
     </div>

@@ -9,11 +9,12 @@ import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** The list of what a made thing takes, with the cuts, and made against bought. */
 const props = defineProps<{ item: DerivedItem; option: DerivedOption }>()
 const store = useJobStore()
-const { money } = useLocale()
+const { money, system } = useLocale()
 const rows = computed(() =>
   (store.snapshot?.fabrications ?? []).filter((m) => m.optionId === props.option.option.id),
 )
@@ -22,7 +23,7 @@ function add(): void {
   store.add('fabrications', {
     optionId: props.option.option.id,
     position: nextPosition(rows.value),
-    name: `Material ${rows.value.length + 1}`,
+    name: t('materialRows', { rows: rows.value.length + 1 }),
     kind: 'material',
     quantity: 1,
     unitMinor: 0,
@@ -55,27 +56,65 @@ const against = computed(() => {
       <span class="figure">{{
         m.kind === 'owned already' ? 'owned' : money(costOf(m.id)?.costMinor ?? 0)
       }}</span>
-      <ElButton link :aria-label="`Remove ${m.name}`" @click="store.remove('fabrications', m.id)">
+      <ElButton
+        link
+        :aria-label="t('removeName', { name: m.name })"
+        @click="store.remove('fabrications', m.id)"
+      >
         ×
       </ElButton>
       <div class="cuts">
-        <RowField collection="fabrications" :row="m" field="cutCount" kind="whole" label="Pieces" figure />
-        <RowField collection="fabrications" :row="m" field="cutMm" kind="length" label="Cut to" figure />
-        <RowField collection="fabrications" :row="m" field="stockMm" kind="length" label="Out of" figure />
-        <RowField collection="fabrications" :row="m" field="kerfMm" kind="whole" label="Saw, mm" figure />
+        <RowField
+          collection="fabrications"
+          :row="m"
+          field="cutCount"
+          kind="whole"
+          :label="t('pieces')"
+          figure
+        />
+        <RowField collection="fabrications" :row="m" field="cutMm" kind="length" :label="t('cutTo')" figure />
+        <RowField
+          collection="fabrications"
+          :row="m"
+          field="stockMm"
+          kind="length"
+          :label="t('outOf')"
+          figure
+        />
+        <RowField
+          collection="fabrications"
+          :row="m"
+          field="kerfMm"
+          :kind="system === 'metric' ? 'real' : 'length'"
+          :label="system === 'metric' ? t('sawMm') : t('saw')"
+          figure
+        />
         <p v-if="costOf(m.id)?.cuts" class="second">
-          {{ costOf(m.id)?.cuts?.stocks.length }} lengths, offcuts
-          {{ costOf(m.id)?.cuts?.offcuts.join(', ') }}
+          {{
+            t('stocksLengthsOffcutsJoin', {
+              stocks: costOf(m.id)?.cuts?.stocks.length,
+              join: costOf(m.id)?.cuts?.offcuts.join(', '),
+            })
+          }}
         </p>
       </div>
     </div>
-    <ElButton link @click="add">Add a line</ElButton>
+    <ElButton link @click="add">{{ t('addALine') }}</ElButton>
     <p v-if="against" class="second">
-      Made {{ money(option.price.landedMinor)
-      }}<template v-if="against.hoursMinor > 0"
-        >, with {{ option.option.hours }} hours {{ money(against.withHoursMinor) }}</template
-      >; {{ against.shop.option.name }} in the shop {{ money(against.shop.price.landedMinor) }}. The
-      difference of {{ money(Math.abs(against.comparisonMinor)) }} is a comparison, not money left.
+      {{ t('madeLandedMinor', { landedMinor: money(option.price.landedMinor) })
+      }}<template v-if="against.hoursMinor > 0">{{
+        t('withHoursHoursWithHoursMinor', {
+          hours: option.option.hours,
+          withHoursMinor: money(against.withHoursMinor),
+        })
+      }}</template
+      >{{
+        t('nameInTheShopLandedMinor', {
+          name: against.shop.option.name,
+          landedMinor: money(against.shop.price.landedMinor),
+          comparisonMinor: money(Math.abs(against.comparisonMinor)),
+        })
+      }}
     </p>
   </div>
 </template>

@@ -8,11 +8,13 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { AxisMark } from './AxisMark.js'
 import { canBeTaken, landedSteps, reasonText, sizeText, worthText } from './optionText.js'
+import FigureSum from '../form/FigureSum.vue'
+import { t } from './words.js'
 
 /** One option of an item: what it is, what it costs, and why it serves or does not. */
 const props = defineProps<{ item: DerivedItem; option: DerivedOption; marked: boolean; live: boolean }>()
 const emit = defineEmits<{ mark: []; toggle: [] }>()
-const { money, system } = useLocale()
+const { money, says } = useLocale()
 const store = useJobStore()
 const photo = computed(() =>
   props.option.option.photoId
@@ -31,22 +33,22 @@ const steps = computed(() =>
   landedSteps(
     o.value,
     props.item.item.quantity,
-    money,
+    says.value,
     o.value.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : undefined,
   ),
 )
 const facts = computed(
   () =>
     [
-      sizeText(o.value.option, system.value),
-      o.value.option.leadDays != null ? `in ${o.value.option.leadDays} days` : '',
+      sizeText(o.value.option, says.value),
+      o.value.option.leadDays != null ? t('inLeadDaysDays', { leadDays: o.value.option.leadDays }) : '',
       o.value.option.returnDays != null
         ? o.value.option.returnDays
-          ? `back within ${o.value.option.returnDays} days`
-          : 'no returns'
+          ? t('backWithinReturnDaysDays', { returnDays: o.value.option.returnDays })
+          : t('noReturns')
         : '',
-      worthText(o.value, props.item.item.usesPerYear ?? null, money),
-      o.value.option.heldUntil ? `held until ${o.value.option.heldUntil}` : '',
+      worthText(o.value, props.item.item.usesPerYear ?? null, says.value),
+      o.value.option.heldUntil ? t('heldUntilHeldUntil', { heldUntil: o.value.option.heldUntil }) : '',
     ]
       .filter(Boolean)
       .join(' · ') || o.value.option.kind,
@@ -61,10 +63,12 @@ const facts = computed(
       <ElButton class="is-line pick" :aria-expanded="marked" @click="emit('mark')">
         <b>{{ o.option.name }}</b>
       </ElButton>
-      <b class="figure" :title="steps.join('\n')">{{ money(price) }}</b>
+      <FigureSum class="figure" :sum="steps.join('\n')"
+        ><b>{{ money(price) }}</b></FigureSum
+      >
     </div>
     <a v-if="photo && marked" :href="photo" target="_blank" rel="noopener"
-      ><img :src="`${photo}?size=small`" :alt="`Photo of ${o.option.name}`" loading="lazy"
+      ><img :src="`${photo}?size=small`" :alt="t('photoOfName', { name: o.option.name })" loading="lazy"
     /></a>
     <p class="second">{{ facts }}</p>
     <p :class="{ unfit: !canBeTaken(o) }">{{ reasonText(o) }}</p>
@@ -74,13 +78,13 @@ const facts = computed(
         <li v-for="s in steps" :key="s">{{ s }}</li>
       </ol>
       <ElButton v-if="!live" :type="o.chosen ? 'default' : 'primary'" @click.stop="emit('toggle')">
-        {{ o.chosen ? 'Let it go' : 'Choose' }}
+        {{ o.chosen ? t('letItGo') : t('choose') }}
       </ElButton>
       <p v-else class="second">
         {{
           o.chosen
-            ? `Chosen and ${item.state}.`
-            : `The item is ${item.state}; cancel or return it in the Ledger to choose this.`
+            ? t('chosenAndState', { state: item.state })
+            : t('theItemIsStateCancel', { state: item.state })
         }}
       </p>
     </div>

@@ -1,15 +1,8 @@
 <script setup lang="ts">
-import { ElButton, ElInput } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
-import { hexToLab, labToHex } from '@bonitas/core/kernel/color/lab'
 import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
-import FoldPart from '../form/FoldPart.vue'
-import FieldFrame from '../form/FieldFrame.vue'
-import PlainField from '../form/PlainField.vue'
-import SameThing from '../job/SameThing.vue'
-
-import { tradePrice } from '@bonitas/core/kernel/money/margin'
 import {
   CONDITIONS,
   LOOKED_AT,
@@ -18,26 +11,33 @@ import {
   PRICE_UNITS,
   STOCKS,
 } from '@bonitas/core/model/vocabulary/buying'
+import FoldPart from '../form/FoldPart.vue'
+import PlainField from '../form/PlainField.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowWords from '../form/RowWords.vue'
 import { useLocale } from '../form/useLocale.js'
+import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
 import MakingList from './MakingList.vue'
+import OptionColor from './OptionColor.vue'
 import PriceLine from './PriceLine.vue'
+import { optionHeads } from './optionHeads.js'
+import TradeMargin from './TradeMargin.vue'
+import { t } from './words.js'
 
 /** All fields of one option: what is asked of every one first, the rest by what it is about. */
 const props = defineProps<{ item: DerivedItem; option: DerivedOption; live: boolean }>()
 const emit = defineEmits<{ remove: [] }>()
 const store = useJobStore()
-const { money } = useLocale()
+const { says } = useLocale()
 const row = computed(() => props.option.option)
 const suppliers = computed(() => [
-  { value: null, text: 'none named' },
+  { value: null, text: t('noneNamed') },
   ...(store.snapshot?.suppliers ?? []).map((s) => ({ value: s.id, text: s.name })),
 ])
 const sets = computed(() => [
-  { value: null, text: 'no, it is sold by itself' },
+  { value: null, text: t('noItIsSoldBy') },
   ...(store.derived?.items ?? [])
     .filter((i) => i.item.id !== props.item.item.id)
     .flatMap((i) =>
@@ -46,12 +46,7 @@ const sets = computed(() => [
         .map((o) => ({ value: o.option.id, text: `${i.item.name}: ${o.option.name}` })),
     ),
 ])
-/** What the trade discount leaves to the studio when the client pays the list price. */
-const trade = computed(() => {
-  const { goodsMinor } = props.option.price
-  return row.value.tradePpm > 0 && goodsMinor > 0 ? tradePrice(goodsMinor, row.value.tradePpm) : undefined
-})
-const percent = (n: number) => `${n.toFixed(1).replace(/\.0$/, '')} %`
+const heads = computed(() => optionHeads(row.value, says.value))
 const newSupplier = ref('')
 function addSupplier(): void {
   const name = newSupplier.value.trim()
@@ -60,92 +55,112 @@ function addSupplier(): void {
   store.change('options', row.value.id, { supplierId: id })
   newSupplier.value = ''
 }
-const hex = computed(() => {
-  const { colorL: l, colorA: a, colorB: b } = row.value
-  return l == null || a == null || b == null ? '' : labToHex({ l, a, b })
-})
-const colorFault = ref('')
-/** What is being typed; undefined when the field shows what is kept. */
-const colorDraft = ref<string>()
-function setColor(typed: string): void {
-  const text = typed.trim()
-  colorFault.value = ''
-  if (text === '') return store.change('options', row.value.id, { colorL: null, colorA: null, colorB: null })
-  const lab = /^#?[0-9a-f]{6}$/i.test(text) ? hexToLab(text.startsWith('#') ? text : `#${text}`) : undefined
-  const [l = NaN, a = NaN, b = NaN, more] = text.split(/[\s,;]+/).map(Number)
-  if (lab)
-    store.change('options', row.value.id, {
-      colorL: round(lab.l),
-      colorA: round(lab.a),
-      colorB: round(lab.b),
-    })
-  else if ([l, a, b].every(Number.isFinite) && more === undefined)
-    store.change('options', row.value.id, { colorL: l, colorA: a, colorB: b })
-  else
-    colorFault.value =
-      'Color is not read. Write it as a hex code of six digits, or as three CIELAB numbers: 62 10 -8.'
-}
-const round = (n: number) => Math.round(n * 100) / 100
 </script>
 
 <template>
-  <section class="option-editor" aria-label="The option">
+  <section class="option-editor" :aria-label="t('theOption')">
     <RowField :key="row.id" collection="options" :row="row" field="name" kind="text" class="long" />
     <RowChoice collection="options" :row="row" field="kind" :choices="OPTION_KINDS" />
     <SameThing v-if="row.kind === 'owned'" :id="row.id" collection="options" class="long" />
     <RowField v-if="!option.made" collection="options" :row="row" field="priceMinor" kind="money" figure />
-    <p v-else class="second">Price: its list below</p>
-    <RowChoice collection="options" :row="row" field="unit" :choices="PRICE_UNITS" />
-    <RowField collection="options" :row="row" field="packSize" kind="whole" figure />
-    <RowField collection="options" :row="row" field="discountPpm" kind="percent" label="Discount, %" figure />
-    <RowField collection="options" :row="row" field="discountMinor" kind="money" figure />
-    <RowField collection="options" :row="row" field="deliveryMinor" kind="money" figure />
-    <RowField collection="options" :row="row" field="fittingMinor" kind="money" figure />
-    <RowField collection="options" :row="row" field="tradePpm" kind="percent" label="Trade, %" figure />
-    <p v-if="trade" class="second whole">
-      The studio pays {{ money(trade.costMinor) }} and keeps {{ money(trade.profitMinor) }} at list price:
-      margin {{ percent(trade.marginPercent) }} of the price, markup {{ percent(trade.markupPercent) }} on the
-      cost.
-    </p>
-    <RowField collection="options" :row="row" field="reworkMinor" kind="money" label="Rework" figure />
+    <p v-else class="second">{{ t('priceItsListBelow') }}</p>
+    <RowChoice collection="options" :row="row" field="supplierId" :choices="suppliers" />
+    <RowField
+      collection="options"
+      :row="row"
+      field="leadDays"
+      kind="whole"
+      :label="t('leadTimeDays')"
+      figure
+    />
     <RowField collection="options" :row="row" field="widthMm" kind="length" figure />
     <RowField collection="options" :row="row" field="depthMm" kind="length" figure />
     <RowField collection="options" :row="row" field="heightMm" kind="length" figure />
-    <RowField collection="options" :row="row" field="leadDays" kind="whole" label="Lead time, days" figure />
-    <RowField collection="options" :row="row" field="returnDays" kind="whole" label="Returns, days" figure />
-    <RowField collection="options" :row="row" field="legsMm" kind="length" label="Legs off" figure />
-    <RowChoice collection="options" :row="row" field="supplierId" :choices="suppliers" class="two" />
-    <form @submit.prevent="addSupplier">
-      <PlainField v-model="newSupplier" label="New supplier" :maxlength="120" placeholder="name, Enter" />
-    </form>
-    <RowField collection="options" :row="row" field="note" kind="text" class="long" />
+    <RowField collection="options" :row="row" field="note" kind="text" class="whole" />
 
-    <FoldPart class="whole" title="Looks and wear">
+    <FoldPart class="whole" :title="heads.price">
       <div class="grid">
-        <FieldFrame id="option-color" label="Color" :fault="colorFault || undefined">
-          <ElInput
-            id="option-color"
-            :model-value="colorDraft ?? hex"
-            placeholder="hex code, or L a b"
-            autocomplete="off"
-            :validate-event="false"
-            :aria-invalid="colorFault !== '' ? 'true' : undefined"
-            :aria-describedby="colorFault ? 'option-color-says' : undefined"
-            @update:model-value="colorDraft = $event"
-            @change="setColor"
+        <RowChoice collection="options" :row="row" field="unit" :choices="PRICE_UNITS" />
+        <RowField collection="options" :row="row" field="packSize" kind="whole" figure />
+        <RowField
+          collection="options"
+          :row="row"
+          field="discountPpm"
+          kind="percent"
+          :label="t('discount')"
+          figure
+        />
+        <RowField collection="options" :row="row" field="discountMinor" kind="money" figure />
+        <RowField collection="options" :row="row" field="deliveryMinor" kind="money" figure />
+        <RowField collection="options" :row="row" field="fittingMinor" kind="money" figure />
+        <RowField
+          collection="options"
+          :row="row"
+          field="tradePpm"
+          kind="percent"
+          :label="t('trade')"
+          figure
+        />
+        <RowField
+          collection="options"
+          :row="row"
+          field="reworkMinor"
+          kind="money"
+          :label="t('rework')"
+          figure
+        />
+        <TradeMargin class="whole" :option="option" />
+      </div>
+    </FoldPart>
+    <FoldPart class="whole" :title="heads.supply">
+      <div class="grid">
+        <RowField
+          collection="options"
+          :row="row"
+          field="returnDays"
+          kind="whole"
+          :label="t('returnsDays')"
+          figure
+        />
+        <RowField collection="options" :row="row" field="legsMm" kind="length" :label="t('legsOff')" figure />
+        <form @submit.prevent="addSupplier">
+          <PlainField
+            v-model="newSupplier"
+            :label="t('newSupplier')"
+            :maxlength="120"
+            :placeholder="t('nameEnter')"
           />
-        </FieldFrame>
+        </form>
+      </div>
+    </FoldPart>
+    <FoldPart class="whole" :title="t('looksAndWear')">
+      <div class="grid">
+        <OptionColor :key="row.id" :option="row" />
         <RowField collection="options" :row="row" field="material" kind="text" />
-        <RowField collection="options" :row="row" field="liking" kind="whole" label="Liking, 1 to 5" figure />
-        <RowField collection="options" :row="row" field="years" kind="real" label="Years it lasts" figure />
-        <RowField collection="options" :row="row" field="hours" kind="real" label="Own hours" figure />
-        <RowChoice collection="options" :row="row" field="partOfId" :choices="sets" label="In a set" />
+        <RowField
+          collection="options"
+          :row="row"
+          field="liking"
+          kind="whole"
+          :label="t('liking1To5')"
+          figure
+        />
+        <RowField
+          collection="options"
+          :row="row"
+          field="years"
+          kind="real"
+          :label="t('yearsItLasts')"
+          figure
+        />
+        <RowField collection="options" :row="row" field="hours" kind="real" :label="t('ownHours')" figure />
+        <RowChoice collection="options" :row="row" field="partOfId" :choices="sets" :label="t('inASet')" />
         <RowWords
           collection="options"
           :row="row"
           field="traits"
           :choices="OPTION_TRAITS"
-          label="Traits"
+          :label="t('traits')"
           class="whole"
         />
       </div>
@@ -153,7 +168,7 @@ const round = (n: number) => Math.round(n * 100) / 100
     <FoldPart
       class="whole"
       :open="row.kind === 'second-hand' || row.kind === 'placeholder' || row.kind === 'owned'"
-      title="Where and when it was seen"
+      :title="t('whereAndWhenItWas')"
     >
       <div class="grid">
         <RowField
@@ -161,7 +176,7 @@ const round = (n: number) => Math.round(n * 100) / 100
           :row="row"
           field="seenAt"
           kind="text"
-          :label="row.kind === 'owned' ? 'Moved from' : 'Seen at'"
+          :label="row.kind === 'owned' ? t('movedFrom') : t('seenAt')"
           class="long"
         />
         <RowField collection="options" :row="row" field="seenOn" kind="date" />
@@ -171,7 +186,7 @@ const round = (n: number) => Math.round(n * 100) / 100
           collection="options"
           :row="row"
           field="condition"
-          :choices="[{ value: null, text: 'not said' }, ...CONDITIONS.map((c) => ({ value: c, text: c }))]"
+          :choices="[{ value: null, text: t('notSaid') }, ...CONDITIONS.map((c) => ({ value: c, text: c }))]"
         />
         <RowWords
           v-if="row.kind === 'second-hand'"
@@ -179,31 +194,33 @@ const round = (n: number) => Math.round(n * 100) / 100
           :row="row"
           field="lookedAt"
           :choices="LOOKED_AT"
-          label="Looked at"
+          :label="t('lookedAt')"
           class="whole"
         />
       </div>
     </FoldPart>
-    <FoldPart class="whole" title="Price history, stock and currency">
+    <FoldPart class="whole" :title="t('priceHistoryStockAndCurrency')">
       <div class="grid">
         <RowChoice
           collection="options"
           :row="row"
           field="stock"
-          :choices="[{ value: null, text: 'not known' }, ...STOCKS.map((c) => ({ value: c, text: c }))]"
+          :choices="[{ value: null, text: t('notKnown') }, ...STOCKS.map((c) => ({ value: c, text: c }))]"
         />
         <RowField collection="options" :row="row" field="stockOn" kind="date" />
         <RowField collection="options" :row="row" field="watchMinor" kind="money" figure />
-        <RowField collection="options" :row="row" field="currency" kind="text" label="Other currency" />
+        <RowField collection="options" :row="row" field="currency" kind="text" :label="t('otherCurrency')" />
         <RowField collection="options" :row="row" field="rate" kind="text" figure />
         <RowField collection="options" :row="row" field="rateOn" kind="date" />
         <PriceLine :option="option" class="whole" />
       </div>
     </FoldPart>
-    <FoldPart v-if="row.kind === 'made' || option.made" class="whole" open title="What it takes">
+    <FoldPart v-if="row.kind === 'made' || option.made" class="whole" open :title="t('whatItTakes')">
       <MakingList :item="item" :option="option" />
     </FoldPart>
-    <ElButton v-if="!(live && option.chosen)" link @click="emit('remove')">Remove the option</ElButton>
+    <ElButton v-if="!(live && option.chosen)" link @click="emit('remove')">{{
+      t('removeTheOption')
+    }}</ElButton>
   </section>
 </template>
 
@@ -228,9 +245,5 @@ const round = (n: number) => Math.round(n * 100) / 100
 }
 .grid {
   padding: 4px 0 8px;
-}
-.fault {
-  color: var(--stop);
-  font-size: 13px;
 }
 </style>

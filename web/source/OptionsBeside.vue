@@ -11,6 +11,7 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { canBeTaken, landedSteps, sizeText } from './optionText.js'
 import { isBought } from './useItemSearch.js'
+import { t } from './words.js'
 
 /** Options of one item side by side, aspect by aspect, each with its reason. */
 const props = defineProps<{
@@ -21,7 +22,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ mark: [at: number]; toggle: [option: DerivedOption] }>()
 const store = useJobStore()
-const { money, system } = useLocale()
+const { money, number, says } = useLocale()
 const reasonsOf = (o: DerivedOption, aspect: string) => o.suits.reasons.filter((r) => r.aspect === aspect)
 const aspects = computed(() => ASPECTS.filter((a) => props.options.some((o) => reasonsOf(o, a).length > 0)))
 const hexOf = (o: DerivedOption) => {
@@ -44,7 +45,7 @@ const night = computed(() => {
     const { colorL: l, colorA: a, colorB: b } = o.option
     return l == null || a == null || b == null
       ? ''
-      : `ΔE00 ${deltaE00(target, seenUnder({ l, a, b }, light)).toFixed(1)}`
+      : `ΔE00 ${number(deltaE00(target, seenUnder({ l, a, b }, light)), 1)}`
   })
 })
 const stay = computed(() => store.snapshot?.brief.stayYears ?? null)
@@ -53,7 +54,7 @@ const mark = (verdict: string) =>
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Options side by side">
+  <div class="scroll" tabindex="0" role="region" :aria-label="t('optionsSideBySide')">
     <table>
       <thead>
         <tr>
@@ -73,48 +74,53 @@ const mark = (verdict: string) =>
       </thead>
       <tbody>
         <tr>
-          <th scope="row" class="aspect">landed</th>
+          <th scope="row" class="aspect">{{ t('landed') }}</th>
           <td v-for="(o, k) in options" :key="o.option.id" :class="{ marked: k === at }">
             <b>{{ money(o.price.landedMinor) }}</b>
             <ul class="second">
-              <li v-for="s in landedSteps(o, item.item.quantity, money).slice(0, -1)" :key="s">
+              <li v-for="s in landedSteps(o, item.item.quantity, says).slice(0, -1)" :key="s">
                 {{ s }}
               </li>
             </ul>
           </td>
         </tr>
         <tr>
-          <th scope="row" class="aspect">measures</th>
+          <th scope="row" class="aspect">{{ t('measures') }}</th>
           <td v-for="(o, k) in options" :key="o.option.id" :class="{ marked: k === at }">
-            {{ sizeText(o.option, system) || 'not measured' }}
+            {{ sizeText(o.option, says) || t('notMeasured') }}
           </td>
         </tr>
         <tr v-for="a in aspects" :key="a">
           <th scope="row" class="aspect">
-            {{ a }}<span class="second"> counts {{ store.snapshot?.brief.weights[a] }}</span>
+            {{ a
+            }}<span class="second">
+              {{ t('countsWeights', { weights: store.snapshot?.brief.weights[a] }) }}</span
+            >
           </th>
           <td v-for="(o, k) in options" :key="o.option.id" :class="{ marked: k === at }">
             <p v-for="r in reasonsOf(o, a)" :key="r.says">
               <span aria-hidden="true">{{ mark(r.verdict) }}</span> {{ r.says
-              }}<span v-if="r.verdict === 'strikes out'" class="second"> · strikes it out</span>
+              }}<span v-if="r.verdict === 'strikes out'" class="second"> {{ t('strikesItOut') }}</span>
             </p>
-            <p v-if="reasonsOf(o, a).length === 0" class="second">not asked</p>
+            <p v-if="reasonsOf(o, a).length === 0" class="second">{{ t('notAsked') }}</p>
           </td>
         </tr>
         <tr v-if="night">
-          <th scope="row" class="aspect">by lamp at night</th>
+          <th scope="row" class="aspect">{{ t('byLampAtNight') }}</th>
           <td v-for="(o, k) in options" :key="o.option.id" :class="{ marked: k === at }">
-            {{ night[k] || 'not measured' }}
+            {{ night[k] || t('notMeasured') }}
           </td>
         </tr>
         <tr v-if="stay">
-          <th scope="row" class="aspect">over {{ stay }} years</th>
+          <th scope="row" class="aspect">{{ t('overStayYears', { stay }) }}</th>
           <td v-for="(o, k) in options" :key="o.option.id" :class="{ marked: k === at }">
-            <template v-if="o.option.years"
-              >{{ money(stayCost(o.price.landedMinor, o.option.years, stay).totalMinor) }}, bought
-              {{ stayCost(o.price.landedMinor, o.option.years, stay).purchases }} ×</template
-            >
-            <span v-else class="second">years not known</span>
+            <template v-if="o.option.years">{{
+              t('totalMinorBoughtPurchases', {
+                totalMinor: money(stayCost(o.price.landedMinor, o.option.years, stay).totalMinor),
+                purchases: stayCost(o.price.landedMinor, o.option.years, stay).purchases,
+              })
+            }}</template>
+            <span v-else class="second">{{ t('yearsNotKnown') }}</span>
           </td>
         </tr>
         <tr>
@@ -125,7 +131,7 @@ const mark = (verdict: string) =>
               :type="!o.chosen && canBeTaken(o) ? 'primary' : 'default'"
               @click="emit('toggle', o)"
             >
-              {{ o.chosen ? 'Let it go' : 'Choose' }}
+              {{ o.chosen ? t('letItGo') : t('choose') }}
             </ElButton>
             <span v-else class="second">{{ o.chosen ? item.state : '' }}</span>
           </td>

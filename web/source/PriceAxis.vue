@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
-import { moneyColumnText } from '@bonitas/core/kernel/money/moneyText'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import AxisRow from './AxisRow.vue'
 import { axisView } from './axisView.js'
+import { t } from './words.js'
 
 /** The options of every item on one scale of prices; of a long list only the rows in sight are drawn. */
 const props = defineProps<{
@@ -28,27 +28,27 @@ const stateText = (i: DerivedItem) =>
     ? 'open'
     : i.state === 'chosen'
       ? money(i.chosenMinor)
-      : moneyColumnText(
-          i.lines.reduce((s, l) => s + l.state.dueMinor, 0),
-          currency.value,
-          store.snapshot?.studio.locale,
-        ).replace(/[.,]00$/, '')
+      : money(i.lines.reduce((s, l) => s + l.state.dueMinor, 0))
 </script>
 
 <template>
   <table>
     <thead>
       <tr>
-        <th scope="col" class="need-head">Item</th>
+        <th scope="col" class="need-head">{{ t('item') }}</th>
         <th scope="col" class="axis-head">
-          <span class="visually-hidden">Options by landed price, tax and delivery in</span>
+          <span class="visually-hidden">{{ t('optionsByLandedPriceTax') }}</span>
           <div class="axis">
-            <span v-for="t in axis.ticks" :key="t.left" class="tick narrow" :style="{ left: `${t.left}%` }">{{
-              t.text
-            }}</span>
+            <span
+              v-for="mark in axis.ticks"
+              :key="mark.left"
+              class="tick narrow"
+              :style="{ left: `${mark.left}%` }"
+              >{{ mark.text }}</span
+            >
           </div>
         </th>
-        <th scope="col" class="figure chosen-head">chosen, {{ currency }}</th>
+        <th scope="col" class="figure chosen-head">{{ t('chosenCurrency', { currency }) }}</th>
       </tr>
     </thead>
     <tbody :style="{ '--axis-lines': axis.lines }">
@@ -56,8 +56,8 @@ const stateText = (i: DerivedItem) =>
         <td colspan="3" :style="{ height: `${before}px` }"></td>
       </tr>
       <AxisRow
-        v-for="(i, n) in shown"
-        :key="n"
+        v-for="i in shown"
+        :key="i.item.id"
         :item="i"
         :axis="axis"
         :here="i === item"
@@ -96,5 +96,14 @@ table {
   bottom: 3px;
   transform: translateX(-50%);
   color: var(--ink);
+}
+@media (width < 760px) {
+  table,
+  tbody {
+    display: block;
+  }
+  thead {
+    display: none;
+  }
 }
 </style>

@@ -2,22 +2,22 @@
 import { ElInput } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref, shallowRef } from 'vue'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { capture, type Captured } from '@bonitas/core/stages/source/capture'
-import FileButton from '../form/FileButton.vue'
-
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
+import FileButton from '../form/FileButton.vue'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { sizeText } from './optionText.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
+import { t } from './words.js'
 
 /** A find in one line, or a row of lines pasted: what was understood is shown before Enter keeps it. */
 const props = defineProps<{ item: DerivedItem }>()
 const emit = defineEmits<{ kept: [optionId: string] }>()
 const store = useJobStore()
-const { money, system } = useLocale()
+const { money, system, says } = useLocale()
 const text = ref('')
 const said = ref('')
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
@@ -35,21 +35,23 @@ const understood = computed(() => {
   if (read.value.length > 1) return `${read.value.length} lines: ${read.value.map((r) => r.name).join(', ')}`
   const size = sizeText(
     { widthMm: c.widthMm ?? null, depthMm: c.depthMm ?? null, heightMm: c.heightMm ?? null },
-    system.value,
+    says.value,
   )
   return [
     c.name,
     c.kind,
     size,
     c.priceMinor === undefined
-      ? 'no price'
+      ? t('noPrice')
       : c.currency
-        ? `${moneyText(c.priceMinor, c.currency)}, its rate to be given`
+        ? t('priceMinorItsRateToBe', {
+            priceMinor: formatterOf({ ...says.value, currency: c.currency }).money(c.priceMinor),
+          })
         : money(c.priceMinor),
-    c.packSize ? `${c.unit ?? 'a pack'} of ${c.packSize}` : '',
-    c.discountPpm ? `less ${c.discountPpm / 10_000} %` : '',
+    c.packSize ? `${c.unit ?? t('aPack')} of ${c.packSize}` : '',
+    c.discountPpm ? t('lessDiscountPpm', { discountPpm: says.value.figure(c.discountPpm / 10_000) }) : '',
     c.deliveryMinor ? `delivery ${money(c.deliveryMinor)}` : '',
-    c.leadDays === undefined ? '' : `in ${c.leadDays} days`,
+    c.leadDays === undefined ? '' : t('inLeadDaysDays', { leadDays: c.leadDays }),
     c.material,
     ...(c.traits ?? []),
     c.supplierName ? `from ${c.supplierName}` : '',
@@ -107,10 +109,7 @@ async function send(optionId: string, file: File, note: string): Promise<void> {
     photo.value = undefined
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      error instanceof ApiProblem
-        ? error.detail
-        : 'The server did not answer; the find is kept, its photo waits here. Send it again with the next find.'
+    trouble.value = error instanceof ApiProblem ? error.detail : t('theServerDidNotAnswer')
   }
 }
 
@@ -133,14 +132,16 @@ function onKey(event: KeyboardEvent | Event): void {
 
 <template>
   <form class="capture" @submit.prevent="keep">
-    <label for="capture" class="visually-hidden">A find in one line</label>
+    <label for="capture" class="visually-hidden">{{ t('aFindInOneLine') }}</label>
     <ElInput
       id="capture"
       v-model="text"
       type="textarea"
       resize="none"
       :rows="Math.min(4, Math.max(1, lines.length))"
-      placeholder="A find: boucle sofa 1980x900x840 1480 4w"
+      :placeholder="
+        t('aFindBoucleSofaSystem', { system: says.system === 'metric' ? '1980x900x840' : t('n78x35x33In') })
+      "
       autocomplete="off"
       @keydown="onKey"
     />
@@ -148,8 +149,8 @@ function onKey(event: KeyboardEvent | Event): void {
       class="file"
       link
       camera
-      label="with a photo"
-      :words="photo ? `with ${photo.name}` : 'with a photo'"
+      :label="t('withAPhoto')"
+      :words="photo ? `with ${photo.name}` : t('withAPhoto')"
       accept="image/*"
       @picked="photo = $event"
     />
@@ -167,14 +168,5 @@ function onKey(event: KeyboardEvent | Event): void {
 }
 .file:focus-within {
   outline: 2px solid var(--ink);
-}
-textarea {
-  width: 100%;
-  resize: none;
-  font: inherit;
-  font-size: 13px;
-  border: 1px solid var(--rule-2);
-  background: var(--paper);
-  padding: 5px 8px;
 }
 </style>

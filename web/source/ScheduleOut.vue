@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { saveSchedule } from './saveSchedule.js'
+import { t } from './words.js'
 
 /** The schedule given out: whole for the studio, without trade prices and suppliers for the client. */
 const store = useJobStore()
@@ -16,30 +17,36 @@ function save(kind: 'xlsx' | 'csv', reader: 'studio' | 'client'): void {
 
 <template>
   <section class="schedule-out">
-    <h2>The schedule, given out</h2>
+    <h2>{{ t('theScheduleGivenOut') }}</h2>
     <ul class="out">
       <li>
-        <ElButton link @click="save('xlsx', 'studio')">Schedule as XLSX</ElButton>
+        <ElButton link @click="save('xlsx', 'studio')">{{ t('scheduleAsXLSX') }}</ElButton>
       </li>
       <li>
-        <ElButton link @click="save('csv', 'studio')">Schedule as CSV</ElButton>
+        <ElButton link @click="save('csv', 'studio')">{{ t('scheduleAsCSV') }}</ElButton>
       </li>
-      <li><a :href="`${jobPath}/schedule.pdf`" target="_blank" rel="noopener">Schedule as PDF</a></li>
+      <li>
+        <a :href="`${jobPath}/schedule.pdf`" target="_blank" rel="noopener">{{ t('scheduleAsPDF') }}</a>
+      </li>
     </ul>
-    <h2>For the client</h2>
-    <p class="second">List prices; no trade prices, no suppliers, nothing that was not chosen.</p>
+    <h2>{{ t('forTheClient') }}</h2>
+    <p class="second">{{ t('listPricesNoTradePrices') }}</p>
     <ul class="out">
       <li>
-        <ElButton link @click="save('xlsx', 'client')">Client’s XLSX</ElButton>
+        <ElButton link @click="save('xlsx', 'client')">{{ t('clientsXLSX') }}</ElButton>
       </li>
       <li>
-        <ElButton link @click="save('csv', 'client')">Client’s CSV</ElButton>
+        <ElButton link @click="save('csv', 'client')">{{ t('clientsCSV') }}</ElButton>
       </li>
       <li>
-        <a :href="`${jobPath}/schedule.pdf?for=client`" target="_blank" rel="noopener">Client’s PDF</a>
+        <a :href="`${jobPath}/schedule.pdf?for=client`" target="_blank" rel="noopener">{{
+          t('clientsPDF')
+        }}</a>
       </li>
     </ul>
-    <p class="second">Chosen now: {{ money(store.derived?.position.chosenMinor ?? 0) }}.</p>
+    <p class="second">
+      {{ t('chosenNowChosenMinor', { chosenMinor: money(store.derived?.position.chosenMinor ?? 0) }) }}
+    </p>
   </section>
 </template>
 

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
+import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** What a set changes against today, each change with its money and its reason. */
 defineProps<{ set: ChosenSet }>()
 const { money } = useLocale()
 const signed = (minor: number) =>
-  minor === 0 ? 'the same' : minor > 0 ? `saves ${money(minor)}` : `adds ${money(-minor)}`
+  minor === 0 ? t('theSame') : minor > 0 ? `saves ${money(minor)}` : `adds ${money(-minor)}`
 </script>
 
 <template>
@@ -16,11 +17,11 @@ const signed = (minor: number) =>
     class="changes"
     :rows="set.changes"
     :columns="[
-      { id: 'item', head: 'Item' },
-      { id: 'now', head: 'Now' },
-      { id: 'then', head: 'Then' },
-      { id: 'money', head: 'Money', figure: true },
-      { id: 'because', head: 'Because' },
+      { id: 'item', head: t('item') },
+      { id: 'now', head: t('now') },
+      { id: 'then', head: t('then') },
+      { id: 'money', head: t('money'), figure: true },
+      { id: 'because', head: t('because') },
     ]"
     :key-of="(c) => c.itemId"
   >
@@ -32,5 +33,5 @@ const signed = (minor: number) =>
     <template #cell-money="{ row: c }">{{ signed(c.savesMinor) }}</template>
     <template #cell-because="{ row: c }">{{ c.because }}</template>
   </ListTable>
-  <p v-else class="second">Nothing to change: what is chosen is the best that can be had.</p>
+  <p v-else class="second">{{ t('nothingToChangeWhatIs') }}</p>
 </template>

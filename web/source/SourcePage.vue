@@ -1,27 +1,29 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
-
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { typing, useStageKeys } from '../job/keys.js'
+import { showPanel } from '../job/panel.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useWindowed } from '../job/useWindowed.js'
 import ItemEditor from './ItemEditor.vue'
 import ItemSearch from './ItemSearch.vue'
-import NextEuro from './NextEuro.vue'
+import MoreMoney from './MoreMoney.vue'
 import OptionCard from './OptionCard.vue'
 import PlanLimits from './PlanLimits.vue'
 import PriceAxis from './PriceAxis.vue'
 import OptionEditor from './OptionEditor.vue'
 import QuickCapture from './QuickCapture.vue'
-import { useWindowed } from '../job/useWindowed.js'
 import { useItemActs } from './useItemActs.js'
 import { isBought, useItemSearch } from './useItemSearch.js'
+import { t } from './words.js'
 
 const ROW_PX = 44
+const SeveralItems = defineAsyncComponent(() => import('./SeveralItems.vue'))
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const items = computed(() => store.derived?.items ?? [])
@@ -39,14 +41,14 @@ const item = computed(() => items.value.find((i) => i.item.id === itemId.value) 
 const option = computed(() => item.value?.options.find((o) => o.option.id === optionId.value))
 
 useStageKeys([
-  ['↑ ↓', 'Previous and next item'],
-  ['D, C', 'Dearer, cheaper option'],
-  ['Enter', 'Choose the option marked, or let it go'],
-  ['N', 'New item'],
-  ['O', 'New option for this item'],
-  ['F', 'A find in one line'],
-  ['E', 'What the item asks for, or the curve'],
-  ['/', 'Search items and options'],
+  ['↑ ↓', t('previousAndNextItem')],
+  ['D, C', t('dearerCheaperOption')],
+  ['Enter', t('chooseTheOptionMarkedOr')],
+  ['N', t('newItem')],
+  ['O', t('newOptionForThisItem')],
+  ['F', t('aFindInOneLine')],
+  ['E', t('whatTheItemAsksFor')],
+  ['/', t('searchItemsAndOptions')],
 ])
 
 watch(
@@ -65,22 +67,23 @@ function addItem(): void {
   showAll()
   itemId.value = newItem()
   strip.value = 'item'
-  focusIn('.item-editor')
+  void focusIn('.item-editor')
   void nextTick(() => reveal(filtered.value.findIndex((i) => i.item.id === itemId.value)))
 }
 function addOption(): void {
   if (!item.value) return
   optionId.value = newOption(item.value)
-  focusIn('.option-editor')
+  void focusIn('.option-editor')
 }
 function takeOut(i: DerivedItem): void {
   removeItem(i)
   itemId.value = undefined
 }
 
-function focusIn(where: string): void {
+async function focusIn(where: '.item-editor' | '.option-editor' | '.capture'): Promise<void> {
   // The editors stand beside the bench, in the strip and the panel.
-  void nextTick(() => document.querySelector<HTMLElement>(`${where} input, ${where} textarea`)?.focus())
+  if (where !== '.item-editor') await showPanel()
+  await nextTick(() => document.querySelector<HTMLElement>(`${where} input, ${where} textarea`)?.focus())
 }
 
 function step(by: number): void {
@@ -105,7 +108,7 @@ const KEYS: Readonly<Record<string, () => void>> = {
   c: () => mark(-1),
   n: addItem,
   o: addOption,
-  f: () => focusIn('.capture'),
+  f: () => void focusIn('.capture'),
   e: () => (strip.value = strip.value === 'item' ? 'curve' : 'item'),
   '/': () => document.querySelector<HTMLElement>('#item-search')?.focus(),
 }
@@ -128,16 +131,13 @@ const findings = computed(() => {
 </script>
 
 <template>
-  <StagePage
-    v-if="job"
-    broad
-    title="Source"
-    says="filled: chosen · dotted: struck out · ▾ target"
-    @keydown="keys"
-  >
+  <StagePage v-if="job" broad :title="t('source')" :says="t('filledChosenDottedStruckOut')" @keydown="keys">
     <template #head>
       <StageTabs stage="source" />
-      <ElButton class="add" @click="addItem">New item</ElButton>
+      <span class="add">
+        <SeveralItems v-if="drawn && items.length > 1" />
+        <ElButton @click="addItem">{{ t('newItem') }}</ElButton>
+      </span>
     </template>
     <div ref="root">
       <ItemSearch v-if="items.length > 0" v-model:search="search" v-model:only="only" />
@@ -153,38 +153,36 @@ const findings = computed(() => {
         @mark="(id, option) => ((itemId = id), (optionId = option))"
       />
       <p v-if="items.length > 0 && filtered.length === 0" class="second none">
-        Nothing here is called that. Clear the search, or show all.
+        {{ t('nothingHereIsCalledThat') }}
       </p>
       <div v-if="items.length === 0" class="teach">
-        <h2>The schedule decides what is bought</h2>
+        <h2>{{ t('theScheduleDecidesWhatIs') }}</h2>
         <p>
-          An item is one thing the job needs: a settee, a rug, a lamp. Give it a target price and the size it
-          may have; then collect options, new, second-hand, made or already owned, and see them side by side
-          on one price scale.
+          {{ t('anItemIsOneThing') }}
         </p>
-        <ElButton type="primary" @click="addItem">Add the first item</ElButton>
+        <ElButton type="primary" @click="addItem">{{ t('addTheFirstItem') }}</ElButton>
       </div>
     </div>
     <template v-if="item" #strip>
       <div class="strip-head">
-        <ElButton link :aria-pressed="strip === 'curve'" @click="strip = 'curve'">Curve</ElButton>
+        <ElButton link :aria-pressed="strip === 'curve'" @click="strip = 'curve'">{{ t('curve') }}</ElButton>
         <ElButton link :aria-pressed="strip === 'item'" @click="strip = 'item'">
-          What “{{ item.item.name }}” asks for
+          {{ t('whatNameAsksFor', { name: item.item.name }) }}
         </ElButton>
         <PlanLimits v-if="strip === 'item'" :item="item" />
       </div>
       <ItemEditor v-if="strip === 'item'" :item="item" @remove="takeOut(item)" />
-      <NextEuro v-else />
+      <MoreMoney v-else />
     </template>
     <template v-if="item" #panel>
       <div class="of">
         <h2>{{ item.item.name }}</h2>
-        <ElButton @click="addOption">New option</ElButton>
+        <ElButton @click="addOption">{{ t('newOption') }}</ElButton>
       </div>
       <p v-if="item.item.intent" class="second">{{ item.item.intent }}</p>
       <QuickCapture :item="item" @kept="(id) => (optionId = id)" />
       <p v-if="item.options.length === 0" class="second">
-        No option yet. Shop the house first: what is already owned counts as one.
+        {{ t('noOptionYetShopThe') }}
       </p>
       <OptionCard
         v-for="o in item.options"
@@ -197,7 +195,7 @@ const findings = computed(() => {
         @toggle="toggle(item, o)"
       />
       <template v-if="findings.list.length > 0">
-        <h2 v-if="findings.elsewhere">On other items</h2>
+        <h2 v-if="findings.elsewhere">{{ t('onOtherItems') }}</h2>
         <FindingsPanel stage="source" :list="findings.list" :most="6" />
       </template>
       <OptionEditor
@@ -216,6 +214,9 @@ const findings = computed(() => {
   order: 3;
   margin-left: auto;
   flex: none;
+  display: flex;
+  gap: 12px;
+  align-items: baseline;
 }
 .none {
   padding: 14px 0;

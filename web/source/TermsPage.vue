@@ -2,7 +2,6 @@
 import { ElButton } from 'element-plus'
 import { ROWS } from '@bonitas/core/model/registry'
 import { computed, ref } from 'vue'
-
 import { OFFER_KINDS } from '@bonitas/core/model/vocabulary/buying'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
@@ -13,6 +12,7 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import DeliveryBands from './DeliveryBands.vue'
 import QuoteAsk from './QuoteAsk.vue'
+import { t } from './words.js'
 
 /** Suppliers with their terms, coupons, and what the orders of today would come to. */
 const store = useJobStore()
@@ -24,24 +24,24 @@ const discounts = computed(() =>
   (store.snapshot?.discounts ?? []).filter((o) => o.supplierId === supplier.value?.id),
 )
 const itemChoices = computed(() => [
-  { value: null, text: 'the whole order' },
+  { value: null, text: t('theWholeOrder') },
   ...(store.snapshot?.items ?? []).map((i) => ({ value: i.id, text: i.name })),
 ])
-const nameOf = (id: string | null) => suppliers.value.find((s) => s.id === id)?.name ?? 'No supplier named'
+const nameOf = (id: string | null) => suppliers.value.find((s) => s.id === id)?.name ?? t('noSupplierNamed2')
 const baskets = computed(() => store.derived?.baskets ?? [])
 function addSupplier(): void {
   supplierId.value = store.add('suppliers', {
     ...ROWS.suppliers.blank(),
     deliveryBands: [],
     columns: [],
-    name: `Supplier ${suppliers.value.length + 1}`,
+    name: t('supplierSuppliers', { suppliers: suppliers.value.length + 1 }),
   })
 }
 function addOffer(): void {
   if (!supplier.value) return
   store.add('discounts', {
     supplierId: supplier.value.id,
-    name: 'Coupon',
+    name: t('coupon'),
     kind: 'percent off',
     ppm: 100_000,
     amountMinor: 0,
@@ -57,10 +57,10 @@ function addOffer(): void {
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Source">
+  <StagePage v-if="store.snapshot" :title="t('source')">
     <template #head><StageTabs stage="source" /></template>
     <div class="terms">
-      <nav aria-label="Suppliers">
+      <nav :aria-label="t('suppliers')">
         <ElButton
           v-for="s in suppliers"
           :key="s.id"
@@ -70,7 +70,7 @@ function addOffer(): void {
         >
           {{ s.name }}
         </ElButton>
-        <ElButton link @click="addSupplier">New supplier</ElButton>
+        <ElButton link @click="addSupplier">{{ t('newSupplier') }}</ElButton>
       </nav>
       <section v-if="supplier" :key="supplier.id" class="supplier">
         <div class="fields">
@@ -81,14 +81,14 @@ function addOffer(): void {
             :row="supplier"
             field="restockPpm"
             kind="percent"
-            label="Restocking, %"
+            :label="t('restocking')"
             figure
           />
           <RowField collection="suppliers" :row="supplier" field="catalog" kind="text" />
           <RowField collection="suppliers" :row="supplier" field="note" kind="text" class="long" />
         </div>
         <DeliveryBands :supplier="supplier" />
-        <h2>Coupons and offers</h2>
+        <h2>{{ t('couponsAndOffers') }}</h2>
         <div v-for="o in discounts" :key="o.id" class="fields offer">
           <RowField collection="discounts" :row="o" field="name" kind="text" />
           <RowChoice collection="discounts" :row="o" field="kind" :choices="OFFER_KINDS" />
@@ -98,7 +98,7 @@ function addOffer(): void {
             :row="o"
             field="ppm"
             kind="percent"
-            label="Off, %"
+            :label="t('off')"
             figure
           />
           <RowField
@@ -116,41 +116,58 @@ function addOffer(): void {
           <RowField collection="discounts" :row="o" field="usedOn" kind="date" />
           <RowCheck collection="discounts" :row="o" field="oneUse" />
           <RowCheck collection="discounts" :row="o" field="thirdParty" />
-          <ElButton link :aria-label="`Remove ${o.name}`" @click="store.remove('discounts', o.id)">
-            Remove
+          <ElButton
+            link
+            :aria-label="t('removeName', { name: o.name })"
+            @click="store.remove('discounts', o.id)"
+          >
+            {{ t('remove2') }}
           </ElButton>
         </div>
-        <ElButton link @click="addOffer">Add a coupon</ElButton>
+        <ElButton link @click="addOffer">{{ t('addACoupon') }}</ElButton>
       </section>
       <p v-else class="second">
-        No supplier yet. A supplier has terms: the least order, delivery by size, coupons; they are worked
-        into every price.
+        {{ t('noSupplierYetASupplier') }}
       </p>
     </div>
     <template #panel>
-      <h2>Orders as they would be today</h2>
+      <h2>{{ t('ordersAsTheyWouldBe') }}</h2>
       <article v-for="b in baskets" :key="b.supplierId ?? 'none'">
         <p>
           <b>{{ nameOf(b.supplierId) }}</b>
         </p>
         <ul class="second">
           <li>
-            {{ b.lines.length }} {{ b.lines.length === 1 ? 'line' : 'lines' }}, goods
-            {{ money(b.goodsMinor) }}
+            {{
+              t('linesLines2GoodsGoodsMinor', {
+                lines: b.lines.length,
+                lines2: b.lines.length === 1 ? 'line' : 'lines',
+                goodsMinor: money(b.goodsMinor),
+              })
+            }}
           </li>
           <li v-if="b.offer">{{ b.offer.name }}: − {{ money(b.offer.offMinor) }}</li>
-          <li v-if="b.bandMinor > 0">delivery of the order: + {{ money(b.bandMinor) }}</li>
-          <li v-if="b.shortMinor > 0">{{ money(b.shortMinor) }} short of the least order</li>
-          <li v-if="b.nextBand">
-            {{ money(b.nextBand.missingMinor) }} more saves {{ money(b.nextBand.savesMinor) }} of delivery
+          <li v-if="b.bandMinor > 0">
+            {{ t('deliveryOfTheOrderBandMinor', { bandMinor: money(b.bandMinor) }) }}
           </li>
-          <li>landed: {{ money(b.landedMinor) }}</li>
+          <li v-if="b.shortMinor > 0">
+            {{ t('shortMinorShortOfTheLeast', { shortMinor: money(b.shortMinor) }) }}
+          </li>
+          <li v-if="b.nextBand">
+            {{
+              t('missingMinorMoreSavesSavesMinorOf', {
+                missingMinor: money(b.nextBand.missingMinor),
+                savesMinor: money(b.nextBand.savesMinor),
+              })
+            }}
+          </li>
+          <li>{{ t('landedLandedMinor', { landedMinor: money(b.landedMinor) }) }}</li>
         </ul>
         <QuoteAsk :basket="b" />
       </article>
-      <p v-if="baskets.length === 0" class="second">Nothing is chosen that is not ordered.</p>
+      <p v-if="baskets.length === 0" class="second">{{ t('nothingIsChosenThatIs') }}</p>
       <p class="second">
-        Gift cards and store credit pay; they are entered with the payment in the Ledger and change no price.
+        {{ t('giftCardsAndStoreCredit') }}
       </p>
     </template>
   </StagePage>
@@ -193,5 +210,17 @@ nav {
   grid-template-columns: repeat(3, minmax(0, 1fr));
   background: var(--paper);
   padding: 8px 12px;
+}
+@media (width < 760px) {
+  .terms {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .fields,
+  .fields.offer {
+    grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+  }
+  .fields .long {
+    grid-column: 1 / -1;
+  }
 }
 </style>

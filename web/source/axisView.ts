@@ -1,6 +1,7 @@
 import { scaleSqrt } from 'd3'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import type { OptionKind } from '@bonitas/core/model/vocabulary/buying'
+import { t } from './words.js'
 
 export interface AxisMark {
   readonly optionId: string
@@ -19,9 +20,13 @@ export interface AxisView {
   readonly lines: string
 }
 
-const MARKS = [
-  0, 50, 100, 250, 500, 1000, 1500, 2000, 2500, 4000, 6000, 10_000, 20_000, 50_000, 100_000, 1_000_000,
-]
+/** Round figures of a scale that ends in the thousands; a longer one has the same figures tenfold, a hundredfold. */
+const MARKS = [0, 50, 100, 250, 500, 1000, 1500, 2000, 2500, 4000, 6000, 10_000]
+
+function shortly(whole: number): string {
+  if (whole >= 1_000_000) return `${whole / 1_000_000}M`
+  return whole >= 10_000 ? `${whole / 1000}k` : String(whole)
+}
 
 /**
  * One price scale for every item: a square root, so that a cushion and a settee both have room. It ends at the
@@ -33,25 +38,30 @@ export function axisView(items: readonly DerivedItem[], digits: number): AxisVie
     500 * unit,
     ...items.flatMap((i) => [i.item.targetMinor, ...i.options.map((o) => o.price.landedMinor)]),
   )
-  const end = (MARKS.find((m) => m * unit >= dearest) ?? dearest / unit) * unit
+  const tenfold = 10 ** Math.max(0, Math.floor(Math.log10(dearest / unit)) - 3)
+  const marks = MARKS.map((m) => m * tenfold)
+  const end = (marks.find((m) => m * unit >= dearest) ?? dearest / unit) * unit
   const scale = scaleSqrt().domain([0, end]).range([0, 100])
-  const ticks = MARKS.filter((m) => m * unit <= end).map((m) => ({
-    left: scale(m * unit),
-    text: m >= 10_000 ? `${m / 1000}k` : String(m),
-  }))
+  const ticks = marks
+    .filter((m) => m * unit <= end)
+    .map((m) => ({
+      left: scale(m * unit),
+      text: shortly(m),
+    }))
   // A tick that would run into the one before it keeps its line and drops its number.
   let last = -10
   return {
     lines: ticks
       .map(
-        (t) => `linear-gradient(var(--rule), var(--rule)) ${t.left}% 7px / 1px calc(100% - 14px) no-repeat`,
+        (mark) =>
+          `linear-gradient(var(--rule), var(--rule)) ${mark.left}% 7px / 1px calc(100% - 14px) no-repeat`,
       )
       .join(', '),
     place: (minor) => scale(Math.min(minor, end)),
-    ticks: ticks.map((t) => {
-      const room = t.left - last >= 4.5
-      if (room) last = t.left
-      return room ? t : { ...t, text: '' }
+    ticks: ticks.map((mark) => {
+      const room = mark.left - last >= 4.5
+      if (room) last = mark.left
+      return room ? mark : { ...mark, text: '' }
     }),
   }
 }
@@ -63,6 +73,6 @@ export function axisMarks(item: DerivedItem, axis: AxisView, money: (minor: numb
     left: axis.place(o.price.landedMinor),
     chosen: o.chosen,
     fits: o.suits.against.length === 0,
-    text: `${o.option.name}, ${o.option.kind}, ${money(o.price.landedMinor)}${o.suits.against.length > 0 ? `, cannot be taken: ${o.suits.against.map((r) => r.says).join('; ')}` : ''}${o.chosen ? ', chosen' : ''}`,
+    text: `${o.option.name}, ${o.option.kind}, ${money(o.price.landedMinor)}${o.suits.against.length > 0 ? t('cannotBeTakenJoin', { join: o.suits.against.map((r) => r.says).join('; ') }) : ''}${o.chosen ? t('chosen') : ''}`,
   }))
 }

@@ -1,6 +1,7 @@
 import type { DerivedJob } from '@bonitas/core/job/derive'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { scheduleRows } from '@bonitas/core/job/scheduleRows'
+import { t } from './words.js'
 
 /** Saves the schedule as a file, for the studio with all its options or for the client. */
 export async function saveSchedule(
@@ -17,7 +18,7 @@ export async function saveSchedule(
   } else {
     const { default: exceljs } = await import('exceljs')
     const book = new exceljs.Workbook()
-    const sheet = book.addWorksheet('Schedule', { views: [{ state: 'frozen', ySplit: 1 }] })
+    const sheet = book.addWorksheet(t('schedule'), { views: [{ state: 'frozen', ySplit: 1 }] })
     sheet.addRow(head).font = { bold: true }
     for (const row of rows) sheet.addRow(row)
     sheet.columns.forEach((c, i) => {

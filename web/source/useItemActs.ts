@@ -3,6 +3,7 @@ import { ROWS } from '@bonitas/core/model/registry'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { isBought } from './useItemSearch.js'
+import { t } from './words.js'
 
 /** What is done with items and their options. */
 export function useItemActs() {
@@ -20,7 +21,7 @@ export function useItemActs() {
       ...ROWS.items.blank(),
       serves: [],
       demands: [],
-      name: `Item ${all.length + 1}`,
+      name: t('itemAll', { all: all.length + 1 }),
       category: 'furniture',
       targetMinor: 0,
       neededOn: job?.brief.installOn ?? null,
@@ -33,7 +34,7 @@ export function useItemActs() {
       traits: [],
       lookedAt: [],
       itemId: i.item.id,
-      name: `Option ${i.options.length + 1}`,
+      name: t('optionOptions', { options: i.options.length + 1 }),
       priceMinor: i.item.targetMinor,
     })
   }

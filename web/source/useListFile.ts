@@ -2,6 +2,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Grid } from '@bonitas/core/stages/source/table/grid'
 import { useTask } from '../worker/useTask.js'
 import type { ListResult } from './list.worker.js'
+import { t } from './words.js'
 
 const MOST_BYTES = 20_000_000
 
@@ -23,11 +24,11 @@ export function useListFile(begun: () => void) {
   async function choose(file: File): Promise<void> {
     trouble.value = ''
     if (!/\.(xlsx|csv|txt|tsv)$/i.test(file.name)) {
-      trouble.value = 'A list is a file in XLSX or CSV. Save it as one of these and choose that.'
+      trouble.value = t('aListIsAFile')
       return
     }
     if (file.size > MOST_BYTES) {
-      trouble.value = 'The file is over 20 MB. Send the sheet that matters, without pictures.'
+      trouble.value = t('theFileIsOver20')
       return
     }
     begun()
@@ -38,9 +39,9 @@ export function useListFile(begun: () => void) {
       if (!result) return
       sheets.value = result.sheets
       trouble.value =
-        result.trouble ?? (result.sheets.every((s) => s.grid.length === 0) ? 'The file holds no rows.' : '')
+        result.trouble ?? (result.sheets.every((s) => s.grid.length === 0) ? t('theFileHoldsNoRows') : '')
     } catch {
-      trouble.value = 'The file cannot be read. Save it again as XLSX or CSV and try that.'
+      trouble.value = t('theFileCannotBeRead')
     }
   }
   /** Rows as a sheet puts them on the clipboard: a line each, cells parted by tabs. */

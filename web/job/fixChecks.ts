@@ -1,0 +1,76 @@
+import { shallowRef, type Ref } from 'vue'
+import type { Checked } from '@bonitas/core/job/fixes/checkFixes'
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { afterPaint } from './afterPaint.js'
+import type { FixesAnswer, FixesAsk } from './fixes.worker.js'
+
+/** The parts of a job that are others than they were: lists in which nothing changed are the same lists. */
+export const changedSince = (before: JobSnapshot | undefined, now: JobSnapshot): Partial<JobSnapshot> =>
+  Object.fromEntries(
+    Object.entries(now).filter(([name, part]) => before?.[name as keyof JobSnapshot] !== part),
+  )
+
+/**
+ * Which ways out of findings may be offered: tried on a copy of the job in a worker, once the page is drawn. A verdict is of
+ * one finding of one state of the job: what is judged anew is tried anew.
+ */
+export function fixChecks(stored: Ref<JobSnapshot | undefined>, day: Ref<string>) {
+  const known = new WeakMap<
+    JudgedFinding,
+    { readonly checked: Checked; readonly of: JobSnapshot | undefined }
+  >()
+  /** How many verdicts have come: whoever shows one follows it. */
+  const came = shallowRef(0)
+  let worker: Worker | undefined
+  let sent: JobSnapshot | undefined
+  let asked: readonly JudgedFinding[] = []
+  let wanted: readonly JudgedFinding[] = []
+  let nth = 0
+
+  function heard(at: number, checked: Checked): void {
+    const finding = asked[at]
+    if (finding) known.set(finding, { checked, of: sent })
+    came.value++
+  }
+  function start(): Worker {
+    const started = new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' })
+    started.addEventListener('message', ({ data }: MessageEvent<FixesAnswer>) => {
+      if (data.nth === nth) heard(data.at, data.checked)
+    })
+    // What cannot be tried is not offered.
+    started.addEventListener('error', () =>
+      asked.forEach((f, at) => {
+        const why = [{ test: 'row', says: 'it could not be tried' }] as const
+        if (!verdict(f)) heard(at, { offered: [], dropped: f.fixes.map((fix) => ({ fix, why })) })
+      }),
+    )
+    return started
+  }
+  const send = afterPaint(() => {
+    const job = stored.value
+    if (!job || wanted.length === 0) return
+    worker ??= start()
+    asked = wanted
+    worker.postMessage({
+      nth: ++nth,
+      changed: changedSince(sent, job),
+      today: day.value,
+      findings: asked,
+    } satisfies FixesAsk)
+    sent = job
+  })
+
+  /** The verdict on a finding's ways out in the job as it is now; undefined until it has come. */
+  function verdict(finding: JudgedFinding): Checked | undefined {
+    const found = came.value >= 0 ? known.get(finding) : undefined
+    return found && found.of === stored.value ? found.checked : undefined
+  }
+  /** Asks for the verdicts of these findings, in their order; what was asked before and has no answer is let go. */
+  function check(list: readonly JudgedFinding[]): void {
+    wanted = list.filter((f) => !f.accepted && f.fixes.length > 0 && !verdict(f))
+    if (wanted.length > 0) send()
+  }
+
+  return { check, verdict }
+}
