@@ -1,5 +1,7 @@
 import type { Component } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
+import { term } from './words/term.js'
+import { wordsReady } from './words/wordsOf.js'
 import { addressOf, STAGES } from './stages.js'
 import { useSessionStore } from './session/sessionStore.js'
 
@@ -29,6 +31,17 @@ export const router = createRouter({
       path: '/sign-in',
       component: () => import('./session/SignInPage.vue'),
       meta: { title: 'Sign in', open: true },
+    },
+    // For developers: the parts of the interface in their states. No page leads to it.
+    {
+      path: '/gallery',
+      component: () => import('./gallery/GalleryPage.vue'),
+      meta: { title: 'Parts of the interface', open: true },
+    },
+    {
+      path: '/studio',
+      component: () => import('./studio/StudioPage.vue'),
+      meta: { title: 'Studio' },
     },
     { path: '/jobs', component: () => import('./jobs/JobsPage.vue'), meta: { title: 'Jobs' } },
     {
@@ -60,6 +73,9 @@ router.beforeEach(async (to) => {
   return session.visitor ? true : { path: '/sign-in', query: to.path === '/jobs' ? {} : { to: to.fullPath } }
 })
 
+// A page is shown when its words are there.
+router.beforeResolve(wordsReady)
+
 router.afterEach((to) => {
-  document.title = to.meta.title ? `${to.meta.title} · Bonitas` : 'Bonitas'
+  document.title = to.meta.title ? `${term(to.meta.title)} · Bonitas` : 'Bonitas'
 })

@@ -11,6 +11,7 @@ import type { PlanLine } from './job/stageLines.js'
 import { axisMarks, axisView } from './source/axisView.js'
 import { landedSteps, reasonText, sizeText } from './source/optionText.js'
 import { demoJob } from '@bonitas/core/testing/demoJob'
+import { METRIC } from '@bonitas/core/testing/habits'
 
 // The views of the stages over the demo's first job, without mounting anything.
 const job = demoJob()
@@ -104,6 +105,23 @@ describe('the palette', () => {
 describe('source', () => {
   const item = (id: string) => derived.items.find((i) => i.item.id === id)!
   const axis = axisView(derived.items, 2)
+  test.each([
+    [0, '500'],
+    [148_000, '1500'],
+    [1_200_000, '15k'],
+    [59_200_000, '600k'],
+    [250_000_000, '2.5M'],
+    [1_000_000_000, '10M'],
+  ])('for %d in hundredths it ends at %s, with round figures that have room', (dearestMinor, end) => {
+    const one = derived.items[0]!
+    const long = axisView([{ ...one, item: { ...one.item, targetMinor: dearestMinor }, options: [] }], 2)
+    expect(long.ticks.at(-1)!.text).toBe(end)
+    expect(long.place(dearestMinor)).toBeLessThanOrEqual(100)
+    const told = long.ticks.filter((tick) => tick.text !== '')
+    expect(told.length).toBeGreaterThan(3)
+    expect(told.length).toBeLessThan(13)
+  })
+
   test('one scale for all: it begins at nothing, ends past the dearest and never falls', () => {
     expect(axis.place(0)).toBe(0)
     expect(axis.ticks.at(-1)).toEqual({ left: 100, text: '2500' })
@@ -138,19 +156,21 @@ describe('source', () => {
   })
   test('size, fit and the sum behind a price in words', () => {
     const settee = item('settee').options.find((o) => o.option.id === 'settee-b')!
-    expect(sizeText(settee.option, 'metric')).toBe('2\u2009180 × 940 × 800')
+    expect(sizeText(settee.option, METRIC)).toBe('2\u2009180 × 940 × 800')
     expect(settee.suits.against.map((r) => r.aspect)).toEqual(['size'])
     expect(reasonText(settee)).toMatch(/^Cannot be taken: width 200 mm over/)
     const curtains = item('curtains').chosen!
     expect(curtains.suits.reasons.map((r) => r.aspect)).not.toContain('size')
     expect(reasonText(curtains)).not.toMatch(/fits its place|Cannot be taken/)
-    expect(landedSteps(curtains, 1, money)).toEqual([
+    expect(landedSteps(curtains, 1, { ...METRIC, money })).toEqual([
       '1 × €800.00 = €800.00',
       'less 10 %: − €80.00',
       'tax inside: €124.96',
       'landed: €720.00',
     ])
-    expect(landedSteps(item('cushions').chosen!, 4, money)[0]).toBe('4 in packs of 2: 2 × €48.00 = €96.00')
+    expect(landedSteps(item('cushions').chosen!, 4, { ...METRIC, money })[0]).toBe(
+      '4 in packs of 2: 2 × €48.00 = €96.00',
+    )
   })
   /** The curtains' option with other figures, as the first step and the last of its sum. */
   const sumOf = (
@@ -164,13 +184,13 @@ describe('source', () => {
       options: job.options.map((o) => (o.id === id ? { ...o, discountPpm: 0, ...more } : o)),
     }
     const o = deriveJob(other, '2026-11-23').items.find((i) => i.item.id === 'curtains')!.chosen!
-    return landedSteps(o, 1, money)
+    return landedSteps(o, 1, { ...METRIC, money })
   }
   test.each([
     [
       'another currency at its dated rate',
       { currency: 'USD', rate: '0.5', rateOn: '2026-11-01' },
-      ['1 × $800 at 0.5 of 2026-11-01 = €400.00', 'landed: €400.00'],
+      ['1 × $800 at 0.5 of 1 Nov 2026 = €400.00', 'landed: €400.00'],
     ],
     [
       'another currency without a rate',

@@ -1,3 +1,4 @@
+import { join } from 'node:path'
 import vue from '@vitejs/plugin-vue'
 import elementPlus from 'unplugin-element-plus/vite'
 import { defineConfig } from 'vite'
@@ -6,7 +7,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!PlainField|ChoiceField|ChoiceBox|FieldFrame|FieldMessage|ListTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!words|FaultSummary|PlainField|FormItem|ListTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null
@@ -20,13 +21,14 @@ function above(module: string, modules: Modules): ReadonlySet<string> {
 }
 
 /**
- * Element Plus and what it stands on. Its index imports every component, so who imports what is no guide here:
- * what every page has is named, and the rest follows the page that asks for it.
+ * Element Plus and what it stands on. Its index imports every component, so who imports what is no guide here: what
+ * every page has is named, what every page of a job has, and the rest follows the page that asks for it.
  */
 const ELEMENT =
   /\/node_modules\/(element-plus|@element-plus|@vueuse|@floating-ui|@popperjs|@sxzz|async-validator|dayjs|lodash-es|lodash-unified|@ctrl|normalize-wheel-es|memoize-one)\//
-const ON_EVERY_PAGE =
-  /\/element-plus\/es\/components\/(button|input|form|checkbox|select|option|select-v2|tooltip|popper|scrollbar|icon|tag|config-provider|slot|teleport|focus-trap|collection|form-item)\/|\/element-plus\/es\/(hooks|utils|constants|directives|locale\/lang\/en\.|_virtual)|\/node_modules\/(@element-plus|@vueuse|@floating-ui|@popperjs|@sxzz|lodash-es|@ctrl)\//
+const ON_EVERY_PAGE = /\/element-plus\/es\/components\/(button|input|form|config-provider)\//
+const ON_JOB_PAGES =
+  /\/element-plus\/es\/components\/(checkbox|select|option|tooltip|popper|scrollbar|tag|focus-trap)\//
 
 /** What the frame stands on. */
 function ofJob(module: string, modules: Modules): string | null {
@@ -41,6 +43,19 @@ export default defineConfig({
   root: import.meta.dirname,
   // A line break between two words of a template is a space, as everywhere in HTML.
   plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), elementPlus({})],
+  // Two packages that Element Plus brings for what is not used here, an eighth of the sign-in page.
+  resolve: {
+    alias: {
+      'async-validator': join(import.meta.dirname, 'unused/asyncValidator.ts'),
+      '@ctrl/tinycolor': join(import.meta.dirname, 'unused/tinycolor.ts'),
+    },
+  },
+  // Of vue-i18n only its functions are used: no components, no older interface, no tools of the browser.
+  define: {
+    __VUE_I18N_FULL_INSTALL__: false,
+    __VUE_I18N_LEGACY_API__: false,
+    __INTLIFY_PROD_DEVTOOLS__: false,
+  },
   build: {
     outDir: 'dist',
     target: 'es2022',
@@ -57,15 +72,18 @@ export default defineConfig({
             {
               name: 'vue',
               test: /\/node_modules\/(@vue|vue|vue-router|pinia)\/|plugin-vue.export-helper|vite\/preload-helper|rolldown\/runtime/,
-              priority: 6,
+              priority: 9,
             },
             // The pages before a job use these too.
             {
               name: 'shared',
-              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|form\/(PlainField|ChoiceField|ChoiceBox|FieldFrame|FieldMessage))/,
+              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|words\/(wordsOf|term\.|languages|LanguageChoice)|form\/(FaultSummary|PlainField|FormItem|words\.ts))/,
               priority: 4,
             },
-            { name: 'element', test: ON_EVERY_PAGE, priority: 6 },
+            // What says the words: on every page.
+            { name: 'speech', test: /\/node_modules\/(vue-i18n|@intlify)\//, priority: 9 },
+            { name: 'element', test: ON_EVERY_PAGE, priority: 8 },
+            { name: 'choices', test: ON_JOB_PAGES, priority: 6 },
             // Lists are on the jobs page too, which has nothing else of a job.
             {
               name: 'list',

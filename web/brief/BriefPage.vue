@@ -2,7 +2,6 @@
 import { ElButton } from 'element-plus'
 import { ROOM_KINDS } from '@bonitas/core/model/vocabulary/room'
 import { computed } from 'vue'
-import { dayText } from '@bonitas/core/kernel/units/days'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -13,32 +12,33 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import RoomUses from './RoomUses.vue'
 import WhoLives from './WhoLives.vue'
+import { t } from './words.js'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 useStageKeys([
-  ['Enter in the last use', 'Add another use'],
-  ['Arrows in the table', 'Walk it; Space ticks'],
+  [t('enterInTheLastUse'), t('addAnotherUse')],
+  [t('arrowsInTheTable'), t('walkItSpaceTicks')],
 ])
 
 function addVisit(): void {
-  store.add('visits', { on: job.value?.brief.installOn ?? store.day, what: 'Visit' })
+  store.add('visits', { on: job.value?.brief.installOn ?? store.day, what: t('visit') })
 }
 function addFocus(): void {
   const focalPoints = job.value?.focalPoints ?? []
   store.add('focalPoints', {
-    name: `Focus point ${focalPoints.length + 1}`,
+    name: t('focusPointFocalPoints', { focalPoints: focalPoints.length + 1 }),
     position: nextPosition(focalPoints),
   })
 }
 </script>
 
 <template>
-  <StagePage v-if="job" title="Brief">
+  <StagePage v-if="job" :title="t('brief')">
     <template #head><StageTabs stage="brief" /></template>
     <div class="brief">
       <section>
-        <h2>The job</h2>
+        <h2>{{ t('theJob') }}</h2>
         <div class="grid">
           <RowField collection="client" :row="job.client" field="name" kind="text" />
           <RowField collection="brief" :row="job.brief" field="roomName" kind="text" />
@@ -47,63 +47,75 @@ function addFocus(): void {
             collection="room"
             :row="job.room"
             field="kind"
-            :choices="[{ value: null, text: 'not said' }, ...ROOM_KINDS]"
+            :choices="[{ value: null, text: t('notSaid') }, ...ROOM_KINDS]"
           />
         </div>
       </section>
       <section>
-        <h2>Dates</h2>
+        <h2>{{ t('dates') }}</h2>
         <div class="grid">
           <RowField
             collection="brief"
             :row="job.brief"
             field="installOn"
             kind="date"
-            :hint="job.brief.installOn ? dayText(job.brief.installOn) : 'no date yet'"
+            :hint="job.brief.installOn ? '' : t('noDateYet')"
           />
           <RowField
             collection="brief"
             :row="job.brief"
             field="revealOn"
             kind="date"
-            :hint="job.brief.revealOn ? dayText(job.brief.revealOn) : 'no date yet'"
+            :hint="job.brief.revealOn ? '' : t('noDateYet')"
           />
         </div>
         <div v-for="v in job.visits" :key="v.id" class="line visit">
-          <RowField collection="visits" :row="v" field="on" kind="date" bare label="Day of the visit" />
+          <RowField collection="visits" :row="v" field="on" kind="date" bare :label="t('dayOfTheVisit')" />
           <RowField
             collection="visits"
             :row="v"
             field="what"
             kind="text"
             bare
-            label="What the visit is for"
+            :label="t('whatTheVisitIsFor')"
           />
-          <ElButton link :aria-label="`Remove ${v.what}`" @click="store.remove('visits', v.id)"> × </ElButton>
+          <ElButton
+            link
+            :aria-label="t('removeWhat', { what: v.what })"
+            @click="store.remove('visits', v.id)"
+          >
+            ×
+          </ElButton>
         </div>
-        <ElButton link @click="addVisit">Add a visit</ElButton>
+        <ElButton link @click="addVisit">{{ t('addAVisit') }}</ElButton>
       </section>
       <WhoLives class="broad" />
       <RoomUses class="broad" />
       <section class="broad">
         <div class="part-head">
-          <h2>Promised focus points</h2>
-          <ElButton @click="addFocus">Add a focus point</ElButton>
+          <h2>{{ t('promisedFocusPoints') }}</h2>
+          <ElButton @click="addFocus">{{ t('addAFocusPoint') }}</ElButton>
         </div>
         <p v-if="job.focalPoints.length === 0" class="second">
-          One to three places that will be finished first; each item can be tagged with the one it is for.
+          {{ t('oneToThreePlacesThat') }}
         </p>
         <div v-for="f in job.focalPoints" :key="f.id" class="line">
           <RowField collection="focalPoints" :row="f" field="name" kind="text" bare />
-          <span class="second">{{ job.items.filter((i) => i.focalPointId === f.id).length }} items</span>
-          <ElButton link :aria-label="`Remove ${f.name}`" @click="store.remove('focalPoints', f.id)">
+          <span class="second">{{
+            t('filterItems', { filter: job.items.filter((i) => i.focalPointId === f.id).length })
+          }}</span>
+          <ElButton
+            link
+            :aria-label="t('removeName', { name: f.name })"
+            @click="store.remove('focalPoints', f.id)"
+          >
             ×
           </ElButton>
         </div>
       </section>
     </div>
     <template #panel>
-      <FindingsPanel stage="brief" quiet="The brief raises no question." />
+      <FindingsPanel stage="brief" page="" :quiet="t('theBriefRaisesNoQuestion')" />
     </template>
   </StagePage>
 </template>

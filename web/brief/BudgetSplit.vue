@@ -9,6 +9,7 @@ import RowTable from '../form/RowTable.vue'
 import type { TableColumn } from '../form/tableColumn.js'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** What may be spent, split over the categories, beside what the items of each are to cost. */
 const store = useJobStore()
@@ -25,22 +26,22 @@ const sorted = computed(() =>
   ),
 )
 const REASONS = [
-  { value: null, text: 'no reason yet' },
+  { value: null, text: t('noReasonYet') },
   ...SPLURGE_REASONS.map((r) => ({ value: r, text: `it ${r}` })),
 ]
 const shareColumns: TableColumn<BudgetShare>[] = [
-  { id: 'category', head: 'Category' },
-  { id: 'amountMinor', head: 'Share', kind: 'money', figure: true },
-  { id: 'mark', head: 'Mark', choices: MARKS },
-  { id: 'reason', head: 'Because' },
-  { id: 'targets', head: 'Targets of its items', figure: true },
-  { id: 'left', head: 'Left of the share', figure: true },
+  { id: 'category', head: t('category') },
+  { id: 'amountMinor', head: t('share'), kind: 'money', figure: true },
+  { id: 'mark', head: t('mark'), choices: MARKS },
+  { id: 'reason', head: t('because') },
+  { id: 'targets', head: t('targetsOfItsItems'), figure: true },
+  { id: 'left', head: t('leftOfTheShare'), figure: true },
 ]
 </script>
 
 <template>
   <section>
-    <h2>Split over the categories</h2>
+    <h2>{{ t('splitOverTheCategories') }}</h2>
     <RowTable
       collection="budgetShares"
       :rows="sorted"
@@ -50,7 +51,7 @@ const shareColumns: TableColumn<BudgetShare>[] = [
       :sums="{
         category: 'all',
         amountMinor: money(shared),
-        reason: `of ${money(toSpend)} to spend`,
+        reason: t('ofToSpendToSpend', { toSpend: money(toSpend) }),
         left: money(toSpend - shared),
       }"
     >
@@ -63,14 +64,14 @@ const shareColumns: TableColumn<BudgetShare>[] = [
           field="reason"
           :choices="REASONS"
           bare
-          :label="`Why splurge on ${row.category}`"
+          :label="t('whySplurgeOnCategory', { category: row.category })"
         />
       </template>
       <template #cell-targets="{ row }">{{ money(targets(row.category)) }}</template>
       <template #cell-left="{ row }">{{ money(row.amountMinor - targets(row.category)) }}</template>
     </RowTable>
     <p v-if="open.length > 0" class="add second">
-      Add a share for
+      {{ t('addAShareFor') }}
       <ElButton
         v-for="c in open"
         :key="c"

@@ -3,11 +3,12 @@ import { ElButton } from 'element-plus'
 import { computed, reactive, ref, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
+import { ApiProblem, ServerGone } from '../api/http.js'
 import DayField from '../form/DayField.vue'
 import ChoiceField from '../form/ChoiceField.vue'
-import { ApiProblem, ServerGone } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** A change of the agreed budget: entered once, safe to send again. */
 const store = useJobStore()
@@ -29,13 +30,13 @@ async function send(): Promise<void> {
   message.value = ''
   let amountMinor = 0
   try {
-    amountMinor = parseMoney(form.amount, currency.value, 'Amount') * (form.way === 'added' ? 1 : -1)
+    amountMinor = parseMoney(form.amount, currency.value, t('amount')) * (form.way === 'added' ? 1 : -1)
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     faults.value.amountMinor = error.message
   }
-  if (form.agreedBy.trim() === '') faults.value.agreedBy = 'Agreed by is empty. Write who agreed.'
-  if (form.why.trim() === '') faults.value.why = 'Why is empty. Write what it is for.'
+  if (form.agreedBy.trim() === '') faults.value.agreedBy = t('agreedByIsEmptyWrite')
+  if (form.why.trim() === '') faults.value.why = t('whyIsEmptyWriteWhat')
   if (Object.keys(faults.value).length > 0) return
   busy.value = true
   try {
@@ -51,9 +52,7 @@ async function send(): Promise<void> {
     if (error instanceof ApiProblem) {
       faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
       if (error.errors.length === 0) message.value = error.detail
-    } else if (error instanceof ServerGone)
-      message.value =
-        'The server did not answer. What you typed is kept here; send it again when it is back. It counts once.'
+    } else if (error instanceof ServerGone) message.value = t('theServerDidNotAnswer')
     else throw error
   } finally {
     busy.value = false
@@ -62,20 +61,26 @@ async function send(): Promise<void> {
 </script>
 
 <template>
-  <form novalidate aria-label="Change order" @submit.prevent="send">
+  <form novalidate :aria-label="t('changeOrder')" @submit.prevent="send">
     <ChoiceField
       v-model="form.way"
-      label="The budget is"
+      :label="t('theBudgetIs')"
       :choices="[
-        { value: 'added', text: 'raised by' },
-        { value: 'taken', text: 'lowered by' },
+        { value: 'added', text: t('raisedBy') },
+        { value: 'taken', text: t('loweredBy') },
       ]"
     />
-    <PlainField v-model="form.amount" label="Amount" inputmode="decimal" figure :fault="faults.amountMinor" />
-    <DayField v-model="form.agreedOn" label="Agreed on" :fault="faults.agreedOn" />
-    <PlainField v-model="form.agreedBy" label="Agreed by" :fault="faults.agreedBy" />
-    <PlainField v-model="form.why" class="why" label="Why" :fault="faults.why" />
-    <ElButton native-type="submit" :disabled="busy">Enter it</ElButton>
+    <PlainField
+      v-model="form.amount"
+      :label="t('amount')"
+      inputmode="decimal"
+      figure
+      :fault="faults.amountMinor"
+    />
+    <DayField v-model="form.agreedOn" :label="t('agreedOn')" :fault="faults.agreedOn" />
+    <PlainField v-model="form.agreedBy" :label="t('agreedBy')" :fault="faults.agreedBy" />
+    <PlainField v-model="form.why" class="why" :label="t('why')" :fault="faults.why" />
+    <ElButton native-type="submit" :disabled="busy">{{ t('enterIt') }}</ElButton>
     <p class="fault" role="alert">{{ message }}</p>
   </form>
 </template>

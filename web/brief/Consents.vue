@@ -6,6 +6,7 @@ import type { Choices } from '../form/choices.js'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** What a landlord allowed in writing, one entry a change. */
 const props = defineProps<{ surfaces: Choices }>()
@@ -17,14 +18,14 @@ const finishes = computed(() => [
   ...(job.value?.finishes ?? []).map((f) => ({ value: f.id, text: f.name })),
 ])
 const items = computed(() => [
-  { value: null, text: 'any item' },
+  { value: null, text: t('anyItem') },
   ...(job.value?.items ?? []).map((i) => ({ value: i.id, text: i.name })),
 ])
 const letters = computed(() => [
-  { value: null, text: 'no photo' },
+  { value: null, text: t('noPhoto') },
   ...(job.value?.photos ?? [])
     .filter((p) => p.kind === 'letter')
-    .map((p, i) => ({ value: p.id, text: p.note || `Letter ${i + 1}` })),
+    .map((p, i) => ({ value: p.id, text: p.note || t('letterI', { i: i + 1 }) })),
 ])
 const addConsent = () =>
   store.add('consents', {
@@ -43,16 +44,16 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
 <template>
   <section v-if="job">
     <div class="part-head">
-      <h2>The landlord’s written consent</h2>
-      <ElButton @click="addConsent">Add a letter</ElButton>
+      <h2>{{ t('theLandlordsWrittenConsent') }}</h2>
+      <ElButton @click="addConsent">{{ t('addALetter') }}</ElButton>
     </div>
     <p v-if="job.consents.length === 0" class="second">
-      One entry per change the letter allows, with its date. A photo of it is added under Pictures.
+      {{ t('oneEntryPerChangeThe') }}
     </p>
     <div v-for="c in job.consents" :key="c.id" class="row consent">
       <RowField collection="consents" :row="c" field="on" kind="date" />
       <RowChoice collection="consents" :row="c" field="change" :choices="CHANGES" />
-      <RowChoice collection="consents" :row="c" field="surface" :choices="anywhere" label="Where" />
+      <RowChoice collection="consents" :row="c" field="surface" :choices="anywhere" :label="t('where')" />
       <RowChoice
         v-if="c.change === 'paint' || c.change === 'cover'"
         collection="consents"
@@ -74,11 +75,11 @@ const photo = (id: string) => `/api/jobs/${job.value?.brief.id ?? ''}/pictures/$
         field="itemId"
         :choices="items"
       />
-      <RowChoice collection="consents" :row="c" field="photoId" :choices="letters" label="Photo" />
+      <RowChoice collection="consents" :row="c" field="photoId" :choices="letters" :label="t('photo')" />
       <RowField class="words" collection="consents" :row="c" field="words" kind="text" />
-      <a v-if="c.photoId" :href="photo(c.photoId)" target="_blank" rel="noopener">see the letter</a>
-      <ElButton link aria-label="Remove the letter" @click="store.remove('consents', c.id)">
-        Remove
+      <a v-if="c.photoId" :href="photo(c.photoId)" target="_blank" rel="noopener">{{ t('seeTheLetter') }}</a>
+      <ElButton link :aria-label="t('removeTheLetter')" @click="store.remove('consents', c.id)">
+        {{ t('remove') }}
       </ElButton>
     </div>
   </section>

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Cell } from '@bonitas/core/stages/brief/coverage'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Uses across, pieces and items down: what serves what. Arrows walk the cells; Space or Enter ticks one. */
 const store = useJobStore()
@@ -13,9 +14,9 @@ const table = ref<HTMLTableElement>()
 
 const WORDS: Readonly<Record<Cell['state'], string>> = {
   serves: 'serves',
-  fails: 'ticked, but fails',
-  could: 'could serve',
-  no: 'does not serve',
+  fails: t('tickedButFails'),
+  could: t('couldServe'),
+  no: t('doesNotServe'),
 }
 
 function toggle(useId: string, thingIndex: number): void {
@@ -41,23 +42,25 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
     <table ref="table">
       <thead>
         <tr>
-          <th scope="col"><span class="visually-hidden">Piece or item</span></th>
+          <th scope="col">
+            <span class="visually-hidden">{{ t('pieceOrItem') }}</span>
+          </th>
           <th v-for="u in uses" :key="u.use.id" scope="col" class="use">{{ u.use.name }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(t, r) in things" :key="t.id">
+        <tr v-for="(served, r) in things" :key="served.id">
           <th scope="row">
-            {{ t.name }}<span v-if="t.count > 1"> × {{ t.count }}</span
-            ><span class="second sort">{{ t.kind === 'item' ? 'to buy' : t.pieceKind }}</span>
+            {{ served.name }}<span v-if="served.count > 1"> × {{ served.count }}</span
+            ><span class="second sort">{{ served.kind === 'item' ? t('toBuy') : served.pieceKind }}</span>
           </th>
           <td v-for="(u, c) in uses" :key="u.use.id">
             <ElButton
               class="is-line cell"
               :data-cell="`${r} ${c}`"
               :class="u.cells[r]?.state"
-              :aria-pressed="t.serves.includes(u.use.id)"
-              :aria-label="`${t.name}, ${u.use.name}: ${WORDS[u.cells[r]?.state ?? 'no']}${u.cells[r]?.says ? `, ${u.cells[r]?.says}` : ''}`"
+              :aria-pressed="served.serves.includes(u.use.id)"
+              :aria-label="`${served.name}, ${u.use.name}: ${WORDS[u.cells[r]?.state ?? 'no']}${u.cells[r]?.says ? `, ${u.cells[r]?.says}` : ''}`"
               :title="u.cells[r]?.says || WORDS[u.cells[r]?.state ?? 'no']"
               :tabindex="r === 0 && c === 0 ? 0 : -1"
               @click="toggle(u.use.id, r)"
@@ -70,7 +73,7 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
       </tbody>
       <tfoot>
         <tr>
-          <th scope="row">Served</th>
+          <th scope="row">{{ t('served') }}</th>
           <td v-for="u in uses" :key="u.use.id" class="says" :class="u.state">
             {{
               u.state === 'covered'
@@ -78,7 +81,7 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
                 : u.state === 'in part'
                   ? u.says
                   : u.says === 'nothing serves it'
-                    ? 'by nothing'
+                    ? t('byNothing')
                     : u.says
             }}
           </td>
@@ -86,8 +89,8 @@ function walk(event: KeyboardEvent, row: number, column: number): void {
       </tfoot>
     </table>
     <p class="second key">
-      <i class="serves"></i> serves <i class="fails"></i> ticked, but a measure rules it out
-      <i class="could"></i> its kind could serve; tick it to count it
+      <i class="serves"></i> {{ t('serves') }} <i class="fails"></i> {{ t('tickedButAMeasureRules') }}
+      <i class="could"></i> {{ t('itsKindCouldServeTick') }}
     </p>
   </div>
 </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Which findings the chosen schools made fire, over all stages. */
 const store = useJobStore()
@@ -11,11 +12,10 @@ const stage = (rule: string) => rule.split('.')[0] ?? 'brief'
 </script>
 
 <template>
-  <section aria-label="What the schools found">
-    <h2>What the schools found</h2>
+  <section :aria-label="t('whatTheSchoolsFound')">
+    <h2>{{ t('whatTheSchoolsFound') }}</h2>
     <p v-if="found.length === 0 && store.findings" class="second">
-      No finding hangs on a school at the moment. A finding that does says which school made it fire, and can
-      be accepted once as deliberate.
+      {{ t('noFindingHangsOnA') }}
     </p>
     <ul>
       <li v-for="f in found" :key="f.key">

@@ -13,6 +13,7 @@ import StageTabs from '../job/StageTabs.vue'
 import BudgetSplit from './BudgetSplit.vue'
 import ChangeOrderForm from './ChangeOrderForm.vue'
 import TwoDepths from './TwoDepths.vue'
+import { t } from './words.js'
 
 const store = useJobStore()
 const { money } = useLocale()
@@ -26,11 +27,11 @@ const bound = computed(
 </script>
 
 <template>
-  <StagePage v-if="job && position" title="Brief">
+  <StagePage v-if="job && position" :title="t('brief')">
     <template #head><StageTabs stage="brief" /></template>
     <div class="money">
       <section>
-        <h2>Agreed budget</h2>
+        <h2>{{ t('agreedBudget') }}</h2>
         <div class="grid">
           <RowField
             v-if="!bound"
@@ -39,10 +40,10 @@ const bound = computed(
             field="agreedMinor"
             kind="money"
             figure
-            hint="free to change until it is agreed"
+            :hint="t('freeToChangeUntilIt')"
           />
           <div v-else class="row-field">
-            <span class="second">Agreed budget now</span>
+            <span class="second">{{ t('agreedBudgetNow') }}</span>
             <p class="big figure">{{ money(position.agreedMinor) }}</p>
           </div>
           <RowField
@@ -50,23 +51,23 @@ const bound = computed(
             :row="job.brief"
             field="agreedOn"
             kind="date"
-            :hint="bound ? 'from here it moves by change order' : 'the day client and decorator agreed'"
+            :hint="bound ? t('fromHereItMovesBy') : t('theDayClientAndDecorator')"
           />
           <RowField
             collection="brief"
             :row="job.brief"
             field="reservePpm"
             kind="percent"
-            label="Reserve, %"
+            :label="t('reserve')"
             figure
-            :hint="`${money(position.reserveMinor)} held back`"
+            :hint="t('reserveMinorHeldBack', { reserveMinor: money(position.reserveMinor) })"
           />
           <RowField
             collection="brief"
             :row="job.brief"
             field="taxPpm"
             kind="percent"
-            label="Tax rate, %"
+            :label="t('taxRate')"
             figure
           />
           <RowCheck
@@ -74,17 +75,13 @@ const bound = computed(
             collection="brief"
             :row="job.brief"
             field="pricesIncludeTax"
-            label="Prices are entered with tax in them"
-            :hint="
-              job.brief.pricesIncludeTax
-                ? 'landed prices show the tax inside'
-                : 'tax is added to every landed price'
-            "
+            :label="t('pricesAreEnteredWithTax')"
+            :hint="job.brief.pricesIncludeTax ? t('landedPricesShowTheTax') : t('taxIsAddedToEvery')"
           />
         </div>
       </section>
       <section>
-        <h2>The decorator’s fee</h2>
+        <h2>{{ t('theDecoratorsFee') }}</h2>
         <div class="grid">
           <RowChoice collection="brief" :row="job.brief" field="feeKind" :choices="FEE_KINDS" />
           <RowField
@@ -93,7 +90,7 @@ const bound = computed(
             :row="job.brief"
             field="feeMinor"
             kind="money"
-            :label="job.brief.feeKind === 'hourly' ? 'An hour' : 'Fee'"
+            :label="job.brief.feeKind === 'hourly' ? t('anHour') : t('fee')"
             figure
           />
           <RowField
@@ -110,7 +107,7 @@ const bound = computed(
             :row="job.brief"
             field="feePpm"
             kind="percent"
-            label="Percent of what the goods come to"
+            :label="t('percentOfWhatTheGoods')"
             figure
           />
           <RowCheck
@@ -119,16 +116,15 @@ const bound = computed(
             collection="brief"
             :row="job.brief"
             field="feeInside"
-            label="The fee comes out of the budget"
-            :hint="`${money(position.feeMinor)} today, ${job.brief.feeInside ? 'not free to spend' : 'paid beside the budget'}`"
+            :label="t('theFeeComesOutOf')"
+            :hint="`${money(position.feeMinor)} today, ${job.brief.feeInside ? t('notFreeToSpend') : t('paidBesideTheBudget')}`"
           />
         </div>
       </section>
       <section class="broad">
-        <h2>Change orders</h2>
+        <h2>{{ t('changeOrders') }}</h2>
         <p v-if="!bound" class="second">
-          Once the budget is agreed it moves by change orders only: how much, who agreed, when and why. They
-          are never altered; a wrong one is corrected by another.
+          {{ t('onceTheBudgetIsAgreed') }}
         </p>
         <template v-else>
           <ChangeHistory v-if="job.changeOrders.length > 0" />
@@ -139,7 +135,7 @@ const bound = computed(
       <TwoDepths class="broad" />
     </div>
     <template #panel>
-      <FindingsPanel stage="brief" quiet="The brief raises no question." />
+      <FindingsPanel stage="brief" page="money" :quiet="t('theBriefRaisesNoQuestion')" />
     </template>
   </StagePage>
 </template>

@@ -11,6 +11,7 @@ import StageTabs from '../job/StageTabs.vue'
 import { useConfirm } from '../job/useConfirm.js'
 import { useUploads } from '../job/useUploads.js'
 import WaitingUploads from '../job/WaitingUploads.vue'
+import { t } from './words.js'
 
 type Kind = (typeof PHOTO_KINDS)[number]
 const store = useJobStore()
@@ -41,55 +42,55 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
 </script>
 
 <template>
-  <StagePage v-if="job" title="Brief">
+  <StagePage v-if="job" :title="t('brief')">
     <template #head><StageTabs stage="brief" /></template>
-    <FilePick ref="picker" label="Photos to add" accept="image/*" @picked="picked" />
+    <FilePick ref="picker" :label="t('photosToAdd')" accept="image/*" @picked="picked" />
     <div class="pictures" @dragover.prevent @drop.prevent="dropped">
       <WaitingUploads :waiting="waiting" @again="send" @forget="forget" />
       <section>
         <div class="part-head">
-          <h2>Before pictures</h2>
+          <h2>{{ t('beforePictures') }}</h2>
           <span class="second">{{
             standpoints.length === 0
-              ? 'one per wall and corner, once the walls are measured'
+              ? t('onePerWallAndCorner')
               : missing === 0
-                ? 'all there'
-                : `${missing} of ${standpoints.length} missing`
+                ? t('allThere')
+                : t('missingOfStandpointsMissing', { missing, standpoints: standpoints.length })
           }}</span>
         </div>
         <div v-if="standpoints.length > 0" class="slots">
           <figure v-for="s in standpoints" :key="s.subject">
             <template v-if="s.photos[0]">
               <a :href="address(s.photos[0].id, false)" target="_blank" rel="noopener"
-                ><img :src="address(s.photos[0].id)" :alt="`Before: ${s.name}`" loading="lazy"
+                ><img :src="address(s.photos[0].id)" :alt="t('beforeName', { name: s.name })" loading="lazy"
               /></a>
               <figcaption>
                 {{ s.name }}
                 <ElButton
                   link
-                  :aria-label="`Remove the picture of ${s.name}`"
+                  :aria-label="t('removeThePictureOfName', { name: s.name })"
                   @click="remove(s.photos[0].id)"
                 >
-                  {{ armed === s.photos[0].id ? 'Gone for good: remove' : '×' }}
+                  {{ armed === s.photos[0].id ? t('goneForGoodRemove') : '×' }}
                 </ElButton>
               </figcaption>
             </template>
             <template v-else>
               <ElButton
                 class="empty"
-                :aria-label="`Add the before picture of ${s.name}`"
+                :aria-label="t('addTheBeforePictureOf', { name: s.name })"
                 @click="pick('before', s.subject)"
               >
-                Add
+                {{ t('add') }}
               </ElButton>
               <figcaption>{{ s.name }}</figcaption>
             </template>
           </figure>
           <figure v-for="p in loose" :key="p.id">
             <a :href="address(p.id, false)" target="_blank" rel="noopener"
-              ><img :src="address(p.id)" :alt="p.note || 'Before, from a place that is gone'" loading="lazy"
+              ><img :src="address(p.id)" :alt="p.note || t('beforeFromAPlaceThat')" loading="lazy"
             /></a>
-            <figcaption>{{ p.note || 'from a place that is gone' }}</figcaption>
+            <figcaption>{{ p.note || t('fromAPlaceThatIs') }}</figcaption>
           </figure>
         </div>
         <div v-if="missing > 0" class="reason">
@@ -98,23 +99,22 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
             :row="job.brief"
             field="beforeReason"
             kind="text"
-            label="Or why there are none"
+            :label="t('orWhyThereAreNone')"
           />
         </div>
       </section>
       <section>
         <div class="part-head">
-          <h2>Inspiration</h2>
-          <ElButton @click="pick('inspiration')">Add photos</ElButton>
+          <h2>{{ t('inspiration') }}</h2>
+          <ElButton @click="pick('inspiration')">{{ t('addPhotos') }}</ElButton>
         </div>
         <p v-if="of('inspiration').length === 0" class="second teach">
-          Photos and notes of what the client is drawn to; drop them here or choose them. What recurs in them
-          counts, not their average. Each is encoded anew and its place of taking is left out.
+          {{ t('photosAndNotesOfWhat') }}
         </p>
         <div v-else class="slots large">
           <figure v-for="p in of('inspiration')" :key="p.id">
             <a :href="address(p.id, false)" target="_blank" rel="noopener"
-              ><img :src="address(p.id)" :alt="p.note || 'Inspiration'" loading="lazy"
+              ><img :src="address(p.id)" :alt="p.note || t('inspiration')" loading="lazy"
             /></a>
             <figcaption>
               <RowField
@@ -123,37 +123,37 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
                 field="note"
                 kind="text"
                 bare
-                label="Note on the photo"
+                :label="t('noteOnThePhoto')"
               />
-              <ElButton link aria-label="Remove the photo" @click="remove(p.id)">
-                {{ armed === p.id ? 'Gone for good: remove' : '×' }}
+              <ElButton link :aria-label="t('removeThePhoto')" @click="remove(p.id)">
+                {{ armed === p.id ? t('goneForGoodRemove') : '×' }}
               </ElButton>
             </figcaption>
           </figure>
         </div>
       </section>
       <section>
-        <h2>Notes</h2>
+        <h2>{{ t('notes') }}</h2>
         <RowField
           collection="brief"
           :row="job.brief"
           field="inspirationNote"
           kind="text"
-          label="What the client is drawn to, and what contradicts it"
+          :label="t('whatTheClientIsDrawn')"
         />
       </section>
       <section>
         <div class="part-head">
-          <h2>Letters</h2>
-          <ElButton @click="pick('letter')">Add a photo of a letter</ElButton>
+          <h2>{{ t('letters') }}</h2>
+          <ElButton @click="pick('letter')">{{ t('addAPhotoOfA') }}</ElButton>
         </div>
         <p v-if="of('letter').length === 0" class="second">
-          The landlord’s consent, photographed; it is then named at the consent under Constraints.
+          {{ t('theLandlordsConsentPhotographedIt') }}
         </p>
         <div v-else class="slots">
           <figure v-for="p in of('letter')" :key="p.id">
             <a :href="address(p.id, false)" target="_blank" rel="noopener"
-              ><img :src="address(p.id)" :alt="p.note || 'Letter'" loading="lazy"
+              ><img :src="address(p.id)" :alt="p.note || t('letter')" loading="lazy"
             /></a>
             <figcaption>
               <RowField
@@ -162,10 +162,10 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
                 field="note"
                 kind="text"
                 bare
-                label="Name of the letter"
+                :label="t('nameOfTheLetter')"
               />
-              <ElButton link aria-label="Remove the letter" @click="remove(p.id)">
-                {{ armed === p.id ? 'Gone for good: remove' : '×' }}
+              <ElButton link :aria-label="t('removeTheLetter')" @click="remove(p.id)">
+                {{ armed === p.id ? t('goneForGoodRemove') : '×' }}
               </ElButton>
             </figcaption>
           </figure>
@@ -173,7 +173,7 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
       </section>
     </div>
     <template #panel>
-      <FindingsPanel stage="brief" quiet="The brief raises no question." />
+      <FindingsPanel stage="brief" page="pictures" :quiet="t('theBriefRaisesNoQuestion')" />
     </template>
   </StagePage>
 </template>

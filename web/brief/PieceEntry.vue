@@ -11,12 +11,14 @@ import ChoiceField from '../form/ChoiceField.vue'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from '../measure/useWallChoices.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** One line for a piece that is there: a name, its size, Enter, and on to the next. */
 const emit = defineEmits<{ kept: [pieceId: string] }>()
 const store = useJobStore()
 const job = computed(() => store.snapshot)
-const system = computed(() => job.value?.studio.system ?? 'metric')
+const { says, system } = useLocale()
 
 const blank = () => ({
   name: '',
@@ -33,12 +35,12 @@ const asked = ref('')
 const nameField = ref<InstanceType<typeof PlainField>>()
 const kindByName = computed(() => kindOfName(draft.value.name) ?? 'other')
 const kind = computed<PieceKind>(() => draft.value.kind || kindByName.value)
-const VERDICT_CHOICES = [{ value: '', text: 'not judged' }, ...VERDICTS]
+const VERDICT_CHOICES = [{ value: '', text: t('notJudged') }, ...VERDICTS]
 const kindChoices = computed(() => [
-  { value: '', text: draft.value.name ? kindByName.value : 'by its name' },
+  { value: '', text: draft.value.name ? kindByName.value : t('byItsName') },
   ...PIECE_KINDS,
 ])
-const walls = useWallChoices('no wall')
+const walls = useWallChoices(t('noWall'))
 
 /** A wall whose name the place speaks of. */
 function wallOf(place: string): string | null {
@@ -57,20 +59,20 @@ async function keep(): Promise<void> {
   faults.value = {}
   const d = draft.value
   if (d.name.trim() === '') {
-    faults.value = { name: 'Name is empty. Write what it is: settee, trunk, reading lamp.' }
+    faults.value = { name: t('nameIsEmptyWriteWhat') }
     nameField.value?.focus()
     return
   }
   if (d.name.length > 120) {
-    faults.value = { name: 'Name is longer than 120 characters. Shorten it.' }
+    faults.value = { name: t('nameIsLongerThan120') }
     return
   }
   try {
-    const size = parseSize(d.size, kind.value, system.value)
+    const size = parseSize(d.size, kind.value, says.value)
     if (size.question && asked.value !== d.size) {
       // Asked once; the same size entered again is meant.
       asked.value = d.size
-      faults.value = { size: `${size.question} Enter again to keep it as it is.` }
+      faults.value = { size: t('questionEnterAgainToKeep', { question: size.question }) }
       return
     }
     const id = store.add('pieces', {
@@ -102,32 +104,32 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <form class="entry" novalidate aria-label="A piece that is there" @submit.prevent="keep">
+  <form class="entry" novalidate :aria-label="t('aPieceThatIsThere')" @submit.prevent="keep">
     <PlainField
       ref="nameField"
       v-model="draft.name"
       class="name"
-      label="Piece"
+      :label="t('piece')"
       :dirty="draft.name !== ''"
       :fault="faults.name"
     />
     <PlainField
       v-model="draft.size"
       class="size"
-      label="Size: W, D, H"
+      :label="t('sizeWDH')"
       :dirty="draft.size !== ''"
       :placeholder="system === 'metric' ? '1980 900 840' : `6'6 x 35 1/2 x 33`"
       :fault="faults.size"
     />
-    <PlainField v-model="draft.material" label="Material" :dirty="draft.material !== ''" />
-    <PlainField v-model="draft.color" label="Color" :dirty="draft.color !== ''" />
-    <PlainField v-model="draft.place" label="Where" :dirty="draft.place !== ''" list="walls-of-room" />
+    <PlainField v-model="draft.material" :label="t('material')" :dirty="draft.material !== ''" />
+    <PlainField v-model="draft.color" :label="t('color')" :dirty="draft.color !== ''" />
+    <PlainField v-model="draft.place" :label="t('where')" :dirty="draft.place !== ''" list="walls-of-room" />
     <datalist id="walls-of-room">
       <option v-for="w in walls.slice(1)" :key="w.text" :value="w.text" />
     </datalist>
-    <ChoiceField v-model="draft.verdict" label="Verdict" :choices="VERDICT_CHOICES" />
-    <ChoiceField v-model="draft.kind" label="Kind" :choices="kindChoices" />
-    <ElButton type="primary" native-type="submit">Keep</ElButton>
+    <ChoiceField v-model="draft.verdict" :label="t('verdict')" :choices="VERDICT_CHOICES" />
+    <ChoiceField v-model="draft.kind" :label="t('kind')" :choices="kindChoices" />
+    <ElButton type="primary" native-type="submit">{{ t('keep') }}</ElButton>
   </form>
 </template>
 

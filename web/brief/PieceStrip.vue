@@ -10,11 +10,12 @@ import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import SameThing from '../job/SameThing.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
+import { t } from './words.js'
 
 /** What else is known of one piece that is there. */
 const props = defineProps<{ piece: Stored<Piece>; lent: boolean }>()
 const store = useJobStore()
-const walls = useWallChoices('no wall')
+const walls = useWallChoices(t('noWall'))
 function borrow(): void {
   store.add('loans', {
     ...ROWS.loans.blank(),
@@ -30,27 +31,27 @@ function borrow(): void {
   <div class="strip">
     <h2>
       {{ piece.name }}
-      <ElButton link @click="store.remove('pieces', piece.id)">Remove the piece</ElButton>
+      <ElButton link @click="store.remove('pieces', piece.id)">{{ t('removeThePiece') }}</ElButton>
     </h2>
     <RowCheck collection="pieces" :row="piece" field="sentimental" />
-    <RowCheck collection="pieces" :row="piece" field="stays" label="Not to be moved" />
-    <RowField collection="pieces" :row="piece" field="reason" kind="text" label="Reason to stay" />
-    <RowChoice collection="pieces" :row="piece" field="wallId" :choices="walls" label="Stands at" />
-    <RowField collection="pieces" :row="piece" field="count" kind="whole" label="Number" figure />
+    <RowCheck collection="pieces" :row="piece" field="stays" :label="t('notToBeMoved')" />
+    <RowField collection="pieces" :row="piece" field="reason" kind="text" :label="t('reasonToStay')" />
+    <RowChoice collection="pieces" :row="piece" field="wallId" :choices="walls" :label="t('standsAt')" />
+    <RowField collection="pieces" :row="piece" field="count" kind="whole" :label="t('number')" figure />
     <RowField
       collection="pieces"
       :row="piece"
       field="openDepthMm"
       kind="length"
-      label="Depth extended"
+      :label="t('depthExtended')"
       figure
     />
-    <RowField collection="pieces" :row="piece" field="weightG" kind="weight" label="Weight" figure />
-    <RowChoice collection="pieces" :row="piece" field="fixing" :choices="FIXINGS" label="Held" />
-    <RowField collection="pieces" :row="piece" field="originalAt" kind="text" label="Original kept at" />
+    <RowField collection="pieces" :row="piece" field="weightG" kind="weight" :label="t('weight')" figure />
+    <RowChoice collection="pieces" :row="piece" field="fixing" :choices="FIXINGS" :label="t('held')" />
+    <RowField collection="pieces" :row="piece" field="originalAt" kind="text" :label="t('originalKeptAt')" />
     <SameThing :id="piece.id" class="all" collection="pieces" />
     <p v-if="!lent" class="all">
-      <ElButton link @click="borrow">It is borrowed and goes back</ElButton>
+      <ElButton link @click="borrow">{{ t('itIsBorrowedAndGoes') }}</ElButton>
     </p>
   </div>
 </template>

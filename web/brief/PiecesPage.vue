@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-
 import { PIECE_KINDS, VERDICTS } from '@bonitas/core/model/vocabulary/piece'
 import type { Piece } from '@bonitas/core/model/rows/pieces'
 import RowTable from '../form/RowTable.vue'
@@ -11,18 +10,24 @@ import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
 import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
 import PieceEntry from './PieceEntry.vue'
 import PieceStrip from './PieceStrip.vue'
-import StageTabs from '../job/StageTabs.vue'
 import SizeField from './SizeField.vue'
+import { t } from './words.js'
+import SeveralRows from '../job/SeveralRows.vue'
+import type { SeveralFact } from '../job/severalFacts.js'
+import { useWallChoices } from '../measure/useWallChoices.js'
+import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
+import OrderRows from '../job/OrderRows.vue'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const pieces = computed(() => job.value?.pieces.filter((p) => p.there) ?? [])
 const coming = computed(() => job.value?.pieces.filter((p) => !p.there) ?? [])
 useStageKeys([
-  ['Enter anywhere in the entry', 'Keep the piece, on to the next'],
-  ['1980 900 840', 'Width, depth, height as they are spoken'],
+  [t('enterAnywhereInTheEntry'), t('keepThePieceOnTo')],
+  ['1980 900 840', t('widthDepthHeightAsThey')],
 ])
 
 const chosen = useInAddress('piece')
@@ -33,46 +38,73 @@ const lent = computed(
     new Map(
       (job.value?.loans ?? []).flatMap((l) =>
         l.pieceId && !l.returnedOn
-          ? [[l.pieceId, l.owner ? `lent from ${l.owner}` : 'borrowed'] as const]
+          ? [[l.pieceId, l.owner ? t('lentFromOwner', { owner: l.owner }) : 'borrowed'] as const]
           : [],
       ),
     ),
 )
-const VERDICT_CHOICES = [{ value: null, text: 'not judged' }, ...VERDICTS.map((v) => ({ value: v, text: v }))]
+const VERDICT_CHOICES = [
+  { value: null, text: t('notJudged') },
+  ...VERDICTS.map((v) => ({ value: v, text: v })),
+]
 const byVerdict = computed(() =>
   [...VERDICTS, null].map((v) => ({
-    word: v ?? 'not judged',
+    word: v ?? t('notJudged'),
     n: pieces.value.filter((p) => p.verdict === v).length,
   })),
 )
+const walls = useWallChoices(t('noWall'))
+/** What is often the same for many: what they were judged to be, what they are made of, where they stand. */
+const facts = computed((): SeveralFact[] => [
+  { field: 'verdict', choices: VERDICT_CHOICES },
+  { field: 'kind', choices: PIECE_KINDS },
+  { field: 'material', kind: 'text' },
+  { field: 'color', kind: 'text' },
+  { field: 'place', kind: 'text', label: t('where') },
+  { field: 'wallId', choices: walls.value, label: t('standsAt') },
+  { field: 'fixing', choices: FIXINGS, label: t('held') },
+  { field: 'sentimental' },
+  { field: 'stays', label: t('notToBeMoved') },
+  { field: 'reason', kind: 'text', label: t('reasonToStay') },
+  { field: 'originalAt', kind: 'text', label: t('originalKeptAt') },
+])
 const columns: TableColumn<Piece>[] = [
-  { id: 'name', head: 'Piece', kind: 'text', label: () => 'Name' },
-  { id: 'kind', head: 'Kind', choices: PIECE_KINDS },
+  { id: 'name', head: t('piece'), kind: 'text', label: () => t('name') },
+  { id: 'kind', head: t('kind'), choices: PIECE_KINDS },
   { id: 'size', head: 'W × D × H', figure: true },
-  { id: 'material', head: 'Material', kind: 'text' },
-  { id: 'color', head: 'Color', kind: 'text' },
-  { id: 'place', head: 'Where', kind: 'text', label: (p) => `Where ${p.name} stands` },
-  { id: 'verdict', head: 'Verdict', choices: VERDICT_CHOICES, label: (p) => `Verdict on ${p.name}` },
-  { id: 'more', head: 'More', quietHead: true },
+  { id: 'material', head: t('material'), kind: 'text' },
+  { id: 'color', head: t('color'), kind: 'text' },
+  { id: 'place', head: t('where'), kind: 'text', label: (p) => t('whereNameStands', { name: p.name }) },
+  {
+    id: 'verdict',
+    head: t('verdict'),
+    choices: VERDICT_CHOICES,
+    label: (p) => t('verdictOnName', { name: p.name }),
+  },
+  { id: 'more', head: t('more'), quietHead: true },
 ]
 </script>
 
 <template>
-  <StagePage v-if="job" title="Brief">
+  <StagePage v-if="job" :title="t('brief')">
     <template #head><StageTabs stage="brief" /></template>
     <PieceEntry @kept="(id) => (chosen = id)" />
     <p class="second tally" role="status">
-      {{ pieces.length }} {{ pieces.length === 1 ? 'piece' : 'pieces' }} there<template
-        v-if="pieces.length > 0"
+      {{
+        t('piecesPieces2There', { pieces: pieces.length, pieces2: pieces.length === 1 ? 'piece' : 'pieces' })
+      }}<template v-if="pieces.length > 0"
         >:
         <template v-for="(v, i) in byVerdict.filter((x) => x.n > 0)" :key="v.word"
           >{{ i > 0 ? ', ' : '' }}{{ v.n }} {{ v.word }}</template
         ></template
       >
+      <template v-if="pieces.length > 1">
+        <SeveralRows collection="pieces" :rows="pieces" :facts="facts" />
+        <OrderRows collection="pieces" :rows="pieces" :what="t('pieces')" />
+      </template>
     </p>
     <p v-if="pieces.length === 0" class="second teach">
-      Walk through the room once and enter what is there: a name, its size, Enter. The kind is taken from the
-      name. Each piece then gets a verdict, and a purpose or a reason to stay.
+      {{ t('walkThroughTheRoomOnce') }}
     </p>
     <RowTable
       v-else
@@ -90,18 +122,24 @@ const columns: TableColumn<Piece>[] = [
       </template>
       <template #cell-size="{ row }"><SizeField :piece="row" /></template>
       <template #cell-more="{ row }">
-        <ElButton link :aria-label="`More about ${row.name}`" @click="chosen = row.id">more</ElButton>
+        <ElButton link :aria-label="t('moreAboutName', { name: row.name })" @click="chosen = row.id">{{
+          t('more2')
+        }}</ElButton>
       </template>
     </RowTable>
     <p v-if="coming.length > 0" class="second tally">
-      {{ coming.length }} more {{ coming.length === 1 ? 'piece is' : 'pieces are' }} still to come; they are
-      laid out in the Palette.
+      {{
+        t('comingMoreComing2StillTo', {
+          coming: coming.length,
+          coming2: coming.length === 1 ? t('pieceIs') : t('piecesAre'),
+        })
+      }}
     </p>
     <template v-if="selected" #strip>
       <PieceStrip :piece="selected" :lent="lent.has(selected.id)" />
     </template>
     <template #panel>
-      <FindingsPanel stage="brief" quiet="The brief raises no question." />
+      <FindingsPanel stage="brief" page="pieces" :quiet="t('theBriefRaisesNoQuestion')" />
     </template>
   </StagePage>
 </template>

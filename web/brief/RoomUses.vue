@@ -8,6 +8,7 @@ import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import CoverageTable from './CoverageTable.vue'
 import { useKindOf } from './useKindOf.js'
+import { t } from './words.js'
 
 /** What the room must do for the people in it, and what serves it. */
 const store = useJobStore()
@@ -18,7 +19,7 @@ const things = computed(() => store.derived?.brief.coverage.uses[0]?.cells.lengt
 async function addUse(): Promise<void> {
   const uses = job.value?.uses ?? []
   store.add('uses', {
-    name: `Use ${uses.length + 1}`,
+    name: t('useUses', { uses: uses.length + 1 }),
     kind: 'other',
     persons: 1,
     time: 'any time',
@@ -42,12 +43,11 @@ const { named } = useKindOf()
 <template>
   <section v-if="job" ref="usesList">
     <div class="part-head">
-      <h2>What the room must do</h2>
-      <ElButton @click="addUse">Add a use</ElButton>
+      <h2>{{ t('whatTheRoomMustDo') }}</h2>
+      <ElButton @click="addUse">{{ t('addAUse') }}</ElButton>
     </div>
     <p v-if="job.uses.length === 0" class="second teach">
-      A use is one thing the room must do for the people in it: sleep one guest, read, store scores. Function
-      comes before objects.
+      {{ t('aUseIsOneThing') }}
     </p>
     <ol v-else>
       <li
@@ -64,7 +64,7 @@ const { named } = useKindOf()
           field="kind"
           :choices="USE_KINDS"
           bare
-          :label="`Kind of ${u.name}`"
+          :label="t('kindOfName', { name: u.name })"
         />
         <RowField
           collection="uses"
@@ -73,7 +73,7 @@ const { named } = useKindOf()
           kind="whole"
           bare
           figure
-          :label="`For how many, ${u.name}`"
+          :label="t('forHowManyName', { name: u.name })"
         />
         <RowChoice
           collection="uses"
@@ -81,17 +81,18 @@ const { named } = useKindOf()
           field="time"
           :choices="USE_TIMES"
           bare
-          :label="`When, ${u.name}`"
+          :label="t('whenName', { name: u.name })"
         />
-        <ElButton link :aria-label="`Remove ${u.name}`" @click="store.remove('uses', u.id)">×</ElButton>
+        <ElButton link :aria-label="t('removeName', { name: u.name })" @click="store.remove('uses', u.id)"
+          >×</ElButton
+        >
       </li>
     </ol>
     <template v-if="job.uses.length > 0">
-      <h3>What serves it</h3>
+      <h3>{{ t('whatServesIt') }}</h3>
       <CoverageTable v-if="things > 0" />
       <p v-else class="second">
-        Nothing is entered yet. Walk through what is there under Pieces, and list what to buy under Source;
-        each then serves a use, or is asked what it is for.
+        {{ t('nothingIsEnteredYetWalk') }}
       </p>
     </template>
   </section>

@@ -4,10 +4,11 @@ import { computed, onMounted, shallowRef } from 'vue'
 import { SCHOOLS, TOPICS, type Topic } from '@bonitas/core/model/vocabulary/schools'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
-import JudgedPanel from './JudgedPanel.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import JudgedPanel from './JudgedPanel.vue'
 import type { heardBy } from './schoolRules.js'
+import { t } from './words.js'
 
 /** What listens to each topic comes after the page; a topic of a later stage has none yet, and says so. */
 const rules = shallowRef<{ readonly heardBy: typeof heardBy }>()
@@ -19,46 +20,46 @@ const job = computed(() => store.snapshot)
 const chosen = (topic: Topic) => job.value?.schools[topic] ?? null
 const choose = (topic: Topic, school: string | null) =>
   job.value && store.change('schools', job.value.schools.id, { [topic]: school })
-const settled = computed(() => TOPICS.filter((t) => chosen(t) !== null).length)
+const settled = computed(() => TOPICS.filter((about) => chosen(about) !== null).length)
 </script>
 
 <template>
-  <StagePage v-if="job" title="Brief">
+  <StagePage v-if="job" :title="t('brief')">
     <template #head><StageTabs stage="brief" /></template>
     <p class="second says">
-      Where good decorators disagree, the job chooses: {{ settled }} of {{ TOPICS.length }} topics settled. A
-      topic that is not settled judges nothing; a choice can change at any time, and every finding follows at
-      once.
+      {{ t('whereGoodDecoratorsDisagreeThe', { settled, TOPICS: TOPICS.length }) }}
     </p>
     <div class="topics">
-      <fieldset v-for="t in TOPICS" :key="t">
-        <legend>{{ SCHOOLS[t].title }}</legend>
+      <fieldset v-for="about in TOPICS" :key="about">
+        <legend>{{ SCHOOLS[about].title }}</legend>
         <ElRadioGroup
-          :model-value="chosen(t) ?? ''"
-          :aria-label="SCHOOLS[t].title"
-          @change="choose(t, $event === '' ? null : String($event))"
+          :model-value="chosen(about) ?? ''"
+          :aria-label="SCHOOLS[about].title"
+          @change="choose(about, $event === '' ? null : String($event))"
         >
-          <ElRadio class="none" value=""><span class="second">not settled</span></ElRadio>
-          <ElRadio v-for="s in SCHOOLS[t].schools" :key="s.name" :value="s.name">
+          <ElRadio class="none" value=""
+            ><span class="second">{{ t('notSettled') }}</span></ElRadio
+          >
+          <ElRadio v-for="s in SCHOOLS[about].schools" :key="s.name" :value="s.name">
             <b>{{ s.name }}</b><span class="second">{{ s.says }}</span>
           </ElRadio>
         </ElRadioGroup>
         <p class="second">
           <template v-if="rules">{{
-            rules.heardBy(t).length > 0
-              ? `Judged by: ${rules.heardBy(t).join('; ')}`
-              : 'Kept for a later stage: no rule judges it yet.'
+            rules.heardBy(about).length > 0
+              ? t('judgedByJoin', { join: rules.heardBy(about).join('; ') })
+              : t('keptForALaterStage')
           }}</template>
           <template v-else>&nbsp;</template>
         </p>
         <RowField
-          v-if="t === 'lead'"
+          v-if="about === 'lead'"
           collection="brief"
           :row="job.brief"
           field="leadName"
           kind="text"
-          label="Which one leads"
-          hint="everything else is tested against it"
+          :label="t('whichOneLeads')"
+          :hint="t('everythingElseIsTestedAgainst')"
         />
       </fieldset>
     </div>

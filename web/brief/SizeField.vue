@@ -1,45 +1,45 @@
 <script setup lang="ts">
 import { ElInput } from 'element-plus'
-import { computed, ref, useId, watch } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { parseSize } from '@bonitas/core/stages/brief/spokenSize'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import type { Piece } from '@bonitas/core/model/rows/pieces'
-import { lengthText, mmText } from '@bonitas/core/kernel/units/length'
 import FieldFrame from '../form/FieldFrame.vue'
+import { useMeanwhile } from '../form/useMeanwhile.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** Width, depth and height of a piece in one field, read as they are spoken. */
 const props = defineProps<{ piece: Piece }>()
 const store = useJobStore()
 const id = useId()
-const system = computed(() => store.snapshot?.studio.system ?? 'metric')
+const { says, typed: asTyped, system } = useLocale()
 const shown = computed(() => {
   const { widthMm, depthMm, heightMm } = props.piece
-  const one = (mm: number) => (system.value === 'metric' ? mmText(mm) : lengthText(mm, 'imperial'))
+  const one = (mm: number) => (system.value === 'metric' ? says.value.drawn(mm) : asTyped(mm))
   return [widthMm, depthMm, heightMm].map(one).join(' × ')
 })
 const typed = ref<string>()
 const fault = ref('')
-/** Another changed the size while this was being typed. It is shown, and not wiped unseen. */
-const metAnother = ref(false)
-watch(shown, (now) => {
-  if (typed.value === undefined) return
-  metAnother.value = true
-  fault.value = `Meanwhile this became “${now}” in another place. Enter keeps what you typed, Esc takes that.`
-})
+const meanwhile = useMeanwhile(
+  () => shown.value,
+  () => typed.value !== undefined,
+  (text) => (fault.value = text),
+)
 
 /** @param knowing whether it is kept by Enter, with what another wrote in sight */
 function keep(knowing: boolean): void {
-  if (metAnother.value && !knowing) return
+  if (!meanwhile.mayKeep(knowing)) return
   if (typed.value === undefined || typed.value === shown.value) {
     back()
     return
   }
   try {
-    const { widthMm, depthMm, heightMm, question } = parseSize(typed.value, props.piece.kind, system.value)
-    if (question && (!fault.value || metAnother.value)) {
-      metAnother.value = false
-      fault.value = `${question} Enter again to keep it as it is.`
+    const { widthMm, depthMm, heightMm, question } = parseSize(typed.value, props.piece.kind, says.value)
+    if (question && (!fault.value || meanwhile.met.value)) {
+      meanwhile.settled()
+      fault.value = t('questionEnterAgainToKeep', { question })
       return
     }
     store.change('pieces', props.piece.id, { widthMm, depthMm, heightMm })
@@ -50,21 +50,21 @@ function keep(knowing: boolean): void {
   }
 }
 function back(): void {
-  metAnother.value = false
+  meanwhile.settled()
   typed.value = undefined
   fault.value = ''
 }
 </script>
 
 <template>
-  <FieldFrame :id="id" class="size" :label="`Size of ${piece.name}`" bare :fault="fault">
+  <FieldFrame :id="id" class="size" :label="t('sizeOfName', { name: piece.name })" bare :fault="fault">
     <ElInput
       :id="id"
       class="is-bare is-figure"
       :model-value="typed ?? shown"
       :validate-event="false"
       autocomplete="off"
-      :aria-label="`Size of ${piece.name}`"
+      :aria-label="t('sizeOfName', { name: piece.name })"
       :aria-invalid="fault ? 'true' : undefined"
       :aria-describedby="fault ? `${id}-says` : undefined"
       :data-dirty="typed !== undefined"

@@ -3,49 +3,51 @@ import { ElRadio, ElRadioGroup } from 'element-plus'
 import { computed } from 'vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Whether the home is owned or rented, and what a lease asks for. */
 const store = useJobStore()
 const job = computed(() => store.snapshot)
+const byGallon = computed(() => job.value?.studio.system === 'imperial')
 const rented = computed(() => job.value?.schools.tenure === 'rented')
 const TENURES = [null, 'owned', 'rented'] as const
 function settle(chosen: unknown): void {
-  const tenure = TENURES.find((t) => (t ?? '') === chosen)
+  const tenure = TENURES.find((kind) => (kind ?? '') === chosen)
   if (job.value && tenure !== undefined) store.change('schools', job.value.schools.id, { tenure })
 }
 </script>
 
 <template>
   <section v-if="job">
-    <h2>Tenure</h2>
+    <h2>{{ t('tenure') }}</h2>
     <div class="tenure">
-      <ElRadioGroup :model-value="job.schools.tenure ?? ''" aria-label="Tenure" @change="settle">
-        <ElRadio v-for="t in TENURES" :key="t ?? ''" :value="t ?? ''">{{ t ?? 'not said yet' }}</ElRadio>
+      <ElRadioGroup :model-value="job.schools.tenure ?? ''" :aria-label="t('tenure')" @change="settle">
+        <ElRadio v-for="kind in TENURES" :key="kind ?? ''" :value="kind ?? ''">{{
+          kind ?? t('notSaidYet')
+        }}</ElRadio>
       </ElRadioGroup>
       <RowField v-if="rented" collection="brief" :row="job.brief" field="leaseEndsOn" kind="date" />
       <RowField
         v-if="rented"
         collection="brief"
         :row="job.brief"
-        field="backPrimerMinor"
-        kind="money"
+        field="backPrimerCubicMinor"
+        kind="price by volume"
+        :label="t(byGallon ? 'primerAGallon' : 'primerALiter')"
         figure
       />
       <RowField
         v-if="rented"
         collection="brief"
         :row="job.brief"
-        field="backPaintMinor"
-        kind="money"
+        field="backPaintCubicMinor"
+        kind="price by volume"
+        :label="t(byGallon ? 'palePaintAGallon' : 'palePaintALiter')"
         figure
       />
     </div>
     <p class="second">
-      {{
-        rented
-          ? 'Nothing is drilled, painted or fixed without consent in writing. Ask first; each answer is read narrowly: one color is not another, painting is not drilling.'
-          : 'In a rented home nothing is drilled, painted or fixed without leave, and what was changed is listed for putting back.'
-      }}
+      {{ rented ? t('nothingIsDrilledPaintedOr') : t('inARentedHomeNothing') }}
     </p>
   </section>
 </template>

@@ -5,25 +5,26 @@ import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** The two depths of change the client sees before choosing, each with its sum, its time and what it cannot fix. */
 const store = useJobStore()
 const { money } = useLocale()
 const job = computed(() => store.snapshot)
 const levels = computed(() => store.derived?.brief.levels ?? [])
-const LEVEL_CHOICES = [{ value: null, text: 'not settled' }, ...LEVELS.map((l) => ({ value: l, text: l }))]
+const LEVEL_CHOICES = [{ value: null, text: t('notSettled') }, ...LEVELS.map((l) => ({ value: l, text: l }))]
 </script>
 
 <template>
   <section v-if="job">
     <div class="part-head">
-      <h2>Two depths of change</h2>
+      <h2>{{ t('twoDepthsOfChange') }}</h2>
       <RowChoice
         collection="brief"
         :row="job.brief"
         field="level"
         :choices="LEVEL_CHOICES"
-        label="Settled on"
+        :label="t('settledOn')"
       />
     </div>
     <div class="levels">
@@ -36,23 +37,22 @@ const LEVEL_CHOICES = [{ value: null, text: 'not settled' }, ...LEVELS.map((l) =
         <p class="big">{{ money(l.amountMinor) }}</p>
         <p class="second">
           {{ l.lines }} {{ l.lines === 1 ? 'line' : 'lines'
-          }}{{ l.weeks === null ? '' : `, ${l.weeks} weeks until the slowest is here` }}
+          }}{{ l.weeks === null ? '' : t('weeksWeeksUntilTheSlowest', { weeks: l.weeks }) }}
         </p>
         <p v-if="l.own.length > 0" class="second">
-          Only here: {{ l.own.map((o) => `${o.name} ${money(o.amountMinor)}`).join(', ') }}
+          {{ t('onlyHereJoin', { join: l.own.map((o) => `${o.name} ${money(o.amountMinor)}`).join(', ') }) }}
         </p>
         <RowField
           collection="brief"
           :row="job.brief"
           :field="i === 0 ? 'decorateNote' : 'buildingNote'"
           kind="text"
-          label="What it cannot fix"
+          :label="t('whatItCannotFix')"
         />
       </article>
     </div>
     <p class="second">
-      The client sees both before choosing. An item belongs to both, or to one of them; that is set at the
-      item in Source.
+      {{ t('theClientSeesBothBefore') }}
     </p>
   </section>
 </template>

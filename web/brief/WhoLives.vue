@@ -9,13 +9,14 @@ import RowWords from '../form/RowWords.vue'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Who lives with the room, and the height their pictures hang at. */
 const store = useJobStore()
-const { length } = useLocale()
+const { typed, says } = useLocale()
 const job = computed(() => store.snapshot)
 const peopleList = ref<HTMLElement>()
-const proposal = computed(() => proposedHanging(job.value?.people ?? []))
+const proposal = computed(() => proposedHanging(job.value?.people ?? [], says.value))
 
 async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
   const people = job.value?.people ?? []
@@ -40,38 +41,46 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
 <template>
   <section v-if="job" ref="peopleList">
     <div class="part-head">
-      <h2>Who lives with it</h2>
-      <ElButton @click="addPerson('adult')">Add an adult</ElButton>
-      <ElButton @click="addPerson('child')">Add a child</ElButton>
-      <ElButton @click="addPerson('dog')">Add a pet</ElButton>
+      <h2>{{ t('whoLivesWithIt') }}</h2>
+      <ElButton @click="addPerson('adult')">{{ t('addAnAdult') }}</ElButton>
+      <ElButton @click="addPerson('child')">{{ t('addAChild') }}</ElButton>
+      <ElButton @click="addPerson('dog')">{{ t('addAPet') }}</ElButton>
     </div>
     <p v-if="job.people.length === 0" class="second teach">
-      Eye heights set the hanging line; ages, pets and what to mind decide the cautions. Without them every
-      caution stays a question.
+      {{ t('eyeHeightsSetTheHanging') }}
     </p>
     <div v-for="p in job.people" :key="p.id" class="person">
-      <RowField class="name" collection="people" :row="p" field="name" kind="text" label="Name" />
-      <RowChoice collection="people" :row="p" field="kind" :choices="PERSON_KINDS" label="Who" />
-      <RowField collection="people" :row="p" field="ageYears" kind="whole" label="Age" figure />
+      <RowField class="name" collection="people" :row="p" field="name" kind="text" :label="t('name')" />
+      <RowChoice collection="people" :row="p" field="kind" :choices="PERSON_KINDS" :label="t('who')" />
+      <RowField collection="people" :row="p" field="ageYears" kind="whole" :label="t('age')" figure />
       <RowField
         collection="people"
         :row="p"
         field="standingEyeMm"
         kind="length"
-        label="Eyes, standing"
+        :label="t('eyesStanding')"
         figure
       />
-      <RowField collection="people" :row="p" field="seatedEyeMm" kind="length" label="Eyes, seated" figure />
-      <RowField collection="people" :row="p" field="note" kind="text" label="Note" />
-      <ElButton link :aria-label="`Remove ${p.name}`" @click="store.remove('people', p.id)">×</ElButton>
+      <RowField
+        collection="people"
+        :row="p"
+        field="seatedEyeMm"
+        kind="length"
+        :label="t('eyesSeated')"
+        figure
+      />
+      <RowField collection="people" :row="p" field="note" kind="text" :label="t('note')" />
+      <ElButton link :aria-label="t('removeName', { name: p.name })" @click="store.remove('people', p.id)"
+        >×</ElButton
+      >
       <div class="minds">
-        <span class="second">To mind</span>
+        <span class="second">{{ t('toMind') }}</span>
         <RowWords
           collection="people"
           :row="p"
           field="minds"
           :choices="MINDS"
-          :label="`To mind of ${p.name}`"
+          :label="t('toMindOfName', { name: p.name })"
         />
       </div>
     </div>
@@ -81,8 +90,8 @@ async function addPerson(kind: 'adult' | 'child' | 'dog'): Promise<void> {
         :row="job.brief"
         field="hangingMm"
         kind="length"
-        label="Agreed hanging height, middle of a picture"
-        :hint="`proposed ${length(proposal.mm)}: ${proposal.says}`"
+        :label="t('agreedHangingHeightMiddleOf')"
+        :hint="t('proposedMmSays', { mm: typed(proposal.mm), says: proposal.says })"
         figure
       />
     </div>

@@ -2,6 +2,7 @@
 import { Calendar } from '@element-plus/icons-vue'
 import { ElButton, ElPopover } from 'element-plus'
 import { defineAsyncComponent, nextTick, ref, type ComponentPublicInstance } from 'vue'
+import { t } from './words.js'
 
 /** Opens a calendar beside a field in which days are typed. The calendar is fetched when it is first opened. */
 defineProps<{ day: string; label: string; locale: string }>()
@@ -31,6 +32,8 @@ async function take(day: string): Promise<void> {
     :offset="2"
     width="auto"
     :persistent="false"
+    transition="none"
+    :hide-after="0"
     popper-class="calendar-popper"
     append-to="#over"
   >
@@ -40,7 +43,7 @@ async function take(day: string): Promise<void> {
         link
         class="calendar-button"
         :icon="Calendar"
-        aria-label="Calendar"
+        :aria-label="t('calendar')"
         :aria-description="label"
         aria-haspopup="dialog"
         :aria-expanded="open"
@@ -51,7 +54,7 @@ async function take(day: string): Promise<void> {
     <CalendarPanel
       v-if="open"
       :day="day"
-      :label="`Calendar: ${label}`"
+      :label="t('calendarLabel', { label })"
       :locale="locale"
       @take="take"
       @close="close"

@@ -12,28 +12,44 @@ const emit = defineEmits<{
 }>()
 const root = ref<HTMLElement>()
 const words = ref<object>()
+const chosen = ref(props.day)
 
 function outside(event: Event): void {
   if (event.target instanceof Node && !root.value?.contains(event.target)) emit('close', false)
 }
+/**
+ * A day that is pressed, or on which Enter or Space falls, is taken; the arrows only walk to it. The press ends here:
+ * unheeded, it would go on to the button that has the focus back by then.
+ */
+function taken(event: Event): void {
+  if (!(event.target instanceof Element) || !event.target.closest('.el-date-table td')) return
+  event.preventDefault()
+  if (chosen.value) emit('take', chosen.value)
+}
 onMounted(async () => {
   words.value = await calendarLocale(props.locale)
   await nextTick()
-  root.value?.querySelector<HTMLElement>('td.current, td.today, td.available')?.focus()
+  const first = ['td.current', 'td.today', 'td.available'].map((cell) =>
+    root.value?.querySelector<HTMLElement>(cell),
+  )
+  first.find(Boolean)?.focus()
   document.addEventListener('pointerdown', outside)
 })
 onBeforeUnmount(() => document.removeEventListener('pointerdown', outside))
 </script>
 
 <template>
-  <div ref="root" role="dialog" :aria-label="label" @keydown.esc.stop.prevent="emit('close', true)">
+  <div
+    ref="root"
+    role="dialog"
+    :aria-label="label"
+    @keydown.esc.stop.prevent="emit('close', true)"
+    @keydown.enter="taken"
+    @keydown.space="taken"
+    @click="taken"
+  >
     <ElConfigProvider v-if="words" :locale="words as never">
-      <ElDatePickerPanel
-        v-bind="day ? { modelValue: day } : {}"
-        value-format="YYYY-MM-DD"
-        :border="false"
-        @update:model-value="(to: string) => to && emit('take', to)"
-      />
+      <ElDatePickerPanel v-model="chosen" value-format="YYYY-MM-DD" :border="false" />
     </ElConfigProvider>
   </div>
 </template>

@@ -2,6 +2,8 @@
 import { ElOption, ElSelect } from 'element-plus'
 import { computed, nextTick, ref, useId, watch, type Component, type ComponentPublicInstance } from 'vue'
 import type { Choices } from './choices.js'
+import { term } from '../words/term.js'
+import { t } from './words.js'
 
 /** One of a few words. Typing narrows the list, Enter takes the first, arrows walk. */
 const props = defineProps<{
@@ -19,7 +21,9 @@ const Choice = ElSelect as Component
 const Line = ElOption as Component
 const own = useId()
 const select = ref<ComponentPublicInstance>()
-const lines = computed(() => props.choices.map((c) => (typeof c === 'string' ? { value: c, text: c } : c)))
+const lines = computed(() =>
+  props.choices.map((c) => (typeof c === 'string' ? { value: c, text: term(c) } : c)),
+)
 // Element Plus takes null and '' for nothing chosen, so a line is known by its place.
 const index = computed(() => lines.value.findIndex((c) => c.value === props.value))
 const words = computed(() => lines.value[index.value]?.text ?? '')
@@ -99,8 +103,8 @@ function passed(): void {
     filterable
     default-first-option
     placeholder=""
-    no-match-text="Nothing of that name"
-    no-data-text="Nothing to choose from"
+    :no-match-text="t('nothingOfThatName')"
+    :no-data-text="t('nothingToChooseFrom')"
     append-to="#over"
     @visible-change="opened"
     @blur="rest"

@@ -2,7 +2,7 @@
 import { useId } from 'vue'
 import ChoiceBox from './ChoiceBox.vue'
 import type { Choices } from './choices.js'
-import FieldFrame from './FieldFrame.vue'
+import FormItem from './FormItem.vue'
 
 /** A labeled choice that belongs to no row; '' is the line for none, where there is one. */
 defineProps<{
@@ -21,7 +21,11 @@ const id = useId()
 </script>
 
 <template>
-  <FieldFrame :id="id" :class="{ beside }" :label="label" in-flow :bare="quiet" :fault="fault" :hint="hint">
+  <component
+    :is="quiet ? 'div' : FormItem"
+    v-bind="quiet ? {} : { id, label, fault, hint }"
+    :class="{ beside }"
+  >
     <ChoiceBox
       :id="id"
       :label="label"
@@ -31,19 +35,19 @@ const id = useId()
       :fault="!!fault"
       @choose="model = ($event ?? '') as T"
     />
-  </FieldFrame>
+  </component>
 </template>
 
 <style>
-.row-field.beside.el-form-item {
+.form-item.beside.el-form-item {
   display: flex;
   align-items: center;
   gap: 8px;
 }
-.row-field.beside .el-form-item__label {
+.form-item.beside .el-form-item__label {
   white-space: nowrap;
 }
-.row-field.beside .choice-box {
+.form-item.beside .choice-box {
   width: 210px;
 }
 </style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { ElInput } from 'element-plus'
-import { computed, defineAsyncComponent, ref, useId, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
+import { isDay } from '@bonitas/core/kernel/units/days'
 import { dayFigures, readDay } from '@bonitas/core/kernel/units/readDay'
 import { useJobStore } from '../job/jobStore.js'
-import FieldFrame from './FieldFrame.vue'
+import PlainField from './PlainField.vue'
 
 /**
  * A labeled day that belongs to no row. The model is an ISO day or empty; what cannot be read stays in the field with
@@ -14,11 +14,9 @@ const props = defineProps<{ label: string; fault?: string | undefined; hint?: st
 const model = defineModel<string>({ required: true })
 const CalendarButton = defineAsyncComponent(() => import('./CalendarButton.vue'))
 const store = useJobStore()
-const id = useId()
 const locale = computed(() => store.snapshot?.studio.locale ?? 'en-IE')
 const text = ref(dayFigures(model.value, locale.value))
 const unread = ref('')
-const says = computed(() => unread.value || props.fault)
 watch(model, (day) => {
   if (unread.value && day === text.value) return
   unread.value = ''
@@ -45,26 +43,14 @@ function keep(): void {
 </script>
 
 <template>
-  <FieldFrame
-    :id="id"
-    class="plain-field"
-    :label="label"
-    in-flow
-    :fault="says"
-    :hint="says ? undefined : hint"
-  >
-    <ElInput
-      :id="id"
-      v-model="text"
-      autocomplete="off"
-      :validate-event="false"
-      :aria-invalid="says ? 'true' : undefined"
-      :aria-describedby="says ? `${id}-says` : hint ? `${id}-hint` : undefined"
-      @change="keep"
-    >
-      <template #suffix>
-        <CalendarButton :day="model" :label="label" :locale="locale" @choose="model = $event" />
-      </template>
-    </ElInput>
-  </FieldFrame>
+  <PlainField v-model="text" :label="label" :fault="unread || fault" :hint="hint" @change="keep">
+    <template #suffix>
+      <CalendarButton
+        :day="isDay(model) ? model : ''"
+        :label="label"
+        :locale="locale"
+        @choose="model = $event"
+      />
+    </template>
+  </PlainField>
 </template>

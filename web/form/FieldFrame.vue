@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { ElFormItem } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, ref, type ComponentPublicInstance } from 'vue'
 import FieldMessage from './FieldMessage.vue'
+import FormItem from './FormItem.vue'
 
 /**
- * Label over a field, hint and message under it. The message opens over the page, so that a field that is left does
- * not move the button that is being pressed. In a form that is sent as a whole it stands in the flow: there may be
- * several, and none may cover the next field.
+ * A field that is kept by itself: label over it, hint under it. Its message opens over the page, so that a field that is
+ * left does not move the button that is being pressed.
  * A bare field has no form item: one in every cell of a long table is dear, and a cell has neither label nor hint.
  */
 defineProps<{
@@ -16,11 +15,9 @@ defineProps<{
   /** In a table the column head is the label; the input says it by aria-label. */
   bare?: boolean
   fault?: string | undefined
-  /** The message stands under the field and moves what is below. */
-  inFlow?: boolean
   hint?: string | undefined
 }>()
-const frame = ref<InstanceType<typeof ElFormItem>>()
+const frame = ref<ComponentPublicInstance>()
 const bareFrame = ref<HTMLElement>()
 const box = computed(() => bareFrame.value ?? (frame.value?.$el as HTMLElement | undefined))
 </script>
@@ -31,23 +28,17 @@ const box = computed(() => bareFrame.value ?? (frame.value?.$el as HTMLElement |
     <p v-if="hint" :id="`${id}-hint`" class="second">{{ hint }}</p>
     <FieldMessage v-if="fault && box" :id="`${id}-says`" :beside="box" :text="fault" />
   </div>
-  <ElFormItem v-else ref="frame" class="row-field" :label="label" :for="id" label-position="top">
+  <FormItem v-else :id="id" ref="frame" class="row-field" :label="label" :hint="hint">
     <slot />
-    <p v-if="hint" :id="`${id}-hint`" class="second">{{ hint }}</p>
-    <p v-if="fault && inFlow" :id="`${id}-says`" class="fault">{{ fault }}</p>
-    <FieldMessage v-else-if="fault && box" :id="`${id}-says`" :beside="box" :text="fault" />
-  </ElFormItem>
+    <FieldMessage v-if="fault && box" :id="`${id}-says`" :beside="box" :text="fault" />
+  </FormItem>
 </template>
 
 <style>
-.row-field,
-.row-field.el-form-item {
+.row-field.bare {
   display: grid;
   gap: 2px;
   align-content: start;
   min-width: 0;
-}
-.row-field .el-form-item__label {
-  margin-bottom: 0;
 }
 </style>

@@ -13,7 +13,7 @@ const props = defineProps<{
   /** A last row of sums, by column. */
   sums?: Readonly<Record<string, string>> | undefined
 }>()
-const emit = defineEmits<{ inHand: [row: R, index: number] }>()
+const emit = defineEmits<{ inHand: [row: R, index: number]; pointed: [row: R] }>()
 // Element Plus draws every row of its table again at any change: past some sixty rows that is seconds.
 const MOST_ROWS = 60
 /** Columns are as wide as what they hold; without this none would be under 80 px. */
@@ -51,6 +51,7 @@ const isRow = (index: number) => index >= 0
     :show-summary="sums !== undefined"
     :summary-method="lastRow"
     @focusin="focused"
+    @row-click="(row: object) => emit('pointed', row as R)"
   >
     <ElTableColumn
       v-for="c in columns"
@@ -82,7 +83,12 @@ const isRow = (index: number) => index >= 0
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(row, i) in rows" :key="keyOf(row, i)" :class="classText(row)">
+        <tr
+          v-for="(row, i) in rows"
+          :key="keyOf(row, i)"
+          :class="classText(row)"
+          @click="emit('pointed', row)"
+        >
           <td v-for="c in columns" :key="c.id" :class="[`of-${c.id}`, { figure: c.figure }]">
             <slot :name="`cell-${c.id}`" :row="row" :index="i"></slot>
           </td>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElInput } from 'element-plus'
 import { ref, useId } from 'vue'
-import FieldFrame from './FieldFrame.vue'
+import FormItem from './FormItem.vue'
 
 /** A labeled text input with its message beside it; it checks nothing itself. */
 defineProps<{
@@ -20,20 +20,17 @@ defineProps<{
   dirty?: boolean
 }>()
 const model = defineModel<string>({ required: true })
+const emit = defineEmits<{
+  /** Typed, and left or entered. */
+  change: []
+}>()
 const id = useId()
 const input = ref<InstanceType<typeof ElInput>>()
 defineExpose({ focus: () => input.value?.focus() })
 </script>
 
 <template>
-  <FieldFrame
-    :id="id"
-    class="plain-field"
-    :label="label"
-    in-flow
-    :fault="fault"
-    :hint="fault ? undefined : hint"
-  >
+  <FormItem :id="id" class="plain-field" :label="label" :fault="fault" :hint="hint">
     <ElInput
       :id="id"
       ref="input"
@@ -51,6 +48,9 @@ defineExpose({ focus: () => input.value?.focus() })
       :class="{ 'is-figure': figure }"
       :aria-invalid="fault ? 'true' : undefined"
       :aria-describedby="fault ? `${id}-says` : hint ? `${id}-hint` : undefined"
-    />
-  </FieldFrame>
+      @change="emit('change')"
+    >
+      <template v-if="$slots.suffix" #suffix><slot name="suffix" /></template>
+    </ElInput>
+  </FormItem>
 </template>

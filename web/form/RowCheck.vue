@@ -5,6 +5,7 @@ import type { Collection } from '@bonitas/core/model/registry'
 import type { Row } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { limitsOf } from './fieldText.js'
+import { term } from '../words/term.js'
 
 /** A field of a row that is true or false. */
 const props = defineProps<{
@@ -18,7 +19,7 @@ const props = defineProps<{
 const store = useJobStore()
 const id = useId()
 const row = computed(() => props.row as Row)
-const name = computed(() => props.label ?? limitsOf(props.collection, props.field).label)
+const name = computed(() => props.label ?? term(limitsOf(props.collection, props.field).label))
 function set(yes: unknown): void {
   store.change(props.collection, row.value.id, { [props.field]: yes === true })
 }

@@ -7,6 +7,7 @@ import type { Choices } from './choices.js'
 import ChoiceBox from './ChoiceBox.vue'
 import FieldFrame from './FieldFrame.vue'
 import { limitsOf } from './fieldText.js'
+import { term } from '../words/term.js'
 
 /** A field of a row that is one of a few words. */
 const props = defineProps<{
@@ -20,7 +21,7 @@ const props = defineProps<{
 const store = useJobStore()
 const id = useId()
 const row = computed(() => props.row as Row)
-const name = computed(() => props.label ?? limitsOf(props.collection, props.field).label)
+const name = computed(() => props.label ?? term(limitsOf(props.collection, props.field).label))
 const value = computed(() => (row.value[props.field] ?? null) as string | null)
 
 function choose(chosen: string | null): void {

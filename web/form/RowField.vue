@@ -7,7 +7,11 @@ import { useJobStore } from '../job/jobStore.js'
 import type { Row } from '../job/edits.js'
 import FieldFrame from './FieldFrame.vue'
 import { draftOf, dropDraft, keepDraft, type DraftPlace } from './drafts.js'
-import { editText, limitsOf, readText, shownText, type FieldKind, type Locale } from './fieldText.js'
+import { useMeanwhile } from './useMeanwhile.js'
+import { editText, limitsOf, readText, shownText, type FieldKind } from './fieldText.js'
+import { useFieldHabits } from './useLocale.js'
+import { term } from '../words/term.js'
+import { t } from './words.js'
 
 /**
  * One field of one row. What is typed is read when the field is left or Enter is pressed; what cannot be kept stays
@@ -33,18 +37,10 @@ const id = useId()
 const CalendarButton = defineAsyncComponent(() => import('./CalendarButton.vue'))
 const box = ref<InstanceType<typeof ElInput>>()
 const limits = computed(() => limitsOf(props.collection, props.field))
-const name = computed(() => props.label ?? limits.value.label)
+const name = computed(() => props.label ?? term(limits.value.label))
 const row = computed(() => props.row as Row)
 const value = computed(() => row.value[props.field])
-const locale = computed<Locale>(() => {
-  const studio = store.snapshot?.studio
-  return {
-    currency: studio?.currency ?? 'EUR',
-    locale: studio?.locale ?? 'en-IE',
-    system: studio?.system ?? 'metric',
-    today: store.day,
-  }
-})
+const locale = useFieldHabits()
 const editing = ref(false)
 const dirty = ref(false)
 const draft = ref(shownText(props.kind, value.value, locale.value))
@@ -63,7 +59,7 @@ function restore(): void {
   if (left === null) return
   draft.value = left
   dirty.value = true
-  fault.value = `${name.value} is not saved yet. Press Enter to save it, or Esc for what was there.`
+  fault.value = t('nameIsNotSavedYet', { name: name.value })
 }
 onMounted(restore)
 
@@ -72,39 +68,30 @@ function typed(): void {
   keepDraft(place.value, draft.value)
 }
 
-/** Another wrote something else here while this was being typed. It is shown, and not wiped unseen. */
-const metAnother = ref(false)
+const shown = () => shownText(props.kind, value.value, locale.value)
+const meanwhile = useMeanwhile(
+  shown,
+  () => dirty.value,
+  (text) => (fault.value = text),
+)
 // Another value comes to the row: shown where nothing is typed. What is typed stays, refused or not.
-watch(value, (now) => {
-  if (!dirty.value) {
-    reset()
-    return
-  }
-  metAnother.value = true
-  fault.value = `Meanwhile this became ${named(now)} in another place. Enter keeps what you typed, Esc takes that.`
-})
-function named(of: unknown): string {
-  const text = shownText(props.kind, of, locale.value)
-  return text === '' ? 'empty' : `“${text.slice(0, 80)}”`
-}
+watch(value, () => dirty.value || reset())
 // The field is now of another row; what was typed for the one before waits as its draft.
 watch(
   () => row.value.id,
   () => {
     dirty.value = false
-    metAnother.value = false
+    meanwhile.settled()
     reset()
     restore()
   },
 )
 
 function reset(): void {
-  draft.value = editing.value
-    ? editText(props.kind, value.value, locale.value)
-    : shownText(props.kind, value.value, locale.value)
+  draft.value = editing.value ? editText(props.kind, value.value, locale.value) : shown()
   if (dirty.value) dropDraft(place.value)
   dirty.value = false
-  metAnother.value = false
+  meanwhile.settled()
   fault.value = ''
 }
 
@@ -118,7 +105,7 @@ function enter(): void {
 /** @param knowing whether it is kept by Enter, with what another wrote in sight */
 function keep(knowing: boolean): boolean {
   if (!dirty.value) return true
-  if (metAnother.value && !knowing) return false
+  if (!meanwhile.mayKeep(knowing)) return false
   try {
     const read = readText(props.kind, draft.value, limits.value, locale.value)
     const wrong = store.faultsOf(props.collection, { ...row.value, [props.field]: read })[props.field]
@@ -127,7 +114,7 @@ function keep(knowing: boolean): boolean {
       return false
     }
     dirty.value = false
-    metAnother.value = false
+    meanwhile.settled()
     fault.value = ''
     dropDraft(place.value)
     store.change(props.collection, row.value.id, { [props.field]: read })

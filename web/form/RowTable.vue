@@ -6,6 +6,7 @@ import { useJobStore } from '../job/jobStore.js'
 import ListTable from './ListTable.vue'
 import RowCell from './RowCell.vue'
 import type { TableColumn } from './tableColumn.js'
+import { t } from './words.js'
 
 /**
  * The rows of a collection as a table whose cells are changed where they stand. A column with neither kind nor choices
@@ -26,7 +27,7 @@ const props = defineProps<{
 const chosen = defineModel<string | undefined>('chosen')
 const store = useJobStore()
 const all = computed(() =>
-  props.removable ? [...props.columns, { id: 'remove', head: 'Remove', quietHead: true }] : props.columns,
+  props.removable ? [...props.columns, { id: 'remove', head: t('remove'), quietHead: true }] : props.columns,
 )
 </script>
 
@@ -47,7 +48,10 @@ const all = computed(() =>
       <slot :name="`after-${c.id}`" :row="row" :index="index"></slot>
     </template>
     <template #cell-remove="{ row, index }">
-      <ElButton link :aria-label="`Remove ${nameOf(row, index)}`" @click="store.remove(collection, row.id)"
+      <ElButton
+        link
+        :aria-label="t('removeRow', { row: nameOf(row, index) })"
+        @click="store.remove(collection, row.id)"
         >×</ElButton
       >
     </template>

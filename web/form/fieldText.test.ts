@@ -1,4 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { addDays } from '@bonitas/core/kernel/units/days'
 import { editText, limitsOf, readText, shownText, type Locale } from './fieldText.js'
 
 const metric: Locale = { currency: 'EUR', locale: 'en-IE', system: 'metric', today: '2026-03-10' }
@@ -60,4 +62,66 @@ describe('what is typed', () => {
   ] as const)('%s "%s" is refused in words', (kind, text, says) => {
     expect(() => readText(kind, text, limitsOf('items', 'quantity'), metric)).toThrow(says)
   })
+})
+
+// The international foot is 0.3048 m (NIST SP 811, B.6): 4.25 a square foot is 45.75 a square meter.
+test('a price by the meter is said and read by the foot where feet are measured in', () => {
+  const us: Locale = { locale: 'en-US', currency: 'USD', system: 'imperial', today: '2026-03-10' }
+  const limits = { label: 'Board', min: 0, max: 1e9, nullable: true, maxLength: undefined }
+  expect(readText('price by area', '4.25', limits, us)).toBe(4_575)
+  expect(shownText('price by area', 4_575, us)).toBe('$4.25')
+  expect(readText('price by length', '3', limits, us)).toBe(984)
+  expect(shownText('price by length', 984, us)).toBe('$3')
+  expect(shownText('price by length', 984, { ...us, system: 'metric' })).toBe('$9.84')
+  expect(readText('price by area', '', limits, us)).toBeNull()
+  // A gallon is 3.785 liters; the price of a gallon comes back to the cent.
+  expect(readText('price by volume', '45', limits, us)).toBe(1_188_774)
+  expect(shownText('price by volume', 1_188_774, us)).toBe('$45')
+  expect(readText('price by volume', '11.89', limits, { ...us, system: 'metric' })).toBe(1_189_000)
+})
+
+// Both while at rest and while edited: a person may copy the one and retype the other.
+describe.each([
+  ['en-IE', 'EUR', 'metric'],
+  ['en-US', 'USD', 'imperial'],
+  ['de-DE', 'EUR', 'metric'],
+  ['hu-HU', 'HUF', 'metric'],
+  ['sv-SE', 'SEK', 'metric'],
+  ['en-IN', 'INR', 'imperial'],
+] as const)('what a field shows in %s with %s reads back', (locale, currency, system) => {
+  const studio: Locale = { locale, currency, system, today: '2026-03-10' }
+  const limits = { label: 'Field', min: -1_000_000, max: 1e12, nullable: false, maxLength: undefined }
+  test.each([
+    ['money', fc.nat(1e9)],
+    ['price by length', fc.nat(1e8)],
+    ['price by area', fc.nat(1e8)],
+    ['price by volume', fc.nat(1e6).map((n) => n * 1000)],
+    ['percent', fc.integer({ min: 0, max: 1_000_000 })],
+    ['whole', fc.integer({ min: -10_000, max: 1_000_000 })],
+    ['real', fc.integer({ min: -10_000_000, max: 10_000_000 }).map((n) => n / 1000)],
+    ['length', fc.integer({ min: 0, max: 64 * 12 * 60 }).map((n) => Math.round((n / 64) * 25.4 * 1e6) / 1e6)],
+    ['weight', fc.integer({ min: 1, max: 100_000 }).map((n) => n * 10)],
+    ['date', fc.integer({ min: 0, max: 3_000 }).map((n) => addDays('2026-01-01', n))],
+  ] as const)('%s', (kind, values: fc.Arbitrary<string | number>) =>
+    fc.assert(
+      fc.property(values, (value) => {
+        const within = kind === 'length' || kind === 'weight' ? { ...limits, min: 0, max: 2e6 } : limits
+        const read = (text: string) => readText(kind, text, within, studio)
+        const edited = read(editText(kind, value, studio))
+        // Pounds are shown to the tenth; everything else is kept as it was.
+        if (kind === 'weight' && system === 'imperial')
+          expect(Math.abs(Number(edited) - Number(value))).toBeLessThanOrEqual(23)
+        // So are prices to the cent of a foot.
+        else if (kind.startsWith('price') && system === 'imperial')
+          // Half a cent of a gallon is 132 of a cubic meter.
+          expect(Math.abs(Number(edited) - Number(value))).toBeLessThanOrEqual(
+            kind === 'price by volume' ? 133 : 6,
+          )
+        else expect(edited).toBe(value)
+        expect(shownText(kind, edited, studio)).toBe(shownText(kind, value, studio))
+        if (kind !== 'length' || system === 'imperial')
+          expect(read(shownText(kind, value, studio))).toEqual(edited)
+      }),
+    ),
+  )
 })

@@ -1,17 +1,44 @@
 import { rowDef, type Collection } from '@bonitas/core/model/registry'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
-import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
+import { parsePercent } from '@bonitas/core/kernel/money/rate'
 import { dayFigures, readDay } from '@bonitas/core/kernel/units/readDay'
 import { bearingText, readBearing, readTurn, turnText } from './turn.js'
-import { readWeight, weightText } from '@bonitas/core/kernel/units/weight'
-import { lengthText, mmText, readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
+import { readWeight } from '@bonitas/core/kernel/units/weight'
+import { pricedLiters } from '@bonitas/core/kernel/units/liquid'
+import { readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
+import { t } from './words.js'
 
 /** How a field is written and read. */
 export type FieldKind =
-  'text' | 'length' | 'money' | 'percent' | 'whole' | 'real' | 'date' | 'turn' | 'weight' | 'bearing'
+  | 'text'
+  | 'length'
+  | 'money'
+  | 'price by length'
+  | 'price by area'
+  | 'price by volume'
+  | 'percent'
+  | 'whole'
+  | 'real'
+  | 'date'
+  | 'turn'
+  | 'weight'
+  | 'bearing'
+
+/**
+ * A price is kept by the meter, square or cubic meter, and said by what the studio measures in: how many of these a foot,
+ * a square foot, a liter or a gallon is.
+ */
+const PER = {
+  'price by length': { metric: 1, imperial: 0.3048 },
+  'price by area': { metric: 1, imperial: 0.3048 ** 2 },
+  'price by volume': { metric: pricedLiters('metric') / 1000, imperial: pricedLiters('imperial') / 1000 },
+} as const
+
+/** How much of a kept price is said: all of it, or what a foot of a meter comes to. */
+const priceShare = (kind: FieldKind, system: UnitSystem): number | undefined =>
+  kind in PER ? PER[kind as keyof typeof PER][system] : undefined
 
 export interface Locale {
   readonly currency: string
@@ -44,7 +71,7 @@ export function limitsOf(collection: Collection, field: string): Limits {
     { describe(): Described } | undefined
   >
   const about = shape[field]?.describe() ?? {}
-  const param = (name: string): unknown => about.tests?.find((t) => t.name === name)?.params?.[name]
+  const param = (name: string): unknown => about.tests?.find((test) => test.name === name)?.params?.[name]
   const number = (value: unknown, otherwise: number) => (typeof value === 'number' ? value : otherwise)
   const max = param('max')
   return {
@@ -57,24 +84,31 @@ export function limitsOf(collection: Collection, field: string): Limits {
 }
 
 /** A stored value as the field shows it at rest. */
-export function shownText(kind: FieldKind, value: unknown, { currency, system, locale }: Locale): string {
+export function shownText(kind: FieldKind, value: unknown, habits: Locale): string {
   if (value === null || value === undefined) return ''
-  if (kind === 'date' && typeof value === 'string') return dayFigures(value, locale)
+  const says = formatterOf(habits)
+  if (kind === 'date' && typeof value === 'string') return dayFigures(value, says.locale)
   if (typeof value === 'string') return value
   if (typeof value !== 'number') return ''
-  if (kind === 'money') return moneyText(value, currency, locale)
-  if (kind === 'percent') return percentText(value)
-  if (kind === 'length') return system === 'metric' ? mmText(value) : lengthText(value, system)
+  if (kind === 'money') return says.money(value)
+  const share = priceShare(kind, says.system)
+  if (share !== undefined) return says.money(Math.round(value * share))
+  if (kind === 'percent') return says.figure(value / 10_000)
+  if (kind === 'length') return says.system === 'metric' ? says.drawn(value) : says.typed(value)
   if (kind === 'turn') return turnText(value)
-  if (kind === 'weight') return weightText(value, system)
+  if (kind === 'weight') return says.weight(value)
   if (kind === 'bearing') return bearingText(value)
-  return String(value)
+  return says.figure(value)
 }
 
 /** The same while it is edited: figures without thousands and signs, which only get in the way. */
 export function editText(kind: FieldKind, value: unknown, locale: Locale): string {
-  if (kind === 'money' && typeof value === 'number') return minorToDecimal(value, locale.currency)
-  if (kind === 'length' && typeof value === 'number' && locale.system === 'metric') return String(value)
+  if (typeof value === 'number') {
+    const share = kind === 'money' ? 1 : priceShare(kind, locale.system)
+    if (share !== undefined) return formatterOf(locale).amount(Math.round(value * share))
+  }
+  if (kind === 'length' && typeof value === 'number' && locale.system === 'metric')
+    return formatterOf(locale).figure(value)
   return shownText(kind, value, locale)
 }
 
@@ -88,13 +122,16 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
   if (kind === 'text') return text.replace(/\s*\n\s*/g, ' ').trim()
   if (text.trim() === '' && nullable) return null
   if (kind === 'money') return parseMoney(text, locale.currency, label)
+  const share = priceShare(kind, locale.system)
+  if (share !== undefined) return Math.round(parseMoney(text, locale.currency, label) / share)
   if (kind === 'percent') return parsePercent(text, label, max / 10_000)
   if (kind === 'length') return readLength(text, { label, system: locale.system, minMm: min, maxMm: max })
   if (kind === 'turn') return readTurn(text)
   if (kind === 'bearing') return readBearing(text, label)
   if (kind === 'weight') return readWeight(text, limits, locale.system)
   if (kind === 'date') return text.trim() === '' ? null : readDay(text, locale.locale, locale.today, label)
-  const number = Number(text.replace(',', '.').replace(/\s/g, ''))
+  // Some countries write the minus as a sign of its own.
+  const number = Number(text.replace(',', '.').replace(/[−–]/g, '-').replace(/\s/g, ''))
   if (
     text.trim() === '' ||
     text.length > 30 ||
@@ -102,9 +139,9 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
     (kind === 'whole' && !Number.isInteger(number))
   )
     throw new InputError('NUMBER_NOT_READ', {
-      what: `is not a ${kind === 'whole' ? 'whole ' : ''}number`,
+      what: kind === 'whole' ? t('isNotAWholeNumber') : t('isNotANumber'),
       where: label,
-      fix: max < 1e9 ? `Write a number from ${min} to ${max}.` : 'Write a number.',
+      fix: max < 1e9 ? t('writeANumberFromMin', { min, max }) : t('writeANumber'),
     })
   return number
 }

@@ -1,9 +1,10 @@
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { compassPoint } from '@bonitas/core/stages/measure/daylight'
+import { t } from './words.js'
 
 /** "right", "left 45°", "straight on" */
 export function turnText(turnDeg: number): string {
-  if (turnDeg === 0) return 'straight on'
+  if (turnDeg === 0) return t('straightOn')
   const side = turnDeg > 0 ? 'right' : 'left'
   return Math.abs(turnDeg) === 90 ? side : `${side} ${Math.round(Math.abs(turnDeg) * 1000) / 1000}°`
 }
@@ -20,17 +21,17 @@ export function readTurn(text: string): number {
   const given = found?.[2]?.replace(',', '.')
   if (!found || (side === undefined && given === undefined))
     throw new InputError('TURN_NOT_READ', {
-      what: 'is not a turn',
-      where: 'Turn',
-      fix: 'Write right, left, left 45 or -45.',
+      what: t('isNotATurn'),
+      where: t('turn'),
+      fix: t('writeRightLeftLeft45'),
     })
   const deg = given === undefined ? (side?.startsWith('s') ? 0 : 90) : Number(given)
   const signed = side?.startsWith('l') ? -Math.abs(deg) : deg
   if (Math.abs(signed) > 179)
     throw new InputError('TURN_OUT_OF_RANGE', {
-      what: 'is 180° or more',
-      where: 'Turn',
-      fix: 'Write the angle you turn through, up to 179.',
+      what: t('is180OrMore'),
+      where: t('turn'),
+      fix: t('writeTheAngleYouTurn'),
     })
   return signed
 }
@@ -67,9 +68,9 @@ export function readBearing(text: string, label: string): number {
   const deg = point >= 0 ? point * 22.5 : said === '' ? NaN : Number(said.replace(',', '.'))
   if (!(deg >= 0 && deg <= 360))
     throw new InputError('BEARING_NOT_READ', {
-      what: 'is not a compass bearing',
+      what: t('isNotACompassBearing'),
       where: label,
-      fix: 'Write degrees from north, 0 to 360, or a point: W, NNW.',
+      fix: t('writeDegreesFromNorth0'),
     })
   return deg
 }

@@ -3,6 +3,8 @@ import { plainName } from '@bonitas/core/model/cascade'
 import { isCollection, rowDef, type Collection } from '@bonitas/core/model/registry'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { shownText, type Locale } from './fieldText.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
+import { t } from './words.js'
 
 /** What a field is called, as a person reads it. */
 export const fieldLabel = (collection: Collection, field: string): string =>
@@ -22,7 +24,7 @@ export function valueText(
   const nameOf = (id: unknown) => {
     const to = about.references[0]?.to ?? ''
     const row = isCollection(to) ? rowOf(job, to, String(id)) : undefined
-    return row ? plainName(to, row) : 'something that is gone'
+    return row ? plainName(to, row) : t('somethingThatIsGone')
   }
   switch (about.kind) {
     case 'ref':
@@ -38,11 +40,7 @@ export function valueText(
     case 'flag':
       return value === true ? 'yes' : 'no'
     case 'day':
-      return new Date(`${value as string}T12:00:00Z`).toLocaleDateString(locale.locale, {
-        day: 'numeric',
-        month: 'short',
-        year: 'numeric',
-      })
+      return formatterOf(locale).day(value as string)
     case 'list':
       return (value as readonly string[]).join(', ') || 'none'
     case 'data':

@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
-import { onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { JobLine } from '@bonitas/core/job/jobLine'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
-import { dayText } from '@bonitas/core/kernel/units/days'
-import FileButton from '../form/FileButton.vue'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 import { request } from '../api/http.js'
-import MembersPanel from './MembersPanel.vue'
-import NewJob from './NewJob.vue'
+import ListTable from '../form/ListTable.vue'
+import FileButton from '../form/FileButton.vue'
 import { useSessionStore } from '../session/sessionStore.js'
+import NewJob from './NewJob.vue'
+import { t } from './words.js'
 
 const session = useSessionStore()
 const router = useRouter()
@@ -19,8 +18,10 @@ const message = ref('')
 const adding = ref(false)
 const year = new Date().toISOString().slice(0, 10)
 
-const money = (minor: number) =>
-  moneyText(minor, session.visitor?.studio.currency ?? 'EUR', session.visitor?.studio.locale)
+const says = computed(() =>
+  formatterOf(session.visitor?.studio ?? { system: 'metric', locale: 'en-IE', currency: 'EUR' }),
+)
+const money = (minor: number) => says.value.money(minor)
 
 onMounted(async () => {
   try {
@@ -43,13 +44,12 @@ function parts(job: JobLine) {
 async function takeIn(file: File): Promise<void> {
   message.value = ''
   try {
-    if (file.size > 20_000_000)
-      throw new Error('The file is over 20 MB. A job that was exported here is smaller.')
+    if (file.size > 20_000_000) throw new Error(t('theFileIsOver20'))
     let job: unknown
     try {
       job = JSON.parse(await file.text())
     } catch {
-      throw new Error(`${file.name} is not a job file. Choose one that was exported here.`)
+      throw new Error(t('nameIsNotAJob', { name: file.name }))
     }
     const made = await request<{ id: string }>('/jobs/import', { method: 'POST', body: job })
     await router.push(`/jobs/${made.id}/brief`)
@@ -69,15 +69,23 @@ async function signOut(): Promise<void> {
     <header>
       <p class="wide">{{ session.visitor?.studio.name }}</p>
       <p class="second">
-        {{ session.visitor?.member.name }} · <ElButton link @click="signOut">Sign out</ElButton>
+        {{ session.visitor?.member.name }} · <RouterLink to="/studio">{{ t('studio') }}</RouterLink> ·
+        <ElButton link @click="signOut">{{ t('signOut') }}</ElButton>
       </p>
     </header>
     <main>
       <div class="head">
-        <h1>Jobs</h1>
+        <h1>{{ t('jobs') }}</h1>
         <div>
-          <FileButton label="Import a job" accept="application/json,.json" @picked="takeIn" />
-          <ElButton type="primary" @click="adding = !adding">New job</ElButton>
+          <FileButton :label="t('importAJob')" accept="application/json,.json" @picked="takeIn" />
+          <!-- Where there is none yet its form stands there, and is not to be put away. -->
+          <ElButton
+            v-if="jobs && jobs.length > 0"
+            type="primary"
+            :aria-expanded="adding ? 'true' : 'false'"
+            @click="adding = !adding"
+            >{{ t('newJob') }}</ElButton
+          >
         </div>
       </div>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
@@ -89,14 +97,14 @@ async function signOut(): Promise<void> {
         class="is-roomy"
         :rows="jobs"
         :columns="[
-          { id: 'room', head: 'Room' },
-          { id: 'budget', head: 'Budget' },
-          { id: 'agreed', head: 'Agreed', figure: true },
-          { id: 'paid', head: 'Paid', figure: true },
-          { id: 'ordered', head: 'Ordered', figure: true },
-          { id: 'chosen', head: 'Chosen', figure: true },
-          { id: 'free', head: 'Free', figure: true },
-          { id: 'install', head: 'Install', figure: true },
+          { id: 'room', head: t('room') },
+          { id: 'budget', head: t('budget') },
+          { id: 'agreed', head: t('agreed'), figure: true },
+          { id: 'paid', head: t('paid'), figure: true },
+          { id: 'ordered', head: t('ordered'), figure: true },
+          { id: 'chosen', head: t('chosen'), figure: true },
+          { id: 'free', head: t('free'), figure: true },
+          { id: 'install', head: t('install'), figure: true },
         ]"
         :key-of="(job) => job.id"
       >
@@ -122,15 +130,14 @@ async function signOut(): Promise<void> {
         <template #cell-free="{ row: job }"
           ><span :class="{ fault: job.freeMinor < 0 }"
             ><b>{{ money(Math.abs(job.freeMinor)) }}</b
-            ><template v-if="job.freeMinor < 0"> over</template></span
+            ><template v-if="job.freeMinor < 0"> {{ t('over') }}</template></span
           ></template
         >
         <template #cell-install="{ row: job }">{{
-          job.installOn ? dayText(job.installOn, year) : 'no date'
+          job.installOn ? says.day(job.installOn, year) : t('noDate')
         }}</template>
       </ListTable>
-      <p v-else-if="!jobs && !message" class="second" role="status">Opening …</p>
-      <MembersPanel class="members" />
+      <p v-else-if="!jobs && !message" class="second" role="status">{{ t('opening') }}</p>
     </main>
   </div>
 </template>

@@ -7,6 +7,8 @@ import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { ApiProblem, request } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useSessionStore } from '../session/sessionStore.js'
+import FaultSummary from '../form/FaultSummary.vue'
+import { t } from './words.js'
 
 /** A new job: one room of one client, with the money agreed for it. */
 defineProps<{ first: boolean }>()
@@ -19,16 +21,28 @@ const faults = ref<Record<string, string>>({})
 async function open(): Promise<void> {
   faults.value = {}
   message.value = ''
+  const wrong: Record<string, string> = {}
+  if (form.clientName.trim() === '') wrong.clientName = t('clientIsEmpty')
+  if (form.roomName.trim() === '') wrong.roomName = t('roomIsEmpty')
+  let agreedMinor = 0
   try {
-    const agreedMinor = parseMoney(form.agreed, session.visitor?.studio.currency ?? 'EUR', 'Agreed budget')
+    agreedMinor = parseMoney(form.agreed, session.visitor?.studio.currency ?? 'EUR', t('agreedBudget'))
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    wrong.agreedMinor = error.message
+  }
+  if (Object.keys(wrong).length > 0) {
+    faults.value = wrong
+    return
+  }
+  try {
     const made = await request<{ id: string }>('/jobs', {
       method: 'POST',
       body: { clientName: form.clientName, roomName: form.roomName, agreedMinor },
     })
     await router.push(`/jobs/${made.id}/brief`)
   } catch (error) {
-    if (error instanceof InputError) faults.value = { agreedMinor: error.message }
-    else if (error instanceof ApiProblem && error.errors.length > 0)
+    if (error instanceof ApiProblem && error.errors.length > 0)
       faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
     else message.value = error instanceof Error ? error.message : String(error)
   }
@@ -38,13 +52,18 @@ async function open(): Promise<void> {
 <template>
   <form novalidate @submit.prevent="open">
     <p v-if="first" class="teach">
-      A job is one room of one client, with the money agreed for it. Open the first one here; everything can
-      be changed later.
+      {{ t('aJobIsOneRoom') }}
     </p>
-    <PlainField v-model="form.clientName" label="Client" :fault="faults.clientName" />
-    <PlainField v-model="form.roomName" label="Room" :fault="faults.roomName" />
-    <PlainField v-model="form.agreed" label="Agreed budget" inputmode="decimal" :fault="faults.agreedMinor" />
-    <ElButton type="primary" native-type="submit">Open the job</ElButton>
+    <FaultSummary :faults="faults" />
+    <PlainField v-model="form.clientName" :label="t('client')" :fault="faults.clientName" />
+    <PlainField v-model="form.roomName" :label="t('room')" :fault="faults.roomName" />
+    <PlainField
+      v-model="form.agreed"
+      :label="t('agreedBudget')"
+      inputmode="decimal"
+      :fault="faults.agreedMinor"
+    />
+    <ElButton type="primary" native-type="submit">{{ t('openTheJob') }}</ElButton>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
   </form>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { useLaser } from './laser/useLaser.js'
+import { t } from './words.js'
 
 /** The laser tape: to connect, and what it says. */
 const { state, says, connect, disconnect } = useLaser()
@@ -8,9 +9,9 @@ const { state, says, connect, disconnect } = useLaser()
 
 <template>
   <p class="laser second">
-    <ElButton v-if="state === 'on'" link @click="disconnect">Disconnect the laser tape</ElButton>
+    <ElButton v-if="state === 'on'" link @click="disconnect">{{ t('disconnectTheLaserTape') }}</ElButton>
     <ElButton v-else link :disabled="state === 'connecting'" @click="connect">
-      {{ state === 'lost' ? 'Connect it again' : 'Connect a laser tape' }}
+      {{ state === 'lost' ? t('connectItAgain') : t('connectALaserTape') }}
     </ElButton>
     <span role="status">{{ says }}</span>
   </p>

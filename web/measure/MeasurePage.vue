@@ -17,9 +17,11 @@ import RoomResults from './RoomResults.vue'
 import RoomCeilings from './RoomCeilings.vue'
 import RoomDiagonals from './RoomDiagonals.vue'
 import RoomFiles from './RoomFiles.vue'
+import { headWord } from '@bonitas/core/model/vocabulary/tradeWords'
+import { t } from './words.js'
 
 const store = useJobStore()
-const { measured } = useLocale()
+const { measured, says } = useLocale()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.measure)
 const walls = computed(() => facts.value?.walls ?? [])
@@ -31,9 +33,9 @@ const floor = computed(() => {
   return finish && labOf(finish)
 })
 useStageKeys([
-  ['4860 Enter', 'A wall, then right'],
-  ['1200 l Enter', 'A wall, then left'],
-  ['850 r 45, bay Enter', 'A wall, then right through 45°, with its name'],
+  [t('n4860Enter'), t('aWallThenRight')],
+  [t('n1200LEnter'), t('aWallThenLeft')],
+  [t('n850R45BayEnter'), t('aWallThenRightThrough')],
 ])
 
 const chosen = useInAddress('wall')
@@ -44,13 +46,13 @@ const status = computed(() =>
 </script>
 
 <template>
-  <StagePage v-if="job && facts && closure" title="Measure">
+  <StagePage v-if="job && facts && closure" :title="t('measure')">
     <template #head>
       <StageTabs stage="measure" />
     </template>
     <div class="measure">
       <WallRun v-model:chosen="chosen" />
-      <section class="drawing" aria-label="Plan">
+      <section class="drawing" :aria-label="t('plan')">
         <div class="status" :class="closure.state" role="status">
           <b>{{ status.word }}</b>
           <span class="second">{{ status.text }}</span>
@@ -61,23 +63,22 @@ const status = computed(() =>
             :drawing="drawing"
             :floor="floor"
             :chosen="chosen"
-            :label="`Plan of the room, ${walls.length} walls: ${status.word}`"
+            :label="t('planOfTheRoomWalls', { walls: walls.length, word: status.word })"
             @choose="chosen = $event"
           />
           <p v-else class="second teach">
-            The plan draws itself as the walls are called out. Measure before looking at goods: sizes vary far
-            more than buyers expect.
+            {{ t('thePlanDrawsItselfAs') }}
           </p>
         </div>
         <RoomFiles />
       </section>
-      <section class="sizes" aria-label="Heights and direction">
+      <section class="sizes" :aria-label="t('heightsAndDirection')">
         <RowField
           collection="room"
           :row="job.room"
           field="heightMm"
           kind="length"
-          label="Ceiling height"
+          :label="t('ceilingHeight')"
           figure
         />
         <RowField
@@ -85,16 +86,23 @@ const status = computed(() =>
           :row="job.room"
           field="skirtingMm"
           kind="length"
-          label="Skirting"
+          :label="headWord('skirting', says.locale)"
           figure
         />
-        <RowField collection="room" :row="job.room" field="corniceMm" kind="length" label="Cornice" figure />
+        <RowField
+          collection="room"
+          :row="job.room"
+          field="corniceMm"
+          kind="length"
+          :label="headWord('cornice', says.locale)"
+          figure
+        />
         <RowField
           collection="room"
           :row="job.room"
           field="lowerWallMm"
           kind="length"
-          label="Rail or wainscot at"
+          :label="t('railOrWainscotAt')"
           figure
         />
         <RowField
@@ -102,7 +110,7 @@ const status = computed(() =>
           :row="job.room"
           field="northDeg"
           kind="bearing"
-          label="Wall 1 looks to"
+          :label="t('wall1LooksTo')"
           figure
         />
         <RowField
@@ -110,7 +118,7 @@ const status = computed(() =>
           :row="job.room"
           field="latitudeDeg"
           kind="real"
-          label="Latitude, °"
+          :label="t('latitude')"
           figure
         />
       </section>
@@ -118,7 +126,7 @@ const status = computed(() =>
       <RoomCeilings class="checks" :at="chosen" />
     </div>
     <template #panel>
-      <FindingsPanel stage="measure" quiet="The measures raise no question." />
+      <FindingsPanel stage="measure" page="" :quiet="t('theMeasuresRaiseNoQuestion')" />
       <RoomResults />
     </template>
   </StagePage>

@@ -15,7 +15,11 @@ import StageTabs from '../job/StageTabs.vue'
 import LaserLine from './LaserLine.vue'
 import RoomPlan from './RoomPlan.vue'
 import { useWallChoices } from './useWallChoices.js'
+import { useLocale } from '../form/useLocale.js'
+import { STARTING_FIXTURES, STARTING_SIZES, type StartingFixture } from './startingSizes.js'
+import { t } from './words.js'
 
+const { system } = useLocale()
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.measure)
@@ -33,23 +37,23 @@ const lengthsIn = (heads: Readonly<Record<string, string>>) =>
     warning: (row: { readonly id: string }) => faultOf(row.id, id),
   }))
 const openingColumns = computed((): TableColumn<Opening>[] => [
-  { id: 'name', head: 'Name', kind: 'text', label: () => 'Name' },
-  { id: 'kind', head: 'Kind', choices: OPENING_KINDS },
-  { id: 'wallId', head: 'Wall', choices: walls.value },
-  ...lengthsIn({ startMm: 'From left', widthMm: 'Width', heightMm: 'Height', sillMm: 'Sill' }),
-  { id: 'hinge', head: 'Hinge', choices: HINGES },
-  { id: 'swing', head: 'Swing', choices: SWINGS },
+  { id: 'name', head: t('name'), kind: 'text', label: () => t('name') },
+  { id: 'kind', head: t('kind'), choices: OPENING_KINDS },
+  { id: 'wallId', head: t('wall'), choices: walls.value },
+  ...lengthsIn({ startMm: t('fromLeft'), widthMm: t('width'), heightMm: t('height'), sillMm: t('sill') }),
+  { id: 'hinge', head: t('hinge'), choices: HINGES },
+  { id: 'swing', head: t('swing'), choices: SWINGS },
 ])
 const fixtureColumns = computed((): TableColumn<Fixture>[] => [
-  { id: 'name', head: 'Name', kind: 'text', label: () => 'Name' },
-  { id: 'kind', head: 'Kind', choices: FIXTURE_KINDS },
-  { id: 'wallId', head: 'Wall', choices: walls.value },
+  { id: 'name', head: t('name'), kind: 'text', label: () => t('name') },
+  { id: 'kind', head: t('kind'), choices: FIXTURE_KINDS },
+  { id: 'wallId', head: t('wall'), choices: walls.value },
   ...lengthsIn({
-    startMm: 'From left',
-    bottomMm: 'From floor',
-    widthMm: 'Width',
-    heightMm: 'Height',
-    depthMm: 'Stands out',
+    startMm: t('fromLeft'),
+    bottomMm: t('fromFloor'),
+    widthMm: t('width'),
+    heightMm: t('height'),
+    depthMm: t('standsOut'),
   }),
 ])
 const next = (rows: readonly { kind: string }[], kind: string, word: string) => {
@@ -64,25 +68,15 @@ function addOpening(kind: 'door' | 'window'): void {
   store.add('openings', {
     wallId,
     kind,
-    name: next(job.value.openings, kind, door ? 'Door' : 'Window'),
+    name: next(job.value.openings, kind, door ? t('door') : t('window')),
     startMm: 0,
-    widthMm: door ? 800 : 1200,
-    heightMm: door ? 2030 : 1200,
-    sillMm: door ? 0 : 900,
+    ...STARTING_SIZES[system.value][kind],
     hinge: door ? 'left' : 'none',
     swing: door ? 'in' : 'none',
   })
 }
 
-// Usual sizes to begin from (common practice); each is measured and overwritten.
-const START = {
-  radiator: { widthMm: 1000, heightMm: 600, bottomMm: 120, depthMm: 100 },
-  socket: { widthMm: 80, heightMm: 80, bottomMm: 300, depthMm: 10 },
-  switch: { widthMm: 80, heightMm: 80, bottomMm: 1050, depthMm: 10 },
-  'ceiling point': { widthMm: 0, heightMm: 0, bottomMm: 0, depthMm: 1500 },
-  'built-in': { widthMm: 1200, heightMm: 2400, bottomMm: 0, depthMm: 600 },
-} as const
-function addFixture(kind: keyof typeof START): void {
+function addFixture(kind: StartingFixture): void {
   const wallId = walls.value[0]?.value
   if (!wallId || !job.value) return
   const word = `${kind[0]?.toUpperCase() ?? ''}${kind.slice(1)}`
@@ -91,28 +85,26 @@ function addFixture(kind: keyof typeof START): void {
     kind,
     name: next(job.value.fixtures, kind, word),
     startMm: 0,
-    ...START[kind],
+    ...STARTING_SIZES[system.value][kind],
   })
 }
 </script>
 
 <template>
-  <StagePage v-if="job && facts" title="Measure">
+  <StagePage v-if="job && facts" :title="t('measure')">
     <template #head><StageTabs stage="measure" /></template>
     <p v-if="walls.length === 0" class="second teach">
-      Openings and fixtures belong to a wall. Call out the walls first; each then keeps its place from the
-      left end of its wall, as seen from inside.
+      {{ t('openingsAndFixturesBelongTo') }}
     </p>
     <template v-else>
-      <section class="bench-part" aria-label="Doors and windows">
+      <section class="bench-part" :aria-label="t('doorsAndWindows')">
         <div class="part-head">
-          <h2>Doors and windows</h2>
-          <ElButton @click="addOpening('door')">Add a door</ElButton>
-          <ElButton @click="addOpening('window')">Add a window</ElButton>
+          <h2>{{ t('doorsAndWindows') }}</h2>
+          <ElButton @click="addOpening('door')">{{ t('addADoor') }}</ElButton>
+          <ElButton @click="addOpening('window')">{{ t('addAWindow') }}</ElButton>
         </div>
         <p v-if="job.openings.length === 0" class="second">
-          Every opening is taken out of its wall. “From left” counts as seen from inside; a door’s width is
-          what passes between its stops.
+          {{ t('everyOpeningIsTakenOut') }}
         </p>
         <RowTable
           v-else
@@ -123,16 +115,15 @@ function addFixture(kind: keyof typeof START): void {
           removable
         />
       </section>
-      <section class="bench-part" aria-label="Fixtures">
+      <section class="bench-part" :aria-label="t('fixtures')">
         <div class="part-head">
-          <h2>Fixtures</h2>
-          <ElButton v-for="(_s, kind) in START" :key="kind" @click="addFixture(kind)">
-            Add a {{ kind }}
+          <h2>{{ t('fixtures') }}</h2>
+          <ElButton v-for="kind in STARTING_FIXTURES" :key="kind" @click="addFixture(kind)">
+            {{ t('addAKind', { kind }) }}
           </ElButton>
         </div>
         <p v-if="job.fixtures.length === 0" class="second">
-          Radiators, vents, sockets, switches, ceiling points and what is built in: they decide what can stand
-          and hang where.
+          {{ t('radiatorsVentsSocketsSwitchesCeiling') }}
         </p>
         <RowTable
           v-else
@@ -143,18 +134,16 @@ function addFixture(kind: keyof typeof START): void {
           removable
         />
         <p class="second caution">
-          Before drilling or nailing near sockets, switches and pipes: power off and tested, cables and pipes
-          found first. Work on wiring, gas and water belongs to licensed trades; local rules say who may do
-          it.
+          {{ t('beforeDrillingOrNailingNear') }}
         </p>
       </section>
       <LaserLine />
     </template>
     <template #panel>
       <div class="small">
-        <RoomPlan v-if="drawing" :drawing="drawing" label="Plan of the room with its openings" />
+        <RoomPlan v-if="drawing" :drawing="drawing" :label="t('planOfTheRoomWith')" />
       </div>
-      <FindingsPanel stage="measure" quiet="The measures raise no question." />
+      <FindingsPanel stage="measure" page="openings" :quiet="t('theMeasuresRaiseNoQuestion')" />
     </template>
   </StagePage>
 </template>

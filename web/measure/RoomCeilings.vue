@@ -5,6 +5,7 @@ import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from './useWallChoices.js'
+import { t } from './words.js'
 
 /** Parts of the ceiling that slope or lie lower. A new one begins at the wall in hand. */
 const props = defineProps<{ at: string | undefined }>()
@@ -29,35 +30,42 @@ function addCeiling(): void {
 <template>
   <section v-if="job">
     <div class="part-head">
-      <h2>Lower and sloping ceilings</h2>
-      <ElButton :disabled="walls.length < 3" @click="addCeiling">Add a part</ElButton>
+      <h2>{{ t('lowerAndSlopingCeilings') }}</h2>
+      <ElButton :disabled="walls.length < 3" @click="addCeiling">{{ t('addAPart') }}</ElButton>
     </div>
     <p v-if="job.ceilings.length === 0" class="second">
-      A slope begins at one height at its wall and reaches another further in; a lower part keeps one height.
+      {{ t('aSlopeBeginsAtOne') }}
     </p>
     <div v-for="c in job.ceilings" :key="c.id" class="row">
-      <RowChoice collection="ceilings" :row="c" field="wallId" :choices="wallChoices" label="At" />
+      <RowChoice collection="ceilings" :row="c" field="wallId" :choices="wallChoices" :label="t('at')" />
       <RowField
         collection="ceilings"
         :row="c"
         field="startHeightMm"
         kind="length"
-        label="High at it"
+        :label="t('highAtIt')"
         figure
       />
-      <RowField collection="ceilings" :row="c" field="endHeightMm" kind="length" label="Further in" figure />
-      <RowField collection="ceilings" :row="c" field="depthMm" kind="length" label="Reaches in" figure />
+      <RowField
+        collection="ceilings"
+        :row="c"
+        field="endHeightMm"
+        kind="length"
+        :label="t('furtherIn')"
+        figure
+      />
+      <RowField collection="ceilings" :row="c" field="depthMm" kind="length" :label="t('reachesIn')" figure />
       <RowChoice
         collection="ceilings"
         :row="c"
         field="whole"
         :choices="[
-          { value: true as never, text: 'whole width' },
-          { value: false as never, text: 'its wall only' },
+          { value: true as never, text: t('wholeWidth') },
+          { value: false as never, text: t('itsWallOnly') },
         ]"
-        label="Over"
+        :label="t('over')"
       />
-      <ElButton link aria-label="Remove the part of the ceiling" @click="store.remove('ceilings', c.id)">
+      <ElButton link :aria-label="t('removeThePartOfThe')" @click="store.remove('ceilings', c.id)">
         ×
       </ElButton>
     </div>

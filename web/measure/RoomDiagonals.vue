@@ -5,10 +5,11 @@ import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Measured distances between corners: the check of the walls, and what tells walls that lie alike apart. */
 const store = useJobStore()
-const { length } = useLocale()
+const { typed } = useLocale()
 const job = computed(() => store.snapshot)
 const walls = computed(() => store.derived?.measure.walls ?? [])
 const closure = computed(() => store.derived?.measure.closure)
@@ -21,29 +22,50 @@ const corners = computed(() => walls.value.map((w, i) => ({ value: w.id, text: `
 const diagonalOf = (id: string) => closure.value?.diagonals.find((d) => d.diagonal.id === id)
 const diagonalSays = (id: string) => {
   const d = diagonalOf(id)
-  if (!d) return 'two corners'
+  if (!d) return t('twoCorners')
   const off = Math.round(d.offMm)
-  return `${length(d.computedMm)} from the walls, ${off === 0 ? 'the same' : `${off > 0 ? '+' : '−'}${length(Math.abs(off))}`}${d.agrees ? '' : ': does not agree'}`
+  return t('computedMmFromTheWallsOff', {
+    computedMm: typed(d.computedMm),
+    off: off === 0 ? t('theSame') : `${off > 0 ? '+' : '−'}${typed(Math.abs(off))}`,
+    agrees: d.agrees ? '' : t('doesNotAgree'),
+  })
 }
 </script>
 
 <template>
   <section v-if="job">
     <div class="part-head">
-      <h2>Diagonals</h2>
-      <ElButton :disabled="walls.length < 3" @click="addDiagonal">Add a diagonal</ElButton>
+      <h2>{{ t('diagonals') }}</h2>
+      <ElButton :disabled="walls.length < 3" @click="addDiagonal">{{ t('addADiagonal') }}</ElButton>
     </div>
     <p v-if="job.diagonals.length === 0" class="second">
-      One or two across the room check the corners, and tell apart walls that lie alike.
+      {{ t('oneOrTwoAcrossThe') }}
     </p>
     <div v-for="d in job.diagonals" :key="d.id" class="row">
-      <RowChoice collection="diagonals" :row="d" field="fromWallId" :choices="corners" bare label="From" />
-      <RowChoice collection="diagonals" :row="d" field="toWallId" :choices="corners" bare label="To" />
-      <RowField collection="diagonals" :row="d" field="lengthMm" kind="length" bare figure label="Diagonal" />
+      <RowChoice
+        collection="diagonals"
+        :row="d"
+        field="fromWallId"
+        :choices="corners"
+        bare
+        :label="t('from')"
+      />
+      <RowChoice collection="diagonals" :row="d" field="toWallId" :choices="corners" bare :label="t('to')" />
+      <RowField
+        collection="diagonals"
+        :row="d"
+        field="lengthMm"
+        kind="length"
+        bare
+        figure
+        :label="t('diagonal')"
+      />
       <span class="second" :class="{ off: diagonalOf(d.id) && !diagonalOf(d.id)?.agrees }">{{
         diagonalSays(d.id)
       }}</span>
-      <ElButton link aria-label="Remove the diagonal" @click="store.remove('diagonals', d.id)"> × </ElButton>
+      <ElButton link :aria-label="t('removeTheDiagonal')" @click="store.remove('diagonals', d.id)">
+        ×
+      </ElButton>
     </div>
   </section>
 </template>

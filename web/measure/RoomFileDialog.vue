@@ -12,12 +12,13 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { DRAWING_UNITS, type OpenedRoom } from './openedRoom.js'
 import { replaceRoom } from './wallEdits.js'
+import { t } from './words.js'
 
 /** A room file before it is taken over: its plan, its size, the unit where the file does not say it, and what will go. */
 const props = defineProps<{ opened: OpenedRoom }>()
 const emit = defineEmits<{ done: [says: string] }>()
 const store = useJobStore()
-const { run, length, system } = useLocale()
+const { run, typed, says } = useLocale()
 const stated = computed(() => (props.opened.kind === 'drawing' ? props.opened.outline.mmPerUnit : undefined))
 const asksUnit = computed(() => props.opened.kind === 'drawing' && stated.value === undefined)
 const unitMm = ref<number>()
@@ -48,14 +49,18 @@ const read = computed((): Read => {
 })
 const picture = computed(() => {
   const { room } = read.value
-  const drawing = room && planDrawing(measureFacts(room, [], system.value))
+  const drawing = room && planDrawing(measureFacts(room, [], says.value))
   return drawing && `data:image/svg+xml,${encodeURIComponent(drawingSvg(drawing, props.opened.name))}`
 })
 const sizes = computed(() => {
   const lengths = read.value.room?.walls.map((w) => w.lengthMm) ?? []
   return lengths.length === 0
     ? ''
-    : `${lengths.length} walls, ${run(lengths.reduce((a, b) => a + b, 0))} round; the longest ${length(Math.max(...lengths))}`
+    : t('lengthsWallsReduceRoundThe', {
+        lengths: lengths.length,
+        reduce: run(lengths.reduce((a, b) => a + b, 0)),
+        max: typed(Math.max(...lengths)),
+      })
 })
 /** What the room in hand loses: its walls, and rows that mean nothing without them. */
 const going = computed(() => {
@@ -83,36 +88,39 @@ function take(): void {
 <template>
   <ElDialog
     :model-value="true"
-    :title="`Take over ${opened.name}?`"
+    :title="t('takeOverName', { name: opened.name })"
     width="680"
     :close-on-click-modal="false"
     @close="emit('done', '')"
   >
     <div class="file">
       <div v-if="asksUnit">
-        <p>The drawing does not say its unit. One step of it is:</p>
+        <p>{{ t('theDrawingDoesNotSay') }}</p>
         <ElRadioGroup
           :model-value="unitMm ?? 0"
-          aria-label="Unit of the drawing"
+          :aria-label="t('unitOfTheDrawing')"
           @update:model-value="(mm) => (unitMm = Number(mm))"
         >
           <ElRadio v-for="u in DRAWING_UNITS" :key="u.mm" :value="u.mm">{{ u.text }}</ElRadio>
         </ElRadioGroup>
       </div>
       <p v-if="read.fault" class="fault" role="alert">{{ read.fault }}</p>
-      <img v-if="picture" :src="picture" alt="The plan in the file" />
+      <img v-if="picture" :src="picture" :alt="t('thePlanInTheFile')" />
       <p v-if="sizes">{{ sizes }}</p>
       <p v-if="store.snapshot && store.snapshot.walls.length > 0 && read.room">
-        It takes the place of the {{ store.snapshot.walls.length }} walls measured so far<template
-          v-if="going.length > 0"
-          >; with them go {{ going.slice(0, 12).join(', ')
-          }}{{ going.length > 12 ? ` and ${going.length - 12} more` : '' }}</template
-        >. It is one step: undo brings all of it back.
+        {{ t('itTakesThePlaceOf', { walls: store.snapshot.walls.length })
+        }}<template v-if="going.length > 0">{{
+          t('withThemGoJoinGoing', {
+            join: going.slice(0, 12).join(', '),
+            going: going.length > 12 ? t('andGoingMore', { going: going.length - 12 }) : '',
+          })
+        }}</template
+        >{{ t('itIsOneStepUndo') }}
       </p>
     </div>
     <template #footer>
-      <ElButton @click="emit('done', '')">Leave the room as it is</ElButton>
-      <ElButton type="primary" :disabled="!read.room" @click="take">Take it over</ElButton>
+      <ElButton @click="emit('done', '')">{{ t('leaveTheRoomAsIt') }}</ElButton>
+      <ElButton type="primary" :disabled="!read.room" @click="take">{{ t('takeItOver') }}</ElButton>
     </template>
   </ElDialog>
 </template>

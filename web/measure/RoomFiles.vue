@@ -7,6 +7,7 @@ import { readRoom, writeRoom } from '@bonitas/core/stages/measure/roomFile'
 import FileButton from '../form/FileButton.vue'
 import { useJobStore } from '../job/jobStore.js'
 import type { OpenedRoom } from './openedRoom.js'
+import { t } from './words.js'
 
 const RoomFileDialog = defineAsyncComponent(() => import('./RoomFileDialog.vue'))
 
@@ -25,7 +26,7 @@ function save(text: string, type: string, ending: string): void {
   link.click()
   URL.revokeObjectURL(link.href)
   wrong.value = false
-  says.value = `Saved as ${link.download}`
+  says.value = t('savedAsDownload', { download: link.download })
 }
 
 async function saveAs(kind: 'json' | 'dxf' | 'svg'): Promise<void> {
@@ -47,7 +48,7 @@ async function open(file: File): Promise<void> {
   if (!job.value) return
   wrong.value = true
   if (file.size > MOST_BYTES) {
-    says.value = `${file.name} is larger than 5 MB. A room file is small; choose another.`
+    says.value = t('nameIsLargerThan5', { name: file.name })
     return
   }
   try {
@@ -60,9 +61,9 @@ async function open(file: File): Promise<void> {
     says.value = ''
   } catch (error) {
     if (!(error instanceof InputError)) throw error
-    says.value = `${error.message} Nothing was changed.`.replace(
+    says.value = t('messageNothingWasChanged', { message: error.message }).replace(
       /Nothing was changed\. (.*)Nothing was changed\./,
-      'Nothing was changed. $1',
+      t('nothingWasChanged1'),
     )
   }
 }
@@ -75,14 +76,14 @@ function done(taken: string): void {
 
 <template>
   <p class="files second">
-    <span>Room as</span>
+    <span>{{ t('roomAs') }}</span>
     <ElButton link :disabled="job?.walls.length === 0" @click="saveAs('json')">JSON</ElButton>
     <ElButton link :disabled="job?.walls.length === 0" @click="saveAs('dxf')">DXF</ElButton>
     <ElButton link :disabled="job?.walls.length === 0" @click="saveAs('svg')">SVG</ElButton>
     <FileButton
       link
-      label="Room file, JSON or DXF"
-      words="Open a room file"
+      :label="t('roomFileJSONOrDXF')"
+      :words="t('openARoomFile')"
       accept=".json,.dxf"
       @picked="open"
     />

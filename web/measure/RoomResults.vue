@@ -3,18 +3,20 @@ import { computed } from 'vue'
 import { compassPoint, hourText, sunAtWindow, sunHours } from '@bonitas/core/stages/measure/daylight'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { headWord } from '@bonitas/core/model/vocabulary/tradeWords'
+import { t } from './words.js'
 
 /** What the measures come to, each with the sum behind it. */
 const store = useJobStore()
-const { area, volume, length, run } = useLocale()
+const { area, volume, typed, run, number, says } = useLocale()
 const job = computed(() => store.snapshot)
 const areas = computed(() => store.derived?.areas)
 const line = computed(() => job.value?.room.lowerWallMm)
 
 const DAYS = [
-  ['March', 80],
-  ['June', 172],
-  ['December', 355],
+  [t('march'), 80],
+  [t('june'), 172],
+  [t('december'), 355],
 ] as const
 
 interface Sun {
@@ -32,7 +34,7 @@ const suns = computed((): Sun[] => {
       if (faces === undefined) return []
       return [
         {
-          name: o.name || 'Window',
+          name: o.name || t('window'),
           faces: `${compassPoint(faces)}, ${Math.round(faces)}°`,
           spans: DAYS.map(([month, day]) => {
             const spans = sunAtWindow(latitude, faces, day)
@@ -40,8 +42,8 @@ const suns = computed((): Sun[] => {
               month,
               text:
                 spans.length === 0
-                  ? 'no sun'
-                  : `${spans.map((s) => `${hourText(s.fromHour)}–${hourText(s.toHour)}`).join(', ')} (${sunHours(spans).toFixed(1)} h)`,
+                  ? t('noSun')
+                  : `${spans.map((s) => `${hourText(s.fromHour)}–${hourText(s.toHour)}`).join(', ')} (${number(sunHours(spans), 1)} h)`,
             }
           }),
         },
@@ -51,74 +53,92 @@ const suns = computed((): Sun[] => {
 </script>
 
 <template>
-  <section v-if="areas && job" aria-label="What it comes to">
-    <h2>What it comes to</h2>
-    <p v-if="!areas.certain" class="uncertain" role="note">Uncertain: the walls do not close.</p>
+  <section v-if="areas && job" :aria-label="t('whatItComesTo')">
+    <h2>{{ t('whatItComesTo') }}</h2>
+    <p v-if="!areas.certain" class="uncertain" role="note">{{ t('uncertainTheWallsDoNot') }}</p>
     <dl :class="{ estimate: !areas.certain }">
       <div>
         <dt>
-          Floor <span>outline of {{ areas.walls.length }} walls, {{ run(areas.perimeterMm) }} round</span>
+          {{ t('floor') }}
+          <span>{{
+            t('outlineOfWallsWallsPerimeterMm', {
+              walls: areas.walls.length,
+              perimeterMm: run(areas.perimeterMm),
+            })
+          }}</span>
         </dt>
         <dd>{{ area(areas.floorMm2) }}</dd>
       </div>
       <div>
         <dt>
-          Ceiling
-          <span>{{ job.ceilings.length > 0 ? 'slopes measured along themselves' : 'as the floor' }}</span>
+          {{ t('ceiling') }}
+          <span>{{ job.ceilings.length > 0 ? t('slopesMeasuredAlongThemselves') : t('asTheFloor') }}</span>
         </dt>
         <dd>{{ area(areas.ceilingMm2) }}</dd>
       </div>
       <div>
-        <dt>Walls, gross <span>each wall × the height over it</span></dt>
+        <dt>
+          {{ t('wallsGross') }} <span>{{ t('eachWallTheHeightOver') }}</span>
+        </dt>
         <dd>{{ area(areas.wallsGrossMm2) }}</dd>
       </div>
       <div v-for="w in areas.walls" :key="w.wallId" class="wall">
         <dt>
           {{ w.name
-          }}<span v-if="w.openingsMm2 > 0">{{ area(w.grossMm2) }} − {{ area(w.openingsMm2) }} openings</span>
+          }}<span v-if="w.openingsMm2 > 0">{{
+            t('grossMm2OpeningsMm2Openings', { grossMm2: area(w.grossMm2), openingsMm2: area(w.openingsMm2) })
+          }}</span>
         </dt>
         <dd>{{ area(w.netMm2) }}</dd>
       </div>
       <div class="sum">
-        <dt>Walls, net of openings</dt>
+        <dt>{{ t('wallsNetOfOpenings') }}</dt>
         <dd>{{ area(areas.wallsNetMm2) }}</dd>
       </div>
       <template v-if="line">
         <div>
           <dt>
-            Lower part <span>up to {{ length(line) }}</span>
+            {{ t('lowerPart') }} <span>{{ t('upToLine', { line: typed(line) }) }}</span>
           </dt>
           <dd>{{ area(areas.walls.reduce((s, w) => s + w.lowerMm2, 0)) }}</dd>
         </div>
         <div>
-          <dt>Upper part</dt>
+          <dt>{{ t('upperPart') }}</dt>
           <dd>{{ area(areas.walls.reduce((s, w) => s + w.upperMm2, 0)) }}</dd>
         </div>
       </template>
       <div>
-        <dt>Skirting <span>round the room less doors</span></dt>
+        <dt>
+          {{ headWord('skirting', says.locale) }} <span>{{ t('roundTheRoomLessDoors') }}</span>
+        </dt>
         <dd>{{ run(areas.skirtingMm) }}</dd>
       </div>
       <div>
-        <dt>Cornice <span>where the ceiling is level</span></dt>
+        <dt>
+          {{ headWord('cornice', says.locale) }} <span>{{ t('whereTheCeilingIsLevel') }}</span>
+        </dt>
         <dd>{{ run(areas.corniceMm) }}</dd>
       </div>
       <div>
-        <dt>Door leaves <span>one face each</span></dt>
+        <dt>
+          {{ t('doorLeaves') }} <span>{{ t('oneFaceEach') }}</span>
+        </dt>
         <dd>{{ area(areas.doorsMm2) }}</dd>
       </div>
       <div>
-        <dt>Volume</dt>
+        <dt>{{ t('volume') }}</dt>
         <dd>{{ volume(areas.volumeMm3) }}</dd>
       </div>
       <div v-if="areas.diagonalsMm.length > 0">
-        <dt>Longest diagonals <span>corner to corner</span></dt>
+        <dt>
+          {{ t('longestDiagonals') }} <span>{{ t('cornerToCorner') }}</span>
+        </dt>
         <dd>{{ areas.diagonalsMm.map((d) => run(d)).join(', ') }}</dd>
       </div>
     </dl>
     <template v-if="suns.length > 0">
-      <h2 class="sun">When the sun comes in</h2>
-      <p class="second">Sun time, clear sky, open view; noon is when the sun is highest.</p>
+      <h2 class="sun">{{ t('whenTheSunComesIn') }}</h2>
+      <p class="second">{{ t('sunTimeClearSkyOpen') }}</p>
       <dl v-for="s in suns" :key="s.name">
         <div class="wall">
           <dt>{{ s.name }}</dt>
@@ -132,8 +152,7 @@ const suns = computed((): Sun[] => {
     </template>
   </section>
   <p v-else class="second">
-    Walls that close and a ceiling height are needed before an area can be given. Until then Take-off has
-    nothing to count.
+    {{ t('wallsThatCloseAndA') }}
   </p>
 </template>
 

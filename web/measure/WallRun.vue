@@ -11,12 +11,13 @@ import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import LaserLine from './LaserLine.vue'
 import { moveWall } from './wallEdits.js'
-import { readWall } from './wallEntry.js'
+import { readWall, wallExamples } from './wallEntry.js'
+import { t } from './words.js'
 
 /** The walls as they are walked: called out one after the other, and put right in their table. */
 const chosen = defineModel<string | undefined>('chosen')
 const store = useJobStore()
-const { system, length } = useLocale()
+const { system, typed: asTyped, number, says } = useLocale()
 const job = computed(() => store.snapshot)
 const facts = computed(() => store.derived?.measure)
 const walls = computed(() => facts.value?.walls ?? [])
@@ -54,45 +55,53 @@ const correction = (i: number) => {
   const c = now?.corrections[i]
   if (!c || now.state !== 'closed') return ''
   const by = Math.round((c.correctedMm - c.lengthMm) * 10) / 10
-  return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(1)}`
+  const figure = system.value === 'metric' ? number(Math.abs(by), 1) : says.value.fine(Math.abs(by))
+  return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${figure}`
 }
 const turned = (i: number) => {
   const c = closure.value?.corrections[i]
   return c
-    ? `${length(c.lengthMm)} becomes ${system.value === 'metric' ? `${c.correctedMm.toFixed(1)} mm` : length(c.correctedMm)} and turns by ${Math.abs(c.turnedDeg).toFixed(2)}°`
+    ? t('lengthMmBecomesSystemAndTurns', {
+        lengthMm: asTyped(c.lengthMm),
+        system: system.value === 'metric' ? says.value.fine(c.correctedMm) : asTyped(c.correctedMm),
+        turnedDeg: number(Math.abs(c.turnedDeg), 2),
+      })
     : ''
 }
 
-// Examples as this studio would type them.
-const long = computed(() => (system.value === 'metric' ? '4860' : `15' 11`))
-const short = computed(() => (system.value === 'metric' ? '850' : `2' 9`))
+const examples = computed(() => wallExamples(system.value))
 
 const columns = computed((): TableColumn<Wall>[] => [
   { id: 'number', head: '#' },
-  { id: 'name', head: 'Wall', kind: 'text', label: (_w, i) => `Name of wall ${i + 1}` },
+  { id: 'name', head: t('wall'), kind: 'text', label: (_w, i) => t('nameOfWallI', { i: i + 1 }) },
   {
     id: 'lengthMm',
-    head: 'Length',
+    head: t('length'),
     kind: 'length',
     figure: true,
-    label: (_w, i) => `Length of wall ${i + 1}`,
+    label: (_w, i) => t('lengthOfWallI', { i: i + 1 }),
   },
-  { id: 'turnDeg', head: 'Then', kind: 'turn', label: (_w, i) => `Turn after wall ${i + 1}` },
+  { id: 'turnDeg', head: t('then'), kind: 'turn', label: (_w, i) => t('turnAfterWallI', { i: i + 1 }) },
   ...(closure.value?.state === 'closed' && closure.value.run.gapMm >= 1
-    ? [{ id: 'spread', head: 'Spread', figure: true }]
+    ? [{ id: 'spread', head: t('spread'), figure: true }]
     : []),
 ])
 const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.value, id, by))
 </script>
 
 <template>
-  <section v-if="closure" class="run" aria-label="Wall run">
+  <section v-if="closure" class="run" :aria-label="t('wallRun')">
     <form class="entry" novalidate @submit.prevent="addWall">
       <label for="next-wall"
-        >Wall {{ walls.length + 1 }}: length, then the turn at its end<span class="second"
-          >{{ long }} turns {{ usual === 90 ? 'right' : 'left' }}; {{ long }} l turns left; {{ short }} r 45,
-          bay gives a name</span
-        ></label
+        >{{ t('wallWallsLengthThenThe', { walls: walls.length + 1 })
+        }}<span class="second">{{
+          t('longTurnsUsualLong2L', {
+            long: examples.long,
+            usual: usual === 90 ? 'right' : 'left',
+            long2: examples.long,
+            short: examples.short,
+          })
+        }}</span></label
       >
       <div>
         <ElInput
@@ -107,7 +116,7 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
           :aria-invalid="fault ? 'true' : undefined"
           aria-describedby="next-wall-says"
         />
-        <ElButton type="primary" native-type="submit">Next</ElButton>
+        <ElButton type="primary" native-type="submit">{{ t('next') }}</ElButton>
       </div>
       <p id="next-wall-says" class="fault">{{ fault }}</p>
     </form>
@@ -118,7 +127,7 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
         collection="walls"
         :rows="walls"
         :columns="columns"
-        :name-of="(_w, i) => `wall ${i + 1}, ${nameOf(i)}`"
+        :name-of="(_w, i) => t('wallII2', { i: i + 1, i2: nameOf(i) })"
         removable
       >
         <template #cell-number="{ index }">{{ index + 1 }}</template>
@@ -135,11 +144,13 @@ const move = (id: string, by: 1 | -1) => job.value && store.apply(moveWall(job.v
             :row="w"
             field="face"
             :choices="FACES"
-            :label="`Face of ${nameOf(i)}`"
+            :label="t('faceOfI', { i: nameOf(i) })"
           />
           <p>
-            <ElButton link :disabled="i === 0" @click="move(w.id, -1)">Earlier</ElButton>
-            <ElButton link :disabled="i === walls.length - 1" @click="move(w.id, 1)">Later</ElButton>
+            <ElButton link :disabled="i === 0" @click="move(w.id, -1)">{{ t('earlier') }}</ElButton>
+            <ElButton link :disabled="i === walls.length - 1" @click="move(w.id, 1)">{{
+              t('later')
+            }}</ElButton>
           </p>
         </template>
       </template>

@@ -12,9 +12,10 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import LaserLine from './LaserLine.vue'
+import { t } from './words.js'
 
 const store = useJobStore()
-const { length } = useLocale()
+const { typed } = useLocale()
 const job = computed(() => store.snapshot)
 const wayIn = computed(() => store.derived?.measure.wayIn)
 
@@ -42,28 +43,27 @@ function add(kind: (typeof PASSAGE_KINDS)[number]): void {
   })
 }
 const third = (kind: string) =>
-  kind === 'turn' ? 'width after it' : kind === 'lift car' || kind === 'landing' ? 'depth' : 'length'
+  kind === 'turn' ? t('widthAfterIt') : kind === 'lift car' || kind === 'landing' ? 'depth' : 'length'
 const columns: TableColumn<Passage>[] = [
   { id: 'number', head: '#' },
-  { id: 'kind', head: 'What', choices: PASSAGE_KINDS },
-  { id: 'name', head: 'Name', kind: 'text', label: (p) => `Name of ${p.kind}` },
-  { id: 'widthMm', head: 'Clear width', kind: 'length', figure: true },
-  { id: 'heightMm', head: 'Clear height', kind: 'length', figure: true },
-  { id: 'lengthMm', head: 'Length or depth', kind: 'length', figure: true },
-  { id: 'third', head: 'Which length', quietHead: true },
+  { id: 'kind', head: t('what'), choices: PASSAGE_KINDS },
+  { id: 'name', head: t('name'), kind: 'text', label: (p) => t('nameOfKind', { kind: p.kind }) },
+  { id: 'widthMm', head: t('clearWidth'), kind: 'length', figure: true },
+  { id: 'heightMm', head: t('clearHeight'), kind: 'length', figure: true },
+  { id: 'lengthMm', head: t('lengthOrDepth'), kind: 'length', figure: true },
+  { id: 'third', head: t('whichLength'), quietHead: true },
 ]
 </script>
 
 <template>
-  <StagePage v-if="job && wayIn" title="Measure">
+  <StagePage v-if="job && wayIn" :title="t('measure')">
     <template #head><StageTabs stage="measure" /></template>
     <section>
       <p class="second teach">
-        From the street to the room, in the order a piece is carried. Entered once per job; every large piece
-        is tried against it before it is bought.
+        {{ t('fromTheStreetToThe') }}
       </p>
       <div class="bar">
-        <span>Add</span>
+        <span>{{ t('add') }}</span>
         <ElButton v-for="k in PASSAGE_KINDS" :key="k" link @click="add(k)">{{ k }}</ElButton>
       </div>
       <RowTable
@@ -83,29 +83,29 @@ const columns: TableColumn<Passage>[] = [
     </section>
     <template #panel>
       <section v-if="wayIn.narrowest && wayIn.lowest">
-        <h2>What decides</h2>
+        <h2>{{ t('whatDecides') }}</h2>
         <dl>
           <div>
             <dt>
-              Narrowest<span>{{ wayIn.narrowest.name || wayIn.narrowest.kind }}</span>
+              {{ t('narrowest') }}<span>{{ wayIn.narrowest.name || wayIn.narrowest.kind }}</span>
             </dt>
-            <dd>{{ length(wayIn.narrowest.widthMm) }}</dd>
+            <dd>{{ typed(wayIn.narrowest.widthMm) }}</dd>
           </div>
           <div>
             <dt>
-              Lowest<span>{{ wayIn.lowest.name || wayIn.lowest.kind }}</span>
+              {{ t('lowest') }}<span>{{ wayIn.lowest.name || wayIn.lowest.kind }}</span>
             </dt>
-            <dd>{{ length(wayIn.lowest.heightMm) }}</dd>
+            <dd>{{ typed(wayIn.lowest.heightMm) }}</dd>
           </div>
         </dl>
       </section>
       <p v-else class="second">
-        Nothing is known of the way in. A sofa that does not pass the door is found out on the day it comes.
+        {{ t('nothingIsKnownOfThe') }}
       </p>
       <p class="second">
-        Carrying weights up stairs: two people or more, path cleared, children and pets out.
+        {{ t('carryingWeightsUpStairsTwo') }}
       </p>
-      <FindingsPanel stage="measure" quiet="The measures raise no question." />
+      <FindingsPanel stage="measure" page="way-in" :quiet="t('theMeasuresRaiseNoQuestion')" />
     </template>
   </StagePage>
 </template>

@@ -1,5 +1,6 @@
 import { gapWords } from '@bonitas/core/stages/measure/explainGap'
 import type { MeasureFacts } from '@bonitas/core/stages/measure/measureFacts'
+import { t } from './words.js'
 
 /**
  * How far the walls close, in a word and a sentence.
@@ -16,31 +17,43 @@ export function closureText(
   switch (c.state) {
     case 'empty':
       return {
-        word: 'Nothing measured',
-        text: 'Begin at any corner and walk round with the room on your right hand.',
+        word: t('nothingMeasured'),
+        text: t('beginAtAnyCornerAnd'),
       }
     case 'open':
       return {
-        word: run.stillToTurnDeg > 0 && count > 2 ? `${run.stillToTurnDeg}° still to turn` : 'Walk on',
-        text: `${count} ${count === 1 ? 'wall' : 'walls'}, ${length(run.lengthMm)} so far; back to the start: ${gapWords(run.gap, length)}`,
+        word:
+          run.stillToTurnDeg > 0 && count > 2
+            ? t('stillToTurnDegStillToTurn', { stillToTurnDeg: run.stillToTurnDeg })
+            : t('walkOn'),
+        text: t('countCount2LengthMmSoFar', {
+          count,
+          count2: count === 1 ? 'wall' : 'walls',
+          lengthMm: length(run.lengthMm),
+          gap: gapWords(run.gap, length),
+        }),
       }
     case 'gap':
       return {
-        word: `Does not close: ${length(run.gapMm)}`,
-        text: `${gapWords(run.gap, length)}; allowed ${length(c.toleranceMm)} in a run of ${length(run.lengthMm)}. Areas are uncertain.`,
+        word: t('doesNotCloseGapMm', { gapMm: length(run.gapMm) }),
+        text: t('gapAllowedToleranceMmInA', {
+          gap: gapWords(run.gap, length),
+          toleranceMm: length(c.toleranceMm),
+          lengthMm: length(run.lengthMm),
+        }),
       }
     case 'crossed':
       return {
-        word: 'The walls cross',
-        text: 'A corner is turned the wrong way, or two lengths are exchanged.',
+        word: t('theWallsCross'),
+        text: t('aCornerIsTurnedThe'),
       }
     default:
       return {
-        word: run.gapMm < 1 ? 'Closes exactly' : `Closes within ${length(run.gapMm)}`,
+        word: run.gapMm < 1 ? t('closesExactly') : t('closesWithinGapMm', { gapMm: length(run.gapMm) }),
         text:
           run.gapMm < 1
-            ? `${length(run.lengthMm)} all round`
-            : `of ${length(c.toleranceMm)} allowed; spread over the walls by the compass rule`,
+            ? t('lengthMmAllRound', { lengthMm: length(run.lengthMm) })
+            : t('ofToleranceMmAllowedSpreadOver', { toleranceMm: length(c.toleranceMm) }),
       }
   }
 }

@@ -8,6 +8,7 @@ import { readRoom, wallsFromOutline, writeRoom, type RoomFile } from '@bonitas/c
 import { someRoom, wallsOf } from '@bonitas/core/examples/rooms'
 import type { Wall } from '@bonitas/core/model/rows/walls'
 import { readDxf, writeDxf, writeSvg } from './planFiles.js'
+import { METRIC } from '@bonitas/core/testing/habits'
 
 const wallsIn = (text: string) => {
   const { corners, mmPerUnit } = readDxf(text)
@@ -45,7 +46,7 @@ const door = (swing: 'in' | 'out', hinge: 'left' | 'right') => ({
   hinge,
   swing,
 })
-const drawn = (file: RoomFile) => planDrawing(measureFacts(file, [], 'metric'))!
+const drawn = (file: RoomFile) => planDrawing(measureFacts(file, [], METRIC))!
 
 /** The outline as another library reads it from the file. */
 const outlineElsewhere = (text: string): Point[] => {
@@ -58,7 +59,7 @@ describe('DXF', () => {
     fc.assert(
       fc.property(someRoom, ({ walls }) => {
         const file = fileOf(walls)
-        const { closure } = measureFacts(file, [], 'metric')
+        const { closure } = measureFacts(file, [], METRIC)
         const text = writeDxf(drawn(file))
         const theirs = outlineElsewhere(text)
         expect(theirs).toHaveLength(closure.corners.length)
@@ -181,7 +182,7 @@ describe('a room file', () => {
 
 describe('the drawing', () => {
   test('is nothing before the first wall, and draws an open run', () => {
-    expect(planDrawing(measureFacts(fileOf([]), [], 'metric'))).toBeUndefined()
+    expect(planDrawing(measureFacts(fileOf([]), [], METRIC))).toBeUndefined()
     expect(drawn(fileOf(wallsOf([[4000, 90]]))).marks.length).toBeGreaterThan(3)
   })
   test('a door leaf ends in the room when it swings in, outside when it swings out, on the side of its hinge', () => {

@@ -11,6 +11,7 @@ import DxfParser from 'dxf-parser'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { arcAngles, LAYERS, type PlanDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import type { Point } from '@bonitas/core/kernel/geometry/polygon'
+import { t } from './words.js'
 
 const UP = (p: Point) => point3d(p.x, -p.y, 0)
 
@@ -66,7 +67,7 @@ export interface DxfOutline {
  */
 export function readDxf(text: string): DxfOutline {
   const refuse = (code: string, what: string, fix: string): never => {
-    throw new InputError(code, { what, where: 'Drawing', fix })
+    throw new InputError(code, { what, where: t('drawing'), fix })
   }
   let parsed: ReturnType<DxfParser['parseSync']>
   try {
@@ -74,13 +75,11 @@ export function readDxf(text: string): DxfOutline {
   } catch {
     parsed = null
   }
-  const file =
-    parsed ??
-    refuse('DXF_NOT_READ', 'is not a DXF that can be read', 'Save it as ASCII DXF and choose it again.')
+  const file = parsed ?? refuse('DXF_NOT_READ', t('isNotADXFThat'), t('saveItAsASCIIDXF'))
   const unit = Number((file.header as Record<string, unknown> | undefined)?.$INSUNITS ?? 0)
   const mmPerUnit = MM_PER_UNIT[unit]
   if (unit !== 0 && mmPerUnit === undefined)
-    refuse('DXF_UNITS', 'is in a unit that is not read', 'Save it in millimeters, meters, inches or feet.')
+    refuse('DXF_UNITS', t('isInAUnitThat'), t('saveItInMillimetersMeters'))
   const closed = (file.entities as unknown as Polyline[])
     .filter((e) => (e.type === 'LWPOLYLINE' || e.type === 'POLYLINE') && (e.vertices?.length ?? 0) >= 3)
     .filter((e) => e.shape === true || isShut(e.vertices ?? []))
@@ -101,9 +100,7 @@ export function readDxf(text: string): DxfOutline {
   const best = closed.sort(
     (x, y) => Number(y.wanted) - Number(x.wanted) || area(y.points) - area(x.points),
   )[0]
-  const corners =
-    best?.points ??
-    refuse('DXF_NO_OUTLINE', 'holds no closed outline', 'Draw the room as one closed polyline.')
+  const corners = best?.points ?? refuse('DXF_NO_OUTLINE', t('holdsNoClosedOutline'), t('drawTheRoomAsOne'))
   return { corners, mmPerUnit }
 }
 

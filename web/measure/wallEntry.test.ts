@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { readTurn, turnText } from '../form/turn.js'
-import { readWall } from './wallEntry.js'
+import { readWall, wallExamples } from './wallEntry.js'
 
 describe('a wall as it is called out', () => {
   test.each([
@@ -28,6 +28,20 @@ describe('a wall as it is called out', () => {
     ['4860 r 180', /180° or more/],
     ['9999999', /between/],
   ])('"%s" is refused in words', (text, why) => expect(() => readWall(text, 'metric')).toThrow(why))
+})
+
+// The prompt over the field: each of its examples is read as it says.
+test.each(['metric', 'imperial'] as const)('what the prompt gives as examples can be typed, %s', (system) => {
+  const { long, short } = wallExamples(system)
+  expect(readWall(long, system).turnDeg).toBe(90)
+  expect(readWall(`${long} l`, system)).toMatchObject({
+    turnDeg: -90,
+    lengthMm: readWall(long, system).lengthMm,
+  })
+  expect(readWall(`${short} r 45, bay`, system)).toMatchObject({ turnDeg: 45, name: 'bay' })
+  // Both are lengths one meets in a room.
+  expect(readWall(long, system).lengthMm).toBeGreaterThan(4000)
+  expect(readWall(`${short} r 45, bay`, system).lengthMm).toBeGreaterThan(600)
 })
 
 describe('a turn', () => {

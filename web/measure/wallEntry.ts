@@ -1,11 +1,16 @@
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { readLength, type UnitSystem } from '@bonitas/core/kernel/units/length'
+import { t } from './words.js'
 
 export interface TypedWall {
   readonly lengthMm: number
   readonly turnDeg: number
   readonly name: string
 }
+
+/** Walls as this studio would call them out: a plain one, and a short one with its turn and name. */
+export const wallExamples = (system: UnitSystem): { readonly long: string; readonly short: string } =>
+  system === 'metric' ? { long: '4860', short: '850' } : { long: `15' 11`, short: `2' 9` }
 
 const TURN = /(?:^|\s)(right|left|r|l)\s*(\d{1,3}(?:[.,]\d+)?)?\s*°?$/i
 const BARE_ANGLE = /\s([+-]\d{1,3}(?:[.,]\d+)?)\s*°?$|\s(\d{1,3}(?:[.,]\d+)?)\s*°$/
@@ -42,10 +47,10 @@ export function readWall(text: string, system: UnitSystem, usual: 90 | -90 = 90)
   }
   if (Math.abs(turnDeg) > 179)
     throw new InputError('TURN_OUT_OF_RANGE', {
-      what: 'is 180° or more',
-      where: 'Turn',
-      fix: 'Write the angle you turn through, right or left: r 45, l 90.',
+      what: t('is180OrMore'),
+      where: t('turn'),
+      fix: t('writeTheAngleYouTurn'),
     })
-  const lengthMm = readLength(rest, { label: 'Length', system, minMm: 10, maxMm: 50_000 })
+  const lengthMm = readLength(rest, { label: t('length'), system, minMm: 10, maxMm: 50_000 })
   return { lengthMm, turnDeg, name }
 }

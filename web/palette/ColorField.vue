@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { ElInput } from 'element-plus'
 import { ref, useId, watch } from 'vue'
-import { labToHex, parseColor, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { inScreenGamut, labToHex, parseColor, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import FieldFrame from '../form/FieldFrame.vue'
+import { useMeanwhile } from '../form/useMeanwhile.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
-/** A color, written as six hexadecimal digits or as three CIELAB numbers. */
+const { number } = useLocale()
+const OUTSIDE = t('noScreenShowsItThe')
+/** A color, written as hexadecimal digits, by its name or as three CIELAB numbers. */
 const props = defineProps<{ lab: LabD65; label: string }>()
 const emit = defineEmits<{ keep: [lab: LabD65] }>()
 const id = useId()
@@ -14,20 +19,24 @@ const draft = ref(text(props.lab))
 const fault = ref('')
 const dirty = ref(false)
 
+const meanwhile = useMeanwhile(
+  () => text(props.lab),
+  () => dirty.value,
+  (words) => (fault.value = words),
+)
 watch(
   () => props.lab,
   (lab) => {
-    if (dirty.value) return
-    draft.value = text(lab)
+    if (!dirty.value) draft.value = text(lab)
   },
 )
 
-function keep(): void {
-  if (!dirty.value) return
+/** @param knowing whether it is kept by Enter, with what another wrote in sight */
+function keep(knowing: boolean): void {
+  if (!dirty.value || !meanwhile.mayKeep(knowing)) return
   try {
     const lab = parseColor(draft.value)
-    dirty.value = false
-    fault.value = ''
+    settle()
     emit('keep', lab)
     draft.value = text(lab)
   } catch (error) {
@@ -36,11 +45,16 @@ function keep(): void {
   }
 }
 
+function settle(): void {
+  dirty.value = false
+  fault.value = ''
+  meanwhile.settled()
+}
+
 function back(event: Event): void {
   if (!dirty.value) return
   event.stopPropagation()
-  dirty.value = false
-  fault.value = ''
+  settle()
   draft.value = text(props.lab)
 }
 </script>
@@ -59,13 +73,14 @@ function back(event: Event): void {
         :aria-invalid="fault ? 'true' : undefined"
         :aria-describedby="fault ? `${id}-says` : `${id}-lab`"
         @input="dirty = true"
-        @blur="keep"
-        @keydown.enter.prevent="keep"
+        @blur="keep(false)"
+        @keydown.enter.prevent="keep(true)"
         @keydown.esc="back"
       />
     </div>
     <p :id="`${id}-lab`" class="second">
-      {{ `L ${lab.l.toFixed(0)} a ${lab.a.toFixed(1)} b ${lab.b.toFixed(1)}` }}
+      {{ `L ${number(lab.l)} a ${number(lab.a, 1)} b ${number(lab.b, 1)}`
+      }}<template v-if="!inScreenGamut(lab)">: {{ OUTSIDE }}</template>
     </p>
   </FieldFrame>
 </template>
@@ -73,6 +88,6 @@ function back(event: Event): void {
 <style scoped>
 .pair {
   display: grid;
-  grid-template-columns: 38px 1fr;
+  grid-template-columns: minmax(14px, 38px) minmax(76px, 1fr);
 }
 </style>

@@ -18,7 +18,10 @@ import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import ColorField from './ColorField.vue'
 import FurtherColors from './FurtherColors.vue'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
+const { number, measured } = useLocale()
 /** The fields of one finish. */
 const props = defineProps<{ facts: FinishFacts }>()
 defineEmits<{ remove: [] }>()
@@ -43,12 +46,12 @@ const furtherSays = computed(() => {
   const f = finish.value.finish
   const pattern =
     f.patternKind === 'none'
-      ? 'no pattern'
-      : `${f.patternKind}${f.patternRepeatMm ? `, ${f.patternRepeatMm} mm` : ''}`
+      ? t('noPattern')
+      : `${f.patternKind}${f.patternRepeatMm ? `, ${measured(f.patternRepeatMm)}` : ''}`
   const bears = [
-    f.wear === 'not known' ? 'wear not known' : f.wear,
+    f.wear === 'not known' ? t('wearNotKnown') : f.wear,
     f.sealed && 'sealed',
-    f.outdoor && 'for outdoors',
+    f.outdoor && t('forOutdoors'),
   ].filter(Boolean)
   return [
     f.texture,
@@ -56,7 +59,11 @@ const furtherSays = computed(() => {
     ...bears,
     f.colors.length > 0 && `${f.colors.length + 1} colors`,
     spread.value &&
-      `${spread.value.n} readings, spread ΔE00 ${spread.value.spread.toFixed(1)}${spread.value.spread > 2 ? ': uneven' : ''}`,
+      t('nReadingsSpreadE00Spread', {
+        n: spread.value.n,
+        spread: number(spread.value.spread, 1),
+        spread2: spread.value.spread > 2 ? t('uneven') : '',
+      }),
   ]
     .filter(Boolean)
     .join(' · ')
@@ -66,21 +73,28 @@ const furtherSays = computed(() => {
 <template>
   <div class="finish">
     <div class="fields own">
-      <RowField collection="finishes" :row="finish.finish" field="name" kind="text" label="Finish name" />
+      <RowField
+        collection="finishes"
+        :row="finish.finish"
+        field="name"
+        kind="text"
+        :label="t('finishName')"
+      />
       <RowField collection="finishes" :row="finish.finish" field="code" kind="text" />
       <ColorField
+        :key="finish.finish.id"
         :lab="labOf(finish.finish)"
-        label="Color"
+        :label="t('color')"
         @keep="(lab) => store.change('finishes', finish.finish.id, { labL: lab.l, labA: lab.a, labB: lab.b })"
       />
       <RowChoice collection="finishes" :row="finish.finish" field="material" :choices="MATERIALS" />
       <RowChoice collection="finishes" :row="finish.finish" field="sheen" :choices="SHEENS" />
       <RowChoice collection="finishes" :row="finish.finish" field="role" :choices="ROLES" />
-      <ElButton v-if="!worn(finish)" link @click="$emit('remove')">Remove the finish</ElButton>
+      <ElButton v-if="!worn(finish)" link @click="$emit('remove')">{{ t('removeTheFinish') }}</ElButton>
     </div>
     <FoldPart class="further" :title="furtherSays">
       <div class="fields">
-        <RowCheck collection="finishes" :row="finish.finish" field="measured" label="measured" />
+        <RowCheck collection="finishes" :row="finish.finish" field="measured" :label="t('measured')" />
         <RowChoice collection="finishes" :row="finish.finish" field="texture" :choices="TEXTURES" />
         <RowChoice collection="finishes" :row="finish.finish" field="patternKind" :choices="PATTERN_KINDS" />
         <RowField
@@ -95,7 +109,7 @@ const furtherSays = computed(() => {
         <RowCheck collection="finishes" :row="finish.finish" field="sealed" />
         <RowCheck collection="finishes" :row="finish.finish" field="outdoor" />
       </div>
-      <FurtherColors :finish="finish.finish" />
+      <FurtherColors :key="finish.finish.id" :finish="finish.finish" />
     </FoldPart>
   </div>
 </template>
@@ -127,5 +141,10 @@ const furtherSays = computed(() => {
 }
 .further .fields {
   padding-top: 8px;
+}
+@media (width < 760px) {
+  .fields.own {
+    grid-template-columns: repeat(auto-fill, minmax(136px, 1fr));
+  }
 }
 </style>

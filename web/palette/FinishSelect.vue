@@ -3,6 +3,7 @@ import { ElOption, ElSelect } from 'element-plus'
 import { nextTick, ref, type Component } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import { t } from './words.js'
 
 /** Chooses one of the job's finishes; typing filters by name. */
 defineProps<{ finishes: readonly FinishFacts[]; value: string | null; label: string }>()
@@ -26,9 +27,9 @@ function opened(visible: boolean): void {
       filterable
       clearable
       default-first-option
-      placeholder="no finish yet"
-      no-match-text="No finish of that name"
-      no-data-text="No finishes yet"
+      :placeholder="t('noFinishYet')"
+      :no-match-text="t('noFinishOfThatName')"
+      :no-data-text="t('noFinishesYet')"
       :aria-label="label"
       :teleported="false"
       @visible-change="opened"

@@ -1,96 +1,87 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { labToHex, lrv } from '@bonitas/core/kernel/color/lab'
-import { areaText } from '@bonitas/core/kernel/units/length'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { useLocale } from '../form/useLocale.js'
 import type { PaletteRow } from './paletteRows.js'
+import { t } from './words.js'
 
 /** Where each finish goes: its role, its undertone, how light it is and how much of what is seen it is. */
 defineProps<{ rows: readonly PaletteRow[]; selected: string | undefined }>()
 const emit = defineEmits<{ select: [row: PaletteRow] }>()
-const { system } = useLocale()
+const { area, number } = useLocale()
 const under = (f: FinishFacts) =>
   f.undertone.word === 'none'
-    ? `C ${f.undertone.chroma.toFixed(0)}`
-    : `${Math.round(f.undertone.hueDeg)}° · ${f.undertone.chroma.toFixed(0)}`
+    ? `C ${number(f.undertone.chroma)}`
+    : `${Math.round(f.undertone.hueDeg)}° · ${number(f.undertone.chroma)}`
 </script>
 
 <template>
-  <table class="finish-rows">
-    <thead>
-      <tr>
-        <th scope="col" colspan="2">Where it goes</th>
-        <th scope="col">Role</th>
-        <th scope="col">Undertone</th>
-        <th scope="col" class="figure">LRV · share</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="r in rows" :key="r.key" :class="{ here: r.key === selected }" @click="emit('select', r)">
-        <td class="sw">
-          <i
-            class="swatch"
-            :class="{ none: !r.finish }"
-            :style="r.finish ? { background: labToHex(r.finish.lab) } : {}"
-          ></i>
-        </td>
-        <td>
-          <ElButton class="is-line name" :aria-pressed="r.key === selected" @focus="emit('select', r)">
-            <b>{{ r.where }}</b>
-            <span class="second">{{
-              r.finish
-                ? [r.finish.finish.name, r.finish.finish.code, r.finish.finish.material]
-                    .filter(Boolean)
-                    .join(' · ')
-                : 'no finish yet'
-            }}</span>
-          </ElButton>
-        </td>
-        <td>
-          <template v-if="r.finish"
-            ><i class="mark" :class="r.finish.finish.role"></i>{{ r.finish.finish.role }}</template
-          >
-        </td>
-        <td>
-          <template v-if="r.finish"
-            ><span :title="r.finish.undertone.phrase">{{ r.finish.undertone.word }}</span>
-            <span class="second">{{ under(r.finish) }}</span></template
-          >
-        </td>
-        <td class="figure" :title="`${areaText(r.areaMm2, system)} of what is seen`">
-          <template v-if="r.finish"
-            >{{ lrv(r.finish.lab).toFixed(0) }} · <b>{{ (100 * r.share).toFixed(1) }}%</b></template
-          >
-          <span v-else class="second">{{
-            r.areaMm2 > 0 ? areaText(r.areaMm2, system) : 'not measured'
-          }}</span>
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <ListTable
+    class="finish-rows"
+    :rows="rows"
+    :columns="[
+      { id: 'color', head: t('color'), quietHead: true },
+      { id: 'where', head: t('whereItGoes') },
+      { id: 'role', head: t('role') },
+      { id: 'undertone', head: t('undertone') },
+      { id: 'share', head: t('lrvShare'), figure: true },
+    ]"
+    :key-of="(r) => r.key"
+    :row-class="(r) => ({ here: r.key === selected })"
+    @pointed="(r) => emit('select', r)"
+  >
+    <template #cell-color="{ row: r }"
+      ><i
+        class="swatch"
+        :class="{ none: !r.finish }"
+        :style="r.finish ? { background: labToHex(r.finish.lab) } : {}"
+      ></i
+    ></template>
+    <template #cell-where="{ row: r }"
+      ><ElButton class="is-line name" :aria-pressed="r.key === selected" @focus="emit('select', r)">
+        <b>{{ r.where }}</b>
+        <span class="second">{{
+          r.finish
+            ? [r.finish.finish.name, r.finish.finish.code, r.finish.finish.material]
+                .filter(Boolean)
+                .join(' · ')
+            : t('noFinishYet')
+        }}</span>
+      </ElButton></template
+    >
+    <template #cell-role="{ row: r }"
+      ><template v-if="r.finish"
+        ><i class="mark" :class="r.finish.finish.role"></i>{{ r.finish.finish.role }}</template
+      ></template
+    >
+    <template #cell-undertone="{ row: r }"
+      ><template v-if="r.finish"
+        ><span :title="r.finish.undertone.phrase">{{ r.finish.undertone.word }}</span>
+        <span class="second">{{ under(r.finish) }}</span></template
+      ></template
+    >
+    <template #cell-share="{ row: r }"
+      ><span :title="t('areaMm2OfWhatIsSeen', { areaMm2: area(r.areaMm2) })"
+        ><template v-if="r.finish"
+          >{{ number(lrv(r.finish.lab)) }} · <b>{{ number(100 * r.share, 1) }}%</b></template
+        ><span v-else class="second">{{ r.areaMm2 > 0 ? area(r.areaMm2) : t('notMeasured') }}</span></span
+      ></template
+    >
+  </ListTable>
 </template>
 
 <style scoped>
-tr {
-  cursor: default;
-}
-tr.here td {
+:deep(tr.here) {
   background: var(--paper);
 }
-tr.here td:first-child {
+:deep(tr.here td:first-child) {
   box-shadow: inset 4px 0 var(--ink);
-}
-td {
-  padding: 3px 8px 3px 0;
-  vertical-align: middle;
-}
-.sw {
-  width: 74px;
-  padding-left: 10px;
 }
 .swatch {
   display: block;
+  margin-left: 10px;
 }
 .swatch.none {
   border: 1px dashed var(--rule-2);

@@ -6,6 +6,7 @@ import type { Finish } from '@bonitas/core/model/rows/finishes'
 import FieldFrame from '../form/FieldFrame.vue'
 import { useJobStore } from '../job/jobStore.js'
 import ColorField from './ColorField.vue'
+import { t } from './words.js'
 
 /** The further colors of a patterned finish, each with its part of it. */
 const props = defineProps<{ finish: Finish }>()
@@ -15,7 +16,7 @@ const MOST = 8
 
 function keep(colors: Finish['colors']): void {
   const all = colors.reduce((sum, c) => sum + c.share, 0)
-  fault.value = all > 1 ? 'Together they are more than the whole. Lower a part.' : ''
+  fault.value = all > 1 ? t('togetherTheyAreMoreThan') : ''
   if (!fault.value) store.change('finishes', props.finish.id, { colors })
 }
 const set = (i: number, change: Partial<Finish['colors'][number]>) =>
@@ -27,7 +28,7 @@ function part(i: number, text: string): void {
   if (share >= 0 && share <= 1) {
     drafts.value = {}
     set(i, { share })
-  } else fault.value = `“${text.slice(0, 20)}” is no part. Write a percentage from 0 to 100.`
+  } else fault.value = t('sliceIsNoPartWrite', { slice: text.slice(0, 20) })
 }
 const color = (i: number, lab: LabD65) => set(i, { l: lab.l, a: lab.a, b: lab.b })
 const add = () => keep([...props.finish.colors, { l: 60, a: 0, b: 0, share: 0.1 }])
@@ -39,10 +40,10 @@ const remove = (i: number) => keep(props.finish.colors.filter((_, k) => k !== i)
     <span v-for="(c, i) in finish.colors" :key="i" class="one">
       <ColorField
         :lab="{ l: c.l, a: c.a, b: c.b }"
-        :label="`Further color ${i + 1}`"
+        :label="t('furtherColorI', { i: i + 1 })"
         @keep="(lab) => color(i, lab)"
       />
-      <FieldFrame :id="`part-${i}`" label="Part">
+      <FieldFrame :id="`part-${i}`" :label="t('part')">
         <ElInput
           :id="`part-${i}`"
           class="is-figure"
@@ -53,9 +54,11 @@ const remove = (i: number) => keep(props.finish.colors.filter((_, k) => k !== i)
           @change="part(i, $event)"
         />
       </FieldFrame>
-      <ElButton link :aria-label="`Remove further color ${i + 1}`" @click="remove(i)">Remove</ElButton>
+      <ElButton link :aria-label="t('removeFurtherColorI', { i: i + 1 })" @click="remove(i)">{{
+        t('remove')
+      }}</ElButton>
     </span>
-    <ElButton v-if="finish.colors.length < MOST" @click="add">Add a further color</ElButton>
+    <ElButton v-if="finish.colors.length < MOST" @click="add">{{ t('addAFurtherColor') }}</ElButton>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </div>
 </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { DIAL_RADIUS, DIAL_RINGS, dialDistance, dialView } from './dialView.js'
+import { t } from './words.js'
 
 /** Where every finish leans: hue around, strength outward, share as size. */
 const props = defineProps<{ finishes: readonly FinishFacts[]; selected: string | undefined }>()
@@ -28,12 +29,7 @@ const AXES = [
 </script>
 
 <template>
-  <svg
-    class="dial"
-    viewBox="-150 -124 300 250"
-    role="img"
-    aria-label="Undertones of the finishes by hue and chroma; the table has the same figures"
-  >
+  <svg class="dial" viewBox="-150 -124 300 250" role="img" :aria-label="t('undertonesOfTheFinishesBy')">
     <circle v-for="c in DIAL_RINGS" :key="c" :r="dialDistance(c)" class="ring" />
     <circle r="100" class="ring" />
     <line v-for="a in AXES" :key="a.word" x1="0" y1="0" :x2="a.x" :y2="a.y" class="ring" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElCheckbox, ElSlider } from 'element-plus'
 import { computed, ref } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
@@ -9,18 +10,22 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { seenFinishes, turnedPairs } from './lightView.js'
+import SpectraPart from './SpectraPart.vue'
 import SchemeBar from './SchemeBar.vue'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
+const { number, light: lux } = useLocale()
 const store = useJobStore()
 const job = computed(() => store.snapshot)
 const hour = ref(19)
 const lampsOn = ref(true)
 const overcast = ref(false)
 const DAYS = [
-  { text: '21 March', day: 80 },
-  { text: '21 June', day: 172 },
-  { text: '22 September', day: 265 },
-  { text: '21 December', day: 355 },
+  { text: t('n21March'), day: 80 },
+  { text: t('n21June'), day: 172 },
+  { text: t('n22September'), day: 265 },
+  { text: t('n21December'), day: 355 },
 ]
 const day = ref(80)
 const finishes = computed(() =>
@@ -39,7 +44,7 @@ const MOMENTS = [
   { text: '9', hour: 9, lampsOn: false },
   { text: '13', hour: 13, lampsOn: false },
   { text: '17', hour: 17, lampsOn: false },
-  { text: '21, lamps', hour: 21, lampsOn: true },
+  { text: t('n21Lamps'), hour: 21, lampsOn: true },
 ]
 const course = computed(() => {
   const of = job.value
@@ -63,113 +68,121 @@ const lightWords = computed(() => {
   if (!l) return ''
   const from =
     l.lux < 1
-      ? 'no light to speak of'
-      : `${Math.round(l.cct / 50) * 50} K, about ${Math.round(l.lux / 10) * 10} lx`
-  const sun = l.sunIn ? ', sun in the window' : ''
-  const lamp = l.lampPart > 0.01 ? `, ${Math.round(100 * l.lampPart)} % from the lamps` : ''
-  return `${from}${sun}${lamp}; the eye adapts ${Math.round(100 * l.degree)} %`
+      ? t('noLightToSpeakOf')
+      : t('cctKAboutLux', { cct: Math.round(l.cct / 50) * 50, lux: lux(Math.round(l.lux / 10) * 10) })
+  const sun = l.sunIn ? t('sunInTheWindow') : ''
+  const lamp = l.lampPart > 0.01 ? t('lampPartFromTheLamps', { lampPart: Math.round(100 * l.lampPart) }) : ''
+  return t('fromSunLampTheEye', { from, sun, lamp, degree: Math.round(100 * l.degree) })
 })
 const missing = computed(() => {
   const now = job.value
   if (!now) return []
   const { room } = now
   return [
-    room.latitudeDeg == null && 'the latitude',
-    room.northDeg == null && 'the bearing of the first wall',
-    !now.openings.some((o) => o.kind === 'window') && 'a window',
+    room.latitudeDeg == null && t('theLatitude'),
+    room.northDeg == null && t('theBearingOfTheFirst'),
+    !now.openings.some((o) => o.kind === 'window') && t('aWindow'),
   ].filter((x) => x !== false)
 })
+const columns = computed(() => [
+  { id: 'finish', head: t('finish') },
+  { id: 'own', head: t('ownColor') },
+  ...MOMENTS.map((m, k) => ({ id: `moment-${k}`, head: m.text })),
+  { id: 'now', head: t('atHourWords', { hourWords: hourWords.value }) },
+  { id: 'says', head: t('whatTheLightDoes') },
+])
 </script>
 
 <template>
-  <StagePage v-if="job && light" title="Palette">
+  <StagePage v-if="job && light" :title="t('palette')">
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <SchemeBar />
       <ChoiceField
         :model-value="String(day)"
         beside
-        label="Day"
+        :label="t('day')"
         :choices="DAYS.map((d) => ({ value: String(d.day), text: d.text }))"
         @update:model-value="day = Number($event)"
       />
-      <ElCheckbox v-model="overcast">overcast</ElCheckbox>
+      <ElCheckbox v-model="overcast">{{ t('overcast') }}</ElCheckbox>
     </div>
     <p v-if="missing.length > 0" class="second">
-      Not known yet: {{ missing.join(', ') }}. Until it is, the light is an estimate; Measure asks for it.
+      {{ t('notKnownYetJoinUntil', { join: missing.join(', ') }) }}
     </p>
     <p v-if="finishes.length === 0" class="second">
-      Nothing wears a finish yet. Give the walls one on the first page, and see it here by hour and lamp.
+      {{ t('nothingWearsAFinishYet') }}
     </p>
-    <table v-else>
-      <thead>
-        <tr>
-          <th scope="col">Finish</th>
-          <th scope="col">Own color</th>
-          <th v-for="m in MOMENTS" :key="m.text" scope="col">{{ m.text }}</th>
-          <th scope="col">At {{ hourWords }}</th>
-          <th scope="col">What the light does</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(s, i) in now" :key="s.facts.finish.id">
-          <td>
-            <b>{{ s.facts.finish.name }}</b><br /><span class="second">{{ s.facts.undertone.phrase }}</span>
-          </td>
-          <td><i :style="{ background: labToHex(s.facts.lab) }"></i></td>
-          <td v-for="m in course" :key="m.text">
-            <i
-              :title="m.seen[i]?.says"
-              :style="{ background: m.seen[i] ? labToHex(m.seen[i].seen) : '' }"
-            ></i>
-          </td>
-          <td><i class="now" :style="{ background: labToHex(s.seen) }"></i></td>
-          <td>{{ s.says }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ListTable v-else :rows="now" :columns="columns" :key-of="(s) => s.facts.finish.id">
+      <template #cell-finish="{ row: s }"
+        ><b>{{ s.facts.finish.name }}</b
+        ><br /><span class="second">{{ s.facts.undertone.phrase }}</span></template
+      >
+      <template #cell-own="{ row: s }"><i :style="{ background: labToHex(s.facts.lab) }"></i></template>
+      <template v-for="(m, k) in course" :key="m.text" #[`cell-moment-${k}`]="{ index: i }"
+        ><i :title="m.seen[i]?.says" :style="{ background: m.seen[i] ? labToHex(m.seen[i].seen) : '' }"></i
+      ></template>
+      <template #cell-now="{ row: s }"
+        ><i class="now" :style="{ background: labToHex(s.seen) }"></i
+      ></template>
+      <template #cell-says="{ row: s }">{{ s.says }}</template>
+    </ListTable>
     <template #panel>
       <section class="panel-part">
-        <h2>Pairs that turn</h2>
-        <p v-if="turned.length === 0" class="second">No pair is worse at {{ hourWords }} than at 13.</p>
-        <article v-for="t in turned" :key="t.one.finish.id + t.two.finish.id">
-          <i :style="{ background: labToHex(t.one.lab) }"></i
-          ><i :style="{ background: labToHex(t.two.lab) }"></i>
-          <b>{{ t.one.finish.name }} and {{ t.two.finish.name }}</b>
+        <h2>{{ t('pairsThatTurn') }}</h2>
+        <p v-if="turned.length === 0" class="second">{{ t('noPairIsWorseAt', { hourWords }) }}</p>
+        <article v-for="turning in turned" :key="turning.one.finish.id + turning.two.finish.id">
+          <i :style="{ background: labToHex(turning.one.lab) }"></i
+          ><i :style="{ background: labToHex(turning.two.lab) }"></i>
+          <b>{{ t('nameAndName2', { name: turning.one.finish.name, name2: turning.two.finish.name }) }}</b>
           <p>
-            at 13: {{ t.before.says }}, ΔE00 {{ t.before.deltaE.toFixed(1) }}; now: {{ t.after.says }}, ΔE00
-            {{ t.after.deltaE.toFixed(1) }}
+            {{
+              t('at13SaysE00DeltaE', {
+                says: turning.before.says,
+                deltaE: number(turning.before.deltaE, 1),
+                says2: turning.after.says,
+                deltaE2: number(turning.after.deltaE, 1),
+              })
+            }}
           </p>
         </article>
       </section>
+      <SpectraPart
+        :now="light.spectrum"
+        :noon="course[1]?.light.spectrum"
+        :now-name="t('atHourWords', { hourWords })"
+      />
       <section class="panel-part">
-        <h2>How bright the room is</h2>
+        <h2>{{ t('howBrightTheRoomIs') }}</h2>
         <p>
-          The surfaces give back {{ brightness?.toFixed(0) ?? '–' }} % of the light that falls on them (mean
-          LRV by area).
+          {{
+            t('theSurfacesGiveBackBrightness', {
+              brightness: brightness === undefined ? '–' : number(brightness),
+            })
+          }}
         </p>
       </section>
       <section class="panel-part">
-        <h2>How far this can be trusted</h2>
+        <h2>{{ t('howFarThisCanBe') }}</h2>
         <p class="second">
-          Reflectance is estimated from color, light from the sky, the window and the type of lamp. Other
-          paints and cloths of the same color may turn otherwise, and no screen shows paint exactly: brush out
-          a sample and look at it in the evening.
+          {{ t('reflectanceIsEstimatedFromColor') }}
         </p>
       </section>
     </template>
     <template #strip>
       <div class="clock">
         <p>
-          <b>Seen at {{ hourWords }}{{ lampsOn ? ', lamps on' : '' }}</b>
+          <b>{{ t('seenAtHourWordsLampsOn', { hourWords, lampsOn: lampsOn ? t('lampsOn') : '' }) }}</b>
           <span class="second"
             >&ensp;{{ lightWords
             }}{{
-              lampsOn ? ` · ${lamps.length > 0 ? lamps.join(' and ') : `${USUAL_LAMP}, assumed`}` : ''
+              lampsOn
+                ? ` · ${lamps.length > 0 ? lamps.join(' and ') : t('usualLAMPAssumed', { USUAL_LAMP })}`
+                : ''
             }}</span
           >
         </p>
-        <ElCheckbox v-model="lampsOn">lamps on</ElCheckbox>
+        <ElCheckbox v-model="lampsOn">{{ t('lampsOn2') }}</ElCheckbox>
         <ElSlider
           v-model="hour"
           class="hours"
@@ -177,7 +190,7 @@ const missing = computed(() => {
           :max="22"
           :step="0.5"
           :show-tooltip="false"
-          aria-label="Hour of the day, sun time"
+          :aria-label="t('hourOfTheDaySun')"
           :format-value-text="() => hourWords"
         />
         <div class="ticks" aria-hidden="true">
@@ -189,11 +202,7 @@ const missing = computed(() => {
 </template>
 
 <style scoped>
-td {
-  vertical-align: middle;
-  padding: 3px 8px 3px 0;
-}
-td b {
+b {
   font-weight: 600;
 }
 i {

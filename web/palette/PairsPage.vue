@@ -11,7 +11,10 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { pairTable, VERDICT_MARKS, verdictCounts } from './pairsView.js'
 import SchemeBar from './SchemeBar.vue'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
+const { number } = useLocale()
 const store = useJobStore()
 const bench = ref(false)
 const facts = computed(() => store.derived?.palette)
@@ -28,7 +31,7 @@ const shown = computed(() => {
   const order: readonly PairVerdict[] = ['clashes', 'near miss', 'contrasts', 'agrees']
   return chosen ?? [...all].sort((x, y) => order.indexOf(x.pair.verdict) - order.indexOf(y.pair.verdict))[0]
 })
-useStageKeys([['← → ↑ ↓', 'Previous and next pair']])
+useStageKeys([['← → ↑ ↓', t('previousAndNextPair')]])
 const grid = ref<HTMLElement>()
 
 function keys(event: KeyboardEvent): void {
@@ -44,51 +47,37 @@ function keys(event: KeyboardEvent): void {
   void nextTick(() => grid.value?.querySelector<HTMLElement>('[aria-pressed="true"]')?.focus())
 }
 const figures = (f: FinishFacts) =>
-  `L* ${f.lab.l.toFixed(0)} · C ${chroma(f.lab).toFixed(0)} · h ${hueDeg(f.lab).toFixed(0)}° · LRV ${lrv(f.lab).toFixed(0)}`
+  t('lLCLabH', {
+    l: number(f.lab.l),
+    lab: number(chroma(f.lab)),
+    lab2: number(hueDeg(f.lab)),
+    lab3: number(lrv(f.lab)),
+  })
 </script>
 
 <template>
-  <StagePage v-if="facts" title="Palette" broad>
+  <StagePage v-if="facts" :title="t('palette')" broad>
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <SchemeBar />
-      <ElCheckbox v-model="bench">with samples on the bench</ElCheckbox>
+      <ElCheckbox v-model="bench">{{ t('withSamplesOnTheBench') }}</ElCheckbox>
     </div>
     <p v-if="finishes.length < 2" class="second teaching">
-      Here every finish is held against every other. Give at least two things a finish on the first page.
+      {{ t('hereEveryFinishIsHeld') }}
     </p>
     <table v-else ref="grid" class="pairs" @keydown="keys">
       <caption class="second">
         {{
-          VERDICT_MARKS.agrees
-        }}
-        agrees
-        {{
-          counts.agrees
-        }}
-        &emsp;
-        {{
-          VERDICT_MARKS.contrasts
-        }}
-        contrasts
-        {{
-          counts.contrasts
-        }}
-        &emsp;
-        {{
-          VERDICT_MARKS['near miss']
-        }}
-        near miss
-        {{
-          counts['near miss']
-        }}
-        &emsp;
-        {{
-          VERDICT_MARKS.clashes
-        }}
-        clashes
-        {{
-          counts.clashes
+          t('agreesAgreesAgrees2ContrastsContrasts', {
+            agrees: VERDICT_MARKS.agrees,
+            agrees2: counts.agrees,
+            contrasts: VERDICT_MARKS.contrasts,
+            contrasts2: counts.contrasts,
+            VERDICT_MARKS: VERDICT_MARKS['near miss'],
+            counts: counts['near miss'],
+            clashes: VERDICT_MARKS.clashes,
+            clashes2: counts.clashes,
+          })
         }}
       </caption>
       <tbody>
@@ -102,8 +91,21 @@ const figures = (f: FinishFacts) =>
               class="is-line mark"
               :aria-pressed="cell === shown"
               :tabindex="cell === shown ? 0 : -1"
-              :aria-label="`${cell.one.finish.name} and ${cell.two.finish.name}: ${cell.pair.verdict}`"
-              :title="`${cell.one.finish.name} and ${cell.two.finish.name}: ${cell.pair.verdict}, ${cell.pair.says}`"
+              :aria-label="
+                t('nameAndName2Verdict', {
+                  name: cell.one.finish.name,
+                  name2: cell.two.finish.name,
+                  verdict: cell.pair.verdict,
+                })
+              "
+              :title="
+                t('nameAndName2VerdictSays', {
+                  name: cell.one.finish.name,
+                  name2: cell.two.finish.name,
+                  verdict: cell.pair.verdict,
+                  says: cell.pair.says,
+                })
+              "
               @click="at = [cell.one.finish.id, cell.two.finish.id]"
             >
               {{ VERDICT_MARKS[cell.pair.verdict] }}
@@ -129,22 +131,25 @@ const figures = (f: FinishFacts) =>
               {{ f.undertone.phrase }}<br /><span class="second">{{ figures(f) }}</span>
             </dd>
           </template>
-          <dt>Likeness</dt>
+          <dt>{{ t('likeness') }}</dt>
           <dd>
-            ΔE00 {{ shown.pair.deltaE.toFixed(1) }}<br />
-            <span class="second"
-              >up to {{ MATCH_DELTA_E }} reads as one, from {{ CLEAR_DELTA_E }} on as two on purpose</span
-            >
+            ΔE00 {{ number(shown.pair.deltaE, 1) }}<br />
+            <span class="second">{{ t('upToMATCHDELTAE', { MATCH_DELTA_E, CLEAR_DELTA_E }) }}</span>
           </dd>
-          <dt>Undertone</dt>
+          <dt>{{ t('undertone') }}</dt>
           <dd v-if="shown.pair.leaning">
-            {{ Math.round(shown.pair.leaning.gapDeg) }}° apart, up to {{ shown.pair.leaning.limitDeg }}° agree
+            {{
+              t('gapDegApartUpToLimitDeg', {
+                gapDeg: Math.round(shown.pair.leaning.gapDeg),
+                limitDeg: shown.pair.leaning.limitDeg,
+              })
+            }}
           </dd>
-          <dd v-else class="second">not held against each other: of different kind, or silent</dd>
-          <dt>Lightness</dt>
-          <dd>{{ Math.abs(shown.one.lab.l - shown.two.lab.l).toFixed(0) }} in L*</dd>
+          <dd v-else class="second">{{ t('notHeldAgainstEachOther') }}</dd>
+          <dt>{{ t('lightness') }}</dt>
+          <dd>{{ t('lInL', { l: number(Math.abs(shown.one.lab.l - shown.two.lab.l)) }) }}</dd>
         </dl>
-        <p class="second">No screen shows paint exactly: brush out a sample before ordering.</p>
+        <p class="second">{{ t('noScreenShowsPaintExactly') }}</p>
       </section>
     </template>
   </StagePage>

@@ -3,10 +3,9 @@ import { ElButton } from 'element-plus'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
-import ChoiceBox from '../form/ChoiceBox.vue'
-
 import type { Surface } from '@bonitas/core/model/vocabulary/surface'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
+import ChoiceBox from '../form/ChoiceBox.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useInAddress } from '../job/useInAddress.js'
@@ -20,6 +19,7 @@ import { paletteRows, type PaletteRow } from './paletteRows.js'
 import SchemeBar from './SchemeBar.vue'
 import { usePaletteActs } from './usePaletteActs.js'
 import WearerEditor from './WearerEditor.vue'
+import { t } from './words.js'
 
 const store = useJobStore()
 const route = useRoute()
@@ -31,9 +31,9 @@ const rows = computed(() =>
 const bench = computed(() => facts.value?.finishes.filter((f) => f.where.length === 0) ?? [])
 const selectedKey = useInAddress('row')
 useStageKeys([
-  ['↑ ↓', 'Previous and next row'],
-  ['F', 'New finish'],
-  ['P', 'New piece'],
+  ['↑ ↓', t('previousAndNextRow')],
+  ['F', t('newFinish')],
+  ['P', t('newPiece')],
 ])
 
 const selected = computed(() => rows.value.find((r) => r.key === selectedKey.value))
@@ -74,12 +74,12 @@ function addFinish(): void {
   if (row && !row.finish) wear(row, id)
   finishId.value = id
   if (row?.finish) selectedKey.value = undefined
-  focusField('Finish name')
+  focusField(t('finishName'))
 }
 function addPiece(): void {
   selectedKey.value = newPiece()
   finishId.value = undefined
-  focusField('Name')
+  focusField(t('name'))
 }
 function addPart(): void {
   selectedKey.value = `part:${newPart()}`
@@ -128,33 +128,38 @@ function keys(event: KeyboardEvent): void {
 const says = computed(() => {
   const r = store.derived?.roleShares
   if (!r || !job.value || rows.value.every((x) => !x.finish))
-    return `School: ${job.value?.schools.colorScheme ?? 'not chosen'}`
+    return t('schoolColorScheme', { colorScheme: job.value?.schools.colorScheme ?? t('notChosen') })
   const p = (x: number) => Math.round(100 * x)
   const aim =
-    job.value.schools.colorScheme === 'two mains and one accent'
-      ? ' · aim 60 / 30 / 10, is'
-      : ' · main, second, accent'
-  return `School: ${job.value.schools.colorScheme ?? 'not chosen'}${aim} ${p(r.main)} / ${p(r.second)} / ${p(r.accent)}, fixed ${p(r.fixed)} %`
+    job.value.schools.colorScheme === 'two mains and one accent' ? t('aim603010Is') : t('mainSecondAccent')
+  return t('schoolColorSchemeAimMainSecond', {
+    colorScheme: job.value.schools.colorScheme ?? t('notChosen'),
+    aim,
+    main: p(r.main),
+    second: p(r.second),
+    accent: p(r.accent),
+    fixed: p(r.fixed),
+  })
 })
 </script>
 
 <template>
-  <StagePage v-if="job && facts" title="Palette" @keydown="keys">
+  <StagePage v-if="job && facts" :title="t('palette')" @keydown="keys">
     <div class="over-bench">
       <SchemeBar />
       <span class="acts">
-        <ElButton @click="addFinish">New finish</ElButton>
-        <ElButton @click="addPiece">New piece</ElButton>
-        <ElButton @click="addPart">New part of a wall</ElButton>
+        <ElButton @click="addFinish">{{ t('newFinish') }}</ElButton>
+        <ElButton @click="addPiece">{{ t('newPiece') }}</ElButton>
+        <ElButton @click="addPart">{{ t('newPartOfAWall') }}</ElButton>
       </span>
       <span class="second says">{{ says }}</span>
       <ChoiceBox
         v-if="splits.length > 0 && facts.finishAssignments.length > 0"
         class="split"
-        label="Give one wall or opening a finish of its own"
+        :label="t('giveOneWallOrOpening')"
         value=""
         :choices="[
-          { value: '', text: 'One wall or opening …' },
+          { value: '', text: t('oneWallOrOpening') },
           ...splits.map((s) => ({ value: s.surface, text: s.text })),
         ]"
         @choose="splitOff"
@@ -162,12 +167,10 @@ const says = computed(() => {
     </div>
     <FinishTable :rows="rows" :selected="selectedKey" @select="select" />
     <p v-if="facts.finishes.length === 0" class="second teaching">
-      A finish is material, color and sheen together. Start with what stays, a floor, a tile, a piece that is
-      loved: everything else is judged against it. “New finish” gives one to the row that is marked; its
-      undertone, share and every clash follow.
+      {{ t('aFinishIsMaterialColor') }}
     </p>
     <div v-else class="samples">
-      <span class="second">On the bench, worn by nothing:</span>
+      <span class="second">{{ t('onTheBenchWornBy') }}</span>
       <ElButton
         v-for="f in bench"
         :key="f.finish.id"
@@ -177,12 +180,12 @@ const says = computed(() => {
       >
         <i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}
       </ElButton>
-      <span v-if="bench.length === 0" class="second">nothing.</span>
+      <span v-if="bench.length === 0" class="second">{{ t('nothing') }}</span>
     </div>
     <template #head><StageTabs stage="palette" /></template>
     <template #panel>
       <HueDial :finishes="facts.finishes" :selected="finishId" @choose="selectFinish" />
-      <FindingsPanel stage="palette" quiet="No clash, and no hue too many for the school." />
+      <FindingsPanel stage="palette" :quiet="t('noClashAndNoHue')" />
     </template>
     <template #strip>
       <div class="editor">
@@ -194,8 +197,7 @@ const says = computed(() => {
         />
         <FinishEditor v-if="finish" :facts="finish" @remove="removeFinish(finish)" />
         <p v-if="!finish && !selected" class="second">
-          Point at a row to give it a finish. A finish is material, color and sheen together; its share is
-          what is seen of it.
+          {{ t('pointAtARowTo') }}
         </p>
       </div>
     </template>

@@ -1,18 +1,21 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
 import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
+import ListTable from '../form/ListTable.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
+const { number, says } = useLocale()
 /** A whole palette put together: its colors in their shares, why, and where each goes. */
 defineProps<{ proposal: Proposal }>()
 const emit = defineEmits<{ take: [] }>()
 const store = useJobStore()
 const where = (f: Proposal['finishes'][number]) =>
   [
-    ...f.surfaces.map((s) => surfaceName(s, store.derived?.surfaces)),
+    ...f.surfaces.map((s) => surfaceName(s, says.value.locale, store.derived?.surfaces)),
     ...f.pieceIds.flatMap((id) => store.snapshot?.pieces.find((p) => p.id === id)?.name ?? []),
   ].join(', ')
 </script>
@@ -22,13 +25,13 @@ const where = (f: Proposal['finishes'][number]) =>
     <div
       class="strip"
       role="img"
-      :aria-label="proposal.seen.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
+      :aria-label="proposal.seen.map((f) => `${f.finish.name} ${number(100 * f.share)} %`).join(', ')"
     >
       <i
         v-for="f in proposal.seen"
         :key="f.finish.id"
         :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
-        :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
+        :title="`${f.finish.name}, ${number(100 * f.share, 1)} %`"
       ></i>
     </div>
     <div class="text">
@@ -37,10 +40,10 @@ const where = (f: Proposal['finishes'][number]) =>
         <p class="second">{{ proposal.why.join('; ') }}.</p>
         <ul v-if="proposal.findings.some((f) => f.severity === 'look')" class="second">
           <li v-for="f in proposal.findings.filter((x) => x.severity === 'look')" :key="f.title">
-            Look: {{ f.title }}
+            {{ t('lookTitle', { title: f.title }) }}
           </li>
         </ul>
-        <ElButton @click="emit('take')">Take over as a scheme</ElButton>
+        <ElButton @click="emit('take')">{{ t('takeOverAsAScheme') }}</ElButton>
       </div>
       <ListTable
         :rows="proposal.finishes"

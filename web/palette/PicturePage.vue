@@ -11,6 +11,7 @@ import { useJobStore } from '../job/jobStore.js'
 import { nextPosition } from '../job/edits.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useTask } from '../worker/useTask.js'
 import { useLibraryStore, type NearSample } from './library/libraryStore.js'
 import NearList from './library/NearList.vue'
 import { useBench } from './library/useBench.js'
@@ -18,8 +19,10 @@ import type { ExtractAsk, ExtractResult } from './picture/extract.worker.js'
 import ColorsFound from './picture/ColorsFound.vue'
 import Inspiration from './picture/Inspiration.vue'
 import PickCanvas from './picture/PickCanvas.vue'
-import { useTask } from '../worker/useTask.js'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
+const { number } = useLocale()
 interface Picked {
   readonly lab: LabD65
   /** Undefined for a color picked by pointing. */
@@ -45,7 +48,7 @@ const gains = ref<WhiteGains>()
 const atCard = ref(false)
 const chosen = ref<Picked>()
 const found = shallowRef<readonly NearSample[]>([])
-const UNREADABLE = 'The picture cannot be read. Choose a JPEG, PNG or WebP.'
+const UNREADABLE = t('thePictureCannotBeRead')
 const task = useTask<ExtractResult>(
   () => new Worker(new URL('./picture/extract.worker.ts', import.meta.url), { type: 'module' }),
 )
@@ -84,7 +87,7 @@ async function open(id: string): Promise<void> {
     const picture = await answer.blob()
     if (photoId.value === id) show(picture)
   } catch {
-    fault.value = 'The picture could not be fetched. Try again in a moment.'
+    fault.value = t('thePictureCouldNotBeFetched')
   }
 }
 watch(
@@ -137,7 +140,7 @@ function pull(p: Picked): void {
     share: p.share ?? 0,
     photoId: photoId.value || null,
   })
-  said.value = `${word(p.lab)} is among what inspires the room.`
+  said.value = t('labIsAmongWhatInspires', { lab: word(p.lab) })
 }
 const same = (one: LabD65, two: LabD65) =>
   Math.abs(one.l - two.l) + Math.abs(one.a - two.a) + Math.abs(one.b - two.b) < 0.01
@@ -146,39 +149,37 @@ const pulled = (p: Picked) =>
 </script>
 
 <template>
-  <StagePage v-if="job" title="Palette" broad>
+  <StagePage v-if="job" :title="t('palette')" broad>
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
       <ChoiceField
         :model-value="photoId ?? ''"
         beside
-        label="Picture"
+        :label="t('picture')"
         :choices="photos.map((p) => ({ value: p.id, text: p.note || p.kind }))"
         @update:model-value="open"
       />
-      <FileButton label="Picture to look at" words="Another picture" accept="image/*" @picked="picked" />
+      <FileButton
+        :label="t('pictureToLookAt')"
+        :words="t('anotherPicture')"
+        accept="image/*"
+        @picked="picked"
+      />
       <ElButton :aria-pressed="atCard" :disabled="!file" @click="atCard = !atCard">
-        Point at the white card
+        {{ t('pointAtTheWhiteCard') }}
       </ElButton>
-      <ElButton v-if="gains" link @click="uncorrected">Without correction</ElButton>
+      <ElButton v-if="gains" link @click="uncorrected">{{ t('withoutCorrection') }}</ElButton>
       <template v-if="done !== undefined">
-        <progress :value="done" max="1" aria-label="Looking for colors"></progress>
-        <ElButton link @click="stop">Stop</ElButton>
+        <progress :value="done" max="1" :aria-label="t('lookingForColors')"></progress>
+        <ElButton link @click="stop">{{ t('stop') }}</ElButton>
       </template>
       <span class="second" role="status">{{
-        fault
-          ? ''
-          : atCard
-            ? 'Point at a white or grey card in the picture: what makes it neutral is applied to all colors.'
-            : gains
-              ? 'Corrected by the card.'
-              : said
+        fault ? '' : atCard ? t('pointAtAWhiteOr') : gains ? t('correctedByTheCard') : said
       }}</span>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     <p v-if="photos.length === 0 && !file" class="second teaching">
-      A palette often starts from one thing: a rug, a picture, a view. Open a photo of it, and its colors are
-      found with their shares, each material once, in the light. Pull those that shall come back in the room.
+      {{ t('aPaletteOftenStartsFrom') }}
     </p>
     <div class="look">
       <PickCanvas :picture="file" :spot="chosen?.at" @pick="pick" @shown="extract" @unreadable="unreadable" />
@@ -190,15 +191,15 @@ const pulled = (p: Picked) =>
           <i :style="{ background: labToHex(chosen.lab) }"></i>
           <p>
             <b>{{ word(chosen.lab) }}</b><br /><span class="second"
-              >L {{ chosen.lab.l.toFixed(0) }} a {{ chosen.lab.a.toFixed(0) }} b {{ chosen.lab.b.toFixed(0)
-              }}{{ chosen.share === undefined ? ' · mean of a small disc' : '' }}</span
+              >{{ t('labOf', { l: number(chosen.lab.l), a: number(chosen.lab.a), b: number(chosen.lab.b) })
+              }}{{ chosen.share === undefined ? t('meanOfASmallDisc') : '' }}</span
             >
           </p>
         </div>
         <ElButton :disabled="pulled(chosen)" @click="chosen && pull(chosen)">
-          {{ pulled(chosen) ? 'Pulled' : 'Pull it into the palette' }}
+          {{ pulled(chosen) ? t('pulled') : t('pullItIntoThePalette') }}
         </ElButton>
-        <h2>Nearest finishes</h2>
+        <h2>{{ t('nearestFinishes') }}</h2>
         <NearList :found="found" :price="price" narrow @take="(f) => take(f.sample)" />
       </section>
       <Inspiration />
@@ -207,10 +208,6 @@ const pulled = (p: Picked) =>
 </template>
 
 <style scoped>
-.short {
-  width: auto;
-  max-width: 260px;
-}
 progress {
   accent-color: var(--ink);
   width: 120px;

@@ -5,16 +5,16 @@ import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { asScheme } from '@bonitas/core/stages/palette/proposals/asScheme'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
+import { useTask } from '../worker/useTask.js'
 import { useLibraryStore } from './library/libraryStore.js'
 import PaletteProposal from './PaletteProposal.vue'
 import type { ProposalAsk, ProposalResult } from './proposals.worker.js'
-import { useTask } from '../worker/useTask.js'
+import { t } from './words.js'
 
 const store = useJobStore()
 const library = useLibraryStore()
@@ -48,6 +48,7 @@ function askOf(now: JobSnapshot): ProposalAsk {
     sampledColors,
     schools,
     room,
+    studio,
   } = toRaw(now)
   const ask: ProposalAsk = {
     rows: {
@@ -61,6 +62,7 @@ function askOf(now: JobSnapshot): ProposalAsk {
       sampledColors,
       schools,
       room,
+      studio,
     },
     areas: store.derived?.areas,
     lowerWall: now.room.lowerWallMm != null,
@@ -82,8 +84,7 @@ async function run(): Promise<void> {
     await library.load()
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value =
-      'The library could not be fetched, and proposals are made out of it. Try again in a moment.'
+    trouble.value = t('theLibraryCouldNotBe')
   }
   const now = job.value
   // It may have been stopped while the library was on its way.
@@ -94,7 +95,7 @@ async function run(): Promise<void> {
     const result = await task.run(askOf(now))
     if (result) proposals.value = result.proposals
   } catch {
-    trouble.value = 'The search ended with a fault. Nothing was changed.'
+    trouble.value = t('theSearchEndedWithA')
   }
 }
 function others(): void {
@@ -107,57 +108,59 @@ function takeOver(p: Proposal): void {
   const now = job.value
   if (!now) return
   store.apply(asScheme(p, nextPosition(now.schemes), () => crypto.randomUUID()))
-  said.value = `“${p.name}” is a scheme of its own now: follow it on the first page, or compare it under Schemes.`
+  said.value = t('nameIsASchemeOf', { name: p.name })
 }
 const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role === 'stays').map((f) => f.name))
 </script>
 
 <template>
-  <StagePage v-if="job" title="Palette">
+  <StagePage v-if="job" :title="t('palette')">
     <template #head><StageTabs stage="palette" /></template>
     <div class="over-bench">
-      <ElButton type="primary" :disabled="busy" @click="run">Complete this palette</ElButton>
-      <ElButton v-if="proposals" :disabled="busy" @click="others">Others</ElButton>
+      <ElButton type="primary" :disabled="busy" @click="run">{{ t('completeThisPalette') }}</ElButton>
+      <ElButton v-if="proposals" :disabled="busy" @click="others">{{ t('others') }}</ElButton>
       <template v-if="busy">
-        <progress :value="done ?? 0" max="1" aria-label="Trying palettes"></progress>
-        <ElButton @click="stop">Stop</ElButton>
+        <progress :value="done ?? 0" max="1" :aria-label="t('tryingPalettes')"></progress>
+        <ElButton @click="stop">{{ t('stop') }}</ElButton>
       </template>
       <span class="second" role="status">{{ said }}</span>
     </div>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     <p v-if="!proposals && !busy" class="second teaching">
-      From what stays ({{ stays.length > 0 ? stays.join(', ') : 'nothing yet' }}),
       {{
-        job.sampledColors.length > 0
-          ? `the ${job.sampledColors.length} colors pulled out of what inspires the room,`
-          : 'whatever inspires the room (pull its colors out of a picture first),'
+        t('fromWhatStaysStaysSampledColors', {
+          stays: stays.length > 0 ? stays.join(', ') : t('nothingYet'),
+          sampledColors:
+            job.sampledColors.length > 0
+              ? t('theSampledColorsColorsPulledOut', { sampledColors: job.sampledColors.length })
+              : t('whateverInspiresTheRoomPull'),
+        })
       }}
-      and the schools of the job, whole palettes are put together out of the library. Each passes every stop
-      of the rule book; the ones with the least to look at come first.
     </p>
     <p v-else-if="proposals && proposals.length === 0" class="second teaching">
-      No palette of the library passes. Either nothing here can change its finish, or what stays clashes with
-      every color tried: import another deck, or look at the stops on the first page.
+      {{ t('noPaletteOfTheLibrary') }}
     </p>
     <PaletteProposal v-for="p in proposals" :key="p.name + p.why.join()" :proposal="p" @take="takeOver(p)" />
     <template #panel>
       <section>
-        <h2>What they start from</h2>
+        <h2>{{ t('whatTheyStartFrom') }}</h2>
         <ul>
           <li
             v-for="f in store.derived?.palette.finishes.filter((x) => x.finish.role === 'stays')"
             :key="f.finish.id"
           >
-            <i :style="{ background: labToHex(f.lab) }"></i>{{ f.finish.name }}, stays
+            <i :style="{ background: labToHex(f.lab) }"></i>{{ t('nameStays', { name: f.finish.name }) }}
           </li>
           <li v-for="p in job.sampledColors" :key="p.id">
-            <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name }},
-            {{ Math.round(100 * p.share) }} % of the inspiration
+            <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i
+            >{{ t('nameShareOfTheInspiration', { name: p.name, share: Math.round(100 * p.share) }) }}
           </li>
         </ul>
-        <p class="second">School of color: {{ job.schools.colorScheme ?? 'not chosen' }}</p>
         <p class="second">
-          Proposals are a start, not a verdict: hold the samples in the room, by day and under its lamps.
+          {{ t('schoolOfColorColorScheme', { colorScheme: job.schools.colorScheme ?? t('notChosen') }) }}
+        </p>
+        <p class="second">
+          {{ t('proposalsAreAStartNot') }}
         </p>
       </section>
     </template>

@@ -8,8 +8,8 @@ import { agreeingSamples } from '@bonitas/core/stages/palette/library/agreeing'
 import { wearInstead } from '@bonitas/core/stages/palette/rules/wearInstead'
 import { HUE_NAMES } from '@bonitas/core/stages/palette/undertone'
 import { MATERIALS, SHEENS, type Material } from '@bonitas/core/model/vocabulary/finish'
-import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../api/http.js'
+import ChoiceField from '../form/ChoiceField.vue'
 import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
@@ -20,6 +20,7 @@ import DecksPanel from './library/DecksPanel.vue'
 import NearList from './library/NearList.vue'
 import ReaderPanel from './library/ReaderPanel.vue'
 import { useBench } from './library/useBench.js'
+import { t } from './words.js'
 
 const store = useJobStore()
 const library = useLibraryStore()
@@ -42,7 +43,7 @@ function typed(text: string, least: number, most: number): { value: number | und
   const value = Number(text.replace(',', '.'))
   return value >= least && value <= most
     ? { value, fault: '' }
-    : { value: undefined, fault: `From ${least} to ${most}.` }
+    : { value: undefined, fault: t('fromLeastToMost', { least, most }) }
 }
 const lrvFrom = computed(() => typed(from.value, 0, 100))
 const lrvTo = computed(() => typed(to.value, 0, 100))
@@ -54,7 +55,7 @@ async function loadAll(): Promise<void> {
     trouble.value = ''
   } catch (error) {
     if (!(error instanceof ServerGone || error instanceof ApiProblem)) throw error
-    trouble.value = 'The library could not be fetched. Try again in a moment.'
+    trouble.value = t('theLibraryCouldNotBeFetched')
   }
 }
 /** The finish a sample is wanted instead of; then only what agrees with the rest of the room is shown. */
@@ -68,11 +69,10 @@ function useInstead(near: NearSample): void {
   const to = facts?.finishes.find((f) => f.finish.id === id)
   const fix = from && to && facts && wearInstead(facts, from, to)
   if (fix) {
-    store.applyFix(fix)
-    said.value = `${near.sample.name} takes the place of ${from.finish.name}.`
+    store.apply(fix.changes, fix.label)
+    said.value = t('nameTakesThePlaceOf', { name: near.sample.name, name2: from.finish.name })
     insteadId.value = id
-  } else
-    said.value = `${near.sample.name} is on the bench; what wears ${from?.finish.name ?? 'it'} stays as it is.`
+  } else said.value = t('nameIsOnTheBench', { name: near.sample.name, name2: from?.finish.name ?? 'it' })
 }
 let asked = 0
 async function search(): Promise<void> {
@@ -101,18 +101,18 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Palette" broad>
+  <StagePage v-if="store.snapshot" :title="t('palette')" broad>
     <template #head><StageTabs stage="palette" /></template>
     <p v-if="trouble" class="fault" role="alert">
-      {{ trouble }} <ElButton link @click="loadAll">Try again</ElButton>
+      {{ trouble }} <ElButton link @click="loadAll">{{ t('tryAgain') }}</ElButton>
     </p>
     <form class="search" @submit.prevent="search">
-      <ColorField :lab="lab" label="Nearest to" @keep="(v) => (lab = v)" />
+      <ColorField :lab="lab" :label="t('nearestTo')" @keep="(v) => (lab = v)" />
       <ChoiceField
         v-model="insteadId"
-        label="Instead of, and agreeing with the room"
+        :label="t('insteadOfAndAgreeingWith')"
         :choices="[
-          { value: '', text: 'nothing: any color' },
+          { value: '', text: t('nothingAnyColor') },
           ...(store.derived?.palette.finishes ?? []).map((f) => ({
             value: f.finish.id,
             text: f.finish.name,
@@ -121,26 +121,32 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
       />
       <ChoiceField
         v-model="material"
-        label="Material"
+        :label="t('material')"
         :choices="[{ value: '', text: 'any' }, ...MATERIALS]"
       />
       <ChoiceField
         v-model="word"
-        label="Undertone"
+        :label="t('undertone')"
         :choices="[{ value: '', text: 'any' }, 'none', ...HUE_NAMES]"
       />
-      <ChoiceField v-model="sheen" label="Sheen" :choices="[{ value: '', text: 'any' }, ...SHEENS]" />
+      <ChoiceField v-model="sheen" :label="t('sheen')" :choices="[{ value: '', text: 'any' }, ...SHEENS]" />
       <PlainField
         v-model="from"
-        label="LRV from"
+        :label="t('lrvFrom')"
         inputmode="decimal"
         figure
         :fault="lrvFrom.fault || undefined"
       />
-      <PlainField v-model="to" label="LRV to" inputmode="decimal" figure :fault="lrvTo.fault || undefined" />
+      <PlainField
+        v-model="to"
+        :label="t('lrvTo')"
+        inputmode="decimal"
+        figure
+        :fault="lrvTo.fault || undefined"
+      />
       <PlainField
         v-model="upTo"
-        label="Price up to"
+        :label="t('priceUpTo')"
         inputmode="decimal"
         figure
         :fault="priceTo.fault || undefined"
@@ -150,23 +156,19 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
       {{
         said ||
         (library.state === 'loading'
-          ? 'Fetching the library …'
-          : `${library.count} samples in ${library.decks.length} decks`)
+          ? t('fetchingTheLibrary')
+          : t('countSamplesInDecksDecks', { count: library.count, decks: library.decks.length }))
       }}
     </p>
     <NearList
       v-if="found.length > 0"
       :found="found"
       :price="price"
-      :act="instead ? `Use instead` : 'To the bench'"
+      :act="instead ? t('useInstead') : t('toTheBench')"
       @take="(f) => (instead ? useInstead(f) : take(f.sample))"
     />
     <p v-else-if="library.state === 'ready'" class="second teaching">
-      {{
-        library.count === 0
-          ? 'The library is empty. Import a deck at the right: a paint maker’s list as CSV, GPL or CxF, or samples read with the color reader. Every color picked from a picture is then answered with the nearest finish that can be bought.'
-          : 'Nothing in the library passes these filters. Widen them.'
-      }}
+      {{ library.count === 0 ? t('theLibraryIsEmptyImport') : t('nothingInTheLibraryPasses') }}
     </p>
     <template #panel>
       <DecksPanel @said="(words) => (said = words)" />
@@ -186,5 +188,10 @@ watch([lab, material, sheen, word, from, to, upTo, insteadId, () => library.samp
   gap: 8px 10px;
   align-items: start;
   padding-bottom: 6px;
+}
+@media (width < 760px) {
+  .search {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
 }
 </style>

@@ -3,11 +3,12 @@ import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { SchemeSummary } from '@bonitas/core/stages/palette/schemeFacts'
 import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** One scheme among those compared: its colors in their shares, and what the rule book says of it. */
 defineProps<{ summary: SchemeSummary; letter: string; followed: boolean }>()
 const emit = defineEmits<{ follow: [] }>()
-const { money } = useLocale()
+const { money, number } = useLocale()
 </script>
 
 <template>
@@ -16,13 +17,13 @@ const { money } = useLocale()
     <div
       class="ribbon"
       role="img"
-      :aria-label="summary.finishes.map((f) => `${f.finish.name} ${(100 * f.share).toFixed(0)} %`).join(', ')"
+      :aria-label="summary.finishes.map((f) => `${f.finish.name} ${number(100 * f.share)} %`).join(', ')"
     >
       <i
         v-for="f in summary.finishes"
         :key="f.finish.id"
         :style="{ flexGrow: f.share, background: labToHex(f.lab) }"
-        :title="`${f.finish.name}, ${(100 * f.share).toFixed(1)} %`"
+        :title="`${f.finish.name}, ${number(100 * f.share, 1)} %`"
       ></i>
     </div>
     <dl>
@@ -34,23 +35,27 @@ const { money } = useLocale()
             .join(' / ')
         }}
       </dd>
-      <dt>Mean LRV</dt>
-      <dd>{{ summary.lrv?.toFixed(0) ?? '–' }}</dd>
-      <dt>Findings</dt>
+      <dt>{{ t('meanLRV') }}</dt>
+      <dd>{{ summary.lrv === undefined ? '–' : number(summary.lrv) }}</dd>
+      <dt>{{ t('findings') }}</dt>
       <dd>
-        {{ summary.findings.filter((f) => f.severity === 'stop').length }} stop,
-        {{ summary.findings.filter((f) => f.severity === 'look').length }} look
+        {{
+          t('filterStopFilter2Look', {
+            filter: summary.findings.filter((f) => f.severity === 'stop').length,
+            filter2: summary.findings.filter((f) => f.severity === 'look').length,
+          })
+        }}
       </dd>
-      <dt>Cost of its own</dt>
+      <dt>{{ t('costOfItsOwn') }}</dt>
       <dd>{{ summary.costMinor === undefined ? '–' : money(summary.costMinor) }}</dd>
     </dl>
     <ul>
       <li v-for="f in summary.findings.filter((x) => x.severity !== 'note').slice(0, 4)" :key="f.title">
-        <b v-if="f.severity === 'stop'">Stop: </b>{{ f.title }}
+        <b v-if="f.severity === 'stop'">{{ t('stop2') }} </b>{{ f.title }}
       </li>
     </ul>
     <ElButton :aria-pressed="followed" @click="emit('follow')">
-      {{ followed ? 'Followed' : 'Follow this one' }}
+      {{ followed ? t('followed') : t('followThisOne') }}
     </ElButton>
   </article>
 </template>

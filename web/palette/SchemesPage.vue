@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ListTable from '../form/ListTable.vue'
 import { ElButton, ElCheckbox } from 'element-plus'
 import { put } from '@bonitas/core/model/changes'
 import { computed, ref } from 'vue'
@@ -15,6 +16,7 @@ import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import SchemeColumn from './SchemeColumn.vue'
 import SeasonalSet from './SeasonalSet.vue'
+import { t } from './words.js'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
@@ -55,7 +57,7 @@ function first(): void {
   const id = crypto.randomUUID()
   const { pieces } = schemeView(now, null)
   store.apply([
-    ...firstSchemeChanges({ ...now, pieces }, 'First look', id),
+    ...firstSchemeChanges({ ...now, pieces }, t('firstLook'), id),
     { collection: 'brief', id: now.brief.id, set: { schemeId: id } },
   ])
   selectedId.value = id
@@ -64,8 +66,8 @@ function copy(s: Scheme): void {
   if (!job.value) return
   const id = crypto.randomUUID()
   const names = new Set(schemes.value.map((x) => x.name))
-  let name = `${s.name}, varied`
-  for (let n = 2; names.has(name); n++) name = `${s.name}, varied ${n}`
+  let name = t('nameVaried', { name: s.name })
+  for (let n = 2; names.has(name); n++) name = t('nameVariedN', { name: s.name, n })
   store.apply(copyChanges(job.value, s, name.slice(0, 60), nextPosition(schemes.value), id))
   selectedId.value = id
 }
@@ -77,7 +79,7 @@ function season(s: Scheme): void {
       add: {
         id,
         position: nextPosition(schemes.value),
-        name: `Winter over ${s.name}`.slice(0, 60),
+        name: t('winterOverName', { name: s.name }).slice(0, 60),
         note: '',
         overId: s.id,
         retired: false,
@@ -108,14 +110,13 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
 </script>
 
 <template>
-  <StagePage v-if="job" title="Palette">
+  <StagePage v-if="job" :title="t('palette')">
     <template #head><StageTabs stage="palette" /></template>
     <div v-if="schemes.length === 0" class="teach">
       <p class="second">
-        A scheme is one of several looks for the same room. What stays is shared by all; each says only what
-        it changes. Begin with the room as it is now, copy it, vary the copy, and compare them at one scale.
+        {{ t('aSchemeIsOneOf') }}
       </p>
-      <ElButton type="primary" @click="first">Make the present look the first scheme</ElButton>
+      <ElButton type="primary" @click="first">{{ t('makeThePresentLookThe') }}</ElButton>
     </div>
     <template v-else>
       <div
@@ -134,26 +135,31 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
     </template>
     <template #panel>
       <section v-if="schemes.length > 0" class="panel-part">
-        <h2>All schemes</h2>
-        <table>
-          <tbody>
-            <tr v-for="s in schemes" :key="s.id" :class="{ retired: s.retired, here: s.id === selected?.id }">
-              <td>
-                <ElButton link :aria-pressed="s.id === selected?.id" @click="selectedId = s.id">
-                  {{ s.name }}
-                </ElButton>
-                <span class="second"
-                  >{{ s.overId ? 'over another' : '' }}{{ s.retired ? ' retired' : '' }}</span
-                >
-              </td>
-              <td class="figure">
-                <ElCheckbox :model-value="compared.some((c) => c.id === s.id)" @change="compare(s.id)">
-                  beside
-                </ElCheckbox>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <h2>{{ t('allSchemes') }}</h2>
+        <ListTable
+          :rows="schemes"
+          :columns="[
+            { id: 'name', head: t('scheme') },
+            { id: 'beside', head: t('beside'), figure: true },
+          ]"
+          :key-of="(s) => s.id"
+          :row-class="(s) => ({ retired: s.retired, here: s.id === selected?.id })"
+          headless
+        >
+          <template #cell-name="{ row: s }"
+            ><ElButton link :aria-pressed="s.id === selected?.id" @click="selectedId = s.id">
+              {{ s.name }}
+            </ElButton>
+            <span class="second"
+              >{{ s.overId ? t('overAnother') : '' }}{{ s.retired ? ' retired' : '' }}</span
+            ></template
+          >
+          <template #cell-beside="{ row: s }"
+            ><ElCheckbox :model-value="compared.some((c) => c.id === s.id)" @change="compare(s.id)">
+              {{ t('beside2') }}
+            </ElCheckbox></template
+          >
+        </ListTable>
       </section>
       <section v-if="selected" class="panel-part fields">
         <RowField collection="schemes" :row="selected" field="name" kind="text" />
@@ -165,13 +171,15 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
           :row="selected"
           field="storedAt"
           kind="text"
-          label="The other set is stored at"
+          :label="t('theOtherSetIsStored')"
         />
         <div class="acts">
-          <ElButton @click="copy(selected)">Copy to vary</ElButton>
-          <ElButton v-if="!selected.overId" @click="season(selected)"> Seasonal set over it </ElButton>
+          <ElButton @click="copy(selected)">{{ t('copyToVary') }}</ElButton>
+          <ElButton v-if="!selected.overId" @click="season(selected)">
+            {{ t('seasonalSetOverIt') }}
+          </ElButton>
           <ElButton v-if="!carries(selected)" link @click="remove(selected)">
-            {{ confirming === selected.id ? 'Really remove it?' : 'Remove' }}
+            {{ confirming === selected.id ? t('reallyRemoveIt') : t('remove') }}
           </ElButton>
         </div>
         <SeasonalSet v-if="selected.overId" :scheme="selected" />
@@ -197,10 +205,10 @@ const carries = (s: Scheme) => schemes.value.some((x) => x.overId === s.id)
   flex-wrap: wrap;
   gap: 8px;
 }
-tr.retired .el-button {
+:deep(tr.retired) .el-button {
   text-decoration: line-through;
 }
-tr.here td {
+:deep(tr.here) {
   background: var(--paper);
 }
 </style>

@@ -6,6 +6,7 @@ import FieldFrame from '../form/FieldFrame.vue'
 import ChoiceBox from '../form/ChoiceBox.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** What a scheme over another changes: the textiles of the room, and what they wear in it. */
 const props = defineProps<{ scheme: Scheme }>()
@@ -25,14 +26,14 @@ const textiles = computed(() => {
     }))
 })
 const cloths = computed(() => [
-  { value: null, text: 'as below' },
+  { value: null, text: t('asBelow') },
   ...(store.snapshot?.finishes ?? [])
     .filter((f) => f.material === 'textile')
     .map((f) => ({ value: f.id, text: f.name })),
 ])
 function dress(pieceId: string, finishId: string | null): void {
   const s = props.scheme
-  const own = textiles.value.find((t) => t.piece.id === pieceId)?.own
+  const own = textiles.value.find((dressed) => dressed.piece.id === pieceId)?.own
   if (own)
     store.apply([
       finishId
@@ -46,24 +47,24 @@ function dress(pieceId: string, finishId: string | null): void {
 
 <template>
   <div class="seasonal">
-    <h2>What it changes</h2>
+    <h2>{{ t('whatItChanges') }}</h2>
     <p v-if="textiles.length === 0" class="second">
-      No cushion, throw, curtain or rug in this room to change.
+      {{ t('noCushionThrowCurtainOr') }}
     </p>
-    <div v-for="t in textiles" :key="t.piece.id" class="cloth">
-      <FieldFrame :id="`in-${t.piece.id}`" :label="t.piece.name">
+    <div v-for="dressed in textiles" :key="dressed.piece.id" class="cloth">
+      <FieldFrame :id="`in-${dressed.piece.id}`" :label="dressed.piece.name">
         <ChoiceBox
-          :id="`in-${t.piece.id}`"
-          :label="t.piece.name"
-          :value="t.own?.finishId ?? null"
+          :id="`in-${dressed.piece.id}`"
+          :label="dressed.piece.name"
+          :value="dressed.own?.finishId ?? null"
           :choices="cloths"
-          @choose="dress(t.piece.id, $event)"
+          @choose="dress(dressed.piece.id, $event)"
         />
       </FieldFrame>
       <RowField
-        v-if="t.own"
+        v-if="dressed.own"
         collection="schemeOverrides"
-        :row="t.own"
+        :row="dressed.own"
         field="costMinor"
         kind="money"
         figure

@@ -6,14 +6,15 @@ import { PART_KINDS } from '@bonitas/core/model/vocabulary/surface'
 import { LAMP_TYPES } from '@bonitas/core/model/vocabulary/lamp'
 import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
 import ChoiceBox from '../form/ChoiceBox.vue'
-import SameThing from '../job/SameThing.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import ColorField from './ColorField.vue'
 import type { PaletteRow } from './paletteRows.js'
+import { t } from './words.js'
 
 /** What wears a finish: a surface, a part of a wall or a piece, with the choice of the finish. */
 const props = defineProps<{ row: PaletteRow; alone: boolean }>()
@@ -27,8 +28,8 @@ const selected = computed(() => props.row)
 const placement = computed(() => job.value?.finishAssignments.find((p) => p.id === props.row.id))
 const piece = computed(() => job.value?.pieces.find((p) => p.id === props.row.id))
 const shared = computed(() => placement.value?.schemeId === null && (job.value?.schemes.length ?? 0) > 0)
-const wallChoices = useWallChoices('no wall')
-const lampChoices = [{ value: null, text: 'not known' }, ...LAMP_TYPES]
+const wallChoices = useWallChoices(t('noWall'))
+const lampChoices = [{ value: null, text: t('notKnown') }, ...LAMP_TYPES]
 
 const part = computed(() =>
   selected.value.surface?.startsWith('part:')
@@ -76,11 +77,11 @@ const over = computed(() => {
 <template>
   <div v-if="facts" class="fields wearer" :class="{ alone }">
     <div class="row-field">
-      <span class="label">Finish of {{ selected.where.toLowerCase() }}</span>
+      <span class="label">{{ t('finishOfToLowerCase', { toLowerCase: selected.where.toLowerCase() }) }}</span>
       <FinishSelect
         :finishes="facts.finishes"
         :value="selected.finish?.finish.id ?? null"
-        :label="`Finish of ${selected.where}`"
+        :label="t('finishOfWhere', { where: selected.where })"
         @choose="(id: string | null) => $emit('wear', id)"
       />
     </div>
@@ -89,8 +90,9 @@ const over = computed(() => {
       <RowChoice collection="finishAssignments" :row="placement" field="hold" :choices="HOLDS" />
       <ColorField
         v-if="over"
+        :key="placement?.id"
         :lab="over"
-        label="Color there now"
+        :label="t('colorThereNow')"
         @keep="
           (lab) =>
             placement &&
@@ -98,31 +100,30 @@ const over = computed(() => {
         "
       />
       <div v-else class="row-field">
-        <span class="label">Color there now</span
-        ><ElButton
+        <span class="label">{{ t('colorThereNow') }}</span><ElButton
           @click="store.change('finishAssignments', placement.id, { overL: 70, overA: 0, overB: 0 })"
         >
-          Note it
+          {{ t('noteIt') }}
         </ElButton>
       </div>
       <div class="row-field">
-        <span class="label">Still open</span>
+        <span class="label">{{ t('stillOpen') }}</span>
         <span v-for="c in open" :key="c.id" class="second">
-          or {{ nameOf(c.finishId) }}
-          <ElButton link @click="store.remove('finishAssignments', c.id)">Rule out</ElButton>
+          {{ t('orFinishId', { finishId: nameOf(c.finishId) }) }}
+          <ElButton link @click="store.remove('finishAssignments', c.id)">{{ t('ruleOut') }}</ElButton>
         </span>
         <ChoiceBox
           v-if="couldBe.length > 0"
           class="could"
-          :label="`What else ${selected.where.toLowerCase()} could wear`"
+          :label="t('whatElseToLowerCaseCouldWear', { toLowerCase: selected.where.toLowerCase() })"
           value=""
           :choices="[
-            { value: '', text: open.length > 0 ? 'or …' : 'settled' },
+            { value: '', text: open.length > 0 ? t('or') : 'settled' },
             ...couldBe.map((f) => ({ value: f.finish.id, text: `or ${f.finish.name}` })),
           ]"
           @choose="keepOpen"
         />
-        <span v-if="shared" class="second">shared by all schemes</span>
+        <span v-if="shared" class="second">{{ t('sharedByAllSchemes') }}</span>
       </div>
     </template>
     <template v-if="part">
@@ -132,7 +133,7 @@ const over = computed(() => {
       <RowField collection="parts" :row="part" field="count" kind="whole" figure />
       <RowField collection="parts" :row="part" field="widthMm" kind="length" figure />
       <RowField collection="parts" :row="part" field="heightMm" kind="length" figure />
-      <ElButton link @click="store.remove('parts', part.id)">Remove the part</ElButton>
+      <ElButton link @click="store.remove('parts', part.id)">{{ t('removeThePart') }}</ElButton>
     </template>
     <template v-if="piece">
       <RowField collection="pieces" :row="piece" field="name" kind="text" />
@@ -142,7 +143,7 @@ const over = computed(() => {
       <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="heightMm" kind="length" figure />
       <RowChoice collection="pieces" :row="piece" field="wallId" :choices="wallChoices" />
-      <RowCheck collection="pieces" :row="piece" field="stays" label="stays" />
+      <RowCheck collection="pieces" :row="piece" field="stays" :label="t('stays')" />
       <RowChoice
         v-if="piece.kind === 'lamp'"
         collection="pieces"
@@ -153,7 +154,7 @@ const over = computed(() => {
       <RowCheck collection="pieces" :row="piece" field="focal" />
       <RowCheck collection="pieces" :row="piece" field="lit" />
       <SameThing :id="piece.id" collection="pieces" class="source" />
-      <ElButton link @click="store.remove('pieces', piece.id)">Remove the piece</ElButton>
+      <ElButton link @click="store.remove('pieces', piece.id)">{{ t('removeThePiece') }}</ElButton>
     </template>
   </div>
 </template>

@@ -1,6 +1,7 @@
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { undertoneSilent } from '@bonitas/core/stages/palette/undertone'
+import { t } from './words.js'
 
 export interface DialDot {
   readonly id: string
@@ -40,7 +41,12 @@ export function dialView(finishes: readonly FinishFacts[]): DialDot[] {
         y: -d * Math.sin(angle),
         r: 4.5 + 22 * Math.sqrt(f.share),
         color: labToHex(f.lab),
-        text: `${f.finish.name}: ${f.undertone.phrase}, ${Math.round(f.undertone.hueDeg)}°, chroma ${f.undertone.chroma.toFixed(0)}`,
+        text: t('namePhraseHueDegChromaChroma', {
+          name: f.finish.name,
+          phrase: f.undertone.phrase,
+          hueDeg: Math.round(f.undertone.hueDeg),
+          chroma: Math.round(f.undertone.chroma),
+        }),
         silent: undertoneSilent(f.lab),
         benched: f.share === 0,
       }

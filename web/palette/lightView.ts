@@ -3,6 +3,7 @@ import { allSeenUnder, type SeenLight } from '@bonitas/core/kernel/color/seenUnd
 import { comparePair, type Pair } from '@bonitas/core/stages/palette/pairs'
 import type { FinishFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import { hueWord, undertone, undertoneSilent } from '@bonitas/core/stages/palette/undertone'
+import { t } from './words.js'
 
 /** A finish as it looks in a light. */
 export interface SeenFinish {
@@ -20,7 +21,7 @@ export function turnWords(own: LabD65, seen: LabD65): string {
   const warmer = seen.b - own.b
   const parts: string[] = []
   if (Math.abs(warmer) >= NOTICED)
-    parts.push(`${Math.abs(warmer).toFixed(0)} ${warmer > 0 ? 'warmer' : 'cooler'}`)
+    parts.push(`${Math.round(Math.abs(warmer))} ${warmer > 0 ? 'warmer' : 'cooler'}`)
   const [before, after] = [
     undertoneSilent(own) ? 'none' : hueWord(hueDeg(own)),
     undertoneSilent(seen) ? 'none' : hueWord(hueDeg(seen)),
@@ -28,12 +29,12 @@ export function turnWords(own: LabD65, seen: LabD65): string {
   if (before !== after && Math.min(chroma(own), chroma(seen)) < 20)
     parts.push(
       after === 'none'
-        ? 'its undertone goes'
+        ? t('itsUndertoneGoes')
         : before === 'none'
           ? `leans ${after}`
           : `${before} turns ${after}`,
     )
-  return parts.join(', ') || 'as it is'
+  return parts.join(', ') || t('asItIs')
 }
 
 export function seenFinishes(finishes: readonly FinishFacts[], light: SeenLight): SeenFinish[] {

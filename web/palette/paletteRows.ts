@@ -46,7 +46,7 @@ export function paletteRows(
       kind: 'surface',
       id: on?.id ?? surface,
       surface,
-      where: surfaceName(surface, areas),
+      where: surfaceName(surface, job.studio.locale, areas),
       areaMm2,
       finish: on && byId.get(on.finishId),
       share: share(areaMm2, !!on),

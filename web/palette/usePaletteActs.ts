@@ -6,16 +6,11 @@ import { dressChanges, layChanges } from '@bonitas/core/stages/palette/wear'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import type { PaletteRow } from './paletteRows.js'
+import { t } from './words.js'
 
 /** What a new finish begins as: a middle gray, so that it is seen to be nobody's choice yet. */
 const NEW_COLOR = '#a8a8a8'
-const NEW_PART = {
-  name: 'Panel fields',
-  kind: 'panel fields',
-  count: 4,
-  widthMm: 600,
-  heightMm: 900,
-} as const
+const NEW_PART = { kind: 'panel fields', count: 4, widthMm: 600, heightMm: 900 } as const
 
 /** What is done in the palette: finishes, pieces and parts of walls made, given and split off. */
 export function usePaletteActs(rows: ComputedRef<readonly PaletteRow[]>) {
@@ -37,7 +32,7 @@ export function usePaletteActs(rows: ComputedRef<readonly PaletteRow[]>) {
     const n = (store.snapshot?.finishes.length ?? 0) + 1
     return store.add('finishes', {
       ...ROWS.finishes.blank(),
-      name: `Finish ${n}`,
+      name: t('finishN', { n }),
       labL: hexToLab(NEW_COLOR).l,
       labA: 0,
       labB: 0,
@@ -52,7 +47,7 @@ export function usePaletteActs(rows: ComputedRef<readonly PaletteRow[]>) {
       ...ROWS.pieces.blank(),
       serves: [],
       position: nextPosition(store.snapshot?.pieces ?? []),
-      name: `Piece ${n}`,
+      name: t('pieceN', { n }),
       kind: 'other',
       widthMm: 600,
       depthMm: 400,
@@ -61,7 +56,7 @@ export function usePaletteActs(rows: ComputedRef<readonly PaletteRow[]>) {
   }
   function newPart(): string {
     const n = (store.snapshot?.parts.length ?? 0) + 1
-    const name = n > 1 ? `${NEW_PART.name} ${n}` : NEW_PART.name
+    const name = n > 1 ? `${t('panelFields')} ${n}` : t('panelFields')
     return store.add('parts', { ...NEW_PART, name, wallId: null })
   }
 

@@ -7,6 +7,7 @@ import { arrangementChanges, candidates, inputOf } from '@bonitas/core/stages/pl
 import { isFlat } from '@bonitas/core/stages/plan/needs'
 import { planFacts } from '@bonitas/core/stages/plan/planFacts'
 import { boxOf } from '@bonitas/core/kernel/geometry/box'
+import { useLocale } from '../form/useLocale.js'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -16,9 +17,10 @@ import FloorGround from './FloorGround.vue'
 import FloorPiece from './FloorPiece.vue'
 import TakingPart from './TakingPart.vue'
 import { usePlan } from './usePlan.js'
-import { useLocale } from '../form/useLocale.js'
+import { sentPlan } from './sentPlan.js'
+import { t } from './words.js'
 
-const { drawn } = useLocale()
+const { drawn, number } = useLocale()
 
 const { store, facts, hexOf, floorHex } = usePlan()
 const router = useRouter()
@@ -34,7 +36,7 @@ const task = useTask<ArrangeResult>(
 const { done } = task
 useStageKeys([
   ['P', 'propose'],
-  ['1 – 4', 'take that arrangement over'],
+  ['1 – 4', t('takeThatArrangementOver')],
 ])
 
 /** Every piece that stands on the floor, each of several by itself: where it stands, or where it would be put down. */
@@ -48,7 +50,7 @@ const input = computed(
     facts.value &&
     inputOf(
       toRaw(facts.value),
-      taking.value.map((t) => t.standing),
+      taking.value.map((taken) => taken.standing),
     ),
 )
 const now = computed(() =>
@@ -61,14 +63,14 @@ async function run(): Promise<void> {
   trouble.value = ''
   const began = performance.now()
   try {
-    const ask: ArrangeAsk = { input: given, keep: [...kept.value], seed: seed.value, count: 4 }
+    const ask: ArrangeAsk = { input: sentPlan(given), keep: [...kept.value], seed: seed.value, count: 4 }
     const result = await task.run(ask)
     if (result) {
       found.value = result.arrangements
       took.value = (performance.now() - began) / 1000
     }
   } catch {
-    trouble.value = 'The search ended with a fault. Nothing was changed.'
+    trouble.value = t('theSearchEndedWithA')
   }
 }
 function others(): void {
@@ -108,7 +110,7 @@ const count = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 const scoreText = (s: { stops: number; looks: number; notes: number }) =>
   [
     s.stops > 0 && count(s.stops, 'stop'),
-    s.looks > 0 ? `${s.looks} to look at` : s.stops === 0 && 'nothing to look at',
+    s.looks > 0 ? t('looksToLookAt', { looks: s.looks }) : s.stops === 0 && t('nothingToLookAt'),
     s.notes > 0 && count(s.notes, 'note'),
   ]
     .filter(Boolean)
@@ -123,51 +125,54 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan">
+  <StagePage v-if="store.snapshot" :title="t('plan')">
     <template #head><StageTabs stage="plan" /></template>
-    <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
+    <p v-if="!store.plan" class="second" role="status">{{ t('layingOutTheRoom') }}</p>
     <p v-else-if="!facts || !view" class="teaching">
-      Arrangements are searched once the room is measured and its walls close.
+      {{ t('arrangementsAreSearchedOnceThe') }}
     </p>
     <p v-else-if="all.length === 0" class="teaching">
-      No piece belongs to this room yet. Walk through the pieces in the Brief, and their places are proposed
-      here.
+      {{ t('noPieceBelongsToThis') }}
     </p>
     <div v-else>
       <div class="over-bench">
         <ElButton type="primary" :disabled="taking.length === 0" @click="run">
-          Propose arrangements
+          {{ t('proposeArrangements') }}
         </ElButton>
-        <ElButton v-if="found && done === undefined" @click="others">Others</ElButton>
+        <ElButton v-if="found && done === undefined" @click="others">{{ t('others') }}</ElButton>
         <template v-if="done !== undefined">
           <progress
             :value="done"
             max="1"
-            :aria-label="`Searching, ${Math.round(done * 100)} percent`"
+            :aria-label="t('searchingDonePercent', { done: Math.round(done * 100) })"
           ></progress>
-          <ElButton @click="task.stop()">Stop</ElButton>
+          <ElButton @click="task.stop()">{{ t('stop') }}</ElButton>
         </template>
         <p class="second" role="status">
-          <template v-if="done !== undefined">Searching, {{ Math.round(done * 100) }} %</template>
-          <template v-else-if="found && took"
-            >{{ count(found.length, 'arrangement') }} out of
-            {{ (found[0]?.moves ?? 0).toLocaleString('en') }} moves in {{ took.toFixed(1) }} s; the same
-            number gives the same again (number {{ seed }})</template
-          >
-          <template v-else>{{ taking.length }} pieces are set out anew; what stays keeps its place.</template>
+          <template v-if="done !== undefined">{{
+            t('searchingDone', { done: Math.round(done * 100) })
+          }}</template>
+          <template v-else-if="found && took">{{
+            t('foundOutOfMovesMoves', {
+              found: count(found.length, 'arrangement'),
+              moves: number(found[0]?.moves ?? 0),
+              took: number(took, 1),
+              seed,
+            })
+          }}</template>
+          <template v-else>{{ t('takingPiecesAreSetOut', { taking: taking.length }) }}</template>
         </p>
       </div>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <p v-if="!found && done === undefined" class="teaching">
-        The search tries a few hundred thousand places, fixes the best with the rule book’s own ways out and
-        keeps those that differ. Nothing is changed until you take one over, and that is one step to undo.
+        {{ t('theSearchTriesAFew') }}
       </p>
       <div class="cards">
         <article v-for="({ a, standings, walk }, i) in cards" :key="i">
           <svg
             :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
             role="img"
-            :aria-label="`Arrangement ${i + 1}: ${a.says}`"
+            :aria-label="t('arrangementISays', { i: i + 1, says: a.says })"
           >
             <g class="still">
               <FloorGround :room="facts.room" :floor="floorHex" :px="px" />
@@ -182,18 +187,18 @@ const px = computed(() => (view.value ? Math.max(view.value.w / 318, view.value.
             </g>
           </svg>
           <h2>{{ i + 1 }}. {{ scoreText(a) }}</h2>
-          <p class="second">{{ a.says }}. Narrowest way {{ drawn(walk) }}.</p>
+          <p class="second">{{ t('saysNarrowestWayWalk', { says: a.says, walk: drawn(walk) }) }}</p>
           <ul v-if="a.left.length > 0" class="second">
-            <li v-for="(t, k) in a.left.slice(0, 3)" :key="k">{{ t }}</li>
-            <li v-if="a.left.length > 3">and {{ a.left.length - 3 }} more</li>
+            <li v-for="(taken, k) in a.left.slice(0, 3)" :key="k">{{ taken }}</li>
+            <li v-if="a.left.length > 3">{{ t('andLeftMore', { left: a.left.length - 3 }) }}</li>
           </ul>
-          <ElButton link @click="take(a)">Take it over</ElButton>
+          <ElButton link @click="take(a)">{{ t('takeItOver') }}</ElButton>
         </article>
       </div>
     </div>
     <template #panel>
       <section v-if="now" class="panel-part">
-        <h2>As it stands now</h2>
+        <h2>{{ t('asItStandsNow') }}</h2>
         <p>{{ scoreText(now) }}</p>
       </section>
       <TakingPart v-model:left-out="leftOut" v-model:kept="kept" :all="all" />

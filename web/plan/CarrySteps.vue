@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { computed } from 'vue'
 import type { CarryIn } from '@bonitas/core/stages/plan/carryIn'
+import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 const { drawn, measured } = useLocale()
 
@@ -10,24 +11,27 @@ const { drawn, measured } = useLocale()
 const props = defineProps<{ result: CarryIn }>()
 const says = computed(() => {
   const { verdict, carried, spareMm, tightest } = props.result
-  if (verdict === 'not known') return 'A measure of the way is missing'
+  if (verdict === 'not known') return t('aMeasureOfTheWay')
   if (verdict === 'not at all')
-    return `Does not come in: ${measured(-spareMm)} too large for ${tightest?.part.name || tightest?.part.kind || 'the way'}`
+    return t('doesNotComeInSpareMm', {
+      spareMm: measured(-spareMm),
+      name: tightest?.part.name || tightest?.part.kind || t('theWay'),
+    })
   const how =
-    verdict === 'legs off' ? 'with its legs off' : carried === 'as it stands' ? 'as it stands' : carried
-  return `Comes in ${how ?? ''}, ${measured(spareMm)} to spare`
+    verdict === 'legs off' ? t('withItsLegsOff') : carried === 'as it stands' ? t('asItStands') : carried
+  return t('comesInHowSpareMmTo', { how: how ?? '', spareMm: measured(spareMm) })
 })
 </script>
 
 <template>
-  <section class="panel-part" aria-label="Way in">
+  <section class="panel-part" :aria-label="t('wayIn')">
     <h2>{{ says }}</h2>
     <ListTable
       :rows="result.steps"
       :columns="[
-        { id: 'wayIn', head: 'Way in' },
-        { id: 'held', head: 'Held' },
-        { id: 'toSpare', head: 'To spare', figure: true },
+        { id: 'wayIn', head: t('wayIn') },
+        { id: 'held', head: t('held') },
+        { id: 'toSpare', head: t('toSpare'), figure: true },
       ]"
       :key-of="(s) => s.part.id"
     >
@@ -36,7 +40,7 @@ const says = computed(() => {
         <span class="second">{{ drawn(s.part.widthMm) }} × {{ drawn(s.part.heightMm) }}</span></template
       >
       <template #cell-held="{ row: s }"
-        >{{ s.missing ? `its ${s.missing} is not known` : s.carried
+        >{{ s.missing ? t('itsMissingIsNotKnown', { missing: s.missing }) : s.carried
         }}{{ s.tiltDeg ? `, ${s.tiltDeg}°` : '' }}</template
       >
       <template #cell-toSpare="{ row: s }"
@@ -45,6 +49,6 @@ const says = computed(() => {
         }}</span></template
       >
     </ListTable>
-    <p class="second">A piece is taken for its box, which is exact for boxes and safe for the rest.</p>
+    <p class="second">{{ t('aPieceIsTakenFor') }}</p>
   </section>
 </template>

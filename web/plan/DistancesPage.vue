@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { NEED_KEYS, NEEDS, type NeedKey } from '@bonitas/core/model/vocabulary/need'
 import { ZONES } from '@bonitas/core/stages/plan/needs'
+import ListTable from '../form/ListTable.vue'
+import RowField from '../form/RowField.vue'
+import { useLocale } from '../form/useLocale.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
-import RowField from '../form/RowField.vue'
 import LengthInput from './LengthInput.vue'
 import { usePlan } from './usePlan.js'
-import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -34,26 +35,32 @@ function set(key: NeedKey, mm: number): void {
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan">
+  <StagePage v-if="store.snapshot" :title="t('plan')">
     <template #head><StageTabs stage="plan" /></template>
     <p class="teaching">
-      Every distance the plan is held against, with where it is told. Type another and it holds for this job;
-      the local code decides where one applies.
+      {{ t('everyDistanceThePlanIs') }}
     </p>
     <ListTable
       class="row-table"
       :rows="rows"
       :columns="[
-        { id: 'distance', head: 'Distance' },
-        { id: 'customary', head: 'Customary', figure: true },
-        { id: 'inThisJob', head: 'In this job', figure: true },
-        { id: 'toldBy', head: 'Told by' },
+        { id: 'distance', head: t('distance') },
+        { id: 'customary', head: t('customary'), figure: true },
+        { id: 'inThisJob', head: t('inThisJob'), figure: true },
+        { id: 'toldBy', head: t('toldBy') },
       ]"
       :key-of="(r) => r.key"
     >
       <template #cell-distance="{ row: r }"
         >{{ r.title }}
-        <RowField v-if="r.rule" collection="houseRules" :row="r.rule" field="why" kind="text" bare hint="why"
+        <RowField
+          v-if="r.rule"
+          collection="houseRules"
+          :row="r.rule"
+          field="why"
+          kind="text"
+          bare
+          :hint="t('why')"
       /></template>
       <template #cell-customary="{ row: r }">{{ drawn(r.mm) }}</template>
       <template #cell-inThisJob="{ row: r }"
@@ -67,7 +74,7 @@ function set(key: NeedKey, mm: number): void {
             @typed="(v) => set(r.key, v)"
           />
           <ElButton v-if="r.rule" link @click="store.remove('houseRules', r.rule.id)">
-            as customary
+            {{ t('asCustomary') }}
           </ElButton></span
         ></template
       >
@@ -77,12 +84,12 @@ function set(key: NeedKey, mm: number): void {
     </ListTable>
     <template #panel>
       <section class="panel-part">
-        <h2>What each kind wants</h2>
+        <h2>{{ t('whatEachKindWants') }}</h2>
         <p v-for="k in kinds" :key="k.kind" class="second">
           <b>{{ k.kind }}</b>: {{ k.says }}
         </p>
       </section>
-      <FindingsPanel stage="plan" quiet="Nothing here to look at." />
+      <FindingsPanel stage="plan" :quiet="t('nothingHereToLookAt')" />
     </template>
   </StagePage>
 </template>

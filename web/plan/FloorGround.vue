@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Point } from '@bonitas/core/kernel/geometry/polygon'
 import type { PlanRoom } from '@bonitas/core/stages/plan/planRoom'
 import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 const { drawn, system } = useLocale()
 
@@ -42,8 +43,8 @@ const outer = computed(() => {
     const a = { x: w.from.x - before.into.x * WALL, y: w.from.y - before.into.y * WALL }
     const b = { x: w.from.x - w.into.x * WALL, y: w.from.y - w.into.y * WALL }
     if (Math.abs(turn) < 1e-6) return b
-    const t = ((b.x - a.x) * w.dir.y - (b.y - a.y) * w.dir.x) / turn
-    return { x: a.x + before.dir.x * t, y: a.y + before.dir.y * t }
+    const along = ((b.x - a.x) * w.dir.y - (b.y - a.y) * w.dir.x) / turn
+    return { x: a.x + before.dir.x * along, y: a.y + before.dir.y * along }
   })
 })
 /** How the ruler is parted: ticks, long ones and figures each so many ticks. Meters by tenths, or feet by quarters. */
@@ -122,30 +123,34 @@ const size = (n: number) =>
       </rect>
     </template>
     <g class="ruler" aria-hidden="true">
-      <template v-for="t in across" :key="`x${t.n}`">
-        <path :d="`M${t.at} ${room.low.y - WALL - 8 * px}v${-size(t.n)}`" :stroke-width="px" />
+      <template v-for="tick in across" :key="`x${tick.n}`">
+        <path :d="`M${tick.at} ${room.low.y - WALL - 8 * px}v${-size(tick.n)}`" :stroke-width="px" />
         <text
-          v-if="t.n % ruler.figure === 0"
-          :x="t.at + 3 * px"
+          v-if="tick.n % ruler.figure === 0"
+          :x="tick.at + 3 * px"
           :y="room.low.y - WALL - 16 * px"
           :font-size="13 * px"
-          >{{ t.n / ruler.figure }}{{ ruler.unit }}</text
+          >{{ tick.n / ruler.figure }}{{ ruler.unit }}</text
         >
       </template>
-      <template v-for="t in down" :key="`y${t.n}`">
-        <path :d="`M${room.low.x - WALL - 8 * px} ${t.at}h${-size(t.n)}`" :stroke-width="px" />
+      <template v-for="tick in down" :key="`y${tick.n}`">
+        <path :d="`M${room.low.x - WALL - 8 * px} ${tick.at}h${-size(tick.n)}`" :stroke-width="px" />
         <text
-          v-if="t.n % ruler.figure === 0 && t.n > 0"
+          v-if="tick.n % ruler.figure === 0 && tick.n > 0"
           class="end"
           :x="room.low.x - WALL - 22 * px"
-          :y="t.at + 4.5 * px"
+          :y="tick.at + 4.5 * px"
           :font-size="13 * px"
-          >{{ t.n / ruler.figure }}</text
+          >{{ tick.n / ruler.figure }}</text
         >
       </template>
       <title>
-        {{ drawn(Math.round(room.high.x - room.low.x)) }} by
-        {{ drawn(Math.round(room.high.y - room.low.y)) }}
+        {{
+          t('xByY', {
+            x: drawn(Math.round(room.high.x - room.low.x)),
+            y: drawn(Math.round(room.high.y - room.low.y)),
+          })
+        }}
       </title>
     </g>
   </g>

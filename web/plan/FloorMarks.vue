@@ -6,6 +6,7 @@ import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { Guide } from '@bonitas/core/stages/plan/snap'
 import type { Walkway } from '@bonitas/core/stages/plan/walkways'
 import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -70,7 +71,7 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
         :transform="`translate(${sightLabel.x} ${sightLabel.y}) rotate(${sightLabel.deg})`"
         :y="-7 * px"
       >
-        sight line from the door
+        {{ t('sightLineFromTheDoor') }}
       </text>
     </g>
     <path

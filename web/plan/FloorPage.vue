@@ -3,7 +3,6 @@ import { ElButton } from 'element-plus'
 import { computed, nextTick, reactive, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
-
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useInAddress } from '../job/useInAddress.js'
 import { useStageKeys } from '../job/keys.js'
@@ -19,11 +18,17 @@ import RoomMeasures from './RoomMeasures.vue'
 import { useFloorActs } from './useFloorActs.js'
 import { useFloorDrag } from './useFloorDrag.js'
 import { useFloorFindings } from './useFloorFindings.js'
-import { useFloorKeys } from './useFloorKeys.js'
+import { drawingOrder, useRoving } from './useRoving.js'
+import ZoomButtons from './ZoomButtons.vue'
+import { floorKeys, useFloorKeys } from './useFloorKeys.js'
 import { useFloorView } from './useFloorView.js'
 import { useMoving } from './useMoving.js'
 import { usePlan } from './usePlan.js'
 import { useWaiting } from './useWaiting.js'
+import { useLocale } from '../form/useLocale.js'
+import { ARROW_MM } from './arrows.js'
+import { t } from './words.js'
+const { measured, drawn: figure, system } = useLocale()
 
 const { store, facts, hexOf, floorHex } = usePlan()
 const router = useRouter()
@@ -35,30 +40,10 @@ const openBeds = ref(false)
 const pointed = shallowRef<JudgedFinding>()
 const svg = ref<SVGSVGElement>()
 
-useStageKeys([
-  ['Arrows', 'move the chosen piece 10 mm, with Shift 100'],
-  ['R', 'turn by a quarter, with Shift 15°'],
-  ['W', 'to the nearest wall'],
-  ['C', 'to the middle of its wall'],
-  ['M', 'mirror left and right'],
-  ['O', 'extend beds and fold them in'],
-  ['N', 'the next piece that is not in the room yet'],
-  ['T', 'print the floor tape-out'],
-  ['P', 'propose arrangements'],
-  ['Delete', 'take it out of the room'],
-])
+useStageKeys(floorKeys(measured(ARROW_MM[system.value].step), measured(ARROW_MM[system.value].far)))
 
 const room = computed(() => facts.value?.room)
-const standings = computed(() => facts.value?.standings ?? [])
-/** Rugs lie under everything; what hangs high is drawn last. */
-const drawn = computed(() =>
-  [...standings.value].sort(
-    (a, b) =>
-      Number(b.kind === 'rug') - Number(a.kind === 'rug') ||
-      a.raisedMm - b.raisedMm ||
-      (a.kind === 'rug' ? b.widthMm * b.depthMm - a.widthMm * a.depthMm : 0),
-  ),
-)
+const drawn = computed(() => drawingOrder(facts.value?.standings ?? []))
 const { chosen, chosenRow, other, put, turn, toWall, toMiddle, mirror, align, park, tape } = useFloorActs(
   facts,
   moving,
@@ -67,11 +52,10 @@ const { chosen, chosenRow, other, put, turn, toWall, toMiddle, mirror, align, pa
 )
 const check = computed(() => moving.check(chosen.value))
 
-const { view, px } = useFloorView(room)
+const { view, px, zoom, frame } = useFloorView(room)
 const { stopsOf, findings, looks } = useFloorFindings(told, chosen)
 const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
 const walk = computed(() => facts.value?.walks.find((w) => w.toId === chosenId.value))
-
 async function focusPiece(id: string): Promise<void> {
   chosenId.value = id
   await nextTick()
@@ -91,8 +75,14 @@ function letGo(): void {
 }
 const { down, move, up, cancel } = useFloorDrag(svg, moving, { choose, letGo })
 
+const parkedStandings = computed(() => facts.value?.parked ?? [])
+const reachable = computed(() => [...drawn.value, ...(openBeds.value ? parkedStandings.value : [])])
+const roving = useRoving(svg, reachable, chosenId)
 const ofPage = {
+  '[': () => roving.step(-1),
+  ']': () => roving.step(1),
   n: () => waiting.value[0] && void place(waiting.value[0].piece.id, waiting.value[0].number),
+  ...zoom.keys,
   o: () => (openBeds.value = !openBeds.value),
   t: tape,
   p: () => void router.push(`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`),
@@ -121,71 +111,85 @@ function takeOut(): void {
     void nextTick(() => svg.value?.querySelector<SVGGElement>(`[data-stand="${next?.id ?? ''}"]`)?.focus())
   }
 }
-const parkedStandings = computed(() => facts.value?.parked ?? [])
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan" broad>
+  <StagePage v-if="store.snapshot" :title="t('plan')" broad>
     <template #head>
       <StageTabs stage="plan" />
-      <p class="second hint">arrows move 10, Shift 100 · R turns · N next piece · ? all keys</p>
+      <ZoomButtons v-if="room" :zoom="zoom" />
+      <p class="second hint">
+        {{
+          t('arrowsMoveStepShiftFar', {
+            step: figure(ARROW_MM[system].step),
+            far: figure(ARROW_MM[system].far),
+          })
+        }}
+      </p>
     </template>
-    <div v-if="!store.plan" class="second" role="status">Laying out the room …</div>
+    <div v-if="!store.plan" class="second" role="status">{{ t('layingOutTheRoom') }}</div>
     <div v-else-if="!room || !view" class="teaching">
       <p>
-        The Plan says what fits, where it stands and where it hangs. It begins with a measured room: call out
-        the walls until they close.
+        {{ t('thePlanSaysWhatFits') }}
       </p>
-      <ElButton :tag="RouterLink" :to="`/jobs/${store.snapshot.brief.id}/measure`">Measure the room</ElButton>
+      <ElButton :tag="RouterLink" :to="`/jobs/${store.snapshot.brief.id}/measure`">{{
+        t('measureTheRoom')
+      }}</ElButton>
     </div>
     <div v-else class="floor">
-      <svg
-        ref="svg"
-        :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
-        role="group"
-        aria-label="Floor plan"
-        @pointerdown="down"
-        @pointermove="move"
-        @pointerup="up"
-        @pointercancel="cancel"
-      >
-        <FloorGround :room="room" :floor="floorHex" :px="px" />
-        <FloorPiece
-          v-for="s in drawn"
-          :key="s.id"
-          :standing="s"
-          :hex="hexOf(s.piece.finishId)"
-          :px="px"
-          :chosen="s.id === chosenId || marked.has(s.id)"
-          :also="s.id === otherId"
-          :stop="stopsOf.get(s.id) ?? ''"
-          :at="live?.id === s.id ? live : undefined"
-          :open="openBeds"
-        />
-        <template v-if="openBeds">
+      <div ref="frame" class="frame">
+        <svg
+          ref="svg"
+          :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
+          role="group"
+          :aria-label="t('floorPlan')"
+          @focusin="roving.focused"
+          @pointerdown="down"
+          @pointermove="move"
+          @pointerup="up"
+          @pointercancel="cancel"
+        >
+          <FloorGround :room="room" :floor="floorHex" :px="px" />
           <FloorPiece
-            v-for="s in parkedStandings"
+            v-for="s in drawn"
             :key="s.id"
             :standing="s"
             :hex="hexOf(s.piece.finishId)"
             :px="px"
-            parked
-            :chosen="s.id === chosenId"
+            :chosen="s.id === chosenId || marked.has(s.id)"
+            :tab-stop="s.id === roving.stop.value"
+            :also="s.id === otherId"
+            :stop="stopsOf.get(s.id) ?? ''"
+            :at="live?.id === s.id ? live : undefined"
+            :open="openBeds"
           />
-        </template>
-        <FloorMarks
-          v-if="facts"
-          :facts="facts"
-          :check="check"
-          :walk="live ? undefined : walk"
-          :guides="guides"
-          :px="px"
-        />
-      </svg>
+          <template v-if="openBeds">
+            <FloorPiece
+              v-for="s in parkedStandings"
+              :key="s.id"
+              :standing="s"
+              :hex="hexOf(s.piece.finishId)"
+              :px="px"
+              parked
+              :tab-stop="s.id === roving.stop.value"
+              :chosen="s.id === chosenId"
+            />
+          </template>
+          <FloorMarks
+            v-if="facts"
+            :facts="facts"
+            :check="check"
+            :walk="live ? undefined : walk"
+            :guides="guides"
+            :px="px"
+          />
+        </svg>
+      </div>
     </div>
     <template #panel>
       <template v-if="chosen && chosenRow && facts">
         <PlacedPiece
+          :key="chosen.id"
           v-model:open="openBeds"
           :chosen="chosen"
           :row="chosenRow"
@@ -214,7 +218,7 @@ const parkedStandings = computed(() => facts.value?.parked ?? [])
         stage="plan"
         :most="live ? 5 : 24"
         :list="findings"
-        quiet="Nothing here asks for another place."
+        :quiet="t('nothingHereAsksForAnother')"
         @point="(f) => (pointed = f)"
       />
     </template>
@@ -223,7 +227,7 @@ const parkedStandings = computed(() => facts.value?.parked ?? [])
         v-if="room"
         :waiting="waiting"
         :undrawn="undrawn"
-        :placed="standings.length"
+        :placed="drawn.length"
         :looks="looks"
         @place="place"
         @draw="draw"
@@ -235,13 +239,15 @@ const parkedStandings = computed(() => facts.value?.parked ?? [])
 <style scoped>
 .hint {
   margin-left: auto;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .floor {
   contain: layout style paint;
   height: 100%;
   min-height: 380px;
+}
+.frame {
+  position: relative;
+  height: 100%;
 }
 svg {
   width: 100%;

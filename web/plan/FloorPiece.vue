@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
-import { inkOn } from './usePlan.js'
 import { useLocale } from '../form/useLocale.js'
+import { inkOn } from './usePlan.js'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -21,6 +22,8 @@ const props = defineProps<{
   open?: boolean
   /** A picture of a piece, not one to be chosen. */
   inert?: boolean
+  /** The one of the drawing that Tab stops at. */
+  tabStop?: boolean
 }>()
 const ROUND = new Set(['plant', 'lamp'])
 const s = computed(() => props.standing)
@@ -79,9 +82,16 @@ const label = computed(() => {
 /** What lies under others is named at its edge. */
 const labelY = computed(() => (s.value.kind === 'rug' ? Math.min(w.value, d.value) / 2 - 11 * props.px : 0))
 const cross = computed(() => Math.min(w.value, d.value) / props.px)
-const says = computed(
-  () =>
-    `${s.value.name}, ${drawn(w.value)} by ${drawn(d.value)}, at ${drawn(Math.round(place.value.xMm))} across and ${drawn(Math.round(place.value.yMm))} down, turned ${Math.round(place.value.turnDeg)} degrees${props.stop ? `. ${props.stop}` : ''}`,
+const says = computed(() =>
+  t('nameWByDAt', {
+    name: s.value.name,
+    w: drawn(w.value),
+    d: drawn(d.value),
+    xMm: drawn(Math.round(place.value.xMm)),
+    yMm: drawn(Math.round(place.value.yMm)),
+    turnDeg: Math.round(place.value.turnDeg),
+    stop: props.stop ? `. ${props.stop}` : '',
+  }),
 )
 </script>
 
@@ -90,7 +100,7 @@ const says = computed(
     class="piece"
     :class="{ chosen, also, stop: !!stop, parked, rug: s.kind === 'rug' }"
     :transform="`translate(${place.xMm} ${place.yMm}) rotate(${place.turnDeg})`"
-    :tabindex="inert ? undefined : 0"
+    :tabindex="inert ? undefined : tabStop ? 0 : -1"
     :role="inert ? undefined : 'button'"
     :aria-label="inert ? undefined : says"
     :aria-pressed="inert ? undefined : chosen ? 'true' : 'false'"

@@ -4,8 +4,9 @@ import { RouterLink } from 'vue-router'
 import type { Item } from '@bonitas/core/model/rows/items'
 import type { Stored } from '@bonitas/core/model/snapshot'
 import type { PlanPiece } from '@bonitas/core/stages/plan/standing'
-import { useJobStore } from '../job/jobStore.js'
 import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -25,9 +26,11 @@ const store = useJobStore()
   <div class="waiting">
     <p>
       <b>{{
-        waiting.length + undrawn.length === 0 ? 'Everything stands in the room' : 'Not in the room yet'
+        waiting.length + undrawn.length === 0 ? t('everythingStandsInTheRoom') : t('notInTheRoomYet')
       }}</b>
-      <span class="second">&ensp;{{ placed }} placed{{ looks === '' ? '' : `, ${looks}` }}</span>
+      <span class="second">{{
+        t('placedPlacedLooks', { placed, looks: looks === '' ? '' : `, ${looks}` })
+      }}</span>
     </p>
     <p class="acts">
       <ElButton
@@ -40,11 +43,11 @@ const store = useJobStore()
         <span>{{ drawn(w.piece.widthMm) }} × {{ drawn(w.piece.depthMm) }}</span>
       </ElButton>
       <ElButton v-for="i in undrawn" :key="i.id" class="chip to-buy" @click="$emit('draw', i.id)">
-        {{ i.name }} <span>to buy</span>
+        {{ i.name }} <span>{{ t('toBuy') }}</span>
       </ElButton>
-      <ElButton link :tag="RouterLink" :to="`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`"
-        >Propose arrangements</ElButton
-      >
+      <ElButton link :tag="RouterLink" :to="`/jobs/${store.snapshot?.brief.id ?? ''}/plan/proposals`">{{
+        t('proposeArrangements')
+      }}</ElButton>
     </p>
   </div>
 </template>

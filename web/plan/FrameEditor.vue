@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElDescriptions, ElDescriptionsItem } from 'element-plus'
 import { computed, ref } from 'vue'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { BOARDS, FRAME_COATS, GLAZINGS, PROFILES } from '@bonitas/core/model/vocabulary/frame'
 import type { Frame } from '@bonitas/core/model/rows/frames'
 import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/stages/plan/walls/framing'
@@ -9,18 +8,17 @@ import FoldPart from '../form/FoldPart.vue'
 import ChoiceField from '../form/ChoiceField.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
-import { useJobStore } from '../job/jobStore.js'
 import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
-const { drawn } = useLocale()
+const { drawn, number, money, says, system } = useLocale()
 
 /** Sheet, mat, frame and glass of one picture, and what they come to. */
 const props = defineProps<{ frame: Frame; sun: number }>()
 const store = useJobStore()
 const sizes = computed(() => frameSizes(props.frame))
 const cost = computed(() => frameCost(props.frame))
-const money = (minor: number) =>
-  moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale)
 const glass = computed(() =>
   glazingKg(sizes.value.mat[0], sizes.value.mat[1], props.frame.glazingMm, props.frame.glazing),
 )
@@ -39,7 +37,7 @@ const ranked = computed(() =>
 </script>
 
 <template>
-  <h2>Mat and frame</h2>
+  <h2>{{ t('matAndFrame') }}</h2>
   <div class="fields">
     <RowField collection="frames" :row="frame" field="sheetWidthMm" kind="length" figure />
     <RowField collection="frames" :row="frame" field="sheetHeightMm" kind="length" figure />
@@ -49,74 +47,97 @@ const ranked = computed(() =>
       field="overlapMm"
       kind="length"
       figure
-      label="Mat over sheet"
+      :label="t('matOverSheet')"
     />
-    <RowField collection="frames" :row="frame" field="borderMm" kind="length" figure label="Border" />
+    <RowField collection="frames" :row="frame" field="borderMm" kind="length" figure :label="t('border')" />
     <RowField
       collection="frames"
       :row="frame"
       field="bottomBorderMm"
       kind="length"
       figure
-      label="Border below"
+      :label="t('borderBelow')"
     />
-    <RowField collection="frames" :row="frame" field="faceMm" kind="length" figure label="Face" />
-    <RowField collection="frames" :row="frame" field="rebateMm" kind="length" figure label="Over the mat" />
-    <RowField collection="frames" :row="frame" field="filletMm" kind="length" figure label="Fillet" />
-    <RowField collection="frames" :row="frame" field="glazingMm" kind="real" figure label="Glass, mm" />
+    <RowField collection="frames" :row="frame" field="faceMm" kind="length" figure :label="t('face')" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="rebateMm"
+      kind="length"
+      figure
+      :label="t('overTheMat')"
+    />
+    <RowField collection="frames" :row="frame" field="filletMm" kind="length" figure :label="t('fillet')" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="glazingMm"
+      :kind="system === 'metric' ? 'real' : 'length'"
+      figure
+      :label="system === 'metric' ? t('glassMm') : t('glass')"
+    />
     <RowChoice collection="frames" :row="frame" field="profile" :choices="PROFILES" />
-    <RowChoice collection="frames" :row="frame" field="coat" :choices="FRAME_COATS" label="Finish" />
-    <RowChoice collection="frames" :row="frame" field="board" :choices="BOARDS" label="Board" />
+    <RowChoice collection="frames" :row="frame" field="coat" :choices="FRAME_COATS" :label="t('finish')" />
+    <RowChoice collection="frames" :row="frame" field="board" :choices="BOARDS" :label="t('board')" />
     <RowChoice collection="frames" :row="frame" field="glazing" :choices="GLAZINGS" />
     <RowField
       collection="frames"
       :row="frame"
       field="moldingMinor"
-      kind="money"
+      kind="price by length"
       figure
-      label="Molding, a m"
+      :label="system === 'metric' ? t('moldingAM') : t('moldingAFoot')"
     />
-    <RowField collection="frames" :row="frame" field="boardMinor" kind="money" figure label="Board, a m²" />
+    <RowField
+      collection="frames"
+      :row="frame"
+      field="boardMinor"
+      kind="price by area"
+      figure
+      :label="system === 'metric' ? t('boardAM') : t('boardAFoot')"
+    />
     <RowField
       collection="frames"
       :row="frame"
       field="glazingMinor"
-      kind="money"
+      kind="price by area"
       figure
-      label="Glazing, a m²"
+      :label="system === 'metric' ? t('glazingAM') : t('glazingAFoot')"
     />
-    <RowField collection="frames" :row="frame" field="workMinor" kind="money" figure label="Making" />
+    <RowField collection="frames" :row="frame" field="workMinor" kind="money" figure :label="t('making')" />
   </div>
   <ElDescriptions :column="1" border>
-    <ElDescriptionsItem label="Window of the mat" align="right">{{ pair(sizes.window) }}</ElDescriptionsItem>
-    <ElDescriptionsItem label="Mat, glass and back" align="right">{{ pair(sizes.mat) }}</ElDescriptionsItem>
-    <ElDescriptionsItem label="Outer size" align="right"
+    <ElDescriptionsItem :label="t('windowOfTheMat')" align="right">{{
+      pair(sizes.window)
+    }}</ElDescriptionsItem>
+    <ElDescriptionsItem :label="t('matGlassAndBack')" align="right">{{ pair(sizes.mat) }}</ElDescriptionsItem>
+    <ElDescriptionsItem :label="t('outerSize')" align="right"
       ><b>{{ pair(sizes.outer) }}</b></ElDescriptionsItem
     >
-    <ElDescriptionsItem label="Molding, mitered" align="right">{{
+    <ElDescriptionsItem :label="t('moldingMitered')" align="right">{{
       drawn(Math.round(sizes.moldingMm))
     }}</ElDescriptionsItem>
-    <ElDescriptionsItem v-if="frame.glazing !== 'none'" label="Glazing weighs" align="right"
-      >{{ glass.toFixed(1) }} kg</ElDescriptionsItem
-    >
-    <ElDescriptionsItem label="Sun on this wall, June" align="right">{{
-      sun > 0 ? `${sun.toFixed(1)} h a day` : 'none known'
+    <ElDescriptionsItem v-if="frame.glazing !== 'none'" :label="t('glazingWeighs')" align="right">{{
+      says.weight(glass * 1000)
     }}</ElDescriptionsItem>
-    <ElDescriptionsItem label="Cost" align="right"
+    <ElDescriptionsItem :label="t('sunOnThisWallJune')" align="right">{{
+      sun > 0 ? t('sunHADay', { sun: number(sun, 1) }) : t('noneKnown')
+    }}</ElDescriptionsItem>
+    <ElDescriptionsItem :label="t('cost')" align="right"
       ><span
         :title="
           cost.layers
-            .map((l) => `${l.name}: ${l.minor === undefined ? 'not known' : money(l.minor)}`)
+            .map((l) => `${l.name}: ${l.minor === undefined ? t('notKnown') : money(l.minor)}`)
             .join('; ')
         "
-        >{{ cost.totalMinor === undefined ? 'a price is missing' : money(cost.totalMinor) }}</span
+        >{{ cost.totalMinor === undefined ? t('aPriceIsMissing') : money(cost.totalMinor) }}</span
       ></ElDescriptionsItem
     >
   </ElDescriptions>
-  <FoldPart title="Which frame suits">
+  <FoldPart :title="t('whichFrameSuits')">
     <div class="fields two">
-      <ChoiceField v-model="picture" label="The picture is" :choices="['traditional', 'modern']" />
-      <ChoiceField v-model="house" label="The house is" :choices="['traditional', 'modern']" />
+      <ChoiceField v-model="picture" :label="t('thePictureIs')" :choices="['traditional', 'modern']" />
+      <ChoiceField v-model="house" :label="t('theHouseIs')" :choices="['traditional', 'modern']" />
     </div>
     <ul>
       <li v-for="r in ranked" :key="r.offer.name">
@@ -130,7 +151,7 @@ const ranked = computed(() =>
       </li>
     </ul>
   </FoldPart>
-  <ElButton link @click="store.remove('frames', frame.id)">Leave the frame out</ElButton>
+  <ElButton link @click="store.remove('frames', frame.id)">{{ t('leaveTheFrameOut') }}</ElButton>
 </template>
 
 <style scoped>

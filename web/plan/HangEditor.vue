@@ -8,9 +8,10 @@ import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
 import FoldPart from '../form/FoldPart.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
+import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import LengthInput from './LengthInput.vue'
-import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -25,7 +26,7 @@ function fromWire(): void {
   fault.value = ''
   const { below, span, length } = wire.value
   if (length < span) {
-    fault.value = 'Wire is shorter than the way between its fixings. Measure it again.'
+    fault.value = t('wireIsShorterThanThe')
     return
   }
   store.change('wallPlacements', props.row.id, {
@@ -36,12 +37,17 @@ function fromWire(): void {
 </script>
 
 <template>
-  <section class="panel-part wide-part" aria-label="The chosen picture">
+  <section class="panel-part wide-part" :aria-label="t('theChosenPicture')">
     <h2>{{ hung.name }}</h2>
     <p class="second">
-      {{ drawn(Math.round(hung.widthMm)) }} × {{ drawn(Math.round(hung.heightMm))
-      }}{{ hung.frame ? ', frame included' : '' }}; nail at
-      {{ drawn(Math.round(hung.nails[0]?.heightMm ?? 0)) }} above the floor
+      {{
+        t('widthMmHeightMmFrameNailAt', {
+          widthMm: drawn(Math.round(hung.widthMm)),
+          heightMm: drawn(Math.round(hung.heightMm)),
+          frame: hung.frame ? t('frameIncluded') : '',
+          heightMm2: drawn(Math.round(hung.nails[0]?.heightMm ?? 0)),
+        })
+      }}
     </p>
     <div class="fields">
       <RowField
@@ -50,7 +56,7 @@ function fromWire(): void {
         field="xMm"
         kind="length"
         figure
-        label="Middle from left"
+        :label="t('middleFromLeft')"
       />
       <RowField
         collection="wallPlacements"
@@ -58,7 +64,7 @@ function fromWire(): void {
         field="centerMm"
         kind="length"
         figure
-        label="Middle above floor"
+        :label="t('middleAboveFloor')"
       />
       <RowField collection="wallPlacements" :row="row" field="dropMm" kind="length" figure />
       <RowField collection="wallPlacements" :row="row" field="hooks" kind="whole" figure />
@@ -77,31 +83,38 @@ function fromWire(): void {
         :row="row"
         field="into"
         :choices="WALL_MAKES"
-        label="Into a wall of"
+        :label="t('intoAWallOf')"
       />
       <RowField collection="wallPlacements" :row="row" field="group" kind="text" />
     </div>
-    <FoldPart title="It hangs by a wire">
+    <FoldPart :title="t('itHangsByAWire')">
       <div class="fields">
         <LengthInput
-          label="Fixings below top"
+          :label="t('fixingsBelowTop')"
           :mm="wire.below"
           :min-mm="0"
           @typed="(v) => (wire.below = v)"
         />
-        <LengthInput label="Between fixings" :mm="wire.span" :min-mm="10" @typed="(v) => (wire.span = v)" />
         <LengthInput
-          label="Length of wire"
+          :label="t('betweenFixings')"
+          :mm="wire.span"
+          :min-mm="10"
+          @typed="(v) => (wire.span = v)"
+        />
+        <LengthInput
+          :label="t('lengthOfWire')"
           :mm="wire.length"
           :min-mm="10"
           @typed="(v) => (wire.length = v)"
         />
       </div>
       <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-      <ElButton link @click="fromWire">Work out the hook drop</ElButton>
+      <ElButton link @click="fromWire">{{ t('workOutTheHookDrop') }}</ElButton>
     </FoldPart>
     <p class="acts">
-      <ElButton link @click="(store.remove('wallPlacements', row.id), emit('down'))"> Take it down </ElButton>
+      <ElButton link @click="(store.remove('wallPlacements', row.id), emit('down'))">
+        {{ t('takeItDown') }}
+      </ElButton>
     </p>
   </section>
 </template>

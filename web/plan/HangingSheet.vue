@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { weightText } from '@bonitas/core/kernel/units/weight'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { ToHang } from '@bonitas/core/stages/plan/walls/toHang'
+import ListTable from '../form/ListTable.vue'
+import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { downloadElevation } from './planDownload.js'
-import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
-const { drawn } = useLocale()
+const { drawn, says } = useLocale()
 
 /** What is told to whoever hangs a wall: where each nail goes and what it carries; and what waits to be hung. */
 const props = defineProps<{
@@ -23,15 +23,17 @@ const onWall = computed(() => props.facts.wallPlacements.filter((h) => h.wallId 
 const sheet = computed(() => `/api/jobs/${store.snapshot?.brief.id ?? ''}/plan/hanging-sheet.pdf`)
 const mm = drawn
 const weightOf = (g: number | null, hooks: number) =>
-  g === null ? '?' : weightText(Math.round(g / hooks), store.snapshot?.studio.system ?? 'metric')
+  g === null ? '?' : says.value.weight(Math.round(g / hooks))
 </script>
 
 <template>
   <div class="sheet">
     <p class="head-line">
-      <b>{{ wall.name }}, hanging sheet</b>
+      <b>{{ t('nameHangingSheet', { name: wall.name }) }}</b>
       <span class="acts">
-        <ElButton link tag="a" :href="sheet" target="_blank" rel="noopener">All walls as PDF</ElButton>
+        <ElButton link tag="a" :href="sheet" target="_blank" rel="noopener">{{
+          t('allWallsAsPDF')
+        }}</ElButton>
         <ElButton link @click="downloadElevation(facts, wall.id, 'svg', wall.name)">SVG</ElButton>
         <ElButton link @click="downloadElevation(facts, wall.id, 'dxf', wall.name)">DXF</ElButton>
       </span>
@@ -40,13 +42,13 @@ const weightOf = (g: number | null, hooks: number) =>
       v-if="onWall.length > 0"
       :rows="onWall"
       :columns="[
-        { id: 'piece', head: 'Piece' },
-        { id: 'nailFromLeft', head: 'Nail from left', figure: true },
-        { id: 'nailAboveFloor', head: 'Nail above floor', figure: true },
-        { id: 'middle', head: 'Middle', figure: true },
-        { id: 'top', head: 'Top', figure: true },
-        { id: 'size', head: 'Size', figure: true },
-        { id: 'loadEach', head: 'Load each', figure: true },
+        { id: 'piece', head: t('piece') },
+        { id: 'nailFromLeft', head: t('nailFromLeft'), figure: true },
+        { id: 'nailAboveFloor', head: t('nailAboveFloor'), figure: true },
+        { id: 'middle', head: t('middle'), figure: true },
+        { id: 'top', head: t('top'), figure: true },
+        { id: 'size', head: t('size'), figure: true },
+        { id: 'loadEach', head: t('loadEach'), figure: true },
       ]"
       :key-of="(h) => h.id"
     >
@@ -61,7 +63,7 @@ const weightOf = (g: number | null, hooks: number) =>
       <template #cell-loadEach="{ row: h }">{{ weightOf(h.piece.weightG, h.row.hooks) }}</template>
     </ListTable>
     <p v-else class="second">
-      Nothing hangs here yet. Heights are told from the floor, places from the left corner.
+      {{ t('nothingHangsHereYetHeights') }}
     </p>
     <p v-if="waiting.length > 0" class="acts">
       <ElButton
@@ -70,7 +72,12 @@ const weightOf = (g: number | null, hooks: number) =>
         class="chip"
         @click="emit('hang', w.piece.id, w.number)"
       >
-        Hang {{ w.piece.name }}{{ w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '' }}
+        {{
+          t('hangNameCount', {
+            name: w.piece.name,
+            count: w.piece.count > 1 ? ` ${w.number} of ${w.piece.count}` : '',
+          })
+        }}
       </ElButton>
     </p>
   </div>

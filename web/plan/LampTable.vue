@@ -7,18 +7,19 @@ import { NEW_LIGHT } from '@bonitas/core/stages/plan/newRows'
 import RowTable from '../form/RowTable.vue'
 import type { TableColumn } from '../form/tableColumn.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** The lamps of the job with the light they give; those lit for a look, and what could carry one more. */
 defineProps<{ off: ReadonlySet<string>; placed: ReadonlySet<string> }>()
 const emit = defineEmits<{ toggle: [id: string] }>()
 const store = useJobStore()
 const columns: TableColumn<Light>[] = [
-  { id: 'name', head: 'Lamp', kind: 'text', label: () => 'Name' },
-  { id: 'on', head: 'On' },
-  { id: 'lumens', head: 'Lumens', kind: 'whole', figure: true },
-  { id: 'beamDeg', head: 'Beam', kind: 'real', figure: true },
-  { id: 'aim', head: 'Thrown', choices: AIMS },
-  { id: 'headMm', head: 'Above foot', kind: 'length', figure: true },
+  { id: 'name', head: t('lamp'), kind: 'text', label: () => t('name') },
+  { id: 'on', head: t('on') },
+  { id: 'lumens', head: t('lumens'), kind: 'whole', figure: true },
+  { id: 'beamDeg', head: t('beam'), kind: 'real', figure: true },
+  { id: 'aim', head: t('thrown'), choices: AIMS },
+  { id: 'headMm', head: t('aboveFoot'), kind: 'length', figure: true },
 ]
 const rows = computed(() => store.snapshot?.lights ?? [])
 const unlit = computed(() => {
@@ -79,22 +80,21 @@ function addFixture(id: string): void {
       <template #cell-on="{ row }">
         <ElCheckbox
           :model-value="!off.has(row.id)"
-          :aria-label="`${row.name} is on`"
+          :aria-label="t('nameIsOn', { name: row.name })"
           @change="emit('toggle', row.id)"
         />
-        <span v-if="!placed.has(row.id)" class="second">not placed</span>
+        <span v-if="!placed.has(row.id)" class="second">{{ t('notPlaced') }}</span>
       </template>
     </RowTable>
     <p v-else class="second">
-      No lamp has its light entered yet. Lumens stand on every box; a 60 W bulb of old gave about 806 (EC
-      244/2009, from memory).
+      {{ t('noLampHasItsLight') }}
     </p>
     <p class="acts">
       <ElButton v-for="p in unlit" :key="p.id" class="chip" @click="addPiece(p.id)">
-        Light of {{ p.name }}
+        {{ t('lightOfName', { name: p.name }) }}
       </ElButton>
       <ElButton v-for="f in points" :key="f.id" class="chip" @click="addFixture(f.id)">
-        Lamp at {{ f.name || f.kind }}
+        {{ t('lampAtName', { name: f.name || f.kind }) }}
       </ElButton>
     </p>
   </div>

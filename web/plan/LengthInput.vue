@@ -3,9 +3,11 @@ import { ElInput } from 'element-plus'
 import { computed, ref, useId, watch } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { roundMm } from '@bonitas/core/kernel/units/mm'
-import { lengthText, mmText, readLength } from '@bonitas/core/kernel/units/length'
+import { readLength } from '@bonitas/core/kernel/units/length'
 import FieldFrame from '../form/FieldFrame.vue'
+import { useMeanwhile } from '../form/useMeanwhile.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useLocale } from '../form/useLocale.js'
 
 /** A length that is typed as it is spoken and belongs to no single field of a row: a distance to a wall. */
 const props = withDefaults(
@@ -14,30 +16,41 @@ const props = withDefaults(
 )
 const emit = defineEmits<{ typed: [mm: number] }>()
 const store = useJobStore()
+const { says } = useLocale()
 const id = useId()
 const input = ref<InstanceType<typeof ElInput>>()
 const system = computed(() => store.snapshot?.studio.system ?? 'metric')
-const shown = () => (system.value === 'metric' ? mmText(props.mm) : lengthText(props.mm, 'imperial'))
+const shown = () => (system.value === 'metric' ? says.value.drawn(props.mm) : says.value.typed(props.mm))
 const draft = ref(shown())
 const dirty = ref(false)
 const fault = ref('')
+const meanwhile = useMeanwhile(
+  shown,
+  () => dirty.value,
+  (words) => (fault.value = words),
+)
 watch(
   () => props.mm,
-  () => {
-    if (dirty.value) return
-    draft.value = shown()
-    fault.value = ''
-  },
+  () => dirty.value || settle(),
 )
+/** Nothing is typed: the field shows how it is. */
+function settle(): void {
+  dirty.value = false
+  fault.value = ''
+  meanwhile.settled()
+  draft.value = shown()
+}
 function enter(): void {
   if (!dirty.value && system.value === 'metric') draft.value = String(roundMm(props.mm))
   void Promise.resolve().then(() => input.value?.select())
 }
-function keep(): void {
+/** @param knowing whether it is kept by Enter, with what came meanwhile in sight */
+function keep(knowing: boolean): void {
   if (!dirty.value) {
     draft.value = shown()
     return
   }
+  if (!meanwhile.mayKeep(knowing)) return
   try {
     const read = readLength(draft.value, {
       label: props.label,
@@ -45,10 +58,8 @@ function keep(): void {
       minMm: props.minMm,
       maxMm: props.maxMm,
     })
-    dirty.value = false
-    fault.value = ''
+    settle()
     emit('typed', read)
-    draft.value = shown()
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     fault.value = error.message
@@ -57,9 +68,7 @@ function keep(): void {
 function escape(event: Event): void {
   if (!dirty.value) return
   event.stopPropagation()
-  dirty.value = false
-  fault.value = ''
-  draft.value = shown()
+  settle()
 }
 defineExpose({ focus: () => input.value?.focus() })
 </script>
@@ -80,8 +89,8 @@ defineExpose({ focus: () => input.value?.focus() })
       :aria-describedby="fault ? `${id}-says` : undefined"
       @focus="enter"
       @input="dirty = true"
-      @blur="keep"
-      @keydown.enter.prevent="keep"
+      @blur="keep(false)"
+      @keydown.enter.prevent="keep(true)"
       @keydown.esc="escape"
     />
   </FieldFrame>

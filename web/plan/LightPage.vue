@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { placesForALamp, TABLE_PLANE_MM } from '@bonitas/core/stages/plan/light/roomLight'
 import { lightGrid, type Luminaire } from '@bonitas/core/stages/plan/light/roomLighting'
 import { usePlaces } from '@bonitas/core/stages/plan/rules/lamps'
+import ListTable from '../form/ListTable.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -13,6 +13,8 @@ import LightDrawing from './LightDrawing.vue'
 import { grayOf, LIGHT_STEPS } from './lightSteps.js'
 import RoomLightTable from './RoomLightTable.vue'
 import { usePlan } from './usePlan.js'
+import FigureSum from '../form/FigureSum.vue'
+import { t } from './words.js'
 
 const { store, facts } = usePlan()
 const planeMm = ref(TABLE_PLANE_MM)
@@ -37,29 +39,29 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan" broad>
+  <StagePage v-if="store.snapshot" :title="t('plan')" broad>
     <template #head><StageTabs stage="plan" /></template>
-    <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
+    <p v-if="!store.plan" class="second" role="status">{{ t('layingOutTheRoom') }}</p>
     <p v-else-if="!facts || !grid" class="teaching">
-      Light is computed once the room is measured and its walls close.
+      {{ t('lightIsComputedOnceThe') }}
     </p>
     <div v-else class="light">
       <div class="over-bench">
-        <span role="group" aria-label="Height">
+        <span role="group" :aria-label="t('height')">
           <ElButton
             :aria-pressed="planeMm === TABLE_PLANE_MM ? 'true' : 'false'"
             @click="planeMm = TABLE_PLANE_MM"
           >
-            On a table
+            {{ t('onATable') }}
           </ElButton>
           <ElButton :aria-pressed="planeMm === 0 ? 'true' : 'false'" @click="planeMm = 0">
-            On the floor
+            {{ t('onTheFloor') }}
           </ElButton>
         </span>
         <span class="key second"
           ><template v-for="(s, i) in LIGHT_STEPS" :key="s"
             ><i :style="{ background: grayOf(s - 1) }"></i>{{ i === 0 ? `under ${s}` : s }}</template
-          ><i :style="{ background: '#fff' }"></i>lx and more</span
+          ><i :style="{ background: '#fff' }"></i>{{ t('lxAndMore') }}</span
         >
       </div>
       <LightDrawing :facts="facts" :grid="grid" :lamps="lamps" />
@@ -67,15 +69,15 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
     <template #panel>
       <template v-if="facts && grid">
         <section class="panel-part wide-part">
-          <h2>Light for each use</h2>
+          <h2>{{ t('lightForEachUse') }}</h2>
           <ListTable
             v-if="uses.length > 0"
             :rows="uses"
             :columns="[
-              { id: 'use', head: 'Use' },
-              { id: 'at', head: 'At' },
+              { id: 'use', head: t('use') },
+              { id: 'at', head: t('at') },
               { id: 'lx', head: 'lx', figure: true },
-              { id: 'wanted', head: 'Wanted', figure: true },
+              { id: 'wanted', head: t('wanted'), figure: true },
             ]"
             :key-of="(u) => u.use.id + u.by.id"
             :row-class="(u) => ({ dark: u.lux < 0.8 * u.targetLux })"
@@ -84,26 +86,25 @@ const findings = computed(() => (store.plan?.findings ?? []).filter((f) => isLig
             <template #cell-at="{ row: u }">{{ u.by.name }}</template>
             <template #cell-lx="{ row: u }">{{ Math.round(u.lux) }}</template>
             <template #cell-wanted="{ row: u }"
-              ><span :title="u.says">{{ u.targetLux }}</span></template
+              ><FigureSum :sum="u.says">{{ u.targetLux }}</FigureSum></template
             >
           </ListTable>
           <p v-else class="second">
-            Say in the Brief which piece serves which use, and set it in the room: its light is told here.
+            {{ t('sayInTheBriefWhich') }}
           </p>
         </section>
         <RoomLightTable :facts="facts" :grid="grid" :lamps="lamps" />
         <section v-if="places.length > 0" class="panel-part wide-part">
-          <h2>Where one more lamp helps</h2>
+          <h2>{{ t('whereOneMoreLampHelps') }}</h2>
           <ol>
             <li v-for="p in places" :key="p.place.name">
               <b>{{ p.place.name }}</b>: <span class="second">{{ p.refused ?? p.reasons.join('; ') }}</span>
             </li>
           </ol>
         </section>
-        <FindingsPanel stage="plan" :list="findings" quiet="No lamp asks to be looked at." />
+        <FindingsPanel stage="plan" :list="findings" :quiet="t('noLampAsksToBe')" />
         <p class="second">
-          Lamps as points, without what stands in their light; light thrown back spread evenly. Good enough to
-          see what is dark, not a lighting design.
+          {{ t('lampsAsPointsWithoutWhat') }}
         </p>
       </template>
     </template>

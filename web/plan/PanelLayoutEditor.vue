@@ -7,8 +7,9 @@ import type { PanelLayout } from '@bonitas/core/model/rows/panelLayouts'
 import { curtainRail, layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
 import FoldPart from '../form/FoldPart.vue'
 import RowField from '../form/RowField.vue'
-import { useJobStore } from '../job/jobStore.js'
 import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -22,11 +23,22 @@ const says = computed(() => {
   if (row.kind === 'curtain rail' && window.value) {
     const beyond = window.value.startMm - row.startMm
     const rail = curtainRail(window.value.startMm, window.value.widthMm, Math.max(0, beyond), 2)
-    return `reaches ${drawn(beyond)} beyond the window; drawn back the curtains take ${drawn(rail.stackMm)} a side${rail.overGlassMm > 0 ? `, ${drawn(rail.overGlassMm)} of it over the glass` : ' and leave the glass free'}`
+    return t('reachesBeyondBeyondTheWindow', {
+      beyond: drawn(beyond),
+      stackMm: drawn(rail.stackMm),
+      overGlassMm:
+        rail.overGlassMm > 0
+          ? t('overGlassMmOfItOverThe', { overGlassMm: drawn(rail.overGlassMm) })
+          : t('andLeaveTheGlassFree'),
+    })
   }
   if (laid.value.stiles.length === 0)
-    return `${drawn(row.endMm - row.startMm)} long, at ${drawn(row.bottomMm)}`
-  return `${row.count} fields of ${drawn(Math.round(laid.value.fieldMm))}${laid.value.clashes.length > 0 ? '; a socket on a stile' : '; no socket on a stile'}`
+    return t('endMmLongAtBottomMm', { endMm: drawn(row.endMm - row.startMm), bottomMm: drawn(row.bottomMm) })
+  return t('countFieldsOfFieldMmClashes', {
+    count: row.count,
+    fieldMm: drawn(Math.round(laid.value.fieldMm)),
+    clashes: laid.value.clashes.length > 0 ? t('aSocketOnAStile') : t('noSocketOnAStile'),
+  })
 })
 </script>
 
@@ -45,7 +57,7 @@ const says = computed(() => {
         field="bottomMm"
         kind="length"
         figure
-        label="Lower edge"
+        :label="t('lowerEdge')"
       />
       <RowField collection="panelLayouts" :row="row" field="heightMm" kind="length" figure />
       <RowField
@@ -55,7 +67,7 @@ const says = computed(() => {
         field="count"
         kind="whole"
         figure
-        label="Fields"
+        :label="t('fields')"
       />
       <RowField
         v-if="laid.stiles.length > 0"
@@ -68,10 +80,11 @@ const says = computed(() => {
       <RowField collection="panelLayouts" :row="row" field="depthMm" kind="length" figure />
     </div>
     <p v-if="laid.stiles.length > 0" class="second">
-      Fields begin at {{ laid.fields.map((f) => drawn(Math.round(f.leftMm))).join(', ') }} from the left
-      corner.
+      {{
+        t('fieldsBeginAtJoinFrom', { join: laid.fields.map((f) => drawn(Math.round(f.leftMm))).join(', ') })
+      }}
     </p>
-    <ElButton link @click="store.remove('panelLayouts', row.id)">Take it off the wall</ElButton>
+    <ElButton link @click="store.remove('panelLayouts', row.id)">{{ t('takeItOffTheWall') }}</ElButton>
   </FoldPart>
 </template>
 

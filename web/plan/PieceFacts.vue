@@ -3,10 +3,11 @@ import { ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/model/vocabulary/piece'
 import FoldPart from '../form/FoldPart.vue'
-import SameThing from '../job/SameThing.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowField from '../form/RowField.vue'
+import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** Facts of a piece that the rules ask after, asked when it is chosen. */
 const props = defineProps<{ pieceId: string }>()
@@ -48,17 +49,19 @@ const asked = computed(() => {
   const p = piece.value
   if (!p) return []
   const list = new Set<Trait>([...(OF[p.kind] ?? []), ...ALWAYS, ...p.traits])
-  return TRAITS.filter((t) => list.has(t))
+  return TRAITS.filter((one) => list.has(one))
 })
 function set(trait: Trait, on: boolean): void {
   const p = piece.value
   if (p)
-    store.change('pieces', p.id, { traits: on ? [...p.traits, trait] : p.traits.filter((t) => t !== trait) })
+    store.change('pieces', p.id, {
+      traits: on ? [...p.traits, trait] : p.traits.filter((one) => one !== trait),
+    })
 }
 </script>
 
 <template>
-  <FoldPart v-if="piece" class="facts" title="What else is known of it">
+  <FoldPart v-if="piece" class="facts" :title="t('whatElseIsKnownOf')">
     <div class="fields">
       <RowField collection="pieces" :row="piece" field="widthMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="depthMm" kind="length" figure />
@@ -71,12 +74,12 @@ function set(trait: Trait, on: boolean): void {
     <RowCheck collection="pieces" :row="piece" field="stays" />
     <RowCheck collection="pieces" :row="piece" field="focal" />
     <ElCheckbox
-      v-for="t in asked"
-      :key="t"
-      :model-value="piece.traits.includes(t)"
-      @change="set(t, $event === true)"
+      v-for="one in asked"
+      :key="one"
+      :model-value="piece.traits.includes(one)"
+      @change="set(one, $event === true)"
     >
-      {{ t }}
+      {{ one }}
     </ElCheckbox>
   </FoldPart>
 </template>

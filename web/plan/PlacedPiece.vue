@@ -12,11 +12,12 @@ import type { alignedTo } from '@bonitas/core/stages/plan/snap'
 import { extended, type Standing } from '@bonitas/core/stages/plan/standing'
 import ChoiceField from '../form/ChoiceField.vue'
 import FieldFrame from '../form/FieldFrame.vue'
+import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import CarrySteps from './CarrySteps.vue'
 import LengthInput from './LengthInput.vue'
 import RugSizes from './RugSizes.vue'
-import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 const { drawn, measured } = useLocale()
 
@@ -85,7 +86,7 @@ function turnTo(degrees: number): void {
 function keepTurn(text: string): void {
   const degrees = Number(text.replace('°', '').replace(',', '.'))
   if (text.trim() === '' || !Number.isFinite(degrees)) {
-    turnFault.value = 'Turned is not an angle. Write degrees from 0 to 360.'
+    turnFault.value = t('turnedIsNotAnAngle')
     return
   }
   turned.value = undefined
@@ -113,29 +114,45 @@ const carry = computed(() => {
 </script>
 
 <template>
-  <section class="panel-part wide-part" aria-label="The chosen piece">
+  <section class="panel-part wide-part" :aria-label="t('theChosenPiece')">
     <h2>{{ chosen.name }}</h2>
     <p class="second">
       {{ chosen.kind }}, {{ drawn(chosen.widthMm) }} × {{ drawn(chosen.depthMm) }} ×
-      {{ measured(chosen.heightMm) }}{{ chosen.piece.stays ? '; it stays where it is' : ''
-      }}{{ row.parked ? '; its parking place' : '' }}
+      {{ measured(chosen.heightMm) }}{{ chosen.piece.stays ? t('itStaysWhereItIs') : ''
+      }}{{ row.parked ? t('itsParkingPlace') : '' }}
     </p>
     <p v-if="check && check.stops.length > 0" class="fault" role="status">
-      It stands {{ check.stops.join(', ') }}.
+      {{ t('itStandsJoin', { join: check.stops.join(', ') }) }}
     </p>
     <div class="fields">
-      <LengthInput :label="`From ${wallWord(1, 0)}`" :mm="edges.left" @typed="(v) => typed('left', v)" />
-      <LengthInput :label="`From ${wallWord(-1, 0)}`" :mm="edges.right" @typed="(v) => typed('right', v)" />
-      <LengthInput :label="`From ${wallWord(0, 1)}`" :mm="edges.top" @typed="(v) => typed('top', v)" />
-      <LengthInput :label="`From ${wallWord(0, -1)}`" :mm="edges.bottom" @typed="(v) => typed('bottom', v)" />
       <LengthInput
-        label="Above the floor"
+        :label="t('fromWallWord', { wallWord: wallWord(1, 0) })"
+        :mm="edges.left"
+        @typed="(v) => typed('left', v)"
+      />
+      <LengthInput
+        :label="t('fromWallWord', { wallWord: wallWord(-1, 0) })"
+        :mm="edges.right"
+        @typed="(v) => typed('right', v)"
+      />
+      <LengthInput
+        :label="t('fromWallWord', { wallWord: wallWord(0, 1) })"
+        :mm="edges.top"
+        @typed="(v) => typed('top', v)"
+      />
+      <LengthInput
+        :label="t('fromWallWord', { wallWord: wallWord(0, -1) })"
+        :mm="edges.bottom"
+        @typed="(v) => typed('bottom', v)"
+      />
+      <LengthInput
+        :label="t('aboveTheFloor')"
         :mm="row.raisedMm"
         :min-mm="0"
         :max-mm="12000"
         @typed="(v) => store.change('floorPlacements', row.id, { raisedMm: v })"
       />
-      <FieldFrame id="turned" label="Turned, degrees" :fault="turnFault || undefined">
+      <FieldFrame id="turned" :label="t('turnedDegrees')" :fault="turnFault || undefined">
         <ElInput
           id="turned"
           class="is-figure"
@@ -153,19 +170,19 @@ const carry = computed(() => {
       </FieldFrame>
     </div>
     <p class="acts">
-      <ElButton link @click="$emit('turn')">Turn</ElButton>
-      <ElButton link @click="$emit('wall')">To the wall</ElButton>
-      <ElButton link @click="$emit('middle')">Middle of the wall</ElButton>
-      <ElButton link @click="$emit('mirror')">Mirror</ElButton>
+      <ElButton link @click="$emit('turn')">{{ t('turn') }}</ElButton>
+      <ElButton link @click="$emit('wall')">{{ t('toTheWall') }}</ElButton>
+      <ElButton link @click="$emit('middle')">{{ t('middleOfTheWall') }}</ElButton>
+      <ElButton link @click="$emit('mirror')">{{ t('mirror') }}</ElButton>
       <ElButton v-if="extended(chosen)" link :aria-pressed="open" @click="open = !open">
-        {{ open ? 'Fold in' : 'Extend' }}
+        {{ open ? t('foldIn') : t('extend') }}
       </ElButton>
-      <ElButton link @click="$emit('park')">Give it a parking place</ElButton>
-      <ElButton link @click="$emit('tape')">Tape it out</ElButton>
-      <ElButton link @click="$emit('out')">Take it out</ElButton>
+      <ElButton link @click="$emit('park')">{{ t('giveItAParkingPlace') }}</ElButton>
+      <ElButton link @click="$emit('tape')">{{ t('tapeItOut') }}</ElButton>
+      <ElButton link @click="$emit('out')">{{ t('takeItOut') }}</ElButton>
     </p>
     <p v-if="other" class="acts">
-      <span class="second">With {{ other.name }}:</span>
+      <span class="second">{{ t('withName', { name: other.name }) }}</span>
       <ElButton
         v-for="how in ['left', 'center', 'right', 'top', 'middle', 'bottom'] as const"
         :key="how"
@@ -175,13 +192,13 @@ const carry = computed(() => {
         {{ how }}
       </ElButton>
     </p>
-    <p v-else class="second">Shift and click a second piece to align the two.</p>
+    <p v-else class="second">{{ t('shiftAndClickASecond') }}</p>
     <ChoiceField
       v-if="options.length > 0"
       :model-value="row.optionId ?? ''"
-      label="Try in its place"
+      :label="t('tryInItsPlace')"
       :choices="[
-        { value: '', text: 'its own size' },
+        { value: '', text: t('itsOwnSize') },
         ...options.map((o) => ({ value: o.id, text: sizeOf(o) })),
       ]"
       @update:model-value="store.change('floorPlacements', row.id, { optionId: $event || null })"

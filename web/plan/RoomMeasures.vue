@@ -1,22 +1,22 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
-import { useLocale } from '../form/useLocale.js'
+import ListTable from '../form/ListTable.vue'
 import { measuresOf } from './floorView.js'
 import { downloadPlan } from './planDownload.js'
+import FigureSum from '../form/FigureSum.vue'
+import { t } from './words.js'
 
 /** What the plan measures as a whole, and its papers. */
 const props = defineProps<{ facts: PlanFacts; roomName: string }>()
 const emit = defineEmits<{ tape: [] }>()
-const { system } = useLocale()
-const measures = computed(() => measuresOf(props.facts, system.value))
+const measures = computed(() => measuresOf(props.facts))
 </script>
 
 <template>
   <section v-if="measures.length > 0" class="measures">
-    <h2>Measures</h2>
+    <h2>{{ t('measures') }}</h2>
     <ListTable
       class="wraps"
       :rows="measures"
@@ -29,15 +29,15 @@ const measures = computed(() => measuresOf(props.facts, system.value))
     >
       <template #cell-name="{ row: m }">{{ m.name }}</template>
       <template #cell-value="{ row: m }"
-        ><span :title="m.sum"
-          ><b>{{ m.value }}</b></span
+        ><FigureSum :sum="m.sum"
+          ><b>{{ m.value }}</b></FigureSum
         ></template
       >
     </ListTable>
     <p class="acts">
-      <ElButton link @click="downloadPlan(facts, 'svg', roomName)">Plan as SVG</ElButton>
-      <ElButton link @click="downloadPlan(facts, 'dxf', roomName)">Plan as DXF</ElButton>
-      <ElButton link @click="emit('tape')">Floor tape-out, 1 : 1</ElButton>
+      <ElButton link @click="downloadPlan(facts, 'svg', roomName)">{{ t('planAsSVG') }}</ElButton>
+      <ElButton link @click="downloadPlan(facts, 'dxf', roomName)">{{ t('planAsDXF') }}</ElButton>
+      <ElButton link @click="emit('tape')">{{ t('floorTapeOut11') }}</ElButton>
     </p>
   </section>
 </template>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { adviseRug } from '@bonitas/core/stages/plan/rules/rugs'
 import type { RugAdvice } from '@bonitas/core/stages/plan/rug'
 import type { Standing } from '@bonitas/core/stages/plan/standing'
-import { useJobStore } from '../job/jobStore.js'
+import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import FigureSum from '../form/FigureSum.vue'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -29,7 +31,8 @@ const rows = computed(() => {
     .filter((a) => !a.joined || a === advice.value.chosen || props.facts.schools.rug === 'layered or joined')
     .slice(0, 10)
 })
-const legsText = (a: RugAdvice) => a.seats.map((s) => `${s.seat.name}: ${s.legsOn} of 4`).join('; ')
+const legsText = (a: RugAdvice) =>
+  a.seats.map((s) => t('nameLegsOnOf4', { name: s.seat.name, legsOn: s.legsOn })).join('; ')
 function lay(a: RugAdvice): void {
   const turn = Math.round(((Math.atan2(a.box.uy, a.box.ux) * 180) / Math.PI + 360) % 360)
   store.apply([
@@ -48,24 +51,20 @@ function lay(a: RugAdvice): void {
 </script>
 
 <template>
-  <section class="panel-part" aria-label="Rug adviser">
-    <h2>Rug adviser</h2>
+  <section class="panel-part" :aria-label="t('rugAdviser')">
+    <h2>{{ t('rugAdviser') }}</h2>
     <p class="second">
-      {{
-        facts.schools.rug
-          ? `School: ${facts.schools.rug}.`
-          : 'No school is chosen for the rug; the smallest that puts front legs on is marked.'
-      }}
-      <template v-if="facts.schools.rug === 'bare floor kept whole'">The floor stays bare.</template>
-      <template v-else-if="!advice.chosen">No stock size serves; a made one, or two joined, would.</template>
+      {{ facts.schools.rug ? t('schoolRug', { rug: facts.schools.rug }) : t('noSchoolIsChosenFor') }}
+      <template v-if="facts.schools.rug === 'bare floor kept whole'">{{ t('theFloorStaysBare') }}</template>
+      <template v-else-if="!advice.chosen">{{ t('noStockSizeServesA') }}</template>
     </p>
     <ListTable
       :rows="rows"
       :columns="[
-        { id: 'size', head: 'Size' },
-        { id: 'onIt', head: 'On it' },
-        { id: 'floorLeft', head: 'Floor left', figure: true },
-        { id: 'layIt', head: 'Lay it', quietHead: true },
+        { id: 'size', head: t('size') },
+        { id: 'onIt', head: t('onIt') },
+        { id: 'floorLeft', head: t('floorLeft'), figure: true },
+        { id: 'layIt', head: t('layIt'), quietHead: true },
       ]"
       :key-of="(a) => `${a.size.name}${a.joined}`"
       :row-class="
@@ -78,17 +77,17 @@ function lay(a: RugAdvice): void {
         })
       "
     >
-      <template #cell-size="{ row: a }">{{ a.joined ? 'two of ' : '' }}{{ a.size.name }}</template>
+      <template #cell-size="{ row: a }">{{ a.joined ? t('twoOf') : '' }}{{ a.size.name }}</template>
       <template #cell-onIt="{ row: a }"
-        ><span :title="legsText(a)">{{ a.verdict }}</span></template
+        ><FigureSum :sum="legsText(a)">{{ a.verdict }}</FigureSum></template
       >
       <template #cell-floorLeft="{ row: a }"
-        ><span :title="`${a.bordersMm.map((b) => drawn(b)).join(', ')} round it`">{{
+        ><FigureSum :sum="t('joinRoundIt', { join: a.bordersMm.map((b) => drawn(b)).join(', ') })">{{
           drawn(a.leastBorderMm)
-        }}</span></template
+        }}</FigureSum></template
       >
       <template #cell-layIt="{ row: a }"
-        ><ElButton v-if="!a.joined" link @click="lay(a)">Lay it</ElButton></template
+        ><ElButton v-if="!a.joined" link @click="lay(a)">{{ t('layIt') }}</ElButton></template
       >
     </ListTable>
   </section>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import ListTable from '../form/ListTable.vue'
 import { ElCheckbox } from 'element-plus'
 import type { Candidate } from '@bonitas/core/stages/plan/arrange/setOutAnew'
+import ListTable from '../form/ListTable.vue'
+import { t } from './words.js'
 
 /** Which pieces a search sets out anew, and which keep their place. */
 defineProps<{ all: readonly Candidate[] }>()
@@ -17,32 +18,32 @@ function flipped(set: ReadonlySet<string>, id: string): ReadonlySet<string> {
 
 <template>
   <section class="panel-part wide-part">
-    <h2>What is set out</h2>
+    <h2>{{ t('whatIsSetOut') }}</h2>
     <ListTable
       :rows="all"
       :columns="[
-        { id: 'piece', head: 'Piece' },
-        { id: 'takePart', head: 'Take part' },
-        { id: 'keepPlace', head: 'Keep place' },
+        { id: 'piece', head: t('piece') },
+        { id: 'takePart', head: t('takePart') },
+        { id: 'keepPlace', head: t('keepPlace') },
       ]"
       :key-of="({ standing: s, isNew }) => s.id"
     >
       <template #cell-piece="{ row: { standing: s, isNew } }"
-        >{{ s.name }} <span v-if="isNew" class="second">not placed yet</span></template
+        >{{ s.name }} <span v-if="isNew" class="second">{{ t('notPlacedYet') }}</span></template
       >
       <template #cell-takePart="{ row: { standing: s } }"
         ><ElCheckbox
           :model-value="!leftOut.has(s.id)"
           :disabled="s.piece.stays"
-          :aria-label="`${s.name} takes part`"
+          :aria-label="t('nameTakesPart', { name: s.name })"
           @change="leftOut = flipped(leftOut, s.id)"
       /></template>
       <template #cell-keepPlace="{ row: { standing: s, isNew } }"
-        ><template v-if="s.piece.stays">stays</template
+        ><template v-if="s.piece.stays">{{ t('stays') }}</template
         ><ElCheckbox
           v-else-if="!isNew"
           :model-value="kept.has(s.id)"
-          :aria-label="`${s.name} keeps its place`"
+          :aria-label="t('nameKeepsItsPlace', { name: s.name })"
           @change="kept = flipped(kept, s.id)"
       /></template>
     </ListTable>

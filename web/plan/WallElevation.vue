@@ -3,9 +3,11 @@ import { computed, ref } from 'vue'
 import { beforeWall } from '@bonitas/core/stages/plan/elevation'
 import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { frameSizes } from '@bonitas/core/stages/plan/walls/framing'
-import { inkOn } from './usePlan.js'
-import WallFace from './WallFace.vue'
 import { useLocale } from '../form/useLocale.js'
+import { inkOn } from './usePlan.js'
+import type { Box } from './useZoom.js'
+import WallFace from './WallFace.vue'
+import { t } from './words.js'
 
 const { drawn } = useLocale()
 
@@ -21,6 +23,9 @@ const props = defineProps<{
   chosen: string | undefined
   stops: ReadonlyMap<string, string>
   live: { readonly id: string; readonly xMm: number; readonly centerMm: number } | undefined
+  /** The part that is on screen, and the millimeters of a pixel. */
+  view: Box
+  px: number
 }>()
 const emit = defineEmits<{
   choose: [id: string, also: boolean]
@@ -31,9 +36,6 @@ const svg = ref<SVGSVGElement>()
 const wall = computed(() => props.facts.room.walls.find((w) => w.id === props.wallId))
 const H = computed(() => props.facts.room.heightMm ?? 2_500)
 const W = computed(() => wall.value?.lengthMm ?? 1_000)
-const PX = { w: 690, h: 400 }
-const px = computed(() => Math.max((W.value + 560) / PX.w, (H.value + 720) / PX.h))
-const box = computed(() => `-420 ${-H.value - 400} ${W.value + 560} ${H.value + 720}`)
 const y = (mm: number) => -mm
 const before = computed(() => (wall.value ? beforeWall(wall.value, props.facts.standings) : []))
 const wallPlacements = computed(() => props.facts.wallPlacements.filter((h) => h.wallId === props.wallId))
@@ -46,7 +48,14 @@ const inside = (h: Hung) => {
   return { seen: s.seen, window: s.window, matted: h.frame.borderMm > 0 }
 }
 const says = (h: Hung) =>
-  `${h.name}, ${drawn(Math.round(h.widthMm))} by ${drawn(Math.round(h.heightMm))}, middle ${drawn(h.xMm)} from the left and ${drawn(h.centerMm)} above the floor${props.stops.get(h.id) ? `. ${props.stops.get(h.id) ?? ''}` : ''}`
+  t('nameWidthMmByHeightMmMiddle', {
+    name: h.name,
+    widthMm: drawn(Math.round(h.widthMm)),
+    heightMm: drawn(Math.round(h.heightMm)),
+    xMm: drawn(h.xMm),
+    centerMm: drawn(h.centerMm),
+    id: props.stops.get(h.id) ? `. ${props.stops.get(h.id) ?? ''}` : '',
+  })
 
 let grab: { id: string; dx: number; dy: number; sx: number; sy: number; began: boolean } | undefined
 function point(event: PointerEvent) {
@@ -89,9 +98,9 @@ function up(): void {
   <svg
     v-if="wall"
     ref="svg"
-    :viewBox="box"
+    :viewBox="`${view.x} ${view.y} ${view.w} ${view.h}`"
     role="group"
-    :aria-label="`${wall.name}, elevation`"
+    :aria-label="t('nameElevation', { name: wall.name })"
     @pointerdown="down"
     @pointermove="move"
     @pointerup="up"
@@ -123,7 +132,7 @@ function up(): void {
         :font-size="13 * px"
         :fill="inkOn(upper)"
       >
-        eye line {{ drawn(facts.eyeLineMm) }}
+        {{ t('eyeLineEyeLineMm', { eyeLineMm: drawn(facts.eyeLineMm) }) }}
       </text>
     </g>
     <g
@@ -181,7 +190,7 @@ function up(): void {
         </template>
       </template>
     </g>
-    <text class="note" x="0" :y="y(H) - 34 * px" :font-size="13 * px">nails, from the left corner</text>
+    <text class="note" x="0" :y="y(H) - 34 * px" :font-size="13 * px">{{ t('nailsFromTheLeftCorner') }}</text>
     <g class="height">
       <path
         :d="`M${-14 * px} ${y(H)}V0M${-20 * px} ${y(H)}h${12 * px}M${-20 * px} 0h${12 * px}`"

@@ -17,24 +17,37 @@ import HangingSheet from './HangingSheet.vue'
 import FrameEditor from './FrameEditor.vue'
 import PanelLayoutEditor from './PanelLayoutEditor.vue'
 import WallElevation from './WallElevation.vue'
+import ZoomButtons from './ZoomButtons.vue'
 import { LAYOUTS } from './hangGroups.js'
+import { useElevationView } from './useElevationView.js'
 import { useHanging } from './useHanging.js'
 import { usePlan } from './usePlan.js'
 import { useWallInHand } from './useWallInHand.js'
+import { useLocale } from '../form/useLocale.js'
+import { ARROW_MM } from './arrows.js'
+import { t } from './words.js'
+const { measured, system } = useLocale()
 
 const { store, facts, hexOf } = usePlan()
 const gap = ref(100)
 
 useStageKeys([
-  ['Arrows', 'move the chosen picture 10 mm, with Shift 100'],
-  ['E', 'its middle to the eye line'],
-  ['C', 'over the middle of the furniture, or of the wall'],
-  ['[ and ]', 'the wall to the left and to the right'],
-  ['N', 'hang the next piece'],
-  ['Delete', 'take it down'],
+  [
+    t('arrows'),
+    t('moveTheChosenPictureStep', {
+      step: measured(ARROW_MM[system.value].step),
+      far: measured(ARROW_MM[system.value].far),
+    }),
+  ],
+  ['E', t('itsMiddleToTheEye')],
+  ['C', t('overTheMiddleOfThe')],
+  ['[ and ]', t('theWallToTheLeft')],
+  ['N', t('hangTheNextPiece')],
+  ['Delete', t('takeItDown2')],
 ])
 
 const { walls, wallId, wall, show, beside } = useWallInHand(facts)
+const { view, px, zoom, frame } = useElevationView(facts, wall)
 watch(wallId, (_now, before) => {
   if (!before) return
   settle()
@@ -100,7 +113,8 @@ usePageKeys((event) => {
     const next = waiting.value[0]
     if (next) void hang(next.piece.id, next.number)
     event.preventDefault()
-  } else hanging.key(event)
+  } else if (event.key in zoom.keys) zoom.keys[event.key as keyof typeof zoom.keys]()
+  else hanging.key(event)
 })
 
 function addFrame(): void {
@@ -113,7 +127,7 @@ function addFrame(): void {
     sheetHeightMm: h.piece.heightMm,
   })
 }
-const frame = computed(() => store.snapshot?.frames.find((f) => f.pieceId === hung.value?.piece.id))
+const made = computed(() => store.snapshot?.frames.find((f) => f.pieceId === hung.value?.piece.id))
 
 function addPanelLayout(kind: PanelLayoutKind): void {
   const [f, job] = [facts.value, store.snapshot]
@@ -130,14 +144,17 @@ const kinds: readonly PanelLayoutKind[] = [
 </script>
 
 <template>
-  <StagePage v-if="store.snapshot" title="Plan" broad>
-    <template #head><StageTabs stage="plan" /></template>
-    <p v-if="!store.plan" class="second" role="status">Laying out the room …</p>
+  <StagePage v-if="store.snapshot" :title="t('plan')" broad>
+    <template #head>
+      <StageTabs stage="plan" />
+      <ZoomButtons v-if="view" :zoom="zoom" />
+    </template>
+    <p v-if="!store.plan" class="second" role="status">{{ t('layingOutTheRoom') }}</p>
     <p v-else-if="!facts || !wall" class="teaching">
-      Walls are planned once the room is measured and its walls close.
+      {{ t('wallsArePlannedOnceThe') }}
     </p>
     <div v-else class="wall">
-      <div class="over-bench" role="group" aria-label="Wall">
+      <div class="over-bench" role="group" :aria-label="t('wall')">
         <ElButton
           v-for="w in walls"
           :key="w.id"
@@ -147,8 +164,11 @@ const kinds: readonly PanelLayoutKind[] = [
           {{ w.name }}
         </ElButton>
       </div>
-      <div class="elevation">
+      <div ref="frame" class="elevation">
         <WallElevation
+          v-if="view"
+          :view="view"
+          :px="px"
           :facts="facts"
           :wall-id="wallId"
           :upper="upper"
@@ -169,15 +189,15 @@ const kinds: readonly PanelLayoutKind[] = [
       <template v-if="facts && wall">
         <HangEditor v-if="hung && row" :hung="hung" :row="row" @down="chosen = undefined" />
         <section v-if="hung" class="panel-part wide-part">
-          <FrameEditor v-if="frame" :frame="frame" :sun="facts.sunOnWall.get(wallId) ?? 0" />
+          <FrameEditor v-if="made" :frame="made" :sun="facts.sunOnWall.get(wallId) ?? 0" />
           <ElButton v-else-if="hung.piece.kind === 'picture'" link @click="addFrame">
-            Work out mat and frame
+            {{ t('workOutMatAndFrame') }}
           </ElButton>
         </section>
         <section v-if="group.length > 1" class="panel-part wide-part">
-          <h2>Lay out {{ group.length }} pictures</h2>
+          <h2>{{ t('layOutGroupPictures', { group: group.length }) }}</h2>
           <LengthInput
-            label="Gap between them"
+            :label="t('gapBetweenThem')"
             :mm="gap"
             :min-mm="0"
             :max-mm="1000"
@@ -188,13 +208,15 @@ const kinds: readonly PanelLayoutKind[] = [
           </p>
           <p class="second">
             {{
-              facts.schools.hanging ? `School: ${facts.schools.hanging}.` : 'No school is chosen for hanging.'
+              facts.schools.hanging
+                ? t('schoolHanging', { hanging: facts.schools.hanging })
+                : t('noSchoolIsChosenForHanging')
             }}
           </p>
         </section>
-        <FindingsPanel stage="plan" :list="findings" quiet="Nothing here to look at." />
+        <FindingsPanel stage="plan" :list="findings" :quiet="t('nothingHereToLookAt')" />
         <section class="panel-part wide-part">
-          <h2>Set out on this wall</h2>
+          <h2>{{ t('setOutOnThisWall') }}</h2>
           <PanelLayoutEditor v-for="s in panelLayouts" :key="s.id" :row="s" :facts="facts" />
           <p class="acts">
             <ElButton v-for="k in kinds" :key="k" link @click="addPanelLayout(k)">{{ k }}</ElButton>

@@ -5,6 +5,7 @@ import { measureFacts, type MeasureFacts } from '@bonitas/core/stages/measure/me
 import { paletteFacts, type PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
 import type { FloorPlacement } from '@bonitas/core/model/rows/floorPlacements'
 import { planFindings } from '@bonitas/core/stages/plan/rules/index'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 
 /** A job to judge, or one stand of it as it is being moved. */
 export type FindingsAsk =
@@ -18,7 +19,7 @@ let held: { job: JobSnapshot; measure: MeasureFacts; palette: PaletteFacts } | u
 
 addEventListener('message', ({ data }: MessageEvent<FindingsAsk>) => {
   if ('job' in data) {
-    const measure = measureFacts(data.job, data.job.passages, data.job.studio.system)
+    const measure = measureFacts(data.job, data.job.passages, formatterOf(data.job.studio))
     const palette = paletteFacts(data.job, measure.areas, data.job.brief.schemeId)
     held = { job: data.job, measure, palette }
     return

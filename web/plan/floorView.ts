@@ -3,7 +3,7 @@ import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { anchorSeat } from '@bonitas/core/stages/plan/seatGroup'
 import { judgeRug } from '@bonitas/core/stages/plan/rug'
 import { seatRugs } from '@bonitas/core/stages/plan/rules/rugs'
-import { drawingText, type UnitSystem } from '@bonitas/core/kernel/units/length'
+import { t } from './words.js'
 
 /** A measure of the plan in words, with the sum behind it. */
 export interface Measure {
@@ -16,8 +16,8 @@ export interface Measure {
 const WIDE_MM = 1_150
 
 /** What is worth knowing of a plan beside its findings, in the units of the studio. */
-export function measuresOf(facts: PlanFacts, system: UnitSystem): Measure[] {
-  const drawn = (mm: number) => drawingText(mm, system)
+export function measuresOf(facts: PlanFacts): Measure[] {
+  const { drawn, number, system } = facts.says
   const { seats, sight, walks } = facts
   const anchor = anchorSeat(seats)
   const tightest = [...walks].sort((a, b) => a.widthMm - b.widthMm).slice(0, 3)
@@ -33,35 +33,42 @@ export function measuresOf(facts: PlanFacts, system: UnitSystem): Measure[] {
       : undefined
   return [
     ...tightest.map((w) => ({
-      name: `Walk from the door to ${lower(w.toName)}`,
+      name: t('walkFromTheDoorTo', { toName: lower(w.toName) }),
       value: w.widthMm >= WIDE_MM ? `over ${drawn(WIDE_MM)}` : drawn(w.widthMm),
-      sum: w.between ? `between ${lower(w.between[0])} and ${lower(w.between[1])}` : 'nothing narrows it',
+      sum: w.between
+        ? t('betweenBetweenAndBetween2', { between: lower(w.between[0]), between2: lower(w.between[1]) })
+        : t('nothingNarrowsIt'),
     })),
     ...(gaps.length > 0
       ? [
           {
-            name: `Talk circle, ${seats.length} seats`,
+            name: t('talkCircleSeatsSeats', { seats: seats.length }),
             value:
-              system === 'metric' ? `${(Math.max(...gaps) / 1000).toFixed(1)} m` : drawn(Math.max(...gaps)),
-            sum: 'farthest seat from the largest, front to front',
+              system === 'metric' ? `${number(Math.max(...gaps) / 1000, 1)} m` : drawn(Math.max(...gaps)),
+            sum: t('farthestSeatFromTheLargest'),
           },
         ]
       : []),
     ...(sight
       ? [
           {
-            name: 'Sight line ends on',
+            name: t('sightLineEndsOn'),
             value: sight.endsOn,
-            sum: 'straight in from the middle of the door, or to the focus',
+            sum: t('straightInFromTheMiddle'),
           },
         ]
       : []),
     ...(rug
       ? [
           {
-            name: 'Rug',
-            value: `${rug.verdict}, ${drawn(Math.min(...rug.bordersMm))} of floor left`,
-            sum: rug.seats.map((s) => `${lower(s.seat.name)} ${s.legsOn} of 4`).join(', '),
+            name: t('rug'),
+            value: t('verdictMinOfFloorLeft', {
+              verdict: rug.verdict,
+              min: drawn(Math.min(...rug.bordersMm)),
+            }),
+            sum: rug.seats
+              .map((s) => t('nameLegsOnOf42', { name: lower(s.seat.name), legsOn: s.legsOn }))
+              .join(', '),
           },
         ]
       : []),

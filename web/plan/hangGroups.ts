@@ -8,6 +8,7 @@ import {
   stackUp,
   staggered,
 } from '@bonitas/core/stages/plan/walls/hanging'
+import { t } from './words.js'
 
 export const LAYOUTS = ['row on the eye line', 'grid', 'staggered', 'stacked'] as const
 export type Layout = (typeof LAYOUTS)[number]
@@ -44,7 +45,7 @@ export function layGroup(
     set: {
       xMm: Math.round(xMm),
       centerMm: Math.round(centerMm),
-      ...(sorted.length > 1 && h.row.group === '' ? { group: 'Group' } : {}),
+      ...(sorted.length > 1 && h.row.group === '' ? { group: t('group') } : {}),
     },
   })
   if (layout === 'stacked') {

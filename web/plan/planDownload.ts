@@ -1,29 +1,26 @@
-import { elevationDrawing, pieceMarks, withMarks } from '@bonitas/core/stages/plan/drawings'
-import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import type { PlanDrawing } from '@bonitas/core/kernel/geometry/drawing'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
+import { saveText } from '../files/saveFile.js'
 import { useJobStore } from '../job/jobStore.js'
 
 export type DrawingFormat = 'svg' | 'dxf'
 
+// What writes drawings is fetched when one is asked for.
 async function save(drawing: PlanDrawing, format: DrawingFormat, title: string): Promise<void> {
   const { writeDxf, writeSvg } = await import('../measure/planFiles.js')
   const text = format === 'dxf' ? writeDxf(drawing) : writeSvg(drawing, title)
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(
-    new Blob([text], { type: format === 'dxf' ? 'image/vnd.dxf' : 'image/svg+xml' }),
-  )
-  link.download = `${title
+  const name = title
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')}.${format}`
-  link.click()
-  URL.revokeObjectURL(link.href)
+    .replace(/^-|-$/g, '')
+  saveText(`${name}.${format}`, text, format === 'dxf' ? 'image/vnd.dxf' : 'image/svg+xml')
 }
 
 /** Saves the plan with its pieces. */
 export async function downloadPlan(facts: PlanFacts, format: DrawingFormat, roomName: string): Promise<void> {
   const measure = useJobStore().derived?.measure
+  const { planDrawing } = await import('@bonitas/core/stages/measure/planDrawing')
+  const { pieceMarks, withMarks } = await import('@bonitas/core/stages/plan/drawings')
   const room = measure && planDrawing(measure)
   if (room) await save(withMarks(room, pieceMarks(facts)), format, `${roomName} plan`)
 }
@@ -35,6 +32,7 @@ export async function downloadElevation(
   format: DrawingFormat,
   title: string,
 ): Promise<void> {
+  const { elevationDrawing } = await import('@bonitas/core/stages/plan/drawings')
   const drawing = elevationDrawing(facts, wallId)
   if (drawing) await save(drawing, format, title)
 }

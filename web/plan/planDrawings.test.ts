@@ -11,6 +11,7 @@ import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { writeDxf, writeSvg } from '../measure/planFiles.js'
 import { layGroup } from './hangGroups.js'
 import { inkOn } from './usePlan.js'
+import { METRIC } from '@bonitas/core/testing/habits'
 
 const job = exampleJob({
   schools: { hanging: 'centers on one eye line' },
@@ -27,7 +28,7 @@ const job = exampleJob({
     ),
   ],
 })
-const measure = measureFacts(job, [], 'metric')
+const measure = measureFacts(job, [], METRIC)
 const facts = planFactsOf(job, measure)!
 const entities = (text: string) => new Helper(text).parsed.entities
 

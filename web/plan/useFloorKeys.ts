@@ -1,6 +1,8 @@
 import { usePageKeys } from '../job/keys.js'
 import { arrowStep } from './arrows.js'
 import type { useMoving } from './useMoving.js'
+import { saysNow } from '../form/useLocale.js'
+import { t } from './words.js'
 
 type Act = (event: KeyboardEvent) => void
 
@@ -35,9 +37,31 @@ export function useFloorKeys(
       return
     }
     inHand.id = id
-    const step = arrowStep(event)
+    const step = arrowStep(event, saysNow().system)
     if (step || ofPiece[key]) event.preventDefault()
     if (step && !s.piece.stays) moving.step(id, step.dx, step.dy)
     ofPiece[key]?.(event)
   })
 }
+
+/** The keys of the floor, for the list of keys; `step` and `far` are what an arrow moves by. */
+export const floorKeys = (step: string, far: string): readonly (readonly [string, string])[] => [
+  [
+    t('arrows'),
+    t('moveTheChosenPieceStep', {
+      step,
+      far,
+    }),
+  ],
+  ['R', t('turnByAQuarterWith')],
+  ['W', t('toTheNearestWall')],
+  ['C', t('toTheMiddleOfIts')],
+  ['M', t('mirrorLeftAndRight')],
+  ['O', t('extendBedsAndFoldThem')],
+  ['[ and ]', t('previousAndNextPiece')],
+  ['N', t('theNextPieceThatIs')],
+  ['T', t('printTheFloorTapeOut')],
+  ['P', t('proposeArrangements2')],
+  ['+ − 0', t('bringThePlanNearer')],
+  ['Delete', t('takeItOutOfThe')],
+]

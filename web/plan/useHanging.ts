@@ -5,6 +5,7 @@ import { useInAddress } from '../job/useInAddress.js'
 import { useJobStore } from '../job/jobStore.js'
 import { arrowStep, SETTLE_MS } from './arrows.js'
 import { layGroup, type Layout } from './hangGroups.js'
+import { saysNow } from '../form/useLocale.js'
 
 /** Where a hung thing is being moved to; kept when it is let go, or when something else is begun. */
 function useHungMoves() {
@@ -33,7 +34,11 @@ function useHungMoves() {
     clearTimeout(settling)
     live.value = undefined
   }
-  onBeforeUnmount(settle)
+  const letGo = store.beforeUndo(settle)
+  onBeforeUnmount(() => {
+    settle()
+    letGo()
+  })
   return { live, settle, moveTo, nudge, drop }
 }
 
@@ -85,7 +90,7 @@ export function useHanging(facts: ComputedRef<PlanFacts | undefined>, onWall: Co
     if (focused && focused !== chosen.value) choose(focused, false)
     const [f, h] = [facts.value, hung.value]
     if (!f || !h) return
-    const step = arrowStep(event)
+    const step = arrowStep(event, saysNow().system)
     if (step) {
       event.preventDefault()
       nudge(h, step.dx, -step.dy)

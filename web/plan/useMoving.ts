@@ -80,7 +80,11 @@ export function useMoving(facts: Ref<PlanFacts | undefined>) {
   const told = shallowRef<readonly JudgedFinding[]>()
   let settle: ReturnType<typeof setTimeout> | undefined
   const { ask } = useFindingsAsked(live, told)
-  onBeforeUnmount(() => keep())
+  const letGo = store.beforeUndo(() => keep())
+  onBeforeUnmount(() => {
+    keep()
+    letGo()
+  })
 
   const standingAt = (s: Standing, p: Place): Standing => ({
     ...s,

@@ -1,33 +1,42 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, onMounted, reactive, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import ChoiceField from '../form/ChoiceField.vue'
 import { ApiProblem } from '../api/http.js'
+import FaultSummary from '../form/FaultSummary.vue'
 import PlainField from '../form/PlainField.vue'
 import { useSessionStore } from './sessionStore.js'
+import type { StudioHabits } from '@bonitas/core/model/studioHabits'
+import LanguageChoice from '../words/LanguageChoice.vue'
+import { t } from './words.js'
 
+const HabitsFields = defineAsyncComponent(() => import('../studio/HabitsFields.vue'))
 const session = useSessionStore()
 const route = useRoute()
 const router = useRouter()
 const founding = ref(false)
 const busy = ref(false)
+/** The habits of a new studio are fetched apart; until they stand there it cannot be founded. */
+const settled = ref(false)
 const message = ref('')
 const faults = ref<Record<string, string>>({})
 const form = reactive({ email: '', password: '' })
-const studio = reactive({
-  name: '',
+const habits = ref<Omit<StudioHabits, 'name'>>({
+  locale: 'en-IE',
   currency: 'EUR',
   system: 'metric',
+  paper: 'A4',
+  timeZone: 'UTC',
+})
+const studio = reactive({
+  name: '',
   memberName: '',
   email: '',
   password: '',
 })
 
 onMounted(() => {
-  session
-    .ready()
-    .catch(() => (message.value = 'The server cannot be reached. Start it, then reload this page.'))
+  session.ready().catch(() => (message.value = t('theServerCannotBeReached')))
 })
 
 const next = computed(() => {
@@ -56,11 +65,12 @@ async function attempt(work: () => Promise<void>): Promise<void> {
 <template>
   <main class="sign-in">
     <div class="mark">
-      <h1>Bonitas</h1>
-      <p>The bench where a room is measured, its colors judged, its goods chosen and its money kept.</p>
+      <h1>{{ t('bonitas') }}</h1>
+      <p>{{ t('theBenchWhereARoom') }}</p>
       <div class="scale" aria-hidden="true">
         <i v-for="n in 41" :key="n" :class="{ long: n % 5 === 1 }"></i>
       </div>
+      <LanguageChoice class="language" />
     </div>
 
     <form
@@ -68,82 +78,75 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       novalidate
       @submit.prevent="attempt(() => session.signIn(form.email, form.password))"
     >
-      <h2>Sign in</h2>
+      <h2>{{ t('signIn') }}</h2>
       <PlainField
         v-model="form.email"
-        label="Sign-in name"
+        :label="t('signInName')"
         autocomplete="username"
         inputmode="email"
         :fault="faults.email"
       />
       <PlainField
         v-model="form.password"
-        label="Password"
+        :label="t('password')"
         type="password"
         autocomplete="current-password"
         :fault="faults.password"
       />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <ElButton type="primary" native-type="submit" :disabled="busy">Sign in</ElButton>
-        <ElButton v-if="session.mayFound" link @click="founding = true"> Found a studio </ElButton>
+        <ElButton type="primary" native-type="submit" :disabled="busy">{{ t('signIn') }}</ElButton>
+        <ElButton v-if="session.mayFound" link @click="founding = true"> {{ t('foundAStudio') }} </ElButton>
       </div>
       <div v-if="session.demo" class="demo">
-        <p class="second">Tern &amp; Thole is a made-up studio in the middle of its work.</p>
-        <ElButton :disabled="busy" @click="attempt(session.openDemo)"> Open the demo studio </ElButton>
+        <p class="second">{{ t('ternTholeIsAMade') }}</p>
+        <ElButton :disabled="busy" @click="attempt(session.openDemo)">
+          {{ t('openTheDemoStudio') }}
+        </ElButton>
       </div>
     </form>
 
-    <form v-else novalidate @submit.prevent="attempt(() => session.found({ ...studio }))">
-      <h2>Found a studio</h2>
-      <PlainField v-model="studio.name" label="Studio" :fault="faults.name" />
-      <div class="two">
-        <PlainField
-          v-model="studio.currency"
-          label="Currency"
-          hint="ISO code: EUR, GBP, USD"
-          :fault="faults.currency"
-        />
-        <ChoiceField
-          v-model="studio.system"
-          label="Measures"
-          :choices="[
-            { value: 'metric', text: 'Metric' },
-            { value: 'imperial', text: 'Feet and inches' },
-          ]"
-        />
-      </div>
+    <form v-else novalidate @submit.prevent="attempt(() => session.found({ ...studio, ...habits }))">
+      <h2>{{ t('foundAStudio') }}</h2>
+      <PlainField v-model="studio.name" :label="t('studio')" :fault="faults.name" />
+      <HabitsFields v-model="habits" :faults="faults" propose @proposed="settled = true" />
       <PlainField
         v-model="studio.memberName"
-        label="Your name"
+        :label="t('yourName')"
         autocomplete="name"
         :fault="faults.memberName"
       />
       <PlainField
         v-model="studio.email"
-        label="Sign-in name"
-        hint="An address such as name@place"
+        :label="t('signInName')"
+        :hint="t('anAddressSuchAsName')"
         autocomplete="username"
         :fault="faults.email"
       />
       <PlainField
         v-model="studio.password"
-        label="Password"
-        hint="10 characters or more"
+        :label="t('password')"
+        :hint="t('n10CharactersOrMore')"
         type="password"
         autocomplete="new-password"
         :fault="faults.password"
       />
+      <FaultSummary :faults="faults" />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <ElButton type="primary" native-type="submit" :disabled="busy">Found the studio</ElButton>
-        <ElButton link @click="founding = false">Back to sign in</ElButton>
+        <ElButton type="primary" native-type="submit" :disabled="busy || !settled">{{
+          t('foundTheStudio')
+        }}</ElButton>
+        <ElButton link @click="founding = false">{{ t('backToSignIn') }}</ElButton>
       </div>
     </form>
   </main>
 </template>
 
 <style scoped>
+.language {
+  margin-top: 34px;
+}
 .sign-in {
   min-height: 100vh;
   display: grid;
@@ -157,7 +160,7 @@ async function attempt(work: () => Promise<void>): Promise<void> {
 .mark h1 {
   font-size: 54px;
 }
-.mark p {
+.mark p:not(.language) {
   max-width: 34ch;
   font-size: 17px;
   margin: 14px 0 34px;
@@ -192,11 +195,6 @@ h2 {
   display: flex;
   gap: 20px;
   align-items: center;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
 }
 .demo {
   border-top: 1px solid var(--rule);

@@ -10,6 +10,8 @@ export interface Visitor {
     readonly currency: string
     readonly locale: string
     readonly system: 'metric' | 'imperial'
+    readonly paper: 'A4' | 'LETTER'
+    readonly timeZone: string
   }
 }
 

@@ -5,17 +5,19 @@ import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import type { Finish, PaintKit } from '@bonitas/core/model/rows/finishes'
 import { DEFAULT_PRIMER_SPREAD, DEFAULT_SPREAD } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { spreadFigure, spreadOf } from '@bonitas/core/kernel/units/liquid'
-import { parsePercent, percentText } from '@bonitas/core/kernel/money/rate'
+import { parsePercent } from '@bonitas/core/kernel/money/rate'
 import FieldFrame from '../form/FieldFrame.vue'
+import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { readTins, tinExample, tinsText } from './tinsText.js'
-import PlainField from '../form/PlainField.vue'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
 
 /** How a paint is sold: spreading rate, loss, and the tins on offer. */
 const props = defineProps<{ finish: Finish }>()
 const store = useJobStore()
 const id = useId()
-const system = computed(() => store.snapshot?.studio.system ?? 'metric')
+const { says, system } = useLocale()
 const currency = computed(() => store.snapshot?.studio.currency ?? 'EUR')
 const kit = computed<PaintKit>(
   () =>
@@ -30,11 +32,23 @@ const loss = ref('')
 const tins = ref('')
 const faults = ref<Record<string, string>>({})
 
-watch(() => [props.finish.id, kit.value] as const, show, { immediate: true })
+/** The kit as the fields show it. */
+const shown = computed(() => ({
+  spread: spreadFigure(kit.value.spreadM2PerL, system.value, says.value.locale),
+  loss: says.value.figure(kit.value.lossPpm / 10_000),
+  tins: tinsText(kit.value.tins, says.value),
+}))
+show()
+// Another kit comes: shown in the fields in which nothing is typed.
+watch(shown, (now, before) => {
+  if (spread.value === before.spread) spread.value = now.spread
+  if (loss.value === before.loss) loss.value = now.loss
+  if (tins.value === before.tins) tins.value = now.tins
+})
 function show(): void {
-  spread.value = spreadFigure(kit.value.spreadM2PerL, system.value)
-  loss.value = percentText(kit.value.lossPpm)
-  tins.value = tinsText(kit.value.tins, currency.value, system.value)
+  spread.value = shown.value.spread
+  loss.value = shown.value.loss
+  tins.value = shown.value.tins
   faults.value = {}
 }
 
@@ -42,17 +56,14 @@ function show(): void {
 const [LEAST, MOST] = [1, 30]
 function readSpread(): number {
   // What is shown is rounded: left as it stands it changes nothing.
-  if (spread.value === spreadFigure(kit.value.spreadM2PerL, system.value)) return kit.value.spreadM2PerL
+  if (spread.value === shown.value.spread) return kit.value.spreadM2PerL
   const figure = Number(spread.value.replace(',', '.'))
   const number = spreadOf(figure, system.value)
   if (spread.value.trim() === '' || !Number.isFinite(figure) || number < LEAST || number > MOST)
     throw new InputError('SPREAD', {
-      where: 'Spreading rate',
-      what: 'is not a rate',
-      fix:
-        system.value === 'metric'
-          ? `Write ${LEAST} to ${MOST} m² a liter, as on the tin.`
-          : `Write ${Math.ceil(Number(spreadFigure(LEAST, 'imperial')))} to ${Math.floor(Number(spreadFigure(MOST, 'imperial')))} square feet a gallon, as on the tin.`,
+      where: t('spreadingRate'),
+      what: t('isNotARate'),
+      fix: t('writeLEASTToMOSTAs', { LEAST: says.value.spread(LEAST), MOST: says.value.spread(MOST) }),
     })
   return number
 }
@@ -69,7 +80,7 @@ function keep(): void {
     }
   }
   const spreadM2PerL = read('spread', readSpread)
-  const lossPpm = read('loss', () => parsePercent(loss.value, 'Loss', 50))
+  const lossPpm = read('loss', () => parsePercent(loss.value, t('loss'), 50))
   const offered = read('tins', () => readTins(tins.value, currency.value, system.value))
   if (spreadM2PerL === undefined || lossPpm === undefined || !offered) return
   const next = { spreadM2PerL, lossPpm, tins: offered }
@@ -80,20 +91,20 @@ function keep(): void {
 
 <template>
   <form class="kit" novalidate @submit.prevent="keep" @change="keep" @keydown.esc="show">
-    <h2>{{ finish.name }}, as sold</h2>
+    <h2>{{ t('nameAsSold', { name: finish.name }) }}</h2>
     <div class="two">
       <PlainField
         v-model="spread"
-        :label="system === 'metric' ? 'Spreading rate, m² a liter' : 'Spreading rate, sq ft a gallon'"
+        :label="system === 'metric' ? t('spreadingRateMALiter') : t('spreadingRateSqFtA')"
         inputmode="decimal"
         figure
         :fault="faults.spread"
       />
-      <PlainField v-model="loss" label="Loss, %" inputmode="decimal" figure :fault="faults.loss" />
+      <PlainField v-model="loss" :label="t('loss2')" inputmode="decimal" figure :fault="faults.loss" />
     </div>
     <FieldFrame
       :id="`${id}t`"
-      label="Tins on offer, one a line"
+      :label="t('tinsOnOfferOneA')"
       :hint="faults.tins ? undefined : tinExample(system)"
       :fault="faults.tins || undefined"
     >

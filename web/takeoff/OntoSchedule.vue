@@ -6,6 +6,7 @@ import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { t } from './words.js'
 
 /** The line of the schedule for all paint: raised once, and brought up to date when the take-off changes. */
 const props = defineProps<{ lines: readonly PaintLine[]; totalMinor: number }>()
@@ -32,9 +33,9 @@ function schedule(): void {
       id: itemId,
       fields: {
         ...ROWS.items.blank(),
-        name: 'Paint and primer',
+        name: t('paintAndPrimer'),
         category: 'surfaces',
-        specification: 'As in the take-off',
+        specification: t('asInTheTakeOff'),
         targetMinor: props.totalMinor,
         finishId: first.finishId,
         position: nextPosition(store.snapshot.items),
@@ -46,7 +47,7 @@ function schedule(): void {
       fields: {
         ...ROWS.options.blank(),
         itemId,
-        name: 'Tins as taken off',
+        name: t('tinsAsTakenOff'),
         priceMinor: props.totalMinor,
       },
     },
@@ -61,23 +62,30 @@ function refresh(): void {
 
 <template>
   <section class="onto">
-    <h2>Onto the schedule</h2>
+    <h2>{{ t('ontoTheSchedule') }}</h2>
     <template v-if="!scheduled">
       <p class="second">
-        One line for all paint at {{ money(totalMinor) }}.<template v-if="unpriced.length > 0">
-          {{ unpriced.map((l) => l.name).join(', ') }} still has no tins and counts nothing.</template
+        {{ t('oneLineForAllPaint', { totalMinor: money(totalMinor) })
+        }}<template v-if="unpriced.length > 0">
+          {{ t('joinStillHasNoTins', { join: unpriced.map((l) => l.name).join(', ') }) }}</template
         >
       </p>
-      <ElButton :disabled="totalMinor === 0" @click="schedule">Put it on the schedule</ElButton>
+      <ElButton :disabled="totalMinor === 0" @click="schedule">{{ t('putItOnTheSchedule') }}</ElButton>
     </template>
     <template v-else-if="stale">
       <p class="second">
-        The schedule says {{ money(scheduled.chosen?.option.priceMinor ?? 0) }}, the take-off
-        {{ money(totalMinor) }}.
+        {{
+          t('theScheduleSaysPriceMinorThe', {
+            priceMinor: money(scheduled.chosen?.option.priceMinor ?? 0),
+            totalMinor: money(totalMinor),
+          })
+        }}
       </p>
-      <ElButton @click="refresh">Bring it up to date</ElButton>
+      <ElButton @click="refresh">{{ t('bringItUpToDate') }}</ElButton>
     </template>
-    <p v-else class="second">“{{ scheduled.item.name }}” is on the schedule, {{ scheduled.state }}.</p>
+    <p v-else class="second">
+      {{ t('nameIsOnTheSchedule', { name: scheduled.item.name, state: scheduled.state }) }}
+    </p>
   </section>
 </template>
 

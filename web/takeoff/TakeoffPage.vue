@@ -3,10 +3,6 @@ import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
-import { areaText } from '@bonitas/core/kernel/units/length'
-import { liquidFigure, spreadFigure, tinSizeText } from '@bonitas/core/kernel/units/liquid'
-
-import { moneyColumnText, moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { useJobStore } from '../job/jobStore.js'
@@ -14,51 +10,42 @@ import StagePage from '../job/StagePage.vue'
 import KitEditor from './KitEditor.vue'
 import OntoSchedule from './OntoSchedule.vue'
 import { choiceText } from './tinsText.js'
+import { useLocale } from '../form/useLocale.js'
+import { tradeWord } from '@bonitas/core/model/vocabulary/tradeWords'
+import { t } from './words.js'
 
 const store = useJobStore()
 const route = useRoute()
 const job = computed(() => store.snapshot)
 const lines = computed(() => store.derived?.paint ?? [])
-const system = computed(() => job.value?.studio.system ?? 'metric')
+const { says, system, money, number } = useLocale()
 const picked = ref<string>()
 const finishOf = (id: string) => job.value?.finishes.find((f) => f.id === id)
 const chosen = computed(() => lines.value.find((l) => l.finishId === picked.value) ?? lines.value[0])
 const kitFinish = computed(() => chosen.value && finishOf(chosen.value.finishId))
 
-const money = (minor: number) =>
-  moneyText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
-const column = (minor: number) =>
-  moneyColumnText(minor, job.value?.studio.currency ?? 'EUR', job.value?.studio.locale)
 const total = computed(() => lines.value.reduce((sum, l) => sum + (l.tins?.costMinor ?? 0), 0))
 const liters = computed(() => lines.value.reduce((sum, l) => sum + l.liters, 0))
 
-const areaFigure = (m2: number) =>
-  system.value === 'metric' ? `${m2.toFixed(2)} m²` : areaText(m2 * 1e6, 'imperial')
-const rate = (m2PerL: number) =>
-  `${spreadFigure(m2PerL, system.value)} ${system.value === 'metric' ? 'm²/L' : 'sq ft/gal'}`
 const sum = (l: PaintLine, areaM2: number, coats: number) =>
-  `${areaFigure(areaM2)} × ${coats} ÷ ${rate(l.spreadM2PerL)}${l.lossPpm ? ` × ${1 + l.lossPpm / 1e6}` : ''}`
+  `${says.value.area(areaM2 * 1e6, 2)} × ${coats} ÷ ${says.value.spread(l.spreadM2PerL)}${l.lossPpm ? ` × ${number(1 + l.lossPpm / 1e6, 2)}` : ''}`
 const offered = (l: PaintLine) =>
-  l.offered.map((t) => `${tinSizeText(t.ml, system.value)} ${money(t.priceMinor)}`).join(', ')
+  l.offered.map((size) => `${says.value.tin(size.ml)} ${money(size.priceMinor)}`).join(', ')
 </script>
 
 <template>
-  <StagePage
-    v-if="job"
-    title="Take-off"
-    says="how much of each material, whole tins, every figure with its sum"
-  >
+  <StagePage v-if="job" :title="t('takeOff')" :says="t('howMuchOfEachMaterial')">
     <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
-      Every figure is uncertain: the walls of the room do not close. Fix the run in Measure before buying.
+      {{ t('everyFigureIsUncertainThe') }}
     </p>
     <table v-if="lines.length > 0">
       <thead>
         <tr>
-          <th scope="col" colspan="2">Paint and where</th>
-          <th scope="col">Coats</th>
-          <th scope="col">Sum</th>
-          <th scope="col" class="figure">{{ system === 'metric' ? 'Liters' : 'Gallons' }}</th>
-          <th scope="col" class="figure">Tins</th>
+          <th scope="col" colspan="2">{{ t('paintAndWhere') }}</th>
+          <th scope="col">{{ t('coats') }}</th>
+          <th scope="col">{{ t('sum') }}</th>
+          <th scope="col" class="figure">{{ system === 'metric' ? t('liters') : t('gallons') }}</th>
+          <th scope="col" class="figure">{{ t('tins') }}</th>
           <th scope="col" class="figure">{{ job.studio.currency }}</th>
         </tr>
       </thead>
@@ -79,16 +66,16 @@ const offered = (l: PaintLine) =>
             </p>
           </td>
           <td colspan="2" class="second">
-            {{ l.offered.length > 0 ? `offered: ${offered(l)}` : 'no tins known: add them at the right' }}
+            {{ l.offered.length > 0 ? `offered: ${offered(l)}` : t('noTinsKnownAddThem') }}
           </td>
           <td class="figure">
-            <b>{{ liquidFigure(l.liters, system) }}</b>
+            <b>{{ says.liquidFigure(l.liters) }}</b>
           </td>
           <td class="figure">
-            <b>{{ l.tins ? choiceText(l.tins, l.offered, system) : '—' }}</b>
+            <b>{{ l.tins ? choiceText(l.tins, l.offered, says) : '—' }}</b>
           </td>
           <td class="figure">
-            <b>{{ l.tins ? column(l.tins.costMinor) : '—' }}</b>
+            <b>{{ l.tins ? says.moneyColumn(l.tins.costMinor) : '—' }}</b>
           </td>
         </tr>
         <tr v-for="s in l.steps" :key="s.surface" class="step">
@@ -98,53 +85,49 @@ const offered = (l: PaintLine) =>
             {{ s.coats }} <span class="second">{{ s.because }}</span>
           </td>
           <td class="second">{{ sum(l, s.areaM2, s.coats) }}</td>
-          <td class="figure">{{ liquidFigure(s.liters, system) }}</td>
+          <td class="figure">{{ says.liquidFigure(s.liters) }}</td>
           <td></td>
           <td></td>
         </tr>
       </tbody>
       <tfoot>
         <tr>
-          <td colspan="4"><b>All paint</b></td>
+          <td colspan="4">
+            <b>{{ t('allPaint') }}</b>
+          </td>
           <td class="figure">
-            <b>{{ liquidFigure(liters, system) }}</b>
+            <b>{{ says.liquidFigure(liters) }}</b>
           </td>
           <td></td>
           <td class="figure">
-            <b>{{ column(total) }}</b>
+            <b>{{ says.moneyColumn(total) }}</b>
           </td>
         </tr>
       </tfoot>
     </table>
     <div v-else class="teach">
-      <h2>Nothing to count yet</h2>
+      <h2>{{ t('nothingToCountYet') }}</h2>
       <p>
-        Paint is taken off the measured surfaces: give the room its walls and height in Measure, and a paint
-        to its walls, ceiling, skirting or doors in Palette. Coats, volume and the cheapest set of tins
-        follow.
+        {{ t('paintIsTakenOffThe', { locale: tradeWord('skirting', says.locale) }) }}
       </p>
       <p>
-        <RouterLink :to="`/jobs/${String(route.params.jobId)}/measure`">Measure</RouterLink> ·
-        <RouterLink :to="`/jobs/${String(route.params.jobId)}/palette`">Palette</RouterLink>
+        <RouterLink :to="`/jobs/${String(route.params.jobId)}/measure`">{{ t('measure') }}</RouterLink> ·
+        <RouterLink :to="`/jobs/${String(route.params.jobId)}/palette`">{{ t('palette') }}</RouterLink>
       </p>
     </div>
     <template #panel>
       <KitEditor v-if="kitFinish" :key="kitFinish.id" :finish="kitFinish" />
       <p v-else-if="chosen?.isPrimer" class="second">
-        No primer is among the finishes. Add one in Palette, of the material “primer”, to price it; until then
-        {{ rate(chosen.spreadM2PerL) }} is assumed (common practice).
+        {{ t('noPrimerIsAmongThe', { spreadM2PerL: says.spread(chosen.spreadM2PerL) }) }}
       </p>
       <OntoSchedule v-if="lines.length > 0" :lines="lines" :total-minor="total" />
       <section class="rules">
-        <h2>How coats are counted</h2>
+        <h2>{{ t('howCoatsAreCounted') }}</h2>
         <p class="second">
-          Two as a rule. Three from dark to light, over a strong hue, or where the color itself is strong.
-          Primer on new plaster, bare timber, glossy or stained. Common practice; the maker’s word on the tin
-          goes first.
+          {{ t('twoAsARuleThree') }}
         </p>
         <p class="second caution">
-          Before sanding old paint: is its age known? It may hold lead. Test it, and follow local rules; a
-          licensed specialist removes it.
+          {{ t('beforeSandingOldPaintIs') }}
         </p>
       </section>
     </template>

@@ -1,6 +1,8 @@
 import { expect, test } from 'vitest'
 import { cheapestTins } from '@bonitas/core/stages/takeoff/cheapestTins'
 import { choiceText, readTins, tinsText } from './tinsText.js'
+import { formatterOf } from '@bonitas/core/kernel/units/formatter'
+import { METRIC } from '@bonitas/core/testing/habits'
 
 test('tins are read as they are written', () => {
   expect(readTins('2.5 L at 39.00\n750 ml 22\n\n5L = 69,50', 'EUR', 'metric')).toEqual([
@@ -17,14 +19,20 @@ test('gallons, quarts and pints are read wherever they are typed', () => {
   ])
   expect(() => readTins('big', 'USD', 'imperial')).toThrow('Write it as 1 gal at 39.00.')
 })
-test.each(['metric', 'imperial'] as const)('what is shown reads back, %s', (system) => {
+test.each([
+  ['metric', 'en-IE'],
+  ['metric', 'hu-HU'],
+  ['imperial', 'en-US'],
+] as const)('what is shown reads back, %s %s', (system, locale) => {
   const tins = [
     { ml: 3785, priceMinor: 5400 },
     { ml: 946, priceMinor: 1900 },
     { ml: 2500, priceMinor: 3900 },
     { ml: 375, priceMinor: 1205 },
   ]
-  expect(readTins(tinsText(tins, 'EUR', system), 'EUR', system)).toEqual(tins)
+  expect(readTins(tinsText(tins, formatterOf({ system, locale, currency: 'EUR' })), 'EUR', system)).toEqual(
+    tins,
+  )
 })
 test.each([
   ['big', /line 1 is not a size and a price/],
@@ -38,5 +46,5 @@ test('what to buy, largest first', () => {
     { ml: 1000, priceMinor: 2350 },
     { ml: 10_000, priceMinor: 15_900 },
   ]
-  expect(choiceText(cheapestTins(11_200, offered), offered, 'metric')).toBe('1 × 10 L + 2 × 1 L')
+  expect(choiceText(cheapestTins(11_200, offered), offered, METRIC)).toBe('1 × 10 L + 2 × 1 L')
 })

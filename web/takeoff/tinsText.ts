@@ -1,19 +1,18 @@
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
-import { minorToDecimal } from '@bonitas/core/kernel/money/currency'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import type { UnitSystem } from '@bonitas/core/kernel/units/length'
-import { liquidUnit, tinSizeText } from '@bonitas/core/kernel/units/liquid'
+import { liquidUnit } from '@bonitas/core/kernel/units/liquid'
 import type { Tin, TinChoice } from '@bonitas/core/stages/takeoff/cheapestTins'
+import type { Formatter } from '@bonitas/core/kernel/units/formatter'
+import { t } from './words.js'
 
 /** A line of tins as this studio would type it. */
 export const tinExample = (system: UnitSystem): string =>
-  system === 'metric' ? '2.5 L at 39.00' : '1 gal at 39.00'
+  system === 'metric' ? t('n25LAt39') : t('n1GalAt3900')
 
 /** Tins one a line, as they are typed: `2.5 L at 39.00`, `1 gal at 39.00`. */
-export function tinsText(tins: readonly Tin[], currency: string, system: UnitSystem): string {
-  return tins
-    .map((t) => `${tinSizeText(t.ml, system)} at ${minorToDecimal(t.priceMinor, currency)}`)
-    .join('\n')
+export function tinsText(tins: readonly Tin[], says: Formatter): string {
+  return tins.map((size) => `${says.tin(size.ml)} at ${says.amount(size.priceMinor)}`).join('\n')
 }
 
 /** A size, its unit, perhaps a word or sign, and the price. */
@@ -32,38 +31,37 @@ export function readTins(text: string, currency: string, system: UnitSystem): Ti
     .filter(Boolean)
   if (lines.length > 8)
     throw new InputError('TINS_MANY', {
-      where: 'Tins',
-      what: 'hold more than eight sizes',
-      fix: 'Leave the ones you would buy.',
+      where: t('tins'),
+      what: t('holdMoreThanEightSizes'),
+      fix: t('leaveTheOnesYouWould'),
     })
   return lines.map((line, i) => {
     const found = LINE.exec(line)
     const unit = found && liquidUnit(found[2] ?? '')
-    const where = `Tins, line ${i + 1}`
+    const where = t('tinsLineI', { i: i + 1 })
     if (!found || !unit)
       throw new InputError('TINS_NOT_READ', {
         where,
-        what: 'is not a size and a price',
-        fix: `Write it as ${tinExample(system)}.`,
+        what: t('isNotASizeAnd'),
+        fix: t('writeItAsSystem', { system: tinExample(system) }),
       })
     const ml = Math.round(Number((found[1] ?? '0').replace(',', '.')) * unit)
     if (ml < 50 || ml > 50_000)
       throw new InputError('TINS_SIZE', {
         where,
-        what:
-          system === 'metric' ? 'must hold between 50 ml and 50 L' : 'must hold between 2 fl oz and 13 gal',
-        fix: 'Check the size and its unit.',
+        what: system === 'metric' ? t('mustHoldBetween50Ml') : t('mustHoldBetween2Fl'),
+        fix: t('checkTheSizeAndIts'),
       })
     return { ml, priceMinor: parseMoney(found[3] ?? '', currency, where) }
   })
 }
 
 /** What to buy: `1 × 2.5 L + 1 × 1 L`. */
-export function choiceText(choice: TinChoice, offered: readonly Tin[], system: UnitSystem): string {
+export function choiceText(choice: TinChoice, offered: readonly Tin[], says: Formatter): string {
   return choice.counts
     .map((n, i) => ({ n, ml: offered[i]?.ml ?? 0 }))
     .filter((c) => c.n > 0)
     .sort((x, y) => y.ml - x.ml)
-    .map((c) => `${c.n} × ${tinSizeText(c.ml, system)}`)
+    .map((c) => `${c.n} × ${says.tin(c.ml)}`)
     .join(' + ')
 }

@@ -13,6 +13,8 @@ import type { ProposalResult } from '../palette/proposals.worker.js'
 import type { ExtractResult } from '../palette/picture/extract.worker.js'
 import type { ListResult } from '../source/list.worker.js'
 import type { SetsResult } from '../source/sets.worker.js'
+import { METRIC } from '@bonitas/core/testing/habits'
+import { sentPlan } from '../plan/sentPlan.js'
 
 afterEach(() => vi.unstubAllGlobals())
 /** What a worker said on the way, and its answer as the type its file names. */
@@ -33,7 +35,13 @@ describe('entry files of workers', () => {
   test('arrangements: the same seed gives the same, with progress on the way', async () => {
     const facts = planOf(demoJob())!
     const bench = await workerBench(() => import('../plan/arrange.worker.js'))
-    const wish = { input: inputOf(facts, facts.standings), keep: [], seed: 1, count: 1, moves: 2_000 }
+    const wish = {
+      input: sentPlan(inputOf(facts, facts.standings)),
+      keep: [],
+      seed: 1,
+      count: 1,
+      moves: 2_000,
+    }
     const { progress, answer } = (await bench.ask(wish)) as Told<ArrangeResult>
     expectProgress(progress)
     expect(answer.arrangements.length).toBeGreaterThan(0)
@@ -64,7 +72,7 @@ describe('entry files of workers', () => {
     const bench = await workerBench(() => import('../palette/proposals.worker.js'))
     const { progress, answer } = (await bench.ask({
       rows: job,
-      areas: measureFacts(job, job.passages, 'metric').areas,
+      areas: measureFacts(job, job.passages, METRIC).areas,
       lowerWall: true,
       samples: demoSamples(),
       seed: 1,

@@ -1,4 +1,5 @@
 import { readLine, type LengthMeter, type MeterEvents } from './lengthMeter.js'
+import { t } from '../words.js'
 
 /** A length meter that sends its lines as server-sent events: the stand-in, or a bridge to a real one. */
 export function meterOverNetwork(address: string): LengthMeter {
@@ -25,7 +26,7 @@ export function meterOverNetwork(address: string): LengthMeter {
           // The browser would try again by itself, silently; a measurer wants to know.
           opened.close()
           if (up) events.lost()
-          else reject(new Error('No laser tape answers.'))
+          else reject(new Error(t('noLaserTapeAnswers')))
         })
       }),
     disconnect: () => source?.close(),

@@ -1,8 +1,9 @@
 import { computed, ref, shallowRef } from 'vue'
-import { mmText } from '@bonitas/core/kernel/units/length'
 import { ApiProblem, request, ServerGone } from '../../api/http.js'
 import { seriesOf, type LengthMeter } from './lengthMeter.js'
 import { meterOverNetwork } from './meterOverNetwork.js'
+import { saysNow } from '../../form/useLocale.js'
+import { t } from '../words.js'
 
 type State = 'off' | 'connecting' | 'on' | 'lost' | 'none'
 
@@ -16,14 +17,19 @@ export function intoFocus(mm: number): boolean {
   const field = document.activeElement
   if (!(field instanceof HTMLInputElement) || field.dataset.length === undefined) return false
   // A turn or a name that is typed behind the length stays.
-  const rest = field.dataset.length === 'wall' ? field.value.replace(/^\s*[\d.,]+\s*(mm|cm|m)?/i, '') : ''
-  field.value = `${Math.round(mm)} mm${rest}`
+  const rest =
+    field.dataset.length === 'wall'
+      ? field.value.replace(/^\s*[\d\s.,/'"-]+(mm|cm|m|in|ft)?(?![a-z])/i, '')
+      : ''
+  field.value = `${saysNow()
+    .length(mm)
+    .replace(/\u2009/g, '')}${rest}`
   field.dispatchEvent(new Event('input', { bubbles: true }))
   return true
 }
 
 function take(mm: number, words: string): void {
-  said.value = intoFocus(mm) ? words : `${words}: put the cursor in a length to take it`
+  said.value = intoFocus(mm) ? words : t('wordsPutTheCursorIn', { words })
 }
 
 async function connect(): Promise<void> {
@@ -40,16 +46,23 @@ async function connect(): Promise<void> {
       reading({ mm, held }) {
         if (!held) {
           series.value = []
-          take(mm, `${mmText(mm)} mm taken`)
+          take(mm, `${saysNow().length(mm)} taken`)
           return
         }
         series.value = [...series.value, mm]
         const s = seriesOf(series.value)
         if (s)
-          take(s.meanMm, `${s.count} readings, mean ${mmText(s.meanMm)}, spread ${s.spreadMm.toFixed(1)} mm`)
+          take(
+            s.meanMm,
+            t('countReadingsMeanMeanMmSpread', {
+              count: s.count,
+              meanMm: saysNow().length(s.meanMm),
+              spreadMm: saysNow().fine(s.spreadMm),
+            }),
+          )
       },
       released: () => (series.value = []),
-      nonsense: (words) => (said.value = `The tape sent “${words}”: not a length, not taken`),
+      nonsense: (words) => (said.value = t('theTapeSentWordsNot', { words })),
       lost() {
         state.value = 'lost'
         said.value = ''
@@ -69,15 +82,15 @@ function disconnect(): void {
   said.value = ''
 }
 
-const WORDS: Readonly<Record<State, string>> = {
+const words = (): Readonly<Record<State, string>> => ({
   off: '',
-  connecting: 'looking for the laser tape …',
-  on: 'Laser tape ready: its readings go into the field you are in',
-  lost: 'The laser tape is gone. What it read before is kept.',
-  none: 'No laser tape is set up for this program.',
-}
+  connecting: t('lookingForTheLaserTape'),
+  on: t('laserTapeReadyItsReadings'),
+  lost: t('theLaserTapeIsGone'),
+  none: t('noLaserTapeIsSet'),
+})
 
 /** The laser tape, shared by every page: it stays connected from wall to opening. */
 export function useLaser() {
-  return { state, says: computed(() => said.value || WORDS[state.value]), connect, disconnect }
+  return { state, says: computed(() => said.value || words()[state.value]), connect, disconnect }
 }

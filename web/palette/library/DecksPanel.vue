@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import ListTable from '../../form/ListTable.vue'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
-import FileButton from '../../form/FileButton.vue'
 import { ApiProblem, ServerGone } from '../../api/http.js'
+import ListTable from '../../form/ListTable.vue'
+import FileButton from '../../form/FileButton.vue'
 import { useJobStore } from '../../job/jobStore.js'
 import { DECK_FORMATS, readDeckFile, writeDeck, type DeckFormat } from './deckFiles.js'
 import { useLibraryStore, type DeckLine } from './libraryStore.js'
-import { saveText } from './saveText.js'
+import { saveText } from '../../files/saveFile.js'
+import { t } from '../words.js'
 
 /** The decks of the studio: out and in as files, and removed. */
 const emit = defineEmits<{ said: [words: string] }>()
@@ -36,16 +37,16 @@ async function trying(nothing: string, work: () => Promise<string>): Promise<voi
   } catch (error) {
     if (!(error instanceof InputError || error instanceof ApiProblem || error instanceof ServerGone))
       throw error
-    emit('said', `${nothing} ${error.message || 'The server did not answer.'}`)
+    emit('said', `${nothing} ${error.message || t('theServerDidNotAnswer')}`)
   }
 }
 
 async function picked(file: File): Promise<void> {
   emit('said', `Reading ${file.name} …`)
-  await trying('Nothing was taken over.', async () => {
+  await trying(t('nothingWasTakenOver'), async () => {
     const deck = await readDeckFile(file, digits.value)
     await library.keep(deck)
-    return `${deck.samples.length} samples taken over as “${deck.name}”.`
+    return t('samplesSamplesTakenOverAs', { samples: deck.samples.length, name: deck.name })
   })
 }
 
@@ -55,16 +56,16 @@ async function remove(deck: DeckLine): Promise<void> {
     return
   }
   confirming.value = ''
-  await trying('It was not removed.', async () => {
+  await trying(t('itWasNotRemoved'), async () => {
     await library.remove(deck.id)
-    return `“${deck.name}” is removed. Finishes taken from it stay in their jobs.`
+    return t('nameIsRemovedFinishesTaken', { name: deck.name })
   })
 }
 </script>
 
 <template>
   <section class="panel-part">
-    <h2>Decks</h2>
+    <h2>{{ t('decks') }}</h2>
     <ListTable
       :rows="library.decks"
       :columns="[
@@ -83,24 +84,24 @@ async function remove(deck: DeckLine): Promise<void> {
             v-for="f in DECK_FORMATS"
             :key="f"
             link
-            :aria-label="`${WORDS[f]}: export ${d.name}`"
+            :aria-label="t('wordsExportName', { WORDS: WORDS[f], name: d.name })"
             @click="save(d, f)"
           >
             {{ WORDS[f] }}
           </ElButton>
           <ElButton
             link
-            :aria-label="`${confirming === d.id ? 'Really?' : 'Remove'} ${d.name}`"
+            :aria-label="`${confirming === d.id ? 'Really?' : t('remove')} ${d.name}`"
             @click="remove(d)"
           >
-            {{ confirming === d.id ? 'Really?' : 'Remove' }}
+            {{ confirming === d.id ? 'Really?' : t('remove') }}
           </ElButton></span
         ></template
       >
     </ListTable>
     <FileButton
-      label="Deck to import"
-      words="Import a deck (CSV, GPL, CxF)"
+      :label="t('deckToImport')"
+      :words="t('importADeckCSVGPL')"
       accept=".csv,.gpl,.cxf,.xml,text/csv"
       @picked="picked"
     />

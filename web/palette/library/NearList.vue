@@ -5,7 +5,10 @@ import { labToHex, lrv } from '@bonitas/core/kernel/color/lab'
 import { undertone } from '@bonitas/core/stages/palette/undertone'
 import ListTable from '../../form/ListTable.vue'
 import type { NearSample } from './libraryStore.js'
+import { useLocale } from '../../form/useLocale.js'
+import { t } from '../words.js'
 
+const { number } = useLocale()
 /** Samples by nearness, each with the way onto the bench. */
 const props = defineProps<{
   found: readonly NearSample[]
@@ -14,13 +17,13 @@ const props = defineProps<{
   act?: string
 }>()
 const COLUMNS = [
-  { id: 'color', head: 'Color', quietHead: true },
-  { id: 'sample', head: 'Sample' },
+  { id: 'color', head: t('color'), quietHead: true },
+  { id: 'sample', head: t('sample') },
   { id: 'deltaE', head: 'ΔE00', figure: true },
   { id: 'lrv', head: 'LRV', figure: true },
-  { id: 'undertone', head: 'Undertone' },
-  { id: 'price', head: 'Price', figure: true },
-  { id: 'take', head: 'Take it', quietHead: true },
+  { id: 'undertone', head: t('undertone') },
+  { id: 'price', head: t('price'), figure: true },
+  { id: 'take', head: t('takeIt'), quietHead: true },
 ]
 const columns = computed(() =>
   COLUMNS.filter((c) => !props.narrow || !['lrv', 'undertone', 'price'].includes(c.id)),
@@ -40,15 +43,15 @@ defineEmits<{ take: [found: NearSample] }>()
       ><b>{{ f.sample.name }}</b>
       <span class="second">{{ [f.sample.code, f.sample.deck].filter(Boolean).join(' · ') }}</span></template
     >
-    <template #cell-deltaE="{ row: f }">{{ f.deltaE.toFixed(1) }}</template>
-    <template #cell-lrv="{ row: f }">{{ lrv(f.sample.lab).toFixed(0) }}</template>
+    <template #cell-deltaE="{ row: f }">{{ number(f.deltaE, 1) }}</template>
+    <template #cell-lrv="{ row: f }">{{ number(lrv(f.sample.lab)) }}</template>
     <template #cell-undertone="{ row: f }">{{ undertone(f.sample.material, f.sample.lab).phrase }}</template>
     <template #cell-price="{ row: f }">{{
       f.sample.priceMinor === null ? '' : `${price(f.sample.priceMinor)} / ${f.sample.per}`
     }}</template>
     <template #cell-take="{ row: f }"
-      ><ElButton link :aria-label="`${act ?? 'To the bench'}: ${f.sample.name}`" @click="$emit('take', f)">
-        {{ act ?? 'To the bench' }}
+      ><ElButton link :aria-label="`${act ?? t('toTheBench')}: ${f.sample.name}`" @click="$emit('take', f)">
+        {{ act ?? t('toTheBench') }}
       </ElButton></template
     >
   </ListTable>

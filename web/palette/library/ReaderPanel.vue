@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { labToHex, lrv, type LabD65 } from '@bonitas/core/kernel/color/lab'
+import { inScreenGamut, labToHex, lrv, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { NEW_SAMPLE, type Sample } from '@bonitas/core/stages/palette/library/sample'
 import { MATERIALS, type Material } from '@bonitas/core/model/vocabulary/finish'
-import ChoiceField from '../../form/ChoiceField.vue'
 import { ApiProblem, ServerGone } from '../../api/http.js'
+import ChoiceField from '../../form/ChoiceField.vue'
 import PlainField from '../../form/PlainField.vue'
 import { useLibraryStore } from './libraryStore.js'
 import { useColorReader } from './useColorReader.js'
+import { useLocale } from '../../form/useLocale.js'
+import { t } from '../words.js'
 
+const { number } = useLocale()
 /** The color reader: its readings of the sample at hand, how far they lie apart, and where the sample goes. */
 const emit = defineEmits<{ take: [sample: Sample]; find: [lab: LabD65]; said: [words: string] }>()
 const library = useLibraryStore()
@@ -20,10 +23,10 @@ onBeforeUnmount(disconnect)
 const UNEVEN = 2
 const STATE_WORDS = {
   off: '',
-  connecting: 'looking for the reader …',
-  on: 'Reader ready: lay it on a sample and press its trigger.',
-  lost: 'The reader is gone. What it read stays here.',
-  none: 'No color reader is set up for this program.',
+  connecting: t('lookingForTheReader'),
+  on: t('readerReadyLayItOn'),
+  lost: t('theReaderIsGoneWhat'),
+  none: t('noColorReaderIsSet'),
 } as const
 const called = ref('')
 watch(name, (given) => (called.value = given))
@@ -36,9 +39,12 @@ const sample = computed((): Sample | undefined => {
     : undefined
 })
 const spreadWords = computed(() => {
-  if (!spread.value || readings.value.length < 2) return 'Read it again to see its spread.'
+  if (!spread.value || readings.value.length < 2) return t('readItAgainToSee')
   const apart = spread.value.spread
-  return `spread ΔE00 ${apart.toFixed(2)}${apart > UNEVEN ? ': uneven, worn or patterned; one value would lie' : ''}`
+  return t('spreadE00ApartApart2', {
+    apart: number(apart, 2),
+    apart2: apart > UNEVEN ? t('unevenWornOrPatternedOne') : '',
+  })
 })
 
 async function keep(): Promise<void> {
@@ -56,29 +62,39 @@ async function keep(): Promise<void> {
 
 <template>
   <section class="panel-part">
-    <h2>Color reader</h2>
+    <h2>{{ t('colorReader') }}</h2>
     <p class="second" role="status">{{ said || STATE_WORDS[state] }}</p>
-    <ElButton v-if="state !== 'on'" @click="connect">Connect the reader</ElButton>
+    <ElButton v-if="state !== 'on'" @click="connect">{{ t('connectTheReader') }}</ElButton>
     <template v-if="spread">
       <div class="read">
         <i :style="{ background: labToHex(spread.mean) }"></i>
         <p>
-          {{ readings.length }} {{ readings.length === 1 ? 'reading' : 'readings' }}, LRV
-          {{ lrv(spread.mean).toFixed(0) }}<br />
+          {{
+            t('readingsReadings2LRVMean', {
+              readings: readings.length,
+              readings2: readings.length === 1 ? 'reading' : 'readings',
+              mean: number(lrv(spread.mean)),
+            })
+          }}<br />
           <span class="second">{{ spreadWords }}</span>
+          <template v-if="!inScreenGamut(spread.mean)">
+            <br /><span class="second">{{ t('noScreenShowsItThe') }}</span>
+          </template>
         </p>
       </div>
       <PlainField
         v-model="called"
-        label="Sample"
-        :fault="called.trim() === '' ? 'Name the sample.' : undefined"
+        :label="t('sample')"
+        :fault="called.trim() === '' ? t('nameTheSample') : undefined"
       />
-      <ChoiceField v-model="material" label="Material" :choices="MATERIALS" />
+      <ChoiceField v-model="material" :label="t('material')" :choices="MATERIALS" />
       <div class="acts">
-        <ElButton :disabled="!sample" @click="sample && emit('take', sample)"> To the bench </ElButton>
-        <ElButton :disabled="!sample" @click="keep">Keep in the library</ElButton>
-        <ElButton link @click="emit('find', spread.mean)">Find the nearest</ElButton>
-        <ElButton link @click="begin">Begin anew</ElButton>
+        <ElButton :disabled="!sample" @click="sample && emit('take', sample)">
+          {{ t('toTheBench') }}
+        </ElButton>
+        <ElButton :disabled="!sample" @click="keep">{{ t('keepInTheLibrary') }}</ElButton>
+        <ElButton link @click="emit('find', spread.mean)">{{ t('findTheNearest') }}</ElButton>
+        <ElButton link @click="begin">{{ t('beginAnew') }}</ElButton>
       </div>
     </template>
   </section>

@@ -1,5 +1,6 @@
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import type { Deck } from '@bonitas/core/stages/palette/library/sample'
+import { t } from '../words.js'
 
 export const DECK_FORMATS = ['csv', 'gpl', 'cxf'] as const
 export type DeckFormat = (typeof DECK_FORMATS)[number]
@@ -29,12 +30,12 @@ export async function writeDeck(deck: Deck, format: DeckFormat, digits: number):
 export async function readDeckFile(file: File, digits: number): Promise<Deck> {
   if (file.size > MOST_BYTES)
     throw new InputError('DECK_NOT_READ', {
-      what: 'is over 20 MB',
-      where: 'The file',
-      fix: 'Split it into several decks.',
+      what: t('isOver20MB'),
+      where: t('theFile'),
+      fix: t('splitItIntoSeveralDecks'),
     })
   const text = await file.text()
-  const name = file.name.replace(/\.[^.]+$/, '') || 'Deck'
+  const name = file.name.replace(/\.[^.]+$/, '') || t('deck')
   if (/\.gpl$/i.test(file.name)) return (await gpl()).deckFromGpl(text, name)
   if (/\.(cxf|xml)$/i.test(file.name)) return (await cxf()).deckFromCxf(text, name)
   return (await csv()).deckFromCsv(text, name, digits)

@@ -1,8 +1,9 @@
 import { finishFromSample } from '@bonitas/core/stages/palette/library/toFinish'
 import type { Sample } from '@bonitas/core/stages/palette/library/sample'
-import { moneyText } from '@bonitas/core/kernel/money/moneyText'
 import { ref } from 'vue'
 import { useJobStore } from '../../job/jobStore.js'
+import { useLocale } from '../../form/useLocale.js'
+import { t } from '../words.js'
 
 /** Takes samples onto the bench of the job as finishes. */
 export function useBench() {
@@ -16,10 +17,11 @@ export function useBench() {
       (f) =>
         f.name === fields.name && f.code === fields.code && f.labL === fields.labL && f.labB === fields.labB,
     )
-    said.value = there ? `${sample.name} is among the finishes already.` : `${sample.name} is on the bench.`
+    said.value = there
+      ? t('nameIsAmongTheFinishes', { name: sample.name })
+      : t('nameIsOnTheBench2', { name: sample.name })
     return there?.id ?? store.add('finishes', fields)
   }
-  const price = (minor: number) =>
-    moneyText(minor, store.snapshot?.studio.currency ?? 'EUR', store.snapshot?.studio.locale ?? 'en-IE')
+  const { money: price } = useLocale()
   return { take, said, price }
 }

@@ -2,6 +2,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { parseColor, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import { spreadOf } from '@bonitas/core/stages/palette/library/toFinish'
 import { ApiProblem, request, ServerGone } from '../../api/http.js'
+import { t } from '../words.js'
 
 type State = 'off' | 'connecting' | 'on' | 'lost' | 'none'
 
@@ -40,7 +41,7 @@ export function useColorReader() {
   function take(line: string): void {
     const read = readColorLine(line)
     if ('nonsense' in read) {
-      said.value = `The reader sent “${read.nonsense}”: not a color, not taken`
+      said.value = t('theReaderSentNonsenseNot', { nonsense: read.nonsense })
       return
     }
     // A sample of another name begins a series of its own.
@@ -49,7 +50,10 @@ export function useColorReader() {
       readings.value = []
     }
     readings.value = [...readings.value, read.lab]
-    said.value = `${read.sample || 'Sample'}: reading ${readings.value.length} taken`
+    said.value = t('sampleReadingReadingsTaken', {
+      sample: read.sample || t('sample'),
+      readings: readings.value.length,
+    })
   }
 
   async function connect(): Promise<void> {
@@ -74,9 +78,7 @@ export function useColorReader() {
     } catch (error) {
       state.value = 'off'
       said.value =
-        error instanceof ServerGone || error instanceof ApiProblem
-          ? error.message
-          : 'No color reader answers.'
+        error instanceof ServerGone || error instanceof ApiProblem ? error.message : t('noColorReaderAnswers')
     }
   }
 

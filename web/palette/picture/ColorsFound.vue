@@ -3,6 +3,9 @@ import { ElButton } from 'element-plus'
 import { labToHex, type LabD65 } from '@bonitas/core/kernel/color/lab'
 import type { ExtractedColor } from '@bonitas/core/stages/palette/extraction/extractColors'
 import { undertone } from '@bonitas/core/stages/palette/undertone'
+import { useLocale } from '../../form/useLocale.js'
+import { t } from '../words.js'
+const { percent } = useLocale()
 
 /** The colors found in a picture, each material once, in their shares. */
 defineProps<{ colors: readonly ExtractedColor[]; chosen: LabD65 | undefined }>()
@@ -16,7 +19,7 @@ const word = (lab: LabD65) => undertone('paint', lab).phrase
       v-if="colors.length > 0"
       class="bar"
       role="img"
-      :aria-label="`${colors.length} colors in their shares`"
+      :aria-label="t('colorsColorsInTheirShares', { colors: colors.length })"
     >
       <i v-for="(c, i) in colors" :key="i" :style="{ flexGrow: c.share, background: labToHex(c.lab) }"></i>
     </div>
@@ -25,9 +28,7 @@ const word = (lab: LabD65) => undertone('paint', lab).phrase
         <ElButton class="is-line" :aria-pressed="chosen === c.lab" @click="emit('choose', c)">
           <i :style="{ background: labToHex(c.lab) }"></i>
           <span
-            >{{ word(c.lab) }}<br /><span class="second"
-              >{{ (100 * c.share).toFixed(c.share < 0.1 ? 1 : 0) }} %</span
-            ></span
+            >{{ word(c.lab) }}<br /><span class="second">{{ percent(c.share) }}</span></span
           >
         </ElButton>
       </li>

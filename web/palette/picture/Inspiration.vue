@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { useJobStore } from '../../job/jobStore.js'
+import { t } from '../words.js'
 
 /** The colors pulled out of pictures: what inspires the room. */
 const store = useJobStore()
@@ -11,19 +12,23 @@ const job = computed(() => store.snapshot)
 
 <template>
   <section v-if="job">
-    <h2>What inspires the room</h2>
-    <p v-if="job.sampledColors.length === 0" class="second">Nothing pulled yet.</p>
+    <h2>{{ t('whatInspiresTheRoom') }}</h2>
+    <p v-if="job.sampledColors.length === 0" class="second">{{ t('nothingPulledYet') }}</p>
     <ul class="pulls">
       <li v-for="p in job.sampledColors" :key="p.id">
         <i :style="{ background: labToHex({ l: p.labL, a: p.labA, b: p.labB }) }"></i>{{ p.name
         }}<span class="second">&ensp;{{ p.share > 0 ? `${Math.round(100 * p.share)} %` : '' }}</span
-        ><ElButton link :aria-label="`Put back ${p.name}`" @click="store.remove('sampledColors', p.id)">
-          Put back
+        ><ElButton
+          link
+          :aria-label="t('putBackName', { name: p.name })"
+          @click="store.remove('sampledColors', p.id)"
+        >
+          {{ t('putBack') }}
         </ElButton>
       </li>
     </ul>
     <p class="second">
-      A photo is not a measurement: read what stays with the color reader, and hold samples to it.
+      {{ t('aPhotoIsNotA') }}
     </p>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { discMean } from '@bonitas/core/stages/palette/extraction/labPlanes'
+import { t } from '../words.js'
 
 /** A place in the picture, as parts of its width and height. */
 interface Place {
@@ -119,7 +120,7 @@ function keys(event: KeyboardEvent): void {
       height="2"
       tabindex="0"
       role="application"
-      aria-label="The picture. Arrows move the point, Enter picks the color there."
+      :aria-label="t('thePictureArrowsMoveThe')"
       :class="{ crosshair: picture }"
       @pointermove="magnify(under($event))"
       @click="pick(under($event))"

@@ -4,6 +4,8 @@ import { onMounted, reactive, ref, shallowRef } from 'vue'
 import { ApiProblem, request } from '../api/http.js'
 import PlainField from '../form/PlainField.vue'
 import { useSessionStore } from '../session/sessionStore.js'
+import FaultSummary from '../form/FaultSummary.vue'
+import { t } from './words.js'
 
 interface MemberLine {
   readonly id: string
@@ -44,33 +46,34 @@ async function add(): Promise<void> {
 <template>
   <section aria-labelledby="members-head">
     <div class="head">
-      <h2 id="members-head">Members</h2>
+      <h2 id="members-head">{{ t('members') }}</h2>
       <ElButton
         v-if="session.visitor?.member.role === 'owner'"
         :aria-expanded="adding"
         @click="adding = !adding"
       >
-        Add an assistant
+        {{ t('addAnAssistant') }}
       </ElButton>
     </div>
     <form v-if="adding" novalidate @submit.prevent="add">
-      <PlainField v-model="form.name" label="Name" :fault="faults.name" />
+      <PlainField v-model="form.name" :label="t('name')" :fault="faults.name" />
       <PlainField
         v-model="form.email"
-        label="Sign-in name"
-        hint="An address such as name@place"
+        :label="t('signInName')"
+        :hint="t('anAddressSuchAsName')"
         :fault="faults.email"
       />
       <PlainField
         v-model="form.password"
-        label="First password"
-        hint="10 characters or more"
+        :label="t('firstPassword')"
+        :hint="t('n10CharactersOrMore')"
         type="password"
         autocomplete="new-password"
         :fault="faults.password"
       />
-      <ElButton type="primary" native-type="submit">Add</ElButton>
+      <ElButton type="primary" native-type="submit">{{ t('add') }}</ElButton>
     </form>
+    <FaultSummary :faults="faults" />
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
     <ul>
       <li v-for="m in members" :key="m.id">
