@@ -55,7 +55,7 @@ export async function callOut(page: Page, walls: readonly string[]): Promise<voi
 }
 
 export async function allKept(page: Page): Promise<void> {
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await expect(page.getByText(/^(Saved|Gespeichert|Mentve)$/)).toBeVisible()
 }
 
 export async function openDemo(page: Page, url: string, job = 'Music and reading room'): Promise<void> {
@@ -65,9 +65,15 @@ export async function openDemo(page: Page, url: string, job = 'Music and reading
   await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible()
 }
 
-export async function foundStudio(page: Page, url: string): Promise<void> {
+export async function foundStudio(
+  page: Page,
+  url: string,
+  /** What is looked at before the form is sent. */
+  look: () => Promise<void> = () => Promise.resolve(),
+): Promise<void> {
   await page.goto(`${url}/sign-in`)
   await page.getByRole('button', { name: 'Found a studio' }).click()
+  await look()
   await page.getByLabel('Studio').fill('Reed & Rush')
   await page.getByLabel('Your name').fill('Odile Rush')
   await page.getByLabel('Sign-in name').fill('odile@reed.example')

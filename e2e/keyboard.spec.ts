@@ -1,4 +1,4 @@
-import { expectTape } from './bench.js'
+import { expectTape, openDemo } from './bench.js'
 import { expect, test, type Page } from './program.js'
 
 /** Name of the focused element as assistive technology has it: label, aria-label or text. */
@@ -161,4 +161,38 @@ test('the job, once through, with the keyboard alone', async ({ page, empty }) =
   await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
+})
+
+test('a day is typed as the country writes it, or chosen from the calendar, by keyboard alone', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  const day = page.getByRole('textbox', { name: 'Install date' })
+  await expect(day).toHaveValue('07/01/2027')
+  await day.focus()
+  await page.keyboard.type('31/2/2027')
+  await page.keyboard.press('Enter')
+  await expect(day).toHaveAccessibleDescription(/^Install date is not a day\. Write it as/)
+  await expect(day).toHaveValue('31/2/2027')
+  await page.keyboard.press('Escape')
+  await expect(day).toHaveValue('07/01/2027')
+  await page.keyboard.press('Tab')
+  await expect.poll(() => focused(page)).toBe('Calendar')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog', { name: 'Calendar: Install date' })).toBeVisible()
+  await expect.poll(() => page.evaluate(() => document.activeElement?.textContent.trim())).toBe('7')
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(day).toHaveValue('08/01/2027')
+  // Where it was opened from, not at the top of the page.
+  await expect.poll(() => focused(page)).toBe('Calendar')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect.poll(() => focused(page)).toBe('Calendar')
+  await page.keyboard.press('Control+z')
+  await expect(day).toHaveValue('07/01/2027')
 })

@@ -110,7 +110,7 @@ test('where the money stands, by any grouping; account, cards, dates, a change a
   for (const by of ['supplier', 'place', 'save or splurge']) {
     await pickFrom(page.getByLabel('By', { exact: true }), by)
     // However it is put together, it comes to the same.
-    await expect(page.getByRole('columnheader').first()).toHaveText(by)
+    await expect(page.getByRole('columnheader').first()).toHaveText(`${by} in EUR`)
     expect(await sums(), by).toEqual(before)
   }
   await expect(page.getByRole('row', { name: /^\+? ?splurge/ })).toBeVisible()

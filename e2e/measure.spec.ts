@@ -137,7 +137,7 @@ test('the laser tape writes into the field in focus, averages what is held, and 
     await expect(page.locator('.walls tbody tr')).toHaveCount(1)
     // Held: the mean of the series, with its spread, before it is let go.
     await pull('hold?mm=2400')
-    await expect(page.getByText(/^[5-9] readings, mean 2\s?\d{3}, spread \d+\.\d mm$/)).toBeVisible({
+    await expect(page.getByText(/^[5-9] readings, mean 2\s?\d{3} mm, spread \d+\.\d mm$/)).toBeVisible({
       timeout: 10_000,
     })
     await pull('release')

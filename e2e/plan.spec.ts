@@ -22,7 +22,7 @@ const movedIsKept = (page: Page, name: string) =>
     page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: 'Undo' }),
   ).toHaveAttribute('title', new RegExp(`^Undo: .*${name}`))
 
-test('the low table is moved by the way out of its finding, by keys, by typing and by the pointer, and undone', async ({
+test('a finding offers the way out that holds; the low table is moved by keys, by typing and by the pointer, and undone', async ({
   page,
   demo,
 }) => {
@@ -30,12 +30,20 @@ test('the low table is moved by the way out of its finding, by keys, by typing a
   await stage(page, 'Plan')
   const knees = finding(page, /310 mm between settee/)
   await expect(knees).toBeVisible()
-  const before = await placeOf(page, 'Low table')
-  await knees.getByRole('button', { name: /Move Low table 40 mm towards south wall/ }).click()
-  await expect(knees).toHaveCount(0)
-  expect(await placeOf(page, 'Low table')).toEqual({ ...before, y: before.y + 40 })
+  // Its own way out would narrow the way to the reading chair: it is not offered, and says so.
+  await expect(
+    knees.getByText(/No way out holds\. “Move Low table 40 mm towards south wall”: it would bring/),
+  ).toBeVisible()
+  await expect(knees.getByRole('button', { name: /Move/ })).toHaveCount(0)
+  // One that holds is one press.
+  const narrow = finding(page, /474 mm on the way to reading chair/)
+  const chair = await placeOf(page, 'Reading chair')
+  await narrow.getByRole('button', { name: /Move Reading chair 140 mm towards south wall/ }).click()
+  await expect(narrow).toHaveCount(0)
+  expect(await placeOf(page, 'Reading chair')).toEqual({ ...chair, y: chair.y + 140 })
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(knees).toBeVisible()
+  await expect(narrow).toBeVisible()
+  const before = await placeOf(page, 'Low table')
 
   // Keys: twenty steps are one step to undo.
   await named(page, 'Low table').focus()
@@ -73,6 +81,40 @@ test('the low table is moved by the way out of its finding, by keys, by typing a
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(finding(page, /Low table stands in settee/i)).toHaveCount(0)
   await allKept(page)
+})
+
+test('the plan is brought nearer by keys and buttons, moved by its ground, and a piece still goes where it is dragged', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Plan')
+  await expect(named(page, 'Low table')).toBeVisible()
+  const plan = page.getByRole('group', { name: 'Floor plan' })
+  const width = async () => Number((await plan.getAttribute('viewBox'))?.split(' ')[2])
+  const whole = await width()
+  await expect(page.getByRole('button', { name: 'Farther' })).toBeDisabled()
+  await page.getByRole('button', { name: 'Nearer' }).click()
+  await expect.poll(width).toBeCloseTo(whole / 1.5, 3)
+
+  // Dragged by as many pixels as before it goes a shorter way.
+  const before = await placeOf(page, 'Low table')
+  const box = (await named(page, 'Low table').boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2 + 20, { steps: 5 })
+  await page.mouse.up()
+  await expect.poll(() => placeOf(page, 'Low table')).not.toEqual(before)
+  const perPx = (await width()) / (await plan.boundingBox())!.width
+  const moved = await placeOf(page, 'Low table')
+  expect(Math.abs(moved.x - before.x - 40 * perPx)).toBeLessThan(60)
+  await expect.poll(width).toBeCloseTo(whole / 1.5, 3)
+
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('+')
+  await expect.poll(width).toBeCloseTo(whole / 2.25, 3)
+  await page.keyboard.press('0')
+  await expect.poll(width).toBeCloseTo(whole, 3)
 })
 
 test('the demo room is arranged from empty with the keyboard alone', async ({ page, demo }) => {

@@ -3,6 +3,7 @@ import { CHROMIUM } from '../scripts/chromium.mjs'
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './demoOnce.ts',
   outputDir: '../test-results',
   timeout: 240_000,
   // A machine that is shared may be slow; a wait ends as soon as what is waited for is there.

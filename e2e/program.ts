@@ -34,16 +34,20 @@ const freePort = () =>
     })
   })
 
+const ordinary = () => required('BONITAS_TEST_DATABASE_URL')
+
 /** @param where a database of the PostgreSQL to use; asked anew at every start, since one that was killed comes back elsewhere */
 export async function startProgram(
   demo: 'load' | 'none',
-  where = () => required('BONITAS_TEST_DATABASE_URL'),
+  where = ordinary,
   more: Readonly<Record<string, string>> = {},
 ): Promise<Program & { close(): Promise<void> }> {
   const name = `t${randomUUID().replaceAll('-', '')}`
   const client = new pg.Client({ connectionString: where() })
   await client.connect()
-  await client.query(`create database ${name}`)
+  // The demo is loaded once (demoOnce.ts) and copied.
+  const loaded = demo === 'load' && where === ordinary ? process.env.BONITAS_DEMO_DATABASE : undefined
+  await client.query(`create database ${name}${loaded ? ` template ${loaded}` : ''}`)
   await client.end()
   const databaseUrl = () => {
     const database = new URL(where())

@@ -13,6 +13,7 @@ import {
   subpage,
 } from './bench.js'
 import { expect, test, type Page } from './program.js'
+import { addressOf, STAGES } from '../web/stages.js'
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 
@@ -94,6 +95,32 @@ test('the accessibility checker has nothing to say on any screen', async ({ page
   await page.getByRole('link', { name: 'All jobs' }).click()
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()
   await expectAccessible(page, 'jobs')
+  await page.getByRole('link', { name: 'Studio', exact: true }).click()
+  await expect(page.getByLabel('Currency')).toBeDisabled()
+  await expectAccessible(page, 'settings of the studio')
+  await page.goto(`${demo.url}/gallery`)
+  await expectAccessible(page, 'parts of the interface')
+  await page.getByRole('button', { name: 'Open a dialog' }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await expectAccessible(page, 'a dialog')
+})
+
+test('nor on a phone, nor in forced colors', async ({ page, demo }) => {
+  await openDemo(page, demo.url)
+  const job = page.url().replace(/\/brief$/, '')
+  for (const [width, forcedColors] of [
+    [390, 'none'],
+    [320, 'none'],
+    [1280, 'active'],
+  ] as const) {
+    await page.setViewportSize({ width, height: 800 })
+    await page.emulateMedia({ forcedColors })
+    for (const at of STAGES) {
+      await page.goto(`${job}/${addressOf(at, at.pages[0] as (typeof at.pages)[number])}`)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await expectAccessible(page, `${at.name}, ${width} wide, forced colors ${forcedColors}`)
+    }
+  }
 })
 
 test('an empty job teaches on every screen', async ({ page, empty }) => {

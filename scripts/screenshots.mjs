@@ -46,7 +46,7 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
     await page.getByRole('heading', { level: 1 }).waitFor()
     if (stage === 'source') {
       await page.locator('button.need', { hasText: 'Sheet-music shelf' }).click()
-      await page.locator('.next-euro svg').waitFor()
+      await page.locator('.more-money svg').waitFor()
     }
     await page.mouse.move(640, 500)
   })
@@ -181,7 +181,7 @@ await shot('source-best-set', async () => {
   })
   await page.goto(`${job}/source/best-set`)
   await page.locator('.over article').first().waitFor()
-  await page.locator('.next-euro svg').waitFor()
+  await page.locator('.more-money svg').waitFor()
 })
 await shot('over-budget', async () => {
   // The tape's length is the agreed budget: a job without its change orders, and with less agreed.

@@ -72,14 +72,15 @@ async function main() {
   // Each keeps one core busy; together they take as long as the longer one.
   await Promise.all([
     check('lint', node, [join(ROOT, 'node_modules/eslint/bin/eslint.js'), '.', '--max-warnings', '0']),
-    check('types', 'npm', ['run', '--silent', 'types']),
-  ])
-  await check('format', node, [
-    join(ROOT, 'node_modules/prettier/bin/prettier.cjs'),
-    '--check',
-    '.',
-    '--log-level',
-    'warn',
+    check('types', 'npm', ['run', '--silent', 'types']).then(() =>
+      check('format', node, [
+        join(ROOT, 'node_modules/prettier/bin/prettier.cjs'),
+        '--check',
+        '.',
+        '--log-level',
+        'warn',
+      ]),
+    ),
   ])
   await counted(
     'unit',
