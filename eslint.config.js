@@ -13,6 +13,24 @@ const coreOnly = [
   },
 ]
 
+/** Nothing that is measured becomes text but by the formatter of the studio (core/kernel/units/formatter). */
+const FORMATTER = 'Write it with the formatter: `says` in rules and papers, `useLocale` on screens.'
+const HAND_WRITTEN = [
+  'MemberExpression[property.name=/^(toFixed|toLocaleString|toLocaleDateString)$/]',
+  'MemberExpression[object.name="Intl"][property.name=/^(Number|RelativeTime|List)Format$/]',
+  // Without arguments it is only asked where the machine is.
+  'NewExpression[callee.object.name="Intl"][callee.property.name="DateTimeFormat"][arguments.length>0]',
+  // The handbook of rules tells their numbers in millimeters; everything else speaks the units of the studio.
+  'TemplateElement[value.raw=/^ (mm|cm|m²|m³|kg|lx|L[ ,.;)])(?![\\w*])/]:not(Property[key.name="numbers"] *)',
+].map((selector) => ({ selector, message: FORMATTER }))
+
+/** The functions the formatter is made of; tests of the kernel hold them against handbooks. */
+const PARTS_OF_FORMATTER = {
+  regex: 'kernel/(units/(length|weight|liquid|days)|money/moneyText)(\\.js)?$',
+  importNamePattern: 'Text$|^liquidFigure$',
+  message: FORMATTER,
+}
+
 const NOT_SHIPPED = {
   regex: '(^@bonitas/core|^(\\.{1,2}/)+(\\w+/)*)/?(examples|testing)/',
   message: 'Examples and what tests need are not shipped.',
@@ -34,6 +52,7 @@ const stageBoundaries = STAGES.map((stage) => ({
           },
           { regex: '^(\\.\\./)+job/', message: 'core/job stands on the stages, not under them.' },
           NOT_SHIPPED,
+          PARTS_OF_FORMATTER,
         ],
       },
     ],
@@ -121,10 +140,26 @@ export default ts.config(
           patterns: [
             { regex: '^(\\.\\./)+core/', message: 'Another package is named by its name: @bonitas/core/…' },
             NOT_SHIPPED,
+            PARTS_OF_FORMATTER,
           ],
         },
       ],
     },
+  },
+  {
+    files: ['{core/stages,core/job,server,web}/**/*.{ts,vue}'],
+    // Drawings write coordinates, files of colors and sheets their own format, the reader of lists what it meets.
+    ignores: [
+      '**/*.test.ts',
+      '**/testing/**',
+      'core/stages/palette/board.ts',
+      'core/stages/palette/library/deckCsv.ts',
+    ],
+    rules: { 'no-restricted-syntax': ['error', ...HAND_WRITTEN] },
+  },
+  {
+    files: ['web/**/*.vue'],
+    rules: { 'vue/no-restricted-syntax': ['error', ...HAND_WRITTEN] },
   },
   {
     // A component is read at one sitting, a function without scrolling. What is longer holds two ideas.
@@ -149,6 +184,34 @@ export default ts.config(
           element,
           message: 'Take the component of Element Plus, or one of web/form that wraps it.',
         })),
+      ],
+    },
+  },
+  {
+    // What a page says stands in the words of its part, ready to be translated. The gallery is for developers.
+    files: ['web/**/*.vue'],
+    ignores: ['web/gallery/**'],
+    rules: {
+      'vue/no-bare-strings-in-template': [
+        'error',
+        {
+          allowlist: [
+            ...'()[]{}<>,.:;·×−+–—…/%°&=?!✓✕●○◐“”’|#',
+            '\u00a0',
+            'lx',
+            'PDF',
+            'DXF',
+            'SVG',
+            'JSON',
+            'PNG',
+            'LRV',
+            'ΔE00',
+            '60 / 30 / 10',
+            'A4',
+            'iCalendar',
+            'N',
+          ],
+        },
       ],
     },
   },
