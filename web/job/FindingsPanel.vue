@@ -10,6 +10,7 @@ import { findingsOf } from './stageLines.js'
 import { term } from '../words/term.js'
 import { STAGES } from '../stages.js'
 import { pageOfRule } from './pageOfRule.js'
+import { usePresses } from './usePresses.js'
 import { waysOut } from './waysOut.js'
 import { t } from './words.js'
 
@@ -58,11 +59,7 @@ const nameOf = (pieceId: string) =>
   store.snapshot?.items.find((i) => i.id === pieceId)?.name ??
   ''
 const ways = (f: JudgedFinding) => waysOut(f, store.verdict(f), nameOf)
-/** Does a way out, if it still holds at the moment it is pressed. */
-function take(f: JudgedFinding, n: number): void {
-  const safe = ways(f).ways[n]?.safe
-  if (safe) store.applyFix(safe)
-}
+const { press, isWaiting, refusal } = usePresses(() => shown.value, store.verdict, store.applyFix, nameOf)
 const accepting = ref('')
 const reason = ref('')
 const fault = ref('')
@@ -138,15 +135,17 @@ function begin(finding: JudgedFinding): void {
           <template v-for="(way, n) in ways(f).ways" :key="n">
             <ElButton
               link
-              :disabled="!way.safe"
+              :class="{ tried: way.safe !== undefined }"
+              :loading="isWaiting(f, way.label)"
               :title="way.safe ? undefined : t('beingTried')"
-              @click="take(f, n)"
+              @click="press(f, way.label)"
             >
               {{ way.label }}
             </ElButton>
             <span v-if="way.then" class="second">{{ way.then }}</span>
           </template>
-          <span v-if="ways(f).none" class="second">{{ ways(f).none }}</span>
+          <span v-if="refusal(f)" class="second" role="status">{{ refusal(f) }}</span>
+          <span v-else-if="ways(f).none" class="second">{{ ways(f).none }}</span>
           <ElButton
             v-if="replaceable(f)"
             :tag="RouterLink"
@@ -211,6 +210,9 @@ article.accepted {
 article.accepted h2 {
   text-decoration: line-through;
   font-weight: 400;
+}
+.fixes .el-button.is-link:not(.tried) {
+  color: var(--ink-2);
 }
 h2 {
   font-size: 14px;

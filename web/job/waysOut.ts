@@ -47,6 +47,14 @@ export function waysOut(
   }
 }
 
+/** Why a way out that was pressed before it had been tried was not done. */
+export function whyNot(checked: Checked, label: string, nameOf: (pieceId: string) => string): string {
+  const reason = checked.dropped.find((d) => d.fix.label === label)?.why[0]
+  return reason
+    ? t('notDone', { fix: label, why: said(reason, nameOf) })
+    : t('notDoneAnyMore', { fix: label })
+}
+
 const KEPT = {
   stays: (name: string) => t('nameStays', { name }),
   loved: (name: string) => t('nameIsLoved', { name }),

@@ -229,6 +229,9 @@ export default {
   stillLeft: 'dann bleibt: {title}',
   thenToSee: 'dann zu sehen: {title}',
   andMoreToSee: 'und {n} weitere',
+  notDone: '„{fix}“ wurde nicht getan: {why}.',
+  notDoneAnyMore:
+    '„{fix}“ wurde nicht getan: Der Auftrag hat sich geändert, und es wird nicht mehr angeboten.',
   noWayOut: 'Kein Ausweg hält. „{fix}“: {why}.',
   nameStays: '{name} bleibt, wie es ist',
   nameIsLoved: '{name} ist jemandem lieb',

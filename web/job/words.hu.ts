@@ -227,6 +227,8 @@ export default {
   stillLeft: 'akkor marad: {title}',
   thenToSee: 'akkor megnézendő: {title}',
   andMoreToSee: 'és még {n}',
+  notDone: '„{fix}” nem történt meg: {why}.',
+  notDoneAnyMore: '„{fix}” nem történt meg: a munka közben megváltozott, és ez már nem megoldás.',
   noWayOut: 'Egyik megoldás sem állja meg a helyét. „{fix}”: {why}.',
   nameStays: '{name} marad, ahogy van',
   nameIsLoved: '{name} valakinek kedves',

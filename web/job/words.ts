@@ -227,6 +227,8 @@ export const english = {
   stillLeft: 'left then: {title}',
   thenToSee: 'then to see: {title}',
   andMoreToSee: 'and {n} more',
+  notDone: '“{fix}” was not done: {why}.',
+  notDoneAnyMore: '“{fix}” was not done: the job has changed, and it is not offered any more.',
   noWayOut: 'No way out holds. “{fix}”: {why}.',
   nameStays: '{name} stays as it is',
   nameIsLoved: '{name} is dear to somebody',

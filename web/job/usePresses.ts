@@ -1,0 +1,50 @@
+import { shallowRef, watch } from 'vue'
+import type { Checked, SafeFix } from '@bonitas/core/job/fixes/checkFixes'
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import { whyNot } from './waysOut.js'
+
+/**
+ * Presses on ways out. One that comes while it is still being tried is kept, and done when the trial holds; when it does
+ * not, why is said. No press is lost because the job had just changed.
+ * @param list the findings that are shown
+ * @param verdict of a finding in the job as it is now; undefined until it has come
+ * @param apply does a way out that holds
+ * @param nameOf the name of a piece
+ */
+export function usePresses(
+  list: () => readonly JudgedFinding[],
+  verdict: (finding: JudgedFinding) => Checked | undefined,
+  apply: (safe: SafeFix) => void,
+  nameOf: (pieceId: string) => string,
+) {
+  const pressed = shallowRef<{ readonly key: string; readonly label: string }>()
+  const refused = shallowRef<{ readonly key: string; readonly why: string }>()
+
+  function settle(): void {
+    const press = pressed.value
+    if (!press) return
+    const finding = list().find((f) => f.key === press.key)
+    const checked = finding && verdict(finding)
+    if (finding && !checked) return
+    pressed.value = undefined
+    // A finding that is gone needs no way out any more.
+    if (!checked) return
+    const safe = checked.offered.find((s) => s.fix.label === press.label)
+    if (safe) apply(safe)
+    else refused.value = { key: press.key, why: whyNot(checked, press.label, nameOf) }
+  }
+  watch([list, () => list().map(verdict)], settle)
+
+  return {
+    press(finding: JudgedFinding, label: string): void {
+      refused.value = undefined
+      pressed.value = { key: finding.key, label }
+      settle()
+    },
+    /** Pressed, and still being tried. */
+    isWaiting: (finding: JudgedFinding, label: string) =>
+      pressed.value?.key === finding.key && pressed.value.label === label,
+    /** Why the way out that was pressed last was not done. */
+    refusal: (finding: JudgedFinding) => (refused.value?.key === finding.key ? refused.value.why : ''),
+  }
+}
