@@ -135,6 +135,19 @@ describe('coverage', () => {
     ['Chest of drawers', 'chest of drawers'],
     ['Sleeper sofa', 'sofa bed'],
     ['Floor lamp', 'lamp'],
+    ['Sectional', 'sofa'],
+    ['Left-hand chaise', 'sofa'],
+    ['Pair of club chairs', 'armchair'],
+    ['Club chair for the corner', 'armchair'],
+    ['Bar stools', 'stool'],
+    ['Two benches', 'bench'],
+    ['Oak bookshelves', 'shelves'],
+    ['Console table', 'side table'],
+    ['Lamp table', 'side table'],
+    ['Draperies', 'curtains'],
+    ['TV stand', 'cabinet'],
+    ['Lamp shade', 'lamp'],
+    ['Roman shade', 'blind'],
     ['Gizmo', undefined],
   ] as const)('"%s" is %s', (name, kind) => expect(kindOfName(name)).toBe(kind))
 })
@@ -161,6 +174,14 @@ describe('sizes as they are spoken', () => {
       question: undefined,
     }),
   )
+  test.each([
+    ['33 35 33', 'chair'],
+    [`4' 2'6" 16"`, 'stool'],
+    [`9'6" 7'2" 34"`, 'sofa'],
+    [`5'10" 16 30`, 'side table'],
+  ] as const)('"%s" of a %s, in inches and feet, is nothing to ask about', (text, kind) => {
+    expect(parseSize(text, kind, IMPERIAL).question).toBeUndefined()
+  })
   test('a slip of units is questioned with what it would mean', () => {
     expect(parseSize('72 35 33 mm', 'sofa', METRIC).question).toMatch(
       /unusual for a sofa\. Are these inches: 72 = 1\u2009829 mm\?/,

@@ -254,13 +254,22 @@ function findKind(name: string): PieceKind | undefined {
   return lastKind(head) ?? lastKind(name)
 }
 
+/** A word as it is said of one thing: chairs, benches, shelves. */
+const ONE_OF: readonly ((said: string) => string)[] = [
+  (said) => said,
+  (said) => said.replace(/s$/, ''),
+  (said) => said.replace(/(ch|sh|s|x)es$/, '$1'),
+  (said) => said.replace(/ves$/, 'f'),
+  (said) => said.replace(/ies$/, 'y'),
+]
+
 /** Of words that end alike the most are meant: a chest of drawers, not drawers. */
 function lastKind(text: string): PieceKind | undefined {
   const words = text.toLowerCase().split(/[^\p{L}]+/u)
   for (let end = words.length; end > 0; end--)
     for (let from = Math.max(0, end - MOST_WORDS); from < end; from++) {
       const said = words.slice(from, end).join(' ')
-      const kind = KINDS.get(said) ?? KINDS.get(said.replace(/s$/, ''))
+      const kind = ONE_OF.map((one) => KINDS.get(one(said))).find((k) => k)
       if (kind) return kind
     }
   return undefined
