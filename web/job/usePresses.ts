@@ -36,7 +36,7 @@ export function usePresses(
   watch([list, () => list().map(verdict)], settle)
 
   return {
-    press(finding: JudgedFinding, label: string): void {
+    press: (finding: JudgedFinding, label: string): void => {
       refused.value = undefined
       pressed.value = { key: finding.key, label }
       settle()
