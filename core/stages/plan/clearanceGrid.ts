@@ -9,6 +9,19 @@ export interface Obstacle {
   readonly box: Box
 }
 
+/** Something near a point: its distance, and the direction it lies in. */
+export interface Near {
+  readonly id: string
+  readonly name: string
+  readonly mm: number
+  /** Undefined for a wall. */
+  readonly box: Box | undefined
+  readonly dir: Point
+}
+
+/** Distances that differ by less are the same: what is left of arithmetic decides nothing. */
+export const TIE_MM = 0.5
+
 /** Widths above twice this are all wide enough. */
 export const CAP_MM = 760
 /** Within this of the place one comes in to, the wall behind one is left out. */
@@ -22,6 +35,8 @@ interface Ground {
   readonly cell: number
   readonly nx: number
   readonly ny: number
+  readonly x0: number
+  readonly y0: number
   readonly clear: Float32Array
 }
 const grounds = new WeakMap<PlanRoom, Ground>()
@@ -33,15 +48,18 @@ function groundOf(room: PlanRoom): Ground {
   const cell = Math.max(CELL_MM, Math.ceil(Math.sqrt((w * h) / MOST_CELLS) / 10) * 10)
   const nx = Math.max(1, Math.ceil(w / cell))
   const ny = Math.max(1, Math.ceil(h / cell))
+  // The cells lie evenly about the middle of the room: a mirrored or turned room has the same.
+  const x0 = (room.low.x + room.high.x - nx * cell) / 2
+  const y0 = (room.low.y + room.high.y - ny * cell) / 2
   const clear = new Float32Array(nx * ny)
   for (let i = 0; i < clear.length; i++) {
-    const p = { x: room.low.x + ((i % nx) + 0.5) * cell, y: room.low.y + (Math.floor(i / nx) + 0.5) * cell }
+    const p = { x: x0 + ((i % nx) + 0.5) * cell, y: y0 + (Math.floor(i / nx) + 0.5) * cell }
     if (whereIs(p, room.corners) === 'outside') continue
     let least = CAP_MM
     for (const wall of room.walls) least = Math.min(least, distanceToSegment(p, wall.from, wall.to))
     clear[i] = least
   }
-  const ground = { cell, nx, ny, clear }
+  const ground = { cell, nx, ny, x0, y0, clear }
   grounds.set(room, ground)
   return ground
 }
@@ -60,8 +78,8 @@ export class ClearanceGrid {
     private readonly obstacles: readonly Obstacle[],
   ) {
     const ground = groundOf(room)
-    this.x0 = room.low.x
-    this.y0 = room.low.y
+    this.x0 = ground.x0
+    this.y0 = ground.y0
     this.nx = ground.nx
     this.ny = ground.ny
     this.cell = ground.cell
@@ -115,29 +133,66 @@ export class ClearanceGrid {
     if (!behind) return
     const others = this.room.walls.filter((w) => w !== behind.wall)
     const boxes = this.obstacles.map((o) => o.box).filter((b) => pointToBox(b, from) < CAP_MM + COME_IN_MM)
-    for (let i = 0; i < this.clear.length; i++) {
-      const p = this.at(i)
-      if ((this.clear[i] ?? 0) <= 0 || Math.hypot(p.x - from.x, p.y - from.y) > COME_IN_MM) continue
+    this.eachWithin(from, COME_IN_MM, (i, p) => {
+      if ((this.clear[i] ?? 0) <= 0) return
       let free = CAP_MM
       for (const w of others) free = Math.min(free, distanceToSegment(p, w.from, w.to))
       for (const b of boxes) free = Math.min(free, pointToBox(b, p))
       this.clear[i] = free
-    }
+    })
+  }
+
+  /** Floor this near a place narrows no way: one only comes from there. */
+  openAround(p: Point, withinMm: number): void {
+    this.eachWithin(p, withinMm, (i) => {
+      if ((this.clear[i] ?? 0) > 0) this.clear[i] = CAP_MM
+    })
+    // One comes through the door, however near its jambs are.
+    this.clear[this.cellAt(p)] = CAP_MM
+  }
+
+  /** The cells with their middle within a distance of a point. */
+  private eachWithin(p: Point, withinMm: number, take: (i: number, at: Point, mm: number) => void): void {
+    const around = Math.ceil(withinMm / this.cell) + 1
+    const middle = this.cellAt(p)
+    const [c0, r0] = [middle % this.nx, Math.floor(middle / this.nx)]
+    for (let r = Math.max(0, r0 - around); r <= Math.min(this.ny - 1, r0 + around); r++)
+      for (let c = Math.max(0, c0 - around); c <= Math.min(this.nx - 1, c0 + around); c++) {
+        const q = { x: this.x0 + (c + 0.5) * this.cell, y: this.y0 + (r + 0.5) * this.cell }
+        const mm = Math.hypot(q.x - p.x, q.y - p.y)
+        if (mm <= withinMm) take(r * this.nx + c, q, mm)
+      }
+  }
+
+  /** The free cells beside a cell. */
+  eachAround(i: number, take: (j: number) => void): void {
+    const { nx, clear } = this
+    const c = i % nx
+    if (c + 1 < nx && (clear[i + 1] ?? 0) > 0) take(i + 1)
+    if (c > 0 && (clear[i - 1] ?? 0) > 0) take(i - 1)
+    if (i + nx < clear.length && (clear[i + nx] ?? 0) > 0) take(i + nx)
+    if (i >= nx && (clear[i - nx] ?? 0) > 0) take(i - nx)
+  }
+
+  /** The free cells nearest to a point, all that are equally near; none when there are none within. */
+  nearestFree(p: Point, withinMm: number): number[] {
+    let [best, least]: [number[], number] = [[], Infinity]
+    this.eachWithin(p, withinMm, (i, _, mm) => {
+      if ((this.clear[i] ?? 0) <= 0 || mm > least + TIE_MM) return
+      if (mm < least - TIE_MM) [best, least] = [[i], mm]
+      else best.push(i)
+    })
+    return best
   }
 
   /**
-   * The widest way from a place to every cell: over all ways the one whose narrowest place is widest.
-   * @returns per cell the free distance at its narrowest place, and the cell one comes from
+   * The widest way from a cell to every cell: over all ways the one whose narrowest place is widest.
+   * @returns per cell the free distance at its narrowest place; below 0 where one does not come
    */
-  widest(from: Point): { readonly bottleneck: Float32Array; readonly via: Int32Array } {
-    const n = this.clear.length
-    const bottleneck = new Float32Array(n).fill(-1)
-    const via = new Int32Array(n).fill(-1)
-    // Cells by their bottleneck, in steps of 4 mm, widest first; within a step first come, first served, so that of two
-    // ways as wide the shorter is kept.
+  widest(start: number): Float32Array {
+    const bottleneck = new Float32Array(this.clear.length).fill(-1)
+    // Cells by their bottleneck, in steps of 4 mm, widest first; one that turns out wider is taken up again.
     const buckets: number[][] = Array.from({ length: Math.ceil(CAP_MM / 4) + 2 }, () => [])
-    const start = this.cellAt(from)
-    // One comes through the door, however near its jambs are.
     bottleneck[start] = CAP_MM
     buckets[buckets.length - 1]?.push(start)
     for (let b = buckets.length - 1; b >= 0; b--) {
@@ -154,19 +209,85 @@ export class ClearanceGrid {
           const through = Math.min(here, this.clear[j] ?? 0)
           if (through <= 0 || through <= (bottleneck[j] ?? -1)) continue
           bottleneck[j] = through
-          via[j] = i
           // A cell is taken up again only in a lower bucket or this one.
           buckets[Math.min(b, Math.floor(through / 4))]?.push(j)
         }
       }
     }
-    return { bottleneck, via }
+    return bottleneck
+  }
+
+  /** Whether a way of this half width is narrow in a cell: hardly wider than it has to be. */
+  isNarrow(i: number, half: number): boolean {
+    return (this.clear[i] ?? 0) <= half + this.cell / 2 + TIE_MM
+  }
+
+  /** Over all ways of this half width from some cells: the fewest narrow cells up to and with each cell; below 0 where none comes. */
+  narrowSteps(starts: readonly number[], half: number): Int32Array {
+    const { clear, nx } = this
+    const n = clear.length
+    const costs = new Int32Array(n).fill(-1)
+    const [open, wide] = [half - TIE_MM, half + this.cell / 2 + TIE_MM]
+    // The cells of one cost, and of the next; each is taken up at most once in either.
+    let [level, next] = [new Int32Array(2 * n), new Int32Array(2 * n)]
+    let [many, later, now] = [0, 0, 0]
+    const add = (i: number) => {
+      const free = clear[i] ?? 0
+      if (free < open) return
+      const cost = free <= wide ? now + 1 : now
+      const known = costs[i] ?? -1
+      if (known >= 0 && known <= cost) return
+      costs[i] = cost
+      if (cost > now) next[later++] = i
+      else level[many++] = i
+    }
+    for (const i of starts) add(i)
+    for (; many > 0 || later > 0; now++) {
+      while (many > 0) {
+        const i = level[--many] ?? 0
+        if (costs[i] !== now) continue
+        const c = i % nx
+        if (c + 1 < nx) add(i + 1)
+        if (c > 0) add(i - 1)
+        if (i + nx < n) add(i + nx)
+        if (i >= nx) add(i - nx)
+      }
+      ;[level, next, many, later] = [next, level, later, 0]
+    }
+    return costs
+  }
+
+  /** Steps from a cell to every cell over floor of this half width, and the cell one comes from; below 0 where there is no way. */
+  shortest(start: number, half: number): { readonly steps: Int32Array; readonly via: Int32Array } {
+    const steps = new Int32Array(this.clear.length).fill(-1)
+    const via = new Int32Array(this.clear.length).fill(-1)
+    const queue = new Int32Array(this.clear.length)
+    let [head, tail] = [0, 0]
+    const { nx } = this
+    const to = (j: number, i: number) => {
+      if ((steps[j] ?? 0) >= 0 || (this.clear[j] ?? 0) < half - TIE_MM) return
+      steps[j] = (steps[i] ?? 0) + 1
+      via[j] = i
+      queue[tail++] = j
+    }
+    steps[start] = 0
+    queue[tail++] = start
+    while (head < tail) {
+      const i = queue[head++] ?? 0
+      const c = i % nx
+      if (c + 1 < nx) to(i + 1, i)
+      if (c > 0) to(i - 1, i)
+      if (i + nx < steps.length) to(i + nx, i)
+      if (i >= nx) to(i - nx, i)
+    }
+    return { steps, via }
   }
 
   /** What lies round a point, walls and pieces alike, each with its distance and direction. */
-  nearest(p: Point): { name: string; mm: number; box: Box | undefined; dir: Point }[] {
+  nearest(p: Point): Near[] {
     const found = [
       ...this.room.walls.map((w) => ({
+        id: w.id,
         name: w.name,
         mm: distanceToSegment(p, w.from, w.to),
         box: undefined,
@@ -178,7 +299,13 @@ export class ClearanceGrid {
             Math.abs(o.box.x - p.x) < 2_500 + o.box.halfW + o.box.halfD &&
             Math.abs(o.box.y - p.y) < 2_500 + o.box.halfW + o.box.halfD,
         )
-        .map((o) => ({ name: o.name, mm: pointToBox(o.box, p), box: o.box, dir: towards(o.box, p) })),
+        .map((o) => ({
+          id: o.id,
+          name: o.name,
+          mm: pointToBox(o.box, p),
+          box: o.box,
+          dir: towards(o.box, p),
+        })),
     ]
     return found
   }
@@ -204,5 +331,5 @@ function towards(b: Box, p: Point): Point {
 }
 
 /** The one of least distance. */
-export const least = <T extends { readonly mm: number }>(list: readonly T[]): T | undefined =>
+const least = <T extends { readonly mm: number }>(list: readonly T[]): T | undefined =>
   list.reduce<T | undefined>((best, o) => (!best || o.mm < best.mm ? o : best), undefined)

@@ -64,11 +64,14 @@ describe('ways through the room', () => {
           { id: 'r', name: 'Right', box: right },
           { id: 'x', name: 'Loose', box: loose },
         ]
-        const [walk] = walkways(room, obstacles, { x: 4300, y: 3600 }, [
-          { id: 't', name: 'Target', at: [{ x: 2500, y: 500 }] },
-        ])
+        const [walk] = walkways(room, {
+          obstacles,
+          amplyMm: 1_150,
+          from: { x: 4300, y: 3600 },
+          targets: [{ id: 't', name: 'Target', at: [{ x: 2500, y: 500 }] }],
+        })
         if (gap < 1_100) expect(Math.abs(walk!.widthMm - gap)).toBeLessThanOrEqual(1)
-        expect([...(walk!.between ?? [])].sort()).toEqual(['Left', 'Right'])
+        expect(walk!.between?.map((b) => b.name).sort()).toEqual(['Left', 'Right'])
         expect(walk!.path.length).toBeGreaterThan(1)
       }),
       { numRuns: 100 },
@@ -78,26 +81,27 @@ describe('ways through the room', () => {
     const { room } = bare()
     const wall = [{ id: 'w', name: 'Barrier', box: boxOf(2500, 2000, 5000, 200, 0) }]
     const ask = (obstacles: typeof wall) =>
-      walkways(room, obstacles, { x: 4300, y: 3600 }, [{ id: 't', name: 'T', at: [{ x: 2500, y: 500 }] }])[0]!
+      walkways(room, {
+        obstacles,
+        amplyMm: 1_150,
+        from: { x: 4300, y: 3600 },
+        targets: [{ id: 't', name: 'T', at: [{ x: 2500, y: 500 }] }],
+      })[0]!
     expect(ask(wall).widthMm).toBe(0)
     expect(ask([]).widthMm).toBeGreaterThan(1_000)
   })
   test('of several places to reach a seat by the widest way counts', () => {
     const { room } = bare()
     const box = boxOf(1_500, 1_200, 1_200, 600, 0)
-    const one = walkways(room, [{ id: 'b', name: 'Box', box }], { x: 4300, y: 3600 }, [
-      { id: 't', name: 'T', at: [{ x: 200, y: 600 }] },
-    ])[0]!
-    const two = walkways(room, [{ id: 'b', name: 'Box', box }], { x: 4300, y: 3600 }, [
-      {
-        id: 't',
-        name: 'T',
-        at: [
-          { x: 200, y: 600 },
-          { x: 3500, y: 600 },
-        ],
-      },
-    ])[0]!
+    const to = (...at: { x: number; y: number }[]) =>
+      walkways(room, {
+        obstacles: [{ id: 'b', name: 'Box', box }],
+        amplyMm: 1_150,
+        from: { x: 4300, y: 3600 },
+        targets: [{ id: 't', name: 'T', at }],
+      })[0]!
+    const one = to({ x: 200, y: 600 })
+    const two = to({ x: 200, y: 600 }, { x: 3500, y: 600 })
     expect(two.widthMm).toBeGreaterThanOrEqual(one.widthMm)
   })
 })

@@ -1,6 +1,7 @@
 import { boxCorners, freeAhead } from '../../kernel/geometry/box.js'
 import { distance, plus, type Point } from '../../kernel/geometry/polygon.js'
 import { isFlat, type Side } from './needs.js'
+import { TIE_MM } from './clearanceGrid.js'
 import type { PlanRoom } from './planRoom.js'
 import { sideOf, type Standing } from './standing.js'
 
@@ -8,14 +9,20 @@ import { sideOf, type Standing } from './standing.js'
 export interface Free {
   readonly mm: number
   readonly against: string
-  /** The piece it runs against; undefined for a wall. */
+  /** The piece it runs against, of several the largest; undefined for a wall. */
   readonly piece: Standing | undefined
+  /** Every piece that is equally near, the largest first. */
+  readonly pieces: readonly Standing[]
   readonly from: Point
   readonly to: Point
 }
 
 /** One walks under what hangs higher than this. */
 const WALK_UNDER_MM = 1_900
+
+/** Of two the one that counts: by its floor, then by its height, whichever was entered first. */
+export const largerFirst = (a: Standing, b: Standing): number =>
+  b.widthMm * b.depthMm - a.widthMm * a.depthMm || b.heightMm - a.heightMm || a.kind.localeCompare(b.kind)
 
 /** Pieces a person cannot walk through. */
 export const inTheWay = (s: Standing): boolean =>
@@ -37,14 +44,11 @@ export function freeBefore(
 ): Free {
   const { origin, along, normal, half } = sideOf(s.box, side)
   const reach = half - Math.min(100, half * 0.2)
-  let best: { mm: number; against: string; piece: Standing | undefined } = {
-    mm: Infinity,
-    against: 'nothing',
-    piece: undefined,
-  }
+  let best = { mm: Infinity, against: 'nothing' }
+  let pieces: Standing[] = []
   for (const wall of room.walls) {
     const mm = freeAhead([wall.from, wall.to], origin, along, normal, -reach, reach)
-    if (mm < best.mm) best = { mm, against: wall.name, piece: undefined }
+    if (mm < best.mm) best = { mm, against: wall.name }
   }
   for (const other of others) {
     if (other.id === s.id) continue
@@ -52,7 +56,15 @@ export function freeBefore(
     const away = distance(other.box, origin) - other.box.halfW - other.box.halfD
     if (away > Math.min(best.mm, withinMm) + reach) continue
     const mm = freeAhead(boxCorners(other.box), origin, along, normal, -reach, reach)
-    if (mm < best.mm) best = { mm, against: other.name, piece: other }
+    if (!Number.isFinite(mm) || mm > best.mm - (pieces.length > 0 ? -TIE_MM : 0)) continue
+    pieces = mm < best.mm - TIE_MM ? [other] : [...pieces, other].sort(largerFirst)
+    best = { mm: Math.min(mm, best.mm), against: pieces[0]?.name ?? other.name }
   }
-  return { ...best, from: origin, to: plus(origin, normal, Number.isFinite(best.mm) ? best.mm : 0) }
+  return {
+    ...best,
+    piece: pieces[0],
+    pieces,
+    from: origin,
+    to: plus(origin, normal, Number.isFinite(best.mm) ? best.mm : 0),
+  }
 }

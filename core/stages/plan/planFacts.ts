@@ -10,7 +10,7 @@ import type { WallPlacement } from '../../model/rows/wallPlacements.js'
 import type { PanelLayout } from '../../model/rows/panelLayouts.js'
 import { sightLine, type SightLine } from './sightLine.js'
 import { sideOf, type PlanPiece, type Standing } from './standing.js'
-import { walkways, type Walkway } from './walkways.js'
+import { walkways, type Walking, type Walkway } from './walkways.js'
 import { frameSizes } from './walls/framing.js'
 import { hookHeight, hookPlaces } from './walls/hanging.js'
 
@@ -96,6 +96,8 @@ export interface PlanFacts extends PlanInput {
   readonly rugs: readonly Standing[]
   readonly seats: readonly Standing[]
   readonly sight: SightLine | undefined
+  /** Where one comes in and what one must get to; undefined in a room without a door. */
+  readonly walking: Walking | undefined
   readonly walks: readonly Walkway[]
   readonly carried: readonly { readonly piece: PlanPiece; readonly result: CarryIn }[]
 }
@@ -120,24 +122,33 @@ export function planFacts(input: PlanInput): PlanFacts {
     xMm: h.xMm,
     widthMm: h.widthMm,
   }))
+  const walking = walkingOf(room, standings, solid, needs)
   return {
     ...input,
     solid,
     rugs: standings.filter((s) => isFlat(s.kind)),
     seats: seatGroup(standings, needs.talkMost),
     sight: sightLine(room, standings, hangings),
-    walks: walksOf(room, standings, solid),
+    walking,
+    walks: walking ? walkways(room, walking) : [],
     carried: input.pieces.filter(mustComeIn).map((piece) => ({ piece, result: carryIn(piece, input.way) })),
   }
 }
 
+// The grid measures a way to within a cell.
+const AMPLE_MM = 60
 // A piece is reached by standing this far before it.
 const REACH_MM = 300
 
-function walksOf(room: PlanRoom, standings: readonly Standing[], solid: readonly Standing[]): Walkway[] {
+function walkingOf(
+  room: PlanRoom,
+  standings: readonly Standing[],
+  solid: readonly Standing[],
+  needs: Needs,
+): Walking | undefined {
   const door = room.openings.find((o) => o.kind === 'door') ?? room.openings.find((o) => o.kind === 'opening')
   const from = door && stepIn(door, room.walls, 350)
-  if (!from) return []
+  if (!from) return undefined
   // One sits down on a seat from its front, and draws a curtain from before the window; small things are reached over.
   const reached = standings.filter((s) => REACHED.has(s.kind) && s.raisedMm === 0)
   const targets = [
@@ -169,7 +180,7 @@ function walksOf(room: PlanRoom, standings: readonly Standing[], solid: readonly
   const obstacles = solid
     .filter((s) => !LIGHT_KINDS.has(s.kind))
     .map((s) => ({ id: s.id, name: s.name, box: s.box }))
-  return walkways(room, obstacles, from, targets)
+  return { from, targets, obstacles, amplyMm: Math.max(needs.walkMain, needs.walkLeast) + AMPLE_MM }
 }
 
 /** Kinds one must be able to walk up to. */

@@ -15,7 +15,11 @@ function check(facts: PaletteFacts): Finding[] {
     const located = found.filter((o) => o.wallId !== null).length
     const one = sides.size === 1 && located === found.length && found.length > 1
     if (found.length >= PLACES && !one) return []
-    const where = found.map((o) => o.name).join(', ')
+    const names = [...new Set(found.map((o) => o.name))]
+    const where = names
+      .map((name) => ({ name, times: found.filter((o) => o.name === name).length }))
+      .map(({ name, times }) => (times > 1 ? `${times} × ${name}` : name))
+      .join(', ')
     return [
       {
         rule: 'palette.accent-seen-again',

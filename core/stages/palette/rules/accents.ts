@@ -36,7 +36,9 @@ export function occurrences(facts: PaletteFacts, lab: LabD65): Occurrence[] {
     ...surfaces,
     ...wornPieces(facts)
       .filter(({ finish }) => holds(finish))
-      .map(({ piece }): Occurrence => ({ name: piece.name, wallId: piece.wallId })),
+      .flatMap(({ piece }): Occurrence[] =>
+        Array.from({ length: piece.count }, () => ({ name: piece.name, wallId: piece.wallId })),
+      ),
   ]
 }
 

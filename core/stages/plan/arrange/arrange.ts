@@ -114,7 +114,7 @@ export function arrange(wish: ArrangeWish): Arrangement[] {
     board.bias.forEach((_, k) => (board.bias[k] = r === 0 ? 0 : random() * LEAN))
     const { state } = anneal(board, start, moves, seed * 1_000 + r)
     progress?.((r + 0.5) / runs)
-    const fixed = fix(input, standingsAt(input.standings, moving, state), movable)
+    const fixed = fix(input, standingsAt(input.standings, moving, state), movable, wish.keep)
     const score = layoutScore(planFindings(planFacts({ ...input, standings: fixed, withFixes: false })))
     found.push({
       places: placesOf(fixed),
@@ -179,6 +179,7 @@ function fix(
   input: PlanInput,
   standings: readonly Standing[],
   movable: (s: Standing) => boolean,
+  keep: readonly string[],
 ): Standing[] {
   let now = standings.map((s) => {
     if (!movable(s)) return s
@@ -191,16 +192,20 @@ function fix(
       ? moved(s, place.xMm, place.yMm, place.turnDeg)
       : s
   })
-  now = layRugs(input, now)
+  now = layRugs(input, now, keep)
   let score = judged(input, now)
   for (let round = 0; round < FIX_ROUNDS && score.stops + score.looks > 0; round++) {
     let better: { standings: Standing[]; score: ReturnType<typeof judged> } | undefined
     for (const f of score.findings) {
       if (f.severity === 'note') continue
       for (const m of f.fixes) {
-        const tried = carriedOut(now, m.changes)
+        const tried = carriedOut(
+          now,
+          m.changes,
+          (s) => movable(s) || (isFlat(s.kind) && !keep.includes(s.id)),
+        )
         if (!tried) continue
-        const laid = layRugs(input, tried)
+        const laid = layRugs(input, tried, keep)
         const next = judged(input, laid)
         if (layoutRank(next) < layoutRank(better?.score ?? score)) better = { standings: laid, score: next }
       }
@@ -216,13 +221,15 @@ function fix(
 const judged = (input: PlanInput, standings: readonly Standing[]) =>
   layoutScore(planFindings(planFacts({ ...input, standings, withFixes: true })))
 
-/** A fix that only moves stands, carried out; undefined for any other. */
+/** A fix that only moves stands, carried out; undefined for any other, and for one that moves what keeps its place. */
 function carriedOut(
   standings: readonly Standing[],
   changes: Finding['fixes'][number]['changes'],
+  mayMove: (s: Standing) => boolean,
 ): Standing[] | undefined {
   if (!changes.every((c) => c.collection === 'floorPlacements' && 'set' in c && 'xMm' in c.set))
     return undefined
+  if (standings.some((s) => changes.some((c) => 'id' in c && c.id === s.id) && !mayMove(s))) return undefined
   return standings.map((s) => {
     const c = changes.find((x) => 'id' in x && x.id === s.id)
     if (!c || !('set' in c)) return s
@@ -231,7 +238,7 @@ function carriedOut(
   })
 }
 
-function layRugs(input: PlanInput, standings: readonly Standing[]): Standing[] {
+function layRugs(input: PlanInput, standings: readonly Standing[], keep: readonly string[]): Standing[] {
   const { seats } = planFacts({
     ...input,
     standings: standings.filter((s) => !isFlat(s.kind)),
@@ -240,7 +247,7 @@ function layRugs(input: PlanInput, standings: readonly Standing[]): Standing[] {
     pieces: [],
   })
   return standings.map((s) => {
-    if (!isFlat(s.kind) || s.piece.stays || s.widthMm * s.depthMm < 1.8e6) return s
+    if (!isFlat(s.kind) || s.piece.stays || keep.includes(s.id) || s.widthMm * s.depthMm < 1.8e6) return s
     const box = adviceBox(seats, input.room, s, input.needs.rugBorder)
     if (!box) return s
     const turn = Math.round(((Math.atan2(box.uy, box.ux) * 180) / Math.PI + 360) % 360)

@@ -40,7 +40,7 @@ export function candidates(
 
 /** What a search is given: the facts without what follows from them, which is derived again where it runs. */
 export function inputOf(facts: PlanFacts, standings: readonly Standing[]): PlanInput {
-  const { solid: _s, rugs: _r, seats: _e, sight: _i, walks: _w, carried: _c, ...given } = facts
+  const { solid: _s, rugs: _r, seats: _e, sight: _i, walking: _g, walks: _w, carried: _c, ...given } = facts
   return { ...given, standings, withFixes: false, moved: undefined }
 }
 

@@ -12,6 +12,16 @@ export const set = (h: Framed, fields: Readonly<Record<string, unknown>>, label:
   changes: [put('frames', h.frame.id, fields)],
 })
 
+/** The same for the frames of several. */
+export const setAll = (
+  group: readonly Framed[],
+  fields: Readonly<Record<string, unknown>>,
+  label: string,
+) => ({
+  label,
+  changes: [...new Set(group.map((h) => h.frame.id))].map((id) => put('frames', id, fields)),
+})
+
 /** Sockets and switches of a wall, which a stile must not meet. */
 export const avoidedOn = (facts: PlanFacts, wallId: string): Avoided[] =>
   facts.room.fixtures

@@ -57,7 +57,7 @@ export const front: Rule<PlanFacts> = {
           return {
             rule: 'plan.front',
             severity: stop ? 'stop' : 'look',
-            about: [ref(s), ...(j.free.piece ? [ref(j.free.piece)] : [])],
+            about: [ref(s), ...j.free.pieces.map(ref)],
             title: `${facts.says.length(j.free.mm)} ${SIDE_WORD[j.need.side]} ${lower(s.name)}`,
             measured: `${facts.says.length(j.free.mm)} to ${lower(j.free.against)}`,
             quantity: { value: j.free.mm, better: 'more' },
@@ -67,7 +67,7 @@ export const front: Rule<PlanFacts> = {
                 ? 'One stands, turns and bends there; the local code decides.'
                 : 'One has to stand, open and turn there.',
             fixes: [
-              ...nudge(facts, s, (m) => freeEnough(facts, m)),
+              ...nudge(facts, s, (m) => freeEnough(facts, m, wider ? j.wantMm : 0)),
               ...(j.free.piece
                 ? nudge(
                     facts,
@@ -100,7 +100,11 @@ export const front: Rule<PlanFacts> = {
       ),
 }
 
-const freeEnough = (facts: PlanFacts, moved: Standing): boolean => {
+/**
+ * A first test of a place: every side is free enough. Who passes behind a table is not asked again for each place tried:
+ * where one passes now, room to pass is kept.
+ */
+function freeEnough(facts: PlanFacts, moved: Standing, tableMm: number): boolean {
   const now = { ...facts, solid: facts.solid.map((o) => (o.id === moved.id ? moved : o)) }
-  return tightSides(now, moved).length === 0
+  return tightSides(now, moved, tableMm).length === 0
 }

@@ -12,7 +12,7 @@ export const hungOver: Rule<PlanFacts> = {
   schools: 'all',
   caution: true,
   check: (facts) =>
-    facts.wallPlacements.flatMap((h, i): Finding[] => {
+    facts.wallPlacements.flatMap((h): Finding[] => {
       const box = { l: h.xMm - h.widthMm / 2, r: h.xMm + h.widthMm / 2, b: h.bottomMm, t: h.topMm }
       const wall = facts.room.walls.find((w) => w.id === h.wallId)
       const meets = (l: number, r: number, b: number, t: number) =>
@@ -34,9 +34,9 @@ export const hungOver: Rule<PlanFacts> = {
           )
           .map((f) => f.name || f.kind),
         ...facts.wallPlacements
-          .slice(i + 1)
           .filter(
             (o) =>
+              o.id !== h.id &&
               o.wallId === h.wallId &&
               meets(o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2, o.bottomMm, o.topMm),
           )

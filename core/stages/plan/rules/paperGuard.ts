@@ -1,8 +1,9 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { framed, set } from './frames.js'
+import { framed, setAll } from './frames.js'
 import { filtersUv } from '../walls/framing.js'
-import { hungRef, lower } from './about.js'
+import { capital, hungRef, listed, lower } from './about.js'
+import { alike } from './alike.js'
 
 // An hour or two of sun in June is more than a work on paper bears in a year at the limiting illuminance.
 const SUNNY_H = 1
@@ -15,10 +16,11 @@ export const paperGuard: Rule<PlanFacts> = {
     'CIE 157:2004 for what light does to works on paper, and museum framing practice for the filter, both from memory; the hours are common practice',
   schools: 'all',
   check: (facts) =>
-    // Several of one piece share one frame: it is told once.
-    framed(facts)
-      .filter((h, i, all) => all.findIndex((o) => o.piece.id === h.piece.id && o.wallId === h.wallId) === i)
-      .flatMap((h): Finding[] => {
+    // Several framed alike on one wall are told once.
+    alike(framed(facts), (h) => [h.wallId, h.frame.board, h.frame.borderMm > 0, h.frame.glazing]).flatMap(
+      (group): Finding[] => {
+        const [h] = group
+        const names = listed(group.map((o) => lower(o.name)))
         const sun = facts.sunOnWall.get(h.wallId) ?? 0
         const acid = h.frame.board === 'plain paper board' && h.frame.borderMm > 0
         const open = sun > SUNNY_H && !filtersUv(h.frame.glazing)
@@ -28,12 +30,12 @@ export const paperGuard: Rule<PlanFacts> = {
                 {
                   rule: 'plan.paper-guard',
                   severity: 'look' as const,
-                  about: [hungRef(h), { kind: 'job' as const, id: 'board', name: 'Board' }],
-                  title: `The mat of ${lower(h.name)} is plain paper`,
+                  about: [...group.map(hungRef), { kind: 'job' as const, id: 'board', name: 'Board' }],
+                  title: `The mat of ${names} is plain paper`,
                   measured: h.frame.board,
                   wanted: 'conservation board',
                   because: 'Plain paper mats turn acid and yellow the work within years.',
-                  fixes: [set(h, { board: 'conservation board' }, 'Conservation board')],
+                  fixes: [setAll(group, { board: 'conservation board' }, 'Conservation board')],
                 },
               ]
             : []),
@@ -42,14 +44,14 @@ export const paperGuard: Rule<PlanFacts> = {
                 {
                   rule: 'plan.paper-guard',
                   severity: 'look' as const,
-                  about: [hungRef(h), { kind: 'job' as const, id: 'light', name: 'Light' }],
-                  title: `${h.name} hangs in the light without a UV filter`,
+                  about: [...group.map(hungRef), { kind: 'job' as const, id: 'light', name: 'Light' }],
+                  title: `${capital(names)} ${group.length > 1 ? 'hang' : 'hangs'} in the light without a UV filter`,
                   measured: `the sun stands in a window beside or across from it ${facts.says.number(sun, 1)} h a day in June`,
                   wanted: 'UV-filtering glazing, or another wall',
                   because: 'Light fades for good; how much it reflects is a separate choice of glass.',
                   fixes: [
-                    set(
-                      h,
+                    setAll(
+                      group,
                       {
                         glazing:
                           h.frame.glazing === 'acrylic' ? 'UV-filtering acrylic' : 'UV-filtering glass',
@@ -61,5 +63,6 @@ export const paperGuard: Rule<PlanFacts> = {
               ]
             : []),
         ]
-      }),
+      },
+    ),
 }

@@ -1,7 +1,9 @@
 import { sideOf, type Standing } from '../standing.js'
 import { PULLED_UP, SANITARY_ZONES, SEATS, ZONES, type Side, type ZoneNeed } from '../needs.js'
 import type { PlanFacts } from '../planFacts.js'
-import { freeBefore, type Free } from '../free.js'
+import { TIE_MM } from '../clearanceGrid.js'
+import { freeBefore, largerFirst, type Free } from '../free.js'
+import { isWalkedOver } from '../walkways.js'
 
 // A low table farther off belongs to another seat.
 export const TABLE_OF_SEAT_MM = 900
@@ -17,33 +19,46 @@ export interface SideJudged {
 export const zonesOf = (s: Standing): readonly ZoneNeed[] =>
   s.kind === 'sanitary' ? SANITARY_ZONES[s.sanitary] : (ZONES[s.kind] ?? [])
 
+/** What was found out about the floor beside pieces, for as long as the ways are the same. */
+const passed = new WeakMap<PlanFacts['walks'], Map<string, boolean>>()
+
 /** True when the way to another piece leads through the floor on a side: behind a chair somebody passes there. */
 export function passedOn(facts: PlanFacts, s: Standing, side: Side): boolean {
-  const { origin, normal, along, half } = sideOf(s.box, side)
-  const depth = facts.needs.chairPass
-  return facts.walks.some(
-    (w) =>
-      w.toId !== s.id &&
-      w.path.some((p, i) => {
-        const q = w.path[i + 1] ?? p
-        // Corners of a way, and the middle of each stretch.
-        return [p, { x: (p.x + q.x) / 2, y: (p.y + q.y) / 2 }].some((r) => {
-          const away = (r.x - origin.x) * normal.x + (r.y - origin.y) * normal.y
-          const aside = (r.x - origin.x) * along.x + (r.y - origin.y) * along.y
-          return away > 450 && away < depth && Math.abs(aside) < half * 0.6
-        })
-      }),
-  )
+  const { walking, walks, room } = facts
+  if (!walking) return false
+  const known = passed.get(walks) ?? new Map<string, boolean>()
+  passed.set(walks, known)
+  const { origin, normal, half } = sideOf(s.box, side)
+  const deep = facts.needs.chairPass
+  const box = {
+    ...s.box,
+    x: origin.x + (normal.x * deep) / 2,
+    y: origin.y + (normal.y * deep) / 2,
+    halfW: side === 'front' || side === 'back' ? half * 0.6 : deep / 2,
+    halfD: side === 'front' || side === 'back' ? deep / 2 : half * 0.6,
+  }
+  const key = `${s.id} ${box.x} ${box.y} ${box.halfW} ${box.halfD}`
+  const found = known.get(key) ?? isWalkedOver(room, walking, walks, box, s.id)
+  known.set(key, found)
+  return found
 }
 
 /** A side this close to something stands against it, and wants nothing. */
 export const AGAINST_MM = 60
 
 export const farthestOf = (list: readonly SideJudged[]): SideJudged | undefined =>
-  [...list].sort((a, b) => b.free.mm - a.free.mm)[0]
+  sideAt(list, Math.max(...list.map((j) => j.free.mm)))
 
 export const nearestOf = (list: readonly SideJudged[]): SideJudged | undefined =>
-  [...list].sort((a, b) => a.free.mm - b.free.mm)[0]
+  sideAt(list, Math.min(...list.map((j) => j.free.mm)))
+
+/** The side with this much floor; of sides that have as much, one, with what stands beside any of them. */
+function sideAt(list: readonly SideJudged[], mm: number): SideJudged | undefined {
+  const there = list.filter((j) => Math.abs(j.free.mm - mm) <= TIE_MM)
+  const pieces = [...new Set(there.flatMap((j) => j.free.pieces))].sort(largerFirst)
+  const side = there.find((j) => j.free.piece === pieces[0])
+  return side && { ...side, free: { ...side.free, pieces } }
+}
 
 /** What may stand before a kind without being in the way of it. */
 export function belongsBefore(s: Standing, other: Standing): boolean {
@@ -55,8 +70,11 @@ export function belongsBefore(s: Standing, other: Standing): boolean {
   return false
 }
 
-/** Free floor on every side of a piece that wants some. */
-export function sidesOf(facts: PlanFacts, s: Standing): SideJudged[] {
+/**
+ * Free floor on every side of a piece that wants some.
+ * @param tableMm what a side of a table wants at the least; asked of the ways through the room when not given
+ */
+export function sidesOf(facts: PlanFacts, s: Standing, tableMm?: number): SideJudged[] {
   const zones = zonesOf(s)
   if (zones.length === 0) return []
   const most = Math.max(...zones.map((z) => facts.needs[z.need]))
@@ -68,27 +86,31 @@ export function sidesOf(facts: PlanFacts, s: Standing): SideJudged[] {
       Math.abs(o.box.y - s.box.y) < reach + o.box.halfW + o.box.halfD &&
       !belongsBefore(s, o),
   )
-  return zones.map((need) => ({
-    need,
-    free: freeBefore(s, need.side, facts.room, others, facts.needs[need.need]),
-    wantMm:
-      s.kind === 'table' && passedOn(facts, s, need.side) ? facts.needs.chairPass : facts.needs[need.need],
-    stopMm: need.stopBelow && facts.needs[need.stopBelow],
-  }))
+  return zones.map((need) => {
+    const free = freeBefore(s, need.side, facts.room, others, facts.needs[need.need])
+    // Where there is room for both to sit and to pass nothing has to be known of who passes.
+    const asks = s.kind === 'table' && free.mm > AGAINST_MM && free.mm < facts.needs.chairPass
+    const passMm = asks ? (tableMm ?? (passedOn(facts, s, need.side) ? facts.needs.chairPass : 0)) : 0
+    return {
+      need,
+      free,
+      wantMm: Math.max(passMm, facts.needs[need.need]),
+      stopMm: need.stopBelow && facts.needs[need.stopBelow],
+    }
+  })
 }
 
 /** The sides of a piece that are too tight; a table against a wall and one side of a bed are forgiven. */
-export function tightSides(facts: PlanFacts, s: Standing): SideJudged[] {
-  const all = sidesOf(facts, s)
+export function tightSides(facts: PlanFacts, s: Standing, tableMm?: number): SideJudged[] {
+  const all = sidesOf(facts, s, tableMm)
   const table = s.kind === 'table'
   const tight = all.filter((j) => j.free.mm < j.wantMm - 0.5 && !(table && j.free.mm <= AGAINST_MM))
   const either = all.filter((j) => j.need.either)
   const oneFree = either.some((j) => j.free.mm >= j.wantMm - 0.5)
   const wide = s.kind === 'bed' && s.widthMm > 1_200
   // A bed for one is got into from one side; one for two from both.
-  const kept = tight.filter(
-    (j) => !j.need.either || (!oneFree && j === farthestOf(either)) || (wide && oneFree),
-  )
+  const farthest = oneFree ? undefined : farthestOf(tight.filter((j) => j.need.either))
+  const kept = [...tight.filter((j) => !j.need.either || (wide && oneFree)), ...(farthest ? [farthest] : [])]
   if (!table) return kept
   const worst = nearestOf(kept)
   return worst ? [worst] : []

@@ -34,7 +34,13 @@ export const walk: Rule<PlanFacts> = {
     for (const w of facts.walks) {
       const want = w.toId === main && area >= SMALL_ROOM_MM2 ? walkMain : walkLeast
       if (w.widthMm >= want) continue
-      const key = w.between && w.widthMm > 0 ? [...w.between].sort().join('|') : w.toId
+      const key =
+        w.between && w.widthMm > 0
+          ? w.between
+              .map((b) => b.id ?? '')
+              .sort()
+              .join('|')
+          : w.toId
       const opening = facts.room.openings.find((o) => o.id === w.toId)
       const about: Ref = opening
         ? { kind: 'opening', id: w.toId, name: w.toName }
@@ -47,7 +53,7 @@ export const walk: Rule<PlanFacts> = {
       } else tight.set(key, { walk: w, want, names: [lower(w.toName)], about: [about] })
     }
     return [...tight.values()].map(({ walk: w, want, names, about }): Finding => {
-      const blockers = facts.solid.filter((s) => w.between?.includes(s.name) && !s.piece.stays)
+      const blockers = facts.solid.filter((s) => w.between?.some((b) => b.id === s.id) && !s.piece.stays)
       return {
         rule: 'plan.walk',
         severity: w.widthMm < passLeast ? 'stop' : 'look',
@@ -57,7 +63,7 @@ export const walk: Rule<PlanFacts> = {
             ? `No way from the door to ${listed(names)}`
             : `${facts.says.length(w.widthMm)} on the way to ${listed(names)}`,
         measured: w.between
-          ? `${facts.says.length(w.widthMm)} between ${lower(w.between[0])} and ${lower(w.between[1])}`
+          ? `${facts.says.length(w.widthMm)} between ${lower(w.between[0].name)} and ${lower(w.between[1].name)}`
           : facts.says.length(w.widthMm),
         quantity: { value: w.widthMm, better: 'more' },
         wanted: facts.says.length(w.widthMm < passLeast ? passLeast : want),
@@ -68,7 +74,9 @@ export const walk: Rule<PlanFacts> = {
         fixes: blockers
           .slice(0, 2)
           .flatMap((b) =>
-            nudge(facts, b, (m) => opensWay(facts, m, b, w.between ?? ['', ''], want, w.widthMm)),
+            nudge(facts, b, (m) =>
+              opensWay(facts, m, b, w.between?.find((o) => o.id !== b.id)?.id, want, w.widthMm),
+            ),
           )
           .slice(0, 2),
       }
@@ -81,14 +89,13 @@ function opensWay(
   facts: PlanFacts,
   moved: Standing,
   was: Standing,
-  [a, b]: readonly [string, string],
+  otherId: string | undefined,
   want: number,
   now: number,
 ): boolean {
-  const other = a === was.name ? b : a
-  const piece = facts.solid.find((s) => s.name === other && s.id !== was.id)
+  const piece = facts.solid.find((s) => s.id === otherId)
   if (piece) return boxGap(moved.box, piece.box) >= want
-  const wall = facts.room.walls.find((w) => w.name === other)
+  const wall = facts.room.walls.find((w) => w.id === otherId)
   if (!wall) return Math.hypot(moved.box.x - was.box.x, moved.box.y - was.box.y) >= want - now + 20
   const reach =
     Math.abs(moved.box.ux * wall.into.x + moved.box.uy * wall.into.y) * moved.box.halfW +
