@@ -2,6 +2,7 @@ import { brief } from '../model/rows/brief.js'
 import { items, type Item } from '../model/rows/items.js'
 import { options, type Option } from '../model/rows/options.js'
 import { pieces, type Piece } from '../model/rows/pieces.js'
+import { proposed } from '../model/proposed.js'
 import { room } from '../model/rows/room.js'
 import { schools } from '../model/rows/schools.js'
 import { COLLECTIONS, RECORD_NAMES, SINGLE } from '../model/registry.js'
@@ -33,10 +34,11 @@ export function emptyJob(more: Partial<JobSnapshot> = {}): JobSnapshot {
 }
 
 /** A stored piece for an example or a test. */
-export const pieceWith = (more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piece> => ({
-  ...pieces.make({ name: more.id, kind: 'other', widthMm: 1000, depthMm: 500, heightMm: 800, ...more }),
-  version: 1,
-})
+export function pieceWith(more: Partial<Piece> & Pick<Piece, 'id'>): Stored<Piece> {
+  const row = { name: more.id, kind: 'other', widthMm: 1000, depthMm: 500, heightMm: 800, ...more } as const
+  // As it is entered: its name proposes what else it says.
+  return { ...pieces.make({ ...row, ...proposed('pieces', row) }), version: 1 }
+}
 
 /** A stored item for an example or a test. */
 export const itemWith = (more: Partial<Item> & Pick<Item, 'id'>): Stored<Item> => ({

@@ -67,6 +67,12 @@ export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
     lampType: p.lampType ?? null,
     finishId: p.finishId ?? null,
     legsMm: p.legsMm ?? null,
+    sanitary: p.sanitary ?? null,
+    grownMm: p.grownMm ?? null,
+    bloomFrom: p.bloomFrom ?? null,
+    bloomTo: p.bloomTo ?? null,
+    mattressMm: p.mattressMm ?? null,
+    pillowsMm: p.pillowsMm ?? null,
   }))
 }
 
@@ -217,6 +223,9 @@ export function planFactsOf(
     panelLayouts: job.panelLayouts.filter((s) => room.walls.some((w) => w.id === s.wallId)),
     lamps: lampsOf(job, room, standings),
     litPieces: new Set(job.lights.flatMap((l) => l.pieceId ?? [])),
+    switches: new Map(
+      job.lights.flatMap((l) => (l.pieceId && l.switchMm != null ? [[l.pieceId, l.switchMm] as const] : [])),
+    ),
     reflecting: reflectingOf(measure, palette),
     uses: job.uses,
     household: {

@@ -1,5 +1,6 @@
 import { rowOf, withRows, writtenBy } from './applyChanges.js'
 import { alike, type Change, type Row, type RowChange } from './changes.js'
+import { proposed } from './proposed.js'
 import { rowDef, SINGLE } from './registry.js'
 import type { JobSnapshot } from './snapshot.js'
 import { toHolder } from './toHolder.js'
@@ -45,13 +46,17 @@ function toChange(job: JobSnapshot, wish: RowChange, newId: () => string): Chang
   if ('add' in wish) {
     const id = wish.add.id ?? newId()
     const { version: _v, ...row } = { ...rowDef(collection).blank(), ...wish.add, id } as Row
-    return { collection, id, add: row }
+    return { collection, id, add: { ...row, ...proposed(collection, row) } }
   }
   const id = SINGLE.has(collection) ? job[collection as 'brief'].id : wish.id
   const now = rowOf(job, collection, id)
   if (!now) return undefined
   if ('remove' in wish) return { collection, id, remove: true, seen: Number(now.version ?? 1) }
-  const set = Object.fromEntries(Object.entries(wish.set).filter(([f, v]) => !alike(now[f], v)))
+  const set = Object.fromEntries(
+    Object.entries({ ...proposed(collection, { ...now, ...wish.set }), ...wish.set }).filter(
+      ([f, v]) => !alike(now[f], v),
+    ),
+  )
   if (Object.keys(set).length === 0) return undefined
   return { collection, id, set, was: Object.fromEntries(Object.keys(set).map((f) => [f, now[f] ?? null])) }
 }

@@ -148,7 +148,11 @@ export function mirrored(from: JobSnapshot): SaidOtherwise | undefined {
         yMm: -p.yMm,
         turnDeg: (540 - p.turnDeg) % 360,
       })),
-      wallPlacements: base.wallPlacements.map((p) => ({ ...p, xMm: along(p.wallId, p.xMm) })),
+      wallPlacements: base.wallPlacements.map((p) => ({
+        ...p,
+        xMm: along(p.wallId, p.xMm),
+        turnDeg: -p.turnDeg,
+      })),
       panelLayouts: base.panelLayouts.map((p) => ({
         ...p,
         startMm: along(p.wallId, p.endMm),

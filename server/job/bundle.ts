@@ -29,8 +29,8 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 10
-const READ_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, BUNDLE_VERSION]
+export const BUNDLE_VERSION = 11
+const READ_VERSIONS: readonly unknown[] = Array.from({ length: BUNDLE_VERSION }, (_, i) => i + 1)
 
 type Row = Record<string, unknown>
 export type Bundle = Record<string, unknown> & { readonly pictures: readonly Row[] }

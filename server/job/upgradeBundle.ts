@@ -1,3 +1,4 @@
+import { proposed } from '@bonitas/core/model/proposed'
 import { measuredAnew, RENAMED } from '@bonitas/core/model/renamed'
 import { ROWS } from '@bonitas/core/model/registry'
 import { TOPICS } from '@bonitas/core/model/vocabulary/schools'
@@ -21,7 +22,35 @@ export function upgradeBundle(file: Row): Row {
     toVersion8,
     toVersion9,
     toVersion10,
+    toVersion11,
   ].reduce((known, next) => next(known), file)
+}
+
+/**
+ * Version 11 knows what sanitary ware and which plant a piece is, by themselves and not by its name; how crooked a thing
+ * hangs, and where a lamp is switched.
+ */
+function toVersion11(file: Row): Row {
+  if (file.version !== 10) return file
+  return {
+    ...file,
+    version: 11,
+    pieces: rows(file.pieces).map((p) => {
+      const piece = { ...PIECE_FACTS, ...p }
+      return { ...piece, ...proposed('pieces', piece) }
+    }),
+    wallPlacements: rows(file.wallPlacements).map((p) => ({ turnDeg: 0, onPurpose: false, ...p })),
+    lights: rows(file.lights).map((l) => ({ switchMm: null, ...l })),
+  }
+}
+const PIECE_FACTS: Row = {
+  sanitary: null,
+  species: '',
+  grownMm: null,
+  bloomFrom: null,
+  bloomTo: null,
+  mattressMm: null,
+  pillowsMm: null,
 }
 
 /** Version 10 keeps the prices of paint by the cubic meter, so that one told by the gallon comes back as it was typed. */

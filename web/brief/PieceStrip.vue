@@ -8,6 +8,7 @@ import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useJobStore } from '../job/jobStore.js'
+import KindFacts from '../job/KindFacts.vue'
 import SameThing from '../job/SameThing.vue'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import { t } from './words.js'
@@ -49,6 +50,7 @@ function borrow(): void {
     <RowField collection="pieces" :row="piece" field="weightG" kind="weight" :label="t('weight')" figure />
     <RowChoice collection="pieces" :row="piece" field="fixing" :choices="FIXINGS" :label="t('held')" />
     <RowField collection="pieces" :row="piece" field="originalAt" kind="text" :label="t('originalKeptAt')" />
+    <KindFacts :piece="piece" />
     <SameThing :id="piece.id" class="all" collection="pieces" />
     <p v-if="!lent" class="all">
       <ElButton link @click="borrow">{{ t('itIsBorrowedAndGoes') }}</ElButton>

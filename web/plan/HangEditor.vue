@@ -6,6 +6,7 @@ import type { WallPlacement } from '@bonitas/core/model/rows/wallPlacements'
 import type { Hung } from '@bonitas/core/stages/plan/planFacts'
 import { wireDrop } from '@bonitas/core/stages/plan/walls/hanging'
 import FoldPart from '../form/FoldPart.vue'
+import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
@@ -86,6 +87,13 @@ function fromWire(): void {
         :label="t('intoAWallOf')"
       />
       <RowField collection="wallPlacements" :row="row" field="group" kind="text" />
+      <RowField collection="wallPlacements" :row="row" field="turnDeg" kind="real" figure />
+      <RowCheck
+        v-if="row.turnDeg !== 0 || row.onPurpose"
+        collection="wallPlacements"
+        :row="row"
+        field="onPurpose"
+      />
     </div>
     <FoldPart :title="t('itHangsByAWire')">
       <div class="fields">

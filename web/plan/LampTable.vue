@@ -20,6 +20,7 @@ const columns: TableColumn<Light>[] = [
   { id: 'beamDeg', head: t('beam'), kind: 'real', figure: true },
   { id: 'aim', head: t('thrown'), choices: AIMS },
   { id: 'headMm', head: t('aboveFoot'), kind: 'length', figure: true },
+  { id: 'switchMm', head: t('switchFromPillow'), kind: 'length', figure: true },
 ]
 const rows = computed(() => store.snapshot?.lights ?? [])
 const unlit = computed(() => {

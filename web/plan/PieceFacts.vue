@@ -5,6 +5,7 @@ import { TRAITS, type PieceKind, type Trait } from '@bonitas/core/model/vocabula
 import FoldPart from '../form/FoldPart.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowField from '../form/RowField.vue'
+import KindFacts from '../job/KindFacts.vue'
 import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { t } from './words.js'
@@ -41,6 +42,7 @@ const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
   blind: ['blackout lining', 'dimming lining'],
   sanitary: ['open below', 'untidy side'],
   object: ['open flame', 'gel or gas fire'],
+  plant: ['evergreen'],
   table: ['open below', 'clear glass'],
   'low table': ['open below', 'clear glass'],
   other: [...TRAITS],
@@ -69,6 +71,7 @@ function set(trait: Trait, on: boolean): void {
       <RowField collection="pieces" :row="piece" field="openDepthMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="legsMm" kind="length" figure />
       <RowField collection="pieces" :row="piece" field="weightG" kind="weight" figure />
+      <KindFacts :piece="piece" />
     </div>
     <SameThing :id="piece.id" collection="pieces" />
     <RowCheck collection="pieces" :row="piece" field="stays" />

@@ -145,7 +145,7 @@ function up(): void {
       :aria-label="says(h)"
       :aria-pressed="h.id === chosen ? 'true' : 'false'"
       :data-hang="h.id"
-      :transform="`translate(${at(h).x} ${y(at(h).c)})`"
+      :transform="`translate(${at(h).x} ${y(at(h).c)}) rotate(${h.row.turnDeg})`"
     >
       <rect
         class="body"

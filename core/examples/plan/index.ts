@@ -1,6 +1,11 @@
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
 import * as overBed from './overBed.js'
+import * as bloomGap from './bloomGap.js'
+import * as bedSwitch from './bedSwitch.js'
+import * as bedsideHeight from './bedsideHeight.js'
+import * as headboardHidden from './headboardHidden.js'
+import * as crooked from './crooked.js'
 import * as overSeat from './overSeat.js'
 import * as tipOver from './tipOver.js'
 import * as flame from './flame.js'
@@ -58,6 +63,11 @@ import * as wayIn from './wayIn.js'
 
 /** A job that violates each rule of the plan and one that complies with it. */
 export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
+  'plan.crooked': crooked,
+  'plan.headboard-hidden': headboardHidden,
+  'plan.bedside-height': bedsideHeight,
+  'plan.bed-switch': bedSwitch,
+  'plan.bloom-gap': bloomGap,
   'plan.over-bed': overBed,
   'plan.over-seat': overSeat,
   'plan.tip-over': tipOver,

@@ -18,6 +18,8 @@ export const lights = defineRow({
     aim: choice('Thrown', AIMS),
     /** The lamp itself above the underside of its piece; of a fixture above the floor. */
     headMm: mm('Lamp above the foot', 0, 12_000),
+    /** How far a hand lying on the pillow has to reach. */
+    switchMm: mm('Switch from the pillow', 0, 10_000).orNone(),
   },
 })
 export type Light = RowOf<typeof lights.fields>

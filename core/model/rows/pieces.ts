@@ -3,6 +3,7 @@ import { defineRow, type RowOf } from '../row.js'
 import { PIECE_KINDS, VERDICTS, TRAITS } from '../vocabulary/piece.js'
 import { FIXINGS } from '../vocabulary/fixing.js'
 import { LAMP_TYPES } from '../vocabulary/lamp.js'
+import { SANITARY } from '../vocabulary/sanitary.js'
 
 /** A physical object with a size, already there or coming, wearing one finish. */
 export const pieces = defineRow({
@@ -53,6 +54,16 @@ export const pieces = defineRow({
     traits: choices('Facts', TRAITS, { each: 'Fact', plural: true }),
     /** Height that comes off with its legs; null when they stay on. */
     legsMm: mm('Legs that come off', 1, 2_000).orNone(),
+    sanitary: choice('Sanitary ware', SANITARY).orNone(),
+    /** What plant it is; its name proposes it. */
+    species: note('Plant', 80),
+    grownMm: mm('Height grown', 1, 20_000).orNone(),
+    /** 1 to 12; a bloom may go on into the next year. */
+    bloomFrom: whole('In bloom from month', 1, 12, 'months').orNone(),
+    bloomTo: whole('In bloom to month', 1, 12, 'months').orNone(),
+    /** Above the floor. */
+    mattressMm: mm('Top of the mattress', 50, 1_500).orNone(),
+    pillowsMm: mm('Pillows stand above it', 0, 1_000).orNone(),
   },
 })
 export type Piece = RowOf<typeof pieces.fields>

@@ -1,4 +1,4 @@
-import { choice, mm, note, ref, whole } from '../field.js'
+import { choice, flag, mm, note, real, ref, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { HANG_FIXINGS, WALL_MAKES } from '../vocabulary/hanging.js'
 
@@ -25,6 +25,9 @@ export const wallPlacements = defineRow({
     into: choice('Into', WALL_MAKES),
     /** Pieces of one group are laid out together; empty for one that hangs by itself. */
     group: note('Group', 40),
+    /** Clockwise. */
+    turnDeg: real('Turned', -45, 45).starts(0),
+    onPurpose: flag('Crooked on purpose').starts(false),
   },
 })
 export type WallPlacement = RowOf<typeof wallPlacements.fields>

@@ -48,6 +48,7 @@ export const NEEDS = {
   rugBorder: { title: 'Bare floor round a rug', mm: 200, source: PRACTICE },
   rugBeyondTable: { title: 'Rug beyond a dining table', mm: inch(24), source: PRACTICE },
   radiatorFree: { title: 'Free before a radiator', mm: 100, source: PRACTICE },
+  switchReach: { title: 'Switch from the pillow, most', mm: 650, source: PRACTICE },
   overFurniture: { title: 'Picture above furniture, least', mm: 150, source: PRACTICE },
   overFurnitureMost: { title: 'Picture above furniture, most', mm: 250, source: PRACTICE },
   underCeiling: { title: 'Picture under the ceiling', mm: 150, source: PRACTICE },

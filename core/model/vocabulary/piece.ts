@@ -56,6 +56,7 @@ export const TRAITS = [
   'joined by a taped seam',
   'blackout lining',
   'dimming lining',
+  'evergreen',
 ] as const
 
 export type Trait = (typeof TRAITS)[number]

@@ -1,3 +1,4 @@
+import type { Sanitary } from '../../model/vocabulary/sanitary.js'
 import { NEEDS, type NeedKey, NEED_KEYS } from '../../model/vocabulary/need.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
 
@@ -54,18 +55,6 @@ export const ZONES: Readonly<Partial<Record<PieceKind, readonly ZoneNeed[]>>> = 
     { side: 'front', need: 'bedFoot' },
   ],
 }
-
-/** Sanitary pieces are told apart by their names; each kind has distances of its own. */
-export type Sanitary = 'toilet' | 'basin' | 'shower' | 'bath' | 'other'
-
-const SANITARY_WORDS: readonly (readonly [RegExp, Sanitary])[] = [
-  [/toilet|\bwc\b|water closet|bidet/i, 'toilet'],
-  [/basin|lavatory|vanity|washstand|sink/i, 'basin'],
-  [/\bbath\b|tub/i, 'bath'],
-  [/shower (tray|pan|stall|enclosure)|^shower$|shower base|walk-in shower/i, 'shower'],
-]
-export const sanitaryOf = (name: string): Sanitary =>
-  SANITARY_WORDS.find(([w]) => w.test(name))?.[1] ?? 'other'
 
 export const SANITARY_ZONES: Readonly<Record<Sanitary, readonly ZoneNeed[]>> = {
   toilet: front('fixtureFrontWish', 'fixtureFront'),

@@ -21,6 +21,8 @@ export const NEW_HANG = {
   ratedG: null,
   into: 'not known',
   group: '',
+  turnDeg: 0,
+  onPurpose: false,
 } as const satisfies Partial<WallPlacement>
 
 export const NEW_FRAME = {
@@ -50,4 +52,5 @@ export const NEW_LIGHT = {
   beamDeg: 360,
   aim: 'all round',
   headMm: 1_400,
+  switchMm: null,
 } as const satisfies Partial<Light>

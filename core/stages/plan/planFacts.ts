@@ -72,6 +72,8 @@ export interface PlanInput {
   readonly lamps: readonly Luminaire[]
   /** Ids of the pieces that have a lamp entered with its light. */
   readonly litPieces: ReadonlySet<string>
+  /** How far the switch of a lamp is from the pillow, where that was measured; by piece. */
+  readonly switches: ReadonlyMap<string, number>
   readonly reflecting: Reflecting
   readonly uses: readonly PlanUse[]
   readonly household: PlanHousehold

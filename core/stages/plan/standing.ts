@@ -1,7 +1,8 @@
 import { boxCorners, boxOf, fromBox, type Box } from '../../kernel/geometry/box.js'
 import type { Point } from '../../kernel/geometry/polygon.js'
 import type { PieceKind, Trait } from '../../model/vocabulary/piece.js'
-import { sanitaryOf, type Sanitary, type Side } from './needs.js'
+import type { Sanitary } from '../../model/vocabulary/sanitary.js'
+import type { Side } from './needs.js'
 import type { FloorPlacement } from '../../model/rows/floorPlacements.js'
 
 /** What the plan must know of a piece. */
@@ -28,6 +29,17 @@ export interface PlanPiece {
   readonly finishId: string | null
   readonly traits: readonly Trait[]
   readonly legsMm: number | null
+  readonly sanitary: Sanitary | null
+  /** What plant it is: its own name, whatever it is called in the job. */
+  readonly species: string
+  /** Height of a plant once grown. */
+  readonly grownMm: number | null
+  /** First and last month of bloom, 1 to 12; the last may lie in the next year. */
+  readonly bloomFrom: number | null
+  readonly bloomTo: number | null
+  /** Top of the mattress above the floor, and how high pillows stand on it. */
+  readonly mattressMm: number | null
+  readonly pillowsMm: number | null
 }
 
 /** A size that is tried in the place of a piece's own. */
@@ -87,7 +99,7 @@ export function standing(
     piece,
     name: piece.count > 1 ? `${piece.name} ${s.number}` : piece.name,
     kind: piece.kind,
-    sanitary: piece.kind === 'sanitary' ? sanitaryOf(piece.name) : 'other',
+    sanitary: (piece.kind === 'sanitary' && piece.sanitary) || 'other',
     box: boxOf(s.xMm, s.yMm, widthMm, depthMm, s.turnDeg),
     widthMm,
     depthMm,

@@ -22,6 +22,11 @@ import { mirrored } from './mirrored.js'
 import { overFurniture } from './overFurniture.js'
 import { underCeiling } from './underCeiling.js'
 import { competes } from './competes.js'
+import { bloomGap } from './bloomGap.js'
+import { bedSwitch } from './bedSwitch.js'
+import { bedsideHeight } from './bedsideHeight.js'
+import { headboardHidden } from './headboardHidden.js'
+import { crooked } from './crooked.js'
 import { cord } from './cord.js'
 import { lampSchool } from './lampSchool.js'
 import { lampToSeat } from './lampToSeat.js'
@@ -64,6 +69,11 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   front,
   knees,
   walk,
+  crooked,
+  headboardHidden,
+  bedsideHeight,
+  bedSwitch,
+  bloomGap,
   toiletSide,
   talk,
   covered,

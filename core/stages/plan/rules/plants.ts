@@ -1,21 +1,24 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { harmOf } from '../poisonous.js'
-import { pieceRef } from './about.js'
+import { capital, pieceRef } from './about.js'
+import type { PlanPiece } from '../standing.js'
 import { put } from '../../../model/changes.js'
 
 export const plants: Rule<PlanFacts> = {
   name: 'plan.plants',
   title: 'A plant that is poisonous to those who live there',
-  numbers: 'By name, with children or pets in the household; asked as a question while nobody is entered.',
+  numbers:
+    'By what plant it is, with children or pets in the household; asked as a question while nobody is entered, and while it is not known which plant it is.',
   source: 'common knowledge of the trade; a poison center decides',
   schools: 'all',
   caution: true,
   check: (facts) =>
     facts.pieces.flatMap((p): Finding[] => {
-      const harm = harmOf(p.name)
       const { known, children, pets } = facts.household
-      if (!harm || p.kind !== 'plant' || (known && !children && !pets)) return []
+      if (p.kind !== 'plant' || (known && !children && !pets)) return []
+      const harm = harmOf(p.species)
+      if (!harm) return p.species.trim() === '' && known ? [whichPlant(p)] : []
       return [
         {
           rule: 'plan.plants',
@@ -32,9 +35,8 @@ export const plants: Rule<PlanFacts> = {
               label: `Take ${harm.instead.split(' or ')[0] ?? 'another'} instead`,
               changes: [
                 put('pieces', p.id, {
-                  name: (harm.instead.split(' or ')[0] ?? 'Another plant').replace(/^./, (c) =>
-                    c.toUpperCase(),
-                  ),
+                  name: capital(harm.instead.split(' or ')[0] ?? 'Another plant'),
+                  species: harm.instead.split(' or ')[0] ?? '',
                 }),
               ],
             },
@@ -43,3 +45,14 @@ export const plants: Rule<PlanFacts> = {
       ]
     }),
 }
+
+const whichPlant = (p: PlanPiece): Finding => ({
+  rule: 'plan.plants',
+  severity: 'note',
+  about: [pieceRef(p)],
+  title: `Which plant is ${p.name}?`,
+  measured: 'not known',
+  wanted: 'its name, from the label or the grower',
+  because: 'Some are poisonous to children and pets who chew what they find. A poison center knows more.',
+  fixes: [],
+})

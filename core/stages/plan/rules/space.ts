@@ -66,7 +66,8 @@ export function belongsBefore(s: Standing, other: Standing): boolean {
     return true
   if (SEATS.has(s.kind)) return ['low table', 'side table', 'trunk', 'stool', 'lamp'].includes(other.kind)
   if (s.kind === 'bed') return ['side table', 'lamp', 'bench', 'trunk', 'stool'].includes(other.kind)
-  if (s.kind === 'piano') return /music|stand/i.test(other.name)
+  // A music stand, by its size: it has no kind of its own.
+  if (s.kind === 'piano') return other.kind === 'other' && Math.max(other.widthMm, other.depthMm) <= 700
   return false
 }
 

@@ -50,6 +50,7 @@ export const walk: Rule<PlanFacts> = {
         known.names.push(lower(w.toName))
         known.about.push(about)
         if (want > known.want) known.want = want
+        if (w.widthMm < known.walk.widthMm) known.walk = w
       } else tight.set(key, { walk: w, want, names: [lower(w.toName)], about: [about] })
     }
     return [...tight.values()].map(({ walk: w, want, names, about }): Finding => {

@@ -1,0 +1,17 @@
+import type { Row } from './changes.js'
+import type { Collection } from './registry.js'
+import { sanitaryOf } from './vocabulary/sanitary.js'
+
+/**
+ * Facts that the name of a row proposes when it is entered: they are fields of their own from then on, and rules ask
+ * those alone. What was chosen is left as it is.
+ *
+ * @param row the row as it would be written
+ */
+export function proposed(collection: Collection, row: Row): Row {
+  if (collection !== 'pieces') return {}
+  const name = typeof row.name === 'string' ? row.name : ''
+  if (row.kind === 'sanitary' && row.sanitary == null) return { sanitary: sanitaryOf(name) }
+  if (row.kind === 'plant' && !row.species) return { species: name.slice(0, 80) }
+  return {}
+}
