@@ -399,6 +399,101 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       'acrylic of the same color is not': !of(true).some((f) => f.rule === 'palette.unfit'),
     }
   },
+  'C012 a paler brass of the same lean': () => {
+    const three = room([brass('Room', '#A89A62'), brass('Paler', '#CFC48C')])
+    const black = (other: string) =>
+      judge(room([brass('Other', other), brass('Matt black', '#1E1E1F')])).filter(
+        (f) => f.rule === 'palette.undertone-clash' || f.rule === 'palette.near-miss',
+      )
+    return {
+      'lighter alone is no clash': !fires(three, 'palette.undertone-clash'),
+      'far apart in color alone is none either': !fires(three, 'palette.near-miss'),
+      'black goes with both brasses': black('#A89A62').length === 0 && black('#C39A84').length === 0,
+    }
+  },
+  'C014 two greys that lean apart from green to pink': () => {
+    const facts = room([
+      { name: 'Carpet', hex: '#A5AEA4', piece: { kind: 'rug' } },
+      { name: 'Curtain', hex: '#B6A8A8', piece: { kind: 'curtains' } },
+    ])
+    const clash = judge(facts).find((f) => f.rule === 'palette.undertone-clash')
+    return {
+      clash: clash !== undefined,
+      'told by the axis they differ on': /green.*pink|pink.*green/.test(clash?.title ?? ''),
+      'not by warm and cool': !/warm|cool/.test(clash?.title ?? ''),
+    }
+  },
+  'C017 dark shelf on a pale floor of one undertone': () => {
+    const wood = (name: string, hex: string, on?: 'floor'): ExampleFinish => ({
+      name,
+      hex,
+      material: 'timber',
+      ...(on ? { on: [on] } : {}),
+    })
+    const of = (shelf: string) =>
+      judge(
+        room([wood('Shelf', shelf), wood('Floor', '#D8C39A', 'floor')], {
+          schools: { timber: 'one undertone, any lightness' },
+        }),
+      ).filter((f) => f.about.some((a) => a.name === 'Shelf') && f.severity !== 'note')
+    return {
+      'a large gap of lightness is no fault': of('#6E5433').length === 0,
+      'nearly alike is none either': of('#D5C097').every((f) => f.rule !== 'palette.undertone-clash'),
+    }
+  },
+  'C019 tints of one family count once': () => {
+    const swatches = ['#F6F3EC', '#EFEAE0', '#E8E2D6', '#8D9BA0', '#7E8C92', '#6F7E85', '#5E8C5A']
+    const facts = room(swatches.map((hex, i) => ({ name: `Swatch ${i}`, hex })))
+    const hues = hueFamilies(facts.finishes.map((f) => ({ ...f, id: f.finish.id })))
+    return {
+      'not too many': !fires(facts, 'palette.too-many-hues'),
+      'one hue beside the quiet ones': hues.length <= 3,
+    }
+  },
+  'C022 cushions that recede and one that steals the eye': () => {
+    const of = (cushion: string, textiles: 'recede' | 'may carry the accent') =>
+      judge(
+        room(
+          [
+            { name: 'Sofa', hex: '#B9B4AC', piece: { kind: 'sofa', widthMm: 2000 } },
+            { name: 'Cushion', hex: cushion, piece: { kind: 'cushion', count: 2 } },
+            {
+              name: 'Leaves',
+              hex: '#5B7A4B',
+              material: 'foliage',
+              role: 'foliage',
+              piece: { kind: 'plant' },
+            },
+            { name: 'Blue picture', hex: '#2F5F86', piece: { kind: 'picture' } },
+          ],
+          { schools: { textiles } },
+        ),
+      )
+    const about = (list: readonly Finding[], name: string) =>
+      list.filter((f) => f.about.some((a) => a.name.includes(name)) && f.severity !== 'note')
+    return {
+      'A recedes': about(of('#EFEBE2', 'recede'), 'Cushion').length === 0,
+      'B is looked at': about(of('#C23B3B', 'recede'), 'Cushion').some((f) =>
+        /recede|quiet/.test(`${f.because} ${f.wanted} ${f.school ?? ''}`),
+      ),
+      'the picture is left alone': about(of('#C23B3B', 'recede'), 'Blue picture').length === 0,
+      'where textiles may carry it B is right': about(of('#C23B3B', 'may carry the accent'), 'Cushion').every(
+        (f) => f.rule !== 'palette.dominates',
+      ),
+    }
+  },
+  'C024 a shade beside a bench: near miss, contrast, match': () => {
+    const of = (shade: string) =>
+      fires(
+        room([
+          { name: 'Bench', hex: '#D2C1AC', piece: { kind: 'bench' } },
+          { name: 'Shade', hex: shade, piece: { kind: 'lamp' } },
+        ]),
+        'palette.near-miss',
+        'Shade',
+      )
+    return { 'A near miss': of('#D8C9BC'), 'B differs': !of('#F3F0EB'), 'C matches': !of('#D2C1AC') }
+  },
 }
 
 test('decided as the decorators did', () => {

@@ -1,5 +1,5 @@
 import type { FinishFacts } from './paletteFacts.js'
-import { likeness } from './paletteFacts.js'
+import { likeness, matchLimit, type Surface } from './paletteFacts.js'
 import { compareUndertone, nearNeutral, type Leaning } from './undertone.js'
 
 export type PairVerdict = 'agrees' | 'contrasts' | 'near miss' | 'clashes'
@@ -24,11 +24,18 @@ export function leaningOf(one: Colored, two: Colored): Leaning | undefined {
 }
 
 /** What of a finish is compared. */
-export type Colored = Pick<FinishFacts, 'lab' | 'undertone'>
+export type Colored = Pick<FinishFacts, 'lab' | 'undertone'> & {
+  /** What it is made of, where that is known: two alike are told apart sooner. */
+  readonly finish?: Surface
+}
 
 /** How two finishes stand to each other in one view. */
 export function comparePair(one: Colored, two: Colored): Pair {
-  const { zone, deltaE } = likeness(one.lab, two.lab)
+  const { zone, deltaE } = likeness(
+    one.lab,
+    two.lab,
+    one.finish && two.finish ? matchLimit(one.finish, two.finish) : undefined,
+  )
   const leaning = leaningOf(one, two)
   const [a, b] = leaning?.words ?? ['', '']
   if (leaning?.clash)

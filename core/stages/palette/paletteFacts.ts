@@ -204,11 +204,28 @@ export const CLEAR_DELTA_E = 9
 
 export type Likeness = 'merges' | 'near miss' | 'clear'
 
-/** The three zones of likeness. Neither nearer nor farther is better by itself; the middle is the mistake. */
-export function likeness(one: LabD65, two: LabD65): { readonly zone: Likeness; readonly deltaE: number } {
+// One cloth beside another, one paint beside another: with the same texture the eye tells them apart sooner (common practice).
+export const MATCH_SAME_DELTA_E = 2
+
+/** What decides how near two colors must be to read as one. */
+export type Surface = Pick<Finish, 'material' | 'sheen'>
+
+/** Up to which ΔE00 two finishes read as one: less where material and sheen are the same. */
+export const matchLimit = (one: Surface, two: Surface): number =>
+  one.material === two.material && one.sheen === two.sheen ? MATCH_SAME_DELTA_E : MATCH_DELTA_E
+
+/**
+ * The three zones of likeness. Neither nearer nor farther is better by itself; the middle is the mistake.
+ * @param matchTo up to which ΔE00 they read as one
+ */
+export function likeness(
+  one: LabD65,
+  two: LabD65,
+  matchTo = MATCH_DELTA_E,
+): { readonly zone: Likeness; readonly deltaE: number } {
   const deltaE = deltaE00(one, two)
   return {
     deltaE,
-    zone: deltaE <= MATCH_DELTA_E ? 'merges' : deltaE < CLEAR_DELTA_E ? 'near miss' : 'clear',
+    zone: deltaE <= matchTo ? 'merges' : deltaE < CLEAR_DELTA_E ? 'near miss' : 'clear',
   }
 }

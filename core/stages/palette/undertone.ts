@@ -108,6 +108,14 @@ export function temperature(deg: number): 'warm' | 'cool' {
   return deg < 125 || deg >= 325 ? 'warm' : 'cool'
 }
 
+/** Two near-neutrals by the axis on which they differ most: green and pink, cool and warm; by their hues when both lie on one side. */
+function neutralWords(one: LabD65, two: LabD65): readonly [string, string] {
+  const green = Math.abs(one.a - two.a) > Math.abs(one.b - two.b)
+  if (green && one.a * two.a < 0) return one.a < two.a ? ['green', 'pink'] : ['pink', 'green']
+  const [t, u] = [temperature(hueDeg(one)), temperature(hueDeg(two))]
+  return t === u ? [hueWord(hueDeg(one)), hueWord(hueDeg(two))] : [t, u]
+}
+
 /** Two finishes of one family against each other; undefined when undertone is silent in either. Lightness plays no part. */
 export function compareUndertone(kind: Family, one: LabD65, two: LabD65): Leaning | undefined {
   const limitDeg = HUE_GAP_LIMIT[kind]
@@ -120,9 +128,7 @@ export function compareUndertone(kind: Family, one: LabD65, two: LabD65): Leanin
     ? turn > 0
       ? [ends[0], ends[1]]
       : [ends[1], ends[0]]
-    : temperature(hueDeg(one)) !== temperature(hueDeg(two))
-      ? [temperature(hueDeg(one)), temperature(hueDeg(two))]
-      : [hueWord(hueDeg(one)), hueWord(hueDeg(two))]
+    : neutralWords(one, two)
   return {
     gapDeg,
     limitDeg,

@@ -22,15 +22,22 @@ const leans = (f: FinishFacts): 'blue' | 'yellow' | undefined =>
       ? 'yellow'
       : undefined
 
+/** Seen on pictures alone: art carries a color of its own, and leads nothing. */
+const isArtOnly = (facts: PaletteFacts, f: FinishFacts): boolean =>
+  f.where.length > 0 && f.where.every((w) => facts.pieces.find((p) => p.id === w.id)?.kind === 'picture')
+
 function check(facts: PaletteFacts): Finding[] {
   const leaves = seen(facts).filter((f) => f.undertone.family === 'foliage')
-  const lead = seen(facts).find(
-    (f) =>
-      f.undertone.family !== 'foliage' &&
-      chroma(f.lab) >= LEAD_CHROMA &&
-      f.share >= LEAD_SHARE &&
-      temperature(f.undertone.hueDeg) === 'cool',
-  )
+  const lead = seen(facts)
+    .filter(
+      (f) =>
+        f.undertone.family !== 'foliage' &&
+        chroma(f.lab) >= LEAD_CHROMA &&
+        f.share >= LEAD_SHARE &&
+        temperature(f.undertone.hueDeg) === 'cool' &&
+        !isArtOnly(facts, f),
+    )
+    .reduce<FinishFacts | undefined>((most, f) => (most && most.share >= f.share ? most : f), undefined)
   if (!lead) return []
   return leaves
     .filter((leaf) => leans(leaf) === 'yellow')

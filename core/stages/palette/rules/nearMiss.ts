@@ -2,8 +2,10 @@ import {
   type FinishFacts,
   type PaletteFacts,
   MATCH_DELTA_E,
+  MATCH_SAME_DELTA_E,
   CLEAR_DELTA_E,
   likeness,
+  matchLimit,
 } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { pairsSeen, changeable, finishRef, othersInstead } from './about.js'
@@ -30,6 +32,8 @@ function check(facts: PaletteFacts): Finding[] {
     // An undertone that clashes is the graver fault and is said alone.
     const pair = comparePair(one, two)
     if (pair.verdict !== 'near miss') return []
+    // Whites beside each other are steps of one family: wanted, and safe.
+    if (one.undertone.family === 'white' && two.undertone.family === 'white') return []
     const change = changeable(facts, two) ? two : one
     const beside = change === two ? one : two
     return [
@@ -39,7 +43,7 @@ function check(facts: PaletteFacts): Finding[] {
         about: [finishRef(one), finishRef(two)],
         title: `${one.finish.name} and ${two.finish.name}: near miss`,
         measured: `ΔE00 ${facts.says.number(pair.deltaE, 1)}`,
-        wanted: `up to ${MATCH_DELTA_E}, or from ${CLEAR_DELTA_E} on`,
+        wanted: `up to ${matchLimit(one.finish, two.finish)}, or from ${CLEAR_DELTA_E} on`,
         because: 'Too far to match, too close to contrast: it looks like a mistake. Go nearer or go farther.',
         fixes: changeable(facts, change)
           ? othersInstead(
@@ -47,7 +51,7 @@ function check(facts: PaletteFacts): Finding[] {
               change,
               (o) =>
                 o === beside ||
-                (CHOSEN.includes(o.finish.material) && likeness(o.lab, beside.lab).zone !== 'near miss'),
+                (CHOSEN.includes(o.finish.material) && comparePair(o, beside).verdict !== 'near miss'),
               (o) => (o === beside ? 0 : likeness(o.lab, change.lab).deltaE),
             )
           : [],
@@ -59,7 +63,7 @@ function check(facts: PaletteFacts): Finding[] {
 export const nearMiss: Rule<PaletteFacts> = {
   name: 'palette.near-miss',
   title: 'Two colors too far to match and too close to contrast',
-  numbers: `ΔE00 between ${MATCH_DELTA_E} and ${CLEAR_DELTA_E} among cloth, leather, paper and paint in one view, the ceiling and woodwork left out, each at least ${100 * LEAST_SHARE} % of what is seen.`,
+  numbers: `ΔE00 between ${MATCH_DELTA_E} (${MATCH_SAME_DELTA_E} in one material and sheen) and ${CLEAR_DELTA_E} among cloth, leather, paper and paint in one view, the ceiling and woodwork and two whites left out, each at least ${100 * LEAST_SHARE} % of what is seen.`,
   source: 'common practice',
   schools: 'all',
   check,
