@@ -1,6 +1,8 @@
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
 import * as overBed from './overBed.js'
+import * as cordAsked from './cordAsked.js'
+import * as inCot from './inCot.js'
 import * as bloomGap from './bloomGap.js'
 import * as bedSwitch from './bedSwitch.js'
 import * as bedsideHeight from './bedsideHeight.js'
@@ -69,6 +71,8 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.bed-switch': bedSwitch,
   'plan.bloom-gap': bloomGap,
   'plan.over-bed': overBed,
+  'plan.cord-asked': cordAsked,
+  'plan.in-cot': inCot,
   'plan.over-seat': overSeat,
   'plan.tip-over': tipOver,
   'plan.flame': flame,

@@ -57,6 +57,7 @@ export const TRAITS = [
   'blackout lining',
   'dimming lining',
   'evergreen',
+  'cordless',
 ] as const
 
 export type Trait = (typeof TRAITS)[number]

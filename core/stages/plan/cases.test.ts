@@ -10,6 +10,7 @@ import { example, ex, exampleDoor, exampleJob, type ExamplePiece } from '../../e
 import { loadFault } from './rules/hanging.js'
 import { PLAN_RULES } from './rules/index.js'
 import { floorBreaks } from './rules/rugs.js'
+import { headboardSeen } from './rules/headboardHidden.js'
 import { tableClearance } from './rules/space.js'
 import { likelyWidth } from './rules/standing.js'
 import { suspensionG } from './rules/cautions.js'
@@ -699,6 +700,207 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       'the frame is stored with its piece': facts('one for the room').wallPlacements.every(
         (h) => h.frame?.pieceId === h.piece.id,
       ),
+    }
+  },
+  'C031 front legs on, back legs off': () => {
+    const facts = example({
+      size: [5000, 4000],
+      ...NO_DOOR,
+      pieces: [
+        ex('sofa', 'Sofa', { widthMm: 2000, depthMm: 880, at: [2500, 500] }),
+        ex('armchair', 'Chair one', { widthMm: 700, depthMm: 680, at: [2050, 2730], turn: 180 }),
+        ex('armchair', 'Chair two', { widthMm: 700, depthMm: 680, at: [2950, 2730], turn: 180 }),
+        ex('rug', 'Rug', { widthMm: 2743, depthMm: 1829, at: [2500, 1650] }),
+      ],
+    })
+    const judged = judgeRug([facts.rugs[0]!.box], facts.seats, facts.room)
+    return {
+      'half on': judged.verdict === 'front legs',
+      'both front legs of all three, no back leg':
+        judged.seats.length === 3 && judged.seats.every((x) => x.frontOn === 2 && x.legsOn === 2),
+      'spans 736 to 2565': near(1650 - 1829 / 2, 736, 2) && near(1650 + 1829 / 2, 2565, 2),
+      silent: found(facts, 'plan.rug-legs').length === 0,
+    }
+  },
+  'C038 middles on one line, tops apart': () => {
+    const facts = (a: number, b: number) =>
+      example({
+        schools: { hanging: 'centers on one eye line' },
+        pieces: [
+          ex('picture', 'Low', { heightMm: 600, hang: { xMm: 1000, centerMm: a } }),
+          ex('picture', 'High', { heightMm: 900, hang: { xMm: 3500, centerMm: b } }),
+        ],
+      })
+    const eye = facts(0, 0).eyeLineMm
+    const off = (a: number, b: number) => found(facts(a, b), 'plan.eye-line')
+    return {
+      'tops alike are flagged': off(eye + 40, eye - 110).length === 2,
+      'middles on the line are right, tops or not': judge(facts(eye, eye)).every(
+        (f) => f.severity === 'note',
+      ),
+    }
+  },
+  'C040 a very tall piece may hang lower': () => {
+    const at = (heightMm: number, centerMm: number) =>
+      example({
+        heightMm: 2400,
+        schools: { hanging: 'centers on one eye line' },
+        pieces: [ex('picture', 'Piece', { heightMm, hang: { centerMm } })],
+      })
+    const off = (heightMm: number, by: number) =>
+      found(at(heightMm, at(heightMm, 1500).eyeLineMm + by), 'plan.eye-line').length
+    return { 'tall, 160 lower': off(1500, -160) === 0, 'small, 160 lower': off(500, -160) === 1 }
+  },
+  'C043 crooked on purpose and by accident': () => {
+    const facts = example({
+      pieces: [
+        ex('picture', 'Gilt frame', { hang: { xMm: 1000, turnDeg: 6, onPurpose: true } }),
+        ex('picture', 'Small frame', { hang: { xMm: 3500, turnDeg: -1.5 } }),
+      ],
+    })
+    const crooked = found(facts, 'plan.crooked')
+    const level = crooked[0]?.fixes[0]?.changes[0]
+    return {
+      'the marked one is left alone, the other told':
+        crooked.length === 1 && crooked[0]?.about[0]?.name === 'Small frame',
+      'leveling touches the other alone': !!level && 'id' in level && level.id === 'Small frame hang',
+    }
+  },
+  'C048 a headboard behind its pillows': () => {
+    const bed = ex('bed', 'Bed', {
+      at: [2500, 1000],
+      widthMm: 1800,
+      heightMm: 1000,
+      mattressMm: 600,
+      pillowsMm: 450,
+    })
+    const panel = ex('other', 'Door panel', {
+      widthMm: 2030,
+      heightMm: 760,
+      depthMm: 40,
+      weightG: 14_000,
+      hang: { xMm: 2500, centerMm: 980 },
+    })
+    const [alone, behind] = [example({ pieces: [bed] }), example({ pieces: [bed, panel] })]
+    const seen = (facts: PlanFacts) =>
+      headboardSeen(
+        facts,
+        facts.standings.find((s) => s.kind === 'bed')!,
+      )!.seenMm
+    return {
+      '50 ± 2 short': near(seen(alone), -50, 2) && found(alone, 'plan.headboard-hidden').length === 1,
+      '310 ± 5 to see with the panel': near(seen(behind), 310, 5),
+      'then silent': found(behind, 'plan.headboard-hidden').length === 0,
+      'a panel behind is nothing over the bed': found(behind, 'plan.over-bed').length === 0,
+    }
+  },
+  'C052 a lamp switched from bed': () => {
+    const of = (switchMm: number) =>
+      found(
+        example({
+          pieces: [
+            ex('bed', 'Bed', { at: [2500, 1000] }),
+            ex('lamp', 'Bedside lamp', { at: [1400, 300], light: { switchMm } }),
+          ],
+        }),
+        'plan.bed-switch',
+      )
+    return {
+      'A flagged, by 170': /170/.test(of(820)[0]?.title ?? ''),
+      'B in reach': of(520).length === 0,
+    }
+  },
+  'C106 a low bed and what stands beside it': () => {
+    const of = (topMm: number) =>
+      found(
+        example({
+          heightMm: 2400,
+          pieces: [
+            ex('bed', 'Platform bed', { at: [2500, 1000], heightMm: 700, mattressMm: 350 }),
+            ex('side table', 'Bedside', { at: [1400, 300], heightMm: topMm }),
+          ],
+        }),
+        'plan.bedside-height',
+      )
+    return {
+      'a top made for the high bed is told': of(620).length === 1,
+      'one within 100 is not': of(430).length === 0 && of(260).length === 0,
+    }
+  },
+  'C109 something in bloom in every season': () => {
+    const facts = example({
+      pieces: [
+        ex('plant', 'A', { bloomFrom: 5, bloomTo: 6, traits: ['evergreen'] }),
+        ex('plant', 'B', { bloomFrom: 6, bloomTo: 8 }),
+        ex('plant', 'C', { bloomFrom: 3, bloomTo: 4 }),
+      ],
+      more: { room: { ...exampleJob({}).room, kind: 'outdoors' } },
+    })
+    const [gap] = found(facts, 'plan.bloom-gap')
+    return {
+      'six months without': gap?.title === 'Nothing is in bloom: September to February',
+      'an evergreen is no bloom, and is named': /evergreen: A/.test(gap?.measured ?? ''),
+      'the client decides of it': /client/.test(gap?.wanted ?? ''),
+    }
+  },
+  'C110 low windows want low shrubs': () => {
+    const window = {
+      ...exampleDoor,
+      id: 'window',
+      wallId: 'north',
+      kind: 'window',
+      name: 'Window',
+      startMm: 1500,
+      widthMm: 2000,
+      sillMm: 650,
+      heightMm: 1200,
+      hinge: 'none',
+      swing: 'none',
+    } as const
+    const of = (heightMm: number, grownMm: number, kind: 'outdoors' | 'living room' = 'outdoors') =>
+      found(
+        example({
+          openings: [window],
+          pieces: [ex('plant', 'Shrub', { heightMm, grownMm, at: [2500, 500] })],
+          more: { room: { ...exampleJob({}).room, heightMm: 2500, kind } },
+        }),
+        'plan.window-blocked',
+      )
+    return {
+      'A refused, by 850': /850/.test(of(400, 1500)[0]?.title ?? ''),
+      'B stays below': of(450, 600).length === 0,
+      'what is bought tall stands there now': of(1500, 1500).length === 1,
+      'a plant at a window indoors wants its light': of(400, 1500, 'living room').length === 0,
+    }
+  },
+  'C115 cords near a cot': () => {
+    const cord = (name: string, x: number) =>
+      ex('object', name, {
+        widthMm: 2,
+        depthMm: 2,
+        heightMm: 600,
+        at: [x, 1300],
+        raised: 700,
+        traits: ['corded'],
+      })
+    const facts = example({
+      size: [6000, 4000],
+      ...NO_DOOR,
+      pieces: [
+        ex('cot', 'Cot', { widthMm: 1300, depthMm: 700, at: [2650, 1350] }),
+        cord('Camera', 2000 + 1450),
+        cord('Curtain cord', 2000 - 700),
+        cord('Wipe warmer', 2000 + 2600),
+      ],
+    })
+    const stops = found(facts, 'plan.over-bed')
+    const of = (name: string) => stops.find((f) => f.about.some((a) => a.name === name))
+    return {
+      'the camera at 150, the curtain cord at 700 are out':
+        near(of('Camera')?.quantity?.value ?? 0, 150, 5) &&
+        near(of('Curtain cord')?.quantity?.value ?? 0, 700, 5),
+      'the warmer is far enough': of('Wipe warmer') === undefined,
+      'asked for a child that stands, too': stops.every((f) => /stands up/.test(f.wanted)),
     }
   },
 }

@@ -11,7 +11,7 @@ import type { PanelLayout } from '../../model/rows/panelLayouts.js'
 import { sightLine, type SightLine } from './sightLine.js'
 import { sideOf, type PlanPiece, type Standing } from './standing.js'
 import { walkways, type Walking, type Walkway } from './walkways.js'
-import { frameSizes } from './walls/framing.js'
+import { frameSizes, frameWeightG } from './walls/framing.js'
 import { hookHeight, hookPlaces } from './walls/hanging.js'
 
 /** One hung piece as the eye sees it, with the places of its hooks. */
@@ -30,6 +30,8 @@ export interface Hung {
   readonly nails: readonly { readonly xMm: number; readonly heightMm: number }[]
   readonly row: WallPlacement
   readonly frame: Frame | undefined
+  /** What it weighs at the least: as entered, or else what its frame alone weighs; null when neither is known. */
+  readonly weightG: number | null
 }
 
 /** What the school of the job says on the topics the plan judges; null where it has not chosen. */
@@ -222,6 +224,7 @@ export function hungOf(row: WallPlacement, piece: PlanPiece, frame: Frame | unde
     nails: hookPlaces(row.xMm, row.hooks, row.hookSpanMm).map((xMm) => ({ xMm, heightMm: nailMm })),
     row,
     frame,
+    weightG: piece.weightG ?? (frame ? frameWeightG(frame) : null),
   }
 }
 

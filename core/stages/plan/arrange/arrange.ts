@@ -73,6 +73,7 @@ export const LAYOUT_RULES: ReadonlySet<string> = new Set([
   'plan.lamp-competes',
   'plan.cord-across',
   'plan.over-bed',
+  'plan.in-cot',
   'plan.over-seat',
   'plan.wet-lamp',
   'plan.over-furniture',

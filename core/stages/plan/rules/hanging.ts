@@ -51,11 +51,11 @@ export function furnitureUnder(
 
 /** Load on one fixing, what it bears, and why that is not enough; undefined when it is. */
 export function loadFault(
-  h: Pick<Hung, 'piece' | 'row'>,
+  h: Pick<Hung, 'piece' | 'row'> & { readonly weightG?: number | null },
   face: string,
   says: Formatter,
 ): { severity: 'stop' | 'look'; measured: string; wanted: string; because: string } | undefined {
-  const weight = h.piece.weightG
+  const weight = h.weightG ?? h.piece.weightG
   if (h.row.fixing === 'string on a nail')
     return {
       severity: 'stop',

@@ -22,6 +22,8 @@ import { mirrored } from './mirrored.js'
 import { overFurniture } from './overFurniture.js'
 import { underCeiling } from './underCeiling.js'
 import { competes } from './competes.js'
+import { cordAsked } from './cordAsked.js'
+import { inCot } from './inCot.js'
 import { bloomGap } from './bloomGap.js'
 import { bedSwitch } from './bedSwitch.js'
 import { bedsideHeight } from './bedsideHeight.js'
@@ -115,6 +117,8 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   lampSchool,
   sleepDark,
   overBed,
+  inCot,
+  cordAsked,
   overSeat,
   tipOver,
   flame,

@@ -18,7 +18,7 @@ export const load: Rule<PlanFacts> = {
       const face = facts.room.walls.find((w) => w.id === h.wallId)?.face ?? 'smooth paint'
       const fault = loadFault(h, face, facts.says)
       if (!fault) return []
-      const weight = h.piece.weightG
+      const weight = h.weightG
       const rated = h.row.ratedG ?? CUSTOMARY_G[h.row.fixing]?.[h.row.into]
       const enough = weight !== null && rated != null ? Math.ceil(weight / rated) : undefined
       return [

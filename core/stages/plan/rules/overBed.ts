@@ -1,4 +1,5 @@
-import type { PlanPiece } from '../standing.js'
+import { NEEDS } from '../../../model/vocabulary/need.js'
+import type { Standing } from '../standing.js'
 import { has, lower, hungRef, ref } from './about.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
 import type { Fix, Rule, Finding } from '../../../findings/finding.js'
@@ -13,13 +14,20 @@ const SLEEPS: ReadonlySet<string> = new Set(['bed', 'cot'])
 // A thing this heavy over a sleeper is never hung there, by whatever it is held.
 const OVER_BED_G = 1_000
 
-const NEAR_COT_MM = 600
-
-const heavyOrCorded = (p: PlanPiece): boolean =>
-  (p.weightG ?? (p.kind === 'mirror' || p.kind === 'shelves' ? Infinity : 0)) >= OVER_BED_G ||
-  has(p, 'corded') ||
-  p.kind === 'mirror' ||
-  p.kind === 'shelves'
+/** Why a thing must not hang over one who lies there; undefined when it may. */
+function hazard(facts: PlanFacts, h: Hung, bed: Standing): string | undefined {
+  const p = h.piece
+  if (bed.kind === 'cot') return 'over a cot nothing hangs, however light'
+  // What begins below the top of the pillows stands behind the sleeper: a headboard, and a matter of its fixing.
+  if (p.kind === 'other' && h.bottomMm <= (bed.piece.mattressMm ?? bed.heightMm) + (bed.piece.pillowsMm ?? 0))
+    return undefined
+  if (has(p, 'corded')) return 'it has a cord'
+  if (p.kind === 'mirror' || p.kind === 'shelves') return `a ${p.kind === 'mirror' ? 'mirror' : 'shelf'}`
+  if (h.row.fixing === 'adhesive strips') return 'held by adhesive strips'
+  if (h.weightG === null) return 'weight not known'
+  if (h.weightG < OVER_BED_G) return undefined
+  return `${p.weightG === null ? 'at least ' : ''}${facts.says.weight(h.weightG)}`
+}
 
 /** Other walls a piece can hang on, those with nobody under it first. */
 function otherWalls(facts: PlanFacts, h: Hung): Fix[] {
@@ -50,7 +58,12 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
       const sleeper = facts.standings.some(
         (s) =>
           SLEEPS.has(s.kind) &&
-          fallsOn(facts, { wallId, xMm: x, widthMm: h.widthMm }, s, s.kind === 'cot' ? NEAR_COT_MM : 0),
+          fallsOn(
+            facts,
+            { wallId, xMm: x, widthMm: h.widthMm },
+            s,
+            s.kind === 'cot' ? facts.needs.cotReach : 0,
+          ),
       )
       if (!sleeper) return Math.round(x)
     }
@@ -60,8 +73,8 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
 export const overBed: Rule<PlanFacts> = {
   name: 'plan.over-bed',
   title: 'Something heavy or corded over or beside a cot or a bed',
-  numbers: `${OVER_BED_G / 1000} kg and more, glass, shelves, and anything with a cord, over a bed or within ${NEAR_COT_MM} mm of a cot. A stop at any school, price or wish.`,
-  source: 'common practice; local safe-sleep advice decides',
+  numbers: `Over a bed ${OVER_BED_G / 1000} kg and more, mirrors, shelves, anything with a cord, on strips, or of unknown weight; over a cot and within ${NEEDS.cotReach.mm} mm of it anything at all. A stop at any school, price or wish.`,
+  source: `common practice; ${NEEDS.cotReach.source}; local safe-sleep advice decides`,
   schools: 'all',
   caution: true,
   check: (facts) =>
@@ -69,27 +82,28 @@ export const overBed: Rule<PlanFacts> = {
       .filter((s) => SLEEPS.has(s.kind))
       .flatMap((bed): Finding[] => {
         const cot = bed.kind === 'cot'
-        const beside = cot ? NEAR_COT_MM : 0
-        const hung = facts.wallPlacements.filter(
-          (h) =>
-            (heavyOrCorded(h.piece) || h.row.fixing === 'adhesive strips') && fallsOn(facts, h, bed, beside),
-        )
+        const reach = facts.needs.cotReach
+        const beside = cot ? reach : 0
+        const hung = facts.wallPlacements.flatMap((h) => {
+          const why = fallsOn(facts, h, bed, beside) ? hazard(facts, h, bed) : undefined
+          return why === undefined ? [] : [{ h, why }]
+        })
         const stood = facts.standings.filter(
           (s) =>
             s.id !== bed.id &&
             (has(s.piece, 'corded') ||
               (s.kind === 'lamp' && cot) ||
               (s.kind === 'plant' && cot && s.raisedMm > 0)) &&
-            boxGap(s.box, bed.box) < NEAR_COT_MM &&
+            boxGap(s.box, bed.box) < reach &&
             (cot || s.raisedMm > 1_200),
         )
         return [
-          ...hung.map((h): Finding => ({
+          ...hung.map(({ h, why }): Finding => ({
             rule: 'plan.over-bed',
             severity: 'stop',
             about: [hungRef(h), ref(bed)],
             title: `${h.name} hangs over ${lower(bed.name)}`,
-            measured: h.piece.weightG === null ? 'weight not known' : facts.says.weight(h.piece.weightG),
+            measured: why,
             wanted: 'another wall',
             because: `What falls falls on a sleeper; a string is not an anchor. ${cot ? 'Cords and soft things stay out of reach of the cot.' : ''} ${ASK}`,
             fixes: otherWalls(facts, h),
@@ -101,9 +115,9 @@ export const overBed: Rule<PlanFacts> = {
             title: `${s.name} stands within reach of ${lower(bed.name)}`,
             measured: `${facts.says.length(boxGap(s.box, bed.box))} from it`,
             quantity: { value: boxGap(s.box, bed.box), better: 'more' },
-            wanted: `${facts.says.length(NEAR_COT_MM)} or more`,
+            wanted: `${facts.says.length(reach)} or more${cot ? ', for a child that lies and for one that stands up' : ''}`,
             because: `A cord within reach can be pulled or wound round a neck. ${ASK}`,
-            fixes: nudge(facts, s, (m) => boxGap(m.box, bed.box) >= NEAR_COT_MM),
+            fixes: nudge(facts, s, (m) => boxGap(m.box, bed.box) >= reach),
           })),
         ]
       }),

@@ -5,17 +5,20 @@ import { alike } from './alike.js'
 import { capital, hungRef, listed, ref, lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
+// Lighter things do no harm to a head (common practice).
+const HEAVY_G = 3_000
+
 export const overSeat: Rule<PlanFacts> = {
   name: 'plan.over-seat',
   title: 'Something heavy over a seat',
-  numbers: 'From 3 kg over a seat: two fixings of known rating. Under it nobody is asked.',
+  numbers: `From ${HEAVY_G / 1000} kg over a seat, and while the weight is not known: two fixings of known rating.`,
   source: 'common practice',
   schools: 'all',
   caution: true,
   check: (facts) =>
     // Several alike are told once.
     alike(facts.wallPlacements.filter(loose), (h) => [
-      h.piece.weightG,
+      h.weightG,
       h.row.hooks,
       h.row.fixing,
       h.row.ratedG,
@@ -26,7 +29,7 @@ export const overSeat: Rule<PlanFacts> = {
       })
       const [first] = over
       if (!first) return []
-      const { weightG } = first.h.piece
+      const { weightG } = first.h
       const seats = [...new Set(over.flatMap((o) => o.seats))]
       const hung = [...new Set(over.map((o) => lower(o.h.piece.name)))]
       return [
@@ -38,7 +41,7 @@ export const overSeat: Rule<PlanFacts> = {
             over.length > 1 && hung.length === 1
               ? `${over.length} of ${listed(hung)} hang over ${listed(seats.map((s) => lower(s.name)))}`
               : `${capital(listed(over.map((o) => lower(o.h.name))))} ${over.length > 1 ? 'hang' : 'hangs'} over ${listed(seats.map((s) => lower(s.name)))}`,
-          measured: `${facts.says.weight(weightG ?? 0)} on ${first.h.row.hooks} ${first.h.row.fixing}${first.h.row.ratedG === null ? ', rating not known' : ''}`,
+          measured: `${weightG === null ? 'weight not known' : `${first.h.piece.weightG === null ? 'at least ' : ''}${facts.says.weight(weightG)}`} on ${first.h.row.hooks} ${first.h.row.fixing}${first.h.row.ratedG === null ? ', rating not known' : ''}`,
           wanted: 'two fixings of known rating into the wall',
           because: `Heads are under it. ${ASK}`,
           fixes: [
@@ -61,5 +64,5 @@ export const overSeat: Rule<PlanFacts> = {
 
 /** Heavy, and not held by two fixings of known rating. */
 const loose = (h: Hung): boolean =>
-  (h.piece.weightG ?? 0) >= 3_000 &&
+  (h.weightG === null || h.weightG >= HEAVY_G) &&
   !(h.row.hooks >= 2 && h.row.ratedG !== null && h.row.fixing !== 'string on a nail')

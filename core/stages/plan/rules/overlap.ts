@@ -3,6 +3,7 @@ import type { Standing } from '../standing.js'
 import { standIn, SLACK_MM, nudge } from '../nudge.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import { ref, lower } from './about.js'
+import { isInCot } from './inCot.js'
 
 const STAND_MOVED = 'the piece stands where nothing else does'
 
@@ -35,21 +36,25 @@ export const overlap: Rule<PlanFacts> = {
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
-    overlaps(facts).map(({ one, two, depth }): Finding => {
+    overlaps(facts).flatMap(({ one, two, depth }): Finding[] => {
       const [small, large] = one.widthMm * one.depthMm <= two.widthMm * two.depthMm ? [one, two] : [two, one]
-      return {
-        rule: 'plan.overlap',
-        severity: 'stop',
-        about: [ref(one), ref(two)],
-        title: `${small.name} stands in ${lower(large.name)}`,
-        measured: `${facts.says.length(depth)} in each other`,
-        quantity: { value: depth, better: 'less' },
-        wanted: STAND_MOVED,
-        because: 'Two things cannot have one place.',
-        fixes: [
-          ...nudge(facts, small, (s) => standIn(s, large) === 0),
-          ...nudge(facts, large, (s) => standIn(s, small) === 0),
-        ].slice(0, 2),
-      }
+      // What lies in a cot is told by a rule of its own.
+      if (large.kind === 'cot' && isInCot(small, large)) return []
+      return [
+        {
+          rule: 'plan.overlap',
+          severity: 'stop',
+          about: [ref(one), ref(two)],
+          title: `${small.name} stands in ${lower(large.name)}`,
+          measured: `${facts.says.length(depth)} in each other`,
+          quantity: { value: depth, better: 'less' },
+          wanted: STAND_MOVED,
+          because: 'Two things cannot have one place.',
+          fixes: [
+            ...nudge(facts, small, (s) => standIn(s, large) === 0),
+            ...nudge(facts, large, (s) => standIn(s, small) === 0),
+          ].slice(0, 2),
+        },
+      ]
     }),
 }

@@ -74,6 +74,22 @@ const DENSITY: Readonly<Record<Glazing, number>> = {
 export const glazingKg = (widthMm: number, heightMm: number, thickMm: number, glazing: Glazing): number =>
   (widthMm / 1e3) * (heightMm / 1e3) * (thickMm / 1e3) * DENSITY[glazing]
 
+// A sheet of mat or backing board, and timber molding as deep as it is broad but at least this (handbook densities, from memory).
+const BOARD_KG_M2 = 1
+const MOLDING_KG_M3 = 500
+const MOLDING_DEEP_MM = 15
+
+/** What a framed picture weighs at the least, by its glazing, boards and molding, in grams. */
+export function frameWeightG(f: Frame): number {
+  const { mat, moldingMm } = frameSizes(f)
+  const boardM2 = (mat[0] * mat[1]) / 1e6
+  const molding =
+    (moldingMm / 1e3) * (f.faceMm / 1e3) * (Math.max(MOLDING_DEEP_MM, f.faceMm) / 1e3) * MOLDING_KG_M3
+  return Math.round(
+    1_000 * (glazingKg(mat[0], mat[1], f.glazingMm, f.glazing) + boardM2 * BOARD_KG_M2 + molding),
+  )
+}
+
 export const filtersUv = (glazing: Glazing): boolean => glazing.startsWith('UV')
 
 // Responsivity of works on paper to light, and what each bears in a year (CIE 157:2004, from memory): lux hours.
