@@ -77,6 +77,22 @@ describe('a press on a way out', () => {
     expect(done).toEqual(['Turn it'])
   })
 
+  test('waits its turn behind another, and each is done once', async () => {
+    const wet = finding('wet', 'Dry it')
+    list.value = [narrow, wet]
+    const { press } = presses()
+    press(narrow, 'Move it')
+    press(wet, 'Dry it')
+    press(wet, 'Dry it')
+    verdicts.value = new Map([['narrow', holds('Move it')]])
+    await nextTick()
+    expect(done).toEqual(['Move it'])
+    list.value = [wet]
+    verdicts.value = new Map([['wet', holds('Dry it')]])
+    await nextTick()
+    expect(done).toEqual(['Move it', 'Dry it'])
+  })
+
   test('says why it was not done; the next press says nothing of it any more', async () => {
     const { press, refusal } = presses()
     press(narrow, 'Move it')

@@ -87,12 +87,20 @@ function fromWire(): void {
         :label="t('intoAWallOf')"
       />
       <RowField collection="wallPlacements" :row="row" field="group" kind="text" />
-      <RowField collection="wallPlacements" :row="row" field="turnDeg" kind="real" figure />
+      <RowField
+        collection="wallPlacements"
+        :row="row"
+        field="turnDeg"
+        kind="real"
+        figure
+        :label="t('turnedDegrees')"
+      />
       <RowCheck
         v-if="row.turnDeg !== 0 || row.onPurpose"
         collection="wallPlacements"
         :row="row"
         field="onPurpose"
+        class="all"
       />
     </div>
     <FoldPart :title="t('itHangsByAWire')">
@@ -130,6 +138,9 @@ function fromWire(): void {
 <style scoped>
 .wide-part {
   justify-items: stretch;
+}
+.fields .all {
+  grid-column: 1 / -1;
 }
 .fields {
   display: grid;
