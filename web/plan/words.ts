@@ -111,7 +111,6 @@ export const english = {
   itHangsByAWire: 'It hangs by a wire',
   fixingsBelowTop: 'Fixings below top',
   betweenFixings: 'Between fixings',
-  turnedDegrees: 'Turned, °',
   switchFromPillow: 'Switch from pillow',
   lengthOfWire: 'Length of wire',
   workOutTheHookDrop: 'Work out the hook drop',

@@ -12,6 +12,8 @@ ALTER TABLE "wall_placement" ADD COLUMN "turn_deg" double precision DEFAULT 0 NO
 ALTER TABLE "wall_placement" ALTER COLUMN "turn_deg" DROP DEFAULT;--> statement-breakpoint
 ALTER TABLE "wall_placement" ADD COLUMN "on_purpose" boolean DEFAULT false NOT NULL;--> statement-breakpoint
 ALTER TABLE "wall_placement" ALTER COLUMN "on_purpose" DROP DEFAULT;--> statement-breakpoint
+-- Row level security binds the owner too: without this no studio's piece is seen.
+ALTER TABLE "piece" NO FORCE ROW LEVEL SECURITY;--> statement-breakpoint
 UPDATE "piece" SET "species" = left("name", 80) WHERE "kind" = 'plant';--> statement-breakpoint
 UPDATE "piece" SET "sanitary" = CASE
   WHEN "name" ~* 'toilet|\ywc\y|water closet|bidet|urinal' THEN 'toilet'
@@ -19,4 +21,5 @@ UPDATE "piece" SET "sanitary" = CASE
   WHEN "name" ~* '\ybath\y|tub' THEN 'bath'
   WHEN "name" ~* 'shower (tray|pan|stall|enclosure)|^shower$|shower base|walk-in shower' THEN 'shower'
   ELSE 'other'
-END WHERE "kind" = 'sanitary';
+END WHERE "kind" = 'sanitary';--> statement-breakpoint
+ALTER TABLE "piece" FORCE ROW LEVEL SECURITY;
