@@ -38,7 +38,7 @@ function strewn(seed: number): JobSnapshot {
 }
 const ROOMS: readonly { readonly name: string; readonly job: JobSnapshot }[] = [
   ...demoJobs(),
-  ...Array.from({ length: RANDOM }, (_, n) => ({ name: `furnished ${n}`, job: randomPlan(n) })),
+  ...Array.from({ length: RANDOM }, (_, n) => ({ name: `heaped ${n}`, job: randomPlan(n) })),
   ...Array.from({ length: RANDOM }, (_, n) => ({ name: `strewn ${n}`, job: strewn(n) })),
 ]
 

@@ -61,7 +61,7 @@ export function withIds(
     return out as AnyRow
   }
   const singles = Object.fromEntries(
-    [...SINGLE].map((name) => [name, anew({ ...(job[name] as object), id: '' } as AnyRow, name)]),
+    [...SINGLE].map((name) => [name, anew({ ...(job[name] as object), id: '' }, name)]),
   )
   const kept = Object.fromEntries(
     [...SINGLE].map((name) => [
@@ -70,7 +70,7 @@ export function withIds(
     ]),
   )
   return {
-    job: { ...eachList(job, (rows, name) => rows.map((r) => anew(r, name))), ...kept } as JobSnapshot,
+    job: { ...eachList(job, (rows, name) => rows.map((r) => anew(r, name))), ...kept },
     ids,
   }
 }
@@ -168,7 +168,7 @@ export function quarterTurned(from: JobSnapshot, today: string): SaidOtherwise |
   const walls = [...base.walls].sort((a, b) => a.position - b.position)
   const [first] = walls
   const { closure } = deriveJob(base, today).measure
-  const at = closure?.corners[1]
+  const at = closure.corners[1]
   if (from.ceilings.length > 0 || walls.length < 3 || first?.turnDeg !== 90 || !at) return undefined
   return {
     base,

@@ -1,4 +1,5 @@
 import type { Checked, Refusal, SafeFix } from '@bonitas/core/job/fixes/checkFixes'
+import { MOST_OFFERED } from '@bonitas/core/job/fixes/mostOffered'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import { t } from './words.js'
 
@@ -26,7 +27,8 @@ export function waysOut(
   checked: Checked | undefined,
   nameOf: (pieceId: string) => string,
 ): WaysOut {
-  if (!checked) return { ways: finding.fixes.map(({ label }) => ({ label, then: '' })), none: '' }
+  if (!checked)
+    return { ways: finding.fixes.slice(0, MOST_OFFERED).map(({ label }) => ({ label, then: '' })), none: '' }
   const ways = checked.offered.map((safe): WayOut => ({
     label: safe.fix.label,
     safe,

@@ -11,6 +11,7 @@ import { afterFix } from './afterFix.js'
 import { checkFixes, judged } from './checkFixes.js'
 import { compare } from './compare.js'
 import { CAUTIONS, judgeWhole } from './judgeWhole.js'
+import { MOST_OFFERED } from './mostOffered.js'
 import { forbidden } from './kept.js'
 
 const TODAY = '2026-11-23'
@@ -38,7 +39,9 @@ describe.each(demoJobs())('fixes of $name', ({ job }) => {
 
   test('every fix is either offered or dropped with its reason', () => {
     for (const { finding, offered, dropped } of checked) {
-      expect(offered.length + dropped.length).toBe(finding.fixes.length)
+      // Once there are enough to choose from the rest is not tried.
+      const enough = offered.filter((o) => o.fix.kind !== 'answer').length === MOST_OFFERED
+      if (!enough) expect(offered.length + dropped.length).toBe(finding.fixes.length)
       for (const d of dropped) expect(d.why, d.fix.label).not.toEqual([])
     }
   })
@@ -56,8 +59,8 @@ test('fixes that made the demo’s rooms worse are dropped, and no others', () =
       .filter((f) => !f.accepted)
       .flatMap((f) => checkFixes(held, f).dropped.map((d) => `${f.rule}: ${d.why[0]?.test ?? ''}`))
   })
-  // Measured before the engine was built, by scripts of their own: twelve of fifty-five. One more is new: the low table moved
-  // out of the way, and nearer to the knees of who sits behind it.
+  // Measured before the engine was built, by scripts of their own: twelve of fifty-five. The others came with more places
+  // that are looked for: some of these are in somebody else's way.
   expect(dropped).toEqual([
     'palette.near-miss: material',
     'palette.near-miss: new',
@@ -66,11 +69,14 @@ test('fixes that made the demo’s rooms worse are dropped, and no others', () =
     'palette.inspiration-unused: new',
     'plan.knees: graver',
     'plan.walk: graver',
+    'plan.walk: new',
     'plan.knees: graver',
+    'plan.talk: new',
     'palette.undertone-clash: kept',
     'palette.metal-warmth: kept',
     'plan.walk: kept',
     'plan.walk: kept',
+    'plan.toilet-side: kept',
     'plan.toilet-side: kept',
   ])
 })

@@ -8,6 +8,7 @@ import type { Surface } from '../../model/vocabulary/surface.js'
 import { pieceTakes, surfaceTakes } from '../../stages/palette/materialFits.js'
 import { afterFix } from './afterFix.js'
 import { compare, type Worse } from './compare.js'
+import { MOST_OFFERED } from './mostOffered.js'
 import { judgeWhole } from './judgeWhole.js'
 import { forbidden, type Forbidden } from './kept.js'
 
@@ -53,6 +54,9 @@ export function checkFixes(held: Judged, finding: JudgedFinding): Checked {
   const offered: SafeFix[] = []
   const dropped: { fix: Fix; why: readonly Refusal[] }[] = []
   for (const fix of finding.fixes) {
+    // Enough to choose from: what else would hold need not be tried.
+    if (fix.kind !== 'answer' && offered.filter((o) => o.fix.kind !== 'answer').length >= MOST_OFFERED)
+      continue
     const tried = tryFix(held, finding, fix)
     if ('why' in tried) dropped.push({ fix, why: tried.why })
     else offered.push({ fix, ...tried })

@@ -80,30 +80,44 @@ function directionWord(room: PlanRoom, dx: number, dy: number, word: string): st
   return wall ? `towards ${wall.name.charAt(0).toLowerCase()}${wall.name.slice(1)}` : word
 }
 
+/** How much farther than the nearest place another is still looked for. */
+const FARTHER_MM = 600
+
 /**
- * The shortest move along the sheet that makes a finding go away and brings no new stop.
+ * The shortest moves along the sheet that make a finding go away and bring no new stop, one in each direction, the nearest
+ * first. Which of them holds is tried on a copy of the job: the nearest may be in the way of something else.
  * @param ok true for a place where the finding would not stand
- * @returns one fix at most; none while a piece is dragged
+ * @returns at most one a direction; none while a piece is dragged
  */
 export function nudge(facts: PlanFacts, s: Standing, ok: (moved: Standing) => boolean): Fix[] {
   if (!facts.withFixes || s.piece.stays) return []
   const step = STEP_MM[facts.says.system]
-  for (let by: number = step; by <= FARTHEST_MM; by += by < 400 ? step : 2 * step)
-    for (const { dx, dy, word } of WORDS) {
+  const found: Fix[] = []
+  const open = new Set(WORDS)
+  let farthest = FARTHEST_MM
+  for (let by: number = step; by <= farthest && open.size > 0; by += by < 400 ? step : 2 * step)
+    for (const way of open) {
+      const { dx, dy, word } = way
       const moved: Standing = {
         ...s,
         box: { ...s.box, x: roundMm(s.box.x + dx * by), y: roundMm(s.box.y + dy * by) },
       }
       if (!ok(moved) || !standsClear(facts, moved)) continue
-      return [
-        {
-          label: `Move ${s.name} ${facts.says.length(by)} ${directionWord(facts.room, dx, dy, word)}`,
-          changes: [put('floorPlacements', s.id, { xMm: moved.box.x, yMm: moved.box.y })],
-        },
-      ]
+      open.delete(way)
+      farthest = Math.min(farthest, by + FARTHER_MM)
+      found.push({
+        label: `Move ${s.name} ${facts.says.length(by)} ${directionWord(facts.room, dx, dy, word)}`,
+        changes: [put('floorPlacements', s.id, { xMm: moved.box.x, yMm: moved.box.y })],
+      })
     }
-  return []
+  return found
 }
+
+/** Several lists of ways out as one: the first of each, then the second of each. */
+export const inTurn = (lists: readonly (readonly Fix[])[]): Fix[] =>
+  Array.from({ length: Math.max(0, ...lists.map((l) => l.length)) }).flatMap((_, i) =>
+    lists.flatMap((l) => l[i] ?? []),
+  )
 
 /** The facts with one piece elsewhere, for trying a move. */
 export function withMoved(facts: PlanFacts, moved: Standing): PlanFacts {

@@ -207,20 +207,20 @@ function fix(
         )
         if (!tried) continue
         const laid = layRugs(input, tried, keep)
-        const next = judged(input, laid)
+        const next = judged(input, laid, false)
         if (layoutRank(next) < layoutRank(better?.score ?? score)) better = { standings: laid, score: next }
       }
       if (better && f.severity === 'stop') break
     }
     if (!better) break
     now = better.standings
-    score = better.score
+    score = judged(input, now)
   }
   return now
 }
 
-const judged = (input: PlanInput, standings: readonly Standing[]) =>
-  layoutScore(planFindings(planFacts({ ...input, standings, withFixes: true })))
+const judged = (input: PlanInput, standings: readonly Standing[], withFixes = true) =>
+  layoutScore(planFindings(planFacts({ ...input, standings, withFixes })))
 
 /** A fix that only moves stands, carried out; undefined for any other, and for one that moves what keeps its place. */
 function carriedOut(

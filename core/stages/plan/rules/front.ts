@@ -7,7 +7,7 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import { type NeedKey, NEEDS } from '../../../model/vocabulary/need.js'
 import { lower, ref } from './about.js'
 import { tightSides, belongsBefore } from './space.js'
-import { nudge } from '../nudge.js'
+import { inTurn, nudge } from '../nudge.js'
 import { put, type RowChange } from '../../../model/changes.js'
 
 /** While a piece is dragged only it and what stands near it is judged anew. */
@@ -66,9 +66,9 @@ export const front: Rule<PlanFacts> = {
               s.kind === 'sanitary'
                 ? 'One stands, turns and bends there; the local code decides.'
                 : 'One has to stand, open and turn there.',
-            fixes: [
-              ...nudge(facts, s, (m) => freeEnough(facts, m, wider ? j.wantMm : 0)),
-              ...(j.free.piece
+            fixes: inTurn([
+              nudge(facts, s, (m) => freeEnough(facts, m, wider ? j.wantMm : 0)),
+              j.free.piece
                 ? nudge(
                     facts,
                     j.free.piece,
@@ -82,8 +82,8 @@ export const front: Rule<PlanFacts> = {
                           .map((o) => (o.id === m.id ? m : o)),
                       ).mm >= j.wantMm,
                   )
-                : []),
-              ...(wider && facts.withFixes && !s.piece.stays
+                : [],
+              wider && facts.withFixes && !s.piece.stays
                 ? [
                     {
                       label: `Keep ${lower(s.name)} for another room`,
@@ -93,8 +93,8 @@ export const front: Rule<PlanFacts> = {
                       ] satisfies RowChange[],
                     },
                   ]
-                : []),
-            ].slice(0, 3),
+                : [],
+            ]),
           }
         }),
       ),

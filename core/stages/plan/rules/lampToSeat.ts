@@ -4,7 +4,10 @@ import { NEEDS } from '../../../model/vocabulary/need.js'
 import { pointToBox, boxGap } from '../../../kernel/geometry/box.js'
 import { onWall } from '../planRoom.js'
 import { ref, lower } from './about.js'
-import { nudge } from '../nudge.js'
+import { inTurn, nudge } from '../nudge.js'
+
+// More lamps than this need not be tried in its place.
+const MOST_LAMPS = 6
 
 export const lampToSeat: Rule<PlanFacts> = {
   name: 'plan.lamp-seat',
@@ -36,9 +39,9 @@ export const lampToSeat: Rule<PlanFacts> = {
               : 'no lamp stands or hangs in the room',
             wanted: `one within ${facts.says.length(facts.needs.lampToSeat)}`,
             because: 'A page is lit from beside the shoulder, not from the ceiling.',
-            fixes: lamps
-              .flatMap((l) => nudge(facts, l, (m) => boxGap(seat.box, m.box) <= facts.needs.lampToSeat))
-              .slice(0, 1),
+            fixes: inTurn(
+              lamps.map((l) => nudge(facts, l, (m) => boxGap(seat.box, m.box) <= facts.needs.lampToSeat)),
+            ).slice(0, MOST_LAMPS),
           },
         ]
       })

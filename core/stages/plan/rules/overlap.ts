@@ -1,6 +1,6 @@
 import type { PlanFacts } from '../planFacts.js'
 import type { Standing } from '../standing.js'
-import { standIn, SLACK_MM, nudge } from '../nudge.js'
+import { inTurn, standIn, SLACK_MM, nudge } from '../nudge.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import { ref, lower } from './about.js'
 import { isInCot } from './inCot.js'
@@ -50,10 +50,10 @@ export const overlap: Rule<PlanFacts> = {
           quantity: { value: depth, better: 'less' },
           wanted: STAND_MOVED,
           because: 'Two things cannot have one place.',
-          fixes: [
-            ...nudge(facts, small, (s) => standIn(s, large) === 0),
-            ...nudge(facts, large, (s) => standIn(s, small) === 0),
-          ].slice(0, 2),
+          fixes: inTurn([
+            nudge(facts, small, (s) => standIn(s, large) === 0),
+            nudge(facts, large, (s) => standIn(s, small) === 0),
+          ]),
         },
       ]
     }),

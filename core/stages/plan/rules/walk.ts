@@ -3,7 +3,7 @@ import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { anchorSeat } from '../seatGroup.js'
 import { lower, listed } from './about.js'
-import { nudge } from '../nudge.js'
+import { inTurn, nudge } from '../nudge.js'
 import type { Standing } from '../standing.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 
@@ -72,14 +72,13 @@ export const walk: Rule<PlanFacts> = {
           w.widthMm >= passLeast && want === walkMain
             ? 'The main walk is used by two, and with a tray.'
             : 'One must get there without turning sideways.',
-        fixes: blockers
-          .slice(0, 2)
-          .flatMap((b) =>
+        fixes: inTurn(
+          blockers.map((b) =>
             nudge(facts, b, (m) =>
               opensWay(facts, m, b, w.between?.find((o) => o.id !== b.id)?.id, want, w.widthMm),
             ),
-          )
-          .slice(0, 2),
+          ),
+        ),
       }
     })
   },
