@@ -7,7 +7,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!words|FaultSummary|PlainField|FormItem|ListTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!words|FaultSummary|PlainField|FormItem|ListTable|RowTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null
@@ -80,6 +80,8 @@ export default defineConfig({
               test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|words\/(wordsOf|term\.|languages|LanguageChoice)|form\/(FaultSummary|PlainField|FormItem|words\.ts))/,
               priority: 4,
             },
+            // How figures are told: the list of jobs needs it and nothing else of a job.
+            { name: 'figures', test: /\/core\/kernel\/units\/(?!days)/, priority: 4 },
             // What says the words: on every page.
             { name: 'speech', test: /\/node_modules\/(vue-i18n|@intlify)\//, priority: 9 },
             { name: 'element', test: ON_EVERY_PAGE, priority: 8 },
