@@ -1,6 +1,8 @@
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
 import * as overBed from './overBed.js'
+import * as decanted from './decanted.js'
+import * as fuel from './fuel.js'
 import * as cordAsked from './cordAsked.js'
 import * as inCot from './inCot.js'
 import * as bloomGap from './bloomGap.js'
@@ -71,6 +73,8 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.bed-switch': bedSwitch,
   'plan.bloom-gap': bloomGap,
   'plan.over-bed': overBed,
+  'plan.decanted': decanted,
+  'plan.fuel': fuel,
   'plan.cord-asked': cordAsked,
   'plan.in-cot': inCot,
   'plan.over-seat': overSeat,

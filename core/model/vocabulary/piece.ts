@@ -56,6 +56,10 @@ export const TRAITS = [
   'joined by a taped seam',
   'blackout lining',
   'dimming lining',
+  'burns salty, painted or treated wood',
+  'decanted cleaner or powder',
+  'labeled with contents and warning',
+  'behind a lock or latch',
   'evergreen',
   'cordless',
 ] as const

@@ -903,6 +903,65 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       'asked for a child that stands, too': stops.every((f) => /stands up/.test(f.wanted)),
     }
   },
+  'C120 driftwood in a fire pit': () => {
+    const pit = (traits: NonNullable<ExamplePiece['traits']>) =>
+      found(
+        example({
+          pieces: [ex('object', 'Fire pit', { traits })],
+          more: { room: { ...jobRoom(), kind: 'outdoors' } },
+        }),
+        'plan.fuel',
+      )
+    const [stop] = pit(['open flame', 'burns salty, painted or treated wood'])
+    return {
+      'the fuel is refused': stop?.severity === 'stop',
+      'dry, untreated firewood is offered': /untreated firewood/.test(stop?.fixes[0]?.label ?? ''),
+      'that it is free is no reason': /costs nothing/.test(stop?.because ?? ''),
+      'with firewood it is silent': pit(['open flame']).length === 0,
+    }
+  },
+  'C122 washing powder in a clear jar': () => {
+    const child = {
+      id: 'child',
+      position: 0,
+      name: 'Child',
+      kind: 'child' as const,
+      ageYears: 3,
+      standingEyeMm: null,
+      seatedEyeMm: null,
+      minds: [],
+      note: '',
+      version: 1,
+    }
+    const jar = (raised: number, traits: NonNullable<ExamplePiece['traits']>) =>
+      found(
+        example({
+          pieces: [
+            ex('object', 'Jar', {
+              widthMm: 150,
+              depthMm: 150,
+              heightMm: 250,
+              at: [2500, 300],
+              raised,
+              traits: ['decanted cleaner or powder', ...traits],
+            }),
+          ],
+          more: { people: [child] },
+        }),
+        'plan.decanted',
+      )
+    const [first] = jar(900, [])
+    return {
+      'stopped at 900 without a label': first?.severity === 'stop',
+      'asks for label and place': /label/.test(first?.wanted ?? '') && /1.?500/.test(first?.wanted ?? ''),
+      'the packet is kept': /packet/.test(first?.because ?? ''),
+      'a label alone is not enough': jar(900, ['labeled with contents and warning']).length === 1,
+      'nor is the height alone': jar(1500, []).length === 1,
+      'label and height are': jar(1500, ['labeled with contents and warning']).length === 0,
+      'label and lock are':
+        jar(900, ['labeled with contents and warning', 'behind a lock or latch']).length === 0,
+    }
+  },
 }
 
 const jobRoom = () => ({ ...ROOM })

@@ -30,14 +30,15 @@ export const flame: Rule<PlanFacts> = {
     facts.pieces.flatMap((p): Finding[] => {
       const gel = has(p, 'gel or gas fire')
       if (!gel && !has(p, 'open flame')) return []
-      const at = facts.standings.find((s) => s.pieceId === p.id)
-      const cloth = at && facts.standings.filter((s) => CLOTH.has(s.kind) && boxGap(s.box, at.box) < FLAME_MM)
+      const at = facts.standings.filter((s) => s.pieceId === p.id)
+      const cloth = facts.standings.filter(
+        (s) => CLOTH.has(s.kind) && at.some((fire) => boxGap(s.box, fire.box) < FLAME_MM),
+      )
       const curtains = facts.pieces.some((c) => c.kind === 'curtains')
       const indoors = !facts.exposedToWeather
       const watched = facts.household.children || facts.household.pets || !facts.household.known
-      const near = (cloth?.length ?? 0) > 0
-      if (!gel && !near && !watched) return []
-      if (gel && !indoors && !near) return []
+      const near = cloth.length > 0
+      if (!near && !watched && !(gel && indoors)) return []
       return [
         {
           rule: 'plan.flame',
@@ -47,7 +48,7 @@ export const flame: Rule<PlanFacts> = {
           measured: [
             gel && indoors ? 'an unvented flame, refilled by hand' : '',
             near
-              ? `${cloth?.map((s) => lower(s.name)).join(', ') ?? ''} within ${facts.says.length(FLAME_MM)}`
+              ? `${[...new Set(cloth.map((s) => lower(s.name)))].join(', ')} within ${facts.says.length(FLAME_MM)}`
               : curtains && gel
                 ? 'curtains in the room'
                 : '',

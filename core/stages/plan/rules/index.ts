@@ -22,6 +22,8 @@ import { mirrored } from './mirrored.js'
 import { overFurniture } from './overFurniture.js'
 import { underCeiling } from './underCeiling.js'
 import { competes } from './competes.js'
+import { decanted } from './decanted.js'
+import { fuel } from './fuel.js'
 import { cordAsked } from './cordAsked.js'
 import { inCot } from './inCot.js'
 import { bloomGap } from './bloomGap.js'
@@ -117,6 +119,8 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   lampSchool,
   sleepDark,
   overBed,
+  fuel,
+  decanted,
   inCot,
   cordAsked,
   overSeat,
