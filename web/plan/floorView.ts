@@ -36,7 +36,10 @@ export function measuresOf(facts: PlanFacts): Measure[] {
       name: t('walkFromTheDoorTo', { toName: lower(w.toName) }),
       value: w.widthMm >= WIDE_MM ? `over ${drawn(WIDE_MM)}` : drawn(w.widthMm),
       sum: w.between
-        ? t('betweenBetweenAndBetween2', { between: lower(w.between[0].name), between2: lower(w.between[1].name) })
+        ? t('betweenBetweenAndBetween2', {
+            between: lower(w.between[0].name),
+            between2: lower(w.between[1].name),
+          })
         : t('nothingNarrowsIt'),
     })),
     ...(gaps.length > 0

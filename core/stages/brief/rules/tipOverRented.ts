@@ -1,27 +1,25 @@
 import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
+import { canTip, TIPS_TEXT } from '../../../findings/canTip.js'
 import { household } from '../household.js'
 import { held } from './tenure.js'
 import { put } from '../../../model/changes.js'
 
-// What is this tall, or leans, can go over (common practice; see also the makers' anti-tip instructions).
-const TALL_MM = 1_200
-
-const TIPPING: ReadonlySet<string> = new Set(['shelves', 'cabinet', 'wardrobe', 'chest of drawers', 'mirror'])
-
 export const tipOverRented: Rule<BriefFacts> = {
   name: 'brief.tip-over-rented',
   title: 'What must be anchored may not be drilled',
-  numbers: `Shelves, cabinets, wardrobes and mirrors from ${TALL_MM} mm high that stand free or lean in a rented home; stop with children in the household, look without.`,
+  numbers: `${TIPS_TEXT}, that stand free or lean in a rented home; stop with children in the household, look without.`,
   source: 'common practice',
   schools: ['rented'],
   caution: true,
   check: ({ job, says }) => {
     if (job.schools.tenure !== 'rented') return []
     const { smallChildren, known } = household(job.people)
-    return held(job).flatMap(({ row, kind, collection, pieceKind, heightMm }): Finding[] => {
+    return held(job).flatMap(({ row, kind, collection, pieceKind, heightMm, depthMm }): Finding[] => {
       const loose = row.fixing === 'stands free' || row.fixing === 'leans' || row.fixing === 'adhesive strips'
-      if (!loose || !TIPPING.has(pieceKind) || heightMm === null || heightMm < TALL_MM) return []
+      if (!loose || heightMm === null) return []
+      const widthMm = 'widthMm' in row ? row.widthMm : null
+      if (!canTip({ kind: pieceKind, heightMm, widthMm, depthMm })) return []
       if ('verdict' in row && (row.verdict === 'let go' || row.verdict === 'move')) return []
       // Consent to drill for this one thing, or anywhere, settles the landlord's side; the anchor is then the fixing.
       return [

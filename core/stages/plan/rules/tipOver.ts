@@ -1,27 +1,13 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import type { Standing } from '../standing.js'
 import { has, ref, lower, withTraits } from './about.js'
+import { canTip, TIPS_TEXT } from '../../../findings/canTip.js'
 import { ASK } from './cautions.js'
-
-const TIPS: ReadonlySet<string> = new Set(['shelves', 'wardrobe', 'chest of drawers', 'cabinet', 'mirror'])
-
-// Clothing storage units of 27 in and more are in scope of the tip-over standard (16 CFR 1261, from memory).
-const TIP_HEIGHT_MM = 686
-
-// A screen, a rack or a panel that stands free: tall, and thin for its height (common practice).
-const THIN_HEIGHT_MM = 1_200
-const THIN_PART = 1 / 3
-
-const isThin = (s: Standing): boolean =>
-  s.kind === 'other' &&
-  s.heightMm >= THIN_HEIGHT_MM &&
-  Math.min(s.widthMm, s.depthMm) < s.heightMm * THIN_PART
 
 export const tipOver: Rule<PlanFacts> = {
   name: 'plan.tip-over',
   title: 'Tall storage or a leaning mirror that is not anchored',
-  numbers: `Storage of ${TIP_HEIGHT_MM} mm and more, every leaning mirror, and what stands free ${THIN_HEIGHT_MM} mm high and is less than a third as thick, until it is anchored to the building; pads do not count. With children it stops.`,
+  numbers: `${TIPS_TEXT}, until anchored to the building; pads do not count. With children it stops.`,
   source: '16 CFR 1261 (ASTM F2057) for the height, from memory; the rest common practice',
   schools: 'all',
   caution: true,
@@ -29,7 +15,7 @@ export const tipOver: Rule<PlanFacts> = {
     facts.standings.flatMap((s): Finding[] => {
       const p = s.piece
       if (
-        !(TIPS.has(s.kind) ? s.heightMm >= TIP_HEIGHT_MM : isThin(s)) ||
+        !canTip(s) ||
         has(p, 'anchored to the building') ||
         p.fixing === 'screwed to the wall' ||
         s.raisedMm > 0
