@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
@@ -22,6 +22,8 @@ const props = defineProps<{
   list?: readonly JudgedFinding[]
   /** The page of the stage: what is answered on another stands there, and is only counted here. */
   page?: string
+  /** The list is that of the whole stage: what else was looked for is told with it. */
+  whole?: boolean
   /** How many at once; the rest when asked for. */
   most?: number
 }>()
@@ -60,6 +62,13 @@ const nameOf = (pieceId: string) =>
   ''
 const ways = (f: JudgedFinding) => waysOut(f, store.verdict(f), nameOf)
 const { press, isWaiting, refusal } = usePresses(() => shown.value, store.verdict, store.applyFix, nameOf)
+const LookedFor = defineAsyncComponent(() => import('./LookedFor.vue'))
+const open = ref(false)
+/** Once per stage, where all of it is shown, and only when it was judged. */
+const looks = computed(
+  () =>
+    (props.whole || !props.list) && !props.page && (props.stage === 'plan' ? !!store.plan : !!store.findings),
+)
 const accepting = ref('')
 const reason = ref('')
 const fault = ref('')
@@ -135,7 +144,7 @@ function begin(finding: JudgedFinding): void {
           <template v-for="(way, n) in ways(f).ways" :key="n">
             <ElButton
               link
-              :class="{ tried: way.safe !== undefined }"
+              :class="{ untried: !way.safe }"
               :loading="isWaiting(f, way.label)"
               :title="way.safe ? undefined : t('beingTried')"
               @click="press(f, way.label)"
@@ -172,6 +181,12 @@ function begin(finding: JudgedFinding): void {
     <p v-if="findings.length === 0 && store.findings" class="second">
       {{ (elsewhere.length === 0 && quiet) || t('nothingToLookAtHere') }}
     </p>
+    <template v-if="looks">
+      <ElButton link class="else" :aria-expanded="open ? 'true' : 'false'" @click="open = !open">{{
+        t('whatElseWasLookedFor')
+      }}</ElButton>
+      <LookedFor v-if="open" :stage="stage" />
+    </template>
     <p v-if="elsewhere.length > 0" class="second elsewhere">
       {{ t('alsoToLookAt') }}
       <RouterLink v-for="p in elsewhere" :key="p.to" :to="p.to">{{ p.name }} {{ p.n }}</RouterLink>
@@ -211,7 +226,10 @@ article.accepted h2 {
   text-decoration: line-through;
   font-weight: 400;
 }
-.fixes .el-button.is-link:not(.tried) {
+.else {
+  justify-self: start;
+}
+.fixes .el-button.is-link.untried {
   color: var(--ink-2);
 }
 h2 {

@@ -48,6 +48,8 @@ export default {
   reason: 'Grund',
   accept: 'Annehmen',
   showFindingsMore: '{findings} weitere zeigen',
+  whatElseWasLookedFor: 'Wonach noch gesucht wurde',
+  lookedForN: 'Gesucht und nicht gefunden: {n}',
   nothingToLookAtHere: 'Hier gibt es nichts anzusehen.',
   schemeName: '· Entwurf „{name}“',
   daysToInstall: 'Tage bis zur Einrichtung',

@@ -47,6 +47,8 @@ export default {
   reason: 'Indok',
   accept: 'Elfogadás',
   showFindingsMore: 'Még {findings} megjelenítése',
+  whatElseWasLookedFor: 'Mit kerestünk még',
+  lookedForN: 'Kerestük, és nem találtuk: {n}',
   nothingToLookAtHere: 'Itt nincs mit megnézni.',
   schemeName: '· „{name}” terv',
   daysToInstall: 'nap a berendezésig',

@@ -47,6 +47,8 @@ export const english = {
   reason: 'Reason',
   accept: 'Accept',
   showFindingsMore: 'Show {findings} more',
+  whatElseWasLookedFor: 'What else was looked for',
+  lookedForN: 'Looked for, and not found: {n}',
   nothingToLookAtHere: 'Nothing to look at here.',
   schemeName: '· Scheme “{name}”',
   daysToInstall: 'days to install',

@@ -218,6 +218,7 @@ function takeOut(): void {
         stage="plan"
         :most="live ? 5 : 24"
         :list="findings"
+        :whole="!live"
         :quiet="t('nothingHereAsksForAnother')"
         @point="(f) => (pointed = f)"
       />

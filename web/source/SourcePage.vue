@@ -196,7 +196,7 @@ const findings = computed(() => {
       />
       <template v-if="findings.list.length > 0">
         <h2 v-if="findings.elsewhere">{{ t('onOtherItems') }}</h2>
-        <FindingsPanel stage="source" :list="findings.list" :most="6" />
+        <FindingsPanel stage="source" :list="findings.list" whole :most="6" />
       </template>
       <OptionEditor
         v-if="option && drawn"
