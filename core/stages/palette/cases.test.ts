@@ -494,6 +494,29 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       )
     return { 'A near miss': of('#D8C9BC'), 'B differs': !of('#F3F0EB'), 'C matches': !of('#D2C1AC') }
   },
+  'C112 blue on one side of a patio': () => {
+    const of = (...pieces: readonly ExampleFinish['piece'][]) =>
+      judge(
+        room(
+          pieces.map((piece, i) => ({
+            name: `Blue ${i}`,
+            hex: '#2F5F86',
+            role: 'accent' as const,
+            ...(piece ? { piece } : {}),
+          })),
+          { kind: 'outdoors' },
+        ),
+      ).filter((f) => f.rule === 'palette.accent-seen-again')
+    const chairs = (count: number) => ({ kind: 'chair', count, wallId: 'west' }) as const
+    const cushions = { kind: 'cushion', count: 2, wallId: 'east' } as const
+    return {
+      'chairs in the west alone are flagged': of(chairs(2)).length === 1,
+      'twelve of them still': /one side/.test(of(chairs(12))[0]?.title ?? ''),
+      'two cushions in the east clear it': of(chairs(2), cushions).length === 0,
+      'one on each side is enough':
+        of(chairs(1), { kind: 'cushion', count: 1, wallId: 'east' } as const).length === 0,
+    }
+  },
 }
 
 test('decided as the decorators did', () => {

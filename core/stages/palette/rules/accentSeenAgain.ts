@@ -14,7 +14,9 @@ function check(facts: PaletteFacts): Finding[] {
     const sides = new Set(found.flatMap((o) => o.wallId ?? []))
     const located = found.filter((o) => o.wallId !== null).length
     const one = sides.size === 1 && located === found.length && found.length > 1
-    if (found.length >= PLACES && !one) return []
+    // Seen on both sides of the room it is carried across, by two already.
+    const across = sides.size > 1 && located === found.length
+    if ((found.length >= PLACES && !one) || across) return []
     const names = [...new Set(found.map((o) => o.name))]
     const where = names
       .map((name) => ({ name, times: found.filter((o) => o.name === name).length }))
@@ -62,7 +64,7 @@ function carryAcross(facts: PaletteFacts, finishId: string, places: number, wall
 export const accentSeenAgain: Rule<PaletteFacts> = {
   name: 'palette.accent-seen-again',
   title: 'An accent that is not seen again',
-  numbers: `At least ${PLACES} places, not all at one wall. Colors within 25° of hue and 25 of lightness are the same one.`,
+  numbers: `At least ${PLACES} places, not all at one wall; two do on two sides of the room. Each of a number of pieces is a place. Colors within 25° of hue and 25 of lightness are the same one.`,
   source: 'common practice',
   schools: 'all',
   check,
