@@ -7,4 +7,4 @@ export const violates = (): PlanFacts =>
 
 /** Keeps it, by as little as matters. */
 export const complies = (): PlanFacts =>
-  example({ pieces: [ex('picture', 'Print', { hang: {}, frame: {} })] })
+  example({ pieces: [ex('picture', 'Print', { hang: {}, frame: { board: 'conservation board' } })] })

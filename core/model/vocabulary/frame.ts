@@ -14,4 +14,4 @@ export const GLAZINGS = ['none', 'glass', 'acrylic', 'UV-filtering glass', 'UV-f
 
 export type Glazing = (typeof GLAZINGS)[number]
 
-export const BOARDS = ['none', 'conservation board', 'plain paper board'] as const
+export const BOARDS = ['not known', 'none', 'conservation board', 'plain paper board'] as const

@@ -38,7 +38,7 @@ export const NEW_FRAME = {
   coat: 'black',
   glazing: 'glass',
   glazingMm: 2,
-  board: 'conservation board',
+  board: 'not known',
   moldingMinor: null,
   boardMinor: null,
   glazingMinor: null,

@@ -11,7 +11,7 @@ const SUNNY_H = 1
 export const paperGuard: Rule<PlanFacts> = {
   name: 'plan.paper-guard',
   title: 'Paper art without conservation board, or in the light without a UV filter',
-  numbers: `Plain paper board is a look; glazing without a UV filter on a wall the sun reaches for more than ${SUNNY_H} h a day in June is a look. Filters of 97 % and more count as conservation grade.`,
+  numbers: `Plain paper board is a look, and so is a mat of unknown board; glazing without a UV filter on a wall the sun reaches for more than ${SUNNY_H} h a day in June is a look. Filters of 97 % and more count as conservation grade.`,
   source:
     'CIE 157:2004 for what light does to works on paper, and museum framing practice for the filter, both from memory; the hours are common practice',
   schools: 'all',
@@ -22,7 +22,9 @@ export const paperGuard: Rule<PlanFacts> = {
         const [h] = group
         const names = listed(group.map((o) => lower(o.name)))
         const sun = facts.sunOnWall.get(h.wallId) ?? 0
-        const acid = h.frame.board === 'plain paper board' && h.frame.borderMm > 0
+        // What a ready-made frame came with is taken for acidic until it is known.
+        const unknown = h.frame.board === 'not known'
+        const acid = (unknown || h.frame.board === 'plain paper board') && h.frame.borderMm > 0
         const open = sun > SUNNY_H && !filtersUv(h.frame.glazing)
         return [
           ...(acid
@@ -30,12 +32,30 @@ export const paperGuard: Rule<PlanFacts> = {
                 {
                   rule: 'plan.paper-guard',
                   severity: 'look' as const,
-                  about: [...group.map(hungRef), { kind: 'job' as const, id: 'board', name: 'Board' }],
-                  title: `The mat of ${names} is plain paper`,
+                  about: [
+                    ...group.map(hungRef),
+                    { kind: 'job' as const, id: unknown ? 'board unknown' : 'board', name: 'Board' },
+                  ],
+                  title: unknown
+                    ? `What is the mat of ${names} made of?`
+                    : `The mat of ${names} is plain paper`,
                   measured: h.frame.board,
                   wanted: 'conservation board',
                   because: 'Plain paper mats turn acid and yellow the work within years.',
-                  fixes: [setAll(group, { board: 'conservation board' }, 'Conservation board')],
+                  fixes: [
+                    ...(unknown
+                      ? [
+                          {
+                            ...setAll(group, { board: 'conservation board' }, 'It is conservation board'),
+                            kind: 'answer' as const,
+                          },
+                          {
+                            ...setAll(group, { board: 'plain paper board' }, 'It is plain paper'),
+                            kind: 'answer' as const,
+                          },
+                        ]
+                      : [setAll(group, { board: 'conservation board' }, 'Conservation board')]),
+                  ],
                 },
               ]
             : []),
