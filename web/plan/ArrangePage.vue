@@ -2,7 +2,8 @@
 import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { useRouter } from 'vue-router'
-import { layoutScore, type Arrangement } from '@bonitas/core/stages/plan/arrange/arrange'
+import { countedOpen } from '@bonitas/core/findings/countedOpen'
+import type { Arrangement } from '@bonitas/core/stages/plan/arrange/arrange'
 import { arrangementChanges, candidates, inputOf } from '@bonitas/core/stages/plan/arrange/setOutAnew'
 import { isFlat } from '@bonitas/core/stages/plan/needs'
 import { planFacts } from '@bonitas/core/stages/plan/planFacts'
@@ -54,16 +55,24 @@ const input = computed(
     ),
 )
 const now = computed(() =>
-  facts.value && facts.value.standings.length > 0 ? layoutScore(store.plan?.findings ?? []) : undefined,
+  facts.value && facts.value.standings.length > 0 ? countedOpen(store.plan?.findings ?? []) : undefined,
 )
 
 async function run(): Promise<void> {
-  const given = input.value
-  if (!given) return
+  const [given, job] = [input.value, store.snapshot]
+  if (!given || !job) return
   trouble.value = ''
   const began = performance.now()
   try {
-    const ask: ArrangeAsk = { input: sentPlan(given), keep: [...kept.value], seed: seed.value, count: 4 }
+    const ask: ArrangeAsk = {
+      input: sentPlan(given),
+      job: toRaw(job),
+      taking: taking.value.map(({ standing, ...rest }) => ({ ...rest, standing: toRaw(standing) })),
+      today: store.day,
+      keep: [...kept.value],
+      seed: seed.value,
+      count: 4,
+    }
     const result = await task.run(ask)
     if (result) {
       found.value = result.arrangements
