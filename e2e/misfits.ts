@@ -50,6 +50,8 @@ export const misfits = (page: Page): Promise<string[]> =>
         const place = seen(e)
         if (box.width < 2 || x < place.left || x > place.right || y < place.top || y > place.bottom) continue
         const top = document.elementFromPoint(x, y)
+        // What opens over a page while it is pointed at or in focus, and goes again.
+        if (top?.closest('.el-popper')) continue
         if (top && !e.contains(top) && !top.contains(e) && !top.closest('label')?.contains(e))
           found.add(
             `under another thing: ${named(e, e.textContent || (e.getAttribute('aria-label') ?? ''))} under ${named(top, '')}`,
