@@ -17,7 +17,7 @@ export const POISONOUS: readonly PlantHarm[] = [
     name: 'philodendron family',
     instead: 'spider plant or Boston fern',
   },
-  { words: /\bivy\b/i, name: 'ivy', instead: 'Swedish ivy or spider plant' },
+  { words: /(?<!swedish )\bivy\b/i, name: 'ivy', instead: 'Swedish ivy or spider plant' },
   { words: /sago palm|cycad/i, name: 'sago palm', instead: 'parlor palm or areca palm' },
   { words: /\byew\b/i, name: 'yew', instead: 'hornbeam or hazel' },
   { words: /laburnum|golden rain/i, name: 'laburnum', instead: 'a flowering crab apple' },
