@@ -3,11 +3,11 @@ import { choosingOf } from '@bonitas/core/job/choosingOf'
 import { deriveJob } from '@bonitas/core/job/derive'
 import { planOf } from '@bonitas/core/job/planFactsOf'
 import { measureFacts } from '@bonitas/core/stages/measure/measureFacts'
-import { inputOf } from '@bonitas/core/stages/plan/arrange/setOutAnew'
+import { candidates, inputOf } from '@bonitas/core/stages/plan/arrange/setOutAnew'
 import { demoJob } from '@bonitas/core/testing/demoJob'
 import { demoSamples } from '@bonitas/core/testing/demoSamples'
 import { workerBench } from '../testing/workerBench.js'
-import type { ArrangeResult } from '../plan/arrange.worker.js'
+import type { ArrangeAsk, ArrangeResult } from '../plan/arrange.worker.js'
 import type { FindingsAnswer } from '../plan/findings.worker.js'
 import type { ProposalResult } from '../palette/proposals.worker.js'
 import type { ExtractResult } from '../palette/picture/extract.worker.js'
@@ -33,10 +33,20 @@ function expectProgress(progress: readonly number[]): void {
 
 describe('entry files of workers', () => {
   test('arrangements: the same seed gives the same, with progress on the way', async () => {
-    const facts = planOf(demoJob())!
+    const job = demoJob()
+    const facts = planOf(job)!
     const bench = await workerBench(() => import('../plan/arrange.worker.js'))
-    const wish = {
-      input: sentPlan(inputOf(facts, facts.standings)),
+    const taking = candidates(facts, job.floorPlacements, job.wallPlacements)
+    const wish: ArrangeAsk = {
+      input: sentPlan(
+        inputOf(
+          facts,
+          taking.map((t) => t.standing),
+        ),
+      ),
+      job,
+      taking,
+      today: '2026-11-30',
       keep: [],
       seed: 1,
       count: 1,
