@@ -148,3 +148,18 @@ export function randomPlan(seed: number): JobSnapshot {
     ],
   }
 }
+
+/** The same with its pieces anywhere, turned anyhow: more is wrong here than in any room. */
+export function strewnPlan(seed: number): JobSnapshot {
+  const next = seededNumbers(seed)
+  const job = randomPlan(seed)
+  return {
+    ...job,
+    floorPlacements: job.floorPlacements.map((s) => ({
+      ...s,
+      xMm: Math.round(next() * 4000),
+      yMm: Math.round(next() * 3000),
+      turnDeg: 90 * Math.floor(next() * 4),
+    })),
+  }
+}

@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest'
-import { randomPlan } from '../examples/randomPlan.js'
+import { randomPlan, strewnPlan } from '../examples/randomPlan.js'
 import type { JudgedFinding } from '../findings/finding.js'
-import { seededNumbers } from '../kernel/random/seededNumbers.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { demoJobs } from '../testing/demoJobs.js'
 import {
@@ -22,24 +21,10 @@ import { judgeWhole } from './fixes/judgeWhole.js'
 const TODAY = '2026-11-30'
 const RANDOM = Number(process.env.BONITAS_ROOMS ?? 12)
 
-/** Pieces anywhere, turned anyhow: more is wrong here than in any room. */
-function strewn(seed: number): JobSnapshot {
-  const next = seededNumbers(seed)
-  const job = randomPlan(seed)
-  return {
-    ...job,
-    floorPlacements: job.floorPlacements.map((s) => ({
-      ...s,
-      xMm: Math.round(next() * 4000),
-      yMm: Math.round(next() * 3000),
-      turnDeg: 90 * Math.floor(next() * 4),
-    })),
-  }
-}
 const ROOMS: readonly { readonly name: string; readonly job: JobSnapshot }[] = [
   ...demoJobs(),
   ...Array.from({ length: RANDOM }, (_, n) => ({ name: `heaped ${n}`, job: randomPlan(n) })),
-  ...Array.from({ length: RANDOM }, (_, n) => ({ name: `strewn ${n}`, job: strewn(n) })),
+  ...Array.from({ length: RANDOM }, (_, n) => ({ name: `strewn ${n}`, job: strewnPlan(n) })),
 ]
 
 /** What a finding is: its weight, its rule and what it is about, whatever it says. */

@@ -1,6 +1,6 @@
 import { rowOf, withRows, writtenBy } from './applyChanges.js'
 import { alike, type Change, type Row, type RowChange } from './changes.js'
-import { proposed } from './proposed.js'
+import { proposed, proposedBy } from './proposed.js'
 import { rowDef, SINGLE } from './registry.js'
 import type { JobSnapshot } from './snapshot.js'
 import { toHolder } from './toHolder.js'
@@ -53,7 +53,7 @@ function toChange(job: JobSnapshot, wish: RowChange, newId: () => string): Chang
   if (!now) return undefined
   if ('remove' in wish) return { collection, id, remove: true, seen: Number(now.version ?? 1) }
   const set = Object.fromEntries(
-    Object.entries({ ...proposed(collection, { ...now, ...wish.set }), ...wish.set }).filter(
+    Object.entries({ ...proposedBy(collection, now, wish.set), ...wish.set }).filter(
       ([f, v]) => !alike(now[f], v),
     ),
   )

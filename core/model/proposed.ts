@@ -15,3 +15,7 @@ export function proposed(collection: Collection, row: Row): Row {
   if (row.kind === 'plant' && !row.species) return { species: name.slice(0, 80) }
   return {}
 }
+
+/** What a change of a row proposes: when it says anew what kind of thing it is. A fact that was emptied stays empty. */
+export const proposedBy = (collection: Collection, row: Row, set: Row): Row =>
+  'kind' in set && set.kind !== row.kind ? proposed(collection, { ...row, ...set }) : {}

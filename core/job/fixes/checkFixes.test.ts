@@ -3,8 +3,7 @@ import type { JudgedFinding, Severity } from '../../findings/finding.js'
 import { put } from '../../model/changes.js'
 import { ROWS } from '../../model/registry.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
-import { randomPlan } from '../../examples/randomPlan.js'
-import { seededNumbers } from '../../kernel/random/seededNumbers.js'
+import { strewnPlan } from '../../examples/randomPlan.js'
 import { demoJob } from '../../testing/demoJob.js'
 import { demoJobs } from '../../testing/demoJobs.js'
 import { afterFix } from './afterFix.js'
@@ -322,18 +321,7 @@ describe('findings before and after', () => {
 })
 
 describe.each([1, 2, 3, 4, 5, 6])('a room strewn at random, %i', (seed) => {
-  const next = seededNumbers(seed)
-  const base = randomPlan(seed)
-  // Pieces anywhere, turned anyhow: more is wrong here than in any room.
-  const job: JobSnapshot = {
-    ...base,
-    floorPlacements: base.floorPlacements.map((s) => ({
-      ...s,
-      xMm: Math.round(next() * 4000),
-      yMm: Math.round(next() * 3000),
-      turnDeg: 90 * Math.floor(next() * 4),
-    })),
-  }
+  const job = strewnPlan(seed)
   const held = judged(job, TODAY)
 
   test('no way out that is offered leaves more stops, and taken one after another they come to an end', () => {

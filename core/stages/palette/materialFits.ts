@@ -1,17 +1,10 @@
-import type { Material } from '../../model/vocabulary/finish.js'
+import { MATERIALS, type Material } from '../../model/vocabulary/finish.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
 import type { Surface } from '../../model/vocabulary/surface.js'
 
-const ANYTHING: readonly Material[] = [
-  'paint',
-  'timber',
-  'metal',
-  'textile',
-  'leather',
-  'tile',
-  'stone',
-  'glass',
-]
+/** What lies on walls or grows is the face of no piece. */
+const NEVER: readonly Material[] = ['primer', 'wallpaper', 'foliage']
+const ANYTHING = MATERIALS.filter((m) => !NEVER.includes(m))
 const UPHOLSTERED: readonly Material[] = ['textile', 'leather']
 const SEAT: readonly Material[] = ['timber', 'metal', 'textile', 'leather', 'paint']
 const TABLE: readonly Material[] = ['timber', 'metal', 'glass', 'stone', 'paint', 'tile']

@@ -44,22 +44,29 @@ export function freeBefore(
 ): Free {
   const { origin, along, normal, half } = sideOf(s.box, side)
   const reach = half - Math.min(100, half * 0.2)
-  let best = { mm: Infinity, against: 'nothing' }
-  let pieces: Standing[] = []
-  for (const wall of room.walls) {
-    const mm = freeAhead([wall.from, wall.to], origin, along, normal, -reach, reach)
-    if (mm < best.mm) best = { mm, against: wall.name }
+  let wall = { mm: Infinity, against: 'nothing' }
+  for (const w of room.walls) {
+    const mm = freeAhead([w.from, w.to], origin, along, normal, -reach, reach)
+    if (mm < wall.mm) wall = { mm, against: w.name }
   }
+  let nearest = wall.mm
+  const met: { readonly mm: number; readonly other: Standing }[] = []
   for (const other of others) {
     if (other.id === s.id) continue
     // Nothing beyond what is known already need be looked at.
     const away = distance(other.box, origin) - other.box.halfW - other.box.halfD
-    if (away > Math.min(best.mm, withinMm) + reach) continue
+    if (away > Math.min(nearest, withinMm) + reach) continue
     const mm = freeAhead(boxCorners(other.box), origin, along, normal, -reach, reach)
-    if (!Number.isFinite(mm) || mm > best.mm - (pieces.length > 0 ? -TIE_MM : 0)) continue
-    pieces = mm < best.mm - TIE_MM ? [other] : [...pieces, other].sort(largerFirst)
-    best = { mm: Math.min(mm, best.mm), against: pieces[0]?.name ?? other.name }
+    if (mm > nearest + TIE_MM || !Number.isFinite(mm)) continue
+    met.push({ mm, other })
+    nearest = Math.min(nearest, mm)
   }
+  // All that are equally near; a wall that is nearer than any of them ends it alone.
+  const pieces = met
+    .filter(({ mm }) => mm <= nearest + TIE_MM && mm <= wall.mm)
+    .map(({ other }) => other)
+    .sort(largerFirst)
+  const best = { mm: nearest, against: pieces[0]?.name ?? wall.against }
   return {
     ...best,
     piece: pieces[0],

@@ -1,5 +1,6 @@
 import { boxGap, type Box } from '../../kernel/geometry/box.js'
 import { distance, type Point } from '../../kernel/geometry/polygon.js'
+import { isNarrow, narrowSteps, shortest, widest } from './gridSearch.js'
 import type { PlanRoom } from './planRoom.js'
 import { CAP_MM, ClearanceGrid, TIE_MM, type Near, type Obstacle } from './clearanceGrid.js'
 
@@ -130,7 +131,7 @@ class Search {
   ) {
     this.start = grid.cellAt(from)
     grid.openAround(from, END_MM)
-    this.bottleneck = grid.widest(this.start)
+    this.bottleneck = widest(grid, this.start)
     this.taken = new Int32Array(grid.clear.length)
   }
 
@@ -169,7 +170,7 @@ class Search {
     const found: number[] = []
     for (let i = 0; i < out.length; i++) {
       const [a, b] = [out[i] ?? -1, back[i] ?? -1]
-      if (a < 0 || b < 0 || !grid.isNarrow(i, half)) continue
+      if (a < 0 || b < 0 || !isNarrow(grid, i, half)) continue
       if (a + b - 1 === least) found.push(i)
     }
     return found
@@ -178,7 +179,7 @@ class Search {
   private costFrom(cells: readonly number[], half: number, kept = true): Int32Array {
     const known = kept ? this.costs.get(half) : undefined
     if (known) return known
-    const costs = this.grid.narrowSteps(cells, half)
+    const costs = narrowSteps(this.grid, cells, half)
     if (kept) this.costs.set(half, costs)
     return costs
   }
@@ -187,7 +188,7 @@ class Search {
   shortest({ half, cells }: Goal): { path: Point[]; lengthMm: number } {
     const { grid } = this
     const wide = Math.min(half, EASY_MM)
-    const { steps, via } = this.steps.get(wide) ?? grid.shortest(this.start, wide)
+    const { steps, via } = this.steps.get(wide) ?? shortest(grid, this.start, wide)
     this.steps.set(wide, { steps, via })
     const reached = cells.filter((i) => (steps[i] ?? -1) >= 0)
     const least = reached.reduce((a, i) => Math.min(a, steps[i] ?? Infinity), Infinity)

@@ -21,6 +21,11 @@ export const fuel: Rule<PlanFacts> = {
         measured: 'salty, painted or treated wood',
         wanted: 'dry, untreated firewood',
         because: `Its smoke is toxic and eats metal; that it costs nothing is no reason. ${ASK}`,
-        fixes: [withTraits(p, 'Burn dry, untreated firewood', [], ['burns salty, painted or treated wood'])],
+        fixes: [
+          {
+            ...withTraits(p, 'Burn dry, untreated firewood', [], ['burns salty, painted or treated wood']),
+            kind: 'promise',
+          },
+        ],
       })),
 }
