@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
@@ -10,7 +10,6 @@ import { findingsOf } from './stageLines.js'
 import { term } from '../words/term.js'
 import { STAGES } from '../stages.js'
 import { pageOfRule } from './pageOfRule.js'
-import { usePresses } from './usePresses.js'
 import { waysOut } from './waysOut.js'
 import { t } from './words.js'
 
@@ -55,13 +54,10 @@ const MOST = 24
 const all = ref(false)
 const shown = computed(() => (all.value ? findings.value : findings.value.slice(0, props.most ?? MOST)))
 // Only what was tried on a copy, and judged by the whole rule book, can be done with one click.
-watch(shown, (list) => store.check(list), { immediate: true })
-const nameOf = (pieceId: string) =>
-  store.snapshot?.pieces.find((p) => p.id === pieceId)?.name ??
-  store.snapshot?.items.find((i) => i.id === pieceId)?.name ??
-  ''
-const ways = (f: JudgedFinding) => waysOut(f, store.verdict(f), nameOf)
-const { press, isWaiting, refusal } = usePresses(() => shown.value, store.verdict, store.applyFix, nameOf)
+const me = Symbol(props.stage)
+watch(shown, (list) => store.check(me, list), { immediate: true })
+onBeforeUnmount(() => store.check(me, []))
+const ways = (f: JudgedFinding) => waysOut(f, store.verdict(f), store.nameOf)
 const LookedFor = defineAsyncComponent(() => import('./LookedFor.vue'))
 const open = ref(false)
 /** Once per stage, where all of it is shown, and only when it was judged. */
@@ -145,15 +141,15 @@ function begin(finding: JudgedFinding): void {
             <ElButton
               link
               :class="{ untried: !way.safe }"
-              :loading="isWaiting(f, way.label)"
+              :loading="store.isWaiting(f, way.label)"
               :title="way.safe ? undefined : t('beingTried')"
-              @click="press(f, way.label)"
+              @click="store.press(f, way.label)"
             >
               {{ way.label }}
             </ElButton>
             <span v-if="way.then" class="second">{{ way.then }}</span>
           </template>
-          <span v-if="refusal(f)" class="second" role="status">{{ refusal(f) }}</span>
+          <span v-if="store.whyNotDone(f)" class="second" role="status">{{ store.whyNotDone(f) }}</span>
           <span v-else-if="ways(f).none" class="second">{{ ways(f).none }}</span>
           <ElButton
             v-if="replaceable(f)"

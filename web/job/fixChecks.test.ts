@@ -39,6 +39,7 @@ const finding = (key: string, fixes = 1): JudgedFinding => ({
   key,
   facts: '',
 })
+const PANEL = Symbol('a panel')
 const NONE = { offered: [], dropped: [] }
 const asked = (n: number) => vi.waitFor(() => expect(sent).toHaveLength(n))
 
@@ -47,7 +48,7 @@ describe('ways out tried in a worker', () => {
     const stored = shallowRef<JobSnapshot | undefined>(demoJob())
     const { check, verdict } = fixChecks(stored, shallowRef('2026-11-23'))
     const [a, b, plain] = [finding('a'), finding('b'), finding('plain', 0)]
-    check([a, plain, b])
+    check(PANEL, [a, plain, b])
     await asked(1)
     expect(sent[0]?.findings).toEqual([a, b])
     tell({ nth: 1, at: 1, checked: NONE })
@@ -55,7 +56,7 @@ describe('ways out tried in a worker', () => {
     expect(verdict(a)).toBeUndefined()
 
     const c = finding('c')
-    check([a, b, c])
+    check(PANEL, [a, b, c])
     await asked(2)
     // What is known is not asked again.
     expect(sent[1]?.findings).toEqual([a, c])
@@ -69,12 +70,12 @@ describe('ways out tried in a worker', () => {
     const job = demoJob()
     const stored = shallowRef<JobSnapshot | undefined>(job)
     const { check } = fixChecks(stored, shallowRef('2026-11-23'))
-    check([finding('a')])
+    check(PANEL, [finding('a')])
     await asked(1)
     expect(sent[0]?.changed).toEqual(job)
     const pieces = job.pieces.slice(1)
     stored.value = { ...job, pieces }
-    check([finding('b')])
+    check(PANEL, [finding('b')])
     await asked(2)
     expect(sent[1]?.changed).toEqual({ pieces })
     expect({ ...sent[0]?.changed, ...sent[1]?.changed }).toEqual(stored.value)
@@ -86,21 +87,21 @@ describe('ways out tried in a worker', () => {
     const stored = shallowRef<JobSnapshot | undefined>(job)
     const { check, verdict } = fixChecks(stored, shallowRef('2026-11-23'))
     const a = finding('a')
-    check([a])
+    check(PANEL, [a])
     await asked(1)
     tell({ nth: 1, at: 0, checked: NONE })
     expect(verdict(a)).toBe(NONE)
     // Another tab writes: until it is tried again, nothing is offered.
     stored.value = { ...job, pieces: job.pieces.slice(1) }
     expect(verdict(a)).toBeUndefined()
-    check([a])
+    check(PANEL, [a])
     await asked(2)
   })
 
   test('what cannot be tried is not offered', async () => {
     const { check, verdict } = fixChecks(shallowRef(demoJob()), shallowRef('2026-11-23'))
     const a = finding('a', 2)
-    check([a])
+    check(PANEL, [a])
     await asked(1)
     fail()
     expect(verdict(a)?.offered).toEqual([])

@@ -25,7 +25,9 @@ export function fixChecks(stored: Ref<JobSnapshot | undefined>, day: Ref<string>
   let worker: Worker | undefined
   let sent: JobSnapshot | undefined
   let asked: readonly JudgedFinding[] = []
-  let wanted: readonly JudgedFinding[] = []
+  /** What is in sight, by who shows it, and what was pressed and may be out of it. */
+  const shown = new Map<symbol, readonly JudgedFinding[]>()
+  let also: readonly JudgedFinding[] = []
   let nth = 0
 
   function heard(at: number, checked: Checked): void {
@@ -49,6 +51,7 @@ export function fixChecks(stored: Ref<JobSnapshot | undefined>, day: Ref<string>
   }
   const send = afterPaint(() => {
     const job = stored.value
+    const wanted = [...new Set([...also, ...[...shown.values()].flat()])].filter(isOpen)
     if (!job || wanted.length === 0) return
     worker ??= start()
     asked = wanted
@@ -66,11 +69,23 @@ export function fixChecks(stored: Ref<JobSnapshot | undefined>, day: Ref<string>
     const found = came.value >= 0 ? known.get(finding) : undefined
     return found && found.of === stored.value ? found.checked : undefined
   }
-  /** Asks for the verdicts of these findings, in their order; what was asked before and has no answer is let go. */
-  function check(list: readonly JudgedFinding[]): void {
-    wanted = list.filter((f) => !f.accepted && f.fixes.length > 0 && !verdict(f))
-    if (wanted.length > 0) send()
+  const isOpen = (f: JudgedFinding): boolean => !f.accepted && f.fixes.length > 0 && !verdict(f)
+  return {
+    verdict,
+    /**
+     * Asks for the verdicts of what somebody shows, in its order; what was shown there before and has no answer is let go.
+     */
+    check: (who: symbol, list: readonly JudgedFinding[]): void => {
+      if (list.length > 0) shown.set(who, list)
+      else shown.delete(who)
+      if (list.some(isOpen)) send()
+    },
+    /** Asks for the verdicts of these before all others, in sight or not. */
+    tryAlso: (list: readonly JudgedFinding[]): void => {
+      also = list
+      if (list.some(isOpen)) send()
+    },
+    inSight: (finding: JudgedFinding): boolean =>
+      [...shown.values()].some((list) => list.some((f) => f.key === finding.key)),
   }
-
-  return { check, verdict }
 }

@@ -10,6 +10,7 @@ import type { Group } from './groups.js'
 import { faultsOf, jobChanges } from './jobChanges.js'
 import { jobDerived } from './jobDerived.js'
 import { JobLink } from './jobLink.js'
+import { jobPresses } from './jobPresses.js'
 import { jobRemovals, type Blocked } from './jobRemovals.js'
 import { jobUndo } from './jobUndo.js'
 import { dayIn } from '@bonitas/core/kernel/units/days'
@@ -49,6 +50,19 @@ export const useJobStore = defineStore('job', () => {
   const link = new JobLink({ stored, ...state }, (group, problem) => void wasRefused(group, problem))
   const { commit, ...changes } = jobChanges(link, { stored, stage, said, refusal })
   const derivation = jobDerived(stored, day)
+  const nameOf = (id: string): string =>
+    (stored.value?.pieces.find((p) => p.id === id) ?? stored.value?.items.find((i) => i.id === id))?.name ??
+    ''
+  const { letGo, ...presses } = jobPresses({
+    found: () =>
+      derivation.findings.value && [...derivation.findings.value, ...(derivation.plan.value?.findings ?? [])],
+    verdict: derivation.verdict,
+    tryAlso: derivation.tryAlso,
+    inSight: derivation.inSight,
+    apply: changes.applyFix,
+    nameOf,
+    say: (why) => (refusal.value = why),
+  })
   const { ask, ...removals } = jobRemovals(stored, refusal, (rows, more) => void commit(rows, more))
 
   /** Opens a job, and takes up changes that an earlier page could not deliver. */
@@ -64,6 +78,7 @@ export const useJobStore = defineStore('job', () => {
 
   function close(): void {
     link.close()
+    letGo()
     derivation.findings.value = undefined
     conflict.value = undefined
     removals.blocked.value = undefined
@@ -108,6 +123,8 @@ export const useJobStore = defineStore('job', () => {
     ...derivation,
     ...changes,
     ...removals,
+    ...presses,
+    nameOf,
     ...jobUndo(link, { stored, stage, said, refusal }),
     snapshot,
     day,

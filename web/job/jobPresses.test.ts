@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from 'vitest'
 import { effectScope, nextTick, shallowRef } from 'vue'
 import type { Checked } from '@bonitas/core/job/fixes/checkFixes'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
-import { usePresses } from './usePresses.js'
+import { jobPresses } from './jobPresses.js'
 
 const fix = (label: string) => ({ label, changes: [] })
 const finding = (key: string, ...labels: string[]): JudgedFinding => ({
@@ -27,23 +27,32 @@ const fails = (label: string): Checked => ({
 })
 
 describe('a press on a way out', () => {
-  const list = shallowRef<readonly JudgedFinding[]>([])
+  const list = shallowRef<readonly JudgedFinding[] | undefined>([])
   const verdicts = shallowRef(new Map<string, Checked>())
   let done: string[] = []
+  let also: readonly string[] = []
+  let seen = true
+  let said: string[] = []
   const presses = () =>
     effectScope(true).run(() =>
-      usePresses(
-        () => list.value,
-        (f) => verdicts.value.get(f.key),
-        (safe) => done.push(safe.fix.label),
-        () => '',
-      ),
+      jobPresses({
+        found: () => list.value,
+        verdict: (f) => verdicts.value.get(f.key),
+        tryAlso: (pressed) => (also = pressed.map((f) => f.key)),
+        apply: (safe) => done.push(safe.fix.label),
+        nameOf: () => '',
+        say: (why) => said.push(why),
+        inSight: () => seen,
+      }),
     )!
   const narrow = finding('narrow', 'Move it', 'Turn it')
   beforeEach(() => {
     list.value = [narrow]
     verdicts.value = new Map()
     done = []
+    also = []
+    seen = true
+    said = []
   })
 
   test('is done at once when it was tried', () => {
@@ -94,14 +103,14 @@ describe('a press on a way out', () => {
   })
 
   test('says why it was not done; the next press says nothing of it any more', async () => {
-    const { press, refusal } = presses()
+    const { press, whyNotDone } = presses()
     press(narrow, 'Move it')
     verdicts.value = new Map([['narrow', fails('Move it')]])
     await nextTick()
     expect(done).toEqual([])
-    expect(refusal(narrow)).toBe('“Move it” was not done: it would still be there.')
+    expect(whyNotDone(narrow)).toBe('“Move it” was not done: it would still be there.')
     press(narrow, 'Turn it')
-    expect(refusal(narrow)).toBe(
+    expect(whyNotDone(narrow)).toBe(
       '“Turn it” was not done: the job has changed, and it is not offered any more.',
     )
   })
@@ -113,6 +122,39 @@ describe('a press on a way out', () => {
     await nextTick()
     expect(isWaiting(narrow, 'Move it')).toBe(false)
     list.value = [narrow]
+    verdicts.value = new Map([['narrow', holds('Move it')]])
+    await nextTick()
+    expect(done).toEqual([])
+  })
+
+  test('is tried on though another page shows its own findings, and says there why it was not done', async () => {
+    const { press, whyNotDone } = presses()
+    press(narrow, 'Move it')
+    await nextTick()
+    expect(also).toEqual(['narrow'])
+    seen = false
+    verdicts.value = new Map([['narrow', fails('Move it')]])
+    await nextTick()
+    expect(whyNotDone(narrow)).toBe('')
+    expect(said).toEqual(['“Move it” was not done: it would still be there.'])
+  })
+
+  test('outlasts a time in which nothing is judged', async () => {
+    const { press, isWaiting } = presses()
+    press(narrow, 'Move it')
+    list.value = undefined
+    await nextTick()
+    expect(isWaiting(narrow, 'Move it')).toBe(true)
+    list.value = [narrow]
+    verdicts.value = new Map([['narrow', holds('Move it')]])
+    await nextTick()
+    expect(done).toEqual(['Move it'])
+  })
+
+  test('is let go with the job', async () => {
+    const { press, letGo } = presses()
+    press(narrow, 'Move it')
+    letGo()
     verdicts.value = new Map([['narrow', holds('Move it')]])
     await nextTick()
     expect(done).toEqual([])
