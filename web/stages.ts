@@ -114,6 +114,12 @@ export const STAGES: readonly Stage[] = [
       { path: 'papers', title: 'Papers', tab: 'Papers', page: 'ledger/PapersPage.vue' },
     ],
   },
+  {
+    number: 9,
+    path: 'handover',
+    name: 'Handover',
+    pages: [{ path: '', title: 'Shelves and storage', page: 'handover/ShelvesPage.vue' }],
+  },
 ]
 
 /** The address of a page below its job: `palette/pairs`. */

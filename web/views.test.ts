@@ -33,6 +33,7 @@ test('each stage says in words and numbers what is open', () => {
     [5, 'Take-off', '11.3 L in 5 paints'],
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '3 to look at'],
+    [9, 'Handover', '1 thing set out'],
   ])
   const planSays = (plan?: PlanLine) =>
     stageLines(job, derived, derived.findings, '2026-11-23', plan).find((s) => s.path === 'plan')?.line

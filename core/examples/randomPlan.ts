@@ -104,6 +104,8 @@ export function randomPlan(seed: number): JobSnapshot {
         sillMm: 0,
         hinge: random() < 0.5 ? 'left' : 'right',
         swing: random() < 0.7 ? 'in' : 'out',
+        carries: null,
+        carriesG: null,
         version: 1,
       },
       {
@@ -117,6 +119,8 @@ export function randomPlan(seed: number): JobSnapshot {
         sillMm: 850,
         hinge: 'none',
         swing: 'none',
+        carries: null,
+        carriesG: null,
         version: 1,
       },
     ],
@@ -131,6 +135,7 @@ export function randomPlan(seed: number): JobSnapshot {
         heightMm: 80,
         bottomMm: 300,
         depthMm: 10,
+        radiusMm: null,
         version: 1,
       },
       {
@@ -143,6 +148,7 @@ export function randomPlan(seed: number): JobSnapshot {
         heightMm: 80,
         bottomMm: 300,
         depthMm: 10,
+        radiusMm: null,
         version: 1,
       },
     ],

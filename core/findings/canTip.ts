@@ -30,6 +30,7 @@ export function canTip({ kind, heightMm, widthMm, depthMm }: Standing): boolean 
         heightMm >= TALL_MM ||
         (heightMm >= STORAGE_TIPS_MM && (depthMm == null || heightMm > depthMm * TIPS_AT_RATIO))
       )
+    case 'screen':
     case 'other':
       return heightMm >= TALL_MM && Math.min(widthMm ?? Infinity, depthMm ?? Infinity) < heightMm * THIN_PART
     default:

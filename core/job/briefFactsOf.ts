@@ -3,6 +3,7 @@ import type { BriefFacts } from '../stages/brief/briefFacts.js'
 import { coverage, kindOfName, type Thing } from '../stages/brief/coverage.js'
 import { levelPrices, type LevelLine } from '../stages/brief/levels.js'
 import { rentedChanges } from '../stages/brief/rentedChanges.js'
+import { storageOf } from '../stages/brief/storage.js'
 import { standpoints } from '../stages/brief/standpoints.js'
 import { inOrder, wallName, type RoomAreas } from '../stages/measure/roomAreas.js'
 import { inRoom, surfaceAreaMm2, surfaceName } from '../stages/palette/visibleArea.js'
@@ -144,6 +145,7 @@ export function briefFactsOf(
     standpoints: standpoints(walls, job.photos),
     levels: levelPrices(lines),
     toSpendMinor: position.agreedMinor - position.reserveMinor - (position.feeInside ? position.feeMinor : 0),
+    storage: storageOf(job),
     wallName: (id) => walls.find((w) => w.id === id)?.name ?? 'a wall that is gone',
     says: formatterOf(job.studio),
   }

@@ -57,7 +57,9 @@ describe('a finding', () => {
     const clash = judgedJob(job, '2026-11-23').findings.find((f) => f.rule === 'palette.undertone-clash')!
     const accepted = {
       ...job,
-      acceptances: [{ id: 'a', finding: clash.key, facts: clash.facts, reason: 'meant', version: 1 }],
+      acceptances: [
+        { id: 'a', finding: clash.key, facts: clash.facts, reason: 'meant', by: '', on: null, version: 1 },
+      ],
     }
     const after = judgedJob(accepted, '2026-11-23').findings.find((f) => f.key === clash.key)!
     expect(after.accepted).toEqual({ id: 'a', reason: 'meant' })

@@ -57,6 +57,12 @@ function laidRoom(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined
   })
 }
 
+/** Where a piece is set down on or in others. */
+function setDownOf(job: JobSnapshot, pieceId: string): Pick<PlanPiece, 'hosts' | 'setDown'> {
+  const places = job.shelfPlacements.filter((s) => s.pieceId === pieceId)
+  return { hosts: places.map((s) => s.hostId), setDown: places.reduce((sum, s) => sum + s.count, 0) }
+}
+
 /** Pieces that will be in the room when it is done, as the plan knows them. */
 export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
   return job.pieces.filter(inRoom).map((p) => ({
@@ -73,6 +79,7 @@ export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
     bloomTo: p.bloomTo ?? null,
     mattressMm: p.mattressMm ?? null,
     pillowsMm: p.pillowsMm ?? null,
+    ...setDownOf(job, p.id),
   }))
 }
 

@@ -105,8 +105,16 @@ describe('rows that name each other', () => {
       { id: 'read', name: 'Read', kind: 'read', persons: 1, time: 'any time', position: 1, version: 1 },
     ],
     acceptances: [
-      { id: 'a', finding: 'some.rule|piece:sofa|use:sit', facts: 'f', reason: 'r', version: 1 },
-      { id: 'b', finding: 'some.rule|piece:sofa2', facts: 'f', reason: 'r', version: 1 },
+      {
+        id: 'a',
+        finding: 'some.rule|piece:sofa|use:sit',
+        facts: 'f',
+        reason: 'r',
+        by: '',
+        on: null,
+        version: 1,
+      },
+      { id: 'b', finding: 'some.rule|piece:sofa2', facts: 'f', reason: 'r', by: '', on: null, version: 1 },
     ],
   })
   const removal = (collection: Collection, id: string) =>

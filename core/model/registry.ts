@@ -25,12 +25,15 @@ import { parts } from './rows/parts.js'
 import { passages } from './rows/passages.js'
 import { people } from './rows/people.js'
 import { photos } from './rows/photos.js'
+import { pieceParts } from './rows/pieceParts.js'
 import { pieces } from './rows/pieces.js'
 import { finishAssignments } from './rows/finishAssignments.js'
 import { proposals } from './rows/proposals.js'
 import { sampledColors } from './rows/sampledColors.js'
 import { receipts } from './rows/receipts.js'
 import { room } from './rows/room.js'
+import { shelfPlacements } from './rows/shelfPlacements.js'
+import { shelves } from './rows/shelves.js'
 import { schemes } from './rows/schemes.js'
 import { schools } from './rows/schools.js'
 import { panelLayouts } from './rows/panelLayouts.js'
@@ -77,10 +80,13 @@ export const ROWS = {
   finishes,
   finishAssignments,
   pieces,
+  pieceParts,
   parts,
   schemes,
   schemeOverrides,
   sampledColors,
+  shelves,
+  shelfPlacements,
   floorPlacements,
   wallPlacements,
   frames,

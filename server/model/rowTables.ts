@@ -40,6 +40,9 @@ export const wallPart = tableOf(ROWS.parts, ofThe)
 export const scheme = tableOf(ROWS.schemes, ofThe)
 export const schemeOverride = tableOf(ROWS.schemeOverrides, ofThe)
 export const sampledColor = tableOf(ROWS.sampledColors, ofThe)
+export const piecePart = tableOf(ROWS.pieceParts, ofThe)
+export const shelf = tableOf(ROWS.shelves, ofThe)
+export const shelfPlacement = tableOf(ROWS.shelfPlacements, ofThe)
 export const floorPlacement = tableOf(ROWS.floorPlacements, ofThe)
 export const wallPlacement = tableOf(ROWS.wallPlacements, ofThe)
 export const frame = tableOf(ROWS.frames, ofThe)
@@ -87,7 +90,10 @@ export const TABLES = {
   finishes: finish,
   finishAssignments: finishAssignment,
   pieces: piece,
+  pieceParts: piecePart,
   parts: wallPart,
+  shelves: shelf,
+  shelfPlacements: shelfPlacement,
   schemes: scheme,
   schemeOverrides: schemeOverride,
   sampledColors: sampledColor,

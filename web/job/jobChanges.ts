@@ -31,6 +31,9 @@ export function jobChanges(
     readonly stage: Ref<string>
     readonly said: Ref<string>
     readonly refusal: Ref<string>
+    readonly day: Ref<string>
+    /** The name of the member who is signed in. */
+    readonly who: () => string
   },
 ) {
   /** Sends changes as one group. Returns the ids of the rows added. */
@@ -90,7 +93,13 @@ export function jobChanges(
   }
 
   function accept(finding: JudgedFinding, reason: string): void {
-    add('acceptances', { finding: finding.key, facts: finding.facts, reason })
+    add('acceptances', {
+      finding: finding.key,
+      facts: finding.facts,
+      reason,
+      by: page.who(),
+      on: page.day.value,
+    })
   }
 
   return { commit, change, add, addAll, apply, applyFix, accept }

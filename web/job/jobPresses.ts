@@ -1,6 +1,8 @@
-import { shallowRef, watch } from 'vue'
+import { shallowRef, watch, type Ref } from 'vue'
 import type { Checked, SafeFix } from '@bonitas/core/job/fixes/checkFixes'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import type { jobDerived } from './jobDerived.js'
 import { whyNot } from './waysOut.js'
 
 /** What presses act on. */
@@ -83,4 +85,27 @@ export function jobPresses(job: PressedJob) {
 interface Press {
   readonly key: string
   readonly label: string
+}
+
+/** Presses on the job that is open, on whatever page: what is said of one out of sight stands over the foot of the bench. */
+export function storePresses(
+  stored: Ref<JobSnapshot | undefined>,
+  refusal: Ref<string>,
+  { findings, plan, verdict, tryAlso, inSight }: ReturnType<typeof jobDerived>,
+  apply: (safe: SafeFix) => void,
+) {
+  /** What a piece or an item is called. */
+  const nameOf = (id: string): string =>
+    (stored.value?.pieces.find((p) => p.id === id) ?? stored.value?.items.find((i) => i.id === id))?.name ??
+    ''
+  const presses = jobPresses({
+    found: () => findings.value && [...findings.value, ...(plan.value?.findings ?? [])],
+    verdict,
+    tryAlso,
+    inSight,
+    apply,
+    nameOf,
+    say: (why) => (refusal.value = why),
+  })
+  return { ...presses, nameOf }
 }

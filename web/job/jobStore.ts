@@ -10,11 +10,12 @@ import type { Group } from './groups.js'
 import { faultsOf, jobChanges } from './jobChanges.js'
 import { jobDerived } from './jobDerived.js'
 import { JobLink } from './jobLink.js'
-import { jobPresses } from './jobPresses.js'
+import { storePresses } from './jobPresses.js'
 import { jobRemovals, type Blocked } from './jobRemovals.js'
 import { jobUndo } from './jobUndo.js'
 import { dayIn } from '@bonitas/core/kernel/units/days'
 import { timeZoneHere } from '../form/timeZoneHere.js'
+import { useSessionStore } from '../session/sessionStore.js'
 import { t } from './words.js'
 
 /** The day it is where the studio of a job is; where it is not known yet, the day here. */
@@ -47,22 +48,12 @@ export const useJobStore = defineStore('job', () => {
     set: (job) => void (stored.value = job),
   })
   const day = ref(today())
+  const session = useSessionStore()
+  const who = () => session.visitor?.member.name ?? ''
   const link = new JobLink({ stored, ...state }, (group, problem) => void wasRefused(group, problem))
-  const { commit, ...changes } = jobChanges(link, { stored, stage, said, refusal })
+  const { commit, ...changes } = jobChanges(link, { stored, stage, said, refusal, day, who })
   const derivation = jobDerived(stored, day)
-  const nameOf = (id: string): string =>
-    (stored.value?.pieces.find((p) => p.id === id) ?? stored.value?.items.find((i) => i.id === id))?.name ??
-    ''
-  const { letGo, ...presses } = jobPresses({
-    found: () =>
-      derivation.findings.value && [...derivation.findings.value, ...(derivation.plan.value?.findings ?? [])],
-    verdict: derivation.verdict,
-    tryAlso: derivation.tryAlso,
-    inSight: derivation.inSight,
-    apply: changes.applyFix,
-    nameOf,
-    say: (why) => (refusal.value = why),
-  })
+  const { letGo, ...presses } = storePresses(stored, refusal, derivation, changes.applyFix)
   const { ask, ...removals } = jobRemovals(stored, refusal, (rows, more) => void commit(rows, more))
 
   /** Opens a job, and takes up changes that an earlier page could not deliver. */
@@ -124,7 +115,6 @@ export const useJobStore = defineStore('job', () => {
     ...changes,
     ...removals,
     ...presses,
-    nameOf,
     ...jobUndo(link, { stored, stage, said, refusal }),
     snapshot,
     day,

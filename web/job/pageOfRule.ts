@@ -15,6 +15,8 @@ const PAGES: Readonly<Record<string, string>> = {
   'brief.share-outrun': 'money',
   'brief.split-over': 'money',
   'brief.splurge-why': 'money',
+  'brief.storage-lost': 'pieces',
+  'brief.storage-short': 'pieces',
   'brief.before-pictures': 'pictures',
   'measure.past-wall': 'openings',
   'measure.way-in-incomplete': 'way-in',

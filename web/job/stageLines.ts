@@ -132,5 +132,15 @@ export function stageLines(
             ? t('ledgerToLookAt', { ledger })
             : t('ordersLine', { n: job.orders.length }),
     },
+    {
+      number: 9,
+      path: 'handover',
+      name: t('handover'),
+      line:
+        lookLine(open('handover')) ||
+        (job.shelfPlacements.length > 0
+          ? t('setOut', { n: job.shelfPlacements.reduce((sum, p) => sum + p.count, 0) })
+          : t('nothingSetOut')),
+    },
   ]
 }

@@ -73,6 +73,8 @@ function addOpening(kind: 'door' | 'window'): void {
     ...STARTING_SIZES[system.value][kind],
     hinge: door ? 'left' : 'none',
     swing: door ? 'in' : 'none',
+    carries: null,
+    carriesG: null,
   })
 }
 
@@ -85,6 +87,7 @@ function addFixture(kind: StartingFixture): void {
     kind,
     name: next(job.value.fixtures, kind, word),
     startMm: 0,
+    radiusMm: null,
     ...STARTING_SIZES[system.value][kind],
   })
 }

@@ -45,6 +45,8 @@ const door = (swing: 'in' | 'out', hinge: 'left' | 'right') => ({
   sillMm: 0,
   hinge,
   swing,
+  carries: null,
+  carriesG: null,
 })
 const drawn = (file: RoomFile) => planDrawing(measureFacts(file, [], METRIC))!
 

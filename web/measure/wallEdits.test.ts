@@ -39,6 +39,8 @@ const opening = (id: string, wallId: string) => ({
   sillMm: 900,
   hinge: 'none' as const,
   swing: 'none' as const,
+  carries: null,
+  carriesG: null,
   version: 1,
 })
 const full = emptyJob({
@@ -55,6 +57,7 @@ const full = emptyJob({
       heightMm: 80,
       bottomMm: 300,
       depthMm: 10,
+      radiusMm: null,
       version: 1,
     },
   ],

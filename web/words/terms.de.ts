@@ -38,6 +38,8 @@ export default {
   Terms: 'Bedingungen',
   Lists: 'Listen',
   Ledger: 'Kassenbuch',
+  Handover: 'Übergabe',
+  'Shelves and storage': 'Regale und Stauraum',
   Orders: 'Bestellungen',
   'Where the money stands': 'Wo das Geld steht',
   Standing: 'Stand',

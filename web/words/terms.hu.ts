@@ -38,6 +38,8 @@ export default {
   Terms: 'Feltételek',
   Lists: 'Listák',
   Ledger: 'Pénztárkönyv',
+  Handover: 'Átadás',
+  'Shelves and storage': 'Polcok és tárolás',
   Orders: 'Rendelések',
   'Where the money stands': 'Hol áll a pénz',
   Standing: 'Állás',

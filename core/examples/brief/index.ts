@@ -13,6 +13,8 @@ import * as tenureUnknown from './tenureUnknown.js'
 import * as stripsOverload from './stripsOverload.js'
 import * as tipOverRented from './tipOverRented.js'
 import * as constraintBroken from './constraintBroken.js'
+import * as storageLost from './storageLost.js'
+import * as storageShort from './storageShort.js'
 import * as useUncovered from './useUncovered.js'
 import * as doubleUse from './doubleUse.js'
 import * as idlePieces from './idlePieces.js'
@@ -40,5 +42,7 @@ export const BRIEF_EXAMPLES: ExamplesByRule<BriefFacts> = {
   'brief.idle-pieces': idlePieces,
   'brief.sentimental-going': sentimentalGoing,
   'brief.staying-moves': stayingMoves,
+  'brief.storage-lost': storageLost,
+  'brief.storage-short': storageShort,
   'brief.focal-point-empty': focalPointEmpty,
 }

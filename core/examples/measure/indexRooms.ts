@@ -50,5 +50,7 @@ export function opening(startMm: number) {
     sillMm: 0,
     hinge: 'left' as const,
     swing: 'in' as const,
+    carries: null,
+    carriesG: null,
   }
 }

@@ -11,6 +11,7 @@ const SOCKET = {
   heightMm: 80,
   bottomMm: 300,
   depthMm: 10,
+  radiusMm: null,
   version: 1,
 } as const
 

@@ -11,6 +11,7 @@ const RADIATOR = {
   heightMm: 600,
   bottomMm: 100,
   depthMm: 100,
+  radiusMm: null,
   version: 1,
 } as const
 

@@ -48,6 +48,8 @@ export const exampleDoor = {
   sillMm: 0,
   hinge: 'left',
   swing: 'in',
+  carries: null,
+  carriesG: null,
   version: 1,
 } as const
 

@@ -12,6 +12,8 @@ const DOOR_EAST = {
   sillMm: 0,
   hinge: 'left',
   swing: 'out',
+  carries: null,
+  carriesG: null,
   version: 1,
 } as const
 

@@ -12,6 +12,8 @@ const WINDOW = {
   sillMm: 800,
   hinge: 'none',
   swing: 'none',
+  carries: null,
+  carriesG: null,
   version: 1,
 } as const
 

@@ -39,6 +39,8 @@ export interface Formatter extends Habits {
   /** A small area: square centimeters or square inches. */
   readonly smallArea: (mm2: number) => string
   readonly volume: (mm3: number) => string
+  /** What storage holds: liters, or cubic feet. */
+  readonly capacity: (liters: number) => string
   readonly weight: (grams: number) => string
   /** How much liquid, with its unit. */
   readonly liquid: (liters: number, decimals?: number) => string
@@ -126,6 +128,8 @@ function make(system: UnitSystem, locale: string, currency: string): Formatter {
       metric ? `${number(mm2 / 1e6, decimals)} m²` : `${number(mm2 / SQUARE_FOOT_MM2)} sq ft`,
     smallArea: (mm2) => (metric ? `${number(mm2 / 100)} cm²` : `${number(mm2 / SQUARE_INCH_MM2)} sq in`),
     volume: (mm3) => (metric ? `${number(mm3 / 1e9, 1)} m³` : `${number(mm3 / CUBIC_FOOT_MM3)} cu ft`),
+    capacity: (liters) =>
+      metric ? `${number(liters)} L` : `${number((liters * 1e6) / CUBIC_FOOT_MM3, 1)} cu ft`,
     weight: (grams) => weightText(grams, system, locale),
     liquid: (liters, decimals) => liquidText(liters, system, locale, decimals),
     liquidFigure: (liters) => liquidFigure(liters, system, locale),

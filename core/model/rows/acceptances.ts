@@ -1,4 +1,4 @@
-import { findingKey, text } from '../field.js'
+import { day, findingKey, note, text } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { REF_COLLECTIONS } from '../vocabulary/refKind.js'
 
@@ -13,6 +13,9 @@ export const acceptances = defineRow({
     finding: findingKey('Finding', REF_COLLECTIONS),
     facts: text('Facts', 600),
     reason: text('Reason', 400),
+    /** Who accepted it, and when: the caution is theirs from then on. */
+    by: note('By', 120),
+    on: day('On').orNone(),
   },
 })
 export type Acceptance = RowOf<typeof acceptances.fields>

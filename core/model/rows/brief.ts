@@ -4,6 +4,7 @@ import { choice, data, day, flag, minor, mm, note, ppm, real, ref, text, whole }
 import { defineRow, type RowOf } from '../row.js'
 import { ASPECTS, type Aspect } from '../vocabulary/aspect.js'
 import { FEE_KINDS } from '../vocabulary/budget.js'
+import { HUES } from '../vocabulary/hue.js'
 import { LEVELS } from '../vocabulary/change.js'
 
 const weightsSchema = () =>
@@ -63,6 +64,8 @@ export const brief = defineRow({
     leaseEndsOn: day('Lease ends').orNone(),
     /** The one thing the scheme starts from: "the red-leaning parquet". */
     leadName: note('Lead element', 120),
+    /** A color the room is to be known by: "a blue room"; null for none. */
+    wantedHue: choice('Color wanted', HUES).orNone(),
     /** What the client is drawn to, in words: what recurs, and what contradicts it. */
     inspirationNote: note('Notes on what inspires'),
     /** Height at which the middle of a picture hangs, agreed between those who look at it. */

@@ -21,6 +21,8 @@ export const fixtures = defineRow({
     heightMm: mm('Height', 0, 6_000),
     bottomMm: mm('From floor', 0, 6_000),
     depthMm: mm('Stands out', 0, 20_000),
+    /** Of a front that bulges out, across its width; null for a flat one. */
+    radiusMm: mm('Radius of its front', 50, 20_000).orNone(),
   },
 })
 export type Fixture = RowOf<typeof fixtures.fields>

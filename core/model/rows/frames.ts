@@ -1,4 +1,4 @@
-import { choice, minor, mm, real, ref } from '../field.js'
+import { choice, flag, minor, mm, real, ref } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { PROFILES, FRAME_COATS, GLAZINGS, BOARDS } from '../vocabulary/frame.js'
 
@@ -24,6 +24,8 @@ export const frames = defineRow({
     profile: choice('Profile', PROFILES),
     coat: choice('Frame finish', FRAME_COATS),
     glazing: choice('Glazing', GLAZINGS),
+    /** Windows or lamps are seen mirrored in it from where one stands. */
+    glare: flag('Reflections seen').starts(false),
     glazingMm: real('Glazing thickness', 0, 10),
     board: choice('Mat board', BOARDS),
     moldingMinor: minor('Molding, a meter').orNone(),

@@ -1,6 +1,6 @@
-import { choice, mm, note, ref } from '../field.js'
+import { choice, mm, note, ref, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
-import { OPENING_KINDS, HINGES, SWINGS } from '../vocabulary/room.js'
+import { CARRIES, OPENING_KINDS, HINGES, SWINGS } from '../vocabulary/room.js'
 
 /** A door, window or plain opening in one wall; distances from the left end as seen from inside. */
 export const openings = defineRow({
@@ -20,6 +20,10 @@ export const openings = defineRow({
     sillMm: mm('Sill', 0, 5_000),
     hinge: choice('Hinge', HINGES),
     swing: choice('Swing', SWINGS),
+    /** What hangs over it already: a rod, a blind whose rail something could be clipped to. Null while nobody looked. */
+    carries: choice('Carries', CARRIES).orNone(),
+    /** What that is rated for by its maker, beside what it carries by itself. */
+    carriesG: whole('It may carry', 1, 100_000, 'grams').orNone(),
   },
 })
 export type Opening = RowOf<typeof openings.fields>

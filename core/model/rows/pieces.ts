@@ -1,4 +1,4 @@
-import { choice, choices, flag, mm, note, ref, refs, text, whole } from '../field.js'
+import { choice, choices, flag, minor, mm, note, ref, refs, text, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { PIECE_KINDS, VERDICTS, TRAITS } from '../vocabulary/piece.js'
 import { FIXINGS } from '../vocabulary/fixing.js'
@@ -64,6 +64,8 @@ export const pieces = defineRow({
     /** Above the floor. */
     mattressMm: mm('Top of the mattress', 50, 1_500).orNone(),
     pillowsMm: mm('Pillows stand above it', 0, 1_000).orNone(),
+    /** What the owner holds it to be worth: a work of art, an heirloom. */
+    valueMinor: minor('Value').orNone(),
   },
 })
 export type Piece = RowOf<typeof pieces.fields>

@@ -91,3 +91,6 @@ export const OFFER_KINDS = ['percent off', 'amount off', 'free delivery'] as con
 
 /** The word by which the line for the lasting piece names its placeholder. */
 export const LASTING_PIECE = 'the lasting piece'
+
+/** Whether the layout of what is there pleases: new fronts on a layout nobody likes are money lost. */
+export const LAYOUTS = ['liked', 'disliked'] as const

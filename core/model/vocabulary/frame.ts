@@ -10,7 +10,16 @@ export const FRAME_COATS = [
   'color',
 ] as const
 
-export const GLAZINGS = ['none', 'glass', 'acrylic', 'UV-filtering glass', 'UV-filtering acrylic'] as const
+/** Against ultraviolet and against reflections are two things: a glass may do one, both or neither. */
+export const GLAZINGS = [
+  'none',
+  'glass',
+  'acrylic',
+  'low-reflection glass',
+  'UV-filtering glass',
+  'UV-filtering acrylic',
+  'UV-filtering low-reflection glass',
+] as const
 
 export type Glazing = (typeof GLAZINGS)[number]
 

@@ -28,6 +28,11 @@ export const PIECE_KINDS = [
   'plant',
   'object',
   'sanitary',
+  'appliance',
+  'headboard',
+  'screen',
+  'tray',
+  'books',
   'other',
 ] as const
 
@@ -62,6 +67,7 @@ export const TRAITS = [
   'behind a lock or latch',
   'evergreen',
   'cordless',
+  'not to be on view',
 ] as const
 
 export type Trait = (typeof TRAITS)[number]

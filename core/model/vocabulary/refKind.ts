@@ -21,6 +21,7 @@ export const REF_COLLECTIONS = {
   light: 'lights',
   fixture: 'fixtures',
   receipt: 'receipts',
+  shelfPlace: 'shelfPlacements',
   claim: 'claims',
   loan: 'loans',
   'surface:wall': 'walls',

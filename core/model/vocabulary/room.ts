@@ -25,6 +25,9 @@ export const HINGES = ['left', 'right', 'none'] as const
 
 export const SWINGS = ['in', 'out', 'slides', 'none'] as const
 
+/** What a window carries before anything is hung anew. */
+export const CARRIES = ['nothing', 'rod', 'track', 'fixed blind'] as const
+
 export const FIXTURE_KINDS = [
   'radiator',
   'vent',
@@ -34,6 +37,8 @@ export const FIXTURE_KINDS = [
   'ceiling point',
   'built-in',
   'water or waste',
+  'heat outlet',
+  'blemish',
   'other',
 ] as const
 

@@ -21,6 +21,9 @@ import type { Person } from '../../model/rows/people.js'
 import type { Use } from '../../model/rows/uses.js'
 import { parseSize } from './spokenSize.js'
 import { standpoints } from './standpoints.js'
+import { example } from '../../examples/brief/example.js'
+import { lostL, wonL } from './storage.js'
+import { storageLost } from './rules/storageLost.js'
 import { IMPERIAL, METRIC } from '../../testing/habits.js'
 
 const DAY = '2026-11-23'
@@ -545,3 +548,47 @@ test.each(BRIEF_RULES.map((r) => [r.name, r] as const))(
     }
   },
 )
+
+describe('C036: cabinets off, baskets on', () => {
+  const shelf = (id: string, pieceId: string, more: object) => ({
+    ...ROWS.shelves.make({ id, pieceId, clearHeightMm: 300, closed: true, ...more }),
+    version: 1,
+  })
+  const room = (baskets: number) =>
+    example({
+      pieces: [
+        pieceWith({
+          id: 'Wall cabinets',
+          kind: 'cabinet',
+          there: true,
+          verdict: 'let go',
+          count: 3,
+          widthMm: 600,
+          depthMm: 300,
+          heightMm: 720,
+        }),
+        pieceWith({
+          id: 'Baskets',
+          kind: 'trunk',
+          count: baskets,
+          widthMm: 400,
+          depthMm: 300,
+          heightMm: 300,
+        }),
+      ],
+      shelves: [
+        shelf('in cabinets', 'Wall cabinets', { clearHeightMm: 720, fullPercent: 65 }),
+        shelf('in baskets', 'Baskets', {}),
+      ],
+    })
+  test('what was stored finds its place, though there is less by name', () => {
+    const { storage } = room(8)
+    expect(lostL(storage)).toBeCloseTo(252.7, 1)
+    expect(wonL(storage)).toBeCloseTo(288, 6)
+    expect(wonL(storage) - storage.goes[0]!.closedL).toBeCloseTo(-100.8, 1)
+    expect(storageLost.check(room(8))).toEqual([])
+  })
+  test('a basket fewer than it takes is told with what is missing', () => {
+    expect(storageLost.check(room(7))[0]?.title).toBe('1 L of storage are missing afterwards')
+  })
+})

@@ -2,6 +2,7 @@ import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Coverage } from './coverage.js'
 import type { LevelPrice } from './levels.js'
 import type { RentedChange } from './rentedChanges.js'
+import type { Storage } from './storage.js'
 import type { Standpoint } from './standpoints.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 
@@ -15,6 +16,8 @@ export interface BriefFacts {
   readonly levels: readonly LevelPrice[]
   /** What may be spent: agreed budget with its change orders, less reserve and a fee inside the budget. */
   readonly toSpendMinor: number
+  /** What is kept out of sight, before and after. */
+  readonly storage: Storage
   readonly wallName: (id: string) => string
   readonly says: Formatter
 }

@@ -50,6 +50,11 @@ const USUAL: Readonly<Record<PieceKind, Usual>> = {
   plant: { width: [50, 4000], depth: [50, 4000], height: [50, 6000] },
   object: { width: [10, 2000], depth: [5, 2000], height: [10, 2500] },
   sanitary: { width: [200, 2200], depth: [150, 2000], height: [80, 2400] },
+  appliance: { width: [100, 1200], depth: [50, 900], height: [50, 2200] },
+  headboard: { width: [600, 4000], depth: [5, 400], height: [300, 2400] },
+  screen: { width: [300, 4000], depth: [5, 800], height: [600, 2600] },
+  tray: { width: [100, 1200], depth: [80, 900], height: [5, 200] },
+  books: { width: [8, 3000], depth: [60, 450], height: [15, 500] },
   other: { width: [10, 6000], depth: [1, 6000], height: [1, 6000] },
 }
 

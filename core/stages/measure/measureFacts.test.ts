@@ -44,6 +44,8 @@ const opening = (more: Partial<Opening>): Opening => ({
   sillMm: 900,
   hinge: 'none',
   swing: 'none',
+  carries: null,
+  carriesG: null,
   ...more,
 })
 const fixture = (more: Partial<Fixture>): Fixture => ({
@@ -56,6 +58,7 @@ const fixture = (more: Partial<Fixture>): Fixture => ({
   heightMm: 600,
   bottomMm: 100,
   depthMm: 100,
+  radiusMm: null,
   ...more,
 })
 const passage = (more: Partial<Passage>): Passage => ({

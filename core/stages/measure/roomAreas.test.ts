@@ -47,6 +47,8 @@ const opening = (more: Partial<Opening>): Opening => ({
   sillMm: 900,
   hinge: 'none',
   swing: 'none',
+  carries: null,
+  carriesG: null,
   ...more,
 })
 

@@ -90,11 +90,11 @@ export function readRoom(text: string): RoomFile {
       )
     }
   }
-  // Files saved before rooms had a kind do not name one.
+  // What files were saved without is not known.
   if (typeof file.room === 'object' && file.room !== null) file.room = { kind: null, ...file.room }
   check('room', () => roomRow.schema().validateSync(file.room, { abortEarly: false, strict: true }))
   for (const [name, schema] of Object.entries(PARTS)) {
-    const rows = file[name]
+    const rows = withNew(file, name)
     if (!Array.isArray(rows) || rows.length > MOST_ROWS)
       refuse(
         'ROOM_DAMAGED',
@@ -121,6 +121,22 @@ export function readRoom(text: string): RoomFile {
   if (named.some((id) => !ids.has(id)))
     refuse('ROOM_DAMAGED', 'names a wall that it does not hold', 'Nothing was changed. Choose another file.')
   return room
+}
+
+/** Facts that rooms saved earlier do not name. */
+const NEW_FACTS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  openings: { carries: null, carriesG: null },
+  fixtures: { radiusMm: null },
+}
+
+/** The rows of a part of a room file, with what is new since it was saved as not known. */
+function withNew(file: Record<string, unknown>, name: string): unknown {
+  const more = NEW_FACTS[name]
+  if (more && Array.isArray(file[name]))
+    file[name] = (file[name] as readonly unknown[]).map((row) =>
+      typeof row === 'object' && row !== null ? { ...more, ...row } : row,
+    )
+  return file[name]
 }
 
 /** Walls from an outline: lengths to the millimeter, turns to a thousandth of a degree, walked to the right. */

@@ -41,6 +41,11 @@ const OF_PIECES: Readonly<Record<PieceKind, readonly Material[]>> = {
   plant: ['foliage'],
   object: [...ANYTHING, 'foliage'],
   sanitary: ['metal', 'tile', 'stone', 'glass'],
+  appliance: ['metal', 'glass', 'paint'],
+  headboard: ['textile', 'leather', 'timber', 'metal', 'paint'],
+  screen: ['timber', 'metal', 'textile', 'paint', 'glass'],
+  tray: ['timber', 'metal', 'paint', 'leather', 'glass', 'stone'],
+  books: ['textile', 'leather'],
   other: [...ANYTHING, 'foliage'],
 }
 

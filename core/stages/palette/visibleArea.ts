@@ -44,6 +44,11 @@ const FACES: Readonly<Record<PieceKind, Faces>> = {
   object: { front: 1, side: 0, top: 0.5 },
   piano: { front: 1, side: 2, top: 1 },
   plant: { front: 0.5, side: 0, top: 0 },
+  appliance: { front: 1, side: 1, top: 0.5 },
+  headboard: { front: 1, side: 0, top: 0 },
+  screen: { front: 1, side: 0, top: 0 },
+  tray: { front: 0, side: 0, top: 1 },
+  books: { front: 1, side: 0, top: 0 },
   other: { front: 1, side: 1, top: 1 },
 }
 

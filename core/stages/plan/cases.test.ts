@@ -83,7 +83,9 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     const left = 120 * inch - (30 + 30 + 30 + 3) * inch
     const facts = example({
       size: [3048, 1524],
-      openings: [{ ...exampleDoor, id: 'd', swing: 'out', startMm: 1000, widthMm: 700 }],
+      openings: [
+        { ...exampleDoor, id: 'd', swing: 'out', carries: null, carriesG: null, startMm: 1000, widthMm: 700 },
+      ],
       pieces: [
         ex('sanitary', 'Vanity', { widthMm: 762, depthMm: 530, heightMm: 860, at: [76 + 381, 265] }),
         ex('sanitary', 'Toilet', { widthMm: 380, depthMm: 680, heightMm: 800, at: [3048 - 762 - 381, 340] }),
@@ -213,7 +215,15 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
     }
   },
   'C035 an open vanity before a toilet': () => {
-    const door = { ...exampleDoor, id: 'd', wallId: 'east', startMm: 200, swing: 'out' as const }
+    const door = {
+      ...exampleDoor,
+      id: 'd',
+      wallId: 'east',
+      startMm: 200,
+      swing: 'out' as const,
+      carries: null,
+      carriesG: null,
+    }
     const pair = (open: boolean, untidy: boolean) =>
       example({
         openings: [door],
@@ -856,6 +866,8 @@ const CASES: Readonly<Record<string, () => Readonly<Record<string, boolean>>>> =
       heightMm: 1200,
       hinge: 'none',
       swing: 'none',
+      carries: null,
+      carriesG: null,
     } as const
     const of = (heightMm: number, grownMm: number, kind: 'outdoors' | 'living room' = 'outdoors') =>
       found(

@@ -37,6 +37,7 @@ export const NEW_FRAME = {
   profile: 'flat',
   coat: 'black',
   glazing: 'glass',
+  glare: false,
   glazingMm: 2,
   board: 'not known',
   moldingMinor: null,

@@ -1,5 +1,5 @@
 import { put } from '../../model/changes.js'
-import { boxDepth, boxCorners, clipConvex } from '../../kernel/geometry/box.js'
+import { boxDepth, boxCorners, clipConvex, inBox } from '../../kernel/geometry/box.js'
 import { signedArea } from '../../kernel/geometry/polygon.js'
 import type { Fix } from '../../findings/finding.js'
 import { heightsMeet, type Solid, type Standing } from './standing.js'
@@ -20,8 +20,22 @@ export function standIn(a: Solid, b: Solid): number {
   if (dx * dx + dy * dy > reach * reach || !heightsMeet(a, b)) return 0
   if (isFlat(a.kind) || isFlat(b.kind) || OFF_FLOOR.has(a.kind) || OFF_FLOOR.has(b.kind)) return 0
   if ((PULLED_UP.has(a.kind) && TABLES.has(b.kind)) || (PULLED_UP.has(b.kind) && TABLES.has(a.kind))) return 0
+  if (isSetOn(a, b) || isSetOn(b, a)) return 0
   const depth = boxDepth(a.box, b.box)
   return depth > SLACK_MM ? depth : 0
+}
+
+/** Whether a thing is set down on or in a piece, or stands raised within open shelves: it has its place there. */
+function isSetOn(thing: Solid, host: Solid): boolean {
+  if (host.piece && thing.piece?.hosts.includes(host.piece.id)) return true
+  if (host.kind !== 'shelves' || thing.raisedMm <= 0) return false
+  return (
+    thing.raisedMm + thing.heightMm <= host.raisedMm + host.heightMm &&
+    boxCorners(thing.box).every((corner) => {
+      const { x, y } = inBox(host.box, corner)
+      return Math.abs(x) <= host.box.halfW + SLACK_MM && Math.abs(y) <= host.box.halfD + SLACK_MM
+    })
+  )
 }
 
 /** Fixtures that take floor or wall a piece cannot stand in. */

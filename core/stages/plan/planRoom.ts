@@ -1,5 +1,6 @@
 import { boxOf, fromBox, type Box } from '../../kernel/geometry/box.js'
 import { distance, minus, plus, type Point } from '../../kernel/geometry/polygon.js'
+import type { CARRIES } from '../../model/vocabulary/room.js'
 
 /** One wall as the plan has it; `into` points into the room. */
 export interface PlanWall {
@@ -29,6 +30,9 @@ export interface PlanOpening {
   readonly sillMm: number
   readonly hinge: 'left' | 'right' | 'none'
   readonly swing: 'in' | 'out' | 'slides' | 'none'
+  /** What hangs over it already, and what that may carry besides; null while nobody looked. */
+  readonly carries: (typeof CARRIES)[number] | null
+  readonly carriesG: number | null
   /** Its ends on the inner face of the wall, left first as seen from inside. */
   readonly ends: readonly [Point, Point]
   /** Floor swept by the leaf when it opens into the room, as a convex outline; empty for any other. */
@@ -45,6 +49,8 @@ export interface PlanFixture {
   readonly heightMm: number
   readonly bottomMm: number
   readonly depthMm: number
+  /** Of a front that bulges out; null for a flat one. */
+  readonly radiusMm: number | null
   /** Its footprint; of a ceiling point the place below it. */
   readonly box: Box
 }

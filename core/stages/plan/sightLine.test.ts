@@ -31,6 +31,8 @@ const window = {
   widthMm: 1_000,
   sillMm: 900,
   swing: 'none' as const,
+  carries: null,
+  carriesG: null,
   hinge: 'none' as const,
 }
 const picture: Hanging = { name: 'Fen study', wallId: 'north', xMm: 4_300, widthMm: 600 }

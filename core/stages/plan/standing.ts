@@ -40,6 +40,9 @@ export interface PlanPiece {
   /** Top of the mattress above the floor, and how high pillows stand on it. */
   readonly mattressMm: number | null
   readonly pillowsMm: number | null
+  /** The pieces it is set down on or in, and how many of it are. */
+  readonly hosts: readonly string[]
+  readonly setDown: number
 }
 
 /** A size that is tried in the place of a piece's own. */
@@ -69,7 +72,8 @@ export interface Standing {
 }
 
 /** What of a placed thing decides whether it can stand where it does. */
-export type Solid = Pick<Standing, 'id' | 'kind' | 'box' | 'raisedMm' | 'heightMm'>
+export type Solid = Pick<Standing, 'id' | 'kind' | 'box' | 'raisedMm' | 'heightMm'> &
+  Partial<Pick<Standing, 'piece'>>
 
 /** The rows of stands as boxes; stands of a piece that is not in the room are left out. */
 export function standingsOf(

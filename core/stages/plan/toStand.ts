@@ -23,7 +23,7 @@ export function toStand(
     .filter((p) => !OFF_FLOOR.has(p.kind) && p.fixing !== 'over a door' && p.fixing !== 'clipped on')
     .filter((p) => !hung.has(p.id))
     .flatMap((piece) => {
-      const have = stood.get(piece.id) ?? 0
+      const have = (stood.get(piece.id) ?? 0) + piece.setDown
       return Array.from({ length: Math.max(0, piece.count - have) }, (_, i) => ({
         piece,
         number: have + i + 1,

@@ -17,6 +17,8 @@ import { doubleUse } from './doubleUse.js'
 import { focalPointEmpty } from './focalPointEmpty.js'
 import { idlePieces } from './idlePieces.js'
 import { sentimentalGoing } from './sentimentalGoing.js'
+import { storageLost } from './storageLost.js'
+import { storageShort } from './storageShort.js'
 import { stayingMoves } from './stayingMoves.js'
 import { useUncovered } from './useUncovered.js'
 
@@ -30,6 +32,8 @@ export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   useUncovered,
   doubleUse,
   idlePieces,
+  storageLost,
+  storageShort,
   focalPointEmpty,
   workBlocks,
   beforePictures,

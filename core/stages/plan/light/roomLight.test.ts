@@ -128,6 +128,7 @@ describe('glare and places', () => {
       heightMm: 80,
       bottomMm: 300,
       depthMm: 10,
+      radiusMm: null,
       version: 1,
     } as const
     const by = (openings: Parameters<typeof example>[0]['openings']) =>

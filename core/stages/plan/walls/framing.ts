@@ -65,7 +65,9 @@ export const faceNarrowerThanMat = (faceMm: number, borderMm: number): boolean =
 const DENSITY: Readonly<Record<Glazing, number>> = {
   none: 0,
   glass: 2_500,
+  'low-reflection glass': 2_500,
   'UV-filtering glass': 2_500,
+  'UV-filtering low-reflection glass': 2_500,
   acrylic: 1_190,
   'UV-filtering acrylic': 1_190,
 }
@@ -91,6 +93,7 @@ export function frameWeightG(f: Frame): number {
 }
 
 export const filtersUv = (glazing: Glazing): boolean => glazing.startsWith('UV')
+export const lowReflection = (glazing: Glazing): boolean => glazing.includes('low-reflection')
 
 // Responsivity of works on paper to light, and what each bears in a year (CIE 157:2004, from memory): lux hours.
 export const EXPOSURE = {

@@ -29,8 +29,8 @@ export function toHang(
   const onFloor = new Set(floorPlacements.map((s) => s.pieceId))
   return facts.pieces
     .filter((p) => HANGABLE.has(p.kind) && (ALWAYS_HUNG.has(p.kind) || HELD_BY_WALL.has(p.fixing)))
-    .filter((p) => !onFloor.has(p.id) && (hung.get(p.id) ?? 0) < p.count)
-    .map((piece) => ({ piece, number: (hung.get(piece.id) ?? 0) + 1 }))
+    .filter((p) => !onFloor.has(p.id) && (hung.get(p.id) ?? 0) + p.setDown < p.count)
+    .map((piece) => ({ piece, number: (hung.get(piece.id) ?? 0) + piece.setDown + 1 }))
 }
 
 /**

@@ -1,0 +1,22 @@
+import type { StylingFacts } from '../../stages/handover/stylingFacts.js'
+import type { ExamplesByRule } from '../ruleExamples.js'
+import * as alikeStacked from './alikeStacked.js'
+import * as crowded from './crowded.js'
+import * as heavyNeighbors from './heavyNeighbors.js'
+import * as moreThanThere from './moreThanThere.js'
+import * as noRoom from './noRoom.js'
+import * as oneMaterial from './oneMaterial.js'
+import * as oneScale from './oneScale.js'
+import * as openDisplay from './openDisplay.js'
+
+/** A job that violates each rule of the handover and one that complies with it. */
+export const HANDOVER_EXAMPLES: ExamplesByRule<StylingFacts> = {
+  'handover.more-than-there': moreThanThere,
+  'handover.no-room': noRoom,
+  'handover.one-scale': oneScale,
+  'handover.alike-stacked': alikeStacked,
+  'handover.one-material': oneMaterial,
+  'handover.heavy-neighbors': heavyNeighbors,
+  'handover.crowded': crowded,
+  'handover.open-display': openDisplay,
+}

@@ -1,0 +1,77 @@
+import type { Ref, Fix } from '../../../findings/finding.js'
+import { put } from '../../../model/changes.js'
+import { countOf, type Level, type SetDown, type StylingFacts, type Unit } from '../stylingFacts.js'
+
+export const unitRef = (unit: Pick<Unit, 'id' | 'name'>): Ref => ({
+  kind: 'piece',
+  id: unit.id,
+  name: unit.name,
+})
+export const placeRef = (thing: Pick<SetDown, 'id' | 'name'>): Ref => ({
+  kind: 'shelfPlace',
+  id: thing.id,
+  name: thing.name,
+})
+
+/** A shelf as it is spoken of: by its own name, else counted from below. */
+export const levelName = (unit: Pick<Unit, 'name'>, level: Pick<Level, 'number' | 'name'>): string =>
+  level.number === 0
+    ? `the top of ${unit.name}`
+    : level.name
+      ? `${level.name} of ${unit.name}`
+      : `shelf ${level.number} of ${unit.name}`
+
+/** Things as they are listed: in words, each with its number. */
+export const namesOf = (things: readonly Pick<SetDown, 'name' | 'count'>[]): string =>
+  things
+    .map((t) => (t.count > 1 ? `${t.count} × ${t.name}` : t.name))
+    .sort()
+    .join(', ')
+
+/** Whether a thing finds room on a shelf beside what stands there. */
+export function hasRoom(level: Level, thing: SetDown): boolean {
+  if (level.closed) return false
+  const used = level.things.reduce((sum, t) => sum + t.count * t.wideMm, 0)
+  return (
+    thing.highMm <= (level.clearHeightMm ?? Infinity) &&
+    thing.deepMm <= level.clearDepthMm &&
+    used + thing.count * thing.wideMm <= level.clearWidthMm * level.across
+  )
+}
+
+/** Moving things to another shelf, by its unit and number. */
+export function moveTo(thing: SetDown, unit: Unit, level: Level): Fix {
+  const last = Math.max(-1, ...level.things.map((t) => t.position))
+  return {
+    label: `Move ${thing.name} to ${levelName(unit, level)}`,
+    changes: [
+      put('shelfPlacements', thing.id, {
+        hostId: unit.id,
+        level: level.number,
+        compartment: null,
+        position: last + 1,
+      }),
+    ],
+  }
+}
+
+/** Every shelf on view with the unit it belongs to. */
+export const allLevels = (facts: StylingFacts): { readonly unit: Unit; readonly level: Level }[] =>
+  facts.units.flatMap((unit) =>
+    unit.levels.filter((l) => !l.closed && l.number > 0).map((level) => ({ unit, level })),
+  )
+
+/** Fewest things first, so that what is moved goes where it is least crowded; equal ones by their names. */
+export const roomiestFirst = <P extends { readonly unit: Unit; readonly level: Level }>(
+  places: readonly P[],
+): P[] =>
+  [...places].sort(
+    (a, b) =>
+      countOf(a.level.things) - countOf(b.level.things) ||
+      a.level.number - b.level.number ||
+      (a.unit.name < b.unit.name ? -1 : 1),
+  )
+
+/** Without what stands on it, for a thing that leaves a shelf. */
+export const without = (level: Level, thing: SetDown): SetDown[] =>
+  level.things.filter((t) => t.id !== thing.id)

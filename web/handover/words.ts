@@ -1,0 +1,51 @@
+import { wordsOf } from '../words/wordsOf.js'
+
+/** What this part of the program says, in English. */
+export const english = {
+  handover: 'Handover',
+  whatStandsOnAndIn: 'what stands on and in what, as the eye meets it',
+  shelvesOf: 'Shelves of',
+  choosePiece: 'Choose a piece',
+  teach:
+    'Shelves, trays and table tops are composed here. Choose a piece, say what shelves it has, and put things on them: what is of one scale, too alike, too much of one material or more than a surface bears is told.',
+  addPiecesFirst: 'Add the pieces of the room in Brief first: what stands on a shelf is a piece as well.',
+  toThePieces: 'Pieces of the Brief',
+  shelvesAndCompartments: 'Shelves and compartments',
+  addARow: 'Add shelves',
+  noShelvesYet:
+    'No shelf is described. Things can stand on top; add shelves with their clear height for the rest.',
+  levels: 'One above the other',
+  across: 'Side by side',
+  clearHeight: 'Clear height',
+  clearWidth: 'Width of one',
+  clearDepth: 'Depth',
+  closed: 'Closed',
+  inUse: 'In use, %',
+  name: 'Name',
+  rowN: 'row {n} of shelves',
+  onIt: 'On it',
+  putOnIt: 'Put on it',
+  thing: 'Thing',
+  shelf: 'Shelf',
+  shelfOf: 'Shelf of {name}',
+  order: 'Place from the left',
+  howMany: 'How many',
+  laidFlat: 'Laid flat',
+  nothingOnIt: 'Nothing stands on it yet.',
+  theTop: 'its top',
+  shelfN: 'shelf {n}',
+  closedShelfN: 'shelf {n}, closed',
+  drawingOf: '{name} from the front, with what stands on it',
+  storage: 'Storage',
+  storageStays: 'Stays: {liters} behind doors',
+  storageGoes: 'Goes: {liters}, in use {used}',
+  storageComes: 'Comes: {liters}',
+  notLookedAt: 'not looked at',
+  noLoss: 'What was in use finds its place: no loss.',
+  needed: 'Not to be on view: {liters} ({names})',
+  noStorage: 'No closed shelf is described: what the room keeps out of sight is not known.',
+  composedWell: 'Nothing here asks for another look',
+  emptyShelf: 'empty',
+} as const
+
+export const t = wordsOf('handover', english)
