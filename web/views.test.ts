@@ -68,6 +68,7 @@ test('each stage says in words and numbers what is open', () => {
     'nothing to paint yet',
     'no items yet',
     '0 orders',
+    '1 thing set out',
   ])
 })
 

@@ -13,6 +13,7 @@ import SameThing from '../job/SameThing.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useWallChoices } from '../measure/useWallChoices.js'
 import ColorField from './ColorField.vue'
+import PieceParts from './PieceParts.vue'
 import type { PaletteRow } from './paletteRows.js'
 import { t } from './words.js'
 
@@ -153,6 +154,7 @@ const over = computed(() => {
       />
       <RowCheck collection="pieces" :row="piece" field="focal" />
       <RowCheck collection="pieces" :row="piece" field="lit" />
+      <PieceParts :piece-id="piece.id" />
       <SameThing :id="piece.id" collection="pieces" class="source" />
       <ElButton link @click="store.remove('pieces', piece.id)">{{ t('removeThePiece') }}</ElButton>
     </template>

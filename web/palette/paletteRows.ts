@@ -1,7 +1,13 @@
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { SurfaceAreas } from '@bonitas/core/stages/palette/visibleArea'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
-import { inRoom, pieceAreaMm2, surfaceName, surfaceSeen } from '@bonitas/core/stages/palette/visibleArea'
+import {
+  inRoom,
+  pieceAreaMm2,
+  piecePatches,
+  surfaceName,
+  surfaceSeen,
+} from '@bonitas/core/stages/palette/visibleArea'
 import { SURFACES, type Surface } from '@bonitas/core/model/vocabulary/surface'
 
 /** One thing that wears a finish, or could. */
@@ -9,6 +15,8 @@ export interface PaletteRow {
   readonly key: string
   readonly kind: 'surface' | 'piece'
   readonly id: string
+  /** The part of a piece it is; undefined for the piece itself. */
+  readonly partId?: string | undefined
   readonly surface: Surface | undefined
   readonly where: string
   readonly areaMm2: number
@@ -52,19 +60,29 @@ export function paletteRows(
       share: share(areaMm2, !!on),
     }
   })
-  const pieces = palette.pieces.filter(inRoom).map((p): PaletteRow => {
-    const areaMm2 = pieceAreaMm2(p)
-    const finish = p.finishId ? byId.get(p.finishId) : undefined
-    return {
-      key: p.id,
-      kind: 'piece',
-      id: p.id,
-      surface: undefined,
-      where: p.count > 1 ? `${p.name} × ${p.count}` : p.name,
-      areaMm2,
-      finish,
-      share: share(areaMm2, !!finish),
+  const pieces = palette.pieces.filter(inRoom).flatMap((p): PaletteRow[] => {
+    const patches = piecePatches(p, job.pieceParts)
+    const row = (areaMm2: number, finishId: string | null, partId?: string, name = p.name): PaletteRow => {
+      const finish = finishId ? byId.get(finishId) : undefined
+      return {
+        key: partId ?? p.id,
+        kind: 'piece',
+        id: p.id,
+        partId,
+        surface: undefined,
+        where: p.count > 1 ? `${name} × ${p.count}` : name,
+        areaMm2,
+        finish,
+        share: share(areaMm2, !!finish),
+      }
     }
+    const own = patches.find((patch) => patch.partId === undefined)
+    const parts = patches.filter((patch) => patch.partId !== undefined)
+    const rest = pieceAreaMm2(p) - parts.reduce((sum, patch) => sum + patch.areaMm2, 0)
+    return [
+      row(own?.areaMm2 ?? Math.max(0, rest), p.finishId),
+      ...parts.map((patch) => row(patch.areaMm2, patch.finishId, patch.partId, patch.where.name)),
+    ]
   })
   return [...surfaces, ...pieces].sort(
     (x, y) => Number(!x.finish) - Number(!y.finish) || y.areaMm2 - x.areaMm2,

@@ -24,6 +24,11 @@ export function usePaletteActs(rows: ComputedRef<readonly PaletteRow[]>) {
     const { scheme } = facts.value
     const worn = facts.value.pieces.find((p) => p.id === row.id)
     const finish = job.finishes.find((f) => f.id === finishId) ?? null
+    if (row.partId !== undefined) {
+      if (finishId) store.change('pieceParts', row.partId, { finishId })
+      else store.remove('pieceParts', row.partId)
+      return
+    }
     if (row.kind === 'piece' && worn) store.apply(dressChanges(job, scheme, worn, finishId))
     else if (row.surface) store.apply(layChanges(job, scheme, row.surface, finish))
   }

@@ -2,6 +2,11 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  partOfIt: 'Part',
+  partsOfIt: 'Parts with a finish of their own',
+  percentSeen: 'Seen, %',
+  removePart: 'Remove the part {name}',
+  addAPart: 'A part with a finish of its own',
   roomNameSampleBoard: '{roomName}, sample board',
   room: 'Room',
   thePictureCouldNotBe: 'The picture could not be made. Save it as SVG or PDF.',

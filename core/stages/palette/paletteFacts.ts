@@ -70,6 +70,7 @@ export type PaletteRows = Pick<
   | 'finishes'
   | 'finishAssignments'
   | 'pieces'
+  | 'pieceParts'
   | 'schemes'
   | 'schemeOverrides'
   | 'parts'
@@ -110,7 +111,13 @@ export function paletteFacts(
   const { scheme, finishAssignments, candidates, pieces } = schemeView(rows, schemeId)
   const shares = new Map<string, FinishShare>(
     finishShares(
-      visiblePatches(wearableAreas(areas, rows), finishAssignments, pieces, rows.studio.locale),
+      visiblePatches(
+        wearableAreas(areas, rows),
+        finishAssignments,
+        pieces,
+        rows.studio.locale,
+        rows.pieceParts,
+      ),
     ).map((s) => [s.finishId, s]),
   )
   const finishes = rows.finishes.map((finish): FinishFacts => {

@@ -1,4 +1,5 @@
 import type { Part } from '../../model/rows/parts.js'
+import type { PiecePart } from '../../model/rows/pieceParts.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
 import type { PieceKind } from '../../model/vocabulary/piece.js'
@@ -221,6 +222,7 @@ export function visiblePatches(
   finishAssignments: readonly Pick<FinishAssignment, 'surface' | 'finishId'>[],
   allPieces: readonly SeenPiece[],
   locale: string,
+  allParts: readonly PiecePart[] = [],
 ): Patch[] {
   const pieces = allPieces.filter(inRoom)
   const seen = surfaceSeen(areas, finishAssignments, pieces)
@@ -229,12 +231,34 @@ export function visiblePatches(
     where: { kind: 'surface', id: p.surface, name: surfaceName(p.surface, locale, areas) },
     areaMm2: seen(p.surface),
   }))
-  const onPieces = pieces.flatMap((p): Patch[] =>
-    p.finishId
-      ? [{ finishId: p.finishId, where: { kind: 'piece', id: p.id, name: p.name }, areaMm2: pieceAreaMm2(p) }]
-      : [],
-  )
+  const onPieces = pieces.flatMap((p) => piecePatches(p, allParts))
   return [...onSurfaces, ...onPieces].filter((p) => p.areaMm2 > 0)
+}
+
+/** The finishes a piece wears: its own, and those of its parts, each with what is seen of it. */
+export function piecePatches(
+  p: SeenPiece,
+  allParts: readonly PiecePart[],
+): (Patch & { readonly partId?: string })[] {
+  const area = pieceAreaMm2(p)
+  const parts = allParts.filter((part) => part.pieceId === p.id)
+  const whole = Math.max(
+    100,
+    parts.reduce((sum, part) => sum + part.percent, 0),
+  )
+  const patch = (finishId: string, name: string, percent: number): Patch => ({
+    finishId,
+    where: { kind: 'piece', id: p.id, name },
+    areaMm2: Math.round((area * percent) / whole),
+  })
+  const rest = whole - parts.reduce((sum, part) => sum + part.percent, 0)
+  return [
+    ...(p.finishId ? [patch(p.finishId, p.name, rest)] : []),
+    ...parts.map((part) => ({
+      ...patch(part.finishId, `${p.name}, ${part.name}`, part.percent),
+      partId: part.id,
+    })),
+  ]
 }
 
 export interface FinishShare {
