@@ -79,6 +79,7 @@ export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
     bloomTo: p.bloomTo ?? null,
     mattressMm: p.mattressMm ?? null,
     pillowsMm: p.pillowsMm ?? null,
+    valueMinor: p.valueMinor ?? null,
     ...setDownOf(job, p.id),
   }))
 }

@@ -13,8 +13,15 @@ export function proposed(collection: Collection, row: Row): Row {
   const name = typeof row.name === 'string' ? row.name : ''
   if (row.kind === 'sanitary' && row.sanitary == null) return { sanitary: sanitaryOf(name) }
   if (row.kind === 'plant' && !row.species) return { species: name.slice(0, 80) }
+  if (row.kind === 'appliance' && HOT.test(name) && !traitsOf(row).includes('gets hot'))
+    return { traits: [...traitsOf(row), 'gets hot'] }
   return {}
 }
+const traitsOf = (row: Row): readonly unknown[] =>
+  Array.isArray(row.traits) ? (row.traits as unknown[]) : []
+/** Appliances that dry, cook or heat, by their everyday names. */
+const HOT =
+  /\b(dryer|heater|stove|oven|cooker|hob|cooktop|range|toaster|kettle|grill|iron|boiler|furnace)s?\b/i
 
 /** What a change of a row proposes: when it says anew what kind of thing it is. A fact that was emptied stays empty. */
 export const proposedBy = (collection: Collection, row: Row, set: Row): Row =>

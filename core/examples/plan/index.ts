@@ -18,6 +18,10 @@ import * as suspension from './suspension.js'
 import * as plants from './plants.js'
 import * as cordAcross from './cordAcross.js'
 import * as wetLamp from './wetLamp.js'
+import * as blemish from './blemish.js'
+import * as curvedFace from './curvedFace.js'
+import * as heatNear from './heatNear.js'
+import * as glare from './glare.js'
 import * as matWider from './matWider.js'
 import * as paperGuard from './paperGuard.js'
 import * as oneFrame from './oneFrame.js'
@@ -85,6 +89,10 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.plants': plants,
   'plan.cord-across': cordAcross,
   'plan.wet-lamp': wetLamp,
+  'plan.blemish': blemish,
+  'plan.curved-face': curvedFace,
+  'plan.heat-near': heatNear,
+  'plan.glare': glare,
   'plan.mat-wider': matWider,
   'plan.paper-guard': paperGuard,
   'plan.one-frame': oneFrame,

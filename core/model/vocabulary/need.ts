@@ -60,6 +60,8 @@ export const NEEDS = {
   underCeiling: { title: 'Picture under the ceiling', mm: 150, source: PRACTICE },
   headClear: { title: 'Free under a hanging lamp', mm: 2_100, source: PRACTICE },
   overTable: { title: 'Hanging lamp above a table', mm: 750, source: '30 in, common practice' },
+  heatClear: { title: 'Cloth, paper and art from what gets hot', mm: 300, source: PRACTICE },
+  lampReach: { title: 'Lamp to the place of a use', mm: 1_500, source: PRACTICE },
   railBeyond: { title: 'Curtain rail beyond the window', mm: 200, source: PRACTICE },
 } as const satisfies Readonly<Record<string, Need>>
 

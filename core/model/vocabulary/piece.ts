@@ -68,6 +68,7 @@ export const TRAITS = [
   'evergreen',
   'cordless',
   'not to be on view',
+  'gets hot',
 ] as const
 
 export type Trait = (typeof TRAITS)[number]

@@ -40,6 +40,8 @@ export interface PlanPiece {
   /** Top of the mattress above the floor, and how high pillows stand on it. */
   readonly mattressMm: number | null
   readonly pillowsMm: number | null
+  /** What the owner holds it to be worth; null while nobody said. */
+  readonly valueMinor: number | null
   /** The pieces it is set down on or in, and how many of it are. */
   readonly hosts: readonly string[]
   readonly setDown: number

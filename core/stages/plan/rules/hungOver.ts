@@ -1,8 +1,7 @@
-import type { Rule, Finding, Fix } from '../../../findings/finding.js'
-import type { PlanFacts, Hung } from '../planFacts.js'
+import type { Rule, Finding } from '../../../findings/finding.js'
+import type { PlanFacts } from '../planFacts.js'
+import { isInTheWay, slideAlong } from '../walls/slide.js'
 import { hungRef, wallRef, lower } from './about.js'
-import { put } from '../../../model/changes.js'
-import { roundMm } from '../../../kernel/units/mm.js'
 
 export const hungOver: Rule<PlanFacts> = {
   name: 'plan.hung-over',
@@ -29,7 +28,9 @@ export const hungOver: Rule<PlanFacts> = {
           .filter(
             (f) =>
               f.wallId === h.wallId &&
-              f.kind !== 'ceiling point' &&
+              isInTheWay(f) &&
+              // A curved front takes what is small enough: judged by itself.
+              f.radiusMm === null &&
               meets(f.startMm, f.startMm + f.widthMm, f.bottomMm, f.bottomMm + f.heightMm),
           )
           .map((f) => f.name || f.kind),
@@ -54,44 +55,8 @@ export const hungOver: Rule<PlanFacts> = {
           measured: met.map(lower).join(', '),
           wanted: 'a free place on the wall',
           because: 'Two things cannot have one place.',
-          fixes: freePlace(facts, h),
+          fixes: slideAlong(facts, h),
         },
       ]
     }),
-}
-
-/** The nearest free place at the same height on the same wall. */
-function freePlace(facts: PlanFacts, h: Hung): Fix[] {
-  const wall = facts.room.walls.find((w) => w.id === h.wallId)
-  if (!wall) return []
-  const taken = [
-    ...facts.room.openings
-      .filter((o) => o.wallId === h.wallId && o.sillMm < h.topMm && o.sillMm + o.heightMm > h.bottomMm)
-      .map((o) => [o.startMm, o.startMm + o.widthMm] as const),
-    ...facts.room.fixtures
-      .filter(
-        (f) =>
-          f.wallId === h.wallId &&
-          f.kind !== 'ceiling point' &&
-          f.bottomMm < h.topMm &&
-          f.bottomMm + f.heightMm > h.bottomMm,
-      )
-      .map((f) => [f.startMm, f.startMm + f.widthMm] as const),
-    ...facts.wallPlacements
-      .filter((o) => o.id !== h.id && o.wallId === h.wallId && o.bottomMm < h.topMm && o.topMm > h.bottomMm)
-      .map((o) => [o.xMm - o.widthMm / 2, o.xMm + o.widthMm / 2] as const),
-  ]
-  const step = facts.says.system === 'metric' ? 10 : 12.7
-  for (let by = 0; by < wall.lengthMm; by += step)
-    for (const x of [h.xMm + by, h.xMm - by]) {
-      const [l, r] = [x - h.widthMm / 2, x + h.widthMm / 2]
-      if (l < 0 || r > wall.lengthMm || taken.some(([a, b]) => l < b && r > a)) continue
-      return [
-        {
-          label: `Hang it ${facts.says.length(by)} to the ${x > h.xMm ? 'right' : 'left'}`,
-          changes: [put('wallPlacements', h.id, { xMm: roundMm(x) })],
-        },
-      ]
-    }
-  return []
 }

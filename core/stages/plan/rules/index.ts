@@ -9,6 +9,10 @@ import { shade } from './shade.js'
 import { suspension } from './suspension.js'
 import { tipOver } from './tipOver.js'
 import { wetLamp } from './wetLamp.js'
+import { blemish } from './blemish.js'
+import { curvedFace } from './curvedFace.js'
+import { heatNear } from './heatNear.js'
+import { glare } from './glare.js'
 import { matWider } from './matWider.js'
 import { oneFrame } from './oneFrame.js'
 import { paperGuard } from './paperGuard.js'
@@ -106,9 +110,12 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   overFurniture,
   hungOver,
   load,
+  curvedFace,
+  blemish,
   faceRefuses,
   matWider,
   paperGuard,
+  glare,
   oneFrame,
   setOutClash,
   useDark,
@@ -119,6 +126,7 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   lampSchool,
   sleepDark,
   overBed,
+  heatNear,
   fuel,
   decanted,
   inCot,

@@ -20,8 +20,13 @@ function hazard(facts: PlanFacts, h: Hung, bed: Standing): string | undefined {
   if (bed.kind === 'cot') return 'over a cot nothing hangs, however light'
   if (has(p, 'corded')) return 'it has a cord'
   // What begins below the top of the pillows stands behind the sleeper: a headboard, and a matter of its fixing.
-  if (p.kind === 'other' && h.bottomMm <= (bed.piece.mattressMm ?? bed.heightMm) + (bed.piece.pillowsMm ?? 0))
-    return undefined
+  if (
+    (p.kind === 'headboard' || p.kind === 'other') &&
+    h.bottomMm <= (bed.piece.mattressMm ?? bed.heightMm) + (bed.piece.pillowsMm ?? 0)
+  )
+    return h.row.fixing === 'adhesive strips' || h.row.fixing === 'string on a nail'
+      ? `a headboard held by ${h.row.fixing === 'string on a nail' ? 'a string' : 'adhesive strips'}`
+      : undefined
   if (p.kind === 'mirror' || p.kind === 'shelves') return `a ${p.kind === 'mirror' ? 'mirror' : 'shelf'}`
   if (h.row.fixing === 'adhesive strips') return 'held by adhesive strips'
   if (h.weightG === null) return 'weight not known'

@@ -95,6 +95,25 @@ export function frameWeightG(f: Frame): number {
 export const filtersUv = (glazing: Glazing): boolean => glazing.startsWith('UV')
 export const lowReflection = (glazing: Glazing): boolean => glazing.includes('low-reflection')
 
+/** Glazing from the least dear upward (common practice; a quote decides). */
+const BY_PRICE: readonly Glazing[] = [
+  'glass',
+  'acrylic',
+  'UV-filtering glass',
+  'UV-filtering acrylic',
+  'low-reflection glass',
+  'UV-filtering low-reflection glass',
+]
+
+/**
+ * Glazing that does what a place asks for, the least dear first. Against ultraviolet and against reflections are two questions:
+ * a glass that mirrors nothing may let all the ultraviolet through.
+ *
+ * @param glare reflections are seen from where one stands
+ */
+export const glazingFor = (needsUv: boolean, glare: boolean): Glazing[] =>
+  BY_PRICE.filter((g) => (!needsUv || filtersUv(g)) && (!glare || lowReflection(g)))
+
 // Responsivity of works on paper to light, and what each bears in a year (CIE 157:2004, from memory): lux hours.
 export const EXPOSURE = {
   high: { maxLux: 50, luxHours: 15_000 },
