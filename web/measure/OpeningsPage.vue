@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { misfits } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
-import { FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/model/vocabulary/room'
+import { CARRIES, FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/model/vocabulary/room'
 import type { Fixture } from '@bonitas/core/model/rows/fixtures'
 import type { Opening } from '@bonitas/core/model/rows/openings'
 import RowTable from '../form/RowTable.vue'
@@ -54,8 +54,15 @@ const fixtureColumns = computed((): TableColumn<Fixture>[] => [
     widthMm: t('width'),
     heightMm: t('height'),
     depthMm: t('standsOut'),
+    radiusMm: t('bulges'),
   }),
 ])
+const windows = computed(() => job.value?.openings.filter((o) => o.kind === 'window') ?? [])
+const carryColumns: TableColumn<Opening>[] = [
+  { id: 'window', head: t('window') },
+  { id: 'carries', head: t('carries'), choices: [{ value: null, text: t('notLookedAt') }, ...CARRIES] },
+  { id: 'carriesG', head: t('mayCarry'), kind: 'weight', figure: true },
+]
 const next = (rows: readonly { kind: string }[], kind: string, word: string) => {
   const n = rows.filter((r) => r.kind === kind).length + 1
   return `${word}${n > 1 ? ` ${n}` : ''}`
@@ -117,6 +124,12 @@ function addFixture(kind: StartingFixture): void {
           :name-of="nameOf"
           removable
         />
+      </section>
+      <section v-if="windows.length > 0" class="bench-part" :aria-label="t('whatWindowsCarry')">
+        <h2>{{ t('whatWindowsCarry') }}</h2>
+        <RowTable collection="openings" :rows="windows" :columns="carryColumns" :name-of="nameOf">
+          <template #cell-window="{ row }">{{ nameOf(row) }}</template>
+        </RowTable>
       </section>
       <section class="bench-part" :aria-label="t('fixtures')">
         <div class="part-head">

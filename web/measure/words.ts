@@ -33,6 +33,11 @@ export const english = {
   swing: 'Swing',
   fromFloor: 'From floor',
   standsOut: 'Stands out',
+  bulges: 'Bulges, radius',
+  whatWindowsCarry: 'What the windows carry already',
+  carries: 'There now',
+  mayCarry: 'May carry besides',
+  notLookedAt: 'not looked at',
   door: 'Door',
   window: 'Window',
   openingsAndFixturesBelongTo:

@@ -6,6 +6,7 @@ import type { Frame } from '@bonitas/core/model/rows/frames'
 import { frameCost, frameSizes, glazingKg, rankFrames } from '@bonitas/core/stages/plan/walls/framing'
 import FoldPart from '../form/FoldPart.vue'
 import ChoiceField from '../form/ChoiceField.vue'
+import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { useLocale } from '../form/useLocale.js'
@@ -17,6 +18,7 @@ const { drawn, number, money, says, system } = useLocale()
 /** Sheet, mat, frame and glass of one picture, and what they come to. */
 const props = defineProps<{ frame: Frame; sun: number }>()
 const store = useJobStore()
+const piece = computed(() => store.snapshot?.pieces.find((p) => p.id === props.frame.pieceId))
 const sizes = computed(() => frameSizes(props.frame))
 const cost = computed(() => frameCost(props.frame))
 const glass = computed(() =>
@@ -105,9 +107,13 @@ const ranked = computed(() =>
       :label="system === 'metric' ? t('glazingAM') : t('glazingAFoot')"
     />
     <RowField collection="frames" :row="frame" field="workMinor" kind="money" figure :label="t('making')" />
+    <RowField v-if="piece" collection="pieces" :row="piece" field="valueMinor" kind="money" figure />
   </div>
+  <RowCheck collection="frames" :row="frame" field="glare" :label="t('reflectionsSeen')" />
+  <RowCheck v-if="piece" collection="pieces" :row="piece" field="sentimental" />
   <ElDescriptions :column="1" border>
-    <ElDescriptionsItem :label="t('windowOfTheMat')" align="right">{{
+    <ElDescriptionsItem :label="t('windowOfTheMat')" align="right">{{ pair(sizes.cut) }}</ElDescriptionsItem>
+    <ElDescriptionsItem v-if="frame.filletMm > 0" :label="t('seenInTheFillet')" align="right">{{
       pair(sizes.window)
     }}</ElDescriptionsItem>
     <ElDescriptionsItem :label="t('matGlassAndBack')" align="right">{{ pair(sizes.mat) }}</ElDescriptionsItem>

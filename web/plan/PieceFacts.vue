@@ -15,7 +15,7 @@ const props = defineProps<{ pieceId: string }>()
 const store = useJobStore()
 const piece = computed(() => store.snapshot?.pieces.find((p) => p.id === props.pieceId))
 
-const ALWAYS: readonly Trait[] = ['corded', 'made for outdoors']
+const ALWAYS: readonly Trait[] = ['corded', 'made for outdoors', 'not to be on view']
 const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
   rug: [
     'only the nominal size is known',
@@ -50,6 +50,8 @@ const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
     'behind a lock or latch',
   ],
   plant: ['evergreen'],
+  appliance: ['gets hot', 'open below'],
+  screen: ['anchored to the building', 'pads against tipping'],
   table: ['open below', 'clear glass'],
   'low table': ['open below', 'clear glass'],
   other: [...TRAITS],

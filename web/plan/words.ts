@@ -86,6 +86,8 @@ export const english = {
   boardAM: 'Board, a m²',
   glazingAM: 'Glazing, a m²',
   making: 'Making',
+  seenInTheFillet: 'Seen inside the fillet',
+  reflectionsSeen: 'Windows or lamps are seen mirrored in the glass',
   windowOfTheMat: 'Window of the mat',
   matGlassAndBack: 'Mat, glass and back',
   outerSize: 'Outer size',

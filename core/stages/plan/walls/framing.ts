@@ -14,7 +14,9 @@ type Sizes = Pick<
 >
 
 export interface FrameSizes {
-  /** The window cut in the mat: what is seen of the sheet, less the fillet that lies in it. */
+  /** The window to cut in the mat. */
+  readonly cut: readonly [number, number]
+  /** What is seen of the sheet: the window less the fillet that lies in it. */
   readonly window: readonly [number, number]
   /** Mat, glass and back share this size. */
   readonly mat: readonly [number, number]
@@ -29,15 +31,16 @@ export interface FrameSizes {
 /** All sizes of a framed picture, from the sheet outward. Without a mat the glass is as large as the sheet. */
 export function frameSizes(f: Sizes): FrameSizes {
   const matted = f.borderMm > 0
-  const side = (sheet: number, borders: number): [number, number, number, number] => {
+  const side = (sheet: number, borders: number): [number, number, number, number, number] => {
     const window = matted ? sheet - 2 * f.overlapMm : sheet
     const mat = matted ? window + borders : sheet
     const seen = mat - 2 * f.rebateMm
-    return [window - 2 * (matted ? f.filletMm : 0), mat, seen, seen + 2 * f.faceMm]
+    return [window - 2 * (matted ? f.filletMm : 0), mat, seen, seen + 2 * f.faceMm, window]
   }
   const w = side(f.sheetWidthMm, 2 * f.borderMm)
   const h = side(f.sheetHeightMm, f.borderMm + f.bottomBorderMm)
   return {
+    cut: [w[4], h[4]],
     window: [w[0], h[0]],
     mat: [w[1], h[1]],
     seen: [w[2], h[2]],
