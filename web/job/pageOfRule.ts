@@ -15,6 +15,7 @@ const PAGES: Readonly<Record<string, string>> = {
   'brief.share-outrun': 'money',
   'brief.split-over': 'money',
   'brief.splurge-why': 'money',
+  'brief.clipped-load': 'constraints',
   'brief.storage-lost': 'pieces',
   'brief.storage-short': 'pieces',
   'brief.before-pictures': 'pictures',

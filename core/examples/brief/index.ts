@@ -13,6 +13,7 @@ import * as tenureUnknown from './tenureUnknown.js'
 import * as stripsOverload from './stripsOverload.js'
 import * as tipOverRented from './tipOverRented.js'
 import * as constraintBroken from './constraintBroken.js'
+import * as clippedLoad from './clippedLoad.js'
 import * as storageLost from './storageLost.js'
 import * as storageShort from './storageShort.js'
 import * as useUncovered from './useUncovered.js'
@@ -42,6 +43,7 @@ export const BRIEF_EXAMPLES: ExamplesByRule<BriefFacts> = {
   'brief.idle-pieces': idlePieces,
   'brief.sentimental-going': sentimentalGoing,
   'brief.staying-moves': stayingMoves,
+  'brief.clipped-load': clippedLoad,
   'brief.storage-lost': storageLost,
   'brief.storage-short': storageShort,
   'brief.focal-point-empty': focalPointEmpty,

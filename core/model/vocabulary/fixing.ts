@@ -4,6 +4,7 @@ export const FIXINGS = [
   'leans',
   'over a door',
   'clipped on',
+  'on what is there',
   'adhesive strips',
   'tension rod',
   'screwed to the wall',

@@ -24,6 +24,9 @@ import { standpoints } from './standpoints.js'
 import { example } from '../../examples/brief/example.js'
 import { lostL, wonL } from './storage.js'
 import { storageLost } from './rules/storageLost.js'
+import { clippedLoad } from './rules/clippedLoad.js'
+import { idlePieces } from './rules/idlePieces.js'
+import type { PieceKind } from '../../model/vocabulary/piece.js'
 import { IMPERIAL, METRIC } from '../../testing/habits.js'
 
 const DAY = '2026-11-23'
@@ -590,5 +593,88 @@ describe('C036: cabinets off, baskets on', () => {
   })
   test('a basket fewer than it takes is told with what is missing', () => {
     expect(storageLost.check(room(7))[0]?.title).toBe('1 L of storage are missing afterwards')
+  })
+})
+
+describe('C002: nine things, and what each is for', () => {
+  const loved = { sentimental: true }
+  const thing = (id: string, kind: PieceKind, more: Partial<JobSnapshot['pieces'][number]> = {}) =>
+    pieceWith({ id, kind, there: true, ...more })
+  const job = {
+    ...emptyJob(),
+    uses: [use('Sit', 'sit'), use('Read', 'read'), use('Work', 'work or study'), use('Store', 'store')],
+    pieces: [
+      thing('Sofa', 'sofa', { serves: ['Sit'] }),
+      thing('Reading lamp', 'lamp', { serves: ['Read'] }),
+      thing('Desk', 'desk', { serves: ['Work'] }),
+      thing('Family pictures', 'picture', { ...loved, count: 2 }),
+      thing('Brass bowl', 'object', loved),
+      thing('Spare tray', 'tray'),
+      thing('Souvenir boxes', 'object', { count: 3 }),
+      thing('Second vase', 'object'),
+      thing('Basket', 'trunk', { serves: ['Store'] }),
+    ],
+  }
+  test('what has neither a job nor love is asked after, the smallest too, and nothing else', () => {
+    const [idle] = idlePieces.check(briefFactsOf(job, '2026-03-01', undefined))
+    expect(idle?.about.map((r) => r.name)).toEqual(['Spare tray', 'Souvenir boxes', 'Second vase'])
+    expect(idle?.fixes.map((f) => f.label)).toEqual([
+      'Let Spare tray go',
+      'Let Souvenir boxes go',
+      'Let Second vase go',
+    ])
+  })
+})
+
+describe('C099: three windows of a tenant', () => {
+  const window = (
+    id: string,
+    carries: 'rod' | 'fixed blind' | 'nothing' | null,
+    carriesG: number | null = null,
+  ) => ({
+    ...ROWS.openings.make({
+      id,
+      wallId: id,
+      kind: 'window',
+      startMm: 500,
+      widthMm: 1200,
+      heightMm: 1200,
+      sillMm: 900,
+      hinge: 'none',
+      swing: 'none',
+      carries,
+      carriesG,
+    }),
+    version: 1,
+  })
+  const at = (wallId: string, more: object = {}) =>
+    pieceWith({ id: `Curtains ${wallId}`, kind: 'curtains', wallId, fixing: 'screwed to the wall', ...more })
+  const job = (...pieces: JobSnapshot['pieces']) => ({
+    ...emptyJob(),
+    schools: { ...emptyJob().schools, tenure: 'rented' as const },
+    openings: [window('one', 'rod'), window('two', 'fixed blind', 4_000), window('three', 'nothing')],
+    pieces,
+  })
+  const ways = (wallId: string) =>
+    briefFactsOf(job(at(wallId)), '2026-03-01', undefined).changes[0]!.ways.map((w) => w.label)
+  test('curtains on the rod that is there, a rod clipped to the blind, and for the third no screw', () => {
+    expect(ways('one')).toEqual(['Curtains one: on the rod that is there, the old ones kept'])
+    expect(ways('two')).toEqual(['Curtains two: a rod that clips on to what is there; ask what that carries'])
+    expect(ways('three')).toEqual(['Curtains three: a tension rod between the reveals, light cloth only'])
+    for (const w of ['one', 'two', 'three']) expect(ways(w).join()).not.toMatch(/screw/)
+  })
+  test('the clip is held against what the rail may carry', () => {
+    const load = (weightG: number | null) =>
+      clippedLoad
+        .check(briefFactsOf(job(at('two', { fixing: 'clipped on', weightG })), '2026-03-01', undefined))
+        .map((f) => f.severity)
+    expect([load(3_100), load(4_100), load(null)]).toEqual([[], ['stop'], ['look']])
+  })
+  test('what hangs on a rod that was always there is not asked after; a clamped rod takes light cloth', () => {
+    const of = (more: object) =>
+      clippedLoad.check(briefFactsOf(job(at('one', more)), '2026-03-01', undefined)).length
+    expect(of({ fixing: 'on what is there', there: true, weightG: 9_000 })).toBe(0)
+    expect(of({ fixing: 'tension rod', weightG: 2_000 })).toBe(0)
+    expect(of({ fixing: 'tension rod', weightG: 2_100 })).toBe(1)
   })
 })

@@ -8,6 +8,7 @@ import { type Fixing } from '../../model/vocabulary/fixing.js'
 import { type PieceKind } from '../../model/vocabulary/piece.js'
 import { stripsFor } from './adhesiveStrips.js'
 import { kindOfName } from './coverage.js'
+import type { Opening } from '../../model/rows/openings.js'
 import type { Consent } from '../../model/rows/consents.js'
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 
@@ -106,6 +107,9 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
   return things.flatMap(({ row, kind, collection, pieceKind }): RentedChange[] => {
     const change = CHANGE_OF[row.fixing]
     if (!change) return []
+    const carries = job.openings
+      .filter((o) => o.kind === 'window' && (row.wallId === null || o.wallId === row.wallId))
+      .map((o) => o.carries)
     const face = job.walls.find((w) => w.id === row.wallId)?.face ?? 'smooth paint'
     return [
       {
@@ -127,12 +131,17 @@ function fixedChanges(job: JobSnapshot): RentedChange[] {
           },
           () => 'that wall',
         ),
-        ways: reversible(row.fixing, pieceKind, row.weightG ?? null, face, formatterOf(job.studio)).map(
-          ({ fixing, says }) => ({
-            label: `${row.name}: ${says}`,
-            changes: [put(collection, row.id, { fixing })],
-          }),
-        ),
+        ways: reversible(
+          row.fixing,
+          pieceKind,
+          row.weightG ?? null,
+          face,
+          carries,
+          formatterOf(job.studio),
+        ).map(({ fixing, says }) => ({
+          label: `${row.name}: ${says}`,
+          changes: [put(collection, row.id, { fixing })],
+        })),
       },
     ]
   })
@@ -144,6 +153,8 @@ function reversible(
   kind: PieceKind,
   weightG: number | null,
   face: string,
+  /** What the windows there carry already. */
+  carries: readonly Opening['carries'][],
   habits: Formatter,
 ): { fixing: Fixing; says: string }[] {
   const strips = stripsFor(weightG, face, false, habits)
@@ -154,10 +165,7 @@ function reversible(
   switch (kind) {
     case 'curtains':
     case 'blind':
-      return [
-        { fixing: 'tension rod', says: 'a tension rod between the reveals, light cloth only' },
-        { fixing: 'clipped on', says: 'a rail that clips on to what is there; ask what that carries' },
-      ]
+      return curtainWays(carries)
     case 'picture':
     case 'object':
       return [...stuck, leans]
@@ -183,6 +191,31 @@ function reversible(
         return [{ fixing: 'tension rod', says: 'a pole clamped between floor and ceiling' }, free]
       return [free, { fixing: 'over a door', says: 'hooks over a door' }, ...stuck]
   }
+}
+
+/**
+ * Ways to hang cloth at a window without a screw, by what the window carries already: its own rod is used, the rail of a fixed
+ * blind takes one that clips on, a bare window one that is clamped. While nobody looked, each is offered.
+ */
+function curtainWays(carries: readonly Opening['carries'][]): { fixing: Fixing; says: string }[] {
+  const any = (...kinds: readonly Opening['carries'][]) =>
+    carries.length === 0 || carries.some((c) => kinds.includes(c))
+  return [
+    ...(carries.some((c) => c === 'rod' || c === 'track')
+      ? [{ fixing: 'on what is there' as const, says: 'on the rod that is there, the old ones kept' }]
+      : []),
+    ...(any('fixed blind', null)
+      ? [
+          {
+            fixing: 'clipped on' as const,
+            says: 'a rod that clips on to what is there; ask what that carries',
+          },
+        ]
+      : []),
+    ...(any('nothing', null)
+      ? [{ fixing: 'tension rod' as const, says: 'a tension rod between the reveals, light cloth only' }]
+      : []),
+  ]
 }
 
 /** The letter that covers a change, or the nearest that does not and why. */

@@ -3,25 +3,22 @@ import type { BriefFacts } from '../briefFacts.js'
 import { borrowedPieces } from '../../../model/oneThing.js'
 import { put } from '../../../model/changes.js'
 
-/** Kinds that are there to be looked at or felt: nobody asks what a picture is for. */
-const LOVED: ReadonlySet<string> = new Set([
-  'picture',
-  'plant',
-  'object',
-  'cushion',
-  'throw',
+/** Kinds whose purpose is in what they are: what covers a window or a floor, gives light, shows one, or is plumbed in. */
+const SELF_EVIDENT: ReadonlySet<string> = new Set([
   'rug',
   'curtains',
   'blind',
   'lamp',
   'mirror',
   'sanitary',
+  'appliance',
 ])
 
 export const idlePieces: Rule<BriefFacts> = {
   name: 'brief.idle-pieces',
   title: 'Pieces with neither a purpose nor a reason to stay',
-  numbers: 'Every piece that is there and is not let go, sentimental or lent, once the uses are known.',
+  numbers:
+    'Every piece that is there and is not let go, sentimental or lent, the smallest too, once the uses are known; what covers a window or a floor, gives light or is plumbed in needs no other purpose. Loved is what was said of a thing, not its kind.',
   source: 'common practice',
   schools: 'all',
   check: ({ job, coverage }) => {
@@ -33,7 +30,9 @@ export const idlePieces: Rule<BriefFacts> = {
         !p.sentimental &&
         !borrowed.has(p.id) &&
         p.reason.trim() === '' &&
-        !LOVED.has(p.kind) &&
+        !SELF_EVIDENT.has(p.kind) &&
+        p.verdict !== 'let go' &&
+        p.verdict !== 'move' &&
         coverage.idle.some((t) => t.id === p.id),
     )
     if (idle.length === 0) return []
@@ -49,7 +48,7 @@ export const idlePieces: Rule<BriefFacts> = {
         measured: idle.map((p) => p.name).join(', '),
         wanted: 'a use each, or a reason to stay',
         because: 'Purpose or love: what has neither is a question to the client, not a verdict.',
-        fixes: idle.slice(0, 4).map((p) => ({
+        fixes: idle.map((p) => ({
           label: `Let ${p.name} go`,
           changes: [put('pieces', p.id, { verdict: 'let go' })],
         })),

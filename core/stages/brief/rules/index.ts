@@ -17,6 +17,7 @@ import { doubleUse } from './doubleUse.js'
 import { focalPointEmpty } from './focalPointEmpty.js'
 import { idlePieces } from './idlePieces.js'
 import { sentimentalGoing } from './sentimentalGoing.js'
+import { clippedLoad } from './clippedLoad.js'
 import { storageLost } from './storageLost.js'
 import { storageShort } from './storageShort.js'
 import { stayingMoves } from './stayingMoves.js'
@@ -26,6 +27,7 @@ export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   rentedChange,
   tipOverRented,
   stripsOverload,
+  clippedLoad,
   constraintBroken,
   sentimentalGoing,
   stayingMoves,
