@@ -2,6 +2,8 @@
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { PHOTO_KINDS } from '@bonitas/core/model/vocabulary/photo'
+import RowChoice from '../form/RowChoice.vue'
+import { HUES } from '@bonitas/core/model/vocabulary/hue'
 import RowField from '../form/RowField.vue'
 import FilePick from '../form/FilePick.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
@@ -141,6 +143,14 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
           kind="text"
           :label="t('whatTheClientIsDrawn')"
         />
+        <RowChoice
+          class="wanted"
+          collection="brief"
+          :row="job.brief"
+          field="wantedHue"
+          :choices="[{ value: null, text: t('noColorWanted') }, ...HUES]"
+          :label="t('aColorTheRoomIs')"
+        />
       </section>
       <section>
         <div class="part-head">
@@ -179,6 +189,10 @@ const { armed, press: remove } = useConfirm((id) => store.remove('photos', id))
 </template>
 
 <style scoped>
+.wanted {
+  max-width: 260px;
+  margin-top: 8px;
+}
 .pictures {
   display: grid;
   gap: 20px;

@@ -2,6 +2,8 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  noColorWanted: 'none',
+  aColorTheRoomIs: 'A color the room is to be known by',
   enterInTheLastUse: 'Enter in the last use',
   addAnotherUse: 'Add another use',
   arrowsInTheTable: 'Arrows in the table',

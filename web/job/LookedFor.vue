@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { rightIn } from '@bonitas/core/job/rightIn'
 import { lookedFor } from '@bonitas/core/job/lookedFor'
 import { useJobStore } from './jobStore.js'
 import { t } from './words.js'
@@ -11,10 +12,19 @@ const titles = computed(() => {
   const found = props.stage === 'plan' ? store.plan?.findings : store.findings
   return store.snapshot && found ? lookedFor(props.stage, found, store.snapshot.schools) : []
 })
+const right = computed(() =>
+  store.snapshot && store.derived ? rightIn(props.stage, store.snapshot, store.derived, store.plan) : [],
+)
 </script>
 
 <template>
   <div class="looked">
+    <template v-if="right.length > 0">
+      <h2>{{ t('whatIsRight') }}</h2>
+      <ul>
+        <li v-for="line in right" :key="line">{{ line }}</li>
+      </ul>
+    </template>
     <h2>{{ t('lookedForN', { n: titles.length }) }}</h2>
     <ul>
       <li v-for="title in titles" :key="title">{{ title }}</li>

@@ -49,6 +49,7 @@ export default {
   accept: 'Annehmen',
   showFindingsMore: '{findings} weitere zeigen',
   whatElseWasLookedFor: 'Wonach noch gesucht wurde',
+  whatIsRight: 'Was stimmt',
   lookedForN: 'Gesucht und nicht gefunden: {n}',
   nothingToLookAtHere: 'Hier gibt es nichts anzusehen.',
   schemeName: '· Entwurf „{name}“',

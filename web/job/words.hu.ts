@@ -48,6 +48,7 @@ export default {
   accept: 'Elfogadás',
   showFindingsMore: 'Még {findings} megjelenítése',
   whatElseWasLookedFor: 'Mit kerestünk még',
+  whatIsRight: 'Ami rendben van',
   lookedForN: 'Kerestük, és nem találtuk: {n}',
   nothingToLookAtHere: 'Itt nincs mit megnézni.',
   schemeName: '· „{name}” terv',

@@ -48,6 +48,7 @@ export const english = {
   accept: 'Accept',
   showFindingsMore: 'Show {findings} more',
   whatElseWasLookedFor: 'What else was looked for',
+  whatIsRight: 'What is right',
   lookedForN: 'Looked for, and not found: {n}',
   nothingToLookAtHere: 'Nothing to look at here.',
   schemeName: '· Scheme “{name}”',

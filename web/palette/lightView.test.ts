@@ -85,3 +85,14 @@ describe('pairs that a light turns for the worse', () => {
     expect(turnedPairs(seenFinishes([one], REFERENCE), seenFinishes([one, two], EVENING))).toEqual([])
   })
 })
+
+test('C029: a grey wall read in the morning, at half past five and under lamps turns from cool to warm', () => {
+  const [morning, evening, lamps] = [
+    { l: 76, a: -0.6, b: -1.8 },
+    { l: 75, a: 1.9, b: 6.4 },
+    { l: 74, a: 2.2, b: 8.8 },
+  ] as const
+  expect(turnWords(morning, evening)).toBe('8 warmer, turns from cool to warm, leans yellow')
+  expect(turnWords(morning, lamps)).toBe('11 warmer, turns from cool to warm, leans yellow')
+  expect(turnWords(evening, morning)).toBe('8 cooler, turns from warm to cool, its undertone goes')
+})

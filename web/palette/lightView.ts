@@ -15,6 +15,8 @@ export interface SeenFinish {
 
 // Less is not noticed between two looks at one wall (common practice).
 const NOTICED = 1.5
+// From so far off the neutral axis on a gray is called cool or warm (common practice).
+const LEANS_B = 1
 
 /** In words what light does to a color. */
 export function turnWords(own: LabD65, seen: LabD65): string {
@@ -26,6 +28,11 @@ export function turnWords(own: LabD65, seen: LabD65): string {
     undertoneSilent(own) ? 'none' : hueWord(hueDeg(own)),
     undertoneSilent(seen) ? 'none' : hueWord(hueDeg(seen)),
   ]
+  // A gray on the line between cool and warm is judged at several hours, or it surprises.
+  if (before === 'none' || after === 'none') {
+    if (own.b < -LEANS_B && seen.b > LEANS_B) parts.push(t('turnsFromCoolToWarm'))
+    else if (own.b > LEANS_B && seen.b < -LEANS_B) parts.push(t('turnsFromWarmToCool'))
+  }
   if (before !== after && Math.min(chroma(own), chroma(seen)) < 20)
     parts.push(
       after === 'none'

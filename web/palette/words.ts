@@ -2,6 +2,8 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  turnsFromCoolToWarm: 'turns from cool to warm',
+  turnsFromWarmToCool: 'turns from warm to cool',
   partOfIt: 'Part',
   partsOfIt: 'Parts with a finish of their own',
   percentSeen: 'Seen, %',

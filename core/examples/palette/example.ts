@@ -23,6 +23,7 @@ export interface ExampleFinish extends Partial<Omit<Finish, 'name' | 'id'>> {
 export interface ExampleRoom {
   readonly schools?: Partial<JobSnapshot['schools']>
   readonly kind?: JobSnapshot['room']['kind']
+  readonly wantedHue?: JobSnapshot['brief']['wantedHue']
   readonly sampledColors?: readonly { readonly name: string; readonly hex: string; readonly share?: number }[]
 }
 
@@ -45,7 +46,7 @@ export function room(
   finishes: readonly ExampleFinish[],
   more: string | ExampleRoom = 'two mains and one accent',
 ): PaletteFacts {
-  const { schools, kind, sampledColors }: ExampleRoom =
+  const { schools, kind, wantedHue, sampledColors }: ExampleRoom =
     typeof more === 'string'
       ? { schools: { colorScheme: more as JobSnapshot['schools']['colorScheme'] } }
       : more
@@ -101,6 +102,7 @@ export function room(
   const job = emptyJob({
     schools: { ...empty.schools, ...schools },
     room: { ...empty.room, kind: kind ?? null },
+    brief: { ...empty.brief, wantedHue: wantedHue ?? null },
     finishes: rows,
     pieces,
     finishAssignments,

@@ -1,5 +1,8 @@
 import type { PaletteFacts } from '../../stages/palette/paletteFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
+import * as accentNowhere from './accentNowhere.js'
+import * as darkOnDark from './darkOnDark.js'
+import * as wantedColor from './wantedColor.js'
 import * as accentScarce from './accentScarce.js'
 import * as accentMissing from './accentMissing.js'
 import * as accentSeenAgain from './accentSeenAgain.js'
@@ -38,6 +41,9 @@ import * as unfit from './unfit.js'
 
 /** A job that violates each rule of the palette and one that complies with it. */
 export const PALETTE_EXAMPLES: ExamplesByRule<PaletteFacts> = {
+  'palette.accent-nowhere': accentNowhere,
+  'palette.dark-on-dark': darkOnDark,
+  'palette.wanted-color': wantedColor,
   'palette.accent-scarce': accentScarce,
   'palette.accent-missing': accentMissing,
   'palette.accent-seen-again': accentSeenAgain,

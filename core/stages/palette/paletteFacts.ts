@@ -1,5 +1,6 @@
 import type { SchoolOf } from '../../model/vocabulary/schools.js'
 import { deltaE00, lrv, type LabD65 } from '../../kernel/color/lab.js'
+import type { Hue } from '../../model/vocabulary/hue.js'
 import type { RoomKind } from '../../model/vocabulary/room.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Finish } from '../../model/rows/finishes.js'
@@ -51,6 +52,8 @@ export interface PaletteFacts {
   readonly school: SchoolOf<'colorScheme'> | null
   readonly schools: PaletteSchools
   readonly roomKind: RoomKind | null
+  /** The color the room is to be known by. */
+  readonly wantedHue: Hue | null
   readonly scheme: Scheme | undefined
   readonly finishes: readonly FinishFacts[]
   readonly finishAssignments: readonly FinishAssignment[]
@@ -79,6 +82,7 @@ export type PaletteRows = Pick<
 > & {
   readonly schools: PaletteSchools
   readonly room: { readonly kind: RoomKind | null }
+  readonly brief: { readonly wantedHue: Hue | null }
 }
 
 export const labOf = (finish: Pick<Finish, 'labL' | 'labA' | 'labB'>): LabD65 => ({
@@ -137,6 +141,7 @@ export function paletteFacts(
     school: rows.schools.colorScheme,
     schools: rows.schools,
     roomKind: rows.room.kind,
+    wantedHue: rows.brief.wantedHue,
     scheme,
     finishes: finishes.sort((x, y) => y.areaMm2 - x.areaMm2),
     finishAssignments,

@@ -44,15 +44,16 @@ export const clippedLoad: Rule<BriefFacts> = {
             ? Math.min(...rated)
             : null
       if (weightG !== null && bears !== null && weightG <= bears) return []
-      const over = weightG !== null && bears !== null
+      const over = weightG !== null && bears !== null ? weightG / bears : undefined
       return [
         {
           rule: 'brief.clipped-load',
-          severity: over ? 'stop' : 'look',
+          severity: over === undefined ? 'look' : 'stop',
           about: [{ kind, id: row.id, name: row.name }],
-          title: over
-            ? `${row.name} weighs more than what it hangs on may carry`
-            : `${row.name}, ${row.fixing}: what does that carry?`,
+          title:
+            over === undefined
+              ? `${row.name}, ${row.fixing}: what does that carry?`
+              : `${row.name} weighs more than what it hangs on may carry`,
           measured:
             weightG === null
               ? 'its weight is not known'
@@ -72,7 +73,7 @@ export const clippedLoad: Rule<BriefFacts> = {
                   },
                 ]
               : [],
-          ...(over ? { quantity: { value: (weightG ?? 0) / (bears ?? 1), better: 'less' as const } } : {}),
+          ...(over === undefined ? {} : { quantity: { value: over, better: 'less' as const } }),
         },
       ]
     }),

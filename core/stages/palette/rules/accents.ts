@@ -7,8 +7,15 @@ import { wornPieces } from './about.js'
 const SAME_HUE_DEG = 25
 const SAME_LIGHTNESS = 25
 
-/** True when one color repeats the other: a tint of one family and not far in lightness; near-neutrals by lightness. */
-export function repeats(one: LabD65, two: LabD65): boolean {
+// A clay wall is no gold cushion: so far apart in strength two colors of one hue are not the same one (common practice).
+const SAME_CHROMA = 30
+
+/** True when one color repeats the other: an echo of it, and not far in strength. */
+export const repeats = (one: LabD65, two: LabD65): boolean =>
+  echoes(one, two) && Math.abs(chroma(one) - chroma(two)) <= SAME_CHROMA
+
+/** True when one color echoes the other, however pale it is: of one family and not far in lightness; near-neutrals by lightness. */
+export function echoes(one: LabD65, two: LabD65): boolean {
   const [c1, c2] = [chroma(one), chroma(two)]
   if (Math.abs(one.l - two.l) > SAME_LIGHTNESS) return false
   if (c1 < HUE_CHROMA && c2 < HUE_CHROMA) return true

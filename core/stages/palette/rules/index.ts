@@ -1,6 +1,9 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { PaletteFacts } from '../paletteFacts.js'
 import { accentMissing } from './accentMissing.js'
+import { accentNowhere } from './accentNowhere.js'
+import { darkOnDark } from './darkOnDark.js'
+import { wantedColor } from './wantedColor.js'
 import { accentScarce } from './accentScarce.js'
 import { accentSeenAgain } from './accentSeenAgain.js'
 import { boldUnrelated } from './boldUnrelated.js'
@@ -54,6 +57,9 @@ export const PALETTE_RULES: readonly Rule<PaletteFacts>[] = [
   shares,
   accentSeenAgain,
   accentScarce,
+  accentNowhere,
+  darkOnDark,
+  wantedColor,
   accentMissing,
   orphanColor,
   notInInspiration,
