@@ -34,6 +34,7 @@ export const STAGES: readonly Stage[] = [
       { path: 'schools', title: 'Schools', tab: 'Schools', page: 'brief/SchoolsPage.vue' },
       { path: 'money', title: 'Money', tab: 'Money', page: 'brief/MoneyPage.vue' },
       { path: 'pictures', title: 'Pictures', tab: 'Pictures', page: 'brief/PicturesPage.vue' },
+      { path: 'cautions', title: 'Cautions', tab: 'Cautions', page: 'brief/CautionsPage.vue' },
       { path: 'putting-back', title: 'Putting back', page: 'brief/PuttingBackPage.vue' },
     ],
   },

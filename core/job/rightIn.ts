@@ -51,9 +51,7 @@ function rightInBrief({ brief }: DerivedJob): string[] {
 function rightInMeasure({ measure }: DerivedJob): string[] {
   const { closure, says } = measure
   return closure.state === 'closed'
-    ? [
-        `${says.count(measure.walls.length, 'wall')} close within ${says.length(closure.toleranceMm)}`,
-      ]
+    ? [`${says.count(measure.walls.length, 'wall')} close within ${says.length(closure.toleranceMm)}`]
     : []
 }
 

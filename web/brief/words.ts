@@ -2,6 +2,24 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  cautionsOpen: 'Open: {n}, of these {stops} that stop',
+  noCautionOpen: 'No caution is open. That is no word that something is safe.',
+  cautionsAnswered: 'Answered: {n}',
+  noCautionAnswered:
+    'None was accepted with a reason yet. What is accepted stays here, with who said so and when.',
+  caution: 'Caution',
+  answer: 'Answer',
+  answeredBy: 'By',
+  answeredOn: 'On',
+  notNoted: 'not noted',
+  cautionsAsked: 'Asked, and found nothing to ask about',
+  planNotJudged: 'The room has no walls yet: what stands and hangs where was not asked.',
+  beingJudged: 'Being judged …',
+  cautionsHandOver: 'Who decides',
+  cautionsFollow: 'Follow the makers’ instructions and the local code.',
+  cautionsTrades:
+    'Ask a licensed electrician, plumber or gas fitter; for loads a structural engineer; for old paint, sheet floors and ceilings an abatement specialist.',
+  cautionsNeverSafe: 'An answer closes a question. It never means that something is safe.',
   noColorWanted: 'none',
   aColorTheRoomIs: 'A color the room is to be known by',
   enterInTheLastUse: 'Enter in the last use',

@@ -6,6 +6,8 @@ import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import type { Guide } from '@bonitas/core/stages/plan/snap'
 import type { Walkway } from '@bonitas/core/stages/plan/walkways'
 import { useLocale } from '../form/useLocale.js'
+import FloorZones from './FloorZones.vue'
+import { zonesShown } from './zonesShown.js'
 import { t } from './words.js'
 
 const { drawn } = useLocale()
@@ -43,6 +45,7 @@ const dimText = (g: { from: { x: number; y: number }; to: { x: number; y: number
 
 <template>
   <g>
+    <FloorZones v-if="zonesShown" :facts="facts" :px="px" />
     <path
       v-if="walk && walk.path.length > 1"
       class="walk"

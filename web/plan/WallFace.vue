@@ -4,6 +4,8 @@ import type { BeforeWall, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
 import { layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
 import { inkOn } from './usePlan.js'
+import WallZones from './WallZones.vue'
+import { zonesShown } from './zonesShown.js'
 
 /** A wall seen from the room without what hangs on it: its colors, what is set out, its openings, what stands before it. */
 const props = defineProps<{
@@ -143,6 +145,7 @@ function shapeOf(b: BeforeWall): string {
         {{ b.standing.name }}
       </text>
     </g>
+    <WallZones v-if="zonesShown" :facts="facts" :wall-id="wallId" :px="px" />
   </g>
 </template>
 

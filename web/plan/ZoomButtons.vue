@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import type { useZoom } from './useZoom.js'
+import { zonesShown } from './zonesShown.js'
 import { t } from './words.js'
 
 /** Nearer, farther, all of it: for the drawing they stand on. */
@@ -14,6 +15,9 @@ defineProps<{ zoom: Omit<ReturnType<typeof useZoom>, 'view'> }>()
       >−</ElButton
     >
     <ElButton :disabled="zoom.nearness.value <= 1" @click="zoom.all">{{ t('allOfIt') }}</ElButton>
+    <ElButton :aria-pressed="zonesShown ? 'true' : 'false'" @click="zonesShown = !zonesShown">{{
+      t('cautionZones')
+    }}</ElButton>
   </div>
 </template>
 

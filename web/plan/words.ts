@@ -2,6 +2,7 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  cautionZones: 'Caution zones',
   takeThatArrangementOver: 'take that arrangement over',
   theSearchEndedWithA: 'The search ended with a fault. Nothing was changed.',
   looksToLookAt: '{looks} to look at',

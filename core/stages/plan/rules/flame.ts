@@ -5,7 +5,7 @@ import { boxGap } from '../../../kernel/geometry/box.js'
 import { ASK } from './cautions.js'
 
 // A flame and cloth, or a hot thing and cloth, this near (common practice).
-const FLAME_MM = 1_000
+export const FLAME_MM = 1_000
 
 const CLOTH: ReadonlySet<string> = new Set([
   'curtains',

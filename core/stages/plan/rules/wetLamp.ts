@@ -63,8 +63,8 @@ function besideMm(wet: Box, lamp: Box): number {
 }
 
 // Beyond bath and shower to the end of zone 2, and to its top (IEC 60364-7-701, from memory).
-const ZONE_2_MM = 600
-const ZONE_TOP_MM = 2_250
+export const ZONE_2_MM = 600
+export const ZONE_TOP_MM = 2_250
 // Within a splash of a basin a rating is asked for (common practice).
 const SPLASH_MM = 600
 const CLEAR_MM = 915
