@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
-import { adviseRug } from '@bonitas/core/stages/plan/rules/rugs'
+import { adviseRug, otherRugs } from '@bonitas/core/stages/plan/rules/rugs'
 import type { RugAdvice } from '@bonitas/core/stages/plan/rug'
 import type { Standing } from '@bonitas/core/stages/plan/standing'
 import ListTable from '../form/ListTable.vue'
@@ -11,12 +11,13 @@ import { useJobStore } from '../job/jobStore.js'
 import FigureSum from '../form/FigureSum.vue'
 import { t } from './words.js'
 
-const { drawn } = useLocale()
+const { drawn, says } = useLocale()
 
 /** The rug adviser: stock sizes laid for the seats, what stands on each, and what floor is left. */
 const props = defineProps<{ facts: PlanFacts; rug: Standing }>()
 const store = useJobStore()
 const advice = computed(() => adviseRug(props.facts))
+const others = computed(() => otherRugs(props.facts))
 /** Each size once, the way round that serves more seats. */
 const rows = computed(() => {
   const legs = (a: RugAdvice) => a.seats.reduce((sum, s) => sum + s.legsOn + 2 * s.frontOn, 0)
@@ -90,6 +91,13 @@ function lay(a: RugAdvice): void {
         ><ElButton v-if="!a.joined" link @click="lay(a)">{{ t('layIt') }}</ElButton></template
       >
     </ListTable>
+    <p v-for="m in others.made" :key="`${m.widthMm} ${m.depthMm}`" class="second">
+      {{ t('madeToMeasure', { size: says.sides([m.widthMm, m.depthMm]) }) }}
+    </p>
+    <p v-if="others.roundMm" class="second">
+      {{ t('roundUpTo', { size: says.length(others.roundMm) })
+      }}{{ others.awkward ? t('irregularIsFreer') : '' }}
+    </p>
   </section>
 </template>
 

@@ -2,6 +2,9 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  madeToMeasure: 'Cut to measure, with the border: up to {size}',
+  roundUpTo: 'Round: up to {size} across.',
+  irregularIsFreer: ' A hide, or another irregular one, follows the floor more freely.',
   cautionZones: 'Caution zones',
   takeThatArrangementOver: 'take that arrangement over',
   theSearchEndedWithA: 'The search ended with a fault. Nothing was changed.',

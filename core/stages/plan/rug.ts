@@ -10,6 +10,7 @@ import {
 import type { Point } from '../../kernel/geometry/polygon.js'
 import type { PlanRoom } from './planRoom.js'
 import { frontLegs, legsOf, sideOf, type Standing } from './standing.js'
+import { freeRectangles, placesFor } from './freeFloor.js'
 import { insideRoom } from './insideRoom.js'
 import type { RugSize } from './rugSizes.js'
 import { anchorSeat } from './seatGroup.js'
@@ -138,18 +139,32 @@ export function rugAdvice(ask: RugAdviceAsk): RugAdvice[] {
       ? fromBox(axis, { x: (span('x')[0] + span('x')[1]) / 2, y: (span('y')[0] + span('y')[1]) / 2 })
       : (ask.around ?? { x: (room.low.x + room.high.x) / 2, y: (room.low.y + room.high.y) / 2 })
   const laid: RugAdvice[] = []
+  let rectangles: Box[] | undefined
+  const free = () => (rectangles ??= freeRectangles(room, axis))
   const tryOne = (size: RugSize, w: number, d: number, joined: boolean) => {
-    const box = placeIn({ ...axis, x: middle.x, y: middle.y, halfW: w / 2, halfD: d / 2 }, room, borderMm)
-    const rugs = joined ? halves(box) : [box]
-    const judged = judgeRug(rugs, seats, room)
-    if (!judged.liesFlat) return
+    const here = placeIn({ ...axis, x: middle.x, y: middle.y, halfW: w / 2, halfD: d / 2 }, room, borderMm)
+    // Where a closet or a chimney breast is in the way, it is laid elsewhere on the free floor.
+    const places = insideRoom(here, room) ? [here] : placesFor(free(), w, d, middle, borderMm)
+    const [best] = places
+      .map((box) => {
+        const rugs = joined ? halves(box) : [box]
+        return { box, rugs, judged: judgeRug(rugs, seats, room) }
+      })
+      .filter((p) => p.judged.liesFlat)
+      .sort(
+        (a, b) =>
+          legsOn(b.judged) - legsOn(a.judged) ||
+          Math.hypot(a.box.x - middle.x, a.box.y - middle.y) -
+            Math.hypot(b.box.x - middle.x, b.box.y - middle.y),
+      )
+    if (!best) return
     laid.push({
-      ...judged,
+      ...best.judged,
       size,
       joined,
-      box,
-      rugs,
-      leastBorderMm: Math.min(...judged.bordersMm),
+      box: best.box,
+      rugs: best.rugs,
+      leastBorderMm: Math.min(...best.judged.bordersMm),
       areaMm2: w * d,
     })
   }
@@ -163,6 +178,9 @@ export function rugAdvice(ask: RugAdviceAsk): RugAdvice[] {
   }
   return laid.sort((a, b) => a.areaMm2 - b.areaMm2)
 }
+
+const legsOn = (judged: RugJudged): number =>
+  judged.seats.reduce((sum, s) => sum + 2 * s.frontOn + s.legsOn, 0)
 
 function halves(box: Box): Box[] {
   const wide = box.halfW >= box.halfD
@@ -222,8 +240,7 @@ export function adviceBox(
     borderMm,
     sizes: [{ name: '', shortMm: size.depthMm, longMm: size.widthMm }],
   })
-  const rank = (a: RugAdvice) => a.seats.reduce((sum, s) => sum + 2 * s.frontOn + s.legsOn, 0)
-  const best = [...laid].sort((a, b) => rank(b) - rank(a))[0]
+  const best = [...laid].sort((a, b) => legsOn(b) - legsOn(a))[0]
   if (!best) return undefined
   // Its own width lies along the box's width, or it is turned by a quarter.
   const same = Math.abs(2 * best.box.halfW - size.widthMm) < 1

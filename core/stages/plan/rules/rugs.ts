@@ -1,6 +1,9 @@
 import type { PlanFacts } from '../planFacts.js'
 import type { Standing } from '../standing.js'
 import { type RugAdvice, rugAdvice, chosenRug } from '../rug.js'
+import { boxOf } from '../../../kernel/geometry/box.js'
+import { freeRectangles, largestRound } from '../freeFloor.js'
+import { anchorSeat } from '../seatGroup.js'
 import { RUG_SIZES, RUNNER_SIZES } from '../rugSizes.js'
 import type { Fix } from '../../../findings/finding.js'
 import { lower } from './about.js'
@@ -25,6 +28,26 @@ export function adviseRug(facts: PlanFacts): {
     around: table?.box,
   })
   return { all, chosen: chosenRug(all, facts.schools.rug, facts.needs.rugBorder) }
+}
+
+/** What else than a stock size lies on the floor: cut to measure, or round; most in a room with a projection. */
+export function otherRugs(facts: PlanFacts): {
+  readonly made: readonly { readonly widthMm: number; readonly depthMm: number }[]
+  readonly roundMm: number | undefined
+  /** The floor is no rectangle: an irregular one is freer than either. */
+  readonly awkward: boolean
+} {
+  const axis = anchorSeat(facts.seats)?.box ?? boxOf(0, 0, 1, 1, 0)
+  const border = facts.needs.rugBorder
+  const free = freeRectangles(facts.room, axis)
+  return {
+    made: free
+      .map((b) => ({ widthMm: 2 * (b.halfW - border), depthMm: 2 * (b.halfD - border) }))
+      .filter((m) => Math.min(m.widthMm, m.depthMm) > 3 * border)
+      .slice(0, 2),
+    roundMm: largestRound(facts.room)?.diameterMm,
+    awkward: free.length > 1,
+  }
 }
 
 /** Lays the advised size where it is advised, in the place of a rug. */
