@@ -82,6 +82,7 @@ function itemFacts(i: DerivedItem, with_: readonly DerivedItem[], beside: Beside
     category: i.item.category,
     pieceKind: i.item.pieceKind ?? null,
     intent: i.item.intent,
+    layout: i.item.layout,
     targetMinor: i.item.targetMinor,
     neededOn: i.item.neededOn ?? null,
     open: i.state === 'open',
@@ -92,7 +93,23 @@ function itemFacts(i: DerivedItem, with_: readonly DerivedItem[], beside: Beside
     companionsOpen: with_
       .filter((w) => w.state === 'open')
       .map((w) => ({ id: w.item.id, name: w.item.name })),
+    framed: framedOf(i, with_),
     position: i.item.position,
+  }
+}
+
+/** What a print and its frame measure, where both are chosen. */
+function framedOf(i: DerivedItem, with_: readonly DerivedItem[]): ItemFacts['framed'] {
+  const frame = with_.find((w) => w.item.companion === 'frame')
+  const [print, chosen] = [i.chosen?.option, frame?.chosen?.option]
+  if (!frame || !print?.widthMm || !print.heightMm || !chosen?.widthMm || !chosen.heightMm) return undefined
+  return {
+    frameItemId: frame.item.id,
+    frameName: chosen.name,
+    sheetMm: [print.widthMm, print.heightMm],
+    openingMm: [chosen.widthMm, chosen.heightMm],
+    frames: frame.item.quantity,
+    prints: i.item.quantity,
   }
 }
 
@@ -116,7 +133,7 @@ function allItemFacts(items: readonly DerivedItem[], job: JobSnapshot, beside: B
       i.swap?.intent,
       job.priceObservations,
       ...i.options,
-      ...with_.map((w) => w.item),
+      ...with_.flatMap((w) => [w.item, w.chosen?.option]),
       ...(i.item.forItemId ? [] : sets),
     ]
     const known = kept.get(i.item)

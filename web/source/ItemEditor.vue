@@ -6,7 +6,7 @@ import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
 import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
 import { LEVELS } from '@bonitas/core/model/vocabulary/change'
 import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
-import { DEMANDS, DEMAND_WHY, SPENDS } from '@bonitas/core/model/vocabulary/buying'
+import { LAYOUTS, DEMANDS, DEMAND_WHY, SPENDS } from '@bonitas/core/model/vocabulary/buying'
 import FoldPart from '../form/FoldPart.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
@@ -56,6 +56,7 @@ const heads = computed(() => {
         r.specification,
         r.spend !== 'even' && r.spend,
         r.usesPerYear != null && t('usesPerYearUsesAYear', { usesPerYear: r.usesPerYear }),
+        r.layout && t('layoutIs', { layout: r.layout }),
         r.mayWait && t('mayWait'),
         r.locked && 'locked',
       ),
@@ -89,6 +90,13 @@ const heads = computed(() => {
         <RowField collection="items" :row="row" field="intent" kind="text" class="two" />
         <RowField collection="items" :row="row" field="specification" kind="text" class="two" />
         <RowChoice collection="items" :row="row" field="spend" :choices="SPENDS" :label="t('spend')" />
+        <RowChoice
+          collection="items"
+          :row="row"
+          field="layout"
+          :choices="[{ value: null, text: t('notAsked') }, ...LAYOUTS]"
+          :label="t('layoutThere')"
+        />
         <RowField
           collection="items"
           :row="row"

@@ -2,6 +2,8 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  layoutThere: 'Layout of what is there',
+  layoutIs: 'layout {layout}',
   targetTargetMinor: 'Target {targetMinor}',
   standIn: 'stand-in',
   ctrlZ: 'Ctrl Z',

@@ -34,6 +34,7 @@ import * as overFurniture from './overFurniture.js'
 import * as load from './load.js'
 import * as hungOver from './hungOver.js'
 import * as faceRefuses from './faceRefuses.js'
+import * as useLamp from './useLamp.js'
 import * as useDark from './useDark.js'
 import * as lampToSeat from './lampToSeat.js'
 import * as cord from './cord.js'
@@ -105,6 +106,7 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.load': load,
   'plan.hung-over': hungOver,
   'plan.face-refuses': faceRefuses,
+  'plan.use-lamp': useLamp,
   'plan.use-dark': useDark,
   'plan.lamp-seat': lampToSeat,
   'plan.lamp-cord': cord,

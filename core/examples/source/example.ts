@@ -24,6 +24,7 @@ export const item = (options: readonly OptionFacts[], more: Partial<ItemFacts> =
   category: 'light',
   pieceKind: 'lamp',
   intent: 'light at the chair',
+  layout: null,
   targetMinor: 20_000,
   neededOn: '2026-05-01',
   open: !options.some((o) => o.chosen),
@@ -32,6 +33,7 @@ export const item = (options: readonly OptionFacts[], more: Partial<ItemFacts> =
   swap: undefined,
   missing: [],
   companionsOpen: [],
+  framed: undefined,
   position: 0,
   ...more,
 })

@@ -1,6 +1,7 @@
 import type { SourceFacts } from '../../stages/source/sourceFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
 import * as struckOut from './struckOut.js'
+import * as frameSize from './frameSize.js'
 import * as companionMissing from './companionMissing.js'
 import * as intentLost from './intentLost.js'
 import * as placeholderDue from './placeholderDue.js'
@@ -22,6 +23,7 @@ import * as houseFirst from './houseFirst.js'
 /** A job that violates each rule of the source and one that complies with it. */
 export const SOURCE_EXAMPLES: ExamplesByRule<SourceFacts> = {
   'source.struck-out': struckOut,
+  'source.frame-size': frameSize,
   'source.companion-missing': companionMissing,
   'source.intent': intentLost,
   'source.placeholder-due': placeholderDue,

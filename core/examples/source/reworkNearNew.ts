@@ -14,7 +14,7 @@ export const violates = (): SourceFacts =>
 export const complies = (): SourceFacts =>
   schedule([
     item([
-      option({ kind: 'second-hand', landedMinor: 5_000 }),
+      option({ kind: 'second-hand', landedMinor: 8_900 }),
       option({ id: 'new', name: 'New lamp', chosen: false, landedMinor: 12_000 }),
     ]),
   ])

@@ -197,3 +197,56 @@ describe('C128 a piece 1.2 m from a window', () => {
     expect(glazingFor(false, true)).toEqual(['low-reflection glass', 'UV-filtering low-reflection glass'])
   })
 })
+
+test('C050 one weak ceiling light and four lamps: the place to store things stays dark', () => {
+  const KINDS = ['sit', 'work or study', 'eat', 'sleep', 'store'] as const
+  const uses = KINDS.map((kind, position) => ({
+    id: kind,
+    name: kind,
+    kind,
+    persons: 1,
+    time: 'any time' as const,
+    position,
+    version: 1,
+  }))
+  // Each zone with its lamp so many millimeters away; nothing but the light of the ceiling near the last.
+  const away = [600, 400, 1100, 900, 2900]
+  const facts = example({
+    size: [20_000, 4_000],
+    openings: [],
+    schools: { lamps: 'many small at eye level' },
+    pieces: KINDS.flatMap((kind, i) => {
+      const x = 1_000 + i * 4_000
+      return [
+        ex('other', kind, { at: [x, 2_000], widthMm: 400, depthMm: 400, serves: [kind] }),
+        ...(i < 4
+          ? [
+              ex('lamp', `Lamp ${i}`, {
+                at: [x + (away[i] ?? 0), 2_000],
+                widthMm: 200,
+                depthMm: 200,
+                heightMm: 500,
+              }),
+            ]
+          : [
+              ex('lamp', 'Lamp far off', {
+                at: [x + 2_900, 2_000],
+                widthMm: 200,
+                depthMm: 200,
+                heightMm: 500,
+              }),
+              ex('lamp', 'Ceiling light', {
+                at: [x + 900, 2_000],
+                widthMm: 300,
+                depthMm: 300,
+                heightMm: 200,
+                raised: 2_200,
+              }),
+            ]),
+      ]
+    }),
+    more: { uses },
+  })
+  const dark = PLAN_RULES.flatMap((r) => r.check(facts)).filter((f) => f.rule === 'plan.use-lamp')
+  expect(dark.map((f) => f.about.find((r) => r.kind === 'use')?.name)).toEqual(['store'])
+})

@@ -7,7 +7,9 @@ import { swapOf } from './intent.js'
 import { landedPrice, type PriceFrame } from './landedPrice.js'
 import { madeCost } from './making.js'
 import { priceHistory, slipInHistory } from './priceHistory.js'
-import { madeAgainstBought, stayCost } from './worth.js'
+import { companionsOf } from './companions.js'
+import { frameFit } from './frameFit.js'
+import { madeAgainstBought, reworkAdvice, stayCost } from './worth.js'
 import { SOURCE_RULES } from './rules/index.js'
 import { item, option, schedule } from '../../examples/source/example.js'
 
@@ -172,5 +174,66 @@ describe('cases of sourcing', () => {
     expect(all.reduce((sum, p) => sum + p.landedMinor, 0)).toBe(71_100)
     expect(set.landedMinor).not.toBe(256_000)
     expect(inSet).toMatchObject({ packs: 1, spare: 0, landedMinor: 0 })
+  })
+
+  test('C064 two sellers of one crib: landed, not by the sticker', () => {
+    const at = (priceMinor: number, deliveryMinor: number) =>
+      priced({ priceMinor, deliveryMinor }, 1).landedMinor
+    expect([at(29_900, 0), at(26_800, 3_900)]).toEqual([29_900, 30_700])
+    expect(at(26_800, 3_900) - at(29_900, 0)).toBe(800)
+    // With a delivery of 19.00 it turns.
+    expect(at(26_800, 1_900)).toBeLessThan(at(29_900, 0))
+  })
+  test('C066 cabinets repainted or replaced: by price, and only where the layout pleases', () => {
+    const cases = [
+      [780_000, 940_000, 'liked'],
+      [390_000, 1_250_000, 'liked'],
+      [390_000, 1_250_000, 'disliked'],
+    ] as const
+    const advice = cases.map(([rework, fresh, layout]) => reworkAdvice(rework, fresh, layout))
+    expect(advice.map((a) => Math.round(100 * a.ratio) / 100)).toEqual([0.83, 0.31, 0.31])
+    expect(advice.map((a) => a.rework)).toEqual([false, true, false])
+    const told = cases.map(([rework, fresh, layout]) =>
+      rule('source.rework-near-new')
+        ?.check(
+          schedule([
+            item(
+              [
+                option({ kind: 'owned', name: 'Repaint', landedMinor: rework }),
+                option({ id: 'new', name: 'New fronts', chosen: false, landedMinor: fresh }),
+              ],
+              { layout },
+            ),
+          ]),
+        )
+        .map((f) => f.title),
+    )
+    expect(told).toEqual([['Repaint comes to 83 % of new'], [], ['Repaint keeps a layout nobody likes']])
+    // No price rescues a layout nobody likes.
+    for (const price of [1, 100_000, 1_200_000])
+      expect(reworkAdvice(price, 1_250_000, 'disliked').rework).toBe(false)
+  })
+  test('C069 two prints are paper: frames are lines of their own, and sizes differ', () => {
+    const prints = priced({ priceMinor: 1_200 }, 2)
+    const frames = priced({ priceMinor: 1_800 }, 2)
+    expect(prints.landedMinor + frames.landedMinor).toBe(6_000)
+    expect(prints.landedMinor + frames.landedMinor - 4_000).toBe(2_000)
+    const IN = 25.4
+    expect(frameFit([11 * IN, 17 * IN], [12 * IN, 18 * IN]).fits).toBe('with a mat')
+    expect(frameFit([12 * IN, 18 * IN], [12 * IN, 18 * IN]).fits).toBe('as it is')
+    expect(frameFit([12 * IN, 18 * IN], [11 * IN, 17 * IN]).fits).toBe('not at all')
+    // The way round does not matter.
+    expect(frameFit([17 * IN, 11 * IN], [12 * IN, 18 * IN])).toEqual(
+      frameFit([17 * IN, 11 * IN], [18 * IN, 12 * IN]),
+    )
+    const missing = rule('source.companion-missing')?.check(
+      schedule([
+        item([option()], {
+          name: 'Framed prints',
+          missing: companionsOf('picture', []).filter((c) => c.what === 'frame'),
+        }),
+      ]),
+    )
+    expect(missing?.map((f) => f.title)).toEqual(['Framed prints calls for: frame'])
   })
 })

@@ -43,6 +43,8 @@ export interface ItemFacts {
   readonly category: Category
   readonly pieceKind: PieceKind | null
   readonly intent: string
+  /** Whether the layout of what is there pleases; null while nobody asked. */
+  readonly layout: 'liked' | 'disliked' | null
   readonly targetMinor: number
   readonly neededOn: string | null
   readonly open: boolean
@@ -54,7 +56,19 @@ export interface ItemFacts {
   readonly missing: readonly Companion[]
   /** Lines that go with it and have nothing chosen. */
   readonly companionsOpen: readonly { readonly id: string; readonly name: string }[]
+  /** The sheet of a print and what the frame that goes with it holds, where both are chosen and measured. */
+  readonly framed: Framed | undefined
   readonly position: number
+}
+
+export interface Framed {
+  readonly frameItemId: string
+  readonly frameName: string
+  readonly sheetMm: readonly [number, number]
+  readonly openingMm: readonly [number, number]
+  /** Frames to prints. */
+  readonly frames: number
+  readonly prints: number
 }
 
 export interface BasketFacts {

@@ -24,19 +24,31 @@ export const costPerYear = (landedMinor: Minor, years: number): Minor => Math.ro
 export const costPerUse = (landedMinor: Minor, years: number, usesPerYear: number): Minor =>
   Math.round(landedMinor / (years * usesPerYear))
 
-// Common practice: from about three fifths of the price of new, reworking is no longer the saving it looks.
-const TOO_NEAR_NEW = 0.6
+// Common practice: from three quarters of the price of new, reworking is no longer the saving it looks.
+const TOO_NEAR_NEW = 0.75
 
 export interface ReworkAdvice {
   /** Rework over new. */
   readonly ratio: number
   readonly tooNear: boolean
+  /** Reworking keeps a layout nobody likes: no price rescues that. */
+  readonly disliked: boolean
+  readonly rework: boolean
 }
 
-/** Rework against new: says when reworking comes too near the price of new. */
-export function reworkAdvice(reworkMinor: Minor, newMinor: Minor): ReworkAdvice {
+/**
+ * Rework against new: worth it where the layout pleases and new would cost far more.
+ * @param layout null while nobody asked: then it is taken to please
+ */
+export function reworkAdvice(
+  reworkMinor: Minor,
+  newMinor: Minor,
+  layout: 'liked' | 'disliked' | null = null,
+): ReworkAdvice {
   const ratio = newMinor > 0 ? reworkMinor / newMinor : Infinity
-  return { ratio, tooNear: ratio >= TOO_NEAR_NEW }
+  const tooNear = ratio >= TOO_NEAR_NEW
+  const disliked = layout === 'disliked'
+  return { ratio, tooNear, disliked, rework: !tooNear && !disliked }
 }
 
 /** Made against bought: money and hours on one side, the shop on the other. Hours are worth money in comparison only. */

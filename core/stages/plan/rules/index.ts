@@ -40,6 +40,7 @@ import { lampSchool } from './lampSchool.js'
 import { lampToSeat } from './lampToSeat.js'
 import { pendant } from './pendant.js'
 import { sleepDark } from './sleepDark.js'
+import { useLamp } from './useLamp.js'
 import { useDark } from './useDark.js'
 import { floorCutUp } from './floorCutUp.js'
 import { rugBorder } from './rugBorder.js'
@@ -119,6 +120,7 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   oneFrame,
   setOutClash,
   useDark,
+  useLamp,
   lampToSeat,
   cord,
   competes,

@@ -1,5 +1,6 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
+import { frameSize } from './frameSize.js'
 import { companionMissing } from './companionMissing.js'
 import { intentLost } from './intentLost.js'
 import { notLookedOver } from './notLookedOver.js'
@@ -25,6 +26,7 @@ export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
   slipOfAHundred,
   rateNotGiven,
   companionMissing,
+  frameSize,
   intentLost,
   placeholderDue,
   notLookedOver,

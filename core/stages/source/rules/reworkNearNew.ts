@@ -7,7 +7,8 @@ import { put } from '../../../model/changes.js'
 export const reworkNearNew: Rule<SourceFacts> = {
   name: 'source.rework-near-new',
   title: 'Reworking comes near the price of new',
-  numbers: 'Rework at three fifths of the cheapest new option that fits, or more.',
+  numbers:
+    'Rework at three quarters of the cheapest new option that fits, or more; at any price where the layout it keeps is disliked.',
   source: 'common practice',
   schools: 'all',
   check: ({ items, says }) =>
@@ -18,20 +19,23 @@ export const reworkNearNew: Rule<SourceFacts> = {
       )[0]
       if (!o || !i.undecided || !fresh || o.landedMinor === 0) return []
       if (o.kind !== 'second-hand' && o.kind !== 'owned') return []
-      const { ratio, tooNear } = reworkAdvice(o.landedMinor, fresh.landedMinor)
-      if (!tooNear) return []
+      const { ratio, disliked, rework } = reworkAdvice(o.landedMinor, fresh.landedMinor, i.layout)
+      if (rework) return []
       const finding: Finding = {
         rule: 'source.rework-near-new',
-        severity: 'note',
+        severity: disliked ? 'look' : 'note',
         about: [
           { kind: 'item', id: i.id, name: i.name },
           { kind: 'option', id: o.id, name: o.name },
         ],
-        title: `${o.name} comes to ${Math.round(100 * ratio)} % of new`,
+        title: disliked
+          ? `${o.name} keeps a layout nobody likes`
+          : `${o.name} comes to ${Math.round(100 * ratio)} % of new`,
         measured: `${says.money(o.landedMinor)} against ${says.money(fresh.landedMinor)} for ${fresh.name}`,
-        wanted: 'under 60 %, or a layout worth keeping',
-        because:
-          'Reworking is worth it while new would cost far more; near the price of new it is a day’s work for little.',
+        wanted: disliked ? 'a layout that pleases' : 'under 75 %, and a layout worth keeping',
+        because: disliked
+          ? 'A disliked layout is not rescued by a price: new fronts on it are money lost.'
+          : 'Reworking is worth it while new would cost far more; near the price of new it is a day’s work for little.',
         fixes: [
           {
             label: `Take ${fresh.name}, ${says.money(fresh.landedMinor)}`,
