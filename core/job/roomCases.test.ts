@@ -20,7 +20,7 @@ const offered = (job: JobSnapshot) => {
   return judgeWhole(job, TODAY, true).flatMap((f) => checkFixes(held, f).offered.map((o) => o.fix))
 }
 const touches = (changes: readonly RowChange[], ids: readonly string[]) =>
-  changes.some((c) => 'id' in c && ids.includes(c.id ?? ''))
+  changes.some((c) => 'id' in c && typeof c.id === 'string' && ids.includes(c.id))
 
 describe('C004 a bathroom in which tile and tub stay', () => {
   const job: JobSnapshot = {
