@@ -45,7 +45,7 @@ async function expectAccessible(page: Page, where: string): Promise<void> {
 }
 
 const FURTHER: Readonly<Record<string, readonly string[]>> = {
-  Brief: ['Pieces', 'Constraints', 'Schools', 'Money', 'Pictures'],
+  Brief: ['Pieces', 'Constraints', 'Schools', 'Money', 'Pictures', 'Cautions'],
   Measure: ['Openings and fixtures', 'Way in'],
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
@@ -135,6 +135,7 @@ test('an empty job teaches on every screen', async ({ page, empty }) => {
     ['Take-off', 'Nothing to count yet'],
     ['Source', 'The schedule decides'],
     ['Ledger', 'An order takes the options chosen'],
+    ['Handover', 'Shelves, trays and table tops are composed here'],
   ] as const) {
     await stage(page, name)
     await expect(page.getByText(new RegExp(says)).first()).toBeVisible()

@@ -40,7 +40,7 @@ await shot('jobs')
 await page.getByRole('link', { name: 'Music and reading room' }).click()
 await page.getByRole('heading', { name: 'Brief' }).waitFor()
 const job = page.url().replace(/\/brief$/, '')
-for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger'])
+for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger', 'handover'])
   await shot(stage, async () => {
     await page.goto(`${job}/${stage}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
