@@ -78,6 +78,7 @@ export function fitFrame(job: JobSnapshot, palette: PaletteFacts, today: string)
     job.schemeOverrides,
     job.schemes,
     job.room,
+    job.uses,
     job.parts,
     today,
   ]

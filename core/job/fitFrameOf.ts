@@ -4,7 +4,11 @@ import type { PaletteFacts } from '../stages/palette/paletteFacts.js'
 import type { Material } from '../model/vocabulary/finish.js'
 import { undertone } from '../stages/palette/undertone.js'
 import { deltaE00, type LabD65 } from '../kernel/color/lab.js'
+import { household } from '../stages/brief/household.js'
+import { derivedDemands } from '../stages/source/derivedDemands.js'
 import type { FitFrame } from '../stages/source/fit.js'
+import type { Item } from '../model/rows/items.js'
+import type { Demand } from '../model/vocabulary/buying.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
@@ -22,9 +26,27 @@ export const asColored = (lab: LabD65, words: string): Colored => ({
   undertone: undertone(paletteMaterial(words), lab),
 })
 
+/** What an item must bear: ticked by hand, or following from room, household and use unless it is switched off. */
+export function demandsOf(
+  job: Pick<JobSnapshot, 'people' | 'room' | 'uses'>,
+  item: Pick<Item, 'demands' | 'demandsOff' | 'pieceKind' | 'serves'>,
+): { readonly demand: Demand; readonly why?: string }[] {
+  const { smallChildren, pets } = household(job.people)
+  const uses = job.uses.filter((u) => item.serves.includes(u.id)).map((u) => u.kind)
+  const derived = derivedDemands(item.pieceKind, uses, {
+    roomKind: job.room.kind,
+    smallChildren: smallChildren.length > 0,
+    pets: pets.length > 0,
+  })
+  return [
+    ...item.demands.map((demand) => ({ demand })),
+    ...derived.filter((d) => !item.demands.includes(d.demand) && !item.demandsOff.includes(d.demand)),
+  ]
+}
+
 /** The facts of a job that its options are held against. */
 export function fitFrameOf(
-  job: Pick<JobSnapshot, 'brief' | 'schools' | 'people' | 'passages' | 'studio'>,
+  job: Pick<JobSnapshot, 'brief' | 'schools' | 'people' | 'passages' | 'studio' | 'room' | 'uses'>,
   palette: PaletteFacts,
   today: string,
 ): FitFrame {
@@ -45,6 +67,7 @@ export function fitFrameOf(
     weights: job.brief.weights,
     rented: job.schools.tenure === 'rented',
     children: job.people.some((p) => p.kind === 'child'),
+    demandsOf: (item) => demandsOf(job, item),
     way:
       way.length === 0
         ? undefined

@@ -33,7 +33,7 @@ function toVersion12(file: Row): Row {
     ...withThe('fixtures', { radiusMm: null }),
     ...withThe('pieces', { valueMinor: null }),
     ...withThe('frames', { glare: false }),
-    ...withThe('items', { layout: null }),
+    ...withThe('items', { layout: null, demandsOff: [] }),
     ...withThe('acceptances', { by: '', on: null }),
   }
 }

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
 import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
 import { LEVELS } from '@bonitas/core/model/vocabulary/change'
 import { PIECE_KINDS } from '@bonitas/core/model/vocabulary/piece'
-import { LAYOUTS, DEMANDS, DEMAND_WHY, SPENDS } from '@bonitas/core/model/vocabulary/buying'
+import { demandsOf } from '@bonitas/core/job/fitFrameOf'
+import { LAYOUTS, type Demand, DEMANDS, DEMAND_WHY, SPENDS } from '@bonitas/core/model/vocabulary/buying'
 import FoldPart from '../form/FoldPart.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowChoice from '../form/RowChoice.vue'
@@ -70,9 +71,19 @@ const heads = computed(() => {
       ),
     }),
     color: `Color${holds(nameIn(finishChoices.value, r.aimFinishId))}`,
-    bears: t('whatItMustBearHolds', { holds: holds(...r.demands) }),
+    bears: t('whatItMustBearHolds', {
+      holds: holds(...(store.snapshot ? demandsOf(store.snapshot, r).map((d) => d.demand) : r.demands)),
+    }),
   }
 })
+/** What follows from room, household and use, whether it is asked or switched off. */
+const derived = computed(() =>
+  store.snapshot ? demandsOf(store.snapshot, { ...row.value, demands: [], demandsOff: [] }) : [],
+)
+function ask(demand: Demand, on: boolean): void {
+  const off = row.value.demandsOff.filter((d) => d !== demand)
+  store.change('items', row.value.id, { demandsOff: on ? off : [...off, demand] })
+}
 </script>
 
 <template>
@@ -162,6 +173,17 @@ const heads = computed(() => {
       <ul class="second">
         <li v-for="d in row.demands" :key="d">{{ d }}: {{ DEMAND_WHY[d] }}</li>
       </ul>
+      <template v-if="derived.length > 0 || row.demandsOff.length > 0">
+        <h3>{{ t('followsFromThePlace') }}</h3>
+        <ElCheckbox
+          v-for="d in derived"
+          :key="d.demand"
+          :model-value="!row.demandsOff.includes(d.demand)"
+          @change="ask(d.demand, $event === true)"
+        >
+          {{ d.demand }}: {{ d.why }}
+        </ElCheckbox>
+      </template>
     </FoldPart>
     <SameThing :id="row.id" collection="items" />
     <ElButton v-if="item.lines.length === 0" link :aria-label="t('removeTheItem')" @click="emit('remove')">

@@ -2,6 +2,7 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  followsFromThePlace: 'Follows from room, household and use; switch off what does not hold',
   layoutThere: 'Layout of what is there',
   layoutIs: 'layout {layout}',
   targetTargetMinor: 'Target {targetMinor}',

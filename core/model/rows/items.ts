@@ -47,6 +47,8 @@ export const items = defineRow({
     aimFinishId: ref('finishes', 'Color aimed at', 'clear').orNone(),
     aimDeltaE: real('Tolerance of color', 0, 100).orNone(),
     demands: choices('Must bear', DEMANDS),
+    /** Of what follows from room, household and use, what is not asked of it. */
+    demandsOff: choices('Not asked of it', DEMANDS),
     spend: choice('Save or splurge', SPENDS).starts('even'),
     /** How much it counts beside the other items, 1 to 5. */
     importance: whole('Importance', 1, 5, 'points').starts(3),

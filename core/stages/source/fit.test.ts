@@ -13,6 +13,7 @@ const frame: FitFrame = {
   weights: ROWS.brief.blank().weights,
   rented: false,
   children: false,
+  demandsOf: (item) => item.demands.map((demand) => ({ demand })),
   way: undefined,
   color: undefined,
 }

@@ -6,7 +6,7 @@ import { sizeFit } from './sizeFit.js'
 import type { Item } from '../../model/rows/items.js'
 import type { Option } from '../../model/rows/options.js'
 import { bears } from './wear.js'
-import type { OptionTrait } from '../../model/vocabulary/buying.js'
+import type { Demand, OptionTrait } from '../../model/vocabulary/buying.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** What one aspect of an option comes to, with its reason. */
@@ -35,6 +35,8 @@ export interface FitFrame {
   readonly rented: boolean
   /** A child or a pet lives with the room. */
   readonly children: boolean
+  /** What an item must bear: what was ticked, and what follows from its place. */
+  readonly demandsOf: (item: Item) => readonly { readonly demand: Demand; readonly why?: string }[]
   /** How a thing of this size passes the way in; undefined when nothing is known of the way. */
   readonly way:
     | ((size: { widthMm: number; depthMm: number; heightMm: number; legsMm: number | null }) => CarriedIn)
@@ -69,7 +71,7 @@ export function optionFit(option: Option, item: Item, frame: FitFrame): OptionFi
     date(option, item, frame),
     stock(option, frame),
     color(option, item, frame),
-    ...wear(option, item),
+    ...wear(option, item, frame),
     liking(option),
     years(option),
     ...safety(option, item, frame),
@@ -207,9 +209,9 @@ function color(option: Option, item: Item, frame: FitFrame): FitReason | undefin
   return reason('color', 'agrees', 'undertone agrees')
 }
 
-function wear(option: Option, item: Item): FitReason[] {
+function wear(option: Option, item: Item, frame: FitFrame): FitReason[] {
   const traits = option.traits as readonly OptionTrait[]
-  return item.demands.map((demand) => {
+  return frame.demandsOf(item).map(({ demand, why }) => {
     const found = bears(option.material || option.name, traits, demand)
     const verdict =
       found.verdict === 'refused'
@@ -219,7 +221,7 @@ function wear(option: Option, item: Item): FitReason[] {
           : found.verdict === 'allowed'
             ? 'lowers'
             : 'not known'
-    return reason('wear', verdict, found.says, found.satisfied)
+    return reason('wear', verdict, why ? `${found.says} (${why})` : found.says, found.satisfied)
   })
 }
 
