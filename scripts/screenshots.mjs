@@ -75,7 +75,7 @@ for (const [name, path, act] of [
     await act()
     await page.mouse.move(640, 790)
   })
-for (const page_ of ['standing', 'changes'])
+for (const page_ of ['standing'])
   await shot(`ledger-${page_}`, async () => {
     await page.goto(`${job}/ledger/${page_}`)
     await page.locator('.bench table:visible').first().waitFor()

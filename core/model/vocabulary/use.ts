@@ -13,6 +13,7 @@ export const USE_KINDS = [
   'sew or make',
   'put things down',
   'display',
+  'change a small child',
   'other',
 ] as const
 

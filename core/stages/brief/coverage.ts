@@ -40,6 +40,7 @@ export const USE_NEEDS: Readonly<Record<UseKind, Needs>> = {
   'sew or make': { first: 'work surface', each: true, also: ['seat', 'light', 'storage'] },
   'put things down': { first: 'low surface', each: false, also: [] },
   display: { first: 'display place', each: false, also: [] },
+  'change a small child': { first: undefined, each: false, also: ['storage'] },
   other: { first: undefined, each: false, also: [] },
 }
 

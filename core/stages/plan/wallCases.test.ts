@@ -250,3 +250,46 @@ test('C050 one weak ceiling light and four lamps: the place to store things stay
   const dark = PLAN_RULES.flatMap((r) => r.check(facts)).filter((f) => f.rule === 'plan.use-lamp')
   expect(dark.map((f) => f.about.find((r) => r.kind === 'use')?.name)).toEqual(['store'])
 })
+
+describe('a place where a small child is changed', () => {
+  const room = (more: Parameters<typeof ex>[2], serves: readonly string[] = ['change']): ExampleRoom => ({
+    pieces: [
+      ex('chest of drawers', 'Chest', {
+        at: [2500, 250],
+        widthMm: 900,
+        depthMm: 450,
+        heightMm: 900,
+        serves: [...serves],
+        traits: ['anchored to the building'],
+      }),
+      ex('object', 'Jar', { widthMm: 100, depthMm: 100, heightMm: 150, ...more }),
+      ex('picture', 'Paper garland', { weightG: 100, widthMm: 400, heightMm: 200, hang: { hooks: 1 } }),
+    ],
+    more: {
+      uses: [
+        {
+          id: 'change',
+          name: 'Change Kit',
+          kind: 'change a small child',
+          persons: 1,
+          time: 'any time',
+          position: 0,
+          version: 1,
+        },
+      ],
+    },
+  })
+  test('nothing hangs over it, however light; over a chest it is no matter', () => {
+    expect(found(room({}), 'over-bed').map((f) => [f.severity, f.title])).toEqual([
+      ['stop', 'Paper garland hangs over chest'],
+    ])
+    expect(found(room({}, []), 'over-bed')).toEqual([])
+  })
+  test('cleaners and cords stand out of its reach', () => {
+    const jar = (x: number) =>
+      found(room({ at: [x, 1200], traits: ['decanted cleaner or powder'] }), 'over-bed').filter((f) =>
+        f.title.startsWith('Jar'),
+      ).length
+    expect([jar(2500), jar(4600)]).toEqual([1, 0])
+  })
+})

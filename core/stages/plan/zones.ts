@@ -4,6 +4,7 @@ import { beforeWall } from './elevation.js'
 import type { PlanFacts } from './planFacts.js'
 import type { Standing } from './standing.js'
 import { FLAME_MM } from './rules/flame.js'
+import { isChangingPlace } from './rules/overBed.js'
 import { ZONE_2_MM, ZONE_TOP_MM } from './rules/wetLamp.js'
 
 /** Part of a wall seen from inside, mm from its left end and from the floor. */
@@ -56,7 +57,8 @@ interface Kind {
 /** What zone a standing thing has round it. */
 function kindOf(facts: PlanFacts, s: Standing): Kind | undefined {
   const { needs } = facts
-  if (s.kind === 'cot') return { says: 'within reach of', reachMm: needs.cotReach }
+  if (s.kind === 'cot' || isChangingPlace(facts, s))
+    return { says: 'within reach of', reachMm: needs.cotReach }
   if (s.kind === 'bed' || s.kind === 'sofa bed') return { says: 'over', reachMm: 0 }
   if (s.sanitary === 'bath' || s.sanitary === 'shower' || s.sanitary === 'basin')
     return { says: 'wet zone of', reachMm: ZONE_2_MM, topMm: ZONE_TOP_MM }

@@ -58,7 +58,7 @@ export const alikeStacked: Rule<StylingFacts> = {
           rule: 'handover.alike-stacked',
           severity: 'look',
           about: [placeRef(one), placeRef(two)],
-          title: `${two.name} stand over ${one.name}: too alike`,
+          title: `${two.name} over ${one.name}: too alike`,
           measured: `${levelName(unit, from)} and ${levelName(unit, over)}, both ${one.material ?? 'the same piece'}`,
           wanted: 'things alike parted, by a shelf between them or another unit',
           because: 'Like over like reads as one thing repeated by mistake, however each is turned.',

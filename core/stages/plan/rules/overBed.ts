@@ -14,10 +14,20 @@ const SLEEPS: ReadonlySet<string> = new Set(['bed', 'cot'])
 // A thing this heavy over a sleeper is never hung there, by whatever it is held.
 const OVER_BED_G = 1_000
 
+/** A surface a small child is changed on: as near to what hangs and stands as a cot. */
+export const isChangingPlace = (facts: PlanFacts, s: Standing): boolean =>
+  facts.uses.some((u) => u.kind === 'change a small child' && s.piece.serves.includes(u.id))
+
+const liesThere = (facts: PlanFacts, s: Standing): boolean => SLEEPS.has(s.kind) || isChangingPlace(facts, s)
+
+/** Where a small child lies: nothing hangs over it, and nothing to pull or swallow is within reach. */
+const isChilds = (facts: PlanFacts, s: Standing): boolean => s.kind === 'cot' || isChangingPlace(facts, s)
+
 /** Why a thing must not hang over one who lies there; undefined when it may. */
 function hazard(facts: PlanFacts, h: Hung, bed: Standing): string | undefined {
   const p = h.piece
   if (bed.kind === 'cot') return 'over a cot nothing hangs, however light'
+  if (isChangingPlace(facts, bed)) return 'over a changing place nothing hangs, however light'
   if (has(p, 'corded')) return 'it has a cord'
   // What begins below the top of the pillows stands behind the sleeper: a headboard, and a matter of its fixing.
   if (
@@ -62,12 +72,12 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
       if (l < 50 || r > lengthMm - 50 || taken.some(([a, b]) => l < b && r > a)) continue
       const sleeper = facts.standings.some(
         (s) =>
-          SLEEPS.has(s.kind) &&
+          liesThere(facts, s) &&
           fallsOn(
             facts,
             { wallId, xMm: x, widthMm: h.widthMm },
             s,
-            s.kind === 'cot' ? facts.needs.cotReach : 0,
+            isChilds(facts, s) ? facts.needs.cotReach : 0,
           ),
       )
       if (!sleeper) return Math.round(x)
@@ -78,15 +88,15 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
 export const overBed: Rule<PlanFacts> = {
   name: 'plan.over-bed',
   title: 'Something heavy or corded over or beside a cot or a bed',
-  numbers: `Over a bed ${OVER_BED_G / 1000} kg and more, mirrors, shelves, anything with a cord, on strips, or of unknown weight; over a cot and within ${NEEDS.cotReach.mm} mm of it anything at all. A stop at any school, price or wish.`,
+  numbers: `Over a bed ${OVER_BED_G / 1000} kg and more, mirrors, shelves, anything with a cord, on strips, or of unknown weight; over a cot or a changing place and within ${NEEDS.cotReach.mm} mm of it anything at all. A stop at any school, price or wish.`,
   source: `common practice; ${NEEDS.cotReach.source}; local safe-sleep advice decides`,
   schools: 'all',
   caution: true,
   check: (facts) =>
     facts.standings
-      .filter((s) => SLEEPS.has(s.kind))
+      .filter((s) => liesThere(facts, s))
       .flatMap((bed): Finding[] => {
-        const cot = bed.kind === 'cot'
+        const cot = isChilds(facts, bed)
         const reach = facts.needs.cotReach
         const beside = cot ? reach : 0
         const hung = facts.wallPlacements.flatMap((h) => {
@@ -97,6 +107,7 @@ export const overBed: Rule<PlanFacts> = {
           (s) =>
             s.id !== bed.id &&
             (has(s.piece, 'corded') ||
+              (cot && has(s.piece, 'decanted cleaner or powder')) ||
               (s.kind === 'lamp' && cot) ||
               (s.kind === 'plant' && cot && s.raisedMm > 0)) &&
             boxGap(s.box, bed.box) < reach &&
