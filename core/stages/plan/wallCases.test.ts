@@ -293,3 +293,22 @@ describe('a place where a small child is changed', () => {
     expect([jar(2500), jar(4600)]).toEqual([1, 0])
   })
 })
+
+describe('heights along a wall', () => {
+  const wall = (lampMm: number): ExampleRoom => ({
+    pieces: [
+      ...[900, 4100].flatMap((x, n) => [
+        ex('side table', `Table ${n}`, { at: [x, 250], widthMm: 450, depthMm: 400, heightMm: 600 }),
+        ex('lamp', `Lamp ${n}`, { at: [x, 250], raised: 600, widthMm: 300, depthMm: 300, heightMm: lampMm }),
+      ]),
+      ex('mirror', 'Mirror', { widthMm: 900, heightMm: 900, hang: { centerMm: 1300 } }),
+    ],
+  })
+  test('lamps on tables rival the mirror between them by their tops, the table included', () => {
+    // The mirror ends at 1750; the tables are 600.
+    expect(found(wall(1_000), 'height-profile').map((f) => f.title)).toEqual([
+      'Lamp 0 and lamp 1 rival mirror',
+    ])
+    expect(found(wall(700), 'height-profile')).toEqual([])
+  })
+})
