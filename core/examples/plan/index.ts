@@ -25,6 +25,7 @@ import * as glare from './glare.js'
 import * as matWider from './matWider.js'
 import * as paperGuard from './paperGuard.js'
 import * as oneFrame from './oneFrame.js'
+import * as panelsThrough from './panelsThrough.js'
 import * as setOutClash from './setOutClash.js'
 import * as eyeLine from './eyeLine.js'
 import * as underCeiling from './underCeiling.js'
@@ -97,6 +98,7 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.mat-wider': matWider,
   'plan.paper-guard': paperGuard,
   'plan.one-frame': oneFrame,
+  'plan.panels-through': panelsThrough,
   'plan.set-out': setOutClash,
   'plan.eye-line': eyeLine,
   'plan.under-ceiling': underCeiling,

@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Finding } from '../../findings/finding.js'
 import { ex, example, exampleJob, type ExampleRoom } from '../../examples/plan/example.js'
@@ -6,6 +7,7 @@ import type { Fixture } from '../../model/rows/fixtures.js'
 import type { Stored } from '../../model/snapshot.js'
 import { applyFix } from '../../testing/applyFix.js'
 import { PLAN_RULES } from './rules/index.js'
+import { stretchesOf } from './walls/stretches.js'
 import { standOffMm, widestFlatMm } from './walls/curve.js'
 import { glazingFor } from './walls/framing.js'
 
@@ -311,4 +313,33 @@ describe('heights along a wall', () => {
     ])
     expect(found(wall(700), 'height-profile')).toEqual([])
   })
+})
+
+test('the stretches between openings lie within the run, in order, and none within an opening', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1000, max: 9000 }),
+      fc.array(
+        fc.record({
+          startMm: fc.integer({ min: 0, max: 9000 }),
+          widthMm: fc.integer({ min: 100, max: 2000 }),
+        }),
+        {
+          maxLength: 4,
+        },
+      ),
+      (endMm, openings) => {
+        const found = stretchesOf({ startMm: 0, endMm }, openings)
+        found.forEach((s, i) => {
+          expect(s.endMm).toBeGreaterThan(s.startMm)
+          expect(s.endMm).toBeLessThanOrEqual(endMm)
+          expect(s.startMm).toBeGreaterThanOrEqual(found[i - 1]?.endMm ?? 0)
+          for (const o of openings)
+            expect(
+              Math.min(s.endMm, o.startMm + o.widthMm) - Math.max(s.startMm, o.startMm),
+            ).toBeLessThanOrEqual(0)
+        })
+      },
+    ),
+  )
 })

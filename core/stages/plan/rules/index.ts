@@ -16,6 +16,7 @@ import { glare } from './glare.js'
 import { matWider } from './matWider.js'
 import { oneFrame } from './oneFrame.js'
 import { paperGuard } from './paperGuard.js'
+import { panelsThrough } from './panelsThrough.js'
 import { setOutClash } from './setOutClash.js'
 import { eyeLine } from './eyeLine.js'
 import { faceRefuses } from './faceRefuses.js'
@@ -119,6 +120,7 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   glare,
   oneFrame,
   setOutClash,
+  panelsThrough,
   useDark,
   useLamp,
   lampToSeat,

@@ -3,11 +3,12 @@ import type { Room } from '../../../model/rows/room.js'
 import type { PanelLayoutKind } from '../../../model/vocabulary/settingOut.js'
 import type { PlanFacts } from '../planFacts.js'
 import { curtainRail } from './layPanels.js'
+import { stretchesOf } from './stretches.js'
 
 type Fields = Omit<PanelLayout, 'id' | 'version' | 'position'>
 
 /**
- * What a setting-out of a wall begins as, by the room: over the whole wall and up to where the lower wall ends, a
+ * What a setting-out of a wall begins as, by the room: over the longest stretch between its doors and up to where the lower wall ends, a
  * third of the height where it was not said (common practice). A curtain rail begins over the first window
  * that has none.
  *
@@ -18,15 +19,21 @@ export function newPanelLayout(facts: PlanFacts, room: Room, wallId: string, kin
   if (!wall) throw new Error(`no wall ${wallId}`)
   const lengthMm = Math.floor(wall.lengthMm)
   const topMm = room.lowerWallMm ?? Math.round((room.heightMm ?? 2400) / 3)
+  // A run ends at the frames of doors: it begins as the longest stretch between them.
+  const doors = facts.room.openings.filter((o) => o.wallId === wallId && o.sillMm < topMm)
+  const [run] = stretchesOf({ startMm: 0, endMm: lengthMm }, doors).sort(
+    (a, b) => b.endMm - b.startMm - (a.endMm - a.startMm),
+  )
+  const { startMm, endMm } = run ?? { startMm: 0, endMm: lengthMm }
   const base: Fields = {
     wallId,
     kind,
     name: '',
-    startMm: 0,
-    endMm: lengthMm,
+    startMm,
+    endMm,
     bottomMm: room.skirtingMm,
     heightMm: Math.max(100, topMm - room.skirtingMm - 60),
-    count: Math.max(1, Math.round(lengthMm / 700)),
+    count: Math.max(1, Math.round((endMm - startMm) / 700)),
     stileMm: 90,
     depthMm: 18,
     openingId: null,
@@ -46,7 +53,7 @@ export function newPanelLayout(facts: PlanFacts, room: Room, wallId: string, kin
         depthMm: 220,
       }
     case 'board and batten':
-      return { ...base, stileMm: 60, count: Math.max(1, Math.round(lengthMm / 400)) }
+      return { ...base, stileMm: 60, count: Math.max(1, Math.round((endMm - startMm) / 400)) }
     case 'curtain rail': {
       const hasRail = new Set(facts.panelLayouts.map((l) => l.openingId))
       const windows = facts.room.openings.filter((o) => o.wallId === wallId && o.kind === 'window')
