@@ -1,6 +1,6 @@
 import { carryIn } from '../stages/plan/carryIn.js'
 import { comparePair, type Colored } from '../stages/palette/pairs.js'
-import type { PaletteFacts } from '../stages/palette/paletteFacts.js'
+import type { FinishFacts, PaletteFacts } from '../stages/palette/paletteFacts.js'
 import type { Material } from '../model/vocabulary/finish.js'
 import { undertone } from '../stages/palette/undertone.js'
 import { deltaE00, type LabD65 } from '../kernel/color/lab.js'
@@ -90,10 +90,14 @@ export function fitFrameOf(
         ? palette.finishes.find((f) => f.finish.id === item.aimFinishId)
         : undefined
       if (neighbors.length === 0 && !aim) return undefined
+      // It is judged in its place: what it would replace is taken out.
+      const ownPieces = new Set(palette.pieces.filter((p) => p.itemId === item.id).map((p) => p.id))
+      const replaced = (f: FinishFacts) =>
+        f.where.length > 0 && f.where.every((w) => w.kind === 'piece' && ownPieces.has(w.id))
       let clash: { name: string; says: string } | undefined
       let nearMiss: { name: string } | undefined
       for (const other of neighbors) {
-        if (other === aim) continue
+        if (other === aim || replaced(other)) continue
         const pair = comparePair(own, other)
         if (pair.verdict === 'clashes') clash ??= { name: other.finish.name, says: pair.says }
         if (pair.verdict === 'near miss') nearMiss ??= { name: other.finish.name }
