@@ -53,6 +53,7 @@ import * as rugGrip from './rugGrip.js'
 import * as front from './front.js'
 import * as knees from './knees.js'
 import * as walk from './walk.js'
+import * as backTurned from './backTurned.js'
 import * as talk from './talk.js'
 import * as toiletSide from './toiletSide.js'
 import * as overlap from './overlap.js'
@@ -126,6 +127,7 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.front': front,
   'plan.knees': knees,
   'plan.walk': walk,
+  'plan.back-turned': backTurned,
   'plan.talk': talk,
   'plan.toilet-side': toiletSide,
   'plan.overlap': overlap,

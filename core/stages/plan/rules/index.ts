@@ -52,6 +52,7 @@ import { rugUnder } from './rugUnder.js'
 import { rugNominal } from './rugNominal.js'
 import { front } from './front.js'
 import { knees } from './knees.js'
+import { backTurned } from './backTurned.js'
 import { talk } from './talk.js'
 import { toiletSide } from './toiletSide.js'
 import { walk } from './walk.js'
@@ -86,6 +87,7 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   bloomGap,
   toiletSide,
   talk,
+  backTurned,
   covered,
   windowBlocked,
   tooWide,
