@@ -80,7 +80,7 @@ test('what was accepted in millimeters stays accepted in feet, and back; the cur
   expect(open.length).toBeGreaterThan(2)
   const changes = open.map((f) => {
     const acceptance = randomUUID()
-    const add = { id: acceptance, finding: f.key, facts: f.facts, reason: 'meant so' }
+    const add = { id: acceptance, finding: f.key, facts: f.facts, reason: 'meant so', by: 'Ada', on: null }
     return { collection: 'acceptances', id: acceptance, add }
   })
   const sent = await me.request(
