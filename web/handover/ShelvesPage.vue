@@ -239,6 +239,9 @@ function addPlace(): void {
 .rows {
   min-width: 0;
 }
+.rows section {
+  margin-bottom: 20px;
+}
 :deep(.of-pieceId) {
   min-width: 130px;
 }
