@@ -28,7 +28,7 @@ test('each stage says in words and numbers what is open', () => {
   ).toEqual([
     [1, 'Brief', '5 uses, 1 to look at'],
     [2, 'Measure', '19.0 m² floor'],
-    [3, 'Palette', '1 clash, 5 to look at'],
+    [3, 'Palette', '1 clash, 3 to look at'],
     [4, 'Plan', '12 pieces placed'],
     [5, 'Take-off', '11.3 L in 5 paints'],
     [6, 'Source', '3 of 15 open'],

@@ -137,7 +137,7 @@ export function briefFactsOf(
   return {
     job,
     today,
-    coverage: coverage(job.uses, thingsOf(job), formatterOf(job.studio)),
+    coverage: coverage(job.uses, thingsOf(job), formatterOf(job.studio), job.room.kind === "child's room"),
     changes:
       job.schools.tenure === 'rented'
         ? rentedChanges(job, areaOf, (s) => surfaceName(s, job.studio.locale, named))

@@ -174,6 +174,17 @@ export interface PlanOverride {
   readonly movedId?: string
 }
 
+/** Who lives with the room, as far as cautions ask. */
+function planHousehold({ people }: Pick<JobSnapshot, 'people'>): PlanInput['household'] {
+  const { known, children, smallChildren, pets } = household(people)
+  return {
+    known,
+    children: children.length > 0,
+    smallChildren: smallChildren.length > 0,
+    pets: pets.length > 0,
+  }
+}
+
 /** Computes what the plan shows and its rules judge; undefined while the room is not closed. */
 export function planFactsOf(
   stored: JobSnapshot,
@@ -193,7 +204,6 @@ export function planFactsOf(
     pieces,
     options,
   )
-  const people = household(job.people)
   const input: PlanInput = {
     room,
     needs: needsOf(job.houseRules),
@@ -236,12 +246,7 @@ export function planFactsOf(
     ),
     reflecting: reflectingOf(measure, palette),
     uses: job.uses,
-    household: {
-      known: people.known,
-      children: people.children.length > 0,
-      smallChildren: people.smallChildren.length > 0,
-      pets: people.pets.length > 0,
-    },
+    household: planHousehold(job),
     way: job.passages.map((p) => ({ ...p, lengthMm: p.lengthMm ?? null })),
     eyeLineMm: job.brief.hangingMm ?? proposedHanging(job.people, formatterOf(job.studio)).mm,
     eyeLineAgreed: job.brief.hangingMm != null,
@@ -249,6 +254,7 @@ export function planFactsOf(
     floorFinishes: new Set(
       job.finishAssignments.filter((p) => p.surface === 'floor' && !p.candidate).map((p) => p.finishId),
     ).size,
+    roomKind: job.room.kind,
     exposedToWeather: job.room.kind === 'outdoors',
     withFixes: override.withFixes ?? true,
     moved: standings.find((s) => s.id === override.movedId),

@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest'
+import { FINISHED } from '../examples/finished/index.js'
 import { randomPlan, strewnPlan } from '../examples/randomPlan.js'
 import type { JudgedFinding } from '../findings/finding.js'
 import type { JobSnapshot } from '../model/snapshot.js'
@@ -23,6 +24,7 @@ const RANDOM = Number(process.env.BONITAS_ROOMS ?? 12)
 
 const ROOMS: readonly { readonly name: string; readonly job: JobSnapshot }[] = [
   ...demoJobs(),
+  ...FINISHED.map((job) => ({ name: job.brief.roomName, job })),
   ...Array.from({ length: RANDOM }, (_, n) => ({ name: `heaped ${n}`, job: randomPlan(n) })),
   ...Array.from({ length: RANDOM }, (_, n) => ({ name: `strewn ${n}`, job: strewnPlan(n) })),
 ]

@@ -209,6 +209,19 @@ export function oneByOne(base: JobSnapshot): SaidOtherwise | undefined {
     rows: readonly R[],
   ): R[] =>
     rows.map((r) => (many.has(r.pieceId) ? { ...r, pieceId: copy(r.pieceId, r.number), number: 1 } : r))
+  // Set out on shelves they are dealt out one after the other, as many as stand at each place.
+  const onShelves = () => {
+    const dealt = new Map<string, number>()
+    return base.shelfPlacements.flatMap((s) =>
+      many.has(s.pieceId)
+        ? Array.from({ length: s.count }, (_, i) => {
+            const nth = (dealt.get(s.pieceId) ?? 0) + 1
+            dealt.set(s.pieceId, nth)
+            return { ...s, id: copy(s.id, i + 1), pieceId: copy(s.pieceId, nth), count: 1 }
+          })
+        : [s],
+    )
+  }
   return {
     base,
     back: (id) => first.get(id) ?? id,
@@ -221,6 +234,7 @@ export function oneByOne(base: JobSnapshot): SaidOtherwise | undefined {
       lights: spread(base.lights),
       floorPlacements: numbered(base.floorPlacements),
       wallPlacements: numbered(base.wallPlacements),
+      shelfPlacements: onShelves(),
     },
   }
 }

@@ -61,8 +61,6 @@ test('fixes that made the demo’s rooms worse are dropped, and no others', () =
   // Measured before the engine was built, by scripts of their own: twelve of fifty-five. The others came with more places
   // that are looked for: some of these are in somebody else's way.
   expect(dropped).toEqual([
-    'palette.near-miss: material',
-    'palette.near-miss: new',
     'palette.trim-contrast: new',
     'palette.trim-contrast: new',
     'palette.inspiration-unused: new',
@@ -71,6 +69,8 @@ test('fixes that made the demo’s rooms worse are dropped, and no others', () =
     'plan.walk: new',
     'plan.knees: graver',
     'plan.talk: new',
+    // What is taken out of the plan and stays in a rented room can tip as before.
+    'plan.tip-over: caution',
     'palette.undertone-clash: kept',
     'palette.metal-warmth: kept',
     'plan.walk: kept',

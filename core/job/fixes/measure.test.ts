@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { JudgedFinding } from '../../findings/finding.js'
+import { FINISHED } from '../../examples/finished/index.js'
 import { randomPlan, strewnPlan } from '../../examples/randomPlan.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { demoJobs } from '../../testing/demoJobs.js'
@@ -60,6 +61,7 @@ const several = (make: (seed: number) => JobSnapshot) =>
 describe('of all fixes that are offered none leaves or makes anything as bad', () => {
   test.each([
     ['the demo jobs', demoJobs().map((d) => d.job), 0.3],
+    ['finished rooms', FINISHED, 0.5],
     ['strewn rooms', several(strewnPlan), 0.3],
     ['heaped rooms', several(randomPlan), 0.1],
   ] as const)('%s', (_name, jobs, most) => {

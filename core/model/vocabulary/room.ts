@@ -10,6 +10,7 @@ export const ROOM_KINDS = [
   'hall',
   'service room',
   'outdoors',
+  'one-room flat',
 ] as const
 
 export type RoomKind = (typeof ROOM_KINDS)[number]

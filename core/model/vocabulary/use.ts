@@ -14,6 +14,9 @@ export const USE_KINDS = [
   'put things down',
   'display',
   'change a small child',
+  'do the laundry',
+  'come and go',
+  'cook',
   'other',
 ] as const
 

@@ -7,6 +7,7 @@ import type { Formatter } from '../../kernel/units/formatter.js'
 /** A place or help that a use asks for. */
 export type Place =
   | 'seat'
+  | 'reading place'
   | 'bed'
   | 'eating surface'
   | 'work surface'
@@ -18,6 +19,7 @@ export type Place =
   | 'display place'
   | 'light'
   | 'mirror'
+  | 'machine'
 
 // What each use cannot do without, and what it is poorer without (common practice: function before objects).
 interface Needs {
@@ -31,7 +33,7 @@ export const USE_NEEDS: Readonly<Record<UseKind, Needs>> = {
   sit: { first: 'seat', each: true, also: [] },
   eat: { first: 'eating surface', each: true, also: ['seat'] },
   'work or study': { first: 'work surface', each: true, also: ['seat', 'light'] },
-  read: { first: 'seat', each: true, also: ['light'] },
+  read: { first: 'reading place', each: true, also: ['light'] },
   store: { first: 'storage', each: false, also: [] },
   dress: { first: 'hanging storage', each: false, also: ['mirror'] },
   wash: { first: 'wash place', each: false, also: ['mirror'] },
@@ -41,8 +43,15 @@ export const USE_NEEDS: Readonly<Record<UseKind, Needs>> = {
   'put things down': { first: 'low surface', each: false, also: [] },
   display: { first: 'display place', each: false, also: [] },
   'change a small child': { first: undefined, each: false, also: ['storage'] },
+  'do the laundry': { first: 'machine', each: false, also: ['storage'] },
+  'come and go': { first: undefined, each: false, also: ['seat'] },
+  cook: { first: 'machine', each: false, also: ['storage'] },
   other: { first: undefined, each: false, also: [] },
 }
+
+/** What a use asks for: the clothes of a child lie in drawers, and it needs no mirror to be dressed. */
+const needsOf = (kind: UseKind, forChild: boolean): Needs =>
+  forChild && kind === 'dress' ? { first: 'storage', each: false, also: [] } : USE_NEEDS[kind]
 
 /** A piece or an item, as far as coverage is concerned. Sizes are null while nobody knows them. */
 export interface Thing {
@@ -65,6 +74,8 @@ export type Offer = { readonly places: number } | { readonly fails: string } | u
 // (711 to 762 mm), a low table 16 to 18 in; a person takes about 600 mm at a table and on a sofa, 800 mm in a bed of
 // two (all common practice). The bands are widened by about 25 mm, since tops are not cut to the inch.
 const TABLE_MM = [685, 790] as const
+/** Tops for children, size marks 1 to 6 (EN 1729-1, 460 to 760 mm; from memory), widened alike. */
+const CHILD_TABLE_MM = [435, 790] as const
 const LOW_MM = [250, 560] as const
 const PERSON_MM = 600
 const SLEEPER_MM = 700
@@ -98,7 +109,8 @@ function tablePlaces(widthMm: number | null, depthMm: number | null): number {
 }
 
 /** What one thing offers of one place; undefined when its kind has nothing to do with it. */
-export function offer(thing: Thing, place: Place, says: Formatter): Offer {
+export function offer(thing: Thing, place: Place, says: Formatter, forChild = false): Offer {
+  const tableMm = forChild ? CHILD_TABLE_MM : TABLE_MM
   const { pieceKind: kind, widthMm, depthMm, heightMm } = thing
   const is = (...kinds: PieceKind[]) => kinds.includes(kind)
   const one = (o: Offer, places = 1): Offer => (o && 'places' in o ? { places } : o)
@@ -106,26 +118,29 @@ export function offer(thing: Thing, place: Place, says: Formatter): Offer {
     case 'seat':
       if (is('sofa', 'sofa bed', 'bench')) return { places: widthPlaces(widthMm, PERSON_MM) }
       return is('armchair', 'chair', 'stool') ? { places: 1 } : undefined
+    case 'reading place':
+      // One reads where one sits, and in bed.
+      return is('bed') ? { places: widthPlaces(widthMm, SLEEPER_MM) } : offer(thing, 'seat', says, forChild)
     case 'bed':
       if (is('bed')) return beds(widthMm, says)
       if (is('sofa bed')) return beds(widthMm === null ? null : widthMm - 300, says)
       return is('cot') ? { places: 1 } : undefined
     case 'eating surface':
       if (is('table', 'desk'))
-        return one(within(heightMm, TABLE_MM, 'a place to eat', says), tablePlaces(widthMm, depthMm))
+        return one(within(heightMm, tableMm, 'a place to eat', says), tablePlaces(widthMm, depthMm))
       return is('low table', 'side table', 'trunk', 'bench')
         ? {
-            fails: `${heightMm === null ? 'too low' : `${says.length(heightMm)} high`}; a place to eat wants ${says.span(TABLE_MM[0], TABLE_MM[1])}`,
+            fails: `${heightMm === null ? 'too low' : `${says.length(heightMm)} high`}; a place to eat wants ${says.span(tableMm[0], tableMm[1])}`,
           }
         : undefined
     case 'work surface':
       if (is('table', 'desk'))
         return one(
-          within(heightMm, TABLE_MM, 'a desk', says),
+          within(heightMm, tableMm, 'a desk', says),
           is('desk') ? widthPlaces(widthMm, 900) : widthPlaces(widthMm, PERSON_MM),
         )
       return is('low table', 'trunk', 'shelves', 'side table')
-        ? within(heightMm, TABLE_MM, 'a desk', says)
+        ? within(heightMm, tableMm, 'a desk', says)
         : undefined
     case 'low surface':
       if (is('low table', 'side table', 'trunk', 'stool', 'bench'))
@@ -140,6 +155,8 @@ export function offer(thing: Thing, place: Place, says: Formatter): Offer {
       return is('cabinet') ? within(heightMm, [1200, 3000], 'clothes on hangers', says) : undefined
     case 'wash place':
       return is('sanitary') ? { places: 1 } : undefined
+    case 'machine':
+      return is('appliance') ? { places: 1 } : undefined
     case 'instrument':
       return is('piano') || (is('other') && /piano|violin|cello|guitar|harp|music/i.test(thing.name))
         ? { places: 1 }
@@ -185,19 +202,27 @@ export interface Coverage {
 /**
  * The coverage table: every use against every piece and item. A thing counts once as a thing and once for each use it
  * truly serves.
+ *
+ * @param forChild the room is a child's: tops may be as low as those of a school, clothes lie in drawers
  */
-export function coverage(uses: readonly Use[], things: readonly Thing[], says: Formatter): Coverage {
+export function coverage(
+  uses: readonly Use[],
+  things: readonly Thing[],
+  says: Formatter,
+  forChild = false,
+): Coverage {
   return {
-    uses: uses.map((use) => coverUse(use, things, says)),
+    uses: uses.map((use) => coverUse(use, things, says, forChild)),
     idle: things.filter((t) => !t.serves.some((id) => uses.some((u) => u.id === id))),
   }
 }
 
-function coverUse(use: Use, things: readonly Thing[], says: Formatter): UseCoverage {
-  const { first, each, also } = USE_NEEDS[use.kind]
+function coverUse(use: Use, things: readonly Thing[], says: Formatter, forChild: boolean): UseCoverage {
+  const { first, each, also } = needsOf(use.kind, forChild)
+  const placesOf = (serving: readonly Thing[], place: Place) => countPlaces(serving, place, says, forChild)
   const cells = things.map((thing): Cell => {
     const ticked = thing.serves.includes(use.id)
-    const offered = first && offer(thing, first, says)
+    const offered = first && offer(thing, first, says, forChild)
     if (!ticked) return { thing, state: offered && 'places' in offered ? 'could' : 'no', says: '' }
     if (offered && 'fails' in offered) return { thing, state: 'fails', says: offered.fails }
     return { thing, state: 'serves', says: '' }
@@ -205,9 +230,9 @@ function coverUse(use: Use, things: readonly Thing[], says: Formatter): UseCover
   const serving = cells.filter((c) => c.state === 'serves').map((c) => c.thing)
   const failing = cells.filter((c) => c.state === 'fails')
   const wanted = each ? use.persons : 1
-  const has = first ? placesOf(serving, first, says) : serving.length
+  const has = first ? placesOf(serving, first) : serving.length
   const lacks = also.filter(
-    (place) => !things.some((t) => t.serves.includes(use.id) && placesOf([t], place, says) > 0),
+    (place) => !things.some((t) => t.serves.includes(use.id) && placesOf([t], place) > 0),
   )
   const failed = failing.map((c) => `${c.thing.name} is ${c.says}`).join('; ')
   const base = { use, cells, lacks, hangsOn: serving.length === 1 ? serving[0] : undefined }
@@ -222,9 +247,9 @@ function coverUse(use: Use, things: readonly Thing[], says: Formatter): UseCover
   return { ...base, state: 'covered', says: serving.map((t) => t.name).join(', ') }
 }
 
-function placesOf(things: readonly Thing[], place: Place, says: Formatter): number {
+function countPlaces(things: readonly Thing[], place: Place, says: Formatter, forChild: boolean): number {
   return things.reduce((sum, t) => {
-    const offered = offer(t, place, says)
+    const offered = offer(t, place, says, forChild)
     return sum + (offered && 'places' in offered ? offered.places * t.count : 0)
   }, 0)
 }

@@ -220,11 +220,13 @@ export type Likeness = 'merges' | 'near miss' | 'clear'
 export const MATCH_SAME_DELTA_E = 2
 
 /** What decides how near two colors must be to read as one. */
-export type Surface = Pick<Finish, 'material' | 'sheen'>
+export type Surface = Pick<Finish, 'material' | 'sheen' | 'texture'>
 
-/** Up to which ΔE00 two finishes read as one: less where material and sheen are the same. */
+/** Up to which ΔE00 two finishes read as one: less where material, texture and sheen are the same. */
 export const matchLimit = (one: Surface, two: Surface): number =>
-  one.material === two.material && one.sheen === two.sheen ? MATCH_SAME_DELTA_E : MATCH_DELTA_E
+  one.material === two.material && one.sheen === two.sheen && one.texture === two.texture
+    ? MATCH_SAME_DELTA_E
+    : MATCH_DELTA_E
 
 /**
  * The three zones of likeness. Neither nearer nor farther is better by itself; the middle is the mistake.

@@ -1,9 +1,21 @@
+import type { RoomKind } from '../../model/vocabulary/room.js'
+import type { UseKind } from '../../model/vocabulary/use.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 import { carryIn, type CarryIn, type WayPart } from './carryIn.js'
 import { inTheWay } from './free.js'
 import type { Luminaire, Reflecting } from './light/roomLighting.js'
 import { isFlat, OFF_FLOOR, SEATS, type Needs } from './needs.js'
-import { onWall, stepIn, type PlanRoom } from './planRoom.js'
+import { boxCorners } from '../../kernel/geometry/box.js'
+import type { Point } from '../../kernel/geometry/polygon.js'
+import {
+  entranceOf,
+  fromWall,
+  onWall,
+  stepIn,
+  type PlanOpening,
+  type PlanRoom,
+  type PlanWall,
+} from './planRoom.js'
 import { seatGroup } from './seatGroup.js'
 import type { Frame } from '../../model/rows/frames.js'
 import type { WallPlacement } from '../../model/rows/wallPlacements.js'
@@ -49,7 +61,8 @@ export interface PlanSchools {
 export interface PlanUse {
   readonly id: string
   readonly name: string
-  readonly kind: string
+  readonly kind: UseKind
+  readonly persons: number
 }
 
 export interface PlanHousehold {
@@ -87,6 +100,7 @@ export interface PlanInput {
   readonly sunOnWall: ReadonlyMap<string, number>
   /** How many different finishes lie on the floor of one zone. */
   readonly floorFinishes: number
+  readonly roomKind: RoomKind | null
   readonly exposedToWeather: boolean
   /** Ways out that move pieces are searched for; not while a piece is dragged. */
   readonly withFixes: boolean
@@ -125,6 +139,7 @@ export function planFacts(input: PlanInput): PlanFacts {
     wallId: h.wallId,
     xMm: h.xMm,
     widthMm: h.widthMm,
+    focal: h.piece.focal,
   }))
   const walking = walkingOf(room, standings, solid, needs)
   return {
@@ -132,7 +147,7 @@ export function planFacts(input: PlanInput): PlanFacts {
     solid,
     rugs: standings.filter((s) => isFlat(s.kind)),
     seats: seatGroup(standings, needs.talkMost),
-    sight: sightLine(room, standings, hangings),
+    sight: sightLine(room, standings, hangings, input.exposedToWeather),
     walking,
     walks: walking ? walkways(room, walking) : [],
     carried: input.pieces.filter(mustComeIn).map((piece) => ({ piece, result: carryIn(piece, input.way) })),
@@ -150,7 +165,7 @@ function walkingOf(
   solid: readonly Standing[],
   needs: Needs,
 ): Walking | undefined {
-  const door = room.openings.find((o) => o.kind === 'door') ?? room.openings.find((o) => o.kind === 'opening')
+  const door = entranceOf(room)
   const from = door && stepIn(door, room.walls, 350)
   if (!from) return undefined
   // One sits down on a seat from its front, and draws a curtain from before the window; small things are reached over.
@@ -176,15 +191,30 @@ function walkingOf(
       .filter((o) => o.kind === 'window')
       .flatMap((o) => {
         const wall = room.walls.find((w) => w.id === o.wallId)
-        return wall
-          ? [{ id: o.id, name: o.name || 'Window', at: [onWall(wall, o.startMm + o.widthMm / 2, REACH_MM)] }]
-          : []
+        return wall ? [{ id: o.id, name: o.name || 'Window', at: beforeWindow(wall, o, solid) }] : []
       }),
   ]
   const obstacles = solid
     .filter((s) => !LIGHT_KINDS.has(s.kind))
     .map((s) => ({ id: s.id, name: s.name, box: s.box }))
   return { from, targets, obstacles, amplyMm: Math.max(needs.walkMain, needs.walkLeast) + AMPLE_MM }
+}
+
+// Over a desk or a low shelf one still reaches the handle (common practice: an arm's length).
+const OVER_MM = 750
+
+/** Where one stands to open a window: before it, or before what is low and shallow enough to be reached over. */
+function beforeWindow(wall: PlanWall, window: PlanOpening, solid: readonly Standing[]): Point[] {
+  const middle = window.startMm + window.widthMm / 2
+  const low = solid.flatMap((s) => {
+    const at = boxCorners(s.box).map((p) => fromWall(wall, p))
+    const [near, far] = [Math.min(...at.map((p) => p.beforeMm)), Math.max(...at.map((p) => p.beforeMm))]
+    const covers =
+      Math.min(...at.map((p) => p.alongMm)) < middle && Math.max(...at.map((p) => p.alongMm)) > middle
+    const overIt = s.raisedMm + s.heightMm <= window.sillMm
+    return covers && overIt && near < REACH_MM && far <= OVER_MM ? [far] : []
+  })
+  return [onWall(wall, middle, REACH_MM), ...low.map((far) => onWall(wall, middle, far + REACH_MM))]
 }
 
 /** Kinds one must be able to walk up to. */

@@ -83,6 +83,25 @@ export interface RoomRows {
   readonly kind: string | null
 }
 
+/**
+ * The door one comes in by: of several the widest, then the highest, then the one that opens into the room; where they are
+ * equal, the one at the shorter wall, from which one looks along the room.
+ */
+export function entranceOf(room: Pick<PlanRoom, 'openings' | 'walls'>): PlanOpening | undefined {
+  const lengthOf = (o: PlanOpening) => room.walls.find((w) => w.id === o.wallId)?.lengthMm ?? Infinity
+  const among = (kind: PlanOpening['kind']) =>
+    room.openings
+      .filter((o) => o.kind === kind)
+      .sort(
+        (a, b) =>
+          b.widthMm - a.widthMm ||
+          b.heightMm - a.heightMm ||
+          Number(b.swing === 'in') - Number(a.swing === 'in') ||
+          lengthOf(a) - lengthOf(b),
+      )[0]
+  return among('door') ?? among('opening')
+}
+
 /** A point of a wall told from its left end as seen from inside, and how far into the room. */
 export const onWall = (wall: PlanWall, fromLeftMm: number, intoMm = 0): Point =>
   plus(plus(wall.left, wall.right, fromLeftMm), wall.into, intoMm)

@@ -18,12 +18,13 @@ export const idlePieces: Rule<BriefFacts> = {
   name: 'brief.idle-pieces',
   title: 'Pieces with neither a purpose nor a reason to stay',
   numbers:
-    'Every piece that is there and is not let go, sentimental or lent, the smallest too, once the uses are known; what covers a window or a floor, gives light or is plumbed in needs no other purpose. Loved is what was said of a thing, not its kind.',
+    'Every piece that is there and is not let go, sentimental or lent, the smallest too, once the uses are known; what covers a window or a floor, gives light, carries other things or is plumbed in needs no other purpose, nor does a plant outdoors. Loved is what was said of a thing, not its kind.',
   source: 'common practice',
   schools: 'all',
   check: ({ job, coverage }) => {
     if (job.uses.length === 0) return []
     const borrowed = borrowedPieces(job.loans)
+    const carries = new Set(job.shelfPlacements.map((s) => s.hostId))
     const idle = job.pieces.filter(
       (p) =>
         p.there &&
@@ -31,6 +32,8 @@ export const idlePieces: Rule<BriefFacts> = {
         !borrowed.has(p.id) &&
         p.reason.trim() === '' &&
         !SELF_EVIDENT.has(p.kind) &&
+        !carries.has(p.id) &&
+        !(p.kind === 'plant' && job.room.kind === 'outdoors') &&
         p.verdict !== 'let go' &&
         p.verdict !== 'move' &&
         coverage.idle.some((t) => t.id === p.id),

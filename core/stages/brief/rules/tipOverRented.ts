@@ -8,18 +8,21 @@ import { put } from '../../../model/changes.js'
 export const tipOverRented: Rule<BriefFacts> = {
   name: 'brief.tip-over-rented',
   title: 'What must be anchored may not be drilled',
-  numbers: `${TIPS_TEXT}, that stand free or lean in a rented home; stop with children in the household, look without.`,
+  numbers: `${TIPS_TEXT}, that stand free or lean in a rented home; stop with children in the household, look without. A piece that is set out in the plan is told there.`,
   source: 'common practice',
   schools: ['rented'],
   caution: true,
   check: ({ job, says }) => {
     if (job.schools.tenure !== 'rented') return []
+    const planned = job.walls.length >= 3 && job.room.heightMm !== null
     const { smallChildren, known } = household(job.people)
     return held(job).flatMap(({ row, kind, collection, pieceKind, heightMm, depthMm }): Finding[] => {
       const loose = row.fixing === 'stands free' || row.fixing === 'leans' || row.fixing === 'adhesive strips'
       if (!loose || heightMm === null) return []
       const widthMm = 'widthMm' in row ? row.widthMm : null
       if (!canTip({ kind: pieceKind, heightMm, widthMm, depthMm })) return []
+      // What stands in the plan is told there, with both sides.
+      if (planned && kind === 'piece' && job.floorPlacements.some((p) => p.pieceId === row.id)) return []
       if ('verdict' in row && (row.verdict === 'let go' || row.verdict === 'move')) return []
       // Consent to drill for this one thing, or anywhere, settles the landlord's side; the anchor is then the fixing.
       return [

@@ -7,7 +7,8 @@ const ALIKE = 1.5
 
 /** Alike however they are turned: of one material, and of one size side by side from the smallest. */
 export function areAlike(a: SetDown, b: SetDown): boolean {
-  if (a.kind === 'books' || b.kind === 'books') return false
+  // Books are one body, and bins alike in rows are what puts shelves to rest.
+  if ([a.kind, b.kind].some((k) => k === 'books' || k === 'trunk')) return false
   if (a.pieceId === b.pieceId) return true
   if (a.material === undefined || a.material !== b.material) return false
   const sides = (t: SetDown) => [t.wideMm, t.highMm, t.deepMm].sort((x, y) => x - y)
@@ -41,7 +42,7 @@ export const alikeStacked: Rule<StylingFacts> = {
   name: 'handover.alike-stacked',
   title: 'Alike over alike',
   numbers:
-    'Things of one material whose sides, sorted, differ by at most half as much again, on shelves one above the other; how they are turned does not matter. Books are none.',
+    'Things of one material whose sides, sorted, differ by at most half as much again, on shelves one above the other; how they are turned does not matter. Books and bins are none.',
   source: 'common practice',
   schools: 'all',
   check: (facts) =>

@@ -3,13 +3,16 @@ import type { RowChange } from '../../../model/changes.js'
 import { countOf, onView, type StylingFacts } from '../stylingFacts.js'
 import { namesOf, unitRef } from './places.js'
 
+/** A basket or box on a shelf hides what is in it: a row of one kind is as quiet as a door. */
+const isBin = (t: { readonly kind: string }): boolean => t.kind === 'trunk'
+
 /** On view one thing that deserves it (common practice). */
 const DESERVES = 1
 
 export const openDisplay: Rule<StylingFacts> = {
   name: 'handover.open-display',
   title: 'Open shelves where all is to be behind doors',
-  numbers: 'More than one thing on the open shelves of a unit, its top and books left out.',
+  numbers: 'More than one thing on the open shelves of a unit, its top, books and bins alike left out.',
   source: 'common practice',
   schools: ['closed, in baskets'],
   check: (facts) =>
@@ -17,7 +20,7 @@ export const openDisplay: Rule<StylingFacts> = {
       ? []
       : facts.units.flatMap((unit): Finding[] => {
           const open = onView(unit).filter((l) => l.number > 0)
-          const things = open.flatMap((l) => l.things).filter((t) => t.kind !== 'books')
+          const things = open.flatMap((l) => l.things).filter((t) => t.kind !== 'books' && !isBin(t))
           const n = countOf(things)
           if (n <= DESERVES) return []
           const focal = things.find((t) => t.focal) ?? things.find((t) => t.loved)

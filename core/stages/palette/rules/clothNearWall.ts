@@ -1,4 +1,4 @@
-import { type PaletteFacts, wallBehind, likeness } from '../paletteFacts.js'
+import { type PaletteFacts, finishOn, wallBehind, likeness } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
 
@@ -11,6 +11,9 @@ function check(facts: PaletteFacts): Finding[] {
     if (!wall || wall === finish) return []
     const { zone, deltaE } = likeness(finish.lab, wall.lab)
     if (zone !== 'near miss') return []
+    // Cloth in the white of the woodwork belongs to the window, and not to the wall.
+    const frame = piece.kind === 'lamp' ? undefined : finishOn(facts, 'trim')
+    if (frame && frame !== wall && likeness(finish.lab, frame.lab).zone === 'merges') return []
     return [
       {
         rule: 'palette.cloth-near-wall',
@@ -34,7 +37,8 @@ function check(facts: PaletteFacts): Finding[] {
 export const clothNearWall: Rule<PaletteFacts> = {
   name: 'palette.cloth-near-wall',
   title: 'A shade or curtain that nearly matches the wall',
-  numbers: 'ΔE00 between 4 and 9 from the finish of the wall it hangs before.',
+  numbers:
+    'ΔE00 between 4 and 9 from the finish of the wall it hangs before; curtains and blinds in the color of the woodwork are free.',
   source: 'common practice',
   schools: 'all',
   check,

@@ -2,6 +2,7 @@ import type { PaletteFacts } from '../paletteFacts.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
 import { chroma } from '../../../kernel/color/lab.js'
+import type { Material } from '../../../model/vocabulary/finish.js'
 import { put } from '../../../model/changes.js'
 
 // Chroma from which a thing is heard across a quiet room, and across a room whose textiles recede (common practice).
@@ -12,6 +13,9 @@ const LOUD_TEXTILE = 25
 // Color comes from leaves, art and the view; what stays is no choice.
 const MAY: readonly string[] = ['plant', 'picture']
 
+/** Timber as it grew and stone as it was cut are no hue in anybody's eyes. */
+const NATURAL: readonly Material[] = ['timber', 'stone', 'foliage']
+
 const TEXTILES: readonly string[] = ['cushion', 'throw', 'curtains', 'blind']
 
 function check(facts: PaletteFacts): Finding[] {
@@ -21,6 +25,7 @@ function check(facts: PaletteFacts): Finding[] {
   return wornPieces(facts).flatMap(({ piece, finish }): Finding[] => {
     if (
       MAY.includes(piece.kind) ||
+      NATURAL.includes(finish.finish.material) ||
       ['foliage', 'metal', 'stays'].includes(finish.finish.role) ||
       piece.stays ||
       piece.sentimental
@@ -62,7 +67,7 @@ function check(facts: PaletteFacts): Finding[] {
 export const dominates: Rule<PaletteFacts> = {
   name: 'palette.dominates',
   title: 'A colored piece that shouts in a quiet room',
-  numbers: `Chroma ${LOUD} and more in “quiet neutral”, ${LOUD_TEXTILE} in cushions, throws and curtains where textiles recede. Plants, pictures, metals and what stays are free.`,
+  numbers: `Chroma ${LOUD} and more in “quiet neutral”, ${LOUD_TEXTILE} in cushions, throws and curtains where textiles recede. Plants, pictures, timber, stone, metals and what stays are free.`,
   source: 'common practice',
   schools: ['quiet neutral', 'recede'],
   check,

@@ -14,6 +14,8 @@ function check(facts: PaletteFacts): Finding[] {
     if (one.share < LARGE || two.share < LARGE || f === g || !nearNeutral(f) || !nearNeutral(g)) return []
     const leaning = leaningOf(one, two)
     if (!leaning?.clash) return []
+    // Two that both stay were chosen by nobody: what comes is held against each of them.
+    if (![one, two].some((x) => changeable(facts, x))) return []
     const fixes = [two, one]
       .filter((x) => changeable(facts, x))
       .flatMap((x) => {
@@ -45,7 +47,7 @@ function check(facts: PaletteFacts): Finding[] {
 export const largeNeighbors: Rule<PaletteFacts> = {
   name: 'palette.large-neighbors',
   title: 'Large near-neutral neighbors whose undertones disagree',
-  numbers: `White against grey, each over ${100 * LARGE} % of what is seen: hues farther apart than ${HUE_GAP_LIMIT.grey ?? 0}°, and ΔH*ab at least ${SEEN_HUE_DISTANCE}.`,
+  numbers: `White against grey, each over ${100 * LARGE} % of what is seen: one of which can change; hues farther apart than ${HUE_GAP_LIMIT.grey ?? 0}°, and ΔH*ab at least ${SEEN_HUE_DISTANCE}.`,
   source: 'common practice',
   schools: 'all',
   check,

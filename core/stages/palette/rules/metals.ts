@@ -4,8 +4,14 @@ import type { Finding, Rule } from '../../../findings/finding.js'
 import { wornPieces, finishRef } from './about.js'
 import { wearInstead } from './wearInstead.js'
 
-const groupOf = (kind: PieceKind): 'light' | 'plumbing' | 'hardware' =>
-  kind === 'lamp' ? 'light' : kind === 'sanitary' ? 'plumbing' : 'hardware'
+const groupOf = (kind: PieceKind): 'light' | 'plumbing' | 'appliances' | 'hardware' =>
+  kind === 'lamp'
+    ? 'light'
+    : kind === 'sanitary'
+      ? 'plumbing'
+      : kind === 'appliance'
+        ? 'appliances'
+        : 'hardware'
 
 /** Metals that read as different: by finish, not by row. */
 function distinct(metals: readonly FinishFacts[]): FinishFacts[] {
@@ -50,7 +56,7 @@ export const metals: Rule<PaletteFacts> = {
   name: 'palette.metals',
   title: 'More metals than the school keeps together',
   numbers:
-    'Metals over ΔE00 4 apart count as different: one for each of plumbing, hardware and light, or one for all.',
+    'Metals over ΔE00 4 apart count as different: one for each of plumbing, hardware, appliances and light, or one for all.',
   source: 'common practice',
   schools: ['one finish per group', 'one for all'],
   check,

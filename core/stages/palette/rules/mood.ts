@@ -11,7 +11,7 @@ const COCOON = 45
 function check(facts: PaletteFacts): Finding[] {
   const { mood } = facts.schools
   const is = meanReflectance(facts)
-  if (!mood || is === undefined || seen(facts).length < 3) return []
+  if (!mood || facts.roomKind === 'outdoors' || is === undefined || seen(facts).length < 3) return []
   const airy = mood === 'bright and airy'
   if (airy ? is >= AIRY : is <= COCOON) return []
   const pulling = seen(facts)
@@ -50,7 +50,7 @@ function lifts(facts: PaletteFacts, from: FinishFacts, airy: boolean): Fix[] {
 export const mood: Rule<PaletteFacts> = {
   name: 'palette.mood',
   title: 'Surfaces that work against the mood wanted',
-  numbers: `Mean LRV of what is seen, weighed by area: from ${AIRY} on for “bright and airy”, up to ${COCOON} for “warm cocoon”.`,
+  numbers: `Mean LRV of what is seen, weighed by area: from ${AIRY} on for “bright and airy”, up to ${COCOON} for “warm cocoon”; silent outdoors, where the sky gives the light.`,
   source: 'common practice',
   schools: ['bright and airy', 'warm cocoon'],
   check,

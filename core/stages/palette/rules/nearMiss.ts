@@ -10,12 +10,27 @@ import {
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { pairsSeen, changeable, finishRef, othersInstead } from './about.js'
 import { comparePair } from '../pairs.js'
+import { chroma, hueDeg, hueTurn, type LabD65 } from '../../../kernel/color/lab.js'
 
 // Cloth, leather, paper and paint are chosen by color and so held to it; timber, stone and metal vary by nature.
 const CHOSEN: readonly string[] = ['paint', 'wallpaper', 'textile', 'leather']
 
 // Less than this of what is seen is a trifle (common practice).
 const LEAST_SHARE = 0.003
+
+// A step seen as a step: half a Munsell value, near enough one hue (common practice).
+const STEP_L = 5
+const ONE_HUE_DEG = 20
+const STEP_CHROMA = 12
+// Of two this pale the eye sees the step and not the hue.
+const NEUTRAL_CHROMA = 6
+
+/** Tone on tone: of one hue, of much the same strength, and clearly lighter or darker. */
+const stepOfOneHue = (one: LabD65, two: LabD65): boolean =>
+  Math.abs(one.l - two.l) >= STEP_L &&
+  Math.abs(chroma(one) - chroma(two)) <= STEP_CHROMA &&
+  (Math.max(chroma(one), chroma(two)) < NEUTRAL_CHROMA ||
+    Math.abs(hueTurn(hueDeg(one), hueDeg(two))) <= ONE_HUE_DEG)
 
 /** Walls, ceiling and trim against each other are the trim rule's. */
 const onSurfacesOnly = (f: FinishFacts) => f.where.every((w) => w.kind === 'surface')
@@ -34,6 +49,9 @@ function check(facts: PaletteFacts): Finding[] {
     if (pair.verdict !== 'near miss') return []
     // Whites beside each other are steps of one family: wanted, and safe.
     if (one.undertone.family === 'white' && two.undertone.family === 'white') return []
+    // Neither was chosen for this room.
+    if (!changeable(facts, one) && !changeable(facts, two)) return []
+    if (stepOfOneHue(one.lab, two.lab)) return []
     const change = changeable(facts, two) ? two : one
     const beside = change === two ? one : two
     return [
@@ -63,7 +81,7 @@ function check(facts: PaletteFacts): Finding[] {
 export const nearMiss: Rule<PaletteFacts> = {
   name: 'palette.near-miss',
   title: 'Two colors too far to match and too close to contrast',
-  numbers: `ΔE00 between ${MATCH_DELTA_E} (${MATCH_SAME_DELTA_E} in one material and sheen) and ${CLEAR_DELTA_E} among cloth, leather, paper and paint in one view, the ceiling and woodwork and two whites left out, each at least ${100 * LEAST_SHARE} % of what is seen.`,
+  numbers: `ΔE00 between ${MATCH_DELTA_E} (${MATCH_SAME_DELTA_E} in one material and sheen) and ${CLEAR_DELTA_E} among cloth, leather, paper and paint in one view, the ceiling and woodwork, two whites and steps of one hue (${STEP_L} L* and more apart) left out; two that both stay are no choice; each at least ${100 * LEAST_SHARE} % of what is seen.`,
   source: 'common practice',
   schools: 'all',
   check,

@@ -8,6 +8,7 @@ import {
   MATCH_DELTA_E,
 } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
+import type { PieceKind } from '../../../model/vocabulary/piece.js'
 import { inRoom, pieceAreaMm2 } from '../visibleArea.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece, addPiece } from './about.js'
@@ -15,16 +16,28 @@ import { wornPieces, pieceRef, finishRef, dressPiece, addPiece } from './about.j
 // A piece that shows at least this much stands against the wall as a shape (common practice).
 const LARGE_MM2 = 700_000
 
-const NOT_ON_WALLS: readonly string[] = [
-  'rug',
-  'table',
-  'low table',
-  'cushion',
-  'throw',
-  'plant',
-  'object',
-  'picture',
-]
+/** Kinds that stand before a wall as a mass; a table, a chair or a lamp lets the wall be seen, and a curtain has a rule of its own. */
+const MASSES: ReadonlySet<PieceKind> = new Set<PieceKind>([
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'bench',
+  'bed',
+  'headboard',
+  'cabinet',
+  'chest of drawers',
+  'wardrobe',
+  'trunk',
+  'shelves',
+  'piano',
+])
+// A bed lower than this has no head end that stands before the wall.
+const HEAD_END_MM = 650
+
+const isMass = (piece: WornPiece): boolean =>
+  MASSES.has(piece.kind) &&
+  pieceAreaMm2(piece) >= LARGE_MM2 &&
+  (piece.kind !== 'bed' || piece.heightMm >= HEAD_END_MM)
 
 // What lies on a seat and differs this much from seat and wall lifts the seat off the wall (common practice).
 const SEPARATES = 15
@@ -42,7 +55,7 @@ function check(facts: PaletteFacts): Finding[] {
   const school = facts.schools.pieceAgainstWall
   if (!school) return []
   return wornPieces(facts).flatMap(({ piece, finish }): Finding[] => {
-    if (NOT_ON_WALLS.includes(piece.kind) || pieceAreaMm2(piece) < LARGE_MM2) return []
+    if (!isMass(piece)) return []
     const wall = wallBehind(facts, piece)
     if (!wall || wall === finish) return []
     const { zone, deltaE } = likeness(finish.lab, wall.lab)
@@ -127,7 +140,7 @@ function fixesFor(
 export const pieceAgainstWall: Rule<PaletteFacts> = {
   name: 'palette.piece-against-wall',
   title: 'A large piece against the wall behind it',
-  numbers: `“stand out” wants ΔE00 from ${CLEAR_DELTA_E} on, “tone in” up to ${MATCH_DELTA_E}; between them it fails in both. A cushion or throw at ΔE00 ${SEPARATES} from seat and wall separates them. Pieces showing ${LARGE_MM2 / 1e6} m² or more.`,
+  numbers: `“stand out” wants ΔE00 from ${CLEAR_DELTA_E} on, “tone in” up to ${MATCH_DELTA_E}; between them it fails in both. A cushion or throw at ΔE00 ${SEPARATES} from seat and wall separates them. Seats, beds with a head end and case goods showing ${LARGE_MM2 / 1e6} m² or more.`,
   source: 'common practice',
   schools: ['stand out', 'tone in'],
   check,

@@ -17,6 +17,9 @@ const LIMITS: Readonly<Record<SchoolOf<'colorScheme'>, number>> = {
 
 const COUNTED: readonly string[] = ['main', 'second', 'accent']
 
+/** Timber and stone as they grew are no hue of a quiet scheme. */
+const isHue = (f: FinishFacts): boolean => f.finish.material !== 'timber' && f.finish.material !== 'stone'
+
 interface Counted {
   readonly id: string
   readonly lab: FinishFacts['lab']
@@ -28,8 +31,9 @@ function check(facts: PaletteFacts): Finding[] {
   const { school } = facts
   const limit = school === null ? undefined : LIMITS[school]
   if (school === null || limit === undefined) return []
+  const quiet = school === 'quiet neutral'
   const counted = facts.finishes
-    .filter((f) => f.share > 0 && COUNTED.includes(f.finish.role))
+    .filter((f) => f.share > 0 && COUNTED.includes(f.finish.role) && !(quiet && !isHue(f)))
     .map((f): Counted => ({ id: f.finish.id, lab: f.lab, areaMm2: f.areaMm2, facts: f }))
   const families = hueFamilies(counted)
   if (families.length <= limit) return []
@@ -92,7 +96,9 @@ export const tooManyHues: Rule<PaletteFacts> = {
   title: 'More hues than the chosen school carries',
   numbers: `Families of hue among mains, second and accent: ${Object.entries(LIMITS)
     .map(([school, most]) => `${most} in “${school}”`)
-    .join(', ')}. A hue counts from chroma ${HUE_CHROMA}; hues within ${FAMILY_ARC_DEG}° are one family.`,
+    .join(
+      ', ',
+    )}. A hue counts from chroma ${HUE_CHROMA}; hues within ${FAMILY_ARC_DEG}° are one family. Timber and stone are no hue in “quiet neutral”.`,
   source: 'common practice',
   schools: Object.keys(LIMITS),
   check,

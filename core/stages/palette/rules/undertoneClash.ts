@@ -3,6 +3,7 @@ import type { FinishFacts, PaletteFacts } from '../paletteFacts.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { keptAsIs } from './inheritedApart.js'
 import { wearInstead } from './wearInstead.js'
+import { changeable } from './about.js'
 
 const FAMILY_WORDS: Readonly<Partial<Record<Family, string>>> = {
   timber: 'Timbers',
@@ -47,7 +48,7 @@ function check(facts: PaletteFacts): Finding[] {
       return [
         {
           rule: 'palette.undertone-clash',
-          severity: 'stop',
+          severity: [one, two].some((f) => changeable(facts, f)) ? 'stop' : 'note',
           about: [one, two].map((f) => ({ kind: 'finish', id: f.finish.id, name: f.finish.name })),
           title: `${one.finish.name} leans ${leaning.words[0]}, ${two.finish.name} leans ${leaning.words[1]}`,
           measured: `Hue angles ${at(one)} and ${at(two)}, ${gap}° apart at chroma ${Math.round(one.undertone.chroma)} and ${Math.round(two.undertone.chroma)}`,
@@ -65,7 +66,9 @@ export const undertoneClash: Rule<PaletteFacts> = {
   title: 'Two finishes of one family whose undertones disagree',
   numbers: `Hue angles h_ab (CIELAB, D65) farther apart than ${Object.entries(HUE_GAP_LIMIT)
     .map(([kind, deg]) => `${deg}° in ${kind}`)
-    .join(', ')}, and ΔH*ab at least ${SEEN_HUE_DISTANCE}. Silent under chroma 2, and near black.`,
+    .join(
+      ', ',
+    )}, and ΔH*ab at least ${SEEN_HUE_DISTANCE}. A note where both stay: nothing can be chosen but what mediates. Silent under chroma 2, and near black.`,
   source: 'common practice',
   schools: 'all',
   check,

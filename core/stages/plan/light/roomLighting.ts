@@ -135,6 +135,40 @@ export const luxAt = (
   surfaces: Reflecting,
 ): number => directLux(p, heightMm, lamps) + reflectedInRoom(lamps, surfaces)
 
+// A book is held up to the reader and turned to the light, this far from level (common practice).
+const PAGE_TILT = (60 * Math.PI) / 180
+
+/** Light on a page held at one place: turned to the lamp that gives most there, as far as one holds a book. */
+export function pageLux(
+  p: Point,
+  heightMm: number,
+  lamps: readonly Luminaire[],
+  surfaces: Reflecting,
+): number {
+  const rays = lamps.flatMap((lamp) => {
+    const up = (lamp.heightMm - heightMm) / 1e3
+    if (up <= 0.02) return []
+    const [x, y] = [(lamp.at.x - p.x) / 1e3, (lamp.at.y - p.y) / 1e3]
+    const d = Math.max(0.15, Math.hypot(x, y, up))
+    const strength = towards(lamp, Math.atan2(Math.hypot(x, y), up)) / d ** 2
+    return strength > 0 ? [{ strength, x: x / d, y: y / d, up: up / d }] : []
+  })
+  const best = rays.reduce<(typeof rays)[number] | undefined>(
+    (a, r) => (a && a.strength >= r.strength ? a : r),
+    undefined,
+  )
+  const back = reflectedInRoom(lamps, surfaces)
+  if (!best) return back
+  const aside = Math.hypot(best.x, best.y)
+  const tilt = Math.min(PAGE_TILT, Math.atan2(aside, best.up))
+  const [nx, ny, nUp] = [
+    aside > 0 ? (best.x / aside) * Math.sin(tilt) : 0,
+    aside > 0 ? (best.y / aside) * Math.sin(tilt) : 0,
+    Math.cos(tilt),
+  ]
+  return rays.reduce((sum, r) => sum + r.strength * Math.max(0, r.x * nx + r.y * ny + r.up * nUp), back)
+}
+
 // Clear double glazing, an open view, glass kept clean (common practice); a window's frame takes a fifth of it.
 const TRANSMITTANCE = 0.68
 const SKY_ANGLE_DEG = 65

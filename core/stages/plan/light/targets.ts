@@ -1,3 +1,5 @@
+import type { UseKind } from '../../../model/vocabulary/use.js'
+
 /** How much light a use asks for, and where that is told. */
 export interface LightTarget {
   readonly lux: number
@@ -11,8 +13,10 @@ const IES_D = 'IES category D, visual tasks of high contrast (9th edition, from 
 const IES_E = 'IES category E, small size or low contrast (9th edition, from memory)'
 const EN_OFFICE = 'EN 12464-1 for writing and reading (2011, from memory); a limit for work places'
 
+const EN_LAUNDRY = 'washing and dry cleaning, EN 12464-1 (2011, from memory); a limit for work places'
+
 /** Target by kind of use. */
-export const LIGHT_TARGETS: Readonly<Record<string, LightTarget | undefined>> = {
+export const LIGHT_TARGETS: Readonly<Partial<Record<UseKind, LightTarget>>> = {
   sit: { lux: 100, says: HOME, heightMm: 750 },
   read: { lux: 300, says: `300 to 500 ${HOME}`, heightMm: 750 },
   eat: { lux: 150, says: `150 to 300 ${HOME}`, heightMm: 750 },
@@ -25,6 +29,10 @@ export const LIGHT_TARGETS: Readonly<Record<string, LightTarget | undefined>> = 
   store: { lux: 50, says: HOME, heightMm: 1_000 },
   play: { lux: 150, says: HOME, heightMm: 300 },
   'put things down': { lux: 50, says: HOME, heightMm: 500 },
+  'do the laundry': { lux: 300, says: EN_LAUNDRY, heightMm: 900 },
+  'come and go': { lux: 100, says: HOME, heightMm: 500 },
+  cook: { lux: 300, says: `at the worktop, 300 to 500 ${HOME}`, heightMm: 900 },
+  'change a small child': { lux: 150, says: HOME, heightMm: 900 },
   display: { lux: 150, says: HOME, heightMm: 1_500 },
 }
 

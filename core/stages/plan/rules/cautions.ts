@@ -8,7 +8,15 @@ export const SUSPENSION_FACTOR = 5
 
 export const ASK = 'Follow the maker’s instructions and local code.'
 
-/** Where a hung piece would fall: a strip of floor before its wall. */
+/** What comes off a wall lands this far before it (common practice). */
+const FALLS_MM = 500
+/** How far a thing that hangs stands out: reach is measured to it, not to where it would fall. */
+const HANGS_MM = 50
+
+/**
+ * True when a hung piece would fall on another, or hangs within reach of who lies there.
+ * @param besideMm how far one who lies there reaches; 0 asks of the fall alone
+ */
 export function fallsOn(
   facts: PlanFacts,
   h: Pick<Hung, 'wallId' | 'xMm' | 'widthMm'>,
@@ -17,9 +25,12 @@ export function fallsOn(
 ): boolean {
   const wall = facts.room.walls.find((w) => w.id === h.wallId)
   if (!wall) return false
-  const at = onWall(wall, h.xMm, 250)
-  const strip = boxOf(at.x, at.y, h.widthMm, 500, (Math.atan2(wall.right.y, wall.right.x) * 180) / Math.PI)
-  return boxDepth(strip, s.box) > 0 || boxGap(strip, s.box) < besideMm
+  const deg = (Math.atan2(wall.right.y, wall.right.x) * 180) / Math.PI
+  const before = (deepMm: number) => {
+    const at = onWall(wall, h.xMm, deepMm / 2)
+    return boxOf(at.x, at.y, h.widthMm, deepMm, deg)
+  }
+  return boxDepth(before(FALLS_MM), s.box) > 0 || boxGap(before(HANGS_MM), s.box) < besideMm
 }
 
 export const suspensionG = (weightG: number): number => weightG * SUSPENSION_FACTOR

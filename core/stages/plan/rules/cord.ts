@@ -3,11 +3,12 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import { cordOf } from './lamps.js'
-import { ref, lower } from './about.js'
+import { has, ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 const plugged = (s: Standing): boolean =>
   s.kind === 'lamp' &&
+  !has(s.piece, 'cordless') &&
   s.piece.fixing !== 'wired in' &&
   s.piece.fixing !== 'screwed to the ceiling' &&
   s.raisedMm < 1_500
@@ -15,7 +16,7 @@ const plugged = (s: Standing): boolean =>
 export const cord: Rule<PlanFacts> = {
   name: 'plan.lamp-cord',
   title: 'A lamp whose cord does not reach, or crosses a way',
-  numbers: `A socket within ${NEEDS.cordReach.mm} mm of every lamp that is plugged in. Silent while no socket is recorded.`,
+  numbers: `A socket within ${NEEDS.cordReach.mm} mm of every lamp that is plugged in; one that is cordless is not. Silent while no socket is recorded.`,
   source: NEEDS.cordReach.source,
   schools: 'all',
   check: (facts) => {

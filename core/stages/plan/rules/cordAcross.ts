@@ -4,7 +4,7 @@ import { cordOf } from './lamps.js'
 import { boxOf, type Box } from '../../../kernel/geometry/box.js'
 import type { Point } from '../../../kernel/geometry/polygon.js'
 import { isWalkedOver } from '../walkways.js'
-import { ref, lower } from './about.js'
+import { has, ref, lower } from './about.js'
 import { nudge } from '../nudge.js'
 
 export const cordAcross: Rule<PlanFacts> = {
@@ -17,7 +17,13 @@ export const cordAcross: Rule<PlanFacts> = {
   caution: true,
   check: (facts) =>
     facts.standings.flatMap((s): Finding[] => {
-      if (s.kind !== 'lamp' || s.raisedMm > 1_500 || s.piece.fixing === 'wired in') return []
+      if (
+        s.kind !== 'lamp' ||
+        s.raisedMm > 1_500 ||
+        s.piece.fixing === 'wired in' ||
+        has(s.piece, 'cordless')
+      )
+        return []
       const found = cordOf(facts, s)
       if (!found || found.mm < 300) return []
       const { walking, walks, room } = facts

@@ -1,3 +1,4 @@
+import type { PieceKind } from '../../../model/vocabulary/piece.js'
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import type { Standing } from '../standing.js'
 import { has, lower, hungRef, ref } from './about.js'
@@ -8,14 +9,35 @@ import { fallsOn, ASK } from './cautions.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 import { nudge } from '../nudge.js'
 
+/** Higher than this no child that stands up in a cot gets hold of a thing (common practice). */
+const CHILD_REACH_MM = 1_800
+
+/** A lamp with a cord a child gets hold of, or one of the ceiling right over it. */
+const lampReached = (s: Standing, bed: Standing): boolean =>
+  s.raisedMm < CHILD_REACH_MM ? !has(s.piece, 'cordless') : boxGap(s.box, bed.box) <= 0
+
 /** Beds and cots something may fall on. */
 const SLEEPS: ReadonlySet<string> = new Set(['bed', 'cot'])
 
 // A thing this heavy over a sleeper is never hung there, by whatever it is held.
 const OVER_BED_G = 1_000
 
+/** What a child can be laid on; a lamp or a box that helps there is none. */
+const CHANGED_ON: ReadonlySet<PieceKind> = new Set<PieceKind>([
+  'chest of drawers',
+  'cabinet',
+  'table',
+  'desk',
+  'bench',
+  'low table',
+  'bed',
+  'sanitary',
+  'other',
+])
+
 /** A surface a small child is changed on: as near to what hangs and stands as a cot. */
 export const isChangingPlace = (facts: PlanFacts, s: Standing): boolean =>
+  CHANGED_ON.has(s.kind) &&
   facts.uses.some((u) => u.kind === 'change a small child' && s.piece.serves.includes(u.id))
 
 const liesThere = (facts: PlanFacts, s: Standing): boolean => SLEEPS.has(s.kind) || isChangingPlace(facts, s)
@@ -88,7 +110,7 @@ function freeOn(facts: PlanFacts, wallId: string, lengthMm: number, h: Hung): nu
 export const overBed: Rule<PlanFacts> = {
   name: 'plan.over-bed',
   title: 'Something heavy or corded over or beside a cot or a bed',
-  numbers: `Over a bed ${OVER_BED_G / 1000} kg and more, mirrors, shelves, anything with a cord, on strips, or of unknown weight; over a cot or a changing place and within ${NEEDS.cotReach.mm} mm of it anything at all. A stop at any school, price or wish.`,
+  numbers: `Over a bed ${OVER_BED_G / 1000} kg and more, mirrors, shelves, anything with a cord, on strips, or of unknown weight; over a cot or a changing place and within ${NEEDS.cotReach.mm} mm of it anything at all; of lamps those with a cord up to ${CHILD_REACH_MM} mm, and above that what is right over it. A stop at any school, price or wish.`,
   source: `common practice; ${NEEDS.cotReach.source}; local safe-sleep advice decides`,
   schools: 'all',
   caution: true,
@@ -108,7 +130,7 @@ export const overBed: Rule<PlanFacts> = {
             s.id !== bed.id &&
             (has(s.piece, 'corded') ||
               (cot && has(s.piece, 'decanted cleaner or powder')) ||
-              (s.kind === 'lamp' && cot) ||
+              (s.kind === 'lamp' && cot && lampReached(s, bed)) ||
               (s.kind === 'plant' && cot && s.raisedMm > 0)) &&
             boxGap(s.box, bed.box) < reach &&
             (cot || s.raisedMm > 1_200),

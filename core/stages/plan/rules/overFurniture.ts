@@ -11,10 +11,15 @@ const GROUP_LEAST = 0.5
 
 const GROUP_MOST = 0.8
 
+// What stands farther from the wall is not read as one with what hangs there (common practice).
+const TOGETHER_MM = 250
+// A mirror farther above a basin shows the top of a head.
+const MIRROR_MOST_MM = 450
+
 export const overFurniture: Rule<PlanFacts> = {
   name: 'plan.over-furniture',
   title: 'A picture floats above the furniture, or does not suit its width',
-  numbers: `${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it; two thirds to three quarters of its width, noted under ${GROUP_LEAST * 100} and over ${GROUP_MOST * 100} %.`,
+  numbers: `${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it; two thirds to three quarters of its width, noted under ${GROUP_LEAST * 100} and over ${GROUP_MOST * 100} %; furniture within ${TOGETHER_MM} mm of the wall. A mirror over a basin may be as wide as it.`,
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
@@ -23,13 +28,16 @@ export const overFurniture: Rule<PlanFacts> = {
         const outline = groupOutline(g.map(placed))
         const middle = (outline.leftMm + outline.rightMm) / 2
         const under = furnitureUnder(facts, { wallId: w.id, xMm: middle, widthMm: outline.widthMm })
-        if (!under || outline.bottomMm > under.topMm + 900) return []
+        if (!under || under.awayMm > TOGETHER_MM || outline.bottomMm > under.topMm + 900) return []
         const gap = outline.bottomMm - under.topMm
         const part = outline.widthMm / under.standing.widthMm
         const { overFurniture: least, overFurnitureMost: most } = facts.needs
         const floats = gap > most + 0.5 || gap < least - 0.5
         const wide = part > GROUP_MOST || part < GROUP_LEAST
         if (!floats && !wide) return []
+        // A glass over a basin is as wide as the face before it wants, and clears the taps.
+        const glass = under.standing.kind === 'sanitary' && g.every((h) => h.piece.kind === 'mirror')
+        if (glass && gap >= 0 && gap <= MIRROR_MOST_MM && part <= 1) return []
         const [first] = g
         const names = g.length > 1 ? `The group of ${g.length}` : (first?.name ?? '')
         const by = gap > most ? gap - (least + most) / 2 : gap - (least + most) / 2

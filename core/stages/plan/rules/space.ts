@@ -71,6 +71,24 @@ export function belongsBefore(s: Standing, other: Standing): boolean {
   return false
 }
 
+/** One steps into a tub or shower at one place of its side, this wide (30 in, common practice). */
+const STEP_IN_MM = 762
+const STEP_BY_MM = 50
+
+/** Free floor before a side; of a tub or shower where it is freest, since one steps in at one place. */
+function freeToStepIn(facts: PlanFacts, s: Standing, need: ZoneNeed, others: readonly Standing[]): Free {
+  const all = freeBefore(s, need.side, facts.room, others, facts.needs[need.need])
+  const spare = s.widthMm - STEP_IN_MM
+  if (s.kind !== 'sanitary' || (s.sanitary !== 'bath' && s.sanitary !== 'shower') || spare <= 0) return all
+  let best = all
+  for (let off = -spare / 2; off <= spare / 2; off += STEP_BY_MM) {
+    const box = { ...s.box, x: s.box.x + s.box.ux * off, y: s.box.y + s.box.uy * off, halfW: STEP_IN_MM / 2 }
+    const free = freeBefore({ ...s, box }, need.side, facts.room, others, facts.needs[need.need])
+    if (free.mm > best.mm + TIE_MM) best = free
+  }
+  return best
+}
+
 /**
  * Free floor on every side of a piece that wants some.
  * @param tableMm what a side of a table wants at the least; asked of the ways through the room when not given
@@ -88,7 +106,7 @@ export function sidesOf(facts: PlanFacts, s: Standing, tableMm?: number): SideJu
       !belongsBefore(s, o),
   )
   return zones.map((need) => {
-    const free = freeBefore(s, need.side, facts.room, others, facts.needs[need.need])
+    const free = freeToStepIn(facts, s, need, others)
     // Where there is room for both to sit and to pass nothing has to be known of who passes.
     const asks = s.kind === 'table' && free.mm > AGAINST_MM && free.mm < facts.needs.chairPass
     const passMm = asks ? (tableMm ?? (passedOn(facts, s, need.side) ? facts.needs.chairPass : 0)) : 0

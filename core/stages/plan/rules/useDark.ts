@@ -1,20 +1,7 @@
-import type { PlanUse, PlanFacts } from '../planFacts.js'
-import type { Point } from '../../../kernel/geometry/polygon.js'
-import type { Standing } from '../standing.js'
+import type { PlanFacts } from '../planFacts.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
-import { usePlaces } from './lamps.js'
+import { usePlaces } from '../light/usePlaces.js'
 import { ref, lower } from './about.js'
-
-/** A place where a use wants its light. */
-export interface UsePlace {
-  readonly use: PlanUse
-  readonly at: Point
-  readonly heightMm: number
-  readonly targetLux: number
-  readonly says: string
-  readonly lux: number
-  readonly by: Standing
-}
 
 // Less than this part of the target is a look; the eye does not tell a fifth.
 const DARK_PART = 0.8
@@ -22,12 +9,13 @@ const DARK_PART = 0.8
 export const useDark: Rule<PlanFacts> = {
   name: 'plan.use-dark',
   title: 'A use without enough light',
-  numbers: `Light from the lamps entered, direct and thrown back, under ${DARK_PART * 100} % of the target where the use happens. Silent until a lamp is entered with its lumens.`,
+  numbers: `Light from the lamps entered, direct and thrown back, under ${DARK_PART * 100} % of the target where the use happens. Silent until a lamp is entered with its lumens, and outdoors.`,
   source:
     'targets: IES categories, EN 12464-1 and customary values for homes, all from memory; inverse square and cosine laws',
   schools: 'all',
   check: (facts) => {
-    if (facts.lamps.length === 0) return []
+    // Under the sky nobody asks a lamp for what is customary in a room.
+    if (facts.lamps.length === 0 || facts.exposedToWeather) return []
     return usePlaces(facts)
       .filter((p) => p.lux < DARK_PART * p.targetLux)
       .map((p): Finding => ({

@@ -1,15 +1,15 @@
 import { NEEDS } from '../../../model/vocabulary/need.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { distance, type Point } from '../../../kernel/geometry/polygon.js'
+import type { Point } from '../../../kernel/geometry/polygon.js'
 import { onWall } from '../planRoom.js'
 import type { PlanFacts } from '../planFacts.js'
-import { usePlaces } from './lamps.js'
+import { lampAway, usePlaces } from '../light/usePlaces.js'
 import { lower, ref } from './about.js'
 
 /** Higher than this a lamp is a light of the ceiling: it lights the room, not a place in it (common practice). */
 const CEILING_MM = 1_800
 /** A hanging lamp belongs to what it hangs over. */
-const OVER_MM = 800
+const OVER_MM = 400
 
 /** Lamps at the height of people, stood or hung. */
 function lampsNear(
@@ -33,18 +33,19 @@ function lampsNear(
 export const useLamp: Rule<PlanFacts> = {
   name: 'plan.use-lamp',
   title: 'A use with no lamp near',
-  numbers: `The nearest lamp farther than ${NEEDS.lampReach.mm} mm from where a use happens; a light of the ceiling counts for what it hangs over alone. Seats one reads in have a rule of their own; silent while no lamp is in the plan.`,
+  numbers: `The nearest lamp farther than ${NEEDS.lampReach.mm} mm from the edge of what a use happens at, of a bed from its head; a light of the ceiling counts for what it hangs over alone. Seats one reads in have a rule of their own. Silent while no lamp is in the plan, and where the lamps entered bring the light the use wants.`,
   source: NEEDS.lampReach.source,
   schools: 'all',
   check: (facts) => {
     const lamps = lampsNear(facts)
     if (lamps.length === 0) return []
+    const lit = facts.lamps.length > 0
     const many = facts.schools.lamps === 'many small at eye level'
     return usePlaces(facts)
-      .filter((p) => p.use.kind !== 'read')
+      .filter((p) => p.use.kind !== 'read' && (!lit || p.lux < p.targetLux))
       .flatMap((p): Finding[] => {
         const near = lamps
-          .map((l) => ({ ...l, mm: distance(l.at, p.at) }))
+          .map((l) => ({ ...l, mm: Math.round(lampAway(l.at, p.by)) }))
           .filter((l) => l.mm <= (l.reach ?? Infinity))
           .sort((a, b) => a.mm - b.mm)[0]
         if (near && near.mm <= facts.needs.lampReach) return []

@@ -7,18 +7,26 @@ import { inTurn, nudge } from '../nudge.js'
 import type { Standing } from '../standing.js'
 import { boxGap } from '../../../kernel/geometry/box.js'
 
+const AMONG_SEATS: ReadonlySet<string> = new Set(['low table', 'side table', 'lamp', 'stool', 'trunk'])
+
 /** Rooms under this are too small for a main walk of full width (common practice). */
 const SMALL_ROOM_MM2 = 12e6
 
 export const walk: Rule<PlanFacts> = {
   name: 'plan.walk',
   title: 'A way through the room is tight',
-  numbers: `The widest way from the door to each piece and window: below ${NEEDS.passLeast.mm} mm nobody passes (stop); ${NEEDS.walkLeast.mm} to a single piece; ${NEEDS.walkMain.mm} to the main seat, in rooms of 12 m² and more (look).`,
+  numbers: `The widest way from the door to each piece and window: below ${NEEDS.passLeast.mm} mm nobody passes (stop); ${NEEDS.walkLeast.mm} to a single piece; ${NEEDS.walkMain.mm} to the main seat and its group, in rooms of 12 m² and more (look).`,
   source: NEEDS.walkMain.source,
   schools: 'all',
   check: (facts) => {
     const { passLeast, walkLeast, walkMain } = facts.needs
     const main = anchorSeat(facts.seats)?.id
+    // Between the seats and what stands among them one steps in; the main walk ends before the group.
+    const group = new Set(
+      facts.standings
+        .filter((s) => facts.seats.some((seat) => seat.id === s.id) || AMONG_SEATS.has(s.kind))
+        .map((s) => s.id),
+    )
     const area =
       Math.abs(
         facts.room.corners.reduce((sum, p, i, all) => {
@@ -32,7 +40,8 @@ export const walk: Rule<PlanFacts> = {
       { walk: (typeof facts.walks)[number]; want: number; names: string[]; about: Ref[] }
     >()
     for (const w of facts.walks) {
-      const want = w.toId === main && area >= SMALL_ROOM_MM2 ? walkMain : walkLeast
+      const inside = w.between?.every((b) => group.has(b.id ?? ''))
+      const want = w.toId === main && area >= SMALL_ROOM_MM2 && !inside ? walkMain : walkLeast
       if (w.widthMm >= want) continue
       const key =
         w.between && w.widthMm > 0
