@@ -41,6 +41,8 @@ export interface Finished {
   readonly parts?: readonly (readonly [string, string, number, string])[]
   readonly shelves?: readonly (Partial<Shelf> & Pick<Shelf, 'pieceId' | 'clearHeightMm'>)[]
   readonly standing?: readonly (Partial<ShelfPlacement> & Pick<ShelfPlacement, 'pieceId' | 'hostId'>)[]
+  /** What a fixture of the room gives: fixture, lumens, height of the light over the floor. */
+  readonly fixtureLights?: readonly (readonly [fixtureId: string, lumens: number, headMm: number])[]
   readonly more?: Partial<JobSnapshot>
 }
 
@@ -105,6 +107,22 @@ export function finishedRoom(of: Finished): JobSnapshot {
     shelfPlacements: (of.standing ?? []).map((s, position) =>
       stored(ROWS.shelfPlacements.make({ id: `${s.pieceId} on ${s.hostId}`, position, ...s })),
     ),
+    lights: [
+      ...job.lights,
+      ...(of.fixtureLights ?? []).map(([fixtureId, lumens, headMm]) =>
+        stored(
+          ROWS.lights.make({
+            id: `${fixtureId} light`,
+            name: fixtureId,
+            fixtureId,
+            lumens,
+            beamDeg: 120,
+            aim: 'down',
+            headMm,
+          }),
+        ),
+      ),
+    ],
     ...of.more,
   }
 }

@@ -1,7 +1,11 @@
+import { balcony } from './balcony.js'
 import { bedroom } from './bedroom.js'
 import { childsRoom } from './childsRoom.js'
 import { courtyard } from './courtyard.js'
 import { diningRoom } from './diningRoom.js'
+import { entranceHall } from './entranceHall.js'
+import { familyRoom } from './familyRoom.js'
+import { kitchen } from './kitchen.js'
 import { livingRoom } from './livingRoom.js'
 import { nursery } from './nursery.js'
 import { oneRoomFlat } from './oneRoomFlat.js'
@@ -23,4 +27,8 @@ export const FINISHED = [
   nursery,
   diningRoom,
   bedroom,
+  entranceHall,
+  kitchen,
+  familyRoom,
+  balcony,
 ] as const

@@ -56,16 +56,22 @@ export function misfits(
   facts: MeasureFacts,
 ): { kind: 'openings' | 'fixtures'; id: string; name: string; field: string; text: string }[] {
   const { measures, areas, walls } = facts
+  // Outdoors the height is that of a parapet, and the door of the house is higher.
+  const underSky = measures.room.kind === 'outdoors'
   const wallOf = (id: string) => {
     const at = walls.findIndex((w) => w.id === id)
     const wall = walls[at]
     return (
-      wall && { name: wallName(wall, at), lengthMm: wall.lengthMm, profile: areas?.walls[at]?.profile ?? [] }
+      wall && {
+        name: wallName(wall, at),
+        lengthMm: wall.lengthMm,
+        profile: underSky ? [] : (areas?.walls[at]?.profile ?? []),
+      }
     )
   }
   return [
     ...measures.openings.flatMap((o) =>
-      openingFaults(wallOf(o.wallId), measures.room.heightMm, o, facts.says).map((f) => ({
+      openingFaults(wallOf(o.wallId), underSky ? null : measures.room.heightMm, o, facts.says).map((f) => ({
         kind: 'openings' as const,
         id: o.id,
         name: o.name || o.kind,

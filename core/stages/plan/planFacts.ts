@@ -185,7 +185,7 @@ function walkingOf(
               .map((side) => sideOf(s.box, side))
               .map((l) => ({ x: l.origin.x + l.normal.x * REACH_MM, y: l.origin.y + l.normal.y * REACH_MM }))
           : []
-      return { id: s.id, name: s.name, at: [...before, ...beside] }
+      return { id: s.id, name: s.name, at: [...before, ...beside, ...(s.kind === 'table' ? roundOf(s) : [])] }
     }),
     ...room.openings
       .filter((o) => o.kind === 'window')
@@ -216,6 +216,12 @@ function beforeWindow(wall: PlanWall, window: PlanOpening, solid: readonly Stand
   })
   return [onWall(wall, middle, REACH_MM), ...low.map((far) => onWall(wall, middle, far + REACH_MM))]
 }
+
+/** Where one stands at the other sides of a table: it has no front of its own. */
+const roundOf = (s: Standing): Point[] =>
+  (['back', 'left', 'right'] as const)
+    .map((side) => sideOf(s.box, side))
+    .map((l) => ({ x: l.origin.x + l.normal.x * REACH_MM, y: l.origin.y + l.normal.y * REACH_MM }))
 
 /** Kinds one must be able to walk up to. */
 const REACHED: ReadonlySet<string> = new Set([

@@ -100,11 +100,16 @@ export function sightLine(
       rests: true,
       before: low,
     }
-  const window = room.openings.find(
-    (o) => o.wallId === end.wall?.id && o.kind === 'window' && near(o.startMm, o.widthMm),
-  )
+  const window = room.openings.find((o) => o.wallId === end.wall?.id && near(o.startMm, o.widthMm))
   if (window)
-    return { from, into: wall.into, to, endsOn: window.name || 'the window', rests: true, before: low }
+    return {
+      from,
+      into: wall.into,
+      to,
+      endsOn: window.name || `the ${window.kind}`,
+      rests: true,
+      before: low,
+    }
   return {
     from,
     into: wall.into,

@@ -4,7 +4,8 @@ import { type MeasureFacts, misfits } from '../measureFacts.js'
 export const pastWall: Rule<MeasureFacts> = {
   name: 'measure.past-wall',
   title: 'An opening or fixture does not fit in its wall',
-  numbers: 'From left and width past the end of the wall; sill and height past the ceiling there.',
+  numbers:
+    'From left and width past the end of the wall; sill and height past the ceiling there; outdoors there is none.',
   source: 'common practice',
   schools: 'all',
   check: (facts) =>

@@ -1,6 +1,10 @@
 import { type PaletteFacts, finishOn, wallBehind, likeness } from '../paletteFacts.js'
+import { stepOfOneHue } from '../toneOnTone.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece } from './about.js'
+
+// Lit from behind cloth is seen lighter than it was chosen: the step has to be larger (common practice).
+const CLOTH_STEP_L = 8
 
 const HANGING: readonly string[] = ['curtains', 'blind', 'lamp']
 
@@ -11,6 +15,7 @@ function check(facts: PaletteFacts): Finding[] {
     if (!wall || wall === finish) return []
     const { zone, deltaE } = likeness(finish.lab, wall.lab)
     if (zone !== 'near miss') return []
+    if (stepOfOneHue(finish.lab, wall.lab, CLOTH_STEP_L)) return []
     // Cloth in the white of the woodwork belongs to the window, and not to the wall.
     const frame = piece.kind === 'lamp' ? undefined : finishOn(facts, 'trim')
     if (frame && frame !== wall && likeness(finish.lab, frame.lab).zone === 'merges') return []
@@ -38,7 +43,7 @@ export const clothNearWall: Rule<PaletteFacts> = {
   name: 'palette.cloth-near-wall',
   title: 'A shade or curtain that nearly matches the wall',
   numbers:
-    'ΔE00 between 4 and 9 from the finish of the wall it hangs before; curtains and blinds in the color of the woodwork are free.',
+    'ΔE00 between 4 and 9 from the finish of the wall it hangs before; curtains and blinds in the color of the woodwork are free, and so is a step of one hue from 8 L* on.',
   source: 'common practice',
   schools: 'all',
   check,

@@ -10,27 +10,13 @@ import {
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { pairsSeen, changeable, finishRef, othersInstead } from './about.js'
 import { comparePair } from '../pairs.js'
-import { chroma, hueDeg, hueTurn, type LabD65 } from '../../../kernel/color/lab.js'
+import { STEP_L, stepOfOneHue } from '../toneOnTone.js'
 
 // Cloth, leather, paper and paint are chosen by color and so held to it; timber, stone and metal vary by nature.
 const CHOSEN: readonly string[] = ['paint', 'wallpaper', 'textile', 'leather']
 
 // Less than this of what is seen is a trifle (common practice).
 const LEAST_SHARE = 0.003
-
-// A step seen as a step: half a Munsell value, near enough one hue (common practice).
-const STEP_L = 5
-const ONE_HUE_DEG = 20
-const STEP_CHROMA = 12
-// Of two this pale the eye sees the step and not the hue.
-const NEUTRAL_CHROMA = 6
-
-/** Tone on tone: of one hue, of much the same strength, and clearly lighter or darker. */
-const stepOfOneHue = (one: LabD65, two: LabD65): boolean =>
-  Math.abs(one.l - two.l) >= STEP_L &&
-  Math.abs(chroma(one) - chroma(two)) <= STEP_CHROMA &&
-  (Math.max(chroma(one), chroma(two)) < NEUTRAL_CHROMA ||
-    Math.abs(hueTurn(hueDeg(one), hueDeg(two))) <= ONE_HUE_DEG)
 
 /** Walls, ceiling and trim against each other are the trim rule's. */
 const onSurfacesOnly = (f: FinishFacts) => f.where.every((w) => w.kind === 'surface')

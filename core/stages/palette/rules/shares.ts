@@ -7,8 +7,8 @@ const AIM = { main: 0.6, second: 0.3, accent: 0.1 } as const
 
 // What still reads as such a room (common practice). The saying is of walls, seats and small things; walls and ceiling
 // together are two thirds and more of what is seen in a room of ordinary size, so the mains may take more than they say.
-const FROM = { main: 0.45, second: 0.1, accent: 0.01 } as const
-const UP_TO = { main: 0.85, second: 0.45, accent: 0.16 } as const
+const FROM = { main: 0.45, second: 0.08, accent: 0.01 } as const
+const UP_TO = { main: 0.9, second: 0.45, accent: 0.16 } as const
 
 const MOST_STAYS = 0.5
 
@@ -79,7 +79,7 @@ export const shares: Rule<PaletteFacts> = {
   name: 'palette.shares',
   title: 'Shares far from those of the school',
   numbers:
-    'Mains 45 to 85 %, second 10 to 45 %, accent 1 to 16 % of what can change, by visible area; the aim is 60 / 30 / 10. Where half of what is seen stays, only the accent is judged, over all of it.',
+    'Mains 45 to 90 %, second 8 to 45 %, accent 1 to 16 % of what can change, by visible area; the aim is 60 / 30 / 10. Where half of what is seen stays, only the accent is judged, over all of it.',
   source: 'common practice',
   schools: ['two mains and one accent'],
   check,

@@ -15,14 +15,19 @@ const PASSED: ReadonlySet<RoomKind | null> = new Set<RoomKind>(['wet room', 'ser
 /** Under this a room has no corner far from two lamps (common practice). */
 const SMALL_MM2 = 12e6
 
+/** One lamp reaches all of it. */
+const TINY_MM2 = 6e6
+
+const floorMm2 = (facts: PlanFacts): number => Math.abs(signedArea(facts.room.corners))
+
 const lampsWanted = (facts: PlanFacts): number =>
-  PASSED.has(facts.roomKind) ? 1 : Math.abs(signedArea(facts.room.corners)) < SMALL_MM2 ? 2 : 3
+  PASSED.has(facts.roomKind) || floorMm2(facts) < TINY_MM2 ? 1 : floorMm2(facts) < SMALL_MM2 ? 2 : 3
 
 export const lampSchool: Rule<PlanFacts> = {
   name: 'plan.lamp-school',
   title: 'Lamps against the school of the job',
   numbers:
-    'Many small at eye level: fewer lamps under 1 800 mm than three; two in a room under 12 m², one where nobody stays long (wet room, service room, hall). One hero fitting: none meant as the focus.',
+    'Many small at eye level: fewer lamps under 1 800 mm than three; two in a room under 12 m², one under 6 m² and where nobody stays long (wet room, service room, hall). One hero fitting: none meant as the focus.',
   source: 'common practice',
   schools: ['many small at eye level', 'one hero fitting'],
   check: (facts) => {

@@ -13,13 +13,16 @@ const GROUP_MOST = 0.8
 
 // What stands farther from the wall is not read as one with what hangs there (common practice).
 const TOGETHER_MM = 250
+// As exact as a hook is set, and how much higher the line may take a picture (common practice).
+const ON_LINE_MM = 25
+const ABOVE_MM = 150
 // A mirror farther above a basin shows the top of a head.
 const MIRROR_MOST_MM = 450
 
 export const overFurniture: Rule<PlanFacts> = {
   name: 'plan.over-furniture',
   title: 'A picture floats above the furniture, or does not suit its width',
-  numbers: `${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it; two thirds to three quarters of its width, noted under ${GROUP_LEAST * 100} and over ${GROUP_MOST * 100} %; furniture within ${TOGETHER_MM} mm of the wall. A mirror over a basin may be as wide as it.`,
+  numbers: `${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it; two thirds to three quarters of its width, noted under ${GROUP_LEAST * 100} and over ${GROUP_MOST * 100} %; furniture within ${TOGETHER_MM} mm of the wall. On the agreed eye line ${ABOVE_MM} more is free, in that school. A mirror over a basin may be as wide as it.`,
   source: 'common practice',
   schools: 'all',
   check: (facts) =>
@@ -32,7 +35,11 @@ export const overFurniture: Rule<PlanFacts> = {
         const gap = outline.bottomMm - under.topMm
         const part = outline.widthMm / under.standing.widthMm
         const { overFurniture: least, overFurnitureMost: most } = facts.needs
-        const floats = gap > most + 0.5 || gap < least - 0.5
+        // What hangs on the agreed line for its own sake may hang a little higher above what stands there.
+        const onLine =
+          facts.schools.hanging === 'centers on one eye line' &&
+          g.every((h) => Math.abs(h.centerMm - facts.eyeLineMm) <= ON_LINE_MM)
+        const floats = gap > (onLine ? most + ABOVE_MM : most) + 0.5 || gap < least - 0.5
         const wide = part > GROUP_MOST || part < GROUP_LEAST
         if (!floats && !wide) return []
         // A glass over a basin is as wide as the face before it wants, and clears the taps.

@@ -23,6 +23,9 @@ function lampsNear(
         name: s.name,
         ...(s.raisedMm >= CEILING_MM ? { reach: OVER_MM } : {}),
       })),
+    ...facts.room.fixtures
+      .filter((f) => f.kind === 'wall light')
+      .map((f) => ({ at: { x: f.box.x, y: f.box.y }, name: f.name || 'wall light' })),
     ...facts.wallPlacements.flatMap((h) => {
       const wall = facts.room.walls.find((w) => w.id === h.wallId)
       return h.piece.kind === 'lamp' && wall ? [{ at: onWall(wall, h.xMm, 150), name: h.name }] : []

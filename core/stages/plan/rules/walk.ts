@@ -15,7 +15,7 @@ const SMALL_ROOM_MM2 = 12e6
 export const walk: Rule<PlanFacts> = {
   name: 'plan.walk',
   title: 'A way through the room is tight',
-  numbers: `The widest way from the door to each piece and window: below ${NEEDS.passLeast.mm} mm nobody passes (stop); ${NEEDS.walkLeast.mm} to a single piece; ${NEEDS.walkMain.mm} to the main seat and its group, in rooms of 12 m² and more (look).`,
+  numbers: `The widest way from the door to each piece and window: below ${NEEDS.passLeast.mm} mm nobody passes, between a seat and its table below ${NEEDS.kneesLeast.mm} (stop); ${NEEDS.walkLeast.mm} to a single piece; ${NEEDS.walkMain.mm} to the main seat and its group, in rooms of 12 m² and more (look).`,
   source: NEEDS.walkMain.source,
   schools: 'all',
   check: (facts) => {
@@ -63,10 +63,14 @@ export const walk: Rule<PlanFacts> = {
       } else tight.set(key, { walk: w, want, names: [lower(w.toName)], about: [about] })
     }
     return [...tight.values()].map(({ walk: w, want, names, about }): Finding => {
+      // Where one sits down there one gets past as well: between a seat and its table the closest is the reach to a cup.
+      const least = w.between?.every((b) => group.has(b.id ?? ''))
+        ? Math.min(facts.needs.kneesLeast, passLeast)
+        : passLeast
       const blockers = facts.solid.filter((s) => w.between?.some((b) => b.id === s.id) && !s.piece.stays)
       return {
         rule: 'plan.walk',
-        severity: w.widthMm < passLeast ? 'stop' : 'look',
+        severity: w.widthMm < least ? 'stop' : 'look',
         about,
         title:
           w.widthMm === 0
@@ -76,7 +80,7 @@ export const walk: Rule<PlanFacts> = {
           ? `${facts.says.length(w.widthMm)} between ${lower(w.between[0].name)} and ${lower(w.between[1].name)}`
           : facts.says.length(w.widthMm),
         quantity: { value: w.widthMm, better: 'more' },
-        wanted: facts.says.length(w.widthMm < passLeast ? passLeast : want),
+        wanted: facts.says.length(w.widthMm < least ? least : want),
         because:
           w.widthMm >= passLeast && want === walkMain
             ? 'The main walk is used by two, and with a tray.'
