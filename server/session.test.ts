@@ -157,8 +157,6 @@ describe('the demo studio', () => {
       'ledger.return-ending',
       'palette.foliage-follows',
       'palette.inspiration-unused',
-      'palette.near-miss',
-      'palette.near-miss',
       'palette.trim-contrast',
       'palette.undertone-clash',
       'source.order-by',
