@@ -234,3 +234,31 @@ test('the budget is agreed, and then moves by change order with its history on t
   await expect(page.locator('.tape .label', { hasText: 'Fee' }).locator('b')).toHaveText('€600')
   await expect(page.locator('.tape .label', { hasText: 'Free' }).locator('b')).toHaveText('€4,575')
 })
+
+test('a room that is done is opened as a copy; the usual uses are added in one step and taken back in one', async ({
+  page,
+  empty,
+}) => {
+  await foundStudio(page, empty.url)
+  await page.getByRole('button', { name: 'Example rooms' }).click()
+  await page.getByRole('button', { name: 'Open a copy of Study with a guest bed' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible()
+  await expect(page.getByText('The brief raises no question.')).toBeVisible()
+  await page.getByRole('link', { name: 'All jobs' }).click()
+  await expect(page.getByRole('link', { name: 'Study with a guest bed' })).toBeVisible()
+
+  await page.getByRole('button', { name: 'New job' }).click()
+  await page.getByLabel('Client').fill('Okafor')
+  await page.getByLabel('Room').fill('Laundry')
+  await page.getByLabel('Agreed budget').fill('4 000')
+  await page.getByRole('button', { name: 'Open the job' }).click()
+  await expect(page.getByRole('button', { name: /Add the usual/ })).toHaveCount(0)
+  await pickFrom(page.getByLabel('Kind of room'), 'service room')
+  await page.getByRole('button', { name: 'Add the usual 3 of a service room' }).click()
+  const uses = page.getByLabel('Kind of Do the laundry')
+  await expect(uses).toBeVisible()
+  await expect(page.getByRole('button', { name: /Add the usual/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(uses).toHaveCount(0)
+  await allKept(page)
+})

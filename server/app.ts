@@ -12,6 +12,7 @@ import { notFound, problemHandler } from './http/problem.js'
 import type { JobWords } from './live/jobWords.js'
 import { liveRoutes } from './live/routes.js'
 import { changeRoutes } from './changes/routes.js'
+import { exampleRoomRoutes } from './job/exampleRoomRoutes.js'
 import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
 import { paperRoutes } from './ledger/paperRoutes.js'
@@ -40,6 +41,8 @@ export interface AppOptions {
   readonly colorReader?: string | undefined
   /** Catalogs of suppliers by name, as `catalogPlaces` reads them. */
   readonly suppliers?: CatalogPlaces
+  /** Folder of job files of rooms that are done; without it there are none to take. */
+  readonly exampleRooms?: string
 }
 
 /** Headers that keep foreign code out of the page. @param devices origins of tapes and readers a page may talk to */
@@ -87,6 +90,7 @@ export function createApp({
   laserTape,
   colorReader,
   suppliers = new Map<string, string>(),
+  exampleRooms,
 }: AppOptions): Express {
   const catalogs = new Catalogs(suppliers)
   const devices = [laserTape, colorReader].flatMap((d) => (d ? [new URL(d).origin] : []))
@@ -127,6 +131,7 @@ export function createApp({
   api.use(changeRoutes(db))
   if (words) api.use(liveRoutes(db, words))
   api.use(jobRoutes(db))
+  if (exampleRooms) api.use(exampleRoomRoutes(db, exampleRooms))
   api.use(libraryRoutes(db))
   api.use(paperRoutes(db))
   api.use('/jobs/:jobId', supplierRoutes(db, catalogs))

@@ -39,6 +39,7 @@ const app = createApp({
   laserTape: env.BONITAS_LASER_TAPE || undefined,
   colorReader: env.BONITAS_COLOR_READER || undefined,
   suppliers: catalogPlaces(env.BONITAS_SUPPLIERS),
+  exampleRooms: join(root, 'demo/rooms'),
 })
 const server = createServer(app)
 server.on('error', (error: NodeJS.ErrnoException) => {

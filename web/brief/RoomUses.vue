@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { USE_KINDS, USE_TIMES } from '@bonitas/core/model/vocabulary/use'
+import { usualUses } from '@bonitas/core/stages/brief/usualUses'
 import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import { nextPosition } from '../job/edits.js'
@@ -30,6 +31,28 @@ async function addUse(): Promise<void> {
   names?.[names.length - 1]?.focus()
 }
 
+const usual = computed(() =>
+  job.value
+    ? usualUses(
+        job.value.room.kind,
+        job.value.people,
+        job.value.uses.map((u) => u.kind),
+      )
+    : [],
+)
+
+/** What one usually does in such a room, all in one step that can be undone. */
+function addUsual(): void {
+  const from = nextPosition(job.value?.uses ?? [])
+  store.addAll(
+    usual.value.map((u, i) => ({
+      collection: 'uses',
+      id: crypto.randomUUID(),
+      fields: { ...u, position: from + i },
+    })),
+  )
+}
+
 /** Looks before the field does: an Enter that keeps what was typed does not also add the next. */
 function lastUseEnter(event: KeyboardEvent, isLast: boolean): void {
   if (event.key === 'Enter' && isLast && (event.target as HTMLElement).dataset.dirty === 'false')
@@ -44,7 +67,12 @@ const { named } = useKindOf()
   <section v-if="job" ref="usesList">
     <div class="part-head">
       <h2>{{ t('whatTheRoomMustDo') }}</h2>
-      <ElButton @click="addUse">{{ t('addAUse') }}</ElButton>
+      <div>
+        <ElButton v-if="usual.length > 0" :title="usual.map((u) => u.name).join(' · ')" @click="addUsual">{{
+          t('addTheUsualUses', { count: usual.length, room: job.room.kind ?? '' })
+        }}</ElButton>
+        <ElButton @click="addUse">{{ t('addAUse') }}</ElButton>
+      </div>
     </div>
     <p v-if="job.uses.length === 0" class="second teach">
       {{ t('aUseIsOneThing') }}

@@ -2,6 +2,11 @@ import type { Use } from '@bonitas/core/model/rows/uses'
 import { useJobStore } from '../job/jobStore.js'
 
 const VERBS: readonly (readonly [RegExp, Use['kind']])[] = [
+  [/\b(laundry|iron|washing machine)/i, 'do the laundry'],
+  [/\b(come home|come in|come and go|go out|leave|arrive)/i, 'come and go'],
+  [/\b(cook|bake)/i, 'cook'],
+  [/\b(change (a|the|our)\b.*(child|baby)|nappy|nappies|diaper)/i, 'change a small child'],
+  [/\b(put|set|lay)\b.*\bdown\b/i, 'put things down'],
   [/\b(sleep|nap|guest bed)/i, 'sleep'],
   [/\b(eat|dine|breakfast|meal|dinner|tea)\b/i, 'eat'],
   [/\b(work|study|desk|homework|write)/i, 'work or study'],

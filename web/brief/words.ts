@@ -224,6 +224,7 @@ export const english = {
   useUses: 'Use {uses}',
   whatTheRoomMustDo: 'What the room must do',
   addAUse: 'Add a use',
+  addTheUsualUses: 'Add the usual {count} of a {room}',
   aUseIsOneThing:
     'A use is one thing the room must do for the people in it: sleep one guest, read, store scores. Function comes before objects.',
   kindOfName: 'Kind of {name}',

@@ -8,6 +8,7 @@ import { request } from '../api/http.js'
 import ListTable from '../form/ListTable.vue'
 import FileButton from '../form/FileButton.vue'
 import { useSessionStore } from '../session/sessionStore.js'
+import ExampleRooms from './ExampleRooms.vue'
 import NewJob from './NewJob.vue'
 import { t } from './words.js'
 
@@ -16,6 +17,7 @@ const router = useRouter()
 const jobs = shallowRef<readonly JobLine[]>()
 const message = ref('')
 const adding = ref(false)
+const showing = ref(false)
 const year = new Date().toISOString().slice(0, 10)
 
 const says = computed(() =>
@@ -77,6 +79,9 @@ async function signOut(): Promise<void> {
       <div class="head">
         <h1>{{ t('jobs') }}</h1>
         <div>
+          <ElButton :aria-expanded="showing ? 'true' : 'false'" @click="showing = !showing">{{
+            t('exampleRooms')
+          }}</ElButton>
           <FileButton :label="t('importAJob')" accept="application/json,.json" @picked="takeIn" />
           <!-- Where there is none yet its form stands there, and is not to be put away. -->
           <ElButton
@@ -90,6 +95,7 @@ async function signOut(): Promise<void> {
       </div>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
 
+      <ExampleRooms v-if="showing" />
       <NewJob v-if="adding" :first="jobs?.length === 0" />
 
       <ListTable

@@ -9,6 +9,13 @@ export default {
   signOut: 'Abmelden',
   jobs: 'Aufträge',
   importAJob: 'Auftrag importieren',
+  exampleRooms: 'Beispielräume',
+  exampleRoomsAre:
+    'Fertige Räume, einer von jeder Art, mit dem, was das Programm über sie sagt. Eine Kopie ist ein eigener Auftrag: ändern, verderben, einen Ausweg versuchen.',
+  openACopy: 'Kopie öffnen',
+  openACopyOf: 'Kopie von {name} öffnen',
+  kind: 'Art',
+  place: 'Ort',
   newJob: 'Neuer Auftrag',
   room: 'Raum',
   budget: 'Budget',

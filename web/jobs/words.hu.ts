@@ -9,6 +9,13 @@ export default {
   signOut: 'Kijelentkezés',
   jobs: 'Munkák',
   importAJob: 'Munka importálása',
+  exampleRooms: 'Mintaszobák',
+  exampleRoomsAre:
+    'Kész szobák, mindenféléből egy, azzal együtt, amit a program mond róluk. A másolat saját munka: alakítható, elrontható, a kiutak kipróbálhatók.',
+  openACopy: 'Másolat megnyitása',
+  openACopyOf: '{name} másolatának megnyitása',
+  kind: 'Fajta',
+  place: 'Hely',
   newJob: 'Új munka',
   room: 'Helyiség',
   budget: 'Keret',

@@ -8,6 +8,13 @@ export const english = {
   signOut: 'Sign out',
   jobs: 'Jobs',
   importAJob: 'Import a job',
+  exampleRooms: 'Example rooms',
+  exampleRoomsAre:
+    'Rooms that are done, one of each kind, with what the program says of them. A copy is a job of your own: change it, break it, try a way out.',
+  openACopy: 'Open a copy',
+  openACopyOf: 'Open a copy of {name}',
+  kind: 'Kind',
+  place: 'Place',
   newJob: 'New job',
   room: 'Room',
   budget: 'Budget',

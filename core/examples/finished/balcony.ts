@@ -7,7 +7,7 @@ export const balcony = finishedRoom({
   place: 'rented, fourth floor',
   agreedMinor: 60_000,
   size: [3200, 1400],
-  heightMm: 1100,
+  heightMm: 2600,
   room: { kind: 'outdoors', skirtingMm: 0, northDeg: 200, latitudeDeg: 48 },
   brief: { leaseEndsOn: '2029-03-31', stayYears: 3, hangingMm: 1500 },
   schools: {
@@ -26,6 +26,16 @@ export const balcony = finishedRoom({
       hinge: 'none',
       swing: 'slides',
     },
+    // Open over the parapet on three sides.
+    ...(['north', 'east', 'west'] as const).map((wallId) => ({
+      id: `over the parapet ${wallId}`,
+      wallId,
+      kind: 'opening' as const,
+      startMm: 0,
+      widthMm: wallId === 'north' ? 3200 : 1400,
+      heightMm: 1500,
+      sillMm: 1100,
+    })),
   ],
   people: [{ name: 'Edda', kind: 'adult', ageYears: 31, standingEyeMm: 1560, seatedEyeMm: 1170 }],
   uses: { sit: ['Sit outside', 'sit', 2], herbs: ['Grow herbs', 'other'] },

@@ -61,6 +61,7 @@ export function finishedRoom(of: Finished): JobSnapshot {
   })
   return {
     ...job,
+    client: { ...job.client, name: 'Example' },
     brief: {
       ...job.brief,
       roomName: of.name,

@@ -24,3 +24,5 @@ export type UseKind = (typeof USE_KINDS)[number]
 
 /** When a use happens: two uses at one time compete, two in turn may share a piece. */
 export const USE_TIMES = ['any time', 'by day', 'evenings', 'at night', 'now and then'] as const
+
+export type UseTime = (typeof USE_TIMES)[number]
