@@ -4,7 +4,7 @@ import { FINISHED } from '@bonitas/core/examples/finished/index'
 import type { ExampleRoom } from '@bonitas/core/job/exampleRoom'
 import { judgeWhole } from '@bonitas/core/job/fixes/judgeWhole'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import { exampleRoomFiles } from './demo/exampleRoomFiles.js'
+import { exampleRoomFiles } from './testing/exampleRoomFiles.js'
 import { foundStudio, openSession } from './session/sessions.js'
 import { PASSWORD, startTestServer, type Member, type TestServer } from './testing/testServer.js'
 

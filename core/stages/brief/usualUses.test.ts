@@ -7,7 +7,7 @@ import { FINISHED } from '../../examples/finished/index.js'
 import { usualUses } from './usualUses.js'
 
 const person = (kind: Person['kind'], ageYears: number | null = null) =>
-  ROWS.people.make({ id: `${kind} ${ageYears}`, name: kind, kind, ageYears, position: 0 })
+  ROWS.people.make({ id: kind + String(ageYears), name: kind, kind, ageYears, position: 0 })
 const kinds = (...of: Parameters<typeof usualUses>) => usualUses(...of).map((u) => u.kind)
 
 describe('the usual uses of a room', () => {

@@ -28,101 +28,101 @@ export function usualUses(
   has: readonly UseKind[] = [],
 ): UsualUse[] {
   if (kind === null) return []
-  return listOf(kind, people).filter((u) => !has.includes(u.kind))
+  return USUAL[kind](whoOf(people)).filter((u) => !has.includes(u.kind))
 }
 
-function listOf(kind: RoomKind, people: readonly Person[]): UsualUse[] {
+/** Who is there, as far as it decides how many do a thing. */
+interface Who {
+  readonly all: number
+  /** One or two: who sleeps in one bed. */
+  readonly couple: number
+  readonly children: number
+  readonly changed: boolean
+  readonly homework: boolean
+}
+
+function whoOf(people: readonly Person[]): Who {
   const { children } = household(people)
-  const grown = people.filter((p) => p.kind === 'adult').length
-  const all = Math.max(1, grown + children.length)
-  const adults = Math.max(1, grown)
-  const use = (name: string, of: UseKind, persons = 1, time: UseTime = 'any time'): UsualUse => ({
-    name,
-    kind: of,
-    persons,
-    time,
-  })
-  const keep = (what: string) => use(`Keep ${what}`, 'store')
-  switch (kind) {
-    case 'living room':
-      return [
-        use('Sit together', 'sit', all, 'evenings'),
-        use('Read', 'read', 1, 'evenings'),
-        use('Put a cup and a book down', 'put things down'),
-        keep('what lies about'),
-      ]
-    case 'bedroom':
-      return [
-        use('Sleep', 'sleep', Math.min(2, adults), 'at night'),
-        use('Read in bed', 'read', Math.min(2, adults), 'evenings'),
-        use('Put glasses and a book down', 'put things down', Math.min(2, adults), 'at night'),
-        use('Dress', 'dress'),
-        keep('clothes'),
-      ]
-    case "child's room": {
-      const some = Math.max(1, children.length)
-      const ages = children.map((c) => c.ageYears)
-      const unknown = children.length === 0 || ages.includes(null)
-      return [
-        use('Sleep', 'sleep', some, 'at night'),
-        use('Play', 'play', some, 'by day'),
-        ...(ages.some((a) => a !== null && a < NAPPY_YEARS)
-          ? [use('Change the child', 'change a small child')]
-          : []),
-        ...(unknown || ages.some((a) => a !== null && a >= SCHOOL_YEARS)
-          ? [use('Do homework', 'work or study', some, 'by day')]
-          : []),
-        use('Show the child’s own work', 'display'),
-        keep('toys and clothes'),
-      ]
-    }
-    case 'study':
-      return [
-        use('Work', 'work or study', 1, 'by day'),
-        use('Read', 'read', 1, 'evenings'),
-        keep('papers and machines out of sight'),
-      ]
-    case 'dining room':
-      return [
-        use('Eat', 'eat', all, 'evenings'),
-        use('Eat with guests', 'eat', all + 2, 'now and then'),
-        keep('crockery'),
-      ]
-    case 'kitchen':
-      return [use('Cook', 'cook'), use('Eat', 'eat', all), keep('crockery and food')]
-    case 'wet room':
-      return [
-        use('Wash', 'wash'),
-        use('Put things down by the basin', 'put things down'),
-        keep('towels and medicines'),
-      ]
-    case 'hall':
-      return [
-        use('Come home and leave', 'come and go', all),
-        use('Put keys and post down', 'put things down'),
-        keep('coats and shoes'),
-      ]
-    case 'service room':
-      return [
-        use('Do the laundry', 'do the laundry', 1, 'by day'),
-        use('Come in with wet boots', 'come and go', all),
-        keep('supplies and baskets'),
-      ]
-    case 'outdoors':
-      return [
-        use('Sit in the open', 'sit', all, 'by day'),
-        use('Eat in the open', 'eat', all, 'evenings'),
-        keep('cushions when it rains'),
-      ]
-    case 'one-room flat':
-      return [
-        use('Sleep', 'sleep', Math.min(2, adults), 'at night'),
-        use('Sit', 'sit', all, 'evenings'),
-        use('Eat', 'eat', all),
-        use('Cook', 'cook'),
-        use('Work', 'work or study', 1, 'by day'),
-        use('Dress', 'dress'),
-        keep('clothes and all the rest'),
-      ]
+  const adults = people.filter((p) => p.kind === 'adult').length
+  const ages = children.map((c) => c.ageYears)
+  return {
+    all: Math.max(1, adults + children.length),
+    couple: Math.min(2, Math.max(1, adults)),
+    children: Math.max(1, children.length),
+    changed: ages.some((a) => a !== null && a < NAPPY_YEARS),
+    // Where no child is entered yet, or its age is not known, the question is worth asking.
+    homework: ages.length === 0 || ages.some((a) => a === null || a >= SCHOOL_YEARS),
   }
+}
+
+const use = (name: string, kind: UseKind, persons = 1, time: UseTime = 'any time'): UsualUse => ({
+  name,
+  kind,
+  persons,
+  time,
+})
+const keep = (what: string) => use(`Keep ${what}`, 'store')
+
+const USUAL: Readonly<Record<RoomKind, (who: Who) => UsualUse[]>> = {
+  'living room': ({ all }) => [
+    use('Sit together', 'sit', all, 'evenings'),
+    use('Read', 'read', 1, 'evenings'),
+    use('Put a cup and a book down', 'put things down'),
+    keep('what lies about'),
+  ],
+  bedroom: ({ couple }) => [
+    use('Sleep', 'sleep', couple, 'at night'),
+    use('Read in bed', 'read', couple, 'evenings'),
+    use('Put glasses and a book down', 'put things down', couple, 'at night'),
+    use('Dress', 'dress'),
+    keep('clothes'),
+  ],
+  "child's room": ({ children, changed, homework }) => [
+    use('Sleep', 'sleep', children, 'at night'),
+    use('Play', 'play', children, 'by day'),
+    ...(changed ? [use('Change the child', 'change a small child')] : []),
+    ...(homework ? [use('Do homework', 'work or study', children, 'by day')] : []),
+    use('Show the child’s own work', 'display'),
+    keep('toys and clothes'),
+  ],
+  study: () => [
+    use('Work', 'work or study', 1, 'by day'),
+    use('Read', 'read', 1, 'evenings'),
+    keep('papers and machines out of sight'),
+  ],
+  'dining room': ({ all }) => [
+    use('Eat', 'eat', all, 'evenings'),
+    use('Eat with guests', 'eat', all + 2, 'now and then'),
+    keep('crockery'),
+  ],
+  kitchen: ({ all }) => [use('Cook', 'cook'), use('Eat', 'eat', all), keep('crockery and food')],
+  'wet room': () => [
+    use('Wash', 'wash'),
+    use('Put things down by the basin', 'put things down'),
+    keep('towels and medicines'),
+  ],
+  hall: ({ all }) => [
+    use('Come home and leave', 'come and go', all),
+    use('Put keys and post down', 'put things down'),
+    keep('coats and shoes'),
+  ],
+  'service room': ({ all }) => [
+    use('Do the laundry', 'do the laundry', 1, 'by day'),
+    use('Come in with wet boots', 'come and go', all),
+    keep('supplies and baskets'),
+  ],
+  outdoors: ({ all }) => [
+    use('Sit in the open', 'sit', all, 'by day'),
+    use('Eat in the open', 'eat', all, 'evenings'),
+    keep('cushions when it rains'),
+  ],
+  'one-room flat': ({ all, couple }) => [
+    use('Sleep', 'sleep', couple, 'at night'),
+    use('Sit', 'sit', all, 'evenings'),
+    use('Eat', 'eat', all),
+    use('Cook', 'cook'),
+    use('Work', 'work or study', 1, 'by day'),
+    use('Dress', 'dress'),
+    keep('clothes and all the rest'),
+  ],
 }
