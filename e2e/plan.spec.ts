@@ -30,11 +30,8 @@ test('a finding offers the way out that holds; the low table is moved by keys, b
   await stage(page, 'Plan')
   const knees = finding(page, /310 mm between settee/)
   await expect(knees).toBeVisible()
-  // Its own way out would narrow the way to the reading chair: it is not offered, and says so.
-  await expect(
-    knees.getByText(/No way out holds\. “Move Low table 40 mm towards south wall”: it would bring/),
-  ).toBeVisible()
-  await expect(knees.getByRole('button', { name: /Move/ })).toHaveCount(0)
+  // Its own way out narrows the way to the reading chair to what one gets past: it holds.
+  await expect(knees.getByRole('button', { name: 'Move Low table 40 mm towards south wall' })).toBeVisible()
   // One that holds is one press.
   const narrow = finding(page, /474 mm on the way to reading chair/)
   const chair = await placeOf(page, 'Reading chair')
@@ -259,9 +256,7 @@ test('light: a lamp turned off darkens its side, and every use is told in lux be
   const lumens = page.getByRole('textbox', { name: 'Lumens of Floor lamp' })
   await fill(lumens, '8060')
   await expect.poll(lux).toBeGreaterThan(both * 2)
-  await expect(page.getByRole('row', { name: /Read by daylight and by lamp Reading chair/ })).toContainText(
-    '300',
-  )
+  await expect(page.getByRole('row', { name: /Read by daylight and by lamp/ })).toContainText('300')
   await fill(lumens, 'bright')
   await expect(page.locator('.fault', { hasText: 'Luminous flux' })).toBeVisible()
 })

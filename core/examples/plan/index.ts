@@ -59,6 +59,7 @@ import * as toiletSide from './toiletSide.js'
 import * as overlap from './overlap.js'
 import * as outside from './outside.js'
 import * as doorSwing from './doorSwing.js'
+import * as tooTall from './tooTall.js'
 import * as tooWide from './tooWide.js'
 import * as sizeDoubt from './sizeDoubt.js'
 import * as covered from './covered.js'
@@ -133,6 +134,7 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.overlap': overlap,
   'plan.outside': outside,
   'plan.door-swing': doorSwing,
+  'plan.too-tall': tooTall,
   'plan.too-wide': tooWide,
   'plan.size-doubt': sizeDoubt,
   'plan.covered': covered,

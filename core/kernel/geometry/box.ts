@@ -141,6 +141,7 @@ export function pointToBox(b: Box, p: Point): number {
  * of the side's normal. Infinity when nothing of the polygon lies in the strip ahead.
  *
  * @param origin a point of the side, @param along unit vector of the side, @param normal unit vector away from it
+ * @param behindMm what ends no farther behind the side than this is met at once: a wall that the side touches
  */
 export function freeAhead(
   polygon: readonly Point[],
@@ -149,12 +150,13 @@ export function freeAhead(
   normal: Point,
   from: number,
   to: number,
+  behindMm = -TOUCH,
 ): number {
   // In the axes of the strip, cut to its width.
   let local = polygon.map((p) => ({ x: dot(minus(p, origin), along), y: dot(minus(p, origin), normal) }))
   local = cutX(cutX(local, from, 1), to, -1)
   const ahead = Math.max(...local.map((p) => p.y), -Infinity)
-  if (local.length === 0 || ahead <= TOUCH) return Infinity
+  if (local.length === 0 || ahead <= -behindMm) return Infinity
   return Math.max(0, Math.min(...local.map((p) => p.y)))
 }
 

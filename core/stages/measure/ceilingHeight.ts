@@ -11,7 +11,7 @@ import {
 import type { Ceiling } from '../../model/rows/ceilings.js'
 
 /** Height of a ceiling over the plan: `at + slope · p`. */
-interface Plane {
+export interface Plane {
   readonly slope: Point
   readonly at: number
 }
@@ -75,20 +75,21 @@ export function ceilingShape(
   return { heightMm, zones, inward }
 }
 
-interface Cell {
+/** Floor under one plane of the ceiling. */
+export interface CeilingCell {
   readonly corners: readonly Point[]
   readonly plane: Plane
 }
 
 /** Floor cut into convex cells, each under one plane: the lowest of all that cover it. */
-function cells(floor: readonly Point[], shape: CeilingShape): Cell[] {
-  let list: Cell[] = triangulate(floor).map((corners) => ({
+export function ceilingCells(floor: readonly Point[], shape: CeilingShape): CeilingCell[] {
+  let list: CeilingCell[] = triangulate(floor).map((corners) => ({
     corners,
     plane: { slope: { x: 0, y: 0 }, at: shape.heightMm },
   }))
   for (const zone of shape.zones)
-    list = list.flatMap((cell): Cell[] => {
-      const out: Cell[] = []
+    list = list.flatMap((cell): CeilingCell[] => {
+      const out: CeilingCell[] = []
       let inside: readonly Point[] = cell.corners
       for (const edge of zone.edges) {
         const { on, off } = splitConvex(inside, edge)
@@ -115,7 +116,7 @@ export function ceilingMeasures(
   shape: CeilingShape,
 ): { readonly areaMm2: number; readonly volumeMm3: number } {
   let [areaMm2, volumeMm3] = [0, 0]
-  for (const { corners, plane } of cells(floor, shape)) {
+  for (const { corners, plane } of ceilingCells(floor, shape)) {
     const first = corners[0]
     if (!first) continue
     const slant = Math.hypot(1, plane.slope.x, plane.slope.y)

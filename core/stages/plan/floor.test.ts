@@ -16,7 +16,9 @@ import { chosenRug, judgeRug, rugAdvice } from './rug.js'
 import { insideRoom } from './insideRoom.js'
 import { RUG_SIZES, RUNNER_SIZES } from './rugSizes.js'
 import { adviseRug } from './rules/rugs.js'
-import { example, ex, exampleDoor } from '../../examples/plan/example.js'
+import { judgeWhole } from '../../job/fixes/judgeWhole.js'
+import type { JobSnapshot } from '../../model/snapshot.js'
+import { example, ex, exampleDoor, exampleJob } from '../../examples/plan/example.js'
 import { usePlaces } from './light/usePlaces.js'
 import { alignedTo, againstWall, mirroredAcross, nearestWall, reachAlong, snap, SNAP_MM } from './snap.js'
 import { asExtended, frontLegs, legsOf, extended, sideOf, standing } from './standing.js'
@@ -415,5 +417,54 @@ describe('the way in', () => {
       }),
     )
     expect(carryIn({ widthMm: 1, depthMm: 1, heightMm: 1 }, []).verdict).toBe('not known')
+  })
+})
+
+describe('what is taller than the room over it', () => {
+  const tooTall = (job: JobSnapshot) =>
+    judgeWhole(job, '2026-03-01', true).filter((f) => f.rule === 'plan.too-tall')
+  const sloped = (heightMm: number, at: readonly [number, number], turn = 0) =>
+    tooTall(
+      exampleJob({
+        heightMm: 2500,
+        pieces: [ex('shelves', 'Shelves', { widthMm: 1000, depthMm: 300, heightMm, at, turn })],
+        more: {
+          // From 1 000 mm at the upper wall to 2 500 mm one and a half meters into the room: 45°.
+          ceilings: [
+            {
+              id: 'slope',
+              wallId: 'north',
+              name: 'Slope',
+              startHeightMm: 1000,
+              endHeightMm: 2500,
+              depthMm: 1500,
+              whole: true,
+              version: 1,
+            },
+          ],
+        },
+      }),
+    )
+  // The back of the shelves stands this far from the upper wall; the slope is as much higher there.
+  test.each([
+    [1000, 0, 0],
+    [1004, 0, 0],
+    [1100, 0, 1],
+    [1100, 100, 0],
+    [1700, 700, 0],
+    [1720, 700, 1],
+    [2500, 1500, 0],
+  ])('shelves %i high, %i from the low wall: %i', (heightMm, away, times) => {
+    expect(sloped(heightMm, [2500, away + 150])).toHaveLength(times)
+  })
+  test('turned by a quarter they reach as far under the slope as their longer side', () => {
+    expect(sloped(1520, [2500, 1000])).toHaveLength(0)
+    expect(sloped(1520, [2500, 1000], 90)).toHaveLength(1)
+    expect(sloped(1500, [2500, 1000], 90)).toHaveLength(0)
+  })
+  test('nothing is said while no height is known', () => {
+    const job = exampleJob({ pieces: [ex('wardrobe', 'Wardrobe', { heightMm: 4000, at: [2500, 300] })] })
+    expect(tooTall(job)).toHaveLength(1)
+    expect(tooTall({ ...job, room: { ...job.room, heightMm: null } })).toEqual([])
   })
 })

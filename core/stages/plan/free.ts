@@ -20,6 +20,9 @@ export interface Free {
 /** One walks under what hangs higher than this. */
 const WALK_UNDER_MM = 1_900
 
+/** A side this near to a wall, or in it, stands at it. */
+const TOUCHES_MM = 5
+
 /** Of two the one that counts: by its floor, then by its height, whichever was entered first. */
 export const largerFirst = (a: Standing, b: Standing): number =>
   b.widthMm * b.depthMm - a.widthMm * a.depthMm || b.heightMm - a.heightMm || a.kind.localeCompare(b.kind)
@@ -46,7 +49,7 @@ export function freeBefore(
   const reach = half - Math.min(100, half * 0.2)
   let wall = { mm: Infinity, against: 'nothing' }
   for (const w of room.walls) {
-    const mm = freeAhead([w.from, w.to], origin, along, normal, -reach, reach)
+    const mm = freeAhead([w.from, w.to], origin, along, normal, -reach, reach, TOUCHES_MM)
     if (mm < wall.mm) wall = { mm, against: w.name }
   }
   let nearest = wall.mm

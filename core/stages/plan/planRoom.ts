@@ -1,5 +1,5 @@
-import { boxOf, fromBox, type Box } from '../../kernel/geometry/box.js'
-import { distance, minus, plus, type Point } from '../../kernel/geometry/polygon.js'
+import { boxOf, clipConvex, fromBox, type Box } from '../../kernel/geometry/box.js'
+import { distance, minus, plus, signedArea, type Point } from '../../kernel/geometry/polygon.js'
 import type { CARRIES } from '../../model/vocabulary/room.js'
 
 /** One wall as the plan has it; `into` points into the room. */
@@ -55,6 +55,12 @@ export interface PlanFixture {
   readonly box: Box
 }
 
+/** A convex part of the floor under one plane of the ceiling, whose height is `at + slope · p`. */
+export interface CeilingCell {
+  readonly corners: readonly Point[]
+  readonly plane: { readonly slope: Point; readonly at: number }
+}
+
 /** The room as pieces are set out in it. */
 export interface PlanRoom {
   readonly corners: readonly Point[]
@@ -62,6 +68,8 @@ export interface PlanRoom {
   readonly openings: readonly PlanOpening[]
   readonly fixtures: readonly PlanFixture[]
   readonly heightMm: number | null
+  /** Floor under each plane of the ceiling; empty under a level one. */
+  readonly ceiling: readonly CeilingCell[]
   readonly kind: string | null
   readonly low: Point
   readonly high: Point
@@ -80,6 +88,8 @@ export interface RoomRows {
   readonly openings: readonly Omit<PlanOpening, 'ends' | 'swept'>[]
   readonly fixtures: readonly Omit<PlanFixture, 'box'>[]
   readonly heightMm: number | null
+  /** Absent under a level ceiling. */
+  readonly ceiling?: readonly CeilingCell[]
   readonly kind: string | null
 }
 
@@ -172,6 +182,7 @@ export function planRoom(rows: RoomRows): PlanRoom {
       return [{ ...f, box: boxOf(at.x, at.y, width, depth, turn) }]
     }),
     heightMm: rows.heightMm,
+    ceiling: rows.ceiling ?? [],
     kind: rows.kind,
     low: { x: Math.min(...corners.map((p) => p.x)), y: Math.min(...corners.map((p) => p.y)) },
     high: { x: Math.max(...corners.map((p) => p.x)), y: Math.max(...corners.map((p) => p.y)) },
@@ -219,3 +230,14 @@ export function stripBefore(
 }
 
 export { fromBox }
+
+/** The lowest the ceiling comes down over a convex area, slopes counted; null where no height is known. */
+export function ceilingOver(room: PlanRoom, area: readonly Point[]): number | null {
+  if (room.heightMm === null) return null
+  const heights = room.ceiling.flatMap(({ corners, plane }) =>
+    clipConvex(area, signedArea(corners) < 0 ? [...corners].reverse() : corners).map(
+      (p) => plane.at + plane.slope.x * p.x + plane.slope.y * p.y,
+    ),
+  )
+  return Math.min(room.heightMm, ...heights)
+}

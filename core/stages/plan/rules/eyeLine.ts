@@ -7,6 +7,9 @@ import { hungRef, wallRef } from './about.js'
 // Nearer than this to the eye line nobody sees a difference (common practice).
 const EYE_SLACK_MM = 25
 
+// This far above it a picture hangs too high in every school that says nothing else (common practice).
+const TOO_HIGH_MM = 250
+
 // A piece taller than this may hang lower: its middle would put its top out of reach of the eye.
 const TALL_MM = 1_200
 
@@ -22,17 +25,20 @@ const isStacked = (facts: PlanFacts, h: Hung): boolean =>
 export const eyeLine: Rule<PlanFacts> = {
   name: 'plan.eye-line',
   title: 'A picture hangs off the eye line',
-  numbers: `Middle within ${EYE_SLACK_MM} mm of the agreed height. Over furniture it may keep ${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it instead; pieces over ${TALL_MM} mm high may hang lower; what is stacked above another goes up from it.`,
+  numbers: `Middle within ${EYE_SLACK_MM} mm of the agreed height. Over furniture it may keep ${NEEDS.overFurniture.mm} to ${NEEDS.overFurnitureMost.mm} mm above it instead; pieces over ${TALL_MM} mm high may hang lower; what is stacked above another goes up from it. Where no way of hanging is chosen: more than ${TOO_HIGH_MM} mm too high.`,
   source: 'common practice',
   schools: ['centers on one eye line'],
   check: (facts) =>
-    facts.schools.hanging !== 'centers on one eye line'
+    facts.schools.hanging !== 'centers on one eye line' && facts.schools.hanging !== null
       ? []
       : facts.wallPlacements.flatMap((h): Finding[] => {
           if (!PICTURES.has(h.piece.kind) || h.piece.kind === 'object') return []
           const off = h.centerMm - facts.eyeLineMm
           if (Math.abs(off) <= EYE_SLACK_MM || isStacked(facts, h) || (h.heightMm > TALL_MM && off < 0))
             return []
+          // Where no way of hanging is chosen only what nobody would hang so high is told, and a group is its own measure.
+          const chosen = facts.schools.hanging !== null
+          if (!chosen && (off <= TOO_HIGH_MM || h.row.group !== '')) return []
           const under = furnitureUnder(facts, h)
           const gap = under ? h.bottomMm - under.topMm : undefined
           const { overFurniture, overFurnitureMost } = facts.needs
@@ -49,7 +55,7 @@ export const eyeLine: Rule<PlanFacts> = {
                 off > 0
                   ? 'No fault is met more often than pictures hung too high.'
                   : 'The eye meets the middle of a picture.',
-              school: 'centers on one eye line',
+              ...(chosen ? { school: 'centers on one eye line' } : {}),
               fixes: [setCenter(h, facts.eyeLineMm, `Hang it at ${facts.eyeLineMm}`)],
             },
           ]

@@ -22,7 +22,7 @@ const CLOTH: ReadonlySet<string> = new Set([
 export const flame: Rule<PlanFacts> = {
   name: 'plan.flame',
   title: 'An open flame with cloth, children or pets near, or a fire indoors',
-  numbers: `Any open flame: ages and ${FLAME_MM} mm to cloth are asked. A gel or gas fire indoors is a stop: unvented, refilled hot. Battery lights are offered.`,
+  numbers: `Any open flame: ages and ${FLAME_MM} mm to cloth are asked; one that is set down nowhere is asked where it burns, when there is cloth. A gel or gas fire indoors is a stop: unvented, refilled hot. Battery lights are offered.`,
   source: 'common practice',
   schools: 'all',
   caution: true,
@@ -36,15 +36,24 @@ export const flame: Rule<PlanFacts> = {
       )
       const curtains = facts.pieces.some((c) => c.kind === 'curtains')
       const indoors = !facts.exposedToWeather
+      // Where it burns is not said: how far it is from cloth is then not known either.
+      const nowhere = at.length === 0 && p.hosts.length === 0 && facts.pieces.some((c) => CLOTH.has(c.kind))
       const watched = facts.household.children || facts.household.pets || !facts.household.known
       const near = cloth.length > 0
-      if (!near && !watched && !(gel && indoors)) return []
+      if (!near && !watched && !nowhere && !(gel && indoors)) return []
       return [
         {
           rule: 'plan.flame',
           severity: gel && indoors ? 'stop' : 'look',
           about: [pieceRef(p)],
-          title: gel && indoors ? `${p.name} belongs outdoors` : `${p.name}: a flame in this household`,
+          title:
+            gel && indoors
+              ? `${p.name} belongs outdoors`
+              : watched
+                ? `${p.name}: a flame in this household`
+                : near
+                  ? `${p.name}: a flame near cloth`
+                  : `${p.name}: where does it burn?`,
           measured: [
             gel && indoors ? 'an unvented flame, refilled by hand' : '',
             near
@@ -52,6 +61,7 @@ export const flame: Rule<PlanFacts> = {
               : curtains && gel
                 ? 'curtains in the room'
                 : '',
+            nowhere ? 'where it burns is not said, and there is cloth in the room' : '',
             watched ? (facts.household.known ? 'children or pets' : 'ages not known') : '',
           ]
             .filter(Boolean)

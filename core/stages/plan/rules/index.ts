@@ -61,6 +61,7 @@ import { doorSwing } from './doorSwing.js'
 import { outside } from './outside.js'
 import { overlap } from './overlap.js'
 import { sizeDoubt } from './sizeDoubt.js'
+import { tooTall } from './tooTall.js'
 import { tooWide } from './tooWide.js'
 import { balanced } from './balanced.js'
 import { exposed } from './exposed.js'
@@ -90,6 +91,7 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   backTurned,
   covered,
   windowBlocked,
+  tooTall,
   tooWide,
   sizeDoubt,
   rugLegs,

@@ -8,7 +8,7 @@ export const rugLegs: Rule<PlanFacts> = {
   name: 'plan.rug-legs',
   title: 'A rug that the seats do not stand on',
   numbers:
-    'Both front legs of every seat of the group on the rug; all four in the school of all legs. A rug that holds only the table is a stop, whatever its standard size.',
+    'Both front legs of every seat of the group on the rug; all four in the school of all legs. A rug that holds only the table is a stop, whatever its standard size. Large rugs, and small ones that lie among the seats.',
   source: 'common practice',
   schools: 'all',
   check: (facts) => {

@@ -1,17 +1,41 @@
 import type { PlanFacts } from '../planFacts.js'
 import type { Standing } from '../standing.js'
 import { type RugAdvice, rugAdvice, chosenRug } from '../rug.js'
-import { boxOf } from '../../../kernel/geometry/box.js'
+import { boxGap, boxHolds, boxOf, distance } from '../../../kernel/geometry/box.js'
 import { freeRectangles, largestRound } from '../freeFloor.js'
 import { anchorSeat } from '../seatGroup.js'
 import { RUG_SIZES, RUNNER_SIZES } from '../rugSizes.js'
 import type { Fix } from '../../../findings/finding.js'
 import { lower } from './about.js'
+import { TABLE_OF_SEAT_MM } from './space.js'
 import { put } from '../../../model/changes.js'
 
-/** Rugs that lie before seats, not runners and mats: those some seat is near. */
+/** A rug of this size is for seats wherever it lies (common practice: 4 by 5 ft and more). */
+const LARGE_MM2 = 1.8e6
+const LARGE_SIDE_MM = 1_000
+
+/** Rugs of the seats: large ones, and small ones that lie among them, under their table or in their middle. Not runners and mats. */
 export const seatRugs = (facts: PlanFacts): Standing[] =>
-  facts.rugs.filter((r) => r.widthMm * r.depthMm >= 1.8e6 && Math.min(r.widthMm, r.depthMm) >= 1_000)
+  facts.rugs.filter(
+    (r) =>
+      (r.widthMm * r.depthMm >= LARGE_MM2 && Math.min(r.widthMm, r.depthMm) >= LARGE_SIDE_MM) ||
+      liesAmong(facts, r),
+  )
+
+function liesAmong({ seats, standings }: PlanFacts, rug: Standing): boolean {
+  const holdsTable = standings.some(
+    (s) =>
+      s.kind === 'low table' &&
+      boxHolds(rug.box, s.box) &&
+      seats.some((seat) => boxGap(seat.box, s.box) < TABLE_OF_SEAT_MM),
+  )
+  if (holdsTable || seats.length < 2) return holdsTable
+  const middle = {
+    x: seats.reduce((sum, s) => sum + s.box.x, 0) / seats.length,
+    y: seats.reduce((sum, s) => sum + s.box.y, 0) / seats.length,
+  }
+  return distance(rug.box, middle) < Math.min(...seats.map((s) => distance(s.box, middle)))
+}
 
 /** What the rug adviser would lay for the seats of the room, in its school. */
 export function adviseRug(facts: PlanFacts): {

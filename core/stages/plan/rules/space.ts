@@ -75,14 +75,29 @@ export function belongsBefore(s: Standing, other: Standing): boolean {
 const STEP_IN_MM = 762
 const STEP_BY_MM = 50
 
-/** Free floor before a side; of a tub or shower where it is freest, since one steps in at one place. */
-function freeToStepIn(facts: PlanFacts, s: Standing, need: ZoneNeed, others: readonly Standing[]): Free {
+/** Up to this width a bed is for one. */
+const BED_FOR_ONE_MM = 1_200
+
+/** How wide the place is at which one gets in; undefined where the whole side has to be free. */
+function wayInMm(s: Standing, side: Side): number | undefined {
+  if (s.kind === 'sanitary') return s.sanitary === 'bath' || s.sanitary === 'shower' ? STEP_IN_MM : undefined
+  // Into a bed for one from one half of its side: what stands before the other half is in nobody's way.
+  if (s.kind === 'bed' && s.widthMm <= BED_FOR_ONE_MM && side !== 'front') return s.depthMm / 2
+  return undefined
+}
+
+/** Free floor before a side; where one gets in at one place of it, where it is freest. */
+function freeToGetIn(facts: PlanFacts, s: Standing, need: ZoneNeed, others: readonly Standing[]): Free {
   const all = freeBefore(s, need.side, facts.room, others, facts.needs[need.need])
-  const spare = s.widthMm - STEP_IN_MM
-  if (s.kind !== 'sanitary' || (s.sanitary !== 'bath' && s.sanitary !== 'shower') || spare <= 0) return all
+  const wide = wayInMm(s, need.side)
+  const across = need.side === 'left' || need.side === 'right'
+  const spare = (across ? s.depthMm : s.widthMm) - (wide ?? Infinity)
+  if (wide === undefined || spare <= 0) return all
   let best = all
   for (let off = -spare / 2; off <= spare / 2; off += STEP_BY_MM) {
-    const box = { ...s.box, x: s.box.x + s.box.ux * off, y: s.box.y + s.box.uy * off, halfW: STEP_IN_MM / 2 }
+    const [ux, uy] = across ? [-s.box.uy, s.box.ux] : [s.box.ux, s.box.uy]
+    const part = across ? { halfD: wide / 2 } : { halfW: wide / 2 }
+    const box = { ...s.box, x: s.box.x + ux * off, y: s.box.y + uy * off, ...part }
     const free = freeBefore({ ...s, box }, need.side, facts.room, others, facts.needs[need.need])
     if (free.mm > best.mm + TIE_MM) best = free
   }
@@ -106,7 +121,7 @@ export function sidesOf(facts: PlanFacts, s: Standing, tableMm?: number): SideJu
       !belongsBefore(s, o),
   )
   return zones.map((need) => {
-    const free = freeToStepIn(facts, s, need, others)
+    const free = freeToGetIn(facts, s, need, others)
     // Where there is room for both to sit and to pass nothing has to be known of who passes.
     const asks = s.kind === 'table' && free.mm > AGAINST_MM && free.mm < facts.needs.chairPass
     const passMm = asks ? (tableMm ?? (passedOn(facts, s, need.side) ? facts.needs.chairPass : 0)) : 0
@@ -126,7 +141,7 @@ export function tightSides(facts: PlanFacts, s: Standing, tableMm?: number): Sid
   const tight = all.filter((j) => j.free.mm < j.wantMm - 0.5 && !(table && j.free.mm <= AGAINST_MM))
   const either = all.filter((j) => j.need.either)
   const oneFree = either.some((j) => j.free.mm >= j.wantMm - 0.5)
-  const wide = s.kind === 'bed' && s.widthMm > 1_200
+  const wide = s.kind === 'bed' && s.widthMm > BED_FOR_ONE_MM
   // A bed for one is got into from one side; one for two from both.
   const farthest = oneFree ? undefined : farthestOf(tight.filter((j) => j.need.either))
   const kept = [...tight.filter((j) => !j.need.either || (wide && oneFree)), ...(farthest ? [farthest] : [])]
