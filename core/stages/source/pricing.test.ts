@@ -5,7 +5,6 @@ import { chainedOff, marginFromMarkup, markupFromMargin, tradePrice } from '../.
 import { published } from '../../testing/published.js'
 import { basketOf, NO_TERMS, type BasketLine } from './basket.js'
 import { landedPrice, type PriceFrame } from './landedPrice.js'
-import { cutList } from './making.js'
 import type { Discount } from '../../model/rows/discounts.js'
 
 const frame: PriceFrame = { taxPpm: 0, pricesIncludeTax: true, currency: 'EUR' }
@@ -135,31 +134,6 @@ describe('published arithmetic', () => {
       on,
     )
     expect(got.lines.map((l) => l.landedMinor)).toEqual(expected.landed_cents)
-  })
-
-  interface Cut {
-    readonly stockLength: number
-    readonly kerf: number
-    readonly pieces: readonly { readonly length: number; readonly count: number }[]
-  }
-  test.each(
-    // The reel of 213 widths is a mill's list, beyond what the search of one bench's list is made for.
-    published<Cut, { stockCount: number; wastePercent: number }>('takeoff.cutting.').filter(
-      (e) => e.id !== 'takeoff.cutting.paper-73',
-    ),
-  )('$id $title', ({ input, expected, tolerance }) => {
-    const got = cutList(input.stockLength, input.kerf, input.pieces)
-    expect(got.stocks.length).toBe(expected.stockCount)
-    expect(Math.abs(got.wastePercent - expected.wastePercent)).toBeLessThanOrEqual(
-      (tolerance as Record<string, number>).wastePercent ?? 0,
-    )
-    expect(got.stocks.flat().sort((x, y) => x - y)).toEqual(
-      input.pieces.flatMap((p) => Array.from({ length: p.count }, () => p.length)).sort((x, y) => x - y),
-    )
-    for (const stock of got.stocks)
-      expect(stock.reduce((a, b) => a + b, 0) + (stock.length - 1) * input.kerf).toBeLessThanOrEqual(
-        input.stockLength + 1e-9,
-      )
   })
 })
 

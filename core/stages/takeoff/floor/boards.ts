@@ -1,0 +1,160 @@
+import type { DrawnPart, Drawing } from '../trade.js'
+import { ceilDiv, DUST_MM } from '../trade.js'
+
+interface Point {
+  readonly x: number
+  readonly y: number
+}
+
+export interface Board {
+  readonly widthMm: number
+  readonly lengthMm: number
+}
+
+/** A board as it is laid, in the coordinates of the floor. */
+export interface LaidBoard extends DrawnPart {
+  readonly row: number
+  /** The board of the pack it is cut from. */
+  readonly from: number
+}
+
+export interface FloorPlan {
+  readonly boards: readonly LaidBoard[]
+  /** How many boards are opened. */
+  readonly count: number
+  /** What is bought and not laid, in percent of what is laid. */
+  readonly wastePercent: number
+  readonly areaMm2: number
+}
+
+/** The end joints of neighboring rows lie at least so far apart, and no board is shorter (common practice: 300 mm, 12 in). */
+export const STAGGER_MM = 300
+
+/**
+ * Lays boards row by row along x over a floor of any outline: a row begins with what is over of an earlier one where that is
+ * long enough and its joints keep clear of the row before, else with a new board. The last row is ripped to what is left.
+ *
+ * @param outline corners of the floor, boards laid along x (turn the floor for the other way)
+ */
+export function layBoards(outline: readonly Point[], board: Board, staggerMm = STAGGER_MM): FloorPlan {
+  const [top, foot] = [Math.min(...outline.map((p) => p.y)), Math.max(...outline.map((p) => p.y))]
+  const boards: LaidBoard[] = []
+  /** What is over of boards cut before: which one, and how long. */
+  const over: { from: number; mm: number }[] = []
+  let [count, row] = [0, 0]
+  let before: readonly number[] = []
+  for (let y = top; y < foot - DUST_MM; y += board.widthMm, row++) {
+    const to = Math.min(foot, y + board.widthMm)
+    const joints: number[] = []
+    for (const [from, end] of spans(outline, y, to)) {
+      let x = from
+      let last: number | undefined
+      while (x < end - DUST_MM) {
+        const rest = end - x
+        const clear = (mm: number) => {
+          const at = x + mm
+          if (at >= end - DUST_MM) return true
+          // No joint near one of the row before, and no sliver at the far end.
+          return (
+            end - at >= Math.min(staggerMm, rest) - DUST_MM &&
+            before.every((j) => Math.abs(j - at) >= staggerMm - DUST_MM)
+          )
+        }
+        const piece = pieceFor(rest, x === from, over, board.lengthMm, staggerMm, clear)
+        const id = piece.from ?? count++
+        if (piece.from !== undefined)
+          over.splice(
+            over.findIndex((o) => o.from === piece.from && o.mm === piece.ofMm),
+            1,
+          )
+        boards.push({
+          row,
+          from: id,
+          xMm: x,
+          yMm: y,
+          widthMm: piece.mm,
+          heightMm: to - y,
+          label: '',
+          use: piece.mm < board.lengthMm - DUST_MM || to - y < board.widthMm - DUST_MM ? 'spare' : 'used',
+        })
+        if (piece.ofMm - piece.mm >= staggerMm) over.push({ from: id, mm: piece.ofMm - piece.mm })
+        x += piece.mm
+        if (last !== undefined) joints.push(last)
+        last = x
+      }
+    }
+    before = joints
+  }
+  const laid = boards.reduce((sum, b) => sum + b.widthMm * b.heightMm, 0)
+  const bought = count * board.widthMm * board.lengthMm
+  return { boards, count, wastePercent: laid > 0 ? (100 * (bought - laid)) / laid : 0, areaMm2: laid }
+}
+
+/** The next piece of a row: an offcut for its beginning or its end, a whole board between, cut so that joints keep apart. */
+function pieceFor(
+  rest: number,
+  begins: boolean,
+  over: readonly { readonly from: number; readonly mm: number }[],
+  lengthMm: number,
+  staggerMm: number,
+  clear: (mm: number) => boolean,
+): { readonly mm: number; readonly ofMm: number; readonly from?: number } {
+  if (rest <= lengthMm + DUST_MM) {
+    // The shortest offcut that closes the row.
+    const closes = over.filter((o) => o.mm >= rest - DUST_MM).sort((a, b) => a.mm - b.mm)[0]
+    if (closes) return { mm: rest, ofMm: closes.mm, from: closes.from }
+    return { mm: rest, ofMm: lengthMm }
+  }
+  if (begins) {
+    const starts = [...over].sort((a, b) => b.mm - a.mm).find((o) => o.mm < rest && clear(o.mm))
+    if (starts) return { mm: starts.mm, ofMm: starts.mm, from: starts.from }
+  }
+  for (let mm = lengthMm; mm >= staggerMm; mm -= 10) if (clear(mm)) return { mm, ofMm: lengthMm }
+  return { mm: lengthMm, ofMm: lengthMm }
+}
+
+/** The stretches of floor a row covers, where it is there over any part of its width. */
+function spans(outline: readonly Point[], top: number, foot: number): [number, number][] {
+  const heights = [
+    top + 1e-3,
+    foot - 1e-3,
+    ...outline.map((p) => p.y).flatMap((y) => [y - 1e-3, y + 1e-3]),
+  ].filter((y) => y > top && y < foot)
+  const all = heights.flatMap((y) => crossings(outline, y)).sort((a, b) => a[0] - b[0])
+  const merged: [number, number][] = []
+  for (const [from, to] of all) {
+    const last = merged.at(-1)
+    if (last && from <= last[1] + DUST_MM) last[1] = Math.max(last[1], to)
+    else merged.push([from, to])
+  }
+  return merged
+}
+
+function crossings(outline: readonly Point[], y: number): [number, number][] {
+  const xs = outline
+    .flatMap((p, i) => {
+      const q = outline[(i + 1) % outline.length] ?? p
+      return p.y > y !== q.y > y ? [p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x)] : []
+    })
+    .sort((a, b) => a - b)
+  const list: [number, number][] = []
+  for (let i = 0; i + 1 < xs.length; i += 2) list.push([xs[i] ?? 0, xs[i + 1] ?? 0])
+  return list
+}
+
+export function boardDrawing(name: string, outline: readonly Point[], plan: FloorPlan): Drawing {
+  const [x, y] = [Math.min(...outline.map((p) => p.x)), Math.min(...outline.map((p) => p.y))]
+  return {
+    name,
+    widthMm: Math.max(...outline.map((p) => p.x)) - x,
+    heightMm: Math.max(...outline.map((p) => p.y)) - y,
+    times: 1,
+    parts: plan.boards.map((b) => ({ ...b, xMm: b.xMm - x, yMm: b.yMm - y })),
+  }
+}
+
+/** Carpet from a roll, whole drops side by side, laid along one side of a rectangle and along the other. */
+export function carpetDrops(alongMm: number, acrossMm: number, rollMm: number, trimMm: number) {
+  const drops = ceilDiv(acrossMm, rollMm)
+  return { drops, rollLengthMm: drops * (alongMm + trimMm), seams: drops - 1 }
+}

@@ -1,0 +1,44 @@
+/** What a part of a sheet or of a wall is. */
+export type PartUse = 'used' | 'spare' | 'lost' | 'opening'
+
+/** A rectangle of a drawing, in mm from its upper left corner. */
+export interface DrawnPart {
+  readonly xMm: number
+  readonly yMm: number
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly label: string
+  readonly use: PartUse
+}
+
+/** A drawing to scale: a wall with its drops, a roll with its cuts, a floor with its boards. */
+export interface Drawing {
+  readonly name: string
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly parts: readonly DrawnPart[]
+  /** How many are cut exactly so. */
+  readonly times: number
+}
+
+/** A hole in a surface that is laid: from the left and from its foot. */
+export interface Hole {
+  readonly name: string
+  readonly startMm: number
+  readonly widthMm: number
+  readonly bottomMm: number
+  readonly topMm: number
+}
+
+/** A surface to be laid: a wall, or a band of one, as seen from the room. */
+export interface Face {
+  readonly name: string
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly holes: readonly Hole[]
+}
+
+// Binary dust of sums of millimeters.
+export const DUST_MM = 1e-6
+export const ceilDiv = (what: number, by: number): number => Math.ceil(what / by - 1e-9)
+export const floorDiv = (what: number, by: number): number => Math.floor(what / by + 1e-9)
