@@ -19,8 +19,8 @@ const today = () =>
   }
 const without = (rows: Row[], ...fields: string[]) =>
   rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !fields.includes(k))))
-/** What no file before version 12 has: what stands on and in the pieces of the demo. */
-const NOT_KNOWN = { shelves: [], shelfPlacements: [], pieceParts: [] }
+/** What no file before versions 12 and 13 has: what stands on and in the pieces of the demo, lines of the take-off. */
+const NOT_KNOWN = { shelves: [], shelfPlacements: [], pieceParts: [], takeoffs: [], takeoffParts: [] }
 /** The file as the version before it was, without what came since. */
 const NAMED_BEFORE: Readonly<Record<string, string>> = {
   floorPlacements: 'stands',
@@ -40,6 +40,8 @@ const asVersion7 = (): ReturnType<typeof today> => {
     shelves: _s,
     shelfPlacements: _p,
     pieceParts: _q,
+    takeoffs: _t,
+    takeoffParts: _u,
     ...file
   } = today() as ReturnType<typeof today> & Record<keyof typeof NOT_KNOWN, unknown>
   return {

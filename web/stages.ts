@@ -84,7 +84,10 @@ export const STAGES: readonly Stage[] = [
     number: 5,
     path: 'takeoff',
     name: 'Take-off',
-    pages: [{ path: '', title: 'Take-off', page: 'takeoff/TakeoffPage.vue' }],
+    pages: [
+      { path: '', title: 'Take-off', tab: 'Paint', page: 'takeoff/TakeoffPage.vue' },
+      { path: 'trades', title: 'Take-off of the trades', tab: 'Every trade', page: 'takeoff/TradesPage.vue' },
+    ],
   },
   {
     number: 6,

@@ -22,6 +22,8 @@ import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Finish } from '../model/rows/finishes.js'
 import type { FinishAssignment } from '../model/rows/finishAssignments.js'
+import type { TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
+import { takeoffsOf } from './takeoffsOf.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
 /** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
@@ -36,6 +38,8 @@ export interface DerivedJob {
   /** Finishes that are seen, in their true shares: the ribbon. */
   readonly ribbon: readonly FinishFacts[]
   readonly paint: readonly PaintLine[]
+  /** Lines of the take-off with a method of their own; paint stands by itself. */
+  readonly takeoffs: readonly TakeoffLine[]
   readonly items: readonly DerivedItem[]
   /** Chosen and not ordered, by supplier, with coupon and delivery of the order. */
   readonly baskets: readonly SupplierBasket[]
@@ -61,6 +65,7 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem), creditLeft(job.entries))
   const orders = deriveOrders(job, lines)
   let brief: BriefFacts | undefined
+  let takeoffs: readonly TakeoffLine[] | undefined
   return {
     measure,
     areas,
@@ -74,6 +79,9 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
     orders,
     position,
     // What only the rules and single pages read is computed when they first do: a job opens without waiting for it.
+    get takeoffs() {
+      return (takeoffs ??= takeoffsOf(job, measure))
+    },
     get brief() {
       return (brief ??= briefFactsOf(
         job,

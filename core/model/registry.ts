@@ -34,6 +34,8 @@ import { receipts } from './rows/receipts.js'
 import { room } from './rows/room.js'
 import { shelfPlacements } from './rows/shelfPlacements.js'
 import { shelves } from './rows/shelves.js'
+import { takeoffParts } from './rows/takeoffParts.js'
+import { takeoffs } from './rows/takeoffs.js'
 import { schemes } from './rows/schemes.js'
 import { schools } from './rows/schools.js'
 import { panelLayouts } from './rows/panelLayouts.js'
@@ -87,6 +89,8 @@ export const ROWS = {
   sampledColors,
   shelves,
   shelfPlacements,
+  takeoffs,
+  takeoffParts,
   floorPlacements,
   wallPlacements,
   frames,

@@ -7,10 +7,15 @@ import { rowsOf, type Row } from './upgradeRows.js'
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return [upgradeEarly, toVersion8, toVersion9, toVersion10, toVersion11, toVersion12].reduce(
+  return [upgradeEarly, toVersion8, toVersion9, toVersion10, toVersion11, toVersion12, toVersion13].reduce(
     (known, next) => next(known),
     file,
   )
+}
+
+/** Version 13 knows lines of the take-off and the pieces they cut. */
+function toVersion13(file: Row): Row {
+  return file.version === 12 ? { ...file, version: 13, takeoffs: [], takeoffParts: [] } : file
 }
 
 /**

@@ -43,6 +43,8 @@ export const sampledColor = tableOf(ROWS.sampledColors, ofThe)
 export const piecePart = tableOf(ROWS.pieceParts, ofThe)
 export const shelf = tableOf(ROWS.shelves, ofThe)
 export const shelfPlacement = tableOf(ROWS.shelfPlacements, ofThe)
+export const takeoff = tableOf(ROWS.takeoffs, ofThe)
+export const takeoffPart = tableOf(ROWS.takeoffParts, ofThe)
 export const floorPlacement = tableOf(ROWS.floorPlacements, ofThe)
 export const wallPlacement = tableOf(ROWS.wallPlacements, ofThe)
 export const frame = tableOf(ROWS.frames, ofThe)
@@ -94,6 +96,8 @@ export const TABLES = {
   parts: wallPart,
   shelves: shelf,
   shelfPlacements: shelfPlacement,
+  takeoffs: takeoff,
+  takeoffParts: takeoffPart,
   schemes: scheme,
   schemeOverrides: schemeOverride,
   sampledColors: sampledColor,

@@ -108,9 +108,10 @@ export function stageLines(
       path: 'takeoff',
       name: t('takeoff'),
       line:
-        liters > 0
-          ? t('paintLine', { liters: says.liquid(liters), n: derived.paint.length })
-          : t('nothingToPaintYet'),
+        [
+          ...(liters > 0 ? [t('paintLine', { liters: says.liquid(liters), n: derived.paint.length })] : []),
+          ...(job.takeoffs.length > 0 ? [t('tradeLines', { n: job.takeoffs.length })] : []),
+        ].join(', ') || t('nothingToPaintYet'),
     },
     {
       number: 6,

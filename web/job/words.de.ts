@@ -199,6 +199,7 @@ export default {
   finishesAgree: '{n} Oberfläche passt | {n} Oberflächen passen',
   clashes: '{n} Unverträglichkeit | {n} Unverträglichkeiten',
   takeoff: 'Mengen',
+  tradeLines: '{n} Posten eines Gewerks | {n} Posten der Gewerke',
   paintLine: '{liters} in {n} Farbe | {liters} in {n} Farben',
   ordersLine: '{n} Bestellung | {n} Bestellungen',
   handover: 'Übergabe',

@@ -197,6 +197,7 @@ export default {
   finishesAgree: '{n} felület összeillik',
   clashes: '{n} ütközés',
   takeoff: 'Mennyiségek',
+  tradeLines: '{n} szakági tétel | {n} szakági tétel',
   paintLine: '{liters}, {n} festék',
   ordersLine: '{n} rendelés',
   handover: 'Átadás',

@@ -197,6 +197,7 @@ export const english = {
   finishesAgree: '{n} finish agrees | {n} finishes agree',
   clashes: '{n} clash | {n} clashes',
   takeoff: 'Take-off',
+  tradeLines: '{n} line of a trade | {n} lines of trades',
   paintLine: '{liters} in {n} paint | {liters} in {n} paints',
   ordersLine: '{n} order | {n} orders',
   handover: 'Handover',

@@ -7,6 +7,7 @@ import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
 import KitEditor from './KitEditor.vue'
 import OntoSchedule from './OntoSchedule.vue'
 import { choiceText } from './tinsText.js'
@@ -35,6 +36,7 @@ const offered = (l: PaintLine) =>
 
 <template>
   <StagePage v-if="job" :title="t('takeOff')" :says="t('howMuchOfEachMaterial')">
+    <template #head><StageTabs stage="takeoff" /></template>
     <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
       {{ t('everyFigureIsUncertainThe') }}
     </p>

@@ -1,8 +1,6 @@
+import type { Match } from '../../../model/vocabulary/takeoff.js'
 import type { DrawnPart, Drawing, Face } from '../trade.js'
 import { ceilDiv, DUST_MM, floorDiv } from '../trade.js'
-
-export const MATCHES = ['free', 'straight', 'half drop'] as const
-export type Match = (typeof MATCHES)[number]
 
 /** A paper as it is sold. */
 export interface Paper {
@@ -73,7 +71,8 @@ export function dropMethod(
     return { cutMm, drops, perRoll, rolls: perRoll > 0 ? ceilDiv(drops, perRoll) : Infinity }
   }
   const [one, two] = halfDropMethods(drops, heightMm, trimMm, paper)
-  return one.rolls <= two.rolls ? one : two
+  // Of two ways with as many rolls the one that cuts shorter.
+  return one.rolls < two.rolls || (one.rolls === two.rolls && one.cutMm < two.cutMm) ? one : two
 }
 
 /** Half drop from one roll after another (cuts of some repeats and a half), or from two rolls side by side (whole repeats). */

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { SET_OUTS } from '../../../model/vocabulary/takeoff.js'
 import { published } from '../../../testing/published.js'
 import {
   boxesFor,
@@ -8,7 +9,6 @@ import {
   groutKgPerM2,
   jointLitersPerM2,
   LEAST_PART,
-  SET_OUTS,
   tileDrawing,
   tilePlan,
 } from './tiles.js'

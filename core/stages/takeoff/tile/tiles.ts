@@ -1,3 +1,4 @@
+import type { SetOut } from '../../../model/vocabulary/takeoff.js'
 import type { DrawnPart, Drawing, Face } from '../trade.js'
 import { ceilDiv, DUST_MM } from '../trade.js'
 
@@ -6,10 +7,6 @@ export interface Tile {
   readonly heightMm: number
   readonly jointMm: number
 }
-
-/** Where the setting out begins. */
-export const SET_OUTS = ['from the left', 'tile in the middle', 'joint in the middle', 'least cut'] as const
-export type SetOut = (typeof SET_OUTS)[number]
 
 /** Columns or rows along one side: where each begins, and how wide it shows. */
 export interface Course {

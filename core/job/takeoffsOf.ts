@@ -1,0 +1,73 @@
+import { formatterOf } from '../kernel/units/formatter.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import type { MeasureFacts } from '../stages/measure/measureFacts.js'
+import { takeoffLine } from '../stages/takeoff/takeoffLine.js'
+import type { TakeoffInput, TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
+import type { Face } from '../stages/takeoff/trade.js'
+
+/** The lines of the take-off that have a method of their own, reckoned from what is measured; paint is counted by itself. */
+export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine[] {
+  const says = formatterOf(job.studio)
+  const { closure } = measure
+  const floor = closure.state === 'closed' || closure.state === 'gap' ? closure.corners : undefined
+  return job.takeoffs.map((row) => {
+    const opening = job.openings.find((o) => o.id === row.openingId)
+    const window =
+      opening && opening.widthMm > 0 && opening.heightMm
+        ? {
+            name: opening.name || opening.kind,
+            widthMm: opening.widthMm,
+            topMm: opening.sillMm + opening.heightMm,
+          }
+        : undefined
+    return reckoned({
+      row,
+      parts: job.takeoffParts.filter((p) => p.takeoffId === row.id),
+      faces: facesOf(job, measure, row),
+      floor: FLOORED.has(row.trade) ? floor : undefined,
+      window,
+      says,
+    })
+  })
+}
+
+/** Trades that are laid on the floor. */
+const FLOORED: ReadonlySet<string> = new Set(['boards', 'carpet'])
+
+// What was reckoned of a row, for as long as nothing it is reckoned from has changed.
+const known = new WeakMap<object, { readonly of: string; readonly line: TakeoffLine }>()
+
+function reckoned(input: TakeoffInput): TakeoffLine {
+  const { row, parts, faces, floor, window, says } = input
+  const of = JSON.stringify([parts, faces, floor, window, says.system, says.locale, says.currency])
+  const before = known.get(row)
+  if (before?.of === of) return before.line
+  const line = takeoffLine(input)
+  known.set(row, { of, line })
+  return line
+}
+
+/** The walls of a line as bands between its two heights, with the openings that lie in them. */
+function facesOf(job: JobSnapshot, { areas }: MeasureFacts, row: JobSnapshot['takeoffs'][number]): Face[] {
+  if (!areas) return []
+  return areas.walls
+    .filter((w) => row.wallIds.includes(w.wallId))
+    .flatMap((w): Face[] => {
+      // Paper and tile are cut to the highest place of a wall, and trimmed under a slope.
+      const ceiling = Math.max(...w.profile.map((p) => Math.max(p.startHeightMm, p.endHeightMm)))
+      const top = Math.min(ceiling, row.toMm ?? ceiling)
+      const heightMm = top - row.fromMm
+      if (heightMm <= 0) return []
+      const holes = job.openings
+        .filter((o) => o.wallId === w.wallId && o.heightMm)
+        .map((o) => ({
+          name: o.name || o.kind,
+          startMm: o.startMm,
+          widthMm: o.widthMm,
+          bottomMm: Math.max(0, o.sillMm - row.fromMm),
+          topMm: Math.min(heightMm, o.sillMm + o.heightMm - row.fromMm),
+        }))
+        .filter((h) => h.topMm > h.bottomMm)
+      return [{ name: w.name, widthMm: w.laidMm, heightMm, holes }]
+    })
+}

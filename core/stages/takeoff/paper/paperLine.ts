@@ -1,0 +1,105 @@
+import { goods, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import { ceilDiv, type Drawing, type Face } from '../trade.js'
+import { paperDrawings, paperPlan, paperSquares } from './paper.js'
+
+/** Squares cut from rolls and hung turned by turns: counted square by square, never divided by area. */
+function squaresLine({ row, faces, says }: TakeoffInput): Reckoned {
+  const side = row.squareMm
+  const paper = { ...goods(row), repeatMm: 0, match: 'free' as const }
+  if (side > paper.widthMm) throw new RangeError('squares no wider than the roll')
+  const counts = faces.map((f) => paperSquares(f, paper, side))
+  const squares = counts.reduce((sum, c) => sum + c.whole + c.edge, 0)
+  const perRoll = counts[0]?.perRoll ?? 1
+  const area = faces.reduce((sum, f) => sum + f.widthMm * f.heightMm, 0)
+  const byArea = ceilDiv(area, paper.widthMm * paper.lengthMm)
+  const rolls = ceilDiv(squares, perRoll)
+  return {
+    pieces: rolls,
+    packWord: ['roll', 'rolls'],
+    needed: says.count(squares, 'square'),
+    over: says.count(rolls * perRoll - squares, 'square'),
+    sum: [
+      ...faces.map((f, i) => {
+        const c = counts[i]
+        return `${f.name}: ${c?.columns ?? 0} × ${c?.rows ?? 0} whole, ${c?.edge ?? 0} for the edges`
+      }),
+      `${says.drawn(paper.lengthMm)} ÷ ${says.drawn(side)} → ${perRoll} a roll; ${squares} ÷ ${perRoll} → ${says.count(rolls, 'roll')}`,
+    ],
+    notes: [
+      ...(byArea < rolls ? [`By area alone it would be ${says.count(byArea, 'roll')}: too few.`] : []),
+      'Upright and turned by turns, like a checkerboard: ↕ hangs upright, ↔ is turned.',
+    ],
+    drawings: faces.map((f): Drawing => ({
+      name: f.name,
+      widthMm: f.widthMm,
+      heightMm: f.heightMm,
+      times: 1,
+      parts: squaresOn(f, side),
+    })),
+  }
+}
+
+/** Every square where it hangs, from the upper left, the edges cut to what is left. */
+function squaresOn(face: Face, side: number): Drawing['parts'] {
+  const [columns, rows] = [ceilDiv(face.widthMm, side), ceilDiv(face.heightMm, side)]
+  return Array.from({ length: columns * rows }, (_, i) => {
+    const [c, r] = [i % columns, Math.floor(i / columns)]
+    const [widthMm, heightMm] = [
+      Math.min(side, face.widthMm - c * side),
+      Math.min(side, face.heightMm - r * side),
+    ]
+    return {
+      xMm: c * side,
+      yMm: r * side,
+      widthMm,
+      heightMm,
+      label: (c + r) % 2 === 0 ? '↕' : '↔',
+      use: widthMm < side || heightMm < side ? ('spare' as const) : ('used' as const),
+    }
+  })
+}
+
+/** Drops of wallpaper on walls, cut from rolls. */
+export function wallpaperLine(input: TakeoffInput): Reckoned {
+  const { row, faces, says } = input
+  if (row.match === 'turned squares') return squaresLine(input)
+  const match = row.repeatMm > 0 ? row.match : 'free'
+  const paper = { ...goods(row), repeatMm: match === 'free' ? 0 : row.repeatMm, match }
+  const plan = paperPlan(faces, paper, row.trimMm, row.seamMm)
+  const spare = plan.rolls.filter((r) => r.overMm >= plan.cutMm)
+  const height = Math.max(...faces.map((f) => f.heightMm))
+  const whole = plan.drops.filter((d) => d.whole).length
+  return {
+    pieces: plan.rolls.length,
+    packWord: ['roll', 'rolls'],
+    needed: says.count(plan.drops.length, 'drop'),
+    over: says.count(
+      spare.reduce((sum, r) => sum + Math.floor(r.overMm / plan.cutMm + 1e-9), 0),
+      'drop',
+    ),
+    sum: [
+      `${faces.map((f) => says.drawn(f.widthMm)).join(' + ')} ÷ ${says.drawn(paper.widthMm)} → ${says.count(whole, 'whole drop')}`,
+      `${says.drawn(height)} + 2 × ${says.drawn(row.trimMm)}${match === 'free' ? '' : ` → ${says.figure(Math.round((2 * plan.cutMm) / paper.repeatMm) / 2)} × ${says.drawn(paper.repeatMm)}`} = ${says.drawn(plan.cutMm)}`,
+      `${says.drawn(paper.lengthMm)} a roll → ${says.count(plan.rolls.length, 'roll')}`,
+    ],
+    notes: [
+      ...(plan.areaRolls < plan.rolls.length
+        ? [
+            `By area alone it would be ${says.count(plan.areaRolls, 'roll')}: too few, since each drop is cut whole.`,
+          ]
+        : []),
+      ...(plan.customaryRolls > plan.rolls.length
+        ? [`By the drop method, openings not taken off, it is ${says.count(plan.customaryRolls, 'roll')}.`]
+        : []),
+      ...(row.repeatMm > 0 && match === 'free'
+        ? ['A repeat is given and the match is free: the pattern is let run and not met at the seams.']
+        : []),
+      'One batch for all rolls: compare the number on each before the first is cut.',
+    ],
+    drawings: faces.flatMap((f, i) =>
+      i === 0
+        ? paperDrawings(f, plan, paper, row.seamMm)
+        : paperDrawings(f, { ...plan, rolls: [] }, paper, row.seamMm),
+    ),
+  }
+}

@@ -1,0 +1,138 @@
+import type { Takeoff } from '../../model/rows/takeoffs.js'
+import type { Trade } from '../../model/vocabulary/takeoff.js'
+import { coverLine, curtainsLine, tiesLine } from './cloth/clothLines.js'
+import { boardsLine, carpetLine } from './floor/floorLines.js'
+import { lengthsLine } from './lengths/lengthsLine.js'
+import { wallpaperLine } from './paper/paperLine.js'
+import type { Reckoned, TakeoffInput, TakeoffLine } from './takeoffTypes.js'
+import { tileLine } from './tile/tileLine.js'
+import { ceilDiv } from './trade.js'
+
+/** Which fields of a line each trade reads, in the order they are asked. */
+export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> = {
+  wallpaper: [
+    'wallIds',
+    'fromMm',
+    'toMm',
+    'goodsWidthMm',
+    'goodsLengthMm',
+    'match',
+    'repeatMm',
+    'squareMm',
+    'trimMm',
+    'seamMm',
+    'packMinor',
+    'sparePacks',
+  ],
+  tile: [
+    'wallIds',
+    'fromMm',
+    'toMm',
+    'goodsWidthMm',
+    'goodsLengthMm',
+    'jointMm',
+    'setOut',
+    'packOf',
+    'packMinor',
+    'sparePacks',
+  ],
+  boards: ['turned', 'goodsWidthMm', 'goodsLengthMm', 'packOf', 'packMinor', 'sparePacks'],
+  carpet: ['turned', 'goodsWidthMm', 'trimMm', 'packMinor'],
+  curtains: [
+    'openingId',
+    'readyMade',
+    'pair',
+    'fromMm',
+    'toMm',
+    'trimMm',
+    'fullness',
+    'returnMm',
+    'overlapMm',
+    'topHemMm',
+    'footHemMm',
+    'goodsWidthMm',
+    'repeatMm',
+    'packMinor',
+  ],
+  lengths: ['wallIds', 'goodsLengthMm', 'jointMm', 'packOf', 'packMinor', 'sparePacks'],
+  cover: ['goodsWidthMm', 'repeatMm', 'packMinor'],
+  ties: ['posts', 'ring', 'packOf', 'packMinor', 'sparePacks'],
+}
+
+/** Reckons one line; what is missing is named, and nothing is assumed in its place. */
+export function takeoffLine(input: TakeoffInput): TakeoffLine {
+  const { row, says } = input
+  const waits = missing(input)
+  const bare = { row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' }
+  if (waits.length > 0) return { ...bare, waits, sum: [], notes: [], drawings: [] }
+  let got: Reckoned
+  try {
+    got = BY_TRADE[row.trade](input)
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error
+    return { ...bare, waits: [error.message], sum: [], notes: [], drawings: [] }
+  }
+  const { pieces, lengthMm, packWord, ...shown } = got
+  if (lengthMm !== undefined) {
+    // Sold by the meter or by the yard.
+    const unitMm = says.system === 'metric' ? 1000 : 914.4
+    const units = lengthMm / unitMm
+    const text = `${says.number(units, 2)} ${says.system === 'metric' ? 'm' : 'yd'}`
+    return {
+      ...shown,
+      row,
+      waits,
+      packs: units,
+      packsText: text,
+      costMinor: row.packMinor === null ? undefined : Math.round(units * row.packMinor),
+    }
+  }
+  const needed = ceilDiv(pieces ?? 0, row.packOf)
+  const packs = needed + row.sparePacks
+  return {
+    ...shown,
+    row,
+    waits,
+    packs,
+    packsText: says.count(packs, packWord[0], packWord[1]),
+    costMinor: row.packMinor === null ? undefined : packs * row.packMinor,
+  }
+}
+
+function missing({ row, faces, floor, window, parts }: TakeoffInput): string[] {
+  const list: string[] = []
+  const needs = (what: string, is: boolean) => (is ? undefined : list.push(what))
+  const { trade } = row
+  const walls = trade === 'wallpaper' || trade === 'tile'
+  if (walls) needs('the walls it goes on', row.wallIds.length > 0)
+  if (walls && row.wallIds.length > 0) needs('the room measured, with its height', faces.length > 0)
+  if (trade === 'boards' || trade === 'carpet') needs('the room measured and closed', floor !== undefined)
+  if (trade === 'curtains') {
+    needs('the window it hangs at', row.openingId !== null)
+    if (row.openingId !== null) needs('the width and height of the window', window !== undefined)
+  }
+  if (trade === 'cover') needs('the pieces of the cover', parts.length > 0)
+  if (trade === 'lengths') needs('the pieces, or walls to go along', parts.length > 0 || faces.length > 0)
+  if (trade === 'ties') needs('how many posts there are', row.posts > 0)
+  if (trade === 'wallpaper' && row.match === 'turned squares') needs('the side of a square', row.squareMm > 0)
+  if (trade === 'cover')
+    needs(
+      'the width of each piece',
+      parts.every((p) => p.widthMm !== null),
+    )
+  const fields = TRADE_FIELDS[trade]
+  if (fields.includes('goodsWidthMm')) needs('the width as it is sold', row.goodsWidthMm !== null)
+  if (fields.includes('goodsLengthMm')) needs('the length as it is sold', row.goodsLengthMm !== null)
+  return list
+}
+
+const BY_TRADE: Readonly<Record<Trade, (input: TakeoffInput) => Reckoned>> = {
+  wallpaper: wallpaperLine,
+  tile: tileLine,
+  boards: boardsLine,
+  carpet: carpetLine,
+  curtains: curtainsLine,
+  lengths: lengthsLine,
+  cover: coverLine,
+  ties: tiesLine,
+}

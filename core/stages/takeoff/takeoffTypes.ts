@@ -1,0 +1,49 @@
+import type { Point } from '../../kernel/geometry/polygon.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
+import type { TakeoffPart } from '../../model/rows/takeoffParts.js'
+import type { Takeoff } from '../../model/rows/takeoffs.js'
+import type { Drawing, Face } from './trade.js'
+
+/** What a line is reckoned from: measured, never typed twice. */
+export interface TakeoffInput {
+  readonly row: Takeoff
+  readonly parts: readonly TakeoffPart[]
+  /** The walls named, as bands. */
+  readonly faces: readonly Face[]
+  /** Corners of the floor; undefined while the room is open. */
+  readonly floor: readonly Point[] | undefined
+  /** The window a curtain hangs at. */
+  readonly window: { readonly name: string; readonly widthMm: number; readonly topMm: number } | undefined
+  readonly says: Formatter
+}
+
+/** A line of the take-off: how much, how it is cut and what it comes to. */
+export interface TakeoffLine {
+  readonly row: Takeoff
+  /** What has to be measured or entered first; nothing is reckoned until then. */
+  readonly waits: readonly string[]
+  /** What is needed, in words: `8 drops`, `12.4 m²`. */
+  readonly needed: string
+  /** Packs to buy, the spare ones among them; lengths where cloth and carpet are sold by length. */
+  readonly packs: number | undefined
+  readonly packsText: string
+  readonly costMinor: number | undefined
+  /** What is over when it is done. */
+  readonly over: string
+  /** The figures it comes from, one step after the other. */
+  readonly sum: readonly string[]
+  /** What a tradesman would say of it. */
+  readonly notes: readonly string[]
+  readonly drawings: readonly Drawing[]
+}
+
+/** What the method of a trade finds; packs and money follow from it. */
+export type Reckoned = Omit<TakeoffLine, 'row' | 'waits' | 'packs' | 'packsText' | 'costMinor'> & {
+  /** Pieces, boxes or rolls; of what is sold by length its mm. */
+  readonly pieces?: number
+  readonly lengthMm?: number
+  readonly packWord: readonly [string, string]
+}
+
+/** The goods as they are sold, once they are entered. */
+export const goods = (row: Takeoff) => ({ widthMm: row.goodsWidthMm ?? 0, lengthMm: row.goodsLengthMm ?? 0 })

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import type { DrawnPart, Drawing } from '@bonitas/core/stages/takeoff/trade'
+import { useLocale } from '../form/useLocale.js'
+import { t } from './words.js'
+
+/** A wall with its drops, a roll with its cuts, a floor with its boards: to scale, the fill says what becomes of each part. */
+const props = defineProps<{ drawing: Drawing }>()
+const { says } = useLocale()
+const id = useId()
+
+// Drawn this wide at the most, and a strip at least so high that its figures can be read.
+const WIDEST = 600
+const HIGHEST = 260
+const LEAST = 34
+const MARGIN = { left: 62, top: 8, right: 8, foot: 26 }
+
+const across = computed(() => Math.min(WIDEST / props.drawing.widthMm, HIGHEST / props.drawing.heightMm))
+/** A strip of molding is too thin to read at its own scale: it is drawn higher, which its name says. */
+const up = computed(() => Math.max(across.value, LEAST / props.drawing.heightMm))
+const wide = computed(() => props.drawing.widthMm * across.value)
+const high = computed(() => props.drawing.heightMm * up.value)
+const place = (p: DrawnPart) => ({
+  x: MARGIN.left + p.xMm * across.value,
+  y: MARGIN.top + p.yMm * up.value,
+  width: Math.max(0, p.widthMm * across.value),
+  height: Math.max(0, p.heightMm * up.value),
+})
+const parts = computed(() => props.drawing.parts.filter((p) => p.widthMm > 0.5 && p.heightMm > 0.5))
+const labeled = computed(() =>
+  parts.value.filter((p) => p.label !== '' && p.widthMm * across.value > 7 * p.label.length + 4),
+)
+const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
+</script>
+
+<template>
+  <figure>
+    <figcaption>
+      <b>{{ drawing.name }}</b><span v-if="drawing.times > 1" class="second times">
+        {{ t('cutSo', { times: drawing.times }) }}</span
+      >
+    </figcaption>
+    <svg
+      :width="wide + MARGIN.left + MARGIN.right"
+      :height="high + MARGIN.top + MARGIN.foot"
+      role="img"
+      :aria-labelledby="id"
+    >
+      <title :id="id">
+        {{
+          t('drawingOf', {
+            name: drawing.name,
+            parts: parts.length,
+            wide: says1,
+            high: says.drawn(drawing.heightMm),
+          })
+        }}
+      </title>
+      <defs>
+        <pattern :id="`${id}-over`" width="6" height="6" patternUnits="userSpaceOnUse">
+          <path d="M0 6 L6 0" stroke="#1a1a1a" stroke-width="0.8" />
+        </pattern>
+        <pattern :id="`${id}-lost`" width="5" height="5" patternUnits="userSpaceOnUse">
+          <circle cx="1.5" cy="1.5" r="0.8" fill="#1a1a1a" />
+        </pattern>
+      </defs>
+      <g v-for="(p, i) in parts" :key="i">
+        <rect v-bind="place(p)" :class="p.use" />
+        <rect
+          v-if="p.use === 'spare'"
+          v-bind="place(p)"
+          :style="{ fill: `url(#${id}-over)` }"
+          class="plain"
+        />
+        <rect v-if="p.use === 'lost'" v-bind="place(p)" :style="{ fill: `url(#${id}-lost)` }" class="plain" />
+      </g>
+      <rect :x="MARGIN.left" :y="MARGIN.top" :width="wide" :height="high" class="edge" />
+      <text
+        v-for="(p, i) in labeled"
+        :key="`t${i}`"
+        :x="place(p).x + place(p).width / 2"
+        :y="place(p).y + place(p).height / 2 + 4"
+        class="label"
+      >
+        {{ p.label }}
+      </text>
+      <text :x="MARGIN.left + wide / 2" :y="MARGIN.top + high + 18" class="size">{{ says1 }}</text>
+      <text :x="MARGIN.left - 8" :y="MARGIN.top + high / 2 + 4" class="size high">
+        {{ up > across ? '' : says.drawn(drawing.heightMm) }}
+      </text>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+.times {
+  margin-left: 6px;
+}
+svg {
+  display: block;
+  max-width: 100%;
+}
+rect {
+  stroke: var(--ink);
+  stroke-width: 0.8;
+  fill: #fff;
+}
+rect.plain {
+  stroke: none;
+}
+rect.used {
+  fill: #fff;
+}
+rect.spare {
+  fill: var(--panel);
+}
+rect.opening {
+  fill: #9a9a9a;
+}
+rect.edge {
+  fill: none;
+  stroke-width: 1.6;
+}
+text {
+  font-size: 12px;
+  text-anchor: middle;
+}
+.label {
+  font-weight: 650;
+  paint-order: stroke;
+  stroke: #fff;
+  stroke-width: 3px;
+}
+.size.high {
+  text-anchor: end;
+}
+</style>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import { ROWS } from '@bonitas/core/model/registry'
+import { TRADES, type Trade } from '@bonitas/core/model/vocabulary/takeoff'
+import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
+import ListTable from '../form/ListTable.vue'
+import { useLocale } from '../form/useLocale.js'
+import { nextPosition } from '../job/edits.js'
+import { useJobStore } from '../job/jobStore.js'
+import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
+import { useInAddress } from '../job/useInAddress.js'
+import CutDrawing from './CutDrawing.vue'
+import TradeEditor from './TradeEditor.vue'
+import TradeOnSchedule from './TradeOnSchedule.vue'
+import { t } from './words.js'
+
+/** Every trade but paint: how much, how it is cut, what it comes to. */
+const store = useJobStore()
+const job = computed(() => store.snapshot)
+const { says } = useLocale()
+const chosenId = useInAddress('line')
+const lines = computed(() => store.derived?.takeoffs ?? [])
+const chosen = computed(() => lines.value.find((l) => l.row.id === chosenId.value) ?? lines.value[0])
+const total = computed(() => lines.value.reduce((sum, l) => sum + (l.costMinor ?? 0), 0))
+
+const NAMES: Readonly<Record<Trade, () => string>> = {
+  wallpaper: () => t('wallpaper'),
+  tile: () => t('tile'),
+  boards: () => t('boards'),
+  carpet: () => t('carpet'),
+  curtains: () => t('curtains'),
+  lengths: () => t('lengths'),
+  cover: () => t('cover'),
+  ties: () => t('ties'),
+}
+/** What a line of a trade begins with: sizes that are sold nearly everywhere, to be changed. */
+const BEGINS: Readonly<Record<Trade, { metric: object; imperial: object }>> = {
+  wallpaper: {
+    metric: { goodsWidthMm: 530, goodsLengthMm: 10_050 },
+    imperial: { goodsWidthMm: 520.7, goodsLengthMm: 10_058.4, trimMm: 50.8 },
+  },
+  tile: { metric: { jointMm: 3 }, imperial: { jointMm: 3.175 } },
+  boards: { metric: {}, imperial: {} },
+  carpet: { metric: { goodsWidthMm: 4000, trimMm: 100 }, imperial: { goodsWidthMm: 3657.6, trimMm: 76.2 } },
+  curtains: {
+    metric: { goodsWidthMm: 1400, trimMm: 150, fromMm: 10 },
+    imperial: { goodsWidthMm: 1371.6, trimMm: 152.4, fromMm: 12.7, topHemMm: 203.2, footHemMm: 203.2 },
+  },
+  lengths: {
+    metric: { goodsLengthMm: 2400, jointMm: 3 },
+    imperial: { goodsLengthMm: 2438.4, jointMm: 3.175 },
+  },
+  ties: { metric: {}, imperial: {} },
+  cover: { metric: { goodsWidthMm: 1400 }, imperial: { goodsWidthMm: 1371.6 } },
+}
+
+function add(trade: Trade): void {
+  const rows = job.value?.takeoffs ?? []
+  chosenId.value = store.add('takeoffs', {
+    ...ROWS.takeoffs.blank(),
+    name: NAMES[trade](),
+    trade,
+    ...BEGINS[trade][says.value.system],
+    position: nextPosition(rows),
+  })
+}
+const money = (line: TakeoffLine) =>
+  line.costMinor === undefined ? '—' : says.value.moneyColumn(line.costMinor)
+</script>
+
+<template>
+  <StagePage v-if="job" :title="t('takeOff')" :says="t('everyTradeItsSum')">
+    <template #head><StageTabs stage="takeoff" /></template>
+    <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
+      {{ t('everyFigureIsUncertainThe') }}
+    </p>
+    <div class="add" role="group" :aria-label="t('addALine')">
+      <span class="second">{{ t('addALine') }}</span>
+      <ElButton v-for="trade in TRADES" :key="trade" @click="add(trade)">{{ NAMES[trade]() }}</ElButton>
+    </div>
+    <p v-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
+    <template v-else>
+      <ListTable
+        :rows="lines"
+        :columns="[
+          { id: 'trade', head: t('trade') },
+          { id: 'name', head: t('what') },
+          { id: 'needed', head: t('needed') },
+          { id: 'packs', head: t('packs'), figure: true },
+          { id: 'money', head: job.studio.currency, figure: true },
+          { id: 'over', head: t('over') },
+        ]"
+        :key-of="(l) => l.row.id"
+        :row-class="(l) => ({ chosen: l.row.id === chosen?.row.id })"
+      >
+        <template #cell-trade="{ row: l }">{{ NAMES[l.row.trade]() }}</template>
+        <template #cell-name="{ row: l }"
+          ><ElButton link :aria-pressed="l === chosen" @click="chosenId = l.row.id"
+            ><b>{{ l.row.name }}</b></ElButton
+          ></template
+        >
+        <template #cell-needed="{ row: l }"
+          ><span v-if="l.waits.length > 0" class="waits">{{ t('needs', { what: l.waits.join(', ') }) }}</span
+          ><template v-else>{{ l.needed }}</template></template
+        >
+        <template #cell-packs="{ row: l }"
+          ><b>{{ l.packsText }}</b></template
+        >
+        <template #cell-money="{ row: l }">{{ money(l) }}</template>
+        <template #cell-over="{ row: l }">{{ l.over }}</template>
+      </ListTable>
+      <p class="total">
+        {{ t('allLines') }} <b>{{ says.money(total) }}</b>
+      </p>
+      <section v-if="chosen && chosen.waits.length === 0" class="plan" :aria-label="chosen.row.name">
+        <ol class="sum">
+          <li v-for="s in chosen.sum" :key="s">{{ s }}</li>
+        </ol>
+        <div class="drawings">
+          <CutDrawing v-for="(d, i) in chosen.drawings" :key="`${chosen.row.id} ${i}`" :drawing="d" />
+        </div>
+        <p class="key second">{{ t('whiteIsUsed') }}</p>
+        <ul class="notes">
+          <li v-for="n in chosen.notes" :key="n">{{ n }}</li>
+        </ul>
+      </section>
+    </template>
+    <template #panel>
+      <TradeEditor v-if="chosen" :key="chosen.row.id" :row="chosen.row" />
+      <TradeOnSchedule v-if="chosen" :key="`on ${chosen.row.id}`" :line="chosen" />
+    </template>
+  </StagePage>
+</template>
+
+<style scoped>
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+.add .second {
+  margin-right: 6px;
+}
+.teach {
+  max-width: 62ch;
+  padding-top: 20px;
+}
+.waits {
+  font-weight: 650;
+}
+.total {
+  text-align: right;
+  padding: 6px 4px;
+}
+.plan {
+  border-top: 1px solid var(--ink);
+  padding-top: 10px;
+  display: grid;
+  gap: 10px;
+}
+.sum {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+}
+.drawings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+}
+.notes {
+  margin: 0;
+  padding-left: 18px;
+  max-width: 76ch;
+}
+.uncertain {
+  border-left: 4px solid var(--stop);
+  padding: 4px 10px;
+  margin-bottom: 8px;
+  background: var(--paper);
+}
+</style>

@@ -1,0 +1,64 @@
+import type { Takeoff } from '@bonitas/core/model/rows/takeoffs'
+import type { Trade } from '@bonitas/core/model/vocabulary/takeoff'
+import { t } from './words.js'
+
+/** What a field is called in a trade: the width of a roll, of a tile, of a cloth. */
+export function fieldWord(trade: Trade, field: keyof Takeoff): string {
+  const own = WORDS[trade][field]
+  return own ? own() : (COMMON[field]?.() ?? field)
+}
+
+const COMMON: Partial<Record<keyof Takeoff, () => string>> = {
+  fromMm: () => t('from'),
+  toMm: () => t('upTo'),
+  packOf: () => t('inABox'),
+  packMinor: () => t('priceOfOne'),
+  repeatMm: () => t('repeat'),
+  squareMm: () => t('sideOfASquare'),
+  posts: () => t('posts'),
+  trimMm: () => t('trimEachEnd'),
+  seamMm: () => t('firstSeam'),
+  jointMm: () => t('joint'),
+  fullness: () => t('fullness'),
+  returnMm: () => t('returnToWall'),
+  overlapMm: () => t('overlap'),
+  topHemMm: () => t('hemAtTheTop'),
+  footHemMm: () => t('hemAtTheFoot'),
+  sparePacks: () => t('spareToKeep'),
+}
+const WORDS: Readonly<Record<Trade, Partial<Record<keyof Takeoff, () => string>>>> = {
+  wallpaper: {
+    goodsWidthMm: () => t('rollWidth'),
+    goodsLengthMm: () => t('rollLength'),
+    packMinor: () => t('priceARoll'),
+  },
+  tile: {
+    goodsWidthMm: () => t('tileWidth'),
+    goodsLengthMm: () => t('tileHeight'),
+    packMinor: () => t('priceABox'),
+  },
+  boards: {
+    goodsWidthMm: () => t('boardWidth'),
+    goodsLengthMm: () => t('boardLength'),
+    packMinor: () => t('priceABox'),
+  },
+  carpet: {
+    goodsWidthMm: () => t('rollWidth'),
+    trimMm: () => t('trimADrop'),
+    packMinor: () => t('priceALength'),
+  },
+  curtains: {
+    goodsWidthMm: () => t('clothWidth'),
+    trimMm: () => t('railBeyond'),
+    fromMm: () => t('footAboveFloor'),
+    toMm: () => t('railAboveFloor'),
+    packMinor: () => t('priceALength'),
+  },
+  lengths: {
+    goodsLengthMm: () => t('stockLength'),
+    jointMm: () => t('sawTakes'),
+    packMinor: () => t('priceOfOne'),
+  },
+  ties: {},
+  cover: { goodsWidthMm: () => t('clothWidth'), packMinor: () => t('priceALength') },
+}
