@@ -30,6 +30,11 @@ const parts = computed(() => props.drawing.parts.filter((p) => p.widthMm > 0.5 &
 const labeled = computed(() =>
   parts.value.filter((p) => p.label !== '' && p.widthMm * across.value > 7 * p.label.length + 4),
 )
+/** The number of a tall part stands near its top, where no window hides it. */
+const labelY = (p: DrawnPart) => {
+  const { y, height } = place(p)
+  return height > 60 ? y + 18 : y + height / 2 + 4
+}
 const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
 </script>
 
@@ -79,7 +84,7 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
         v-for="(p, i) in labeled"
         :key="`t${i}`"
         :x="place(p).x + place(p).width / 2"
-        :y="place(p).y + place(p).height / 2 + 4"
+        :y="labelY(p)"
         class="label"
       >
         {{ p.label }}

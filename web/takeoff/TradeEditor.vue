@@ -10,6 +10,7 @@ import RowChoice from '../form/RowChoice.vue'
 import RowField from '../form/RowField.vue'
 import RowTable from '../form/RowTable.vue'
 import type { TableColumn } from '../form/tableColumn.js'
+import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
 import { fieldWord } from './tradeWords.js'
@@ -19,6 +20,7 @@ import { t } from './words.js'
 const props = defineProps<{ row: Takeoff }>()
 const store = useJobStore()
 const job = computed(() => store.snapshot)
+const { system } = useLocale()
 const KINDS: Partial<Record<keyof Takeoff, FieldKind>> = {
   packMinor: 'money',
   packOf: 'whole',
@@ -46,7 +48,9 @@ function asked(field: keyof Takeoff): boolean {
   if (field === 'squareMm') return match === 'turned squares'
   if (trade === 'wallpaper' && field === 'repeatMm') return match === 'straight' || match === 'half drop'
   if (trade === 'wallpaper' && (field === 'trimMm' || field === 'seamMm')) return match !== 'turned squares'
-  if (readyMade) return !['returnMm', 'overlapMm', 'topHemMm', 'footHemMm', 'repeatMm'].includes(field)
+  if (trade === 'curtains' && field === 'packOf') return readyMade
+  if (trade === 'curtains' && readyMade)
+    return !['returnMm', 'overlapMm', 'topHemMm', 'footHemMm', 'repeatMm'].includes(field)
   return true
 }
 const walls = computed(() => store.derived?.measure.walls ?? [])
@@ -67,6 +71,10 @@ const columns = computed((): TableColumn<(typeof parts.value)[number]>[] => [
     ? ([{ id: 'widthMm', head: t('width'), kind: 'length', figure: true }] satisfies TableColumn<never>[])
     : []),
 ])
+
+/** Panels as they are sold are priced by the panel. */
+const wordOf = (f: keyof Takeoff) =>
+  f === 'packMinor' && props.row.readyMade ? t('priceOfOne') : fieldWord(props.row.trade, f, system.value)
 
 function setWall(id: string, on: boolean): void {
   const now = props.row.wallIds.filter((w) => w !== id)
@@ -131,7 +139,7 @@ function addPart(): void {
         :row="row"
         :field="f"
         :kind="KINDS[f] ?? 'length'"
-        :label="fieldWord(row.trade, f)"
+        :label="wordOf(f)"
         figure
       />
     </div>

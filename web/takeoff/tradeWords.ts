@@ -1,12 +1,18 @@
 import type { Takeoff } from '@bonitas/core/model/rows/takeoffs'
 import type { Trade } from '@bonitas/core/model/vocabulary/takeoff'
+import type { UnitSystem } from '@bonitas/core/kernel/units/length'
 import { t } from './words.js'
 
 /** What a field is called in a trade: the width of a roll, of a tile, of a cloth. */
-export function fieldWord(trade: Trade, field: keyof Takeoff): string {
+export function fieldWord(trade: Trade, field: keyof Takeoff, system: UnitSystem): string {
+  if (field === 'packMinor' && BY_LENGTH.has(trade))
+    return system === 'metric' ? t('priceAMeter') : t('priceAYard')
   const own = WORDS[trade][field]
   return own ? own() : (COMMON[field]?.() ?? field)
 }
+
+/** Sold by the meter or by the yard. */
+const BY_LENGTH: ReadonlySet<Trade> = new Set(['carpet', 'curtains', 'cover'])
 
 const COMMON: Partial<Record<keyof Takeoff, () => string>> = {
   fromMm: () => t('from'),
@@ -45,14 +51,12 @@ const WORDS: Readonly<Record<Trade, Partial<Record<keyof Takeoff, () => string>>
   carpet: {
     goodsWidthMm: () => t('rollWidth'),
     trimMm: () => t('trimADrop'),
-    packMinor: () => t('priceALength'),
   },
   curtains: {
     goodsWidthMm: () => t('clothWidth'),
     trimMm: () => t('railBeyond'),
     fromMm: () => t('footAboveFloor'),
     toMm: () => t('railAboveFloor'),
-    packMinor: () => t('priceALength'),
   },
   lengths: {
     goodsLengthMm: () => t('stockLength'),
@@ -60,5 +64,5 @@ const WORDS: Readonly<Record<Trade, Partial<Record<keyof Takeoff, () => string>>
     packMinor: () => t('priceOfOne'),
   },
   ties: {},
-  cover: { goodsWidthMm: () => t('clothWidth'), packMinor: () => t('priceALength') },
+  cover: { goodsWidthMm: () => t('clothWidth') },
 }

@@ -52,6 +52,7 @@ export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> =
     'footHemMm',
     'goodsWidthMm',
     'repeatMm',
+    'packOf',
     'packMinor',
   ],
   lengths: ['wallIds', 'goodsLengthMm', 'jointMm', 'packOf', 'packMinor', 'sparePacks'],

@@ -1,3 +1,4 @@
+import type { Formatter } from '../../../kernel/units/formatter.js'
 import { cutList } from '../../../kernel/cutting/cutList.js'
 import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
 import { ceilDiv, type Drawing, type Face } from '../trade.js'
@@ -57,7 +58,7 @@ export function lengthsLine({ row, faces, parts, says }: TakeoffInput): Reckoned
         wanted.reduce((sum, w) => sum + w.count, 0),
         'piece',
       )}, ${says.run(total)} together`,
-      `from ${says.length(stock)}, the saw takes ${says.fine(row.jointMm)} → ${says.count(list.stocks.length, 'length')}`,
+      `from ${says.length(stock)}, the saw takes ${says.typed(row.jointMm)} → ${says.count(list.stocks.length, 'length')}`,
     ],
     notes: [
       list.proven
@@ -67,7 +68,7 @@ export function lengthsLine({ row, faces, parts, says }: TakeoffInput): Reckoned
         ? [`By plain length it would be ${plain}: the saw and the pieces themselves do not allow it.`]
         : []),
     ],
-    drawings: sameCuts(list, stock, row.jointMm),
+    drawings: sameCuts(list, stock, row.jointMm, says),
   }
 }
 
@@ -80,7 +81,7 @@ function grouped(figures: readonly string[]): string {
 }
 
 /** Lengths cut alike are drawn once, with how many there are. */
-function sameCuts(list: ReturnType<typeof cutList>, stock: number, kerf: number): Drawing[] {
+function sameCuts(list: ReturnType<typeof cutList>, stock: number, kerf: number, says: Formatter): Drawing[] {
   const alike = new Map<string, { cuts: readonly number[]; times: number }>()
   for (const cuts of list.stocks) {
     const key = cuts.join()
@@ -94,7 +95,7 @@ function sameCuts(list: ReturnType<typeof cutList>, stock: number, kerf: number)
         yMm: 0,
         widthMm: mm,
         heightMm: 60,
-        label: String(Math.round(mm)),
+        label: says.drawn(mm),
         use: 'used' as const,
       }
       at += mm + kerf

@@ -59,6 +59,9 @@ function squaresOn(face: Face, side: number): Drawing['parts'] {
   })
 }
 
+// American single rolls are 4 to 5 yards long, and sold two in one (common practice).
+const DOUBLE_MM = 6_000
+
 /** Drops of wallpaper on walls, cut from rolls. */
 export function wallpaperLine(input: TakeoffInput): Reckoned {
   const { row, faces, says } = input
@@ -72,7 +75,7 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
   return {
     pieces: plan.rolls.length,
     packWord: ['roll', 'rolls'],
-    needed: says.count(plan.drops.length, 'drop'),
+    needed: `${says.count(whole, 'drop')}${plan.drops.length > whole ? `, ${plan.drops.length - whole} short` : ''}`,
     over: says.count(
       spare.reduce((sum, r) => sum + Math.floor(r.overMm / plan.cutMm + 1e-9), 0),
       'drop',
@@ -93,6 +96,11 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
         : []),
       ...(row.repeatMm > 0 && match === 'free'
         ? ['A repeat is given and the match is free: the pattern is let run and not met at the seams.']
+        : []),
+      ...(says.system === 'imperial' && paper.lengthMm > DOUBLE_MM
+        ? [
+            'A roll of this length is a double roll: sellers price it as two single ones. Give the price of the double.',
+          ]
         : []),
       'One batch for all rolls: compare the number on each before the first is cut.',
     ],
