@@ -42,8 +42,12 @@ await page.getByRole('heading', { name: 'Brief' }).waitFor()
 const job = page.url().replace(/\/brief$/, '')
 for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger', 'handover'])
   await shot(stage, async () => {
-    await page.goto(`${job}/${stage}`)
+    await page.goto(`${job}/${stage === 'takeoff' ? 'takeoff/trades' : stage}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
+    if (stage === 'takeoff') {
+      await page.getByRole('button', { name: 'Panel rails and stiles' }).click()
+      await page.getByRole('img', { name: /^Length 1/ }).waitFor()
+    }
     if (stage === 'source') {
       await page.locator('button.need', { hasText: 'Sheet-music shelf' }).click()
       await page.locator('.more-money svg').waitFor()
