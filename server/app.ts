@@ -23,6 +23,7 @@ import { planRoutes } from './plan/routes.js'
 import { photoRoutes } from './photo/routes.js'
 import { Catalogs, type CatalogPlaces } from './source/catalogs.js'
 import { catalogRoutes } from './source/catalogRoutes.js'
+import { takeoffRoutes } from './takeoff/routes.js'
 import { scheduleRoutes } from './source/scheduleRoutes.js'
 import { sessionRoutes, signedIn } from './session/routes.js'
 import { studioRoutes } from './session/studioRoutes.js'
@@ -125,6 +126,7 @@ export function createApp({
   api.use('/jobs/:jobId', photoRoutes(db))
   api.use('/jobs/:jobId', paletteRoutes(db))
   api.use('/jobs/:jobId', planRoutes(db))
+  api.use('/jobs/:jobId', takeoffRoutes(db))
   api.use(catalogRoutes(db, catalogs))
   api.use(scheduleRoutes(db))
   api.use(studioRoutes(db))

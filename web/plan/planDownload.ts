@@ -5,8 +5,8 @@ import { useJobStore } from '../job/jobStore.js'
 
 export type DrawingFormat = 'svg' | 'dxf'
 
-// What writes drawings is fetched when one is asked for.
-async function save(drawing: PlanDrawing, format: DrawingFormat, title: string): Promise<void> {
+/** Saves a drawing under its title. What writes drawings is fetched when one is asked for. */
+export async function saveDrawing(drawing: PlanDrawing, format: DrawingFormat, title: string): Promise<void> {
   const { writeDxf, writeSvg } = await import('../measure/planFiles.js')
   const text = format === 'dxf' ? writeDxf(drawing) : writeSvg(drawing, title)
   const name = title
@@ -22,7 +22,7 @@ export async function downloadPlan(facts: PlanFacts, format: DrawingFormat, room
   const { planDrawing } = await import('@bonitas/core/stages/measure/planDrawing')
   const { pieceMarks, withMarks } = await import('@bonitas/core/stages/plan/drawings')
   const room = measure && planDrawing(measure)
-  if (room) await save(withMarks(room, pieceMarks(facts)), format, `${roomName} plan`)
+  if (room) await saveDrawing(withMarks(room, pieceMarks(facts)), format, `${roomName} plan`)
 }
 
 /** Saves the elevation of one wall. */
@@ -34,5 +34,5 @@ export async function downloadElevation(
 ): Promise<void> {
   const { elevationDrawing } = await import('@bonitas/core/stages/plan/drawings')
   const drawing = elevationDrawing(facts, wallId)
-  if (drawing) await save(drawing, format, title)
+  if (drawing) await saveDrawing(drawing, format, title)
 }

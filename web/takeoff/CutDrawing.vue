@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, useId } from 'vue'
 import type { DrawnPart, Drawing } from '@bonitas/core/stages/takeoff/trade'
+import type { DrawingFormat } from '../plan/planDownload.js'
 import { useLocale } from '../form/useLocale.js'
 import { t } from './words.js'
 
 /** A wall with its drops, a roll with its cuts, a floor with its boards: to scale, the fill says what becomes of each part. */
 const props = defineProps<{ drawing: Drawing }>()
 const { says } = useLocale()
+const save = async (format: DrawingFormat) =>
+  (await import('./cutDownload.js')).downloadCuts(props.drawing, says.value, format)
 const id = useId()
 
 // Drawn this wide at the most, and a strip at least so high that its figures can be read.
@@ -43,6 +47,12 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
     <figcaption>
       <b>{{ drawing.name }}</b><span v-if="drawing.times > 1" class="second times">
         {{ t('cutSo', { times: drawing.times }) }}</span
+      >
+      <ElButton link :aria-label="t('drawingAs', { name: drawing.name, kind: 'SVG' })" @click="save('svg')"
+        >SVG</ElButton
+      >
+      <ElButton link :aria-label="t('drawingAs', { name: drawing.name, kind: 'DXF' })" @click="save('dxf')"
+        >DXF</ElButton
       >
     </figcaption>
     <svg
@@ -91,7 +101,7 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
       </text>
       <text :x="MARGIN.left + wide / 2" :y="MARGIN.top + high + 18" class="size">{{ says1 }}</text>
       <text :x="MARGIN.left - 8" :y="MARGIN.top + high / 2 + 4" class="size high">
-        {{ up > across ? '' : says.drawn(drawing.heightMm) }}
+        {{ drawing.strip ? '' : says.drawn(drawing.heightMm) }}
       </text>
     </svg>
   </figure>

@@ -118,6 +118,14 @@ const money = (line: TakeoffLine) =>
         <ol class="sum">
           <li v-for="s in chosen.sum" :key="s">{{ s }}</li>
         </ol>
+        <p>
+          <a
+            :href="`/api/jobs/${job.brief.id}/takeoff/${chosen.row.id}/sheet.pdf`"
+            target="_blank"
+            rel="noopener"
+            >{{ t('sheetToPrint') }}</a
+          >
+        </p>
         <div class="drawings">
           <CutDrawing v-for="(d, i) in chosen.drawings" :key="`${chosen.row.id} ${i}`" :drawing="d" />
         </div>

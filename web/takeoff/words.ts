@@ -122,6 +122,8 @@ export const english = {
   aPriceIsWanting: 'A price is wanting: give it above, and the line can go onto the schedule.',
   onTheScheduleAt: '{packs} at {cost} together.',
   itIsOrdered: 'It is ordered: what was ordered stays as it is.',
+  sheetToPrint: 'The sheet to work from, to print',
+  drawingAs: '{name} as {kind}',
   cutSo: '· {times} cut so',
   drawingOf: '{name}: {parts} parts, {wide} by {high}',
 } as const

@@ -17,6 +17,8 @@ export interface Drawing {
   readonly widthMm: number
   readonly heightMm: number
   readonly parts: readonly DrawnPart[]
+  /** Only its length is to scale: how wide a molding is does not matter to its cuts. */
+  readonly strip?: boolean
   /** How many are cut exactly so. */
   readonly times: number
 }

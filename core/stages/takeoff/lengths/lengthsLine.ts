@@ -3,6 +3,9 @@ import { cutList } from '../../../kernel/cutting/cutList.js'
 import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
 import { ceilDiv, type Drawing, type Face } from '../trade.js'
 
+/** How high a length is drawn, whatever its width. */
+const STRIP_MM = 160
+
 /** Offcuts of molding and board this long are worth keeping (common practice). */
 const KEEP_MM = 300
 
@@ -94,7 +97,7 @@ function sameCuts(list: ReturnType<typeof cutList>, stock: number, kerf: number,
         xMm: at,
         yMm: 0,
         widthMm: mm,
-        heightMm: 60,
+        heightMm: STRIP_MM,
         label: says.drawn(mm),
         use: 'used' as const,
       }
@@ -105,15 +108,16 @@ function sameCuts(list: ReturnType<typeof cutList>, stock: number, kerf: number,
     return {
       name: `Length ${i + 1}`,
       widthMm: stock,
-      heightMm: 60,
+      heightMm: STRIP_MM,
       times,
+      strip: true,
       parts: [
         ...parts,
         {
           xMm: stock - rest,
           yMm: 0,
           widthMm: rest,
-          heightMm: 60,
+          heightMm: STRIP_MM,
           label: '',
           use: rest >= KEEP_MM ? 'spare' : 'lost',
         },

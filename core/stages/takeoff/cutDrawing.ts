@@ -1,0 +1,74 @@
+import type { Mark, PlanDrawing } from '../../kernel/geometry/drawing.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
+import type { Drawing, DrawnPart } from './trade.js'
+
+const corners = ({
+  xMm,
+  yMm,
+  widthMm,
+  heightMm,
+}: Pick<DrawnPart, 'xMm' | 'yMm' | 'widthMm' | 'heightMm'>) => [
+  { x: xMm, y: yMm },
+  { x: xMm + widthMm, y: yMm },
+  { x: xMm + widthMm, y: yMm + heightMm },
+  { x: xMm, y: yMm + heightMm },
+]
+
+/** A cutting plan as strokes in millimeters, with its sizes: the sheet, the SVG and the DXF are drawn from it. */
+export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
+  const { widthMm, heightMm, strip } = drawing
+  const textMm = Math.max(widthMm, heightMm) / 45
+  const parts = drawing.parts.filter((p) => p.widthMm > 0.5 && p.heightMm > 0.5)
+  const text = (at: { x: number; y: number }, words: string, angleDeg = 0): Mark => ({
+    kind: 'text',
+    layer: 'DIMENSION',
+    at,
+    text: words,
+    angleDeg,
+    sizeMm: textMm,
+  })
+  const marks: Mark[] = parts.flatMap((p): Mark[] => {
+    const outline: Mark = {
+      kind: 'outline',
+      layer: p.use === 'opening' ? 'WINDOW' : 'PIECE',
+      points: corners(p),
+      closed: true,
+    }
+    // What is lost, or over, is struck through.
+    const struck: Mark[] =
+      p.use === 'lost'
+        ? [
+            {
+              kind: 'line',
+              layer: 'LINE',
+              from: { x: p.xMm, y: p.yMm },
+              to: { x: p.xMm + p.widthMm, y: p.yMm + p.heightMm },
+            },
+          ]
+        : []
+    const fits = p.label !== '' && p.widthMm > 0.6 * textMm * p.label.length && p.heightMm > textMm
+    const label: Mark[] = fits
+      ? [{ ...text({ x: p.xMm + p.widthMm / 2, y: p.yMm + p.heightMm / 2 }, p.label), layer: 'NAME' }]
+      : []
+    return [outline, ...struck, ...label]
+  })
+  const edge: Mark = {
+    kind: 'outline',
+    layer: 'WALL',
+    points: corners({ xMm: 0, yMm: 0, widthMm, heightMm }),
+    closed: true,
+  }
+  const margin = 3 * textMm
+  return {
+    marks: [
+      ...marks,
+      edge,
+      text({ x: widthMm / 2, y: heightMm + 1.4 * textMm }, says.drawn(widthMm)),
+      ...(strip ? [] : [text({ x: -1.4 * textMm, y: heightMm / 2 }, says.drawn(heightMm), -90)]),
+    ],
+    low: { x: -margin, y: -textMm / 2 },
+    high: { x: widthMm + textMm, y: heightMm + margin },
+    textMm,
+    upDeg: undefined,
+  }
+}

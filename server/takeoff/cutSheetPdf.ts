@@ -1,0 +1,55 @@
+import { drawingSvg } from '@bonitas/core/kernel/geometry/drawingSvg'
+import type { Formatter } from '@bonitas/core/kernel/units/formatter'
+import type { OfficePaper } from '@bonitas/core/model/vocabulary/countries'
+import { cutDrawing } from '@bonitas/core/stages/takeoff/cutDrawing'
+import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
+import { makePdf, type PdfDocument } from '../pdf/makePdf.js'
+
+type Content = Extract<PdfDocument['content'], unknown[]>
+
+/** The lettering of papers has no arrows: what they say is said in words and strokes. */
+const printed = (text: string): string =>
+  text.replaceAll(' → ', ' gives ').replaceAll('↕', '|').replaceAll('↔', '–')
+
+/** The sheet a fitter works from: what is needed, how it comes about, and every cut to scale. */
+export async function cutSheetPdf(
+  title: string,
+  line: TakeoffLine,
+  says: Formatter,
+  paper: OfficePaper,
+): Promise<Buffer> {
+  const content: Content = [
+    { text: title, fontSize: 16, bold: true },
+    { text: `${line.row.name}, ${line.row.trade}`, fontSize: 13, bold: true, margin: [0, 4, 0, 4] },
+    {
+      text:
+        line.waits.length > 0
+          ? `Needs: ${line.waits.join(', ')}.`
+          : `Needed: ${line.needed}. To buy: ${line.packsText}. Over: ${line.over}.`,
+    },
+    ...line.sum.map((text) => ({ text: printed(text) })),
+    ...(says.system === 'metric'
+      ? [{ text: 'Lengths in mm.', margin: [0, 4, 0, 0] as [number, number, number, number] }]
+      : []),
+  ]
+  for (const drawing of line.drawings) {
+    content.push({
+      text: `${drawing.name}${drawing.times > 1 ? `: ${drawing.times} cut so` : ''}`,
+      bold: true,
+      margin: [0, 10, 0, 3],
+    })
+    content.push({
+      svg: drawingSvg(
+        cutDrawing(
+          { ...drawing, parts: drawing.parts.map((p) => ({ ...p, label: printed(p.label) })) },
+          says,
+        ),
+        drawing.name,
+        'Archivo',
+      ),
+      fit: [515, drawing.strip ? 60 : 300],
+    })
+  }
+  content.push({ ul: line.notes.map(printed), margin: [0, 10, 0, 0] })
+  return makePdf({ pageSize: paper, pageMargins: 40, info: { title: `${title}, ${line.row.name}` }, content })
+}
