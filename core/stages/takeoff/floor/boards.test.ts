@@ -33,8 +33,8 @@ describe('boards', () => {
         const plan = layBoards(outline, { widthMm: wide, lengthMm: long })
         const inside = (x: number, y: number) =>
           cut <= 0.2 || !(x > w - Math.round(w * cut) && y < Math.round(h * cut))
-        for (let x = 11; x < w; x += 173)
-          for (let y = 7; y < h; y += 131) {
+        for (let x = 11.3; x < w; x += 173)
+          for (let y = 7.3; y < h; y += 131) {
             const on = plan.boards.filter(
               (b) => x >= b.xMm && x < b.xMm + b.widthMm && y >= b.yMm && y < b.yMm + b.heightMm,
             ).length
