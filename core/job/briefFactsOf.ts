@@ -145,6 +145,10 @@ export function briefFactsOf(
     standpoints: standpoints(walls, job.photos),
     levels: levelPrices(lines),
     toSpendMinor: position.agreedMinor - position.reserveMinor - (position.feeInside ? position.feeMinor : 0),
+    // A plan is judged once the walls close; what is raised, or only parked, it does not speak of.
+    toldInPlan: new Set(
+      areas ? job.floorPlacements.filter((p) => !p.parked && p.raisedMm === 0).map((p) => p.pieceId) : [],
+    ),
     storage: storageOf(job),
     wallName: (id) => walls.find((w) => w.id === id)?.name ?? 'a wall that is gone',
     says: formatterOf(job.studio),

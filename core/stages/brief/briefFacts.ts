@@ -16,6 +16,8 @@ export interface BriefFacts {
   readonly levels: readonly LevelPrice[]
   /** What may be spent: agreed budget with its change orders, less reserve and a fee inside the budget. */
   readonly toSpendMinor: number
+  /** Pieces that stand on the floor of a plan that is judged: what the plan says of them is not said again. */
+  readonly toldInPlan: ReadonlySet<string>
   /** What is kept out of sight, before and after. */
   readonly storage: Storage
   readonly wallName: (id: string) => string

@@ -218,15 +218,20 @@ export function stepIn(opening: PlanOpening, walls: readonly PlanWall[], intoMm:
   return wall && onWall(wall, opening.startMm + opening.widthMm / 2, intoMm)
 }
 
+/** The floor before a stretch of wall: its middle told from the left corner, how wide, and how far into the room. */
+export function boxBefore(wall: PlanWall, xMm: number, widthMm: number, depthMm: number): Box {
+  const at = onWall(wall, xMm, depthMm / 2)
+  return boxOf(at.x, at.y, widthMm, depthMm, turnAgainst(wall))
+}
+
 /** The strip of floor before a window as a box. */
 export function stripBefore(
   opening: PlanOpening,
   walls: readonly PlanWall[],
   depthMm: number,
 ): Box | undefined {
-  const at = stepIn(opening, walls, depthMm / 2)
   const wall = walls.find((w) => w.id === opening.wallId)
-  return at && wall && boxOf(at.x, at.y, opening.widthMm, depthMm, turnAgainst(wall))
+  return wall && boxBefore(wall, opening.startMm + opening.widthMm / 2, opening.widthMm, depthMm)
 }
 
 export { fromBox }

@@ -12,9 +12,8 @@ export const tipOverRented: Rule<BriefFacts> = {
   source: 'common practice',
   schools: ['rented'],
   caution: true,
-  check: ({ job, says }) => {
+  check: ({ job, says, toldInPlan }) => {
     if (job.schools.tenure !== 'rented') return []
-    const planned = job.walls.length >= 3 && job.room.heightMm !== null
     const { smallChildren, known } = household(job.people)
     return held(job).flatMap(({ row, kind, collection, pieceKind, heightMm, depthMm }): Finding[] => {
       const loose = row.fixing === 'stands free' || row.fixing === 'leans' || row.fixing === 'adhesive strips'
@@ -22,7 +21,7 @@ export const tipOverRented: Rule<BriefFacts> = {
       const widthMm = 'widthMm' in row ? row.widthMm : null
       if (!canTip({ kind: pieceKind, heightMm, widthMm, depthMm })) return []
       // What stands in the plan is told there, with both sides.
-      if (planned && kind === 'piece' && job.floorPlacements.some((p) => p.pieceId === row.id)) return []
+      if (kind === 'piece' && toldInPlan.has(row.id)) return []
       if ('verdict' in row && (row.verdict === 'let go' || row.verdict === 'move')) return []
       // Consent to drill for this one thing, or anywhere, settles the landlord's side; the anchor is then the fixing.
       return [

@@ -1,7 +1,7 @@
 import type { PlanFacts, Hung } from '../planFacts.js'
 import type { Standing } from '../standing.js'
-import { onWall } from '../planRoom.js'
-import { boxOf, boxDepth, boxGap } from '../../../kernel/geometry/box.js'
+import { boxBefore } from '../planRoom.js'
+import { boxDepth, boxGap } from '../../../kernel/geometry/box.js'
 
 /** Working load asked of what a lamp hangs from: five times its weight (common practice). */
 export const SUSPENSION_FACTOR = 5
@@ -25,11 +25,7 @@ export function fallsOn(
 ): boolean {
   const wall = facts.room.walls.find((w) => w.id === h.wallId)
   if (!wall) return false
-  const deg = (Math.atan2(wall.right.y, wall.right.x) * 180) / Math.PI
-  const before = (deepMm: number) => {
-    const at = onWall(wall, h.xMm, deepMm / 2)
-    return boxOf(at.x, at.y, h.widthMm, deepMm, deg)
-  }
+  const before = (deepMm: number) => boxBefore(wall, h.xMm, h.widthMm, deepMm)
   return boxDepth(before(FALLS_MM), s.box) > 0 || boxGap(before(HANGS_MM), s.box) < besideMm
 }
 
