@@ -15,7 +15,6 @@ import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { formatterOf } from '../kernel/units/formatter.js'
-import { ceilingCells, ceilingShape } from '../stages/measure/ceilingHeight.js'
 
 // The room of the last jobs asked for: it is the same object for as long as its rows are, and so is what is reckoned of it.
 const rooms = new WeakMap<JobSnapshot['walls'], { of: readonly unknown[]; room: PlanRoom | undefined }>()
@@ -42,25 +41,10 @@ function laidRoom(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined
   const { closure, walls } = measure
   if (closure.state !== 'closed' && closure.state !== 'gap') return undefined
   if (walls.length < 3) return undefined
-  const inward = closure.run.sense === 'right' ? 1 : -1
-  const { heightMm } = job.room
-  const shape =
-    heightMm == null || job.ceilings.length === 0
-      ? undefined
-      : ceilingShape(
-          heightMm,
-          job.ceilings,
-          walls.map((w, i) => ({
-            id: w.id,
-            from: closure.corners[i] ?? { x: 0, y: 0 },
-            to: closure.corners[(i + 1) % walls.length] ?? { x: 0, y: 0 },
-          })),
-          inward,
-        )
   return planRoom({
-    ceiling: shape ? ceilingCells(closure.corners, shape) : [],
+    ceiling: measure.areas?.ceiling ?? [],
     corners: closure.corners,
-    inward,
+    inward: closure.run.sense === 'right' ? 1 : -1,
     walls: walls.map((w, i) => ({
       id: w.id,
       name: wallName(w, i),
@@ -69,7 +53,7 @@ function laidRoom(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined
     })),
     openings: job.openings,
     fixtures: job.fixtures,
-    heightMm: heightMm ?? null,
+    heightMm: job.room.heightMm ?? null,
     kind: job.room.kind ?? null,
   })
 }

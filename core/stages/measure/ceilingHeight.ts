@@ -8,15 +8,8 @@ import {
   type HalfPlane,
   type Point,
 } from '../../kernel/geometry/polygon.js'
+import { planeHeight, type CeilingCell, type Plane } from '../../kernel/geometry/ceilingCell.js'
 import type { Ceiling } from '../../model/rows/ceilings.js'
-
-/** Height of a ceiling over the plan: `at + slope · p`. */
-export interface Plane {
-  readonly slope: Point
-  readonly at: number
-}
-
-const over = (plane: Plane, p: Point) => plane.at + dot(plane.slope, p)
 
 /** A part of the ceiling that lies lower than the rest, over the floor its edges keep. */
 interface Zone {
@@ -75,12 +68,6 @@ export function ceilingShape(
   return { heightMm, zones, inward }
 }
 
-/** Floor under one plane of the ceiling. */
-export interface CeilingCell {
-  readonly corners: readonly Point[]
-  readonly plane: Plane
-}
-
 /** Floor cut into convex cells, each under one plane: the lowest of all that cover it. */
 export function ceilingCells(floor: readonly Point[], shape: CeilingShape): CeilingCell[] {
   let list: CeilingCell[] = triangulate(floor).map((corners) => ({
@@ -111,12 +98,12 @@ export function ceilingCells(floor: readonly Point[], shape: CeilingShape): Ceil
 }
 
 /** Area of the ceiling itself (slopes are longer than the floor below them) and the air under it; mm² and mm³. */
-export function ceilingMeasures(
-  floor: readonly Point[],
-  shape: CeilingShape,
-): { readonly areaMm2: number; readonly volumeMm3: number } {
+export function ceilingMeasures(cells: readonly CeilingCell[]): {
+  readonly areaMm2: number
+  readonly volumeMm3: number
+} {
   let [areaMm2, volumeMm3] = [0, 0]
-  for (const { corners, plane } of ceilingCells(floor, shape)) {
+  for (const { corners, plane } of cells) {
     const first = corners[0]
     if (!first) continue
     const slant = Math.hypot(1, plane.slope.x, plane.slope.y)
@@ -125,7 +112,7 @@ export function ceilingMeasures(
       if (!b || !c) continue
       const area = Math.abs(cross(minus(b, first), minus(c, first))) / 2
       areaMm2 += area * slant
-      volumeMm3 += (area * (over(plane, first) + over(plane, b) + over(plane, c))) / 3
+      volumeMm3 += (area * (planeHeight(plane, first) + planeHeight(plane, b) + planeHeight(plane, c))) / 3
     }
   }
   return { areaMm2, volumeMm3 }
@@ -163,13 +150,13 @@ export function wallProfile(wall: CeilingWall, shape: CeilingShape): ProfilePart
   })
   const height = (s: number) =>
     parts.reduce(
-      (low, p) => (s > p.lo - 1e-9 && s < p.hi + 1e-9 ? Math.min(low, over(p.plane, at(s))) : low),
+      (low, p) => (s > p.lo - 1e-9 && s < p.hi + 1e-9 ? Math.min(low, planeHeight(p.plane, at(s))) : low),
       shape.heightMm,
     )
   const cuts = new Set([0, length, ...parts.flatMap((p) => [p.lo, p.hi])])
   const lines = [
     { slope: 0, at: shape.heightMm },
-    ...parts.map((p) => ({ slope: dot(p.plane.slope, dir), at: over(p.plane, wall.from) })),
+    ...parts.map((p) => ({ slope: dot(p.plane.slope, dir), at: planeHeight(p.plane, wall.from) })),
   ]
   lines.forEach((a, i) =>
     lines.slice(i + 1).forEach((b) => {

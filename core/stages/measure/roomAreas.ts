@@ -1,5 +1,7 @@
+import type { CeilingCell } from '../../kernel/geometry/ceilingCell.js'
 import { distance, perimeter, selfCrossing, signedArea, type Point } from '../../kernel/geometry/polygon.js'
 import {
+  ceilingCells,
   ceilingMeasures,
   ceilingShape,
   profileHeight,
@@ -53,6 +55,8 @@ export interface RoomAreas {
   readonly wallsNetMm2: number
   readonly floorMm2: number
   readonly ceilingMm2: number
+  /** Floor under each plane of the ceiling; empty where it is level. */
+  readonly ceiling: readonly CeilingCell[]
   /** Run of the walls less the widths of doors and openings that reach the floor. */
   readonly skirtingMm: number
   /** Run of the walls where the ceiling is level: a cornice does not run up a slope. */
@@ -139,13 +143,17 @@ export function roomAreas(measures: RoomMeasures, closure = closureOf(measures))
     (sum, w) => sum + w.profile.filter(isLevel).reduce((run, p) => run + p.toMm - p.fromMm, 0),
     0,
   )
-  const over = ceilingMeasures(corners, shape)
+  const cells = ceilingCells(corners, shape)
+  const over = ceilingMeasures(cells)
   return {
     walls: areas,
     corners,
     wallsGrossMm2: areas.reduce((sum, w) => sum + w.grossMm2, 0),
     wallsNetMm2: areas.reduce((sum, w) => sum + w.netMm2, 0),
     floorMm2: Math.round(Math.abs(signedArea(corners))),
+    ceiling: cells.every(({ plane: { at, slope } }) => at === shape.heightMm && !slope.x && !slope.y)
+      ? []
+      : cells,
     ceilingMm2: Math.round(over.areaMm2),
     skirtingMm: Math.round(skirtingMm),
     corniceMm: Math.round(corniceMm),

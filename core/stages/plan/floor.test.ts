@@ -423,27 +423,26 @@ describe('the way in', () => {
 describe('what is taller than the room over it', () => {
   const tooTall = (job: JobSnapshot) =>
     judgeWhole(job, '2026-03-01', true).filter((f) => f.rule === 'plan.too-tall')
+  // From 1 000 mm at the upper wall to 2 500 mm one and a half meters into the room: 45°.
+  const slope = {
+    id: 'slope',
+    wallId: 'north',
+    name: 'Slope',
+    startHeightMm: 1000,
+    endHeightMm: 2500,
+    depthMm: 1500,
+    whole: true,
+    version: 1,
+  }
+  const under = (piece: ReturnType<typeof ex>) =>
+    judgeWhole(
+      exampleJob({ heightMm: 2500, pieces: [piece], more: { ceilings: [slope] } }),
+      '2026-03-01',
+      true,
+    )
   const sloped = (heightMm: number, at: readonly [number, number], turn = 0) =>
-    tooTall(
-      exampleJob({
-        heightMm: 2500,
-        pieces: [ex('shelves', 'Shelves', { widthMm: 1000, depthMm: 300, heightMm, at, turn })],
-        more: {
-          // From 1 000 mm at the upper wall to 2 500 mm one and a half meters into the room: 45°.
-          ceilings: [
-            {
-              id: 'slope',
-              wallId: 'north',
-              name: 'Slope',
-              startHeightMm: 1000,
-              endHeightMm: 2500,
-              depthMm: 1500,
-              whole: true,
-              version: 1,
-            },
-          ],
-        },
-      }),
+    under(ex('shelves', 'Shelves', { widthMm: 1000, depthMm: 300, heightMm, at, turn })).filter(
+      (f) => f.rule === 'plan.too-tall',
     )
   // The back of the shelves stands this far from the upper wall; the slope is as much higher there.
   test.each([
@@ -461,6 +460,23 @@ describe('what is taller than the room over it', () => {
     expect(sloped(1520, [2500, 1000])).toHaveLength(0)
     expect(sloped(1520, [2500, 1000], 90)).toHaveLength(1)
     expect(sloped(1500, [2500, 1000], 90)).toHaveLength(0)
+  })
+  // The gable of 4 m stands across the slope: its ceiling is 1 000 mm at one end and full height from 1 500 mm on.
+  test.each([
+    ['what hangs low under the slope', 'north', 2500, 700, 0],
+    ['what hangs into it', 'north', 2500, 900, 1],
+    ['what hangs on the gable, clear of it', 'west', 2000, 1900, 0],
+    ['what hangs on the gable, its corner in it', 'west', 3200, 1900, 1],
+  ])('%s: %i', (_, wallId, xMm, centerMm, times) => {
+    const shelf = (kind: 'shelves' | 'picture') =>
+      under(
+        ex(kind, 'It', { widthMm: 600, depthMm: 200, heightMm: 400, hang: { centerMm, xMm, wallId } }),
+      )
+    const tall = shelf('shelves').filter((f) => f.rule === 'plan.too-tall')
+    expect(tall).toHaveLength(times)
+    expect(tall.every((f) => f.fixes[0]?.label === 'Lower it to the ceiling')).toBe(true)
+    const stops = shelf('picture').filter((f) => f.rule === 'plan.under-ceiling' && f.severity === 'stop')
+    expect(stops, 'a picture there').toHaveLength(times)
   })
   test('nothing is said while no height is known', () => {
     const job = exampleJob({ pieces: [ex('wardrobe', 'Wardrobe', { heightMm: 4000, at: [2500, 300] })] })

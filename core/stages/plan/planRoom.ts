@@ -1,5 +1,6 @@
 import { boxOf, clipConvex, fromBox, type Box } from '../../kernel/geometry/box.js'
 import { distance, minus, plus, signedArea, type Point } from '../../kernel/geometry/polygon.js'
+import { planeHeight, type CeilingCell } from '../../kernel/geometry/ceilingCell.js'
 import type { CARRIES } from '../../model/vocabulary/room.js'
 
 /** One wall as the plan has it; `into` points into the room. */
@@ -53,12 +54,6 @@ export interface PlanFixture {
   readonly radiusMm: number | null
   /** Its footprint; of a ceiling point the place below it. */
   readonly box: Box
-}
-
-/** A convex part of the floor under one plane of the ceiling, whose height is `at + slope · p`. */
-export interface CeilingCell {
-  readonly corners: readonly Point[]
-  readonly plane: { readonly slope: Point; readonly at: number }
 }
 
 /** The room as pieces are set out in it. */
@@ -234,15 +229,15 @@ export function stripBefore(
   return wall && boxBefore(wall, opening.startMm + opening.widthMm / 2, opening.widthMm, depthMm)
 }
 
-export { fromBox }
-
 /** The lowest the ceiling comes down over a convex area, slopes counted; null where no height is known. */
 export function ceilingOver(room: PlanRoom, area: readonly Point[]): number | null {
   if (room.heightMm === null) return null
   const heights = room.ceiling.flatMap(({ corners, plane }) =>
-    clipConvex(area, signedArea(corners) < 0 ? [...corners].reverse() : corners).map(
-      (p) => plane.at + plane.slope.x * p.x + plane.slope.y * p.y,
+    clipConvex(area, signedArea(corners) < 0 ? [...corners].reverse() : corners).map((p) =>
+      planeHeight(plane, p),
     ),
   )
   return Math.min(room.heightMm, ...heights)
 }
+
+export { fromBox }

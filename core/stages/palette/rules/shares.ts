@@ -14,20 +14,24 @@ const MOST_STAYS = 0.5
 
 const ROLES = ['main', 'second', 'accent'] as const
 
-/** True when a share is what the school asks of its role. */
-const fits = (role: (typeof ROLES)[number], is: number): boolean => is >= FROM[role] && is <= UP_TO[role]
+/**
+ * Roles whose share is not what the school asks. Where most of what is seen stays the mains are given; of an accent it
+ * is asked that it be seen, and be scarce in all of it.
+ */
+function offShares(facts: PaletteFacts): (typeof ROLES)[number][] {
+  const is = roleShares(facts)
+  return ROLES.filter((role) =>
+    is.fixed < MOST_STAYS
+      ? is[role] < FROM[role] || is[role] > UP_TO[role]
+      : role === 'accent' && (is.accent < FROM.accent || is.accent * (1 - is.fixed) > UP_TO.accent),
+  )
+}
 
 function check(facts: PaletteFacts): Finding[] {
   if (facts.school !== 'two mains and one accent') return []
   const is = roleShares(facts)
   if (is.main + is.second + is.accent === 0) return []
-  // Where most of what is seen stays the mains are given; of an accent it is asked that it be seen, and be scarce in all of it.
-  const given = is.fixed >= MOST_STAYS
-  const off = ROLES.filter((r) =>
-    given
-      ? r === 'accent' && (is.accent < FROM.accent || is.accent * (1 - is.fixed) > UP_TO.accent)
-      : !fits(r, is[r]),
-  )
+  const off = offShares(facts)
   if (off.length === 0) return []
   const text = (x: { main: number; second: number; accent: number }) =>
     [x.main, x.second, x.accent].map((v) => Math.round(100 * v)).join(' / ')
@@ -54,19 +58,14 @@ function check(facts: PaletteFacts): Finding[] {
 
 /** One finish in another role, where that alone brings the shares in: roles follow area. */
 function renamed(facts: PaletteFacts): Fix[] {
-  const allFit = (is: { main: number; second: number; accent: number }) => ROLES.every((r) => fits(r, is[r]))
   return seen(facts)
     .filter((f) => f.finish.role in AIM)
     .flatMap((f) =>
       ROLES.filter((role) => role !== f.finish.role)
-        .filter((role) =>
-          allFit(
-            roleShares({
-              ...facts,
-              finishes: facts.finishes.map((o) => (o === f ? { ...o, finish: { ...o.finish, role } } : o)),
-            }),
-          ),
-        )
+        .filter((role) => {
+          const finishes = facts.finishes.map((o) => (o === f ? { ...o, finish: { ...o.finish, role } } : o))
+          return offShares({ ...facts, finishes }).length === 0
+        })
         .map((role): Fix => ({
           label: `Call ${f.finish.name} ${role === 'accent' ? 'the accent' : `a ${role}`}`,
           changes: [put('finishes', f.finish.id, { role })],

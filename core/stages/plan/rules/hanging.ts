@@ -3,6 +3,8 @@ import type { Placed } from '../walls/hanging.js'
 import type { Fix } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import { beforeWall } from '../elevation.js'
+import { boxBefore, ceilingOver } from '../planRoom.js'
+import { boxCorners } from '../../../kernel/geometry/box.js'
 import type { Formatter } from '../../../kernel/units/formatter.js'
 
 // Heavier things want two fixings or a known rating (common practice).
@@ -19,6 +21,17 @@ export const CUSTOMARY_G: Readonly<Record<string, Readonly<Record<string, number
 }
 
 export const PICTURES: ReadonlySet<string> = new Set(['picture', 'mirror', 'object'])
+
+/** How deep what hangs is taken to be where its depth is not known, mm: a frame. */
+const FRAME_MM = 20
+
+/** The lowest the ceiling comes down over what hangs on a wall, slopes counted; null where no height is known. */
+export function ceilingAbove({ room }: PlanFacts, h: Hung): number | null {
+  const wall = room.walls.find((w) => w.id === h.wallId)
+  if (!wall) return room.heightMm
+  const box = boxBefore(wall, h.xMm, h.widthMm, h.piece.depthMm || FRAME_MM)
+  return ceilingOver(room, boxCorners(box))
+}
 
 export const placed = (h: Hung): Placed => h
 

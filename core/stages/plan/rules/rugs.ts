@@ -7,7 +7,7 @@ import { anchorSeat } from '../seatGroup.js'
 import { RUG_SIZES, RUNNER_SIZES } from '../rugSizes.js'
 import type { Fix } from '../../../findings/finding.js'
 import { lower } from './about.js'
-import { TABLE_OF_SEAT_MM } from './space.js'
+import { CUP_TABLES, TABLE_OF_SEAT_MM } from './space.js'
 import { put } from '../../../model/changes.js'
 
 /** A rug of this size is for seats wherever it lies (common practice: 4 by 5 ft and more). */
@@ -25,7 +25,7 @@ export const seatRugs = (facts: PlanFacts): Standing[] =>
 function liesAmong({ seats, standings }: PlanFacts, rug: Standing): boolean {
   const holdsTable = standings.some(
     (s) =>
-      s.kind === 'low table' &&
+      CUP_TABLES.has(s.kind) &&
       boxHolds(rug.box, s.box) &&
       seats.some((seat) => boxGap(seat.box, s.box) < TABLE_OF_SEAT_MM),
   )

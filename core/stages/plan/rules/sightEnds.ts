@@ -3,19 +3,14 @@ import type { PlanFacts } from '../planFacts.js'
 import { lower } from './about.js'
 import { put } from '../../../model/changes.js'
 
-/** A wall outdoors that somebody standing looks over (common practice). */
-const LOOKED_OVER_MM = 1_400
-
 export const sightEnds: Rule<PlanFacts> = {
   name: 'plan.sight-end',
   title: 'The view from the door ends on nothing',
   numbers:
-    'The line straight in from the middle of the door, or to the piece meant as the focus; pieces under 1 200 mm are looked over, and so is a parapet. A door or an opening at its end leads on.',
+    'The line straight in from the middle of the door, or to the piece meant as the focus; pieces under 1 200 mm are looked over. A door or an opening at its end leads on.',
   source: 'common practice',
   schools: 'all',
-  check: ({ sight, standings, room, exposedToWeather }) => {
-    // Over a parapet one looks out.
-    if (exposedToWeather && room.heightMm !== null && room.heightMm <= LOOKED_OVER_MM) return []
+  check: ({ sight, standings }) => {
     if (!sight || sight.rests || standings.length === 0) return []
     return [
       {

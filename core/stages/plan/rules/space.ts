@@ -5,6 +5,9 @@ import { TIE_MM } from '../clearanceGrid.js'
 import { freeBefore, largerFirst, type Free } from '../free.js'
 import { isWalkedOver } from '../walkways.js'
 
+/** What stands before a seat to put a cup on. */
+export const CUP_TABLES: ReadonlySet<string> = new Set(['low table', 'trunk'])
+
 // A low table farther off belongs to another seat.
 export const TABLE_OF_SEAT_MM = 900
 
@@ -152,7 +155,7 @@ export function tightSides(facts: PlanFacts, s: Standing, tableMm?: number): Sid
 
 /** The low table before a seat, and how far it is from the knees. */
 export function kneesOf(facts: PlanFacts, seat: Standing): Free | undefined {
-  const tables = facts.standings.filter((s) => s.kind === 'low table' || s.kind === 'trunk')
+  const tables = facts.standings.filter((s) => CUP_TABLES.has(s.kind))
   const free = freeBefore(seat, 'front', { ...facts.room, walls: [] }, tables)
   return free.piece && free.mm < TABLE_OF_SEAT_MM ? free : undefined
 }
