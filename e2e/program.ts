@@ -115,6 +115,18 @@ export function startDevice(
 
 /** Tests with a program of their own: `demo` with the demo studio loaded, `empty` without, `supplied` with its suppliers reached. */
 export const test = base.extend<{ empty: Program; demo: Program; supplied: Supplied }>({
+  // The code of pages comes late, each part at another moment, where BONITAS_LATE says up to how many milliseconds: what
+  // is pressed before its part is there must not be lost.
+  page: async ({ page }, use) => {
+    const most = Number(process.env.BONITAS_LATE ?? 0)
+    if (most > 0)
+      await page.route('**/assets/*.js', async (route) => {
+        await new Promise((done) => setTimeout(done, Math.random() * most))
+        await route.continue()
+      })
+    await use(page)
+  },
+
   supplied: async ({}, use) => {
     const shops = await startDevice('suppliers')
     const names = ['hollin', 'lantern', 'loom'].map((s) => `${s}=${shops.url}/${s}`)

@@ -51,7 +51,7 @@ test('where the page is narrow its panel opens over it, and gives the focus back
   await openDemo(page, demo.url)
   await page.setViewportSize({ width: 820, height: 1100 })
   await stage(page, 'Source')
-  const opener = page.getByRole('button', { name: 'Details and findings' }).last()
+  const opener = page.getByRole('button', { name: 'Details and findings', exact: true })
   await expect(page.getByRole('button', { name: 'New option' })).toHaveCount(0)
   await opener.focus()
   await page.keyboard.press('Enter')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
+import PanelDrawer from './PanelDrawer.vue'
 import { useMedia } from './useMedia.js'
 import { t } from './words.js'
 
@@ -10,7 +11,6 @@ const heading = ref<HTMLElement>()
 onMounted(() => {
   if (document.activeElement === document.body) heading.value?.focus({ preventScroll: true })
 })
-const PanelDrawer = defineAsyncComponent(() => import('./PanelDrawer.vue'))
 /** Too narrow for two columns: the panel opens over the page. */
 const narrow = useMedia('screen and (width < 1200px)')
 </script>

@@ -10,14 +10,16 @@ import type { StudioHabits } from '@bonitas/core/model/studioHabits'
 import LanguageChoice from '../words/LanguageChoice.vue'
 import { t } from './words.js'
 
-const HabitsFields = defineAsyncComponent(() => import('../studio/HabitsFields.vue'))
+const habitsCode = () => import('../studio/HabitsFields.vue')
+const HabitsFields = defineAsyncComponent(habitsCode)
 const session = useSessionStore()
 const route = useRoute()
 const router = useRouter()
 const founding = ref(false)
 const busy = ref(false)
-/** The habits of a new studio are fetched apart; until they stand there it cannot be founded. */
-const settled = ref(false)
+let settle: () => void
+/** The habits of a new studio are fetched apart: who presses before they stand there waits for them. */
+const settled = new Promise<void>((done) => (settle = done))
 const message = ref('')
 const faults = ref<Record<string, string>>({})
 const form = reactive({ email: '', password: '' })
@@ -44,6 +46,11 @@ const next = computed(() => {
   // Only a path of this program: a link must not be able to send a member elsewhere.
   return typeof to === 'string' && /^\/jobs(\/|$)/.test(to) ? to : '/jobs'
 })
+
+async function found(): Promise<void> {
+  await Promise.all([habitsCode(), settled])
+  await session.found({ ...studio, ...habits.value })
+}
 
 async function attempt(work: () => Promise<void>): Promise<void> {
   busy.value = true
@@ -106,10 +113,10 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       </div>
     </form>
 
-    <form v-else novalidate @submit.prevent="attempt(() => session.found({ ...studio, ...habits }))">
+    <form v-else novalidate @submit.prevent="attempt(found)">
       <h2>{{ t('foundAStudio') }}</h2>
       <PlainField v-model="studio.name" :label="t('studio')" :fault="faults.name" />
-      <HabitsFields v-model="habits" :faults="faults" propose @proposed="settled = true" />
+      <HabitsFields v-model="habits" :faults="faults" propose @proposed="settle()" />
       <PlainField
         v-model="studio.memberName"
         :label="t('yourName')"
@@ -134,9 +141,7 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       <FaultSummary :faults="faults" />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <ElButton type="primary" native-type="submit" :disabled="busy || !settled">{{
-          t('foundTheStudio')
-        }}</ElButton>
+        <ElButton type="primary" native-type="submit" :disabled="busy">{{ t('foundTheStudio') }}</ElButton>
         <ElButton link @click="founding = false">{{ t('backToSignIn') }}</ElButton>
       </div>
     </form>
