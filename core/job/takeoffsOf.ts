@@ -3,7 +3,11 @@ import type { JobSnapshot } from '../model/snapshot.js'
 import type { MeasureFacts } from '../stages/measure/measureFacts.js'
 import { takeoffLine } from '../stages/takeoff/takeoffLine.js'
 import type { TakeoffInput, TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
+import { wallRuns, type WallFace } from '../stages/takeoff/paper/wallRuns.js'
 import type { Face } from '../stages/takeoff/trade.js'
+import { entranceOf } from '../stages/plan/planRoom.js'
+import type { RoomAreas } from '../stages/measure/roomAreas.js'
+import type { Takeoff } from '../model/rows/takeoffs.js'
 
 /** The lines of the take-off that have a method of their own, reckoned from what is measured; paint is counted by itself. */
 export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine[] {
@@ -48,26 +52,44 @@ function reckoned(input: TakeoffInput): TakeoffLine {
 }
 
 /** The walls of a line as bands between its two heights, with the openings that lie in them. */
-function facesOf(job: JobSnapshot, { areas }: MeasureFacts, row: JobSnapshot['takeoffs'][number]): Face[] {
+function facesOf(job: JobSnapshot, { areas, closure }: MeasureFacts, row: Takeoff): Face[] {
   if (!areas) return []
-  return areas.walls
-    .filter((w) => row.wallIds.includes(w.wallId))
-    .flatMap((w): Face[] => {
-      // Paper and tile are cut to the highest place of a wall, and trimmed under a slope.
-      const ceiling = Math.max(...w.profile.map((p) => Math.max(p.startHeightMm, p.endHeightMm)))
-      const top = Math.min(ceiling, row.toMm ?? ceiling)
-      const heightMm = top - row.fromMm
-      if (heightMm <= 0) return []
-      const holes = job.openings
-        .filter((o) => o.wallId === w.wallId && o.heightMm)
-        .map((o) => ({
-          name: o.name || o.kind,
-          startMm: o.startMm,
-          widthMm: o.widthMm,
-          bottomMm: Math.max(0, o.sillMm - row.fromMm),
-          topMm: Math.min(heightMm, o.sillMm + o.heightMm - row.fromMm),
-        }))
-        .filter((h) => h.topMm > h.bottomMm)
-      return [{ name: w.name, widthMm: w.laidMm, heightMm, holes }]
-    })
+  // Walls walked with the room to their left come the other way about as one sees them from inside.
+  const count = areas.walls.length
+  const leftward = closure.state !== 'open' && closure.run.sense === 'left'
+  const placeOf = (nth: number) => (leftward ? count - 1 - nth : nth)
+  const faces = areas.walls.flatMap((w, nth): WallFace[] => {
+    if (!row.wallIds.includes(w.wallId)) return []
+    // Paper and tile are cut to the highest place of a wall, and trimmed under a slope.
+    const ceiling = Math.max(...w.profile.map((p) => Math.max(p.startHeightMm, p.endHeightMm)))
+    const top = Math.min(ceiling, row.toMm ?? ceiling)
+    const heightMm = top - row.fromMm
+    if (heightMm <= 0) return []
+    const holes = job.openings
+      .filter((o) => o.wallId === w.wallId && o.heightMm)
+      .map((o) => ({
+        name: o.name || o.kind,
+        startMm: o.startMm,
+        widthMm: o.widthMm,
+        bottomMm: Math.max(0, o.sillMm - row.fromMm),
+        topMm: Math.min(heightMm, o.sillMm + o.heightMm - row.fromMm),
+      }))
+      .filter((h) => h.topMm > h.bottomMm)
+    return [{ name: w.name, widthMm: w.laidMm, heightMm, holes, place: placeOf(nth) }]
+  })
+  if (row.trade !== 'wallpaper' || row.match === 'turned squares') return faces
+  return wallRuns(faces, count, afterDoor(job, areas.walls, placeOf))
+}
+
+/** Place of the wall behind the corner nearest the door, which one has at one's back: what does not meet there is least seen. */
+function afterDoor(job: JobSnapshot, walls: RoomAreas['walls'], placeOf: (nth: number) => number): number {
+  const door = entranceOf({
+    openings: job.openings,
+    walls: walls.map((w) => ({ id: w.wallId, lengthMm: w.laidMm })),
+  })
+  const nth = walls.findIndex((w) => w.wallId === door?.wallId)
+  const wall = walls[nth]
+  if (!door || !wall) return 0
+  const toRight = wall.laidMm - door.startMm - door.widthMm
+  return (placeOf(nth) + (toRight < door.startMm ? 1 : 0)) % walls.length
 }

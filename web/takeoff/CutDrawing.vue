@@ -17,7 +17,8 @@ const id = useId()
 const WIDEST = 600
 const HIGHEST = 260
 const LEAST = 34
-const MARGIN = { left: 62, top: 8, right: 8, foot: 26 }
+const MARGIN = { left: 62, top: 8, right: 8 }
+const foot = computed(() => (props.drawing.spans ? 42 : 26))
 
 const across = computed(() => Math.min(WIDEST / props.drawing.widthMm, HIGHEST / props.drawing.heightMm))
 /** A strip of molding is too thin to read at its own scale: it is drawn higher, which its name says. */
@@ -57,7 +58,7 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
     </figcaption>
     <svg
       :width="wide + MARGIN.left + MARGIN.right"
-      :height="high + MARGIN.top + MARGIN.foot"
+      :height="high + MARGIN.top + foot"
       role="img"
       :aria-labelledby="id"
     >
@@ -99,6 +100,16 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
       >
         {{ p.label }}
       </text>
+      <template v-for="(s, i) in drawing.spans ?? []" :key="`s${i}`">
+        <path
+          v-if="i > 0"
+          :d="`M${MARGIN.left + s.fromMm * across} ${MARGIN.top - 6}V${MARGIN.top + high + 6}`"
+          class="corner"
+        />
+        <text :x="MARGIN.left + ((s.fromMm + s.toMm) / 2) * across" :y="MARGIN.top + high + 34" class="size">
+          {{ s.name }}
+        </text>
+      </template>
       <text :x="MARGIN.left + wide / 2" :y="MARGIN.top + high + 18" class="size">{{ says1 }}</text>
       <text :x="MARGIN.left - 8" :y="MARGIN.top + high / 2 + 4" class="size high">
         {{ drawing.strip ? '' : says.drawn(drawing.heightMm) }}
@@ -138,6 +149,11 @@ rect.opening {
 rect.edge {
   fill: none;
   stroke-width: 1.6;
+}
+.corner {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-dasharray: 6 3;
 }
 text {
   font-size: 12px;

@@ -88,12 +88,18 @@ export interface RoomRows {
   readonly kind: string | null
 }
 
+/** What of an opening tells whether one comes in by it. */
+type Entrance = Pick<PlanOpening, 'kind' | 'wallId' | 'widthMm' | 'heightMm' | 'swing'>
+
 /**
  * The door one comes in by: of several the widest, then the highest, then the one that opens into the room; where they are
  * equal, the one at the shorter wall, from which one looks along the room.
  */
-export function entranceOf(room: Pick<PlanRoom, 'openings' | 'walls'>): PlanOpening | undefined {
-  const lengthOf = (o: PlanOpening) => room.walls.find((w) => w.id === o.wallId)?.lengthMm ?? Infinity
+export function entranceOf<O extends Entrance>(room: {
+  readonly openings: readonly O[]
+  readonly walls: readonly { readonly id: string; readonly lengthMm: number }[]
+}): O | undefined {
+  const lengthOf = (o: O) => room.walls.find((w) => w.id === o.wallId)?.lengthMm ?? Infinity
   const among = (kind: PlanOpening['kind']) =>
     room.openings
       .filter((o) => o.kind === kind)

@@ -58,11 +58,26 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
     points: corners({ xMm: 0, yMm: 0, widthMm, heightMm }),
     closed: true,
   }
-  const margin = 3 * textMm
+  // Where one wall ends and the next begins, of walls that are laid as one; each is named below.
+  const spans = (drawing.spans ?? []).flatMap(({ name, fromMm, toMm }, i): Mark[] => [
+    text({ x: (fromMm + toMm) / 2, y: heightMm + 2.8 * textMm }, name),
+    ...(i === 0
+      ? []
+      : [
+          {
+            kind: 'line',
+            layer: 'WALL',
+            from: { x: fromMm, y: -textMm / 2 },
+            to: { x: fromMm, y: heightMm + textMm / 2 },
+          } as const,
+        ]),
+  ])
+  const margin = (spans.length > 0 ? 4.4 : 3) * textMm
   return {
     marks: [
       ...marks,
       edge,
+      ...spans,
       text({ x: widthMm / 2, y: heightMm + 1.4 * textMm }, says.drawn(widthMm)),
       ...(strip ? [] : [text({ x: -1.4 * textMm, y: heightMm / 2 }, says.drawn(heightMm), -90)]),
     ],

@@ -19,8 +19,17 @@ export interface Drawing {
   readonly parts: readonly DrawnPart[]
   /** Only its length is to scale: how wide a molding is does not matter to its cuts. */
   readonly strip?: boolean
+  /** The walls it shows, where they are laid as one. */
+  readonly spans?: readonly Span[]
   /** How many are cut exactly so. */
   readonly times: number
+}
+
+/** One wall of several that are laid as one. */
+export interface Span {
+  readonly name: string
+  readonly fromMm: number
+  readonly toMm: number
 }
 
 /** A hole in a surface that is laid: from the left and from its foot. */
@@ -38,6 +47,10 @@ export interface Face {
   readonly widthMm: number
   readonly heightMm: number
   readonly holes: readonly Hole[]
+  /** Walls side by side that are laid as one. */
+  readonly spans?: readonly Span[]
+  /** All round the room: the walls between which its end meets its beginning. */
+  readonly meets?: readonly [string, string]
 }
 
 // Binary dust of sums of millimeters.

@@ -114,4 +114,3 @@ function fewestRolls(
   }
   return found
 }
-

@@ -40,4 +40,3 @@ export function halfDropMethods(drops: number, heightMm: number, trimMm: number,
     },
   ] as const
 }
-

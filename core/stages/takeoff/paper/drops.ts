@@ -33,11 +33,12 @@ export const mod = (what: number, by: number): number => (by > 0 ? ((what % by) 
  * takes the whole width of a drop only what is above and below it is cut, with the pattern running on behind it.
  *
  * @param trimMm cut off at each end when it hangs
+ * @param before drops that hang before it: their numbers, and the turns of a half drop, go on
  */
-export function layDrops(face: Face, paper: Paper, trimMm: number, seamMm = 0): Drop[] {
+export function layDrops(face: Face, paper: Paper, trimMm: number, seamMm = 0, before = 0): Drop[] {
   const first = mod(seamMm, paper.widthMm)
   const drops: Drop[] = []
-  let nth = 0
+  let nth = before
   for (
     let left = first > DUST_MM ? first - paper.widthMm : 0;
     left < face.widthMm - DUST_MM;
@@ -79,4 +80,3 @@ function stretches(face: Face, from: number, to: number): [number, number][] {
   if (at < face.heightMm - DUST_MM) list.push([at, face.heightMm])
   return list
 }
-

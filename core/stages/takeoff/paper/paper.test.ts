@@ -1,15 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { published } from '../../../testing/published.js'
-import {
-  cutRolls,
-  dropMethod,
-  halfDropMethods,
-  layDrops,
-  paperPlan,
-  paperSquares,
-  type Paper,
-} from './paper.js'
+import { cutRolls } from './cutRolls.js'
+import { dropMethod, halfDropMethods } from './dropMethod.js'
+import { layDrops, type Paper } from './drops.js'
+import { paperDrawings, paperPlan } from './paperPlan.js'
+import { paperSquares } from './squares.js'
+import { ROUND_CORNER_MM, wallRuns, type WallFace } from './wallRuns.js'
 
 interface In {
   readonly height_m: number
@@ -239,6 +236,74 @@ describe('papers laid and cut, at random', () => {
         expect(plan.rolls.length).toBeGreaterThanOrEqual(plan.areaRolls)
         expect(paperPlan([wall], paper, 50).rolls.length).toBeLessThanOrEqual(plan.rolls.length + 1)
       }),
+    )
+  })
+})
+
+describe('paper round corners', () => {
+  const wall = (place: number, widthMm: number, heightMm = 2400): WallFace => ({
+    ...face(widthMm, heightMm),
+    name: String(place),
+    place,
+  })
+  const names = (walls: readonly WallFace[], count: number, begin = 0) =>
+    wallRuns(walls, count, begin).map((r) => r.name)
+  test.each<[string, readonly WallFace[], number, readonly string[]]>([
+    ['one wall alone', [wall(2, 3000)], 0, ['2']],
+    ['two side by side', [wall(0, 3000), wall(1, 2000)], 0, ['0 · 1']],
+    ['in whatever order they were named', [wall(1, 2000), wall(0, 3000)], 0, ['0 · 1']],
+    ['opposite walls', [wall(0, 3000), wall(2, 3000)], 0, ['0', '2']],
+    ['over the corner where the walls are numbered from', [wall(3, 3000), wall(0, 2000)], 0, ['3 · 0']],
+    ['a wall that is lower begins anew', [wall(0, 3000), wall(1, 2000, 2000)], 0, ['0', '1']],
+    ['all round, from the corner least seen', [0, 1, 2, 3].map((p) => wall(p, 3000)), 2, ['2 · 3 · 0 · 1']],
+  ])('%s', (_, walls, begin, runs) => {
+    expect(names(walls, 4, begin)).toEqual(runs)
+  })
+  test('a drop goes round a corner: two walls of three drops and a half take seven, and not eight', () => {
+    const paper: Paper = { widthMm: 530, lengthMm: 10_050, repeatMm: 0, match: 'free' }
+    const [a, b] = [wall(0, 3.5 * 530 - ROUND_CORNER_MM / 2), wall(1, 3.5 * 530 - ROUND_CORNER_MM / 2)]
+    expect(paperPlan(wallRuns([a, b], 4, 0), paper, 50).drops).toHaveLength(7)
+    expect(paperPlan([a, b], paper, 50).drops).toHaveLength(8)
+  })
+  test('numbers and turns of a half drop go on from one run to the next', () => {
+    const paper: Paper = { widthMm: 500, lengthMm: 10_000, repeatMm: 600, match: 'half drop' }
+    const plan = paperPlan(wallRuns([wall(0, 1500), wall(2, 1500)], 4, 0), paper, 50)
+    expect(plan.drops.map((d) => [d.name, d.phaseMm])).toEqual(
+      [1, 2, 3, 4, 5, 6].map((n) => [String(n), n % 2 === 0 ? 300 : 0]),
+    )
+  })
+  test('from wherever the round begins, and walked either way, it takes as many drops', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 500, max: 6000 }), { minLength: 3, maxLength: 8 }),
+        somePaper,
+        fc.nat(7),
+        (widths, paper, begin) => {
+          const walls = widths.map((w, i) => wall(i, w))
+          const back = widths.map((w, i) => wall(widths.length - 1 - i, w))
+          const drops = (list: readonly WallFace[], at: number) =>
+            wallRuns(list, widths.length, at % widths.length).map((r) => layDrops(r, paper, 0).length)
+          expect(drops(walls, begin)).toEqual(drops(walls, 0))
+          expect(drops(back, begin)).toEqual(drops(walls, 0))
+        },
+      ),
+    )
+  })
+  test('what the pattern takes between two cuts is drawn as lost, and every roll is drawn whole', () => {
+    fc.assert(
+      fc.property(someFace, somePaper, (one, given) => {
+        const paper = given.repeatMm === 0 ? { ...given, match: 'free' as const } : given
+        const plan = paperPlan([one], paper, 50)
+        for (const roll of paperDrawings(plan, paper).slice(1)) {
+          let at = 0
+          for (const part of roll.parts) {
+            expect(part.xMm).toBeCloseTo(at, 6)
+            at = part.xMm + part.widthMm
+          }
+          expect(at).toBeCloseTo(paper.lengthMm, 6)
+        }
+      }),
+      { numRuns: 40 },
     )
   })
 })

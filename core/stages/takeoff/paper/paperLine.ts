@@ -1,6 +1,8 @@
 import { goods, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
 import { ceilDiv, type Drawing, type Face } from '../trade.js'
-import { paperDrawings, paperPlan, paperSquares } from './paper.js'
+import { paperDrawings, paperPlan, type PaperPlan } from './paperPlan.js'
+import { paperSquares } from './squares.js'
+import { ROUND_CORNER_MM, roundCorners } from './wallRuns.js'
 
 /** Squares cut from rolls and hung turned by turns: counted square by square, never divided by area. */
 function squaresLine({ row, faces, says }: TakeoffInput): Reckoned {
@@ -102,12 +104,28 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
             'A roll of this length is a double roll: sellers price it as two single ones. Give the price of the double.',
           ]
         : []),
+      ...cornerNotes(plan, match !== 'free'),
       'One batch for all rolls: compare the number on each before the first is cut.',
     ],
-    drawings: faces.flatMap((f, i) =>
-      i === 0
-        ? paperDrawings(f, plan, paper, row.seamMm)
-        : paperDrawings(f, { ...plan, rolls: [] }, paper, row.seamMm),
-    ),
+    drawings: paperDrawings(plan, paper),
   }
+}
+
+/** What has to be told of corners: where a drop goes round one, and where the round closes. */
+function cornerNotes({ laid }: PaperPlan, patterned: boolean): string[] {
+  const round = laid.reduce((sum, { face, drops }) => sum + roundCorners(face, drops), 0)
+  return [
+    ...(round > 0
+      ? [
+          `${round} ${round === 1 ? 'drop goes' : 'drops go'} round a corner: slit it ${ROUND_CORNER_MM} mm past the corner and hang the rest to a new plumb line.`,
+        ]
+      : []),
+    ...laid.flatMap(({ face: { meets } }) =>
+      meets
+        ? [
+            `The round closes between ${meets[0]} and ${meets[1]}, nearest the door${patterned ? ': there the pattern does not meet' : ''}.`,
+          ]
+        : [],
+    ),
+  ]
 }

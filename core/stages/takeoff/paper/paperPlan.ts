@@ -4,6 +4,8 @@ import { dropMethod } from './dropMethod.js'
 import { layDrops, type Drop, type Paper } from './drops.js'
 
 export interface PaperPlan {
+  /** Every face with what hangs on it. */
+  readonly laid: readonly { readonly face: Face; readonly drops: readonly Drop[] }[]
   readonly drops: readonly Drop[]
   readonly rolls: readonly CutRoll[]
   /** Rolls by the drop method of the trade: every drop cut to whole repeats, openings not taken off. */
@@ -21,7 +23,13 @@ export interface PaperPlan {
  * @throws {RangeError} when a drop is longer than a roll
  */
 export function paperPlan(faces: readonly Face[], paper: Paper, trimMm: number, seamMm = 0): PaperPlan {
-  const drops = faces.flatMap((f) => layDrops(f, paper, trimMm, seamMm))
+  let before = 0
+  const laid = faces.map((face) => {
+    const drops = layDrops(face, paper, trimMm, seamMm, before)
+    before = drops.at(-1)?.nth ?? before
+    return { face, drops }
+  })
+  const drops = laid.flatMap((l) => l.drops)
   const longest = drops.reduce((most, d) => Math.max(most, d.lengthMm), 0)
   if (longest > paper.lengthMm + DUST_MM)
     throw new RangeError(`A drop of ${Math.round(longest)} is longer than a roll of ${paper.lengthMm}`)
@@ -36,6 +44,7 @@ export function paperPlan(faces: readonly Face[], paper: Paper, trimMm: number, 
   )
   const { cutMm, rolls } = dropMethod(width, height, 2 * trimMm, paper)
   return {
+    laid,
     drops,
     // Faces of several heights have whole drops of several lengths: each height is cut by itself.
     rolls:
@@ -51,21 +60,18 @@ export function paperPlan(faces: readonly Face[], paper: Paper, trimMm: number, 
   }
 }
 
-/** The face with its drops, and every roll with its cuts. */
-export function paperDrawings(face: Face, plan: PaperPlan, paper: Paper, seamMm = 0): Drawing[] {
-  const own = layDrops(face, paper, 0, seamMm)
-  const wall: Drawing = {
+/** Every face with its drops, and every roll with its cuts. */
+export function paperDrawings({ laid, rolls, cutMm }: PaperPlan, paper: Paper): Drawing[] {
+  const walls = laid.map(({ face, drops }): Drawing => ({
     name: face.name,
     widthMm: face.widthMm,
     heightMm: face.heightMm,
     times: 1,
+    ...(face.spans ? { spans: face.spans } : {}),
     parts: [
-      ...own.map((d): DrawnPart => ({
-        xMm: d.xMm,
-        yMm: d.yMm,
-        widthMm: d.widthMm,
-        heightMm: d.heightMm,
-        label: d.name,
+      ...drops.map(({ name, xMm, yMm, widthMm, heightMm }): DrawnPart => ({
+        ...{ xMm, yMm, widthMm, heightMm },
+        label: name,
         use: 'used',
       })),
       ...face.holes.map((h): DrawnPart => ({
@@ -77,33 +83,27 @@ export function paperDrawings(face: Face, plan: PaperPlan, paper: Paper, seamMm 
         use: 'opening',
       })),
     ],
-  }
-  return [
-    wall,
-    ...plan.rolls.map((roll, i): Drawing => ({
-      name: `Roll ${i + 1}`,
-      widthMm: paper.lengthMm,
-      heightMm: paper.widthMm,
-      times: 1,
-      parts: [
-        ...roll.cuts.map(({ drop, atMm }): DrawnPart => ({
-          xMm: atMm,
-          yMm: 0,
-          widthMm: drop.lengthMm,
-          heightMm: paper.widthMm,
-          label: drop.name,
-          use: 'used',
-        })),
-        {
-          xMm: paper.lengthMm - roll.overMm,
-          yMm: 0,
-          widthMm: roll.overMm,
-          heightMm: paper.widthMm,
-          label: '',
-          // What a whole drop could be cut from is kept.
-          use: roll.overMm >= plan.cutMm ? 'spare' : 'lost',
-        },
-      ],
-    })),
-  ]
+  }))
+  return [...walls, ...rolls.map((roll, i) => rollDrawing(roll, `Roll ${i + 1}`, paper, cutMm))]
+}
+
+/** A roll from its beginning: the cuts, what the pattern takes between them, and what is over. */
+function rollDrawing(roll: CutRoll, name: string, paper: Paper, cutMm: number): Drawing {
+  const stretch = (xMm: number, toMm: number, label: string, use: DrawnPart['use']): DrawnPart => ({
+    xMm,
+    yMm: 0,
+    widthMm: toMm - xMm,
+    heightMm: paper.widthMm,
+    label,
+    use,
+  })
+  let end = 0
+  const parts = roll.cuts.flatMap(({ drop, atMm }) => {
+    const lost = atMm > end + DUST_MM ? [stretch(end, atMm, '', 'lost')] : []
+    end = atMm + drop.lengthMm
+    return [...lost, stretch(atMm, end, drop.name, 'used')]
+  })
+  // What a whole drop could be cut from is kept.
+  const over = stretch(end, paper.lengthMm, '', roll.overMm >= cutMm ? 'spare' : 'lost')
+  return { name, widthMm: paper.lengthMm, heightMm: paper.widthMm, times: 1, parts: [...parts, over] }
 }

@@ -26,4 +26,3 @@ const stripsOf = (count: number, perSquare: number) => {
   const squares = ceilDiv(count, Math.max(1, perSquare))
   return { squares, over: squares * Math.max(1, perSquare) - count }
 }
-
