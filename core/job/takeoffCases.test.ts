@@ -1,51 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { exampleJob } from '../examples/plan/example.js'
-import { ROWS } from '../model/registry.js'
-import type { JobSnapshot } from '../model/snapshot.js'
-import type { UnitSystem } from '../kernel/units/length.js'
-import { deriveJob } from './derive.js'
-
-type Line = Partial<JobSnapshot['takeoffs'][number]> & Pick<JobSnapshot['takeoffs'][number], 'trade'>
-type Part = Partial<JobSnapshot['takeoffParts'][number]> & {
-  readonly name: string
-  readonly lengthMm: number
-}
-
-/** One line reckoned in a room as a screen enters it. */
-function lineOf(
-  line: Line,
-  more: {
-    readonly room?: Parameters<typeof exampleJob>[0]
-    readonly parts?: readonly Part[]
-    readonly system?: UnitSystem
-  } = {},
-) {
-  const job = exampleJob({ openings: [], ...more.room })
-  const derived = deriveJob(
-    {
-      ...job,
-      studio: { ...job.studio, system: more.system ?? 'metric' },
-      takeoffs: [{ ...ROWS.takeoffs.make({ id: 'line', name: 'Line', ...line }), version: 1 }],
-      takeoffParts: (more.parts ?? []).map((p, position) => ({
-        ...ROWS.takeoffParts.make({ id: `part ${position}`, takeoffId: 'line', position, ...p }),
-        version: 1,
-      })),
-    },
-    '2026-03-01',
-  )
-  const [found] = derived.takeoffs
-  if (!found) throw new Error('no line')
-  // Thousands are set apart by a space of their own.
-  const plain = (text: string) => text.replaceAll(/[\u00a0\u202f\u2009]/g, ' ')
-  return {
-    ...found,
-    needed: plain(found.needed),
-    over: plain(found.over),
-    sum: found.sum.map(plain),
-    notes: found.notes.map(plain),
-  }
-}
-const notes = (line: ReturnType<typeof lineOf>) => line.notes.join(' ')
+import { lineOf, notes, type Line } from '../testing/takeoffLine.js'
 
 describe('cases of the take-off', () => {
   test('C057: twelve uprights of 800 from boards of 2 400: two a board, since the saw takes its share', () => {

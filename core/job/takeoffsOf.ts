@@ -1,3 +1,4 @@
+import { cross, dot, minus } from '../kernel/geometry/polygon.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { MeasureFacts } from '../stages/measure/measureFacts.js'
@@ -21,6 +22,7 @@ export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine
         ? {
             name: opening.name || opening.kind,
             widthMm: opening.widthMm,
+            sillMm: opening.sillMm,
             topMm: opening.sillMm + opening.heightMm,
           }
         : undefined
@@ -28,6 +30,12 @@ export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine
       row,
       parts: job.takeoffParts.filter((p) => p.takeoffId === row.id),
       faces: facesOf(job, measure, row),
+      ...(row.trade === 'tile' && row.toMm !== null
+        ? { toCeiling: facesOf(job, measure, { ...row, toMm: null }) }
+        : {}),
+      cornersDeg: row.trade === 'lengths' ? cornersOf(measure, row.wallIds) : [],
+      ceilingMm: job.room.heightMm ?? undefined,
+      doorsMm: job.openings.reduce((sum, o) => sum + (o.sillMm === 0 ? o.widthMm : 0), 0),
       floor: FLOORED.has(row.trade) ? floor : undefined,
       window,
       says,
@@ -42,8 +50,8 @@ const FLOORED: ReadonlySet<string> = new Set(['boards', 'carpet'])
 const known = new WeakMap<object, { readonly of: string; readonly line: TakeoffLine }>()
 
 function reckoned(input: TakeoffInput): TakeoffLine {
-  const { row, parts, faces, floor, window, says } = input
-  const of = JSON.stringify([parts, faces, floor, window, says.system, says.locale, says.currency])
+  const { row, says, ...from } = input
+  const of = JSON.stringify([from, says.system, says.locale, says.currency])
   const before = known.get(row)
   if (before?.of === of) return before.line
   const line = takeoffLine(input)
@@ -75,10 +83,26 @@ function facesOf(job: JobSnapshot, { areas, closure }: MeasureFacts, row: Takeof
         topMm: Math.min(heightMm, o.sillMm + o.heightMm - row.fromMm),
       }))
       .filter((h) => h.topMm > h.bottomMm)
-    return [{ name: w.name, widthMm: w.laidMm, heightMm, holes, place: placeOf(nth) }]
+    const openTop = top < ceiling - 1
+    return [{ name: w.name, widthMm: w.laidMm, heightMm, holes, openTop, place: placeOf(nth) }]
   })
   if (row.trade !== 'wallpaper' || row.match === 'turned squares') return faces
   return wallRuns(faces, count, afterDoor(job, areas.walls, placeOf))
+}
+
+/** The angles in the room between named walls that meet, in the order walked. */
+function cornersOf({ areas, closure }: MeasureFacts, wallIds: readonly string[]): number[] {
+  if (!areas || closure.state === 'open') return []
+  const { corners } = areas
+  const inward = closure.run.sense === 'right' ? 1 : -1
+  return areas.walls.flatMap((w, i) => {
+    const next = areas.walls[(i + 1) % areas.walls.length]
+    if (!next || next === w || !wallIds.includes(w.wallId) || !wallIds.includes(next.wallId)) return []
+    const [from, at, to] = [0, 1, 2].map((k) => corners[(i + k) % corners.length])
+    if (!from || !at || !to) return []
+    const turn = Math.atan2(cross(minus(at, from), minus(to, at)), dot(minus(at, from), minus(to, at)))
+    return [Math.round(10 * (180 - (inward * turn * 180) / Math.PI)) / 10]
+  })
 }
 
 /** Place of the wall behind the corner nearest the door, which one has at one's back: what does not meet there is least seen. */

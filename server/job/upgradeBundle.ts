@@ -7,10 +7,24 @@ import { rowsOf, type Row } from './upgradeRows.js'
 
 /** A job file of an earlier version as the present one, step by step. */
 export function upgradeBundle(file: Row): Row {
-  return [upgradeEarly, toVersion8, toVersion9, toVersion10, toVersion11, toVersion12, toVersion13].reduce(
-    (known, next) => next(known),
-    file,
-  )
+  const steps = [
+    upgradeEarly,
+    toVersion8,
+    toVersion9,
+    toVersion10,
+    toVersion11,
+    toVersion12,
+    toVersion13,
+    toVersion14,
+  ]
+  return steps.reduce((known, next) => next(known), file)
+}
+
+/** Version 14 knows which option a line of the take-off raised, and what tiles, moldings, covers and blinds are reckoned by. */
+function toVersion14(file: Row): Row {
+  if (file.version !== 13) return file
+  const more = { optionId: null, thickMm: null, springDeg: null, pipingMm: 0, inside: true }
+  return { ...file, version: 14, takeoffs: rowsOf(file.takeoffs).map((r) => ({ ...more, ...r })) }
 }
 
 /** Version 13 knows lines of the take-off and the pieces they cut. */

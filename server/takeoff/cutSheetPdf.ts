@@ -50,6 +50,11 @@ export async function cutSheetPdf(
       fit: [515, drawing.strip ? 60 : 300],
     })
   }
+  if (line.goesWith.length > 0)
+    content.push({
+      text: `Goes with it: ${line.goesWith.map((g) => `${g.name} ${printed(g.quantity)}`).join('; ')}.`,
+      margin: [0, 10, 0, 0],
+    })
   content.push({ ul: line.notes.map(printed), margin: [0, 10, 0, 0] })
   return makePdf({ pageSize: paper, pageMargins: 40, info: { title: `${title}, ${line.row.name}` }, content })
 }

@@ -1,91 +1,132 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { ROWS } from '@bonitas/core/model/registry'
+import type { DerivedItem } from '@bonitas/core/job/deriveItems'
+import { put } from '@bonitas/core/model/changes'
+import { paintGoods, scheduleGoods, type ScheduledGoods } from '@bonitas/core/stages/takeoff/onSchedule'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { choiceText } from './tinsText.js'
 import { t } from './words.js'
 
-/** The line of the schedule for all paint: raised once, and brought up to date when the take-off changes. */
+/** The lines of the schedule for paint, one a color or one for all: raised once, and brought up to date when the take-off changes. */
 const props = defineProps<{ lines: readonly PaintLine[]; totalMinor: number }>()
 const store = useJobStore()
-const { money } = useLocale()
+const { money, says } = useLocale()
 const unpriced = computed(() => props.lines.filter((l) => !l.tins))
-
-/** The schedule's line for the paint: raised here once, brought up to date here. */
-const scheduled = computed(() =>
-  store.derived?.items.find((i) => props.lines.some((l) => l.finishId === i.item.finishId)),
+const goods = computed(() =>
+  paintGoods(
+    props.lines,
+    (l) => (l.tins ? choiceText(l.tins, l.offered, says.value) : ''),
+    (liters) => says.value.liquid(liters),
+  ),
 )
-const stale = computed(() => {
-  const on = scheduled.value
-  return on && on.lines.length === 0 && on.chosen && on.chosen.option.priceMinor !== props.totalMinor
-})
+const scheduled = computed(() => itemsOfPaint(store.derived?.items ?? [], props.lines))
+/** One item for all paint, raised so; or one for each color. */
+const whole = computed(() =>
+  goods.value.length > 1 && scheduled.value.length === 1 ? scheduled.value[0] : undefined,
+)
+const stale = computed(() =>
+  whole.value
+    ? [{ item: whole.value, costMinor: props.totalMinor }].filter(differs)
+    : goods.value
+        .flatMap((g) => {
+          const item = scheduled.value.find((i) => i.item.finishId === g.finishId)
+          return item ? [{ item, costMinor: g.costMinor }] : []
+        })
+        .filter(differs),
+)
+/** What is ordered is compared, and never written over. */
+const open = computed(() => stale.value.filter((s) => s.item.lines.length === 0))
+const wanting = computed(() =>
+  whole.value ? [] : goods.value.filter((g) => !scheduled.value.some((i) => i.item.finishId === g.finishId)),
+)
+function differs(s: { item: DerivedItem; costMinor: number }): boolean {
+  return !!s.item.chosen && s.item.chosen.option.priceMinor !== s.costMinor
+}
 
-function schedule(): void {
-  const first = props.lines.find((l) => !l.isPrimer) ?? props.lines[0]
-  if (!first || !store.snapshot) return
-  const itemId = crypto.randomUUID()
-  store.addAll([
+/** One step: an item for each of them, its option chosen. */
+function schedule(list: readonly ScheduledGoods[]): void {
+  const job = store.snapshot
+  if (!job) return
+  const position = nextPosition(job.items)
+  store.apply(
+    list.flatMap((g, i) =>
+      scheduleGoods(
+        g,
+        { itemId: crypto.randomUUID(), optionId: crypto.randomUUID(), position: position + i },
+        job.brief,
+      ),
+    ),
+  )
+}
+function scheduleWhole(): void {
+  const first = goods.value.find((g) => !g.line.isPrimer) ?? goods.value[0]
+  if (!first) return
+  schedule([
     {
-      collection: 'items',
-      id: itemId,
-      fields: {
-        ...ROWS.items.blank(),
-        name: t('paintAndPrimer'),
-        category: 'surfaces',
-        specification: t('asInTheTakeOff'),
-        targetMinor: props.totalMinor,
-        finishId: first.finishId,
-        position: nextPosition(store.snapshot.items),
-      },
-    },
-    {
-      collection: 'options',
-      id: crypto.randomUUID(),
-      fields: {
-        ...ROWS.options.blank(),
-        itemId,
-        name: t('tinsAsTakenOff'),
-        priceMinor: props.totalMinor,
-      },
+      name: t('paintAndPrimer'),
+      specification: t('asInTheTakeOff'),
+      sold: t('tinsAsTakenOff'),
+      costMinor: props.totalMinor,
+      finishId: first.finishId,
     },
   ])
 }
 
 function refresh(): void {
-  const option = scheduled.value?.chosen?.option
-  if (option) store.change('options', option.id, { priceMinor: props.totalMinor })
+  store.apply(
+    open.value.flatMap(({ item, costMinor }) =>
+      item.chosen ? [put('options', item.chosen.option.id, { priceMinor: costMinor })] : [],
+    ),
+  )
+}
+/** What the schedule buys of the paints, the finish named by its item. */
+function itemsOfPaint(items: readonly DerivedItem[], lines: readonly PaintLine[]): DerivedItem[] {
+  const finishes = lines.map((l) => l.finishId)
+  return items.filter((i) => i.item.finishId !== null && finishes.includes(i.item.finishId))
 }
 </script>
 
 <template>
   <section class="onto">
     <h2>{{ t('ontoTheSchedule') }}</h2>
-    <template v-if="!scheduled">
-      <p class="second">
-        {{ t('oneLineForAllPaint', { totalMinor: money(totalMinor) })
-        }}<template v-if="unpriced.length > 0">
-          {{ t('joinStillHasNoTins', { join: unpriced.map((l) => l.name).join(', ') }) }}</template
-        >
+    <p v-if="unpriced.length > 0" class="second">
+      {{ t('joinStillHasNoTins', { join: unpriced.map((l) => l.name).join(', ') }) }}
+    </p>
+    <template v-if="wanting.length > 0">
+      <p v-if="scheduled.length === 0" class="second">
+        {{ t('oneLineForAllPaint', { totalMinor: money(totalMinor) }) }}
       </p>
-      <ElButton :disabled="totalMinor === 0" @click="schedule">{{ t('putItOnTheSchedule') }}</ElButton>
+      <ElButton @click="schedule(wanting)">{{
+        wanting.length > 1
+          ? t('aLineForEachColor', { lines: wanting.length })
+          : t('putNameOnTheSchedule', { name: wanting[0]?.name ?? '' })
+      }}</ElButton>
+      <ElButton v-if="scheduled.length === 0 && goods.length > 1" @click="scheduleWhole">{{
+        t('oneLineForAll')
+      }}</ElButton>
     </template>
-    <template v-else-if="stale">
+    <template v-for="s in stale" :key="s.item.item.id">
       <p class="second">
         {{
-          t('theScheduleSaysPriceMinorThe', {
-            priceMinor: money(scheduled.chosen?.option.priceMinor ?? 0),
-            totalMinor: money(totalMinor),
+          t('nameSaysPriceMinorThe', {
+            name: s.item.item.name,
+            priceMinor: money(s.item.chosen?.option.priceMinor ?? 0),
+            totalMinor: money(s.costMinor),
           })
         }}
+        <template v-if="s.item.lines.length > 0">{{ t('itIsOrdered') }}</template>
       </p>
-      <ElButton @click="refresh">{{ t('bringItUpToDate') }}</ElButton>
     </template>
-    <p v-else class="second">
-      {{ t('nameIsOnTheSchedule', { name: scheduled.item.name, state: scheduled.state }) }}
-    </p>
+    <ElButton v-if="open.length > 0" @click="refresh">{{ t('bringItUpToDate') }}</ElButton>
+    <template v-if="wanting.length === 0 && stale.length === 0">
+      <p v-for="i in scheduled" :key="i.item.id" class="second">
+        {{ t('nameIsOnTheSchedule', { name: i.item.name, state: i.state }) }}
+      </p>
+    </template>
   </section>
 </template>
 

@@ -13,6 +13,7 @@ import type { TableColumn } from '../form/tableColumn.js'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import CoverOf from './CoverOf.vue'
 import { fieldWord } from './tradeWords.js'
 import { t } from './words.js'
 
@@ -27,11 +28,13 @@ const KINDS: Partial<Record<keyof Takeoff, FieldKind>> = {
   posts: 'whole',
   sparePacks: 'whole',
   fullness: 'real',
+  springDeg: 'real',
 }
 const SPECIAL: readonly (keyof Takeoff)[] = [
   'wallIds',
   'openingId',
   'match',
+  'inside',
   'setOut',
   'turned',
   'readyMade',
@@ -40,7 +43,7 @@ const SPECIAL: readonly (keyof Takeoff)[] = [
 ]
 const fields = computed(() => TRADE_FIELDS[props.row.trade])
 const plain = computed(() => fields.value.filter((f) => !SPECIAL.includes(f) && asked(f)))
-const CHECKS: readonly (keyof Takeoff)[] = ['turned', 'readyMade', 'pair', 'ring']
+const CHECKS: readonly (keyof Takeoff)[] = ['turned', 'inside', 'readyMade', 'pair', 'ring']
 const checks = computed(() => CHECKS.filter((f) => fields.value.includes(f)))
 /** Only what the line reads as it stands. */
 function asked(field: keyof Takeoff): boolean {
@@ -48,11 +51,27 @@ function asked(field: keyof Takeoff): boolean {
   if (field === 'squareMm') return match === 'turned squares'
   if (trade === 'wallpaper' && field === 'repeatMm') return match === 'straight' || match === 'half drop'
   if (trade === 'wallpaper' && (field === 'trimMm' || field === 'seamMm')) return match !== 'turned squares'
+  if (trade === 'blinds' && field === 'trimMm') return !props.row.inside
+  if (trade === 'blinds') return !readyMade || field === 'packMinor'
   if (trade === 'curtains' && field === 'packOf') return readyMade
   if (trade === 'curtains' && readyMade)
     return !['returnMm', 'overlapMm', 'topHemMm', 'footHemMm', 'repeatMm'].includes(field)
   return true
 }
+/** What is seen of it has a finish of the palette. */
+const WEARS: ReadonlySet<string> = new Set([
+  'wallpaper',
+  'tile',
+  'boards',
+  'carpet',
+  'curtains',
+  'blinds',
+  'cover',
+])
+const finishes = computed(() => [
+  { value: null, text: t('notChosen') },
+  ...(job.value?.finishes ?? []).map((f) => ({ value: f.id, text: f.name })),
+])
 const walls = computed(() => store.derived?.measure.walls ?? [])
 const windows = computed(() =>
   (job.value?.openings ?? [])
@@ -62,16 +81,24 @@ const windows = computed(() =>
 const nameOf = (o: { readonly name: string; readonly kind: string; readonly wallId: string }) =>
   `${o.name || o.kind}, ${store.derived?.measure.nameOf(o.wallId) ?? ''}`
 const parts = computed(() => (job.value?.takeoffParts ?? []).filter((p) => p.takeoffId === props.row.id))
-const asksParts = computed(() => props.row.trade === 'lengths' || props.row.trade === 'cover')
+const asksParts = computed(() => ['lengths', 'cover', 'sheets'].includes(props.row.trade))
+/** Pieces that have a width, and may have a nap or a grain. */
+const flat = computed(() => props.row.trade === 'cover' || props.row.trade === 'sheets')
 const columns = computed((): TableColumn<(typeof parts.value)[number]>[] => [
   { id: 'name', head: t('piece'), kind: 'text' },
   { id: 'count', head: t('number'), kind: 'whole', figure: true },
   { id: 'lengthMm', head: t('length'), kind: 'length', figure: true },
-  ...(props.row.trade === 'cover'
-    ? ([{ id: 'widthMm', head: t('width'), kind: 'length', figure: true }] satisfies TableColumn<never>[])
+  ...(flat.value
+    ? ([
+        { id: 'widthMm', head: t('width'), kind: 'length', figure: true },
+        { id: 'mayTurn', head: t('mayTurn') },
+      ] satisfies TableColumn<never>[])
     : []),
 ])
 
+/** A blind that is not sewn is made to measure. */
+const checkWord = (f: keyof Takeoff) =>
+  props.row.trade === 'blinds' && f === 'readyMade' ? { label: t('madeToMeasure') } : {}
 /** Panels as they are sold are priced by the panel. */
 const wordOf = (f: keyof Takeoff) =>
   f === 'packMinor' && props.row.readyMade ? t('priceOfOne') : fieldWord(props.row.trade, f, system.value)
@@ -86,7 +113,7 @@ function addPart(): void {
     name: t('pieceN', { n: parts.value.length + 1 }),
     count: 1,
     lengthMm: 600,
-    widthMm: props.row.trade === 'cover' ? 600 : null,
+    widthMm: flat.value ? 600 : null,
     mayTurn: false,
     position: nextPosition(parts.value),
   })
@@ -130,7 +157,14 @@ function addPart(): void {
       field="setOut"
       :choices="SET_OUTS"
     />
-    <RowCheck v-for="f in checks" :key="f" collection="takeoffs" :row="row" :field="f" />
+    <RowCheck
+      v-for="f in checks"
+      :key="f"
+      collection="takeoffs"
+      :row="row"
+      :field="f"
+      v-bind="checkWord(f)"
+    />
     <div class="grid">
       <RowField
         v-for="f in plain"
@@ -143,6 +177,14 @@ function addPart(): void {
         figure
       />
     </div>
+    <RowChoice
+      v-if="WEARS.has(row.trade) && finishes.length > 1"
+      collection="takeoffs"
+      :row="row"
+      field="finishId"
+      :choices="finishes"
+    />
+    <CoverOf v-if="row.trade === 'cover'" :row="row" :parts="parts" />
     <template v-if="asksParts">
       <div class="part-head">
         <h3>{{ t('piecesToCut') }}</h3>
@@ -155,7 +197,16 @@ function addPart(): void {
         :columns="columns"
         :name-of="(p) => p.name"
         removable
-      />
+      >
+        <template #cell-mayTurn="{ row: p }">
+          <ElCheckbox
+            :model-value="p.mayTurn"
+            :aria-label="t('nameMayTurn', { name: p.name })"
+            :validate-event="false"
+            @update:model-value="store.change('takeoffParts', p.id, { mayTurn: $event === true })"
+          />
+        </template>
+      </RowTable>
     </template>
     <ElButton link @click="store.remove('takeoffs', row.id)">{{ t('takeTheLineOut') }}</ElButton>
   </section>

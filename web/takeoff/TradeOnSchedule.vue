@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { put } from '@bonitas/core/model/changes'
-import { ROWS } from '@bonitas/core/model/registry'
+import { scheduleCompanions, scheduleLine } from '@bonitas/core/stages/takeoff/onSchedule'
 import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
@@ -15,43 +14,39 @@ const store = useJobStore()
 const { money } = useLocale()
 const cost = computed(() => props.line.costMinor)
 const scheduled = computed(() => store.derived?.items.find((i) => i.item.id === props.line.row.itemId))
-const said = computed(() => scheduled.value?.chosen?.option.priceMinor)
 /** What is ordered is compared, and never written over. */
 const ordered = computed(() => (scheduled.value?.lines.length ?? 0) > 0)
+
+const companions = computed(() => {
+  const { itemId } = props.line.row
+  const there = (store.snapshot?.items ?? []).filter((i) => i.forItemId === itemId).map((i) => i.companion)
+  return itemId ? props.line.goesWith.filter((g) => !there.includes(g.name)) : []
+})
+/** The option this line raised; of another that was chosen since nothing is written over. */
+const raised = computed(() => scheduled.value?.options.find((o) => o.option.id === props.line.row.optionId))
+
+const said = computed(() => raised.value?.option.priceMinor)
 
 /** One step: the item, its option chosen, and the line that names it. */
 function schedule(): void {
   if (!store.snapshot || cost.value === undefined) return
-  const [itemId, optionId] = [crypto.randomUUID(), crypto.randomUUID()]
-  const item = {
-    ...ROWS.items.blank(),
-    id: itemId,
-    name: props.line.row.name,
-    category: 'surfaces' as const,
-    specification: `${props.line.needed}; ${props.line.packsText}`,
-    targetMinor: cost.value,
-    finishId: props.line.row.finishId,
+  const made = {
+    itemId: crypto.randomUUID(),
+    optionId: crypto.randomUUID(),
     position: nextPosition(store.snapshot.items),
   }
-  const option = {
-    ...ROWS.options.blank(),
-    id: optionId,
-    itemId,
-    name: props.line.packsText,
-    priceMinor: cost.value,
-  }
-  store.apply([
-    { collection: 'items', add: item },
-    { collection: 'options', add: option },
-    put('items', itemId, { chosenOptionId: optionId }),
-    put('takeoffs', props.line.row.id, { itemId }),
-  ])
+  store.apply(scheduleLine(props.line, cost.value, made, store.snapshot.brief))
 }
 
 function refresh(): void {
-  const option = scheduled.value?.chosen?.option
-  if (!option || cost.value === undefined) return
-  store.change('options', option.id, { priceMinor: cost.value, name: props.line.packsText })
+  if (!raised.value || cost.value === undefined) return
+  store.change('options', raised.value.option.id, { priceMinor: cost.value, name: props.line.packsText })
+}
+
+function addCompanions(): void {
+  if (!store.snapshot) return
+  const position = nextPosition(store.snapshot.items)
+  store.apply(scheduleCompanions(companions.value, props.line, () => crypto.randomUUID(), position))
 }
 </script>
 
@@ -72,7 +67,12 @@ function refresh(): void {
     </template>
     <p v-else class="second">
       {{ t('nameIsOnTheSchedule', { name: scheduled.item.name, state: scheduled.state }) }}
+      <template v-if="!raised && scheduled.chosen">{{ t('anotherOptionIsChosen') }}</template>
     </p>
+    <template v-if="companions.length > 0">
+      <p class="second">{{ t('goWithIt', { names: companions.map((c) => c.name).join(', ') }) }}</p>
+      <ElButton @click="addCompanions">{{ t('putThemOnTheSchedule') }}</ElButton>
+    </template>
   </section>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
+import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { ROWS } from '@bonitas/core/model/registry'
 import { TRADES, type Trade } from '@bonitas/core/model/vocabulary/takeoff'
 import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
@@ -14,6 +15,8 @@ import { useInAddress } from '../job/useInAddress.js'
 import CutDrawing from './CutDrawing.vue'
 import TradeEditor from './TradeEditor.vue'
 import TradeOnSchedule from './TradeOnSchedule.vue'
+import TradeBeside from './TradeBeside.vue'
+import { TRADE_BEGINS, TRADE_NAMES } from './trades.js'
 import { t } from './words.js'
 
 /** Every trade but paint: how much, how it is cut, what it comes to. */
@@ -25,49 +28,21 @@ const lines = computed(() => store.derived?.takeoffs ?? [])
 const chosen = computed(() => lines.value.find((l) => l.row.id === chosenId.value) ?? lines.value[0])
 const total = computed(() => lines.value.reduce((sum, l) => sum + (l.costMinor ?? 0), 0))
 
-const NAMES: Readonly<Record<Trade, () => string>> = {
-  wallpaper: () => t('wallpaper'),
-  tile: () => t('tile'),
-  boards: () => t('boards'),
-  carpet: () => t('carpet'),
-  curtains: () => t('curtains'),
-  lengths: () => t('lengths'),
-  cover: () => t('cover'),
-  ties: () => t('ties'),
-}
-/** What a line of a trade begins with: sizes that are sold nearly everywhere, to be changed. */
-const BEGINS: Readonly<Record<Trade, { metric: object; imperial: object }>> = {
-  wallpaper: {
-    metric: { goodsWidthMm: 530, goodsLengthMm: 10_050 },
-    imperial: { goodsWidthMm: 520.7, goodsLengthMm: 10_058.4, trimMm: 50.8 },
-  },
-  tile: { metric: { jointMm: 3 }, imperial: { jointMm: 3.175 } },
-  boards: { metric: {}, imperial: {} },
-  carpet: { metric: { goodsWidthMm: 4000, trimMm: 100 }, imperial: { goodsWidthMm: 3657.6, trimMm: 76.2 } },
-  curtains: {
-    metric: { goodsWidthMm: 1400, trimMm: 150, fromMm: 10 },
-    imperial: { goodsWidthMm: 1371.6, trimMm: 152.4, fromMm: 12.7, topHemMm: 203.2, footHemMm: 203.2 },
-  },
-  lengths: {
-    metric: { goodsLengthMm: 2400, jointMm: 3 },
-    imperial: { goodsLengthMm: 2438.4, jointMm: 3.175 },
-  },
-  ties: { metric: {}, imperial: {} },
-  cover: { metric: { goodsWidthMm: 1400 }, imperial: { goodsWidthMm: 1371.6 } },
-}
-
 function add(trade: Trade): void {
   const rows = job.value?.takeoffs ?? []
   chosenId.value = store.add('takeoffs', {
     ...ROWS.takeoffs.blank(),
-    name: NAMES[trade](),
+    name: TRADE_NAMES[trade](),
     trade,
-    ...BEGINS[trade][says.value.system],
+    ...TRADE_BEGINS[trade][says.value.system],
     position: nextPosition(rows),
   })
 }
+const digits = computed(() => currencyDigits(says.value.currency))
+/** Where no line has a part of the unit none is shown. */
+const whole = computed(() => lines.value.every((l) => (l.costMinor ?? 0) % 10 ** digits.value === 0))
 const money = (line: TakeoffLine) =>
-  line.costMinor === undefined ? '—' : says.value.moneyColumn(line.costMinor)
+  line.costMinor === undefined ? '—' : says.value.moneyFigures(line.costMinor, whole.value)
 </script>
 
 <template>
@@ -78,7 +53,7 @@ const money = (line: TakeoffLine) =>
     </p>
     <div class="add" role="group" :aria-label="t('addALine')">
       <span class="second">{{ t('addALine') }}</span>
-      <ElButton v-for="trade in TRADES" :key="trade" @click="add(trade)">{{ NAMES[trade]() }}</ElButton>
+      <ElButton v-for="trade in TRADES" :key="trade" @click="add(trade)">{{ TRADE_NAMES[trade]() }}</ElButton>
     </div>
     <p v-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
     <template v-else>
@@ -95,7 +70,7 @@ const money = (line: TakeoffLine) =>
         :key-of="(l) => l.row.id"
         :row-class="(l) => ({ chosen: l.row.id === chosen?.row.id })"
       >
-        <template #cell-trade="{ row: l }">{{ NAMES[l.row.trade]() }}</template>
+        <template #cell-trade="{ row: l }">{{ TRADE_NAMES[l.row.trade]() }}</template>
         <template #cell-name="{ row: l }"
           ><ElButton link :aria-pressed="l === chosen" @click="chosenId = l.row.id"
             ><b>{{ l.row.name }}</b></ElButton
@@ -118,6 +93,14 @@ const money = (line: TakeoffLine) =>
         <ol class="sum">
           <li v-for="s in chosen.sum" :key="s">{{ s }}</li>
         </ol>
+        <div class="drawings">
+          <CutDrawing v-for="(d, i) in chosen.drawings" :key="`${chosen.row.id} ${i}`" :drawing="d" />
+        </div>
+        <p class="key second">{{ t('whiteIsUsed') }}</p>
+        <TradeBeside :line="chosen" />
+        <ul class="notes">
+          <li v-for="n in chosen.notes" :key="n">{{ n }}</li>
+        </ul>
         <p>
           <a
             :href="`/api/jobs/${job.brief.id}/takeoff/${chosen.row.id}/sheet.pdf`"
@@ -126,13 +109,6 @@ const money = (line: TakeoffLine) =>
             >{{ t('sheetToPrint') }}</a
           >
         </p>
-        <div class="drawings">
-          <CutDrawing v-for="(d, i) in chosen.drawings" :key="`${chosen.row.id} ${i}`" :drawing="d" />
-        </div>
-        <p class="key second">{{ t('whiteIsUsed') }}</p>
-        <ul class="notes">
-          <li v-for="n in chosen.notes" :key="n">{{ n }}</li>
-        </ul>
       </section>
     </template>
     <template #panel>

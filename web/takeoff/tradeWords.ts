@@ -12,7 +12,7 @@ export function fieldWord(trade: Trade, field: keyof Takeoff, system: UnitSystem
 }
 
 /** Sold by the meter or by the yard. */
-const BY_LENGTH: ReadonlySet<Trade> = new Set(['carpet', 'curtains', 'cover'])
+const BY_LENGTH: ReadonlySet<Trade> = new Set(['carpet', 'curtains', 'blinds', 'cover'])
 
 const COMMON: Partial<Record<keyof Takeoff, () => string>> = {
   fromMm: () => t('from'),
@@ -31,6 +31,9 @@ const COMMON: Partial<Record<keyof Takeoff, () => string>> = {
   topHemMm: () => t('hemAtTheTop'),
   footHemMm: () => t('hemAtTheFoot'),
   sparePacks: () => t('spareToKeep'),
+  thickMm: () => t('thickness'),
+  springDeg: () => t('springAngle'),
+  pipingMm: () => t('piping'),
 }
 const WORDS: Readonly<Record<Trade, Partial<Record<keyof Takeoff, () => string>>>> = {
   wallpaper: {
@@ -62,6 +65,18 @@ const WORDS: Readonly<Record<Trade, Partial<Record<keyof Takeoff, () => string>>
     goodsLengthMm: () => t('stockLength'),
     jointMm: () => t('sawTakes'),
     packMinor: () => t('priceOfOne'),
+  },
+  blinds: {
+    goodsWidthMm: () => t('clothWidth'),
+    overlapMm: () => t('sideHem'),
+    trimMm: () => t('beyondWindow'),
+  },
+  sheets: {
+    goodsWidthMm: () => t('sheetWidth'),
+    goodsLengthMm: () => t('sheetLength'),
+    jointMm: () => t('sawTakes'),
+    trimMm: () => t('trimAround'),
+    packMinor: () => t('priceASheet'),
   },
   ties: {},
   cover: { goodsWidthMm: () => t('clothWidth') },

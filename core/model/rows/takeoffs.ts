@@ -22,6 +22,8 @@ export const takeoffs = defineRow({
     finishId: ref('finishes', 'Finish', 'clear').orNone(),
     /** The line of the schedule that buys it. */
     itemId: ref('items', 'Bought as', 'clear').orNone(),
+    /** The option put there with it: it alone is brought up to date when the quantity changes. */
+    optionId: ref('options', 'Option', 'clear').orNone(),
     /** A band of the walls: from so high up, to the ceiling where no upper end is given. */
     fromMm: mm('From', 0, 12_000).starts(0),
     toMm: mm('Up to', 1, 12_000).orNone(),
@@ -41,6 +43,14 @@ export const takeoffs = defineRow({
     seamMm: mm('First seam', 0, 3_000).starts(0),
     /** Between tiles; of a saw, what a cut takes. */
     jointMm: mm('Joint or saw cut', 0, 50).starts(0),
+    /** Of a tile, as deep as its joints are. */
+    thickMm: mm('Thickness', 1, 100).orNone(),
+    /** Between the back of a crown molding and the wall: the saw is set by it. */
+    springDeg: real('Spring angle', 1, 89).orNone(),
+    /** Cord sewn into the seams of a cover. */
+    pipingMm: mm('Piping', 0, 200_000).starts(0),
+    /** A blind within the reveal of the window; else before the wall. */
+    inside: flag('Inside the recess').starts(true),
     setOut: choice('Setting out', SET_OUTS).starts('least cut'),
     /** Laid the other way: along the other side of the room. */
     turned: flag('Laid the other way').starts(false),

@@ -5,7 +5,9 @@ export const TRADES = [
   'boards',
   'carpet',
   'curtains',
+  'blinds',
   'lengths',
+  'sheets',
   'cover',
   'ties',
 ] as const

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { published } from '../../testing/published.js'
 import { CUSTOMARY_WASTE, insertFor, theoreticalSpread, upholsteryExtra } from './customary.js'
-import { crownMiter, polygonMiter } from './lengths/miters.js'
+import { crownMiter, flatMiter } from './lengths/miters.js'
 
 describe('figures of the trade', () => {
   test.each(published<{ patterns: string[] }, { percent: number[][] }>('takeoff.waste.'))(
@@ -51,7 +51,7 @@ describe('figures of the trade', () => {
   test.each(published<{ sides: number[] }, { mitre_deg: number[] }>('takeoff.mitre.angles'))(
     '$id $title',
     ({ input, expected }) => {
-      expect(input.sides.map(polygonMiter)).toEqual(expected.mitre_deg)
+      expect(input.sides.map((n) => flatMiter(180 - 360 / n))).toEqual(expected.mitre_deg)
     },
   )
 })

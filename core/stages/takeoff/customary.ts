@@ -1,3 +1,5 @@
+import { ceilDiv } from './trade.js'
+
 /** What is customarily added for waste, in percent from and to (common practice); shown beside what the plan says. */
 export const CUSTOMARY_WASTE = {
   'straight tile': [5, 10],
@@ -22,6 +24,24 @@ const UPHOLSTERY = [
 /** What upholsterers add to a cover for a repeat, in percent: the first line of the chart that the repeat does not pass. */
 export const upholsteryExtra = (repeatMm: number): number =>
   UPHOLSTERY.find(([inches]) => repeatMm <= inches * 25.4 + 0.5)?.[1] ?? 30
+
+/** Tile adhesive by the longer side of the tile: the larger it is the deeper the notch, and large ones are buttered too; kg/m² (common practice). */
+export const adhesiveKgPerM2 = (sideMm: number): number => ADHESIVE.find(([upTo]) => sideMm <= upTo)?.[1] ?? 6
+
+const ADHESIVE = [
+  [50, 1.5],
+  [108, 2],
+  [200, 2.5],
+  [300, 3.5],
+  [600, 4.5],
+] as const
+
+/** Boxes for an area with so much over; an exact division needs no box more. */
+export function boxesFor(areaM2: number, wastePart: number, boxM2: number) {
+  const orderM2 = areaM2 * (1 + wastePart)
+  const boxes = ceilDiv(orderM2, boxM2)
+  return { orderM2, boxes, boughtM2: boxes * boxM2 }
+}
 
 /** The cushion for a cover: feather and down about 2 in (5 cm) larger than it (common practice). */
 export const insertFor = (coverMm: number): number => coverMm + 50.8

@@ -1,9 +1,11 @@
 import type { Takeoff } from '../../model/rows/takeoffs.js'
 import type { Trade } from '../../model/vocabulary/takeoff.js'
+import { blindLine } from './cloth/blindLine.js'
 import { coverLine, curtainsLine, tiesLine } from './cloth/clothLines.js'
 import { boardsLine, carpetLine } from './floor/floorLines.js'
 import { lengthsLine } from './lengths/lengthsLine.js'
 import { wallpaperLine } from './paper/paperLine.js'
+import { sheetsLine } from './sheets/sheetsLine.js'
 import type { Reckoned, TakeoffInput, TakeoffLine } from './takeoffTypes.js'
 import { tileLine } from './tile/tileLine.js'
 import { ceilDiv } from './trade.js'
@@ -31,6 +33,7 @@ export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> =
     'goodsWidthMm',
     'goodsLengthMm',
     'jointMm',
+    'thickMm',
     'setOut',
     'packOf',
     'packMinor',
@@ -55,8 +58,21 @@ export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> =
     'packOf',
     'packMinor',
   ],
-  lengths: ['wallIds', 'goodsLengthMm', 'jointMm', 'packOf', 'packMinor', 'sparePacks'],
-  cover: ['goodsWidthMm', 'repeatMm', 'packMinor'],
+  blinds: [
+    'openingId',
+    'inside',
+    'readyMade',
+    'trimMm',
+    'topHemMm',
+    'footHemMm',
+    'overlapMm',
+    'goodsWidthMm',
+    'repeatMm',
+    'packMinor',
+  ],
+  sheets: ['goodsWidthMm', 'goodsLengthMm', 'jointMm', 'trimMm', 'packOf', 'packMinor', 'sparePacks'],
+  lengths: ['wallIds', 'springDeg', 'goodsLengthMm', 'jointMm', 'packOf', 'packMinor', 'sparePacks'],
+  cover: ['goodsWidthMm', 'repeatMm', 'pipingMm', 'packMinor'],
   ties: ['posts', 'ring', 'packOf', 'packMinor', 'sparePacks'],
 }
 
@@ -64,16 +80,20 @@ export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> =
 export function takeoffLine(input: TakeoffInput): TakeoffLine {
   const { row, says } = input
   const waits = missing(input)
-  const bare = { row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' }
-  if (waits.length > 0) return { ...bare, waits, sum: [], notes: [], drawings: [] }
+  const bare = {
+    ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' },
+    ...{ beside: [], goesWith: [], sum: [], notes: [], drawings: [] },
+  }
+  if (waits.length > 0) return { ...bare, waits }
   let got: Reckoned
   try {
     got = BY_TRADE[row.trade](input)
   } catch (error) {
     if (!(error instanceof RangeError)) throw error
-    return { ...bare, waits: [error.message], sum: [], notes: [], drawings: [] }
+    return { ...bare, waits: [error.message] }
   }
-  const { pieces, lengthMm, packWord, ...shown } = got
+  const { pieces, lengthMm, packWord, beside = [], goesWith = [], ...told } = got
+  const shown = { ...told, beside, goesWith }
   if (lengthMm !== undefined) {
     // Sold by the meter or by the yard.
     const unitMm = says.system === 'metric' ? 1000 : 914.4
@@ -108,21 +128,24 @@ function missing({ row, faces, floor, window, parts }: TakeoffInput): string[] {
   if (walls) needs('the walls it goes on', row.wallIds.length > 0)
   if (walls && row.wallIds.length > 0) needs('the room measured, with its height', faces.length > 0)
   if (trade === 'boards' || trade === 'carpet') needs('the room measured and closed', floor !== undefined)
-  if (trade === 'curtains') {
+  if (trade === 'curtains' || trade === 'blinds') {
     needs('the window it hangs at', row.openingId !== null)
     if (row.openingId !== null) needs('the width and height of the window', window !== undefined)
   }
   if (trade === 'cover') needs('the pieces of the cover', parts.length > 0)
+  if (trade === 'sheets') needs('the pieces to cut', parts.length > 0)
   if (trade === 'lengths') needs('the pieces, or walls to go along', parts.length > 0 || faces.length > 0)
   if (trade === 'ties') needs('how many posts there are', row.posts > 0)
   if (trade === 'wallpaper' && row.match === 'turned squares') needs('the side of a square', row.squareMm > 0)
-  if (trade === 'cover')
+  if (trade === 'cover' || trade === 'sheets')
     needs(
       'the width of each piece',
       parts.every((p) => p.widthMm !== null),
     )
   const fields = TRADE_FIELDS[trade]
-  if (fields.includes('goodsWidthMm')) needs('the width as it is sold', row.goodsWidthMm !== null)
+  // A blind made to measure is bought, not sewn.
+  const cloth = trade !== 'blinds' || !row.readyMade
+  if (cloth && fields.includes('goodsWidthMm')) needs('the width as it is sold', row.goodsWidthMm !== null)
   if (fields.includes('goodsLengthMm')) needs('the length as it is sold', row.goodsLengthMm !== null)
   return list
 }
@@ -133,6 +156,8 @@ const BY_TRADE: Readonly<Record<Trade, (input: TakeoffInput) => Reckoned>> = {
   boards: boardsLine,
   carpet: carpetLine,
   curtains: curtainsLine,
+  blinds: blindLine,
+  sheets: sheetsLine,
   lengths: lengthsLine,
   cover: coverLine,
   ties: tiesLine,

@@ -13,8 +13,24 @@ export interface TakeoffInput {
   /** Corners of the floor; undefined while the room is open. */
   readonly floor: readonly Point[] | undefined
   /** The window a curtain hangs at. */
-  readonly window: { readonly name: string; readonly widthMm: number; readonly topMm: number } | undefined
+  readonly window: TakeoffWindow | undefined
+  /** Of all doors and openings that reach the floor. */
+  readonly doorsMm: number
+  /** Between the walls named that meet: the angle in the room, more than 180 where a corner stands out into it. */
+  readonly cornersDeg: readonly number[]
+  /** Where the ceiling is; undefined while it is not measured. */
+  readonly ceilingMm: number | undefined
+  /** The same walls to the ceiling, where the line ends below it. */
+  readonly toCeiling?: readonly Face[]
   readonly says: Formatter
+}
+
+/** A window as curtains and blinds need it. */
+export interface TakeoffWindow {
+  readonly name: string
+  readonly widthMm: number
+  readonly sillMm: number
+  readonly topMm: number
 }
 
 /** A line of the take-off: how much, how it is cut and what it comes to. */
@@ -32,13 +48,35 @@ export interface TakeoffLine {
   readonly over: string
   /** The figures it comes from, one step after the other. */
   readonly sum: readonly string[]
+  /** The same done in another way, beside it. */
+  readonly beside: readonly Beside[]
+  /** What else has to be there for it. */
+  readonly goesWith: readonly GoesWith[]
   /** What a tradesman would say of it. */
   readonly notes: readonly string[]
   readonly drawings: readonly Drawing[]
 }
 
+/** Another way to the same end, with what it takes and costs. */
+export interface Beside {
+  readonly name: string
+  readonly needed: string
+  readonly costMinor?: number | undefined
+}
+
+/** Goods that belong to the work: grout, lining, underlay. */
+export interface GoesWith {
+  readonly name: string
+  readonly quantity: string
+}
+
 /** What the method of a trade finds; packs and money follow from it. */
-export type Reckoned = Omit<TakeoffLine, 'row' | 'waits' | 'packs' | 'packsText' | 'costMinor'> & {
+export type Reckoned = Omit<
+  TakeoffLine,
+  'row' | 'waits' | 'packs' | 'packsText' | 'costMinor' | 'beside' | 'goesWith'
+> & {
+  readonly beside?: readonly Beside[]
+  readonly goesWith?: readonly GoesWith[]
   /** Pieces, boxes or rolls; of what is sold by length its mm. */
   readonly pieces?: number
   readonly lengthMm?: number

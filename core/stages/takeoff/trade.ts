@@ -47,6 +47,8 @@ export interface Face {
   readonly widthMm: number
   readonly heightMm: number
   readonly holes: readonly Hole[]
+  /** It ends below the ceiling: its upper edge is seen. */
+  readonly openTop?: boolean
   /** Walls side by side that are laid as one. */
   readonly spans?: readonly Span[]
   /** All round the room: the walls between which its end meets its beginning. */

@@ -3,20 +3,21 @@ import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
 import { upholsteryExtra } from '../customary.js'
 import { boughtLength, coverDrawing, coverLayout } from './coverLayout.js'
-import { curtainCut, readyPanels, tiesFor } from './curtains.js'
-
-/** A rail is hung so far over the window where no height is given (common practice). */
-const OVER_WINDOW_MM = 150
+import { biasLength, curtainCut, readyPanels, tiesFor } from './curtains.js'
+import { clearingBeyond, railHeight, stackBack, windowWays } from './windowWays.js'
 
 /** Curtains made up from cloth, or panels as they are sold. */
-export function curtainsLine({ row, window, says }: TakeoffInput): Reckoned {
+export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Reckoned {
   if (!window) throw new RangeError('the window it hangs at')
   const track = window.widthMm + 2 * row.trimMm
-  const top = row.toMm ?? window.topMm + OVER_WINDOW_MM
+  const top = railHeight(row, window, ceilingMm)
+  if (ceilingMm !== undefined && top > ceilingMm)
+    throw new RangeError(`a rail under the ceiling, which is at ${says.length(ceilingMm)}`)
   const finished = top - row.fromMm
   if (finished <= 0) throw new RangeError('a rail above the foot of the curtain')
   const cloth = row.goodsWidthMm ?? 0
-  if (row.readyMade) return panelsLine(row, track, finished, says)
+  const beside = windowWays(row, window, ceilingMm, says)
+  if (row.readyMade) return { ...panelsLine(row, track, finished, says), beside }
   const got = curtainCut({
     track,
     returns: row.returnMm,
@@ -40,8 +41,21 @@ export function curtainsLine({ row, window, says }: TakeoffInput): Reckoned {
       `${says.drawn(finished)} + ${says.drawn(row.topHemMm)} + ${says.drawn(row.footHemMm)}${row.repeatMm > 0 ? ` → whole repeats of ${says.drawn(row.repeatMm)}` : ''} = ${says.drawn(got.cut)}`,
       `${got.widths} × ${says.drawn(got.cut)} = ${says.length(got.length)}`,
     ],
+    beside,
+    goesWith: [
+      { name: 'Rail', quantity: says.length(track) },
+      { name: 'Lining, where it is lined', quantity: says.length(got.widths * (finished + row.topHemMm)) },
+      { name: 'Heading tape', quantity: says.run(got.widths * cloth) },
+      { name: 'Gliders or hooks', quantity: says.count(got.widths * Math.ceil(cloth / GLIDER_MM), 'piece') },
+    ],
     notes: [
       `As full as it comes out: ${says.number(got.fullness, 2)} to 1.`,
+      ...drawnBack(row, window.widthMm, track, got.fullness, says),
+      ...(row.repeatMm > 0
+        ? [
+            `Of the pattern about ${says.percent(1 / got.fullness)} is seen at a time, in folds; flat it shows in a blind.`,
+          ]
+        : []),
       ...(got.widths % 2 === 1 ? ['An odd number of widths: one is cut in half for the pair.'] : []),
       'Measure the window itself, at the top, in the middle and at the foot, before the cloth is cut.',
     ],
@@ -72,6 +86,34 @@ export function curtainsLine({ row, window, says }: TakeoffInput): Reckoned {
       },
     ],
   }
+}
+
+/** One glider for so much cloth (common practice: 80 to 100 mm). */
+const GLIDER_MM = 100
+
+/** What is only about so much is said to the centimeter. */
+const tens = (mm: number): number => 10 * Math.round(mm / 10)
+
+/** How much of the window stays covered when the curtains are drawn back, and which rail would clear it. */
+function drawnBack(
+  row: Takeoff,
+  windowMm: number,
+  railMm: number,
+  fullness: number,
+  says: Formatter,
+): string[] {
+  const stack = stackBack(railMm, fullness, row.pair)
+  const covered = stack - row.trimMm
+  const side = row.pair ? 'each side' : 'one side'
+  const takes = `Drawn back they take about ${says.length(tens(stack))} at ${side}`
+  if (covered <= 0) return [`${takes}, and clear the window.`]
+  return [
+    `${takes}: ${says.length(tens(covered))} of the window stays covered there.${
+      row.pair && fullness < 6
+        ? ` A rail ${says.length(10 * Math.ceil(clearingBeyond(windowMm, fullness) / 10))} beyond it at each side would clear it.`
+        : ''
+    }`,
+  ]
 }
 
 /** Panels as they are sold, each counted and priced by itself. */
@@ -111,17 +153,30 @@ export function tiesLine({ row, says }: TakeoffInput): Reckoned {
   }
 }
 
+/** Piping is covered with strips as wide as this (common practice: 38 mm, 1 1/2 in). */
+const BIAS_MM = 38.1
+/** The square that gives so much bias strip, to the next centimeter. */
+const biasSquare = (pipingMm: number): number => {
+  let side = 100
+  while (biasLength(side, BIAS_MM) < pipingMm) side += 10
+  return side
+}
+
 /** A cover laid out on its cloth. */
 export function coverLine({ row, parts, says }: TakeoffInput): Reckoned {
   const cloth = row.goodsWidthMm ?? 0
+  const square = row.pipingMm > 0 ? biasSquare(row.pipingMm) : 0
   const got = coverLayout(
-    parts.map((p) => ({
-      name: p.name,
-      acrossMm: p.widthMm ?? 0,
-      alongMm: p.lengthMm,
-      count: p.count,
-      free: p.mayTurn,
-    })),
+    [
+      ...parts.map((p) => ({
+        name: p.name,
+        acrossMm: p.widthMm ?? 0,
+        alongMm: p.lengthMm,
+        count: p.count,
+        free: p.mayTurn,
+      })),
+      ...(square > 0 ? [{ name: 'Piping', acrossMm: square, alongMm: square, count: 1 }] : []),
+    ],
     cloth,
     row.repeatMm,
   )
@@ -135,6 +190,13 @@ export function coverLine({ row, parts, says }: TakeoffInput): Reckoned {
       `${says.count(got.places.length, 'piece')} laid out on ${says.drawn(cloth)} → ${says.length(got.lengthMm)}`,
       `sold by the half ${says.system === 'metric' ? 'meter' : 'yard'} → ${says.length(bought)}`,
     ],
+    goesWith:
+      square > 0
+        ? [
+            { name: 'Piping cord', quantity: says.length(row.pipingMm) },
+            { name: 'Bias strips', quantity: `from a square of ${says.length(square)}` },
+          ]
+        : [],
     notes: [
       `By area alone it would be ${says.length(got.byAreaMm)}: the pieces do not lie so.`,
       ...(row.repeatMm > 0

@@ -32,7 +32,8 @@ export const STAGGER_MM = 300
 
 /**
  * Lays boards row by row along x over a floor of any outline: a row begins with what is over of an earlier one where that is
- * long enough and its joints keep clear of the row before, else with a new board. The last row is ripped to what is left.
+ * long enough and its joints keep clear of the row before, else with a new board. The last row is ripped to what is left, and where
+ * that is too narrow the first one is, too.
  *
  * @param outline corners of the floor, boards laid along x (turn the floor for the other way)
  */
@@ -43,11 +44,12 @@ export function layBoards(outline: readonly Point[], board: Board, staggerMm = S
   const over: { from: number; mm: number }[] = []
   let [count, row] = [0, 0]
   let before: readonly number[] = []
-  for (let y = top; y < foot - DUST_MM; y += board.widthMm, row++) {
+  for (let y = top - firstRowRip(foot - top, board.widthMm); y < foot - DUST_MM; y += board.widthMm, row++) {
+    const from = Math.max(top, y)
     const to = Math.min(foot, y + board.widthMm)
     const joints: number[] = []
-    for (const [from, end] of spans(outline, y, to)) {
-      let x = from
+    for (const [start, end] of spans(outline, from, to)) {
+      let x = start
       let last: number | undefined
       while (x < end - DUST_MM) {
         const rest = end - x
@@ -60,7 +62,7 @@ export function layBoards(outline: readonly Point[], board: Board, staggerMm = S
             before.every((j) => Math.abs(j - at) >= staggerMm - DUST_MM)
           )
         }
-        const piece = pieceFor(rest, x === from, over, board.lengthMm, staggerMm, clear)
+        const piece = pieceFor(rest, x === start, over, board.lengthMm, staggerMm, clear)
         const id = piece.from ?? count++
         if (piece.from !== undefined)
           over.splice(
@@ -71,11 +73,11 @@ export function layBoards(outline: readonly Point[], board: Board, staggerMm = S
           row,
           from: id,
           xMm: x,
-          yMm: y,
+          yMm: from,
           widthMm: piece.mm,
-          heightMm: to - y,
+          heightMm: to - from,
           label: '',
-          use: piece.mm < board.lengthMm - DUST_MM || to - y < board.widthMm - DUST_MM ? 'spare' : 'used',
+          use: piece.mm < board.lengthMm - DUST_MM || to - from < board.widthMm - DUST_MM ? 'spare' : 'used',
         })
         if (piece.ofMm - piece.mm >= staggerMm) over.push({ from: id, mm: piece.ofMm - piece.mm })
         x += piece.mm
@@ -88,6 +90,16 @@ export function layBoards(outline: readonly Point[], board: Board, staggerMm = S
   const laid = boards.reduce((sum, b) => sum + b.widthMm * b.heightMm, 0)
   const bought = count * board.widthMm * board.lengthMm
   return { boards, count, wastePercent: laid > 0 ? (100 * (bought - laid)) / laid : 0, areaMm2: laid }
+}
+
+/** No row is ripped narrower than this (common practice: 50 mm, 2 in). */
+export const LEAST_RIP_MM = 50
+
+/** How much is ripped off the first row, so that it and the last are as wide as each other where the last would be too narrow. */
+function firstRowRip(acrossMm: number, boardMm: number): number {
+  const last = acrossMm - Math.floor(acrossMm / boardMm + 1e-9) * boardMm
+  if (last < DUST_MM || last >= Math.min(LEAST_RIP_MM, boardMm / 2) || acrossMm < boardMm) return 0
+  return (boardMm - last) / 2
 }
 
 /** The next piece of a row: an offcut for its beginning or its end, a whole board between, cut so that joints keep apart. */

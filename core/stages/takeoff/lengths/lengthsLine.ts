@@ -1,6 +1,7 @@
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import { cutList } from '../../../kernel/cutting/cutList.js'
 import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
+import { crownMiter, flatMiter } from './miters.js'
 import { ceilDiv, type Drawing, type Face } from '../trade.js'
 
 /** How high a length is drawn, whatever its width. */
@@ -34,7 +35,7 @@ function runsOf(faces: readonly Face[], stockMm: number): number[] {
 }
 
 /** Moldings and boards cut from lengths as they are sold: pieces named, and runs along walls. */
-export function lengthsLine({ row, faces, parts, says }: TakeoffInput): Reckoned {
+export function lengthsLine({ row, faces, parts, cornersDeg, says }: TakeoffInput): Reckoned {
   const stock = row.goodsLengthMm ?? 0
   const long = parts.find((p) => p.lengthMm > stock)
   if (long)
@@ -70,9 +71,22 @@ export function lengthsLine({ row, faces, parts, says }: TakeoffInput): Reckoned
       ...(plain < list.stocks.length
         ? [`By plain length it would be ${plain}: the saw and the pieces themselves do not allow it.`]
         : []),
+      ...sawSettings(cornersDeg, row.springDeg, says),
     ],
     drawings: sameCuts(list, stock, row.jointMm, says),
   }
+}
+
+/** How the saw is set at every corner the molding goes round: by the spring of a crown, or flat against the wall. */
+function sawSettings(cornersDeg: readonly number[], springDeg: number | null, says: Formatter): string[] {
+  const deg = (n: number) => `${says.number(n, Math.abs(n - Math.round(n)) < 0.05 ? 0 : 1)}°`
+  return [...new Set(cornersDeg)].map((corner) => {
+    const times = cornersDeg.filter((c) => c === corner).length
+    const which = `${says.count(times, 'corner')} of ${deg(corner)}${corner > 180 ? ', standing out into the room' : ''}`
+    if (springDeg === null) return `${which}: cut at ${deg(flatMiter(corner))}.`
+    const { miterDeg, bevelDeg } = crownMiter(springDeg, Math.min(corner, 360 - corner))
+    return `${which}: molding lying flat, saw turned ${deg(miterDeg)}, blade leaning ${deg(bevelDeg)}; cut a short piece and try it.`
+  })
 }
 
 /** Equal figures once, with how many there are: `4 × 387, 1 600`. */

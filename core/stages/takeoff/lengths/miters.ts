@@ -12,5 +12,5 @@ export const crownMiter = (springDeg: number, cornerDeg: number) => ({
   bevelDeg: Math.asin(Math.cos(springDeg * RAD) * Math.cos((cornerDeg / 2) * RAD)) / RAD,
 })
 
-/** The miter of a frame with so many equal sides. */
-export const polygonMiter = (sides: number): number => 180 / sides
+/** Saw settings for a molding that stands against the wall: half of what the corner turns by; degrees. */
+export const flatMiter = (cornerDeg: number): number => Math.abs(180 - cornerDeg) / 2

@@ -30,6 +30,8 @@ export function wallRuns(walls: readonly WallFace[], count: number, begin: numbe
     runs[0] = [...last, ...first]
     runs.pop()
   }
+  // Several runs come in the order of the walls, whichever corner is least seen.
+  runs.sort((a, b) => (a[0]?.place ?? 0) - (b[0]?.place ?? 0))
   return runs.map((run) => joined(run, run.length === count && follows(run.at(-1), run[0], count)))
 }
 

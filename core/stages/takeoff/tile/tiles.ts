@@ -1,6 +1,6 @@
 import type { SetOut } from '../../../model/vocabulary/takeoff.js'
 import type { DrawnPart, Drawing, Face } from '../trade.js'
-import { ceilDiv, DUST_MM } from '../trade.js'
+import { DUST_MM } from '../trade.js'
 
 export interface Tile {
   readonly widthMm: number
@@ -23,8 +23,9 @@ export interface TilePlan {
   readonly tilesReused: number
   readonly whole: number
   readonly cut: number
-  /** The narrowest cut, of what is cut at all; the tile itself where none is. */
-  readonly leastCutMm: number
+  /** The narrowest column and the lowest row; the tile itself where none is cut. */
+  readonly leastWideMm: number
+  readonly leastHighMm: number
 }
 
 /** Cuts narrower than this part of a tile are avoided where they can be (common practice). */
@@ -93,10 +94,6 @@ export function tilePlan(face: Face, tile: Tile, across: SetOut, up: SetOut): Ti
         else lowParts.push(r.showsMm / tile.heightMm)
       }
     }
-  const shown = [
-    ...columns.map((c) => c.showsMm).filter((s) => s < tile.widthMm - DUST_MM),
-    ...rows.map((r) => r.showsMm).filter((s) => s < tile.heightMm - DUST_MM),
-  ]
   return {
     columns,
     rows,
@@ -104,7 +101,8 @@ export function tilePlan(face: Face, tile: Tile, across: SetOut, up: SetOut): Ti
     tilesReused: whole + quarter + fromWhole(narrowParts) + fromWhole(lowParts),
     whole,
     cut,
-    leastCutMm: shown.length > 0 ? Math.min(...shown) : Math.min(tile.widthMm, tile.heightMm),
+    leastWideMm: Math.min(tile.widthMm, ...columns.map((c) => c.showsMm)),
+    leastHighMm: Math.min(tile.heightMm, ...rows.map((r) => r.showsMm)),
   }
 }
 
@@ -145,19 +143,6 @@ export const groutKgPerM2 = (
   jointMm: number,
   kgPerL = 1.6,
 ): number => ((aMm + bMm) / (aMm * bMm)) * thickMm * jointMm * kgPerL
-
-/** The joints themselves, liters for a square meter. */
-export function jointLitersPerM2(aMm: number, bMm: number, thickMm: number, jointMm: number): number {
-  const cell = (aMm + jointMm) * (bMm + jointMm)
-  return ((cell - aMm * bMm) / cell) * thickMm
-}
-
-/** Boxes for an area with so much over; an exact division needs no box more. */
-export function boxesFor(areaM2: number, wastePart: number, boxM2: number) {
-  const orderM2 = areaM2 * (1 + wastePart)
-  const boxes = ceilDiv(orderM2, boxM2)
-  return { orderM2, boxes, boughtM2: boxes * boxM2 }
-}
 
 /** The face with its tiles, rows counted from the foot. */
 export function tileDrawing(face: Face, tile: Tile, plan: TilePlan): Drawing {

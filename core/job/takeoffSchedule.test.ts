@@ -1,0 +1,111 @@
+import { describe, expect, test } from 'vitest'
+import { ROWS } from '../model/registry.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import { paintGoods, scheduleCompanions, scheduleGoods, scheduleLine } from '../stages/takeoff/onSchedule.js'
+import { applyFix } from '../testing/applyFix.js'
+import { jobWith } from '../testing/takeoffLine.js'
+import { deriveJob } from './derive.js'
+
+const MADE = { itemId: 'item', optionId: 'option', position: 3 }
+const taxed = (job: JobSnapshot, taxPpm: number, pricesIncludeTax: boolean): JobSnapshot => ({
+  ...job,
+  brief: { ...job.brief, taxPpm, pricesIncludeTax },
+})
+const done = (job: JobSnapshot, changes: Parameters<typeof applyFix>[1]['changes']) =>
+  applyFix(job, { label: 'onto the schedule', changes })
+const tiles = jobWith(
+  {
+    trade: 'tile',
+    wallIds: ['north'],
+    goodsWidthMm: 200,
+    goodsLengthMm: 200,
+    jointMm: 3,
+    thickMm: 8,
+    toMm: 1215,
+    packOf: 25,
+    packMinor: 2000,
+  },
+  { room: { size: [4000, 3000], heightMm: 2400 } },
+)
+
+describe('a line of the take-off on the schedule', () => {
+  // 10 000 for the boxes; 23 % comes on top, or is inside.
+  test.each([
+    ['inside the prices', true, 10_000],
+    ['on top of them', false, 12_300],
+  ])('with tax %s: target and price are what is paid', (_, inside, landed) => {
+    const job = taxed(tiles, 230_000, inside)
+    const [line] = deriveJob(job, '2026-03-01').takeoffs
+    const after = done(job, scheduleLine(line!, line!.costMinor!, MADE, job.brief))
+    const item = deriveJob(after, '2026-03-01').items.find((i) => i.item.id === 'item')
+    expect([
+      item?.item.targetMinor,
+      item?.chosen?.price.landedMinor,
+      item?.chosen?.option.priceMinor,
+    ]).toEqual([landed, landed, 10_000])
+    expect(after.takeoffs[0]).toMatchObject({ itemId: 'item', optionId: 'option' })
+  })
+  test('what goes with it becomes items that name it, with their quantity and no price', () => {
+    const [line] = deriveJob(tiles, '2026-03-01').takeoffs
+    const on = done(tiles, scheduleLine(line!, 10_000, MADE, tiles.brief))
+    const [again] = deriveJob(on, '2026-03-01').takeoffs
+    let n = 0
+    const after = done(
+      on,
+      scheduleCompanions(again!.goesWith, again!, () => `with ${++n}`, 4),
+    )
+    expect(
+      after.items.filter((i) => i.forItemId === 'item').map((i) => [i.companion, i.targetMinor]),
+    ).toEqual([
+      ['Adhesive', 0],
+      ['Grout', 0],
+      ['Edge trim along the top', 0],
+    ])
+  })
+})
+
+describe('paint on the schedule', () => {
+  const step = { surface: 'Walls', areaM2: 30, coats: 2, because: 'two as a rule', liters: 5 }
+  const paint = (finishId: string, costMinor?: number) => ({
+    finishId,
+    name: finishId,
+    isPrimer: finishId === 'primer',
+    steps: [step],
+    liters: 5,
+    spreadM2PerL: 12,
+    lossPpm: 0,
+    offered: [],
+    tins: costMinor === undefined ? undefined : { costMinor, ml: 5000, counts: [] },
+  })
+  test('each color that has tins is goods of its own; a primer that is no finish wears none', () => {
+    const lines = [paint('oat', 9000), paint('clay'), paint('primer', 4000)] as unknown as Parameters<
+      typeof paintGoods
+    >[0]
+    const goods = paintGoods(
+      lines,
+      () => '2 × 2.5 L',
+      (l) => `${l} L`,
+    )
+    expect(goods.map((g) => [g.name, g.finishId, g.costMinor, g.specification])).toEqual([
+      ['oat', 'oat', 9000, 'Walls; 5 L'],
+      ['primer', null, 4000, 'Walls; 5 L'],
+    ])
+    const job = taxed(tiles, 100_000, false)
+    const finish = {
+      ...ROWS.finishes.blank(),
+      id: 'oat',
+      name: 'Oat',
+      labL: 80,
+      labA: 1,
+      labB: 9,
+      version: 1,
+    }
+    const after = done({ ...job, finishes: [finish] }, scheduleGoods(goods[0]!, MADE, job.brief))
+    expect(after.items[0]).toMatchObject({
+      name: 'oat',
+      finishId: 'oat',
+      targetMinor: 9900,
+      chosenOptionId: 'option',
+    })
+  })
+})

@@ -1,0 +1,185 @@
+import { describe, expect, test } from 'vitest'
+import { exampleDoor } from '../examples/plan/example.js'
+import { lineOf, notes } from '../testing/takeoffLine.js'
+
+const plain = (text: string) => text.replaceAll(/[\u00a0\u202f\u2009]/g, ' ')
+const ways = (line: ReturnType<typeof lineOf>) =>
+  line.beside.map((b) => [plain(b.name), plain(b.needed), b.costMinor ?? null])
+const withIt = (line: ReturnType<typeof lineOf>) =>
+  Object.fromEntries(line.goesWith.map((g) => [g.name, plain(g.quantity)]))
+const window = {
+  ...exampleDoor,
+  id: 'window',
+  wallId: 'north',
+  kind: 'window' as const,
+  name: 'Window',
+  startMm: 1500,
+  widthMm: 1200,
+  heightMm: 1300,
+  sillMm: 900,
+  swing: 'none' as const,
+  hinge: 'none' as const,
+}
+
+describe('papers of walls that meet', () => {
+  const paper = { trade: 'wallpaper', goodsWidthMm: 530, goodsLengthMm: 10_050 } as const
+  const room = { size: [4000, 3000], heightMm: 2400, openings: [exampleDoor] } as const
+  test('two of them are one run, opposite ones are not, and the whole room closes nearest the door', () => {
+    const names = (wallIds: string[]) =>
+      lineOf({ ...paper, wallIds }, { room })
+        .drawings.map((d) => d.name)
+        .filter((n) => !n.startsWith('Roll'))
+    expect(names(['north', 'east'])).toEqual(['North wall · East wall'])
+    expect(names(['west', 'north'])).toEqual(['West wall · North wall'])
+    expect(names(['north', 'south'])).toEqual(['North wall', 'South wall'])
+    const all = lineOf(
+      { ...paper, wallIds: ['north', 'east', 'south', 'west'], match: 'straight', repeatMm: 320 },
+      { room },
+    )
+    // The door stands 300 mm from the left end of the south wall: its corner with the east wall, at one's back.
+    expect(notes(all)).toContain(
+      'The round closes between East wall and South wall, nearest the door: there the pattern does not meet.',
+    )
+    expect(all.drawings[0]?.spans?.map((s) => s.name)[0]).toBe('South wall')
+  })
+  test('a drop that goes round a corner is told of with what to do', () => {
+    expect(notes(lineOf({ ...paper, wallIds: ['north', 'east'] }, { room }))).toContain(
+      '1 drop goes round a corner: slit it 10 mm past the corner',
+    )
+    expect(notes(lineOf({ ...paper, wallIds: ['north'] }, { room }))).not.toContain('round a corner')
+  })
+})
+
+describe('tile', () => {
+  const tile = { trade: 'tile', goodsWidthMm: 200, goodsLengthMm: 200, jointMm: 3 } as const
+  test('to a height and to the ceiling stand beside each other, each with its price', () => {
+    const got = lineOf(
+      { ...tile, wallIds: ['north'], toMm: 1215, packOf: 25, packMinor: 2000, thickMm: 8 },
+      { room: { size: [4000, 3000], heightMm: 2400 } },
+    )
+    expect(ways(got)).toEqual([
+      ['To 1 215 mm', '120 tiles', 10_000],
+      ['To the ceiling', '240 tiles', 20_000],
+    ])
+    expect(Object.keys(withIt(got))).toEqual(['Adhesive', 'Grout', 'Edge trim along the top'])
+    expect(withIt(got)['Edge trim along the top']).toBe('4.00 m')
+    expect(ways(lineOf({ ...tile, wallIds: ['north'] }, { room: { heightMm: 2400 } }))).toEqual([])
+  })
+  test.each([
+    // 4 040 wide: 19 whole and a sliver from the left; centered the ends are wide.
+    [
+      'a narrow column is told with the setting out that avoids it',
+      3920,
+      1215,
+      /column of 63 mm.*it would be/,
+    ],
+    ['a low row is told with the height that ends whole', 4057, 1250, /row of 32 mm.*whole tile at 1 215 mm/],
+  ])('%s', (_, wide, toMm, says) => {
+    const got = lineOf(
+      { ...tile, wallIds: ['north'], setOut: 'from the left', toMm },
+      { room: { size: [wide, 3000], heightMm: 2400 } },
+    )
+    expect(notes(got)).toMatch(says)
+  })
+  test('each direction is held against its own side of the tile', () => {
+    // A column of 90 is under a third of 300, and no row is cut: the low tile is no measure for it.
+    const got = lineOf(
+      {
+        ...tile,
+        goodsWidthMm: 300,
+        goodsLengthMm: 75,
+        wallIds: ['north'],
+        setOut: 'from the left',
+        toMm: 777,
+      },
+      { room: { size: [3120, 3000], heightMm: 2400 } },
+    )
+    expect(notes(got)).toMatch(/column of 90 mm, under a third/)
+    expect(notes(got)).not.toMatch(/row of/)
+  })
+})
+
+describe('floors', () => {
+  test('boards laid, laid the other way, and by area with the customary waste', () => {
+    const got = lineOf(
+      { trade: 'boards', goodsWidthMm: 190, goodsLengthMm: 1200, packOf: 8, packMinor: 4000 },
+      { room: { size: [4000, 3000] } },
+    )
+    expect(got.beside.map((b) => b.name)).toEqual(['As laid', 'Laid the other way', 'By area and 10 %'])
+    expect(got.beside.every((b) => (b.costMinor ?? 0) % 4000 === 0)).toBe(true)
+    expect(withIt(got)).toEqual({ Underlay: '12.0 m²' })
+  })
+  test('carpet: both ways with their seams; the gripper leaves the doors out', () => {
+    const got = lineOf(
+      { trade: 'carpet', goodsWidthMm: 4000, packMinor: 3000, trimMm: 100 },
+      { room: { size: [5000, 4000], openings: [exampleDoor] } },
+    )
+    expect(ways(got).map(([name, needed]) => [name, needed])).toEqual([
+      ['As laid', '5 100 mm, no seam'],
+      ['Laid the other way', '8 200 mm, 1 seam'],
+    ])
+    expect(withIt(got)['Gripper round the edge, doors left out']).toBe('17.20 m')
+  })
+})
+
+describe('a window', () => {
+  const cloth = { openingId: 'window', goodsWidthMm: 1400, packMinor: 4500 } as const
+  const room = { heightMm: 2500, openings: [window] }
+  test('curtains and blinds stand side by side, from the same cloth', () => {
+    const got = lineOf({ ...cloth, trade: 'curtains', trimMm: 150 }, { room })
+    expect(got.beside.map((b) => b.name)).toEqual(['Curtains', 'Flat roman blind', 'Blind made to measure'])
+    expect(got.beside[0]?.costMinor).toBe(got.costMinor)
+    expect(ways(got)[2]?.[1]).toBe('1 190 × 1 300, in the recess')
+    expect(notes(got)).toMatch(
+      /Drawn back they take about 350 mm at each side: 200 mm of the window stays covered/,
+    )
+  })
+  test('a blind: its cloth, its folds, what goes with it, and no cord in reach of a child', () => {
+    const got = lineOf({ ...cloth, trade: 'blinds', topHemMm: 50, footHemMm: 80, overlapMm: 40 }, { room })
+    expect([got.needed, got.packsText]).toEqual(['1 width', '1.50 m'])
+    expect(got.sum.at(-1)).toBe('4 folds of 289 and half a one')
+    expect(got.drawings[0]?.parts.map((p) => p.label)).toEqual(['1', '2', '3', '4', '½'])
+    expect(notes(got)).toContain('No cord or chain within reach of a child')
+    const made = lineOf({ trade: 'blinds', openingId: 'window', readyMade: true, packMinor: 9000 }, { room })
+    expect([made.needed, made.packs, made.costMinor]).toEqual(['1 190 × 1 300', 1, 9000])
+  })
+  test('a rail above the ceiling waits for a lower one', () => {
+    const got = lineOf({ ...cloth, trade: 'curtains', toMm: 2600 }, { room })
+    expect(got.waits.map(plain)).toEqual(['a rail under the ceiling, which is at 2 500 mm'])
+  })
+})
+
+describe('saw settings', () => {
+  const along = { trade: 'lengths' as const, goodsLengthMm: 2400, wallIds: ['north', 'east', 'south', 'west'] }
+  test('a skirting is cut at half of each corner, a crown by its spring', () => {
+    expect(notes(lineOf(along))).toContain('4 corners of 90°: cut at 45°.')
+    // 38° between the back and the wall, as printed on saws.
+    expect(notes(lineOf({ ...along, springDeg: 38 }))).toContain('saw turned 31.6°, blade leaning 33.9°')
+    expect(notes(lineOf({ ...along, wallIds: ['north', 'south'] }))).not.toContain('corner')
+  })
+})
+
+describe('sheets', () => {
+  const sheet = { trade: 'sheets', goodsWidthMm: 1220, goodsLengthMm: 2440, jointMm: 3, trimMm: 0 } as const
+  const shelf = { name: 'Shelf', lengthMm: 800, widthMm: 300, count: 4 }
+  test('one sheet, proven, drawn with what is over; without a width it waits', () => {
+    const got = lineOf({ ...sheet, packMinor: 5000 }, { parts: [shelf] })
+    expect([got.packs, got.costMinor, got.needed]).toEqual([1, 5000, '4 pieces'])
+    expect(notes(got)).toContain('proven')
+    expect(got.drawings[0]?.parts.filter((p) => p.use === 'used')).toHaveLength(4)
+    expect(lineOf(sheet, { parts: [{ name: 'Back', lengthMm: 800 }] }).waits).toEqual([
+      'the width of each piece',
+    ])
+    expect(lineOf(sheet).waits).toEqual(['the pieces to cut'])
+    expect(lineOf(sheet, { parts: [{ ...shelf, lengthMm: 2500 }] }).waits).toEqual([
+      'Shelf is larger than the sheet',
+    ])
+  })
+  test('in feet and inches it is said so', () => {
+    const got = lineOf(
+      { ...sheet, goodsWidthMm: 1219.2, goodsLengthMm: 2438.4, jointMm: 3.175 },
+      { parts: [{ ...shelf, lengthMm: 914.4, widthMm: 304.8 }], system: 'imperial' },
+    )
+    expect(got.sum[0]).toMatch(/from sheets of 8' 0"|from sheets of 8'|96"/)
+  })
+})

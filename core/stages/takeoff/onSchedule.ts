@@ -1,0 +1,114 @@
+import { put, type RowChange } from '../../model/changes.js'
+import { ROWS } from '../../model/registry.js'
+import { taxed } from '../source/landedPrice.js'
+import type { PaintLine } from './paintTakeoff.js'
+import type { GoesWith, TakeoffLine } from './takeoffTypes.js'
+
+/** Goods of the take-off as the schedule buys them. */
+export interface ScheduledGoods {
+  readonly name: string
+  readonly specification: string
+  /** How they are sold: `3 rolls`, `2 × 2.5 L`. */
+  readonly sold: string
+  readonly costMinor: number
+  readonly finishId: string | null
+}
+
+/** Ids of what is made, and where in the schedule it goes. */
+export interface Made {
+  readonly itemId: string
+  readonly optionId: string
+  readonly position: number
+}
+
+type Tax = Parameters<typeof taxed>[1]
+
+/** An item with its one option chosen; its target is what it comes to with the tax of the job. */
+export function scheduleGoods(
+  goods: ScheduledGoods,
+  { itemId, optionId, position }: Made,
+  tax: Tax,
+): RowChange[] {
+  return [
+    {
+      collection: 'items',
+      add: {
+        ...ROWS.items.blank(),
+        id: itemId,
+        name: goods.name,
+        category: 'surfaces',
+        specification: goods.specification,
+        targetMinor: taxed(goods.costMinor, tax).landedMinor,
+        finishId: goods.finishId,
+        position,
+      },
+    },
+    {
+      collection: 'options',
+      add: { ...ROWS.options.blank(), id: optionId, itemId, name: goods.sold, priceMinor: goods.costMinor },
+    },
+    put('items', itemId, { chosenOptionId: optionId }),
+  ]
+}
+
+/** A line of the take-off put onto the schedule: it names the item that buys it, and the option it raised. */
+export const scheduleLine = (line: TakeoffLine, costMinor: number, made: Made, tax: Tax): RowChange[] => [
+  ...scheduleGoods(
+    {
+      name: line.row.name,
+      specification: `${line.needed}; ${line.packsText}`,
+      sold: line.packsText,
+      costMinor,
+      finishId: line.row.finishId,
+    },
+    made,
+    tax,
+  ),
+  put('takeoffs', line.row.id, { itemId: made.itemId, optionId: made.optionId }),
+]
+
+/** What goes with a line and is not on the schedule yet, as items to be found: named, with their quantity, and no price. */
+export const scheduleCompanions = (
+  goods: readonly GoesWith[],
+  line: TakeoffLine,
+  idOf: () => string,
+  position: number,
+): RowChange[] =>
+  goods.map((g, i) => ({
+    collection: 'items' as const,
+    add: {
+      ...ROWS.items.blank(),
+      id: idOf(),
+      name: `${g.name}, ${line.row.name}`,
+      category: 'surfaces' as const,
+      specification: g.quantity,
+      targetMinor: 0,
+      forItemId: line.row.itemId,
+      companion: g.name.slice(0, 60),
+      position: position + i,
+    },
+  }))
+
+/** The lines of paint that have tins, each as goods of its own: colors may come from different shops. */
+export const paintGoods = (
+  lines: readonly PaintLine[],
+  sold: (line: PaintLine) => string,
+  volume: (liters: number) => string,
+): (ScheduledGoods & { readonly line: PaintLine })[] =>
+  lines.flatMap((line) =>
+    line.tins
+      ? [
+          {
+            line,
+            name: line.name,
+            specification: `${line.steps.map((s) => s.surface).join(', ')}; ${volume(line.liters)}`.slice(
+              0,
+              400,
+            ),
+            sold: sold(line),
+            costMinor: line.tins.costMinor,
+            finishId: line.finishId === 'primer' ? null : line.finishId,
+          },
+        ]
+      : [],
+  )
