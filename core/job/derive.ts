@@ -1,7 +1,8 @@
 import type { BriefFacts } from '../stages/brief/briefFacts.js'
 import type { BudgetPosition } from '../stages/ledger/budgetPosition.js'
 import { creditLeft } from '../stages/ledger/credits.js'
-import { measureFacts, type MeasureFacts } from '../stages/measure/measureFacts.js'
+import { measureOf } from './measureOf.js'
+import type { MeasureFacts } from '../stages/measure/measureFacts.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import {
   labOf,
@@ -22,9 +23,6 @@ import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Finish } from '../model/rows/finishes.js'
 import type { FinishAssignment } from '../model/rows/finishAssignments.js'
-import type { TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
-import { takeoffsOf } from './takeoffsOf.js'
-import { formatterOf } from '../kernel/units/formatter.js'
 
 /** Everything computed from a job but what the rules find in it (`judgeJob`); never stored. */
 export interface DerivedJob {
@@ -39,7 +37,6 @@ export interface DerivedJob {
   readonly ribbon: readonly FinishFacts[]
   readonly paint: readonly PaintLine[]
   /** Lines of the take-off with a method of their own; paint stands by itself. */
-  readonly takeoffs: readonly TakeoffLine[]
   readonly items: readonly DerivedItem[]
   /** Chosen and not ordered, by supplier, with coupon and delivery of the order. */
   readonly baskets: readonly SupplierBasket[]
@@ -53,7 +50,7 @@ export interface DerivedJob {
  */
 export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
   const job = oneThing(stored)
-  const measure = measureFacts(job, job.passages, formatterOf(job.studio))
+  const measure = measureOf(job)
   const { areas } = measure
   const palette = paletteFacts(job, areas, job.brief.schemeId)
   const surfaces = wearableAreas(areas, job)
@@ -65,7 +62,6 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
   const position = jobPosition(job.brief, changesOf(job), items.map(moneyItem), creditLeft(job.entries))
   const orders = deriveOrders(job, lines)
   let brief: BriefFacts | undefined
-  let takeoffs: readonly TakeoffLine[] | undefined
   return {
     measure,
     areas,
@@ -79,9 +75,6 @@ export function deriveJob(stored: JobSnapshot, today: string): DerivedJob {
     orders,
     position,
     // What only the rules and single pages read is computed when they first do: a job opens without waiting for it.
-    get takeoffs() {
-      return (takeoffs ??= takeoffsOf(job, measure))
-    },
     get brief() {
       return (brief ??= briefFactsOf(
         job,

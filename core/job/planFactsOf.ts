@@ -1,7 +1,8 @@
 import { proposedHanging, household } from '../stages/brief/household.js'
 import { lrv } from '../kernel/color/lab.js'
 import { sunAtWindow, sunHours } from '../stages/measure/daylight.js'
-import { measureFacts, type MeasureFacts } from '../stages/measure/measureFacts.js'
+import { measureOf } from './measureOf.js'
+import type { MeasureFacts } from '../stages/measure/measureFacts.js'
 import { wallName } from '../stages/measure/roomAreas.js'
 import { finishOn, paletteFacts, type PaletteFacts } from '../stages/palette/paletteFacts.js'
 import { inRoom } from '../stages/palette/visibleArea.js'
@@ -265,6 +266,6 @@ export function planFactsOf(
 
 /** The plan of a job by itself: what examples and tests begin with. */
 export function planOf(job: JobSnapshot, override: PlanOverride = {}): PlanFacts | undefined {
-  const measure = measureFacts(job, job.passages, formatterOf(job.studio))
+  const measure = measureOf(job)
   return planFactsOf(job, measure, paletteFacts(job, measure.areas, job.brief.schemeId), override)
 }

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest'
 import { ROWS } from '../model/registry.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import { paintGoods, scheduleCompanions, scheduleGoods, scheduleLine } from '../stages/takeoff/onSchedule.js'
+import { paintGoods, scheduleCompanions, scheduleGoods, scheduleLine } from './takeoffOnSchedule.js'
 import { applyFix } from '../testing/applyFix.js'
-import { jobWith } from '../testing/takeoffLine.js'
+import { jobWith, linesOf } from '../testing/takeoffLine.js'
 import { deriveJob } from './derive.js'
 
 const MADE = { itemId: 'item', optionId: 'option', position: 3 }
@@ -35,7 +35,7 @@ describe('a line of the take-off on the schedule', () => {
     ['on top of them', false, 12_300],
   ])('with tax %s: target and price are what is paid', (_, inside, landed) => {
     const job = taxed(tiles, 230_000, inside)
-    const [line] = deriveJob(job, '2026-03-01').takeoffs
+    const [line] = linesOf(job)
     const after = done(job, scheduleLine(line!, line!.costMinor!, MADE, job.brief))
     const item = deriveJob(after, '2026-03-01').items.find((i) => i.item.id === 'item')
     expect([
@@ -46,9 +46,9 @@ describe('a line of the take-off on the schedule', () => {
     expect(after.takeoffs[0]).toMatchObject({ itemId: 'item', optionId: 'option' })
   })
   test('what goes with it becomes items that name it, with their quantity and no price', () => {
-    const [line] = deriveJob(tiles, '2026-03-01').takeoffs
+    const [line] = linesOf(tiles)
     const on = done(tiles, scheduleLine(line!, 10_000, MADE, tiles.brief))
-    const [again] = deriveJob(on, '2026-03-01').takeoffs
+    const [again] = linesOf(on)
     let n = 0
     const after = done(
       on,

@@ -150,7 +150,11 @@ describe('a window', () => {
 })
 
 describe('saw settings', () => {
-  const along = { trade: 'lengths' as const, goodsLengthMm: 2400, wallIds: ['north', 'east', 'south', 'west'] }
+  const along = {
+    trade: 'lengths' as const,
+    goodsLengthMm: 2400,
+    wallIds: ['north', 'east', 'south', 'west'],
+  }
   test('a skirting is cut at half of each corner, a crown by its spring', () => {
     expect(notes(lineOf(along))).toContain('4 corners of 90°: cut at 45°.')
     // 38° between the back and the wall, as printed on saws.

@@ -11,7 +11,11 @@ import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import type { Takeoff } from '../model/rows/takeoffs.js'
 
 /** The lines of the take-off that have a method of their own, reckoned from what is measured; paint is counted by itself. */
-export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine[] {
+export function takeoffsOf(
+  job: JobSnapshot,
+  measure: MeasureFacts,
+  known: KnownLines = new Map(),
+): TakeoffLine[] {
   const says = formatterOf(job.studio)
   const { closure } = measure
   const floor = closure.state === 'closed' || closure.state === 'gap' ? closure.corners : undefined
@@ -26,7 +30,7 @@ export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine
             topMm: opening.sillMm + opening.heightMm,
           }
         : undefined
-    return reckoned({
+    return reckoned(known, {
       row,
       parts: job.takeoffParts.filter((p) => p.takeoffId === row.id),
       faces: facesOf(job, measure, row),
@@ -46,16 +50,16 @@ export function takeoffsOf(job: JobSnapshot, measure: MeasureFacts): TakeoffLine
 /** Trades that are laid on the floor. */
 const FLOORED: ReadonlySet<string> = new Set(['boards', 'carpet'])
 
-// What was reckoned of a row, for as long as nothing it is reckoned from has changed.
-const known = new WeakMap<object, { readonly of: string; readonly line: TakeoffLine }>()
+/** What was reckoned of each row, by its id: it stands for as long as nothing it is reckoned from has changed. */
+export type KnownLines = Map<string, { readonly of: string; readonly line: TakeoffLine }>
 
-function reckoned(input: TakeoffInput): TakeoffLine {
+function reckoned(known: KnownLines, input: TakeoffInput): TakeoffLine {
   const { row, says, ...from } = input
-  const of = JSON.stringify([from, says.system, says.locale, says.currency])
-  const before = known.get(row)
+  const of = JSON.stringify([row, from, says.system, says.locale, says.currency])
+  const before = known.get(row.id)
   if (before?.of === of) return before.line
   const line = takeoffLine(input)
-  known.set(row, { of, line })
+  known.set(row.id, { of, line })
   return line
 }
 

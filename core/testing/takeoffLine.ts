@@ -1,4 +1,5 @@
-import { deriveJob } from '../job/derive.js'
+import { measureOf } from '../job/measureOf.js'
+import { takeoffsOf } from '../job/takeoffsOf.js'
 import { exampleJob } from '../examples/plan/example.js'
 import type { UnitSystem } from '../kernel/units/length.js'
 import { ROWS } from '../model/registry.js'
@@ -30,9 +31,12 @@ export function jobWith(line: Line, more: Around = {}): JobSnapshot {
   }
 }
 
+/** The lines of a job's take-off. */
+export const linesOf = (job: JobSnapshot) => takeoffsOf(job, measureOf(job))
+
 /** One line reckoned in a room as a screen enters it. */
 export function lineOf(line: Line, more: Around = {}) {
-  const [found] = deriveJob(jobWith(line, more), '2026-03-01').takeoffs
+  const [found] = linesOf(jobWith(line, more))
   if (!found) throw new Error('no line')
   // Thousands are set apart by a space of their own.
   const plain = (text: string) => text.replaceAll(/[\u00a0\u202f\u2009]/g, ' ')

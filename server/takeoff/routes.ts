@@ -1,8 +1,8 @@
 import { Router } from 'express'
+import { measureOf } from '@bonitas/core/job/measureOf'
 import { takeoffsOf } from '@bonitas/core/job/takeoffsOf'
 import { formatterOf } from '@bonitas/core/kernel/units/formatter'
 import { oneThing } from '@bonitas/core/model/oneThing'
-import { measureFacts } from '@bonitas/core/stages/measure/measureFacts'
 import type { Database } from '../database/database.js'
 import { isUuid } from '../http/guards.js'
 import { notFound } from '../http/problem.js'
@@ -24,7 +24,7 @@ export function takeoffRoutes(db: Database): Router {
     const row = job.takeoffs.find((t) => t.id === lineId)
     if (!row) throw notFound('This line of the take-off')
     const says = formatterOf(job.studio)
-    const [line] = takeoffsOf({ ...job, takeoffs: [row] }, measureFacts(job, job.passages, says))
+    const [line] = takeoffsOf({ ...job, takeoffs: [row] }, measureOf(job))
     if (!line) throw notFound('This line of the take-off')
     const pdf = await cutSheetPdf(job.brief.roomName, line, says, job.studio.paper)
     res.type('application/pdf').set('Content-Disposition', 'inline; filename="cut-sheet.pdf"').send(pdf)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { scheduleCompanions, scheduleLine } from '@bonitas/core/stages/takeoff/onSchedule'
+import { scheduleCompanions, scheduleLine } from '@bonitas/core/job/takeoffOnSchedule'
 import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'

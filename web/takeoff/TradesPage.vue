@@ -17,6 +17,7 @@ import TradeEditor from './TradeEditor.vue'
 import TradeOnSchedule from './TradeOnSchedule.vue'
 import TradeBeside from './TradeBeside.vue'
 import { TRADE_BEGINS, TRADE_NAMES } from './trades.js'
+import { useTakeoffs } from './useTakeoffs.js'
 import { t } from './words.js'
 
 /** Every trade but paint: how much, how it is cut, what it comes to. */
@@ -24,7 +25,8 @@ const store = useJobStore()
 const job = computed(() => store.snapshot)
 const { says } = useLocale()
 const chosenId = useInAddress('line')
-const lines = computed(() => store.derived?.takeoffs ?? [])
+const { lines: reckoned, failed } = useTakeoffs()
+const lines = computed(() => reckoned.value ?? [])
 const chosen = computed(() => lines.value.find((l) => l.row.id === chosenId.value) ?? lines.value[0])
 const total = computed(() => lines.value.reduce((sum, l) => sum + (l.costMinor ?? 0), 0))
 
@@ -55,7 +57,9 @@ const money = (line: TakeoffLine) =>
       <span class="second">{{ t('addALine') }}</span>
       <ElButton v-for="trade in TRADES" :key="trade" @click="add(trade)">{{ TRADE_NAMES[trade]() }}</ElButton>
     </div>
-    <p v-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
+    <p v-if="failed" class="teach" role="alert">{{ t('itCannotBeReckoned') }}</p>
+    <p v-else-if="!reckoned" class="teach second" role="status">{{ t('reckoning') }}</p>
+    <p v-else-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
     <template v-else>
       <ListTable
         :rows="lines"

@@ -61,6 +61,8 @@ export const english = {
   checkTheSizeAndIts: 'Check the size and its unit.',
   everyTradeItsSum: 'how much of everything, how it is cut, what it comes to',
   addALine: 'Add a line',
+  reckoning: 'Reckoning ...',
+  itCannotBeReckoned: 'The lines cannot be reckoned now. Reload the page; what you entered is kept.',
   noLineYet:
     'Nothing is counted yet. Add a line of a trade: name the walls, the window or the pieces, and the goods as they are sold. Quantities, cutting plan and cost follow from what is measured.',
   trade: 'Trade',

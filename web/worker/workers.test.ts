@@ -13,6 +13,7 @@ import type { ProposalResult } from '../palette/proposals.worker.js'
 import type { ExtractResult } from '../palette/picture/extract.worker.js'
 import type { ListResult } from '../source/list.worker.js'
 import type { SetsResult } from '../source/sets.worker.js'
+import type { TakeoffAnswer } from '../takeoff/takeoff.worker.js'
 import { METRIC } from '@bonitas/core/testing/habits'
 import { sentPlan } from '../plan/sentPlan.js'
 
@@ -75,6 +76,21 @@ describe('entry files of workers', () => {
     expect([there.answer.nth, away.answer.nth]).toEqual([2, 3])
     expect(knees(there.answer)).toHaveLength(1)
     expect(knees(away.answer)).toHaveLength(0)
+  }, 60_000)
+
+  test('the take-off: every line of the demo; only the last of several questions is answered, from what changed', async () => {
+    const job = demoJob()
+    const bench = await workerBench(() => import('../takeoff/takeoff.worker.js'))
+    const { answer } = (await bench.ask({ nth: 1, changed: job })) as Told<TakeoffAnswer>
+    expect(answer.lines).toHaveLength(job.takeoffs.length)
+    expect(answer.lines.every((l) => l.waits.length === 0 && l.needed !== '')).toBe(true)
+    const twice = job.takeoffs.map((t) => ({ ...t, sparePacks: 2 }))
+    bench.tell({ nth: 2, changed: { takeoffs: [] } })
+    const last = (await bench.ask({ nth: 3, changed: { takeoffs: twice } })) as Told<TakeoffAnswer>
+    expect([last.answer.nth, last.answer.lines.length]).toEqual([3, job.takeoffs.length])
+    const paper = (lines: TakeoffAnswer['lines']) =>
+      lines.find((l) => l.row.trade === 'wallpaper')?.packs ?? 0
+    expect(paper(last.answer.lines)).toBe(paper(answer.lines) + 2)
   }, 60_000)
 
   test('palettes: at least one, each of its own finishes, with progress on the way', async () => {

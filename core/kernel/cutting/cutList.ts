@@ -19,8 +19,8 @@ export interface Wanted {
 }
 
 const DUST = 1e-9
-/** Ways tried before the best found is taken, with the bound told (some 100 ms). */
-const TRIES = 60_000
+/** Ways tried before the best found is taken, with the bound told (some 150 ms). */
+const TRIES = 25_000
 
 /**
  * Fewest stock lengths for the pieces: n pieces of one length need their sum and n − 1 saw cuts.

@@ -40,7 +40,7 @@ type Size = Omit<SheetPiece, 'count'>
 
 const DUST = 1e-6
 /** Orders tried before the best is taken and the bound told (some 100 ms for fifty pieces). */
-const TRIES = 400
+const TRIES = 150
 
 /**
  * Pieces cut from sheets by cuts that go from edge to edge, as a saw must. The largest first, each into the free rectangle it

@@ -1,3 +1,4 @@
+import type { Formatter } from '../../../kernel/units/formatter.js'
 import { goods, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
 import { ceilDiv, type Drawing, type Face } from '../trade.js'
 import { paperDrawings, paperPlan, type PaperPlan } from './paperPlan.js'
@@ -104,7 +105,7 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
             'A roll of this length is a double roll: sellers price it as two single ones. Give the price of the double.',
           ]
         : []),
-      ...cornerNotes(plan, match !== 'free'),
+      ...cornerNotes(plan, match !== 'free', says),
       'One batch for all rolls: compare the number on each before the first is cut.',
     ],
     drawings: paperDrawings(plan, paper),
@@ -112,12 +113,12 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
 }
 
 /** What has to be told of corners: where a drop goes round one, and where the round closes. */
-function cornerNotes({ laid }: PaperPlan, patterned: boolean): string[] {
+function cornerNotes({ laid }: PaperPlan, patterned: boolean, says: Formatter): string[] {
   const round = laid.reduce((sum, { face, drops }) => sum + roundCorners(face, drops), 0)
   return [
     ...(round > 0
       ? [
-          `${round} ${round === 1 ? 'drop goes' : 'drops go'} round a corner: slit it ${ROUND_CORNER_MM} mm past the corner and hang the rest to a new plumb line.`,
+          `${round} ${round === 1 ? 'drop goes' : 'drops go'} round a corner: slit it ${says.length(ROUND_CORNER_MM)} past the corner and hang the rest to a new plumb line.`,
         ]
       : []),
     ...laid.flatMap(({ face: { meets } }) =>

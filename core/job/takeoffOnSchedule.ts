@@ -1,8 +1,8 @@
-import { put, type RowChange } from '../../model/changes.js'
-import { ROWS } from '../../model/registry.js'
-import { taxed } from '../source/landedPrice.js'
-import type { PaintLine } from './paintTakeoff.js'
-import type { GoesWith, TakeoffLine } from './takeoffTypes.js'
+import { put, type RowChange } from '../model/changes.js'
+import { ROWS } from '../model/registry.js'
+import { taxed } from '../stages/source/landedPrice.js'
+import type { PaintLine } from '../stages/takeoff/paintTakeoff.js'
+import type { GoesWith, TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
 
 /** Goods of the take-off as the schedule buys them. */
 export interface ScheduledGoods {
