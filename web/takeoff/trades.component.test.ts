@@ -87,7 +87,7 @@ describe('what a trade asks', () => {
     const cover = rowOf({ trade: 'cover', pieceId: 'stool' })
     const job = emptyJob({ takeoffs: [cover] })
     const piece = { ...ROWS.pieces.blank(), ...stool, version: 1 }
-    const { store } = await onBench({ ...job, pieces: [piece as (typeof job.pieces)[number]] })
+    const { store } = await onBench({ ...job, pieces: [piece] })
     const shown = mount(CoverOf, { props: { row: cover, parts: [] }, global, attachTo: document.body })
     await press(shown, 'Propose its pieces')
     expect(store.snapshot?.takeoffParts.map((p) => [p.name, p.count, p.widthMm, p.lengthMm])).toEqual([
