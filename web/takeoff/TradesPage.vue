@@ -62,6 +62,7 @@ const money = (line: TakeoffLine) =>
     <p v-else-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
     <template v-else>
       <ListTable
+        class="lines"
         :rows="lines"
         :columns="[
           { id: 'trade', head: t('trade') },
@@ -132,6 +133,17 @@ const money = (line: TakeoffLine) =>
 }
 .add .second {
   margin-right: 6px;
+}
+.lines :deep(tr.chosen) {
+  background: var(--paper);
+}
+/* Form, not color: the line in hand has a bar before it. */
+.lines :deep(tr.chosen td:first-child) {
+  box-shadow: inset 4px 0 0 var(--ink);
+}
+.lines :deep(td:first-child),
+.lines :deep(th:first-child) {
+  padding-left: 10px;
 }
 .teach {
   max-width: 62ch;
