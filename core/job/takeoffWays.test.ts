@@ -65,6 +65,13 @@ describe('tile', () => {
     expect(withIt(got)['Edge trim along the top']).toBe('4.00 m')
     expect(ways(lineOf({ ...tile, wallIds: ['north'] }, { room: { heightMm: 2400 } }))).toEqual([])
   })
+  test('the setting out is told as a tiler marks it: first cut, whole ones, last cut', () => {
+    const got = lineOf(
+      { ...tile, wallIds: ['north'], setOut: 'tile in the middle', toMm: 500 },
+      { room: { size: [1000, 3000], heightMm: 2400 } },
+    )
+    expect(got.sum[1]).toBe('from the left 194, 3 whole, 194; from the foot 2 whole, 94')
+  })
   test.each([
     // 4 040 wide: 19 whole and a sliver from the left; centered the ends are wide.
     [

@@ -22,15 +22,19 @@ const cells = computed(() => {
     i,
   })).filter((c) => !Number.isNaN(c.lux))
 })
-const figures = computed(() => {
-  const { nx } = props.grid
-  return cells.value.filter((c) => (c.i % nx) % 4 === 2 && Math.floor(c.i / nx) % 4 === 2)
-})
 const view = computed(() => {
   const { low, high } = props.facts.room
   return { x: low.x - 430, y: low.y - 400, w: high.x - low.x + 620, h: high.y - low.y + 590 }
 })
 const px = computed(() => Math.max(view.value.w / 650, view.value.h / 470))
+
+/** A figure that a lamp would cover is left out: the lamp is there, and its light is read beside it. */
+const figures = computed(() => {
+  const { nx, stepX, stepY } = props.grid
+  const clear = (c: { readonly x: number; readonly y: number }) =>
+    props.lamps.every(({ at }) => Math.hypot(c.x + stepX / 2 - at.x, c.y + stepY / 2 - at.y) > 22 * px.value)
+  return cells.value.filter((c) => (c.i % nx) % 4 === 2 && Math.floor(c.i / nx) % 4 === 2 && clear(c))
+})
 
 /** The cell that is read: pointed at, or walked to with the arrow keys. */
 const at = ref<number>()

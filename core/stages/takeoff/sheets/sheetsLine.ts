@@ -25,19 +25,18 @@ export function sheetsLine({ row, parts, says }: TakeoffInput): Reckoned {
   const byArea = ceilDiv(area, widthMm * lengthMm)
   const kept = got.sheets.flatMap((s) => s.over.filter(isKept))
   const count = got.sheets.length
+  const howMany = pieces.reduce((sum, p) => sum + p.count, 0)
   return {
     pieces: count,
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['sheet', 'sheets'],
-    needed: says.count(
-      pieces.reduce((sum, p) => sum + p.count, 0),
-      'piece',
-    ),
+    needed: says.count(howMany, 'piece'),
     over:
       kept.length > 0
         ? `${grouped(kept.map((r) => `${says.drawn(r.along)} × ${says.drawn(r.across)}`))} worth keeping`
         : 'nothing worth keeping',
     sum: [
-      `${says.area(area, 2)} from sheets of ${says.drawn(lengthMm)} × ${says.drawn(widthMm)}, ${says.drawn(trim)} trimmed all round, the saw takes ${says.typed(row.jointMm)} → ${says.count(count, 'sheet')}`,
+      `${says.area(area, 2)} from sheets of ${says.drawn(lengthMm)} × ${says.drawn(widthMm)}, ${says.drawn(trim)} trimmed all round, the saw takes ${says.typed(row.jointMm)}`,
+      `${says.count(howMany, 'piece')} → ${says.count(count, 'sheet')}`,
     ],
     goesWith: [{ name: 'Edge banding, were every edge seen', quantity: says.run(edges(pieces)) }],
     notes: [
@@ -76,6 +75,7 @@ function drawing(
     label,
     use,
   })
+  const sizeOf = (r: { along: number; across: number }) => `${says.drawn(r.along)} × ${says.drawn(r.across)}`
   const { widthMm, lengthMm } = goods(row)
   return {
     name,
@@ -83,10 +83,8 @@ function drawing(
     heightMm: widthMm,
     times: 1,
     parts: [
-      ...sheet.pieces.map((p) =>
-        part(p, `${p.name} ${says.drawn(p.along)} × ${says.drawn(p.across)}`, 'used'),
-      ),
-      ...sheet.over.map((r) => part(r, '', isKept(r) ? 'spare' : 'lost')),
+      ...sheet.pieces.map((p) => part(p, `${p.name} ${sizeOf(p)}`, 'used')),
+      ...sheet.over.map((r) => part(r, isKept(r) ? sizeOf(r) : '', isKept(r) ? 'spare' : 'lost')),
     ],
   }
 }

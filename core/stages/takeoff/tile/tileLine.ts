@@ -4,7 +4,15 @@ import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import { CUSTOMARY_WASTE, adhesiveKgPerM2 } from '../customary.js'
 import { goods, type Beside, type GoesWith, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
 import { ceilDiv, type Face } from '../trade.js'
-import { groutKgPerM2, LEAST_PART, tileDrawing, tilePlan, type Tile, type TilePlan } from './tiles.js'
+import {
+  groutKgPerM2,
+  LEAST_PART,
+  tileDrawing,
+  tilePlan,
+  type Course,
+  type Tile,
+  type TilePlan,
+} from './tiles.js'
 
 interface Tiled {
   readonly face: Face
@@ -40,10 +48,10 @@ export function tileLine(input: TakeoffInput): Reckoned {
     packWord: row.packOf > 1 ? ['box', 'boxes'] : ['tile', 'tiles'],
     needed: says.count(tiles, 'tile'),
     over: says.count(packsOf(row, tiles) * row.packOf - tiles, 'tile'),
-    sum: plans.map(
-      ({ face, plan }) =>
-        `${face.name}: ${plan.columns.length} × ${plan.rows.length}${face.holes.length > 0 ? ', openings left out' : ''} → ${says.count(plan.tiles, 'tile')}, ${plan.cut} cut`,
-    ),
+    sum: plans.flatMap(({ face, plan }) => [
+      `${face.name}: ${plan.columns.length} × ${plan.rows.length}${face.holes.length > 0 ? ', openings left out' : ''} → ${says.count(plan.tiles, 'tile')}, ${plan.cut} cut`,
+      `from the left ${coursesText(plan.columns, tile.widthMm, says)}; from the foot ${coursesText(plan.rows, tile.heightMm, says)}`,
+    ]),
     beside: besideOf(input, tiles),
     goesWith: withTiles(row, faces, area, says),
     notes: [
@@ -56,6 +64,23 @@ export function tileLine(input: TakeoffInput): Reckoned {
     ],
     drawings,
   }
+}
+
+/** What a tiler marks out by: the first cut, how many whole ones, the last cut. */
+function coursesText(courses: readonly Course[], sideMm: number, says: Formatter): string {
+  const runs: { readonly mm: number; count: number }[] = []
+  for (const { showsMm } of courses) {
+    const last = runs.at(-1)
+    if (last && Math.abs(last.mm - showsMm) < 0.05) last.count++
+    else runs.push({ mm: showsMm, count: 1 })
+  }
+  return runs
+    .map(({ mm, count }) =>
+      Math.abs(mm - sideMm) < 0.05
+        ? `${count} whole`
+        : `${count > 1 ? `${count} × ` : ''}${says.drawn(Math.round(mm))}`,
+    )
+    .join(', ')
 }
 
 /** The line to its height, and the same walls to the ceiling. */
