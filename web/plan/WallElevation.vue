@@ -5,6 +5,7 @@ import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { frameSizes } from '@bonitas/core/stages/plan/walls/framing'
 import { useLocale } from '../form/useLocale.js'
 import { inkOn } from './usePlan.js'
+import { useRoving } from './useRoving.js'
 import type { Box } from './useZoom.js'
 import WallFace from './WallFace.vue'
 import { t } from './words.js'
@@ -47,6 +48,14 @@ const inside = (h: Hung) => {
   const s = frameSizes(h.frame)
   return { seen: s.seen, window: s.window, matted: h.frame.borderMm > 0 }
 }
+/** All that hangs is one stop of Tab, read from the top and the left. */
+const roving = useRoving(
+  svg,
+  computed(() => wallPlacements.value.map(({ id, xMm, topMm }) => ({ id, box: { x: xMm, y: -topMm } }))),
+  computed(() => props.chosen),
+  'hang',
+)
+defineExpose({ step: roving.step })
 const says = (h: Hung) =>
   t('nameWidthMmByHeightMmMiddle', {
     name: h.name,
@@ -105,6 +114,7 @@ function up(): void {
     @pointermove="move"
     @pointerup="up"
     @pointercancel="up"
+    @focusin="roving.focused"
   >
     <WallFace
       :facts="facts"
@@ -140,7 +150,7 @@ function up(): void {
       :key="h.id"
       class="hang"
       :class="{ chosen: h.id === chosen, stop: stops.has(h.id) }"
-      tabindex="0"
+      :tabindex="h.id === roving.stop.value ? 0 : -1"
       role="button"
       :aria-label="says(h)"
       :aria-pressed="h.id === chosen ? 'true' : 'false'"

@@ -42,6 +42,7 @@ useStageKeys([
   ['E', t('itsMiddleToTheEye')],
   ['C', t('overTheMiddleOfThe')],
   ['[ and ]', t('theWallToTheLeft')],
+  [', and .', t('previousAndNextPicture')],
   ['N', t('hangTheNextPiece')],
   ['Delete', t('takeItDown2')],
 ])
@@ -106,9 +107,12 @@ async function hang(pieceId: string, number: number): Promise<void> {
   document.querySelector<SVGGElement>(`[data-hang="${chosen.value}"]`)?.focus()
 }
 
+const elevation = ref<InstanceType<typeof WallElevation>>()
 usePageKeys((event) => {
   if (event.key === '[') beside(-1)
   else if (event.key === ']') beside(1)
+  else if (event.key === ',') elevation.value?.step(-1)
+  else if (event.key === '.') elevation.value?.step(1)
   else if (event.key.toLowerCase() === 'n') {
     const next = waiting.value[0]
     if (next) void hang(next.piece.id, next.number)
@@ -167,6 +171,7 @@ const kinds: readonly PanelLayoutKind[] = [
       <div ref="frame" class="elevation">
         <WallElevation
           v-if="view"
+          ref="elevation"
           :view="view"
           :px="px"
           :facts="facts"

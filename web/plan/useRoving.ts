@@ -23,25 +23,26 @@ export const readingOrder = <P extends Placed>(pieces: readonly P[]): P[] =>
  * One stop of Tab for all pieces of a drawing: the one that had the focus last, else the one in hand, else the first.
  * Keys go on to the piece before or after it.
  *
- * @param root what the pieces stand in; each has its id as `data-stand`
+ * @param root what the pieces stand in; each has its id as `data-stand`, or as `data-hang` what hangs
  */
 export function useRoving(
   root: Ref<Element | undefined>,
   pieces: ComputedRef<readonly Placed[]>,
-  inHand: Ref<string | undefined>,
+  inHand: Readonly<Ref<string | undefined>>,
+  as: 'stand' | 'hang' = 'stand',
 ) {
   const had = ref<string>()
   const there = (id: string | undefined) => pieces.value.find((p) => p.id === id)?.id
   const stop = computed(() => there(had.value) ?? there(inHand.value) ?? readingOrder(pieces.value)[0]?.id)
   function focused(event: FocusEvent): void {
-    had.value = (event.target as Element).closest<SVGGElement>('[data-stand]')?.dataset.stand ?? had.value
+    had.value = (event.target as Element).closest<SVGGElement>(`[data-${as}]`)?.dataset[as] ?? had.value
   }
   /** Gives the focus to the next piece, or the one before; round and round. */
   function step(by: 1 | -1): void {
     const order = readingOrder(pieces.value)
     const at = order.findIndex((p) => p.id === stop.value)
     const next = order[(at + by + order.length) % order.length]
-    root.value?.querySelector<SVGGElement>(`[data-stand="${next?.id ?? ''}"]`)?.focus()
+    root.value?.querySelector<SVGGElement>(`[data-${as}="${next?.id ?? ''}"]`)?.focus()
   }
   return { stop, focused, step }
 }

@@ -286,6 +286,7 @@ export const english = {
   moldingAFoot: 'Molding, a foot',
   boardAFoot: 'Board, a sq ft',
   glazingAFoot: 'Glazing, a sq ft',
+  previousAndNextPicture: 'The picture before, and the next',
   previousAndNextPiece: 'the piece before, the next piece',
 } as const
 

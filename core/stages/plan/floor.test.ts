@@ -469,9 +469,7 @@ describe('what is taller than the room over it', () => {
     ['what hangs on the gable, its corner in it', 'west', 3200, 1900, 1],
   ])('%s: %i', (_, wallId, xMm, centerMm, times) => {
     const shelf = (kind: 'shelves' | 'picture') =>
-      under(
-        ex(kind, 'It', { widthMm: 600, depthMm: 200, heightMm: 400, hang: { centerMm, xMm, wallId } }),
-      )
+      under(ex(kind, 'It', { widthMm: 600, depthMm: 200, heightMm: 400, hang: { centerMm, xMm, wallId } }))
     const tall = shelf('shelves').filter((f) => f.rule === 'plan.too-tall')
     expect(tall).toHaveLength(times)
     expect(tall.every((f) => f.fixes[0]?.label === 'Lower it to the ceiling')).toBe(true)
