@@ -30,7 +30,7 @@ test('each stage says in words and numbers what is open', () => {
     [2, 'Measure', '19.0 m² floor'],
     [3, 'Palette', '1 clash, 3 to look at'],
     [4, 'Plan', '12 pieces placed'],
-    [5, 'Take-off', '11.3 L in 5 paints, 7 lines of trades'],
+    [5, 'Take-off', '11.3 L in 5 paints, 10 lines of trades'],
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '3 to look at'],
     [9, 'Handover', '1 thing set out'],

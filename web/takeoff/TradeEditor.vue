@@ -101,7 +101,9 @@ const checkWord = (f: keyof Takeoff) =>
   props.row.trade === 'blinds' && f === 'readyMade' ? { label: t('madeToMeasure') } : {}
 /** Panels as they are sold are priced by the panel. */
 const wordOf = (f: keyof Takeoff) =>
-  f === 'packMinor' && props.row.readyMade ? t('priceOfOne') : fieldWord(props.row.trade, f, system.value)
+  f === 'packMinor' && props.row.readyMade
+    ? t(props.row.trade === 'blinds' ? 'priceOfTheBlind' : 'priceOfOne')
+    : fieldWord(props.row.trade, f, system.value)
 
 function setWall(id: string, on: boolean): void {
   const now = props.row.wallIds.filter((w) => w !== id)

@@ -57,7 +57,7 @@ describe('what a trade asks', () => {
       ['Beyond the window, each side'],
       ['Fullness'],
     ],
-    ['a blind that is bought', { trade: 'blinds', readyMade: true }, ['Price of a meter'], ['Repeat']],
+    ['a blind that is bought', { trade: 'blinds', readyMade: true }, ['Price of the blind'], ['Repeat']],
     ['panels as they are sold', { trade: 'curtains', readyMade: true }, ['In a pack'], ['Hem at the top']],
   ])('%s', async (_, line, there, away) => {
     await onBench(emptyJob({ takeoffs: [rowOf(line)] }))

@@ -99,6 +99,7 @@ export const english = {
   from: 'From, above the floor',
   upTo: 'Up to, above the floor',
   inABox: 'In a pack',
+  priceOfTheBlind: 'Price of the blind',
   priceOfOne: 'Price of a pack',
   repeat: 'Repeat',
   trimEachEnd: 'Trim, each end',
