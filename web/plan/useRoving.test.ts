@@ -41,4 +41,25 @@ describe('one stop of Tab for the pieces of a drawing', () => {
     pieces.value = pieces.value.slice(0, 1)
     expect(stop.value).toBe('p0')
   })
+
+  test('what hangs is walked by its own mark, round and round, and the focus goes along', () => {
+    const focusedOn: string[] = []
+    const root = {
+      querySelector: (wanted: string) => ({ focus: () => focusedOn.push(wanted) }),
+    } as unknown as Element
+    const pieces = piecesOf([
+      { x: 1, y: -1900 },
+      { x: 1, y: -1200 },
+    ])
+    const { step } = useRoving(
+      ref(root),
+      computed(() => pieces),
+      ref('p1'),
+      'hang',
+    )
+    step(1)
+    step(-1)
+    // Round: after the last comes the first, and before the last the first as well.
+    expect(focusedOn).toEqual(['[data-hang="p0"]', '[data-hang="p0"]'])
+  })
 })
