@@ -49,6 +49,7 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Measure: ['Openings and fixtures', 'Way in'],
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
+  'Take-off': ['Every trade'],
   Source: ['Compare', 'Best set', 'Catalogs', 'Terms', 'Lists'],
   Ledger: ['Standing', 'Entries', 'Dates', 'Receipts', 'Claims', 'Changes', 'Bank', 'Papers'],
 }
@@ -99,6 +100,7 @@ test('the accessibility checker has nothing to say on any screen', async ({ page
   await expect(page.getByLabel('Currency')).toBeDisabled()
   await expectAccessible(page, 'settings of the studio')
   await page.goto(`${demo.url}/gallery`)
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expectAccessible(page, 'parts of the interface')
   await page.getByRole('button', { name: 'Open a dialog' }).click()
   await expect(page.getByRole('dialog')).toBeVisible()

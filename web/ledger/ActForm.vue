@@ -101,18 +101,12 @@ function body(): Record<string, unknown> | undefined {
 /** Fields that belong to what it is paid by come and go with it. */
 const more = computed(() => (props.act.more ?? []).filter((m) => !m.onlyBy || m.onlyBy.includes(form.means)))
 
-async function send(): Promise<void> {
-  const wish = body()
-  if (!wish || busy.value) return
-  busy.value = true
-  message.value = ''
-  try {
-    await store.act(props.act.path, wish, key)
-    emit('done')
-  } catch (error) {
-    if (error instanceof ApiProblem) {
-      faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
-      const shown = [
+/** What the server said; without what is said beside the fields, where these are on screen. */
+function troubleOf(error: unknown, fieldsThere: boolean): string {
+  if (error instanceof ServerGone) return t('theServerDidNotAnswer')
+  if (!(error instanceof ApiProblem)) throw error
+  const shown = fieldsThere
+    ? [
         props.act.dayField,
         props.act.amount?.field,
         'quantity',
@@ -121,10 +115,27 @@ async function send(): Promise<void> {
         'means',
         ...more.value.map((m) => m.field),
       ]
-      const loose = error.errors.filter((e) => !shown.includes(e.field)).map((e) => e.text)
-      message.value = error.errors.length === 0 ? error.detail : loose.join(' ')
-    } else if (error instanceof ServerGone) message.value = t('theServerDidNotAnswer')
-    else throw error
+    : []
+  const loose = error.errors.filter((e) => !shown.includes(e.field)).map((e) => e.text)
+  return error.errors.length === 0 ? error.detail : loose.join(' ')
+}
+
+async function send(): Promise<void> {
+  const wish = body()
+  if (!wish || busy.value) return
+  const sent = props.act
+  // Another act may be begun while this one is on its way: its form stays, and what became of this one is said by its name.
+  const still = () => props.act === sent
+  busy.value = true
+  message.value = ''
+  try {
+    await store.act(sent.path, wish, key)
+    if (still()) emit('done')
+  } catch (error) {
+    const text = troubleOf(error, still())
+    message.value = still() ? text : `${sent.title}: ${text}`
+    if (still() && error instanceof ApiProblem)
+      faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
   } finally {
     busy.value = false
   }
