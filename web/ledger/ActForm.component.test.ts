@@ -23,7 +23,7 @@ async function sending() {
   const { store } = await onBench(emptyJob())
   let ends: { done: () => void; fails: (e: unknown) => void } | undefined
   vi.spyOn(store, 'act').mockImplementation(
-    () => new Promise((done, fails) => (ends = { done: () => done(undefined as never), fails })),
+    () => new Promise((done, fails) => (ends = { done: () => done(undefined), fails })),
   )
   const form = mount(ActForm, { props: { act: act('Return') }, attachTo: document.body })
   await flushPromises()

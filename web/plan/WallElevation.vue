@@ -5,7 +5,7 @@ import type { Hung, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { frameSizes } from '@bonitas/core/stages/plan/walls/framing'
 import { useLocale } from '../form/useLocale.js'
 import { inkOn } from './usePlan.js'
-import { useRoving } from './useRoving.js'
+import { useHangRoving } from './useRoving.js'
 import type { Box } from './useZoom.js'
 import WallFace from './WallFace.vue'
 import { t } from './words.js'
@@ -49,12 +49,7 @@ const inside = (h: Hung) => {
   return { seen: s.seen, window: s.window, matted: h.frame.borderMm > 0 }
 }
 /** All that hangs is one stop of Tab, read from the top and the left. */
-const roving = useRoving(
-  svg,
-  computed(() => wallPlacements.value.map(({ id, xMm, topMm }) => ({ id, box: { x: xMm, y: -topMm } }))),
-  computed(() => props.chosen),
-  'hang',
-)
+const roving = useHangRoving(svg, wallPlacements, () => props.chosen)
 defineExpose({ step: roving.step })
 const says = (h: Hung) =>
   t('nameWidthMmByHeightMmMiddle', {

@@ -5,8 +5,6 @@ import { NEW_HANG, NEW_FRAME } from '@bonitas/core/stages/plan/newRows'
 import { newPanelLayout } from '@bonitas/core/stages/plan/walls/newPanelLayout'
 import { firstOnWall, toHang } from '@bonitas/core/stages/plan/walls/toHang'
 import type { PanelLayoutKind } from '@bonitas/core/model/vocabulary/settingOut'
-import { finishOn } from '@bonitas/core/stages/palette/paletteFacts'
-import { labToHex } from '@bonitas/core/kernel/color/lab'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { usePageKeys, useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
@@ -20,6 +18,7 @@ import WallElevation from './WallElevation.vue'
 import ZoomButtons from './ZoomButtons.vue'
 import { LAYOUTS } from './hangGroups.js'
 import { useElevationView } from './useElevationView.js'
+import { useWallColors } from './useWallColors.js'
 import { useHanging } from './useHanging.js'
 import { usePlan } from './usePlan.js'
 import { useWallInHand } from './useWallInHand.js'
@@ -61,15 +60,7 @@ const row = computed(() => store.snapshot?.wallPlacements.find((h) => h.id === c
 const panelLayouts = computed(
   () => store.snapshot?.panelLayouts.filter((s) => s.wallId === wallId.value) ?? [],
 )
-const upper = computed(() => {
-  const p = store.derived?.palette
-  const on = p && (finishOn(p, `wall:${wallId.value}`) ?? finishOn(p, 'walls'))
-  return on ? labToHex(on.lab) : '#efefef'
-})
-const lower = computed(() => {
-  const on = store.derived && finishOn(store.derived.palette, 'lower')
-  return on ? labToHex(on.lab) : upper.value
-})
+const { upper, lower } = useWallColors(wallId)
 const stops = computed(() => {
   const by = new Map<string, string>()
   for (const f of store.plan?.findings ?? [])

@@ -46,3 +46,16 @@ export function useRoving(
   }
   return { stop, focused, step }
 }
+
+/** One stop of Tab for all that hangs on a wall, read from the top and the left. */
+export const useHangRoving = (
+  root: Ref<Element | undefined>,
+  hung: ComputedRef<readonly { readonly id: string; readonly xMm: number; readonly topMm: number }[]>,
+  chosen: () => string | undefined,
+) =>
+  useRoving(
+    root,
+    computed(() => hung.value.map(({ id, xMm, topMm }) => ({ id, box: { x: xMm, y: -topMm } }))),
+    computed(chosen),
+    'hang',
+  )
