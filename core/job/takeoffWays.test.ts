@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { exampleDoor } from '../examples/plan/example.js'
-import { lineOf, notes } from '../testing/takeoffLine.js'
+import type { JobSnapshot } from '../model/snapshot.js'
+import { jobWith, lineOf, linesOf, notes } from '../testing/takeoffLine.js'
 
 const plain = (text: string) => text.replaceAll(/[\u00a0\u202f\u2009]/g, ' ')
 const ways = (line: ReturnType<typeof lineOf>) =>
@@ -44,7 +45,7 @@ describe('papers of walls that meet', () => {
   })
   test('a drop that goes round a corner is told of with what to do', () => {
     expect(notes(lineOf({ ...paper, wallIds: ['north', 'east'] }, { room }))).toContain(
-      '1 drop goes round a corner: slit it 10 mm past the corner',
+      '1 drop goes round a corner: slit each 10 mm past it',
     )
     expect(notes(lineOf({ ...paper, wallIds: ['north'] }, { room }))).not.toContain('round a corner')
   })
@@ -192,5 +193,107 @@ describe('sheets', () => {
       { parts: [{ ...shelf, lengthMm: 914.4, widthMm: 304.8 }], system: 'imperial' },
     )
     expect(got.sum[0]).toMatch(/from sheets of 8' 0"|from sheets of 8'|96"/)
+  })
+})
+
+describe('a wall measured in two pieces is one wall', () => {
+  const job = (line: Parameters<typeof jobWith>[0], heightMm = 2400) =>
+    jobWith(line, { room: { size: [4000, 3000], heightMm } })
+  /** The north wall in two rows that go straight on, named as the one was. */
+  const halved = (whole: JobSnapshot): JobSnapshot => ({
+    ...whole,
+    walls: whole.walls
+      .flatMap((w) =>
+        w.id === 'north'
+          ? [
+              { ...w, lengthMm: 1500, turnDeg: 0 },
+              { ...w, id: 'north too', lengthMm: w.lengthMm - 1500 },
+            ]
+          : [{ ...w, position: w.position + 1 }],
+      )
+      .map((w, position) => ({ ...w, position })),
+    takeoffs: whole.takeoffs.map((t) => ({
+      ...t,
+      wallIds: t.wallIds.flatMap((id) => (id === 'north' ? ['north', 'north too'] : [id])),
+    })),
+  })
+  /** Walked the other way about: every turn is to the other side. */
+  const mirrored = (one: JobSnapshot): JobSnapshot => ({
+    ...one,
+    walls: one.walls.map((w) => ({ ...w, turnDeg: -w.turnDeg })),
+  })
+  const told = (one: JobSnapshot) => {
+    const [line] = linesOf(one)
+    return {
+      waits: line?.waits,
+      packs: line?.packs,
+      corners: line?.notes.filter((n) => /corner/.test(n)),
+      drops: line?.drawings[0]?.parts.filter((p) => p.use === 'used').length,
+    }
+  }
+  test.each<[string, Parameters<typeof jobWith>[0]]>([
+    ['paper on it', { trade: 'wallpaper', wallIds: ['north'], goodsWidthMm: 530, goodsLengthMm: 10_050 }],
+    [
+      'paper round its corner',
+      { trade: 'wallpaper', wallIds: ['north', 'east'], goodsWidthMm: 530, goodsLengthMm: 10_050 },
+    ],
+    [
+      'paper all round',
+      {
+        trade: 'wallpaper',
+        wallIds: ['north', 'east', 'south', 'west'],
+        goodsWidthMm: 530,
+        goodsLengthMm: 10_050,
+      },
+    ],
+  ])('%s: as many drops and corners', (_, line) => {
+    for (const turned of [(j: JobSnapshot) => j, mirrored])
+      expect(told(turned(halved(job(line))))).toEqual(told(turned(job(line))))
+  })
+  test('a skirting along it is cut at no corner where it goes straight on', () => {
+    const line = {
+      trade: 'lengths' as const,
+      goodsLengthMm: 2400,
+      wallIds: ['north', 'east', 'south', 'west'],
+    }
+    for (const turned of [(j: JobSnapshot) => j, mirrored])
+      expect(told(turned(halved(job(line)))).corners).toEqual(['4 corners of 90°: cut at 45°.'])
+  })
+  test('the round of a mirrored room closes at the same distance from its door', () => {
+    const line = {
+      trade: 'wallpaper' as const,
+      wallIds: ['north', 'east', 'south', 'west'],
+      goodsWidthMm: 530,
+      goodsLengthMm: 10_050,
+    }
+    const doored = (one: JobSnapshot) => ({ ...one, openings: [{ ...exampleDoor, wallId: 'south' }] })
+    const notesOf = (one: JobSnapshot) => linesOf(one)[0]?.notes.find((n) => n.startsWith('The round closes'))
+    // 300 mm from the left end of the south wall, whichever wall is beyond it.
+    expect(notesOf(doored(job(line)))).toContain('between East wall and South wall')
+    expect(notesOf(doored(mirrored(job(line))))).toContain('between West wall and South wall')
+  })
+})
+
+describe('a rail under a slope', () => {
+  test('is held against the ceiling over it, and not against that of the room', () => {
+    const slope = {
+      ...{ id: 'slope', wallId: 'west', name: 'Slope', whole: true, version: 1 },
+      ...{ startHeightMm: 1000, endHeightMm: 2500, depthMm: 3000 },
+    }
+    const at = (startMm: number) =>
+      lineOf(
+        { trade: 'curtains', openingId: 'window', goodsWidthMm: 1400, trimMm: 100, toMm: 2400 },
+        {
+          room: {
+            size: [6000, 4000],
+            heightMm: 2500,
+            openings: [{ ...window, startMm, sillMm: 100, heightMm: 600 }],
+            more: { ceilings: [slope] },
+          },
+        },
+      ).waits
+    expect(at(4000)).toEqual([])
+    // Its low end is 900 mm from the low wall: 1 000 + 900 ÷ 2.
+    expect(at(1000).map(plain)).toEqual(['a rail under the ceiling, which is at 1 450 mm'])
   })
 })

@@ -7,7 +7,9 @@ import type { TakeoffInput, TakeoffLine } from '../stages/takeoff/takeoffTypes.j
 import { wallRuns, type WallFace } from '../stages/takeoff/paper/wallRuns.js'
 import type { Face } from '../stages/takeoff/trade.js'
 import { entranceOf } from '../stages/plan/planRoom.js'
+import { profileHeight } from '../stages/measure/ceilingHeight.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
+import type { Opening } from '../model/rows/openings.js'
 import type { Takeoff } from '../model/rows/takeoffs.js'
 
 /** The lines of the take-off that have a method of their own, reckoned from what is measured; paint is counted by itself. */
@@ -38,7 +40,7 @@ export function takeoffsOf(
         ? { toCeiling: facesOf(job, measure, { ...row, toMm: null }) }
         : {}),
       cornersDeg: row.trade === 'lengths' ? cornersOf(measure, row.wallIds) : [],
-      ceilingMm: job.room.heightMm ?? undefined,
+      ceilingMm: opening && ceilingAt(measure, opening, row.trimMm),
       doorsMm: job.openings.reduce((sum, o) => sum + (o.sillMm === 0 ? o.widthMm : 0), 0),
       floor: FLOORED.has(row.trade) ? floor : undefined,
       window,
@@ -64,12 +66,17 @@ function reckoned(known: KnownLines, input: TakeoffInput): TakeoffLine {
 }
 
 /** The walls of a line as bands between its two heights, with the openings that lie in them. */
-function facesOf(job: JobSnapshot, { areas, closure }: MeasureFacts, row: Takeoff): Face[] {
+function facesOf(job: JobSnapshot, measure: MeasureFacts, row: Takeoff): Face[] {
+  const { areas, closure } = measure
   if (!areas) return []
   // Walls walked with the room to their left come the other way about as one sees them from inside.
   const count = areas.walls.length
   const leftward = closure.state !== 'open' && closure.run.sense === 'left'
   const placeOf = (nth: number) => (leftward ? count - 1 - nth : nth)
+  const angles = anglesOf(measure)
+  // Seen from inside, the end of a wall that was walked leftwards is its left.
+  const straightAfter = (place: number) =>
+    isStraight(angles[leftward ? (2 * count - 2 - place) % count : place])
   const faces = areas.walls.flatMap((w, nth): WallFace[] => {
     if (!row.wallIds.includes(w.wallId)) return []
     // Paper and tile are cut to the highest place of a wall, and trimmed under a slope.
@@ -88,36 +95,76 @@ function facesOf(job: JobSnapshot, { areas, closure }: MeasureFacts, row: Takeof
       }))
       .filter((h) => h.topMm > h.bottomMm)
     const openTop = top < ceiling - 1
-    return [{ name: w.name, widthMm: w.laidMm, heightMm, holes, openTop, place: placeOf(nth) }]
+    const place = placeOf(nth)
+    const straightOn = straightAfter(place)
+    return [{ name: w.name, widthMm: w.laidMm, heightMm, holes, openTop, place, straightOn }]
   })
   if (row.trade !== 'wallpaper' || row.match === 'turned squares') return faces
-  return wallRuns(faces, count, afterDoor(job, areas.walls, placeOf))
+  return wallRuns(faces, count, afterDoor(job, areas.walls, { placeOf, straightAfter }))
 }
 
-/** The angles in the room between named walls that meet, in the order walked. */
-function cornersOf({ areas, closure }: MeasureFacts, wallIds: readonly string[]): number[] {
+/** The angle in the room at the end of each wall, in the order walked; 180 where the next goes straight on. */
+function anglesOf({ areas, closure }: MeasureFacts): number[] {
   if (!areas || closure.state === 'open') return []
-  const { corners } = areas
   const inward = closure.run.sense === 'right' ? 1 : -1
-  return areas.walls.flatMap((w, i) => {
-    const next = areas.walls[(i + 1) % areas.walls.length]
-    if (!next || next === w || !wallIds.includes(w.wallId) || !wallIds.includes(next.wallId)) return []
-    const [from, at, to] = [0, 1, 2].map((k) => corners[(i + k) % corners.length])
-    if (!from || !at || !to) return []
+  const { corners } = areas
+  return corners.map((from, i) => {
+    const at = corners[(i + 1) % corners.length] ?? from
+    const to = corners[(i + 2) % corners.length] ?? from
     const turn = Math.atan2(cross(minus(at, from), minus(to, at)), dot(minus(at, from), minus(to, at)))
-    return [Math.round(10 * (180 - (inward * turn * 180) / Math.PI)) / 10]
+    return Math.round(10 * (180 - (inward * turn * 180) / Math.PI)) / 10
   })
 }
 
-/** Place of the wall behind the corner nearest the door, which one has at one's back: what does not meet there is least seen. */
-function afterDoor(job: JobSnapshot, walls: RoomAreas['walls'], placeOf: (nth: number) => number): number {
+/** A wall that turns by less than this goes straight on. */
+const STRAIGHT_DEG = 1
+const isStraight = (deg: number | undefined): boolean =>
+  deg !== undefined && Math.abs(180 - deg) < STRAIGHT_DEG
+
+/** The corners a molding goes round along the walls named. */
+function cornersOf(measure: MeasureFacts, wallIds: readonly string[]): number[] {
+  const walls = measure.areas?.walls ?? []
+  return anglesOf(measure).filter((deg, i) => {
+    const [wall, next] = [walls[i], walls[(i + 1) % walls.length]]
+    return !isStraight(deg) && !!wall && !!next && [wall, next].every((w) => wallIds.includes(w.wallId))
+  })
+}
+
+/** Where the ceiling is lowest over a rail at an opening, slopes counted. */
+function ceilingAt({ areas }: MeasureFacts, opening: Opening, beyondMm: number): number | undefined {
+  const wall = areas?.walls.find((w) => w.wallId === opening.wallId)
+  if (!wall) return undefined
+  const ends = [opening.startMm - beyondMm, opening.startMm + opening.widthMm + beyondMm]
+  return Math.min(
+    ...ends.map((at) => profileHeight(wall.profile, Math.min(wall.laidMm, Math.max(0, at)))),
+    ...wall.profile
+      .filter((p) => p.fromMm > (ends[0] ?? 0) && p.fromMm < (ends[1] ?? 0))
+      .map((p) => p.startHeightMm),
+  )
+}
+
+/**
+ * Place of the wall behind the corner nearest the door, which one has at one's back: what does not meet there is least seen.
+ * A wall that goes straight on into the next has no corner there.
+ */
+function afterDoor(
+  job: JobSnapshot,
+  walls: RoomAreas['walls'],
+  { placeOf, straightAfter }: { placeOf: (nth: number) => number; straightAfter: (place: number) => boolean },
+): number {
   const door = entranceOf({
     openings: job.openings,
     walls: walls.map((w) => ({ id: w.wallId, lengthMm: w.laidMm })),
   })
+  const count = walls.length
   const nth = walls.findIndex((w) => w.wallId === door?.wallId)
   const wall = walls[nth]
   if (!door || !wall) return 0
-  const toRight = wall.laidMm - door.startMm - door.widthMm
-  return (placeOf(nth) + (toRight < door.startMm ? 1 : 0)) % walls.length
+  const lengthAt = (place: number) =>
+    walls.find((_, n) => placeOf(n) === (place + count) % count)?.laidMm ?? 0
+  let [right, toRight] = [placeOf(nth), wall.laidMm - door.startMm - door.widthMm]
+  let [left, toLeft] = [placeOf(nth), door.startMm]
+  for (let i = 0; i < count && straightAfter((right + count) % count); i++) toRight += lengthAt(++right)
+  for (let i = 0; i < count && straightAfter((left - 1 + count) % count); i++) toLeft += lengthAt(--left)
+  return ((toRight < toLeft ? right + 1 : left) + count) % count
 }

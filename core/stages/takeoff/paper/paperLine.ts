@@ -118,7 +118,7 @@ function cornerNotes({ laid }: PaperPlan, patterned: boolean, says: Formatter): 
   return [
     ...(round > 0
       ? [
-          `${round} ${round === 1 ? 'drop goes' : 'drops go'} round a corner: slit it ${says.length(ROUND_CORNER_MM)} past the corner and hang the rest to a new plumb line.`,
+          `${round} ${round === 1 ? 'drop goes' : 'drops go'} round a corner: slit each ${says.length(ROUND_CORNER_MM)} past it and hang the rest to a new plumb line.`,
         ]
       : []),
     ...laid.flatMap(({ face: { meets } }) =>

@@ -3,6 +3,8 @@ import { DUST_MM, type Face, type Span } from '../trade.js'
 /** A wall to be papered, and which of the walls of the room it is as seen from inside, from left to right. */
 export interface WallFace extends Face {
   readonly place: number
+  /** It goes straight on into the next at its right: one wall, measured in two pieces. */
+  readonly straightOn?: boolean
 }
 
 /** Paper is slit this far past a corner, and the rest of the drop hung to a new plumb line over it (common practice). */
@@ -44,7 +46,7 @@ function joined(run: readonly WallFace[], closed: boolean): Face {
   let at = 0
   const spans = run.map(({ name, widthMm }, i): Span => {
     const span = { name, fromMm: at, toMm: at + widthMm }
-    at += widthMm + (i < run.length - 1 || closed ? ROUND_CORNER_MM : 0)
+    at += widthMm + ((i < run.length - 1 || closed) && !run[i]?.straightOn ? ROUND_CORNER_MM : 0)
     return span
   })
   return {
@@ -59,15 +61,14 @@ function joined(run: readonly WallFace[], closed: boolean): Face {
   }
 }
 
-/** Drops of this width that go round a corner of a run. */
+/** How many corners of a run a drop goes round. */
 export const roundCorners = (
   face: Face,
   drops: readonly { readonly xMm: number; readonly widthMm: number }[],
 ) =>
-  (face.spans ?? [])
-    .slice(1)
-    .filter((s) =>
-      drops.some(
-        (d) => d.xMm < s.fromMm - ROUND_CORNER_MM - DUST_MM && d.xMm + d.widthMm > s.fromMm + DUST_MM,
-      ),
-    ).length
+  (face.spans ?? []).filter((s, i, all) => {
+    const before = all[i - 1]
+    // Where one wall goes straight on into the next there is no corner.
+    if (!before || s.fromMm - before.toMm < DUST_MM) return false
+    return drops.some((d) => d.xMm < before.toMm - DUST_MM && d.xMm + d.widthMm > s.fromMm + DUST_MM)
+  }).length
