@@ -64,6 +64,15 @@ describe('tile', () => {
     ])
     expect(Object.keys(withIt(got))).toEqual(['Adhesive', 'Grout', 'Edge trim along the top'])
     expect(withIt(got)['Edge trim along the top']).toBe('4.00 m')
+    // As high as the room it is one way, and one row is cut because the band is as low as that.
+    expect(ways(lineOf({ ...tile, wallIds: ['north'], toMm: 2400 }, { room: { heightMm: 2400 } }))).toEqual(
+      [],
+    )
+    expect(
+      notes(
+        lineOf({ ...tile, wallIds: ['north'], toMm: 50 }, { room: { size: [4057, 3000], heightMm: 2400 } }),
+      ),
+    ).not.toContain('row of')
     expect(ways(lineOf({ ...tile, wallIds: ['north'] }, { room: { heightMm: 2400 } }))).toEqual([])
   })
   test('the setting out is told as a tiler marks it: first cut, whole ones, last cut', () => {
@@ -141,6 +150,8 @@ describe('a window', () => {
     expect(notes(got)).toMatch(
       /Drawn back they take about 350 mm at each side: 200 mm of the window stays covered/,
     )
+    // A rail of 1 500, cloth gathered: one for each 100 mm and one at each end.
+    expect(withIt(got)['Gliders or hooks']).toBe('17 pieces')
   })
   test('a blind: its cloth, its folds, what goes with it, and no cord in reach of a child', () => {
     const got = lineOf({ ...cloth, trade: 'blinds', topHemMm: 50, footHemMm: 80, overlapMm: 40 }, { room })
@@ -148,6 +159,9 @@ describe('a window', () => {
     expect(got.sum.at(-1)).toBe('4 folds of 289 and half a one')
     expect(got.drawings[0]?.parts.map((p) => p.label)).toEqual(['1', '2', '3', '4', '½'])
     expect(notes(got)).toContain('No cord or chain within reach of a child')
+    const small = { ...window, heightMm: 300, sillMm: 1200 }
+    const one = lineOf({ ...cloth, trade: 'blinds' }, { room: { heightMm: 2500, openings: [small] } })
+    expect(one.drawings[0]?.parts.map((p) => p.label)).toEqual(['1', '½'])
     const made = lineOf({ trade: 'blinds', openingId: 'window', readyMade: true, packMinor: 9000 }, { room })
     expect([made.needed, made.packs, made.costMinor]).toEqual(['1 190 × 1 300', 1, 9000])
   })

@@ -67,7 +67,7 @@ export function sheetCuts(
       b.along - a.along ||
       b.across - a.across ||
       Number(a.free) - Number(b.free) ||
-      (a.name < b.name ? -1 : 1),
+      a.name.localeCompare(b.name),
   )
   for (const p of all)
     if (ways(p).every((w) => w.along > room.along + DUST || w.across > room.across + DUST))

@@ -8,7 +8,7 @@ import { wallpaperLine } from './paper/paperLine.js'
 import { sheetsLine } from './sheets/sheetsLine.js'
 import type { Reckoned, TakeoffInput, TakeoffLine } from './takeoffTypes.js'
 import { tileLine } from './tile/tileLine.js'
-import { ceilDiv } from './trade.js'
+import { ceilDiv, soldUnitMm } from './trade.js'
 
 /** Which fields of a line each trade reads, in the order they are asked. */
 export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> = {
@@ -96,8 +96,7 @@ export function takeoffLine(input: TakeoffInput): TakeoffLine {
   const shown = { ...told, beside, goesWith }
   if (lengthMm !== undefined) {
     // Sold by the meter or by the yard.
-    const unitMm = says.system === 'metric' ? 1000 : 914.4
-    const units = lengthMm / unitMm
+    const units = lengthMm / soldUnitMm(says.system)
     const text = `${says.number(units, 2)} ${says.system === 'metric' ? 'm' : 'yd'}`
     return {
       ...shown,

@@ -1,3 +1,5 @@
+import type { UnitSystem } from '../../kernel/units/length.js'
+
 /** What a part of a sheet or of a wall is. */
 export type PartUse = 'used' | 'spare' | 'lost' | 'opening'
 
@@ -55,7 +57,23 @@ export interface Face {
   readonly meets?: readonly [string, string]
 }
 
+/** What is sold by length is priced by the meter or by the yard. */
+export const soldUnitMm = (system: UnitSystem): number => (system === 'metric' ? 1000 : 914.4)
+
+/** The openings of a face as they are drawn. */
+export const drawnHoles = (face: Face): DrawnPart[] =>
+  face.holes.map((h) => ({
+    xMm: h.startMm,
+    yMm: face.heightMm - h.topMm,
+    widthMm: h.widthMm,
+    heightMm: h.topMm - h.bottomMm,
+    label: h.name,
+    use: 'opening',
+  }))
+
 // Binary dust of sums of millimeters.
 export const DUST_MM = 1e-6
+/** What is only about so much is said to the centimeter. */
+export const tens = (mm: number): number => 10 * Math.round(mm / 10)
 export const ceilDiv = (what: number, by: number): number => Math.ceil(what / by - 1e-9)
 export const floorDiv = (what: number, by: number): number => Math.floor(what / by + 1e-9)

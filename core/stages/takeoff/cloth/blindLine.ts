@@ -2,12 +2,15 @@ import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
 import type { Drawing } from '../trade.js'
 import { blindFor, RECESS_MM, romanCloth, type Blind } from './blinds.js'
 import { boughtLength } from './coverLayout.js'
+import { tens } from '../trade.js'
 import { clothStep, windowWays } from './windowWays.js'
 
 /** A blind at a window: roman from cloth, or made to measure by whoever sells it. */
 export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Reckoned {
   if (!window) throw new RangeError('the window it hangs at')
-  const blind = blindFor(window, row.inside, row.trimMm)
+  const blind = blindFor(window, row.inside, row.trimMm, ceilingMm)
+  if (blind.widthMm <= 0)
+    throw new RangeError(`a window wider than the ${says.length(RECESS_MM)} it is taken in by`)
   const size = `${says.drawn(blind.widthMm)} × ${says.drawn(blind.heightMm)}`
   const where = row.inside
     ? [
@@ -18,7 +21,9 @@ export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Recko
     row.inside
       ? 'Measure the recess at three heights and order by the least; the maker is told whether a gap is taken off already.'
       : 'Before the wall it needs free wall at both sides: look for a handle that stands out.',
-    `Drawn up it hangs down about ${says.length(blind.drawnUpMm)}${row.inside ? ' over the glass' : ''}.`,
+    blind.coversMm > 0
+      ? `Drawn up it covers about ${says.length(tens(blind.coversMm))} of the window.`
+      : 'Drawn up it clears the window.',
     'No cord or chain within reach of a child: a wand, a spring or a motor, or a breakaway fitted high.',
   ]
   const beside = windowWays(row, window, ceilingMm, says)
@@ -31,7 +36,7 @@ export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Recko
       sum: where,
       beside,
       notes,
-      drawings: [drawn(blind, 1)],
+      drawings: [drawn(blind, false)],
     }
   const hems = { side: row.overlapMm, top: row.topHemMm, foot: row.footHemMm }
   const cloth = romanCloth(blind, hems, row.goodsWidthMm ?? 0, row.repeatMm)
@@ -42,7 +47,7 @@ export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Recko
     over: says.length(boughtLength(cloth.lengthMm, clothStep(says.system)) - cloth.lengthMm),
     sum: [
       ...where,
-      `${says.drawn(blind.widthMm)} + 2 × ${says.drawn(row.overlapMm)} ÷ ${says.drawn(row.goodsWidthMm ?? 0)} → ${says.count(cloth.widths, 'width')}`,
+      `(${says.drawn(blind.widthMm)} + 2 × ${says.drawn(row.overlapMm)}) ÷ ${says.drawn(row.goodsWidthMm ?? 0)} → ${says.count(cloth.widths, 'width')}`,
       `${says.drawn(blind.heightMm)} + ${says.drawn(row.topHemMm)} + ${says.drawn(row.footHemMm)}${row.repeatMm > 0 ? ` → whole repeats of ${says.drawn(row.repeatMm)}` : ''} = ${says.drawn(cloth.cutMm)}`,
       `${says.count(blind.folds, 'fold')} of ${says.drawn(blind.foldMm)} and half a one`,
     ],
@@ -60,40 +65,20 @@ export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Recko
         ? [`Let down it shows ${says.number(blind.heightMm / row.repeatMm, 1)} repeats flat and whole.`]
         : []),
     ],
-    drawings: [drawn(blind, blind.folds)],
+    drawings: [drawn(blind, true)],
   }
 }
 
 /** The blind let down, its folds from above, half a one at the foot. */
-function drawn(blind: Blind, folds: number): Drawing {
-  const high = folds > 1 ? blind.foldMm : blind.heightMm
-  const count = folds > 1 ? folds : 1
-  return {
-    name: 'Blind, let down',
-    widthMm: blind.widthMm,
-    heightMm: blind.heightMm,
-    times: 1,
-    parts: [
-      ...Array.from({ length: count }, (_, i) => ({
-        xMm: 0,
-        yMm: i * high,
-        widthMm: blind.widthMm,
-        heightMm: high,
-        label: count > 1 ? String(i + 1) : '',
-        use: 'used' as const,
-      })),
-      ...(count > 1
-        ? [
-            {
-              xMm: 0,
-              yMm: count * high,
-              widthMm: blind.widthMm,
-              heightMm: blind.heightMm - count * high,
-              label: '½',
-              use: 'used' as const,
-            },
-          ]
-        : []),
-    ],
-  }
+function drawn(blind: Blind, folded: boolean): Drawing {
+  const { widthMm, heightMm, foldMm } = blind
+  const band = (yMm: number, toMm: number, label: string) => ({
+    ...{ xMm: 0, yMm, widthMm, heightMm: toMm - yMm, label },
+    use: 'used' as const,
+  })
+  const folds = Array.from({ length: blind.folds }, (_, i) =>
+    band(i * foldMm, (i + 1) * foldMm, String(i + 1)),
+  )
+  const parts = folded ? [...folds, band(blind.folds * foldMm, heightMm, '½')] : [band(0, heightMm, '')]
+  return { name: 'Blind, let down', widthMm, heightMm, times: 1, parts }
 }

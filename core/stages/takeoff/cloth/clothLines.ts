@@ -1,10 +1,11 @@
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
+import { ceilDiv, tens } from '../trade.js'
 import { upholsteryExtra } from '../customary.js'
 import { boughtLength, coverDrawing, coverLayout } from './coverLayout.js'
 import { biasLength, curtainCut, readyPanels, tiesFor } from './curtains.js'
-import { clearingBeyond, railHeight, stackBack, windowWays } from './windowWays.js'
+import { clearingBeyond, clothStep, railHeight, stackBack, windowWays } from './windowWays.js'
 
 /** Curtains made up from cloth, or panels as they are sold. */
 export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Reckoned {
@@ -31,7 +32,7 @@ export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Re
   })
   const bare = finished + row.topHemMm + row.footHemMm
   return {
-    lengthMm: boughtLength(got.length, says.system === 'metric' ? 100 : 228.6),
+    lengthMm: boughtLength(got.length, clothStep(says.system)),
     packWord: ['', ''],
     needed: says.count(got.widths, 'width'),
     over: got.cut > bare ? `${says.length(got.cut - bare)} of each width, for the repeat` : 'nothing',
@@ -46,7 +47,7 @@ export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Re
       { name: 'Rail', quantity: says.length(track) },
       { name: 'Lining, where it is lined', quantity: says.length(got.widths * (finished + row.topHemMm)) },
       { name: 'Heading tape', quantity: says.run(got.widths * cloth) },
-      { name: 'Gliders or hooks', quantity: says.count(got.widths * Math.ceil(cloth / GLIDER_MM), 'piece') },
+      { name: 'Gliders or hooks', quantity: says.count(glidersFor(got.coverage, row.pair), 'piece') },
     ],
     notes: [
       `As full as it comes out: ${says.number(got.fullness, 2)} to 1.`,
@@ -88,11 +89,10 @@ export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Re
   }
 }
 
-/** One glider for so much cloth (common practice: 80 to 100 mm). */
+/** One glider for so much of the rail, cloth gathered (common practice: 80 to 100 mm), and one at the end of each curtain. */
 const GLIDER_MM = 100
-
-/** What is only about so much is said to the centimeter. */
-const tens = (mm: number): number => 10 * Math.round(mm / 10)
+const glidersFor = (coverageMm: number, pair: boolean): number =>
+  ceilDiv(coverageMm, GLIDER_MM) + (pair ? 2 : 1)
 
 /** How much of the window stays covered when the curtains are drawn back, and which rail would clear it. */
 function drawnBack(

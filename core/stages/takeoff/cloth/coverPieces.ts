@@ -2,6 +2,19 @@ import type { PieceKind } from '../../../model/vocabulary/piece.js'
 import { insertFor } from '../customary.js'
 import { boxCushion } from './curtains.js'
 
+/** What is covered with cloth; of a table or a lamp the pieces are other ones. */
+export const COVERED: ReadonlySet<PieceKind> = new Set([
+  'sofa',
+  'sofa bed',
+  'armchair',
+  'chair',
+  'stool',
+  'bench',
+  'cushion',
+  'trunk',
+  'headboard',
+])
+
 /** A piece of a cover to be cut: along runs with the length of the cloth. */
 export interface CutPiece {
   readonly name: string
@@ -52,7 +65,7 @@ export const pipingFor = (piece: Parameters<typeof coverPieces>[0]): number => {
 }
 
 /** The filling that a cushion of this cover takes: larger than the cover, so that it is full. */
-export const insertText = (piece: Parameters<typeof coverPieces>[0]): readonly [number, number] => {
+export const insertSize = (piece: Parameters<typeof coverPieces>[0]): readonly [number, number] => {
   const [, side = 0, long = 0] = [piece.widthMm, piece.depthMm, piece.heightMm].sort((a, b) => a - b)
   return [insertFor(long), insertFor(side)]
 }

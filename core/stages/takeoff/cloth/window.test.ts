@@ -13,16 +13,29 @@ const window = fc.record({
 describe('a blind', () => {
   test('in the recess is narrower than it, before the wall wider; its folds and the half one are its height', () => {
     fc.assert(
-      fc.property(window, fc.boolean(), fc.integer({ min: 0, max: 300 }), (w, inside, beyond) => {
-        const blind = blindFor({ ...w, topMm: w.sillMm + w.high }, inside, beyond)
-        if (inside) expect([blind.widthMm < w.widthMm, blind.heightMm]).toEqual([true, w.high])
-        else expect([blind.widthMm - w.widthMm, blind.heightMm > w.high]).toEqual([2 * beyond, true])
-        expect((blind.folds + 0.5) * blind.foldMm).toBeCloseTo(blind.heightMm, 6)
-        expect(blind.foldMm).toBeLessThanOrEqual(300 + 1e-6)
-        // One fold fewer would be too high, unless there is but one.
-        if (blind.folds > 1) expect(blind.heightMm / (blind.folds - 0.5)).toBeGreaterThan(300)
-        expect(blind.drawnUpMm).toBeLessThan(blind.heightMm)
-      }),
+      fc.property(
+        window,
+        fc.boolean(),
+        fc.integer({ min: 0, max: 300 }),
+        fc.nat(300),
+        (w, inside, beyond, over) => {
+          const blind = blindFor({ ...w, topMm: w.sillMm + w.high }, inside, beyond, w.sillMm + w.high + over)
+          if (inside) expect([blind.widthMm < w.widthMm, blind.heightMm]).toEqual([true, w.high])
+          else
+            expect([blind.widthMm - w.widthMm, blind.heightMm]).toEqual([
+              2 * beyond,
+              // Never above the ceiling, wherever that is.
+              w.high + beyond + Math.min(100, over),
+            ])
+          expect((blind.folds + 0.5) * blind.foldMm).toBeCloseTo(blind.heightMm, 6)
+          expect(blind.foldMm).toBeLessThanOrEqual(300 + 1e-6)
+          // One fold fewer would be too high, unless there is but one.
+          if (blind.folds > 1) expect(blind.heightMm / (blind.folds - 0.5)).toBeGreaterThan(300)
+          expect(blind.coversMm).toBeGreaterThanOrEqual(0)
+          // In the recess it always covers some of the glass.
+          if (inside) expect(blind.coversMm).toBeGreaterThan(0)
+        },
+      ),
     )
   })
   test('its cloth covers it with its hems, in whole repeats', () => {

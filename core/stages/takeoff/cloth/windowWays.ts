@@ -2,6 +2,7 @@ import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { UnitSystem } from '../../../kernel/units/length.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import type { Beside, TakeoffWindow } from '../takeoffTypes.js'
+import { soldUnitMm } from '../trade.js'
 import { blindFor, romanCloth } from './blinds.js'
 import { boughtLength } from './coverLayout.js'
 import { curtainCut } from './curtains.js'
@@ -40,9 +41,8 @@ export function windowWays(
   ceilingMm: number | undefined,
   says: Formatter,
 ): Beside[] {
-  const unitMm = says.system === 'metric' ? 1000 : 914.4
   const cloth = row.goodsWidthMm
-  const inside = blindFor(window, true, 0)
+  const inside = blindFor(window, true, 0, ceilingMm)
   const made: Beside = {
     name: 'Blind made to measure',
     needed: `${says.drawn(inside.widthMm)} × ${says.drawn(inside.heightMm)}, in the recess`,
@@ -53,7 +53,8 @@ export function windowWays(
     return {
       name,
       needed: `${says.count(widths, 'width')}, ${says.length(bought)}`,
-      costMinor: row.packMinor === null ? undefined : Math.round((bought / unitMm) * row.packMinor),
+      costMinor:
+        row.packMinor === null ? undefined : Math.round((bought / soldUnitMm(says.system)) * row.packMinor),
     }
   }
   const curtains = row.trade === 'curtains'
@@ -70,7 +71,7 @@ export function windowWays(
   })
   const hems = curtains ? BLIND_HEMS : { side: row.overlapMm, top: row.topHemMm, foot: row.footHemMm }
   const roman = romanCloth(
-    curtains ? inside : blindFor(window, row.inside, row.trimMm),
+    curtains ? inside : blindFor(window, row.inside, row.trimMm, ceilingMm),
     hems,
     cloth,
     row.repeatMm,

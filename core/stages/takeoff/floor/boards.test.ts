@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { published } from '../../../testing/published.js'
-import { boardDrawing, carpetDrops, layBoards, STAGGER_MM } from './boards.js'
+import { boardDrawing, carpetDrops, layBoards, LEAST_RIP_MM, STAGGER_MM } from './boards.js'
 
 const rect = (w: number, h: number) => [
   { x: 0, y: 0 },
@@ -49,6 +49,18 @@ describe('boards', () => {
         expect(plan.count).toBeGreaterThanOrEqual(Math.ceil(plan.areaMm2 / (wide * long) - 1e-9) - 1)
       }),
       { numRuns: 60 },
+    )
+  })
+  test('no row of a plain room is ripped to a sliver, and it takes no row more for that', () => {
+    fc.assert(
+      fc.property(floors, ({ w, h, wide, long }) => {
+        const plan = layBoards(rect(w, h), { widthMm: wide, lengthMm: long })
+        const rows = new Map(plan.boards.map((b) => [b.row, b.heightMm]))
+        expect(rows.size).toBe(Math.ceil(h / wide - 1e-9))
+        expect([...rows.values()].reduce((sum, mm) => sum + mm, 0)).toBeCloseTo(h, 6)
+        if (h > wide)
+          expect(Math.min(...rows.values())).toBeGreaterThanOrEqual(Math.min(LEAST_RIP_MM, wide / 2) - 1e-6)
+      }),
     )
   })
   test('end joints of neighboring rows keep apart in a plain room', () => {

@@ -3,7 +3,7 @@ import { boxesFor, CUSTOMARY_WASTE } from '../customary.js'
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import { goods, type Beside, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
-import { ceilDiv } from '../trade.js'
+import { ceilDiv, soldUnitMm } from '../trade.js'
 import { distance } from '../../../kernel/geometry/polygon.js'
 import { boardDrawing, carpetDrops, layBoards, type FloorPlan } from './boards.js'
 
@@ -68,10 +68,12 @@ export function carpetLine({ row, floor = [], doorsMm, says }: TakeoffInput): Re
   const [along, across] = row.turned ? [side('y'), side('x')] : [side('x'), side('y')]
   const got = carpetDrops(along, across, roll, row.trimMm)
   const other = carpetDrops(across, along, roll, row.trimMm)
-  const perUnit = says.system === 'metric' ? 1000 : 914.4
   const drops = (way: typeof got): Omit<Beside, 'name'> => ({
     needed: `${says.length(way.rollLengthMm)}, ${way.seams === 0 ? 'no seam' : says.count(way.seams, 'seam')}`,
-    costMinor: row.packMinor === null ? undefined : Math.round((way.rollLengthMm / perUnit) * row.packMinor),
+    costMinor:
+      row.packMinor === null
+        ? undefined
+        : Math.round((way.rollLengthMm / soldUnitMm(says.system)) * row.packMinor),
   })
   const round =
     floor.reduce((sum, p, i) => sum + distance(p, floor[(i + 1) % floor.length] ?? p), 0) - doorsMm

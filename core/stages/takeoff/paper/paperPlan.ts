@@ -1,4 +1,4 @@
-import { ceilDiv, DUST_MM, type Drawing, type DrawnPart, type Face } from '../trade.js'
+import { ceilDiv, drawnHoles, DUST_MM, type Drawing, type DrawnPart, type Face } from '../trade.js'
 import { cutRolls, type CutRoll } from './cutRolls.js'
 import { dropMethod } from './dropMethod.js'
 import { layDrops, type Drop, type Paper } from './drops.js'
@@ -74,14 +74,7 @@ export function paperDrawings({ laid, rolls, cutMm }: PaperPlan, paper: Paper): 
         label: name,
         use: 'used',
       })),
-      ...face.holes.map((h): DrawnPart => ({
-        xMm: h.startMm,
-        yMm: face.heightMm - h.topMm,
-        widthMm: h.widthMm,
-        heightMm: h.topMm - h.bottomMm,
-        label: h.name,
-        use: 'opening',
-      })),
+      ...drawnHoles(face),
     ],
   }))
   return [...walls, ...rolls.map((roll, i) => rollDrawing(roll, `Roll ${i + 1}`, paper, cutMm))]

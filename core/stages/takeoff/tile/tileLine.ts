@@ -84,8 +84,8 @@ function coursesText(courses: readonly Course[], sideMm: number, says: Formatter
 }
 
 /** The line to its height, and the same walls to the ceiling. */
-function besideOf({ row, toCeiling, says }: TakeoffInput, tiles: number): Beside[] {
-  if (!toCeiling) return []
+function besideOf({ row, faces, toCeiling, says }: TakeoffInput, tiles: number): Beside[] {
+  if (!toCeiling || !faces.some((f) => f.openTop)) return []
   const way = (name: string, count: number): Beside => ({
     name,
     needed: says.count(count, 'tile'),
@@ -99,9 +99,10 @@ function besideOf({ row, toCeiling, says }: TakeoffInput, tiles: number): Beside
 
 /** Cuts under a third of a tile, each direction by its own side of the tile, and what would avoid them. */
 function slivers({ face, plan }: Tiled, tile: Tile, row: Takeoff, says: Formatter): string[] {
-  const thin = (mm: number, side: number) => mm < side - 0.5 && mm < LEAST_PART * side - 0.5
+  const thin = (mm: number, side: number) => mm < LEAST_PART * side - 0.5
+  // A single course is cut because the face is as narrow as that.
   const notes: string[] = []
-  if (thin(plan.leastWideMm, tile.widthMm)) {
+  if (plan.columns.length > 1 && thin(plan.leastWideMm, tile.widthMm)) {
     const better = SET_OUTS.map((way) => ({
       way,
       mm: tilePlan(face, tile, way, 'from the left').leastWideMm,
@@ -114,7 +115,7 @@ function slivers({ face, plan }: Tiled, tile: Tile, row: Takeoff, says: Formatte
       }`,
     )
   }
-  if (thin(plan.leastHighMm, tile.heightMm)) {
+  if (plan.rows.length > 1 && thin(plan.leastHighMm, tile.heightMm)) {
     const step = tile.heightMm + tile.jointMm
     const whole = Math.floor((face.heightMm + tile.jointMm) / step) * step - tile.jointMm
     notes.push(

@@ -1,6 +1,6 @@
 import type { SetOut } from '../../../model/vocabulary/takeoff.js'
 import type { DrawnPart, Drawing, Face } from '../trade.js'
-import { DUST_MM } from '../trade.js'
+import { drawnHoles, DUST_MM } from '../trade.js'
 
 export interface Tile {
   readonly widthMm: number
@@ -164,19 +164,11 @@ export function tileDrawing(face: Face, tile: Tile, plan: TilePlan): Drawing {
       ]
     }),
   )
-  const holes = face.holes.map((h): DrawnPart => ({
-    xMm: h.startMm,
-    yMm: face.heightMm - h.topMm,
-    widthMm: h.widthMm,
-    heightMm: h.topMm - h.bottomMm,
-    label: h.name,
-    use: 'opening',
-  }))
   return {
     name: face.name,
     widthMm: face.widthMm,
     heightMm: face.heightMm,
-    parts: [...parts, ...holes],
+    parts: [...parts, ...drawnHoles(face)],
     times: 1,
   }
 }
