@@ -1,6 +1,8 @@
 import { put, type RowChange } from '../model/changes.js'
 import { ROWS } from '../model/registry.js'
 import { taxed } from '../stages/source/landedPrice.js'
+import type { Item } from '../model/rows/items.js'
+import type { Trade } from '../model/vocabulary/takeoff.js'
 import type { PaintLine } from '../stages/takeoff/paintTakeoff.js'
 import type { GoesWith, TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
 
@@ -12,6 +14,8 @@ export interface ScheduledGoods {
   readonly sold: string
   readonly costMinor: number
   readonly finishId: string | null
+  readonly category: Item['category']
+  readonly buysPaint?: Item['buysPaint']
 }
 
 /** Ids of what is made, and where in the schedule it goes. */
@@ -36,10 +40,11 @@ export function scheduleGoods(
         ...ROWS.items.blank(),
         id: itemId,
         name: goods.name,
-        category: 'surfaces',
+        category: goods.category,
         specification: goods.specification,
         targetMinor: taxed(goods.costMinor, tax).landedMinor,
         finishId: goods.finishId,
+        buysPaint: goods.buysPaint ?? null,
         position,
       },
     },
@@ -51,6 +56,20 @@ export function scheduleGoods(
   ]
 }
 
+/** Cloth is textiles, whatever it is made into. */
+const CATEGORY: Readonly<Record<Trade, Item['category']>> = {
+  wallpaper: 'surfaces',
+  tile: 'surfaces',
+  boards: 'surfaces',
+  carpet: 'surfaces',
+  curtains: 'textiles',
+  blinds: 'textiles',
+  lengths: 'surfaces',
+  sheets: 'surfaces',
+  cover: 'textiles',
+  ties: 'textiles',
+}
+
 /** A line of the take-off put onto the schedule: it names the item that buys it, and the option it raised. */
 export const scheduleLine = (line: TakeoffLine, costMinor: number, made: Made, tax: Tax): RowChange[] => [
   ...scheduleGoods(
@@ -60,11 +79,26 @@ export const scheduleLine = (line: TakeoffLine, costMinor: number, made: Made, t
       sold: line.packsText,
       costMinor,
       finishId: line.row.finishId,
+      category: CATEGORY[line.row.trade],
     },
     made,
     tax,
   ),
   put('takeoffs', line.row.id, { itemId: made.itemId, optionId: made.optionId }),
+]
+
+/** The option of a line put under its item again, where it was taken out: one to choose, chosen by nobody. */
+export const raiseAgain = (
+  line: TakeoffLine,
+  itemId: string,
+  optionId: string,
+  costMinor: number,
+): RowChange[] => [
+  {
+    collection: 'options',
+    add: { ...ROWS.options.blank(), id: optionId, itemId, name: line.packsText, priceMinor: costMinor },
+  },
+  put('takeoffs', line.row.id, { optionId }),
 ]
 
 /** What goes with a line and is not on the schedule yet, as items to be found: named, with their quantity, and no price. */
@@ -79,12 +113,12 @@ export const scheduleCompanions = (
     add: {
       ...ROWS.items.blank(),
       id: idOf(),
-      name: `${g.name}, ${line.row.name}`,
-      category: 'surfaces' as const,
+      name: `${g.name}, ${line.row.name}`.slice(0, 120),
+      category: CATEGORY[line.row.trade],
       specification: g.quantity,
       targetMinor: 0,
       forItemId: line.row.itemId,
-      companion: g.name.slice(0, 60),
+      companion: g.name,
       position: position + i,
     },
   }))
@@ -107,7 +141,9 @@ export const paintGoods = (
             ),
             sold: sold(line),
             costMinor: line.tins.costMinor,
-            finishId: line.finishId === 'primer' ? null : line.finishId,
+            finishId: line.finishId,
+            category: 'surfaces' as const,
+            buysPaint: 'of its finish' as const,
           },
         ]
       : [],

@@ -16,8 +16,26 @@ export function upgradeBundle(file: Row): Row {
     toVersion12,
     toVersion13,
     toVersion14,
+    toVersion15,
   ]
   return steps.reduce((known, next) => next(known), file)
+}
+
+/** Version 15 tells which item buys the paint. Until then it was the first that names a paint and that no line of the take-off raised. */
+function toVersion15(file: Row): Row {
+  if (file.version !== 14) return file
+  const paints = rowsOf(file.finishes).filter((f) => f.material === 'paint' || f.material === 'primer')
+  const raised = rowsOf(file.takeoffs).map((t) => t.itemId)
+  const first = [...rowsOf(file.items)]
+    .sort((a, b) => Number(a.position) - Number(b.position))
+    .find(
+      (i) => i.category === 'surfaces' && paints.some((f) => f.id === i.finishId) && !raised.includes(i.id),
+    )
+  return {
+    ...file,
+    version: 15,
+    items: rowsOf(file.items).map((i) => ({ buysPaint: i === first ? 'all paint' : null, ...i })),
+  }
 }
 
 /** Version 14 knows which option a line of the take-off raised, and what tiles, moldings, covers and blinds are reckoned by. */

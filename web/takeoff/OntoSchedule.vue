@@ -23,26 +23,24 @@ const goods = computed(() =>
     (liters) => says.value.liquid(liters),
   ),
 )
-const scheduled = computed(() => itemsOfPaint(store.derived?.items ?? [], props.lines))
+const scheduled = computed(() => (store.derived?.items ?? []).filter((i) => i.item.buysPaint !== null))
 /** One item for all paint, raised so; or one for each color. */
-const whole = computed(() =>
-  goods.value.length > 1 && scheduled.value.length === 1 ? scheduled.value[0] : undefined,
-)
+const whole = computed(() => scheduled.value.find((i) => i.item.buysPaint === 'all paint'))
+const itemOf = (finishId: string | null) =>
+  scheduled.value.find((i) => i.item.buysPaint === 'of its finish' && i.item.finishId === finishId)
 const stale = computed(() =>
   whole.value
     ? [{ item: whole.value, costMinor: props.totalMinor }].filter(differs)
     : goods.value
         .flatMap((g) => {
-          const item = scheduled.value.find((i) => i.item.finishId === g.finishId)
+          const item = itemOf(g.finishId)
           return item ? [{ item, costMinor: g.costMinor }] : []
         })
         .filter(differs),
 )
 /** What is ordered is compared, and never written over. */
 const open = computed(() => stale.value.filter((s) => s.item.lines.length === 0))
-const wanting = computed(() =>
-  whole.value ? [] : goods.value.filter((g) => !scheduled.value.some((i) => i.item.finishId === g.finishId)),
-)
+const wanting = computed(() => (whole.value ? [] : goods.value.filter((g) => !itemOf(g.finishId))))
 function differs(s: { item: DerivedItem; costMinor: number }): boolean {
   return !!s.item.chosen && s.item.chosen.option.priceMinor !== s.costMinor
 }
@@ -72,6 +70,8 @@ function scheduleWhole(): void {
       sold: t('tinsAsTakenOff'),
       costMinor: props.totalMinor,
       finishId: first.finishId,
+      category: 'surfaces',
+      buysPaint: 'all paint',
     },
   ])
 }
@@ -82,11 +82,6 @@ function refresh(): void {
       item.chosen ? [put('options', item.chosen.option.id, { priceMinor: costMinor })] : [],
     ),
   )
-}
-/** What the schedule buys of the paints, the finish named by its item. */
-function itemsOfPaint(items: readonly DerivedItem[], lines: readonly PaintLine[]): DerivedItem[] {
-  const finishes = lines.map((l) => l.finishId)
-  return items.filter((i) => i.item.finishId !== null && finishes.includes(i.item.finishId))
 }
 </script>
 

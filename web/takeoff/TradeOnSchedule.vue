@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { scheduleCompanions, scheduleLine } from '@bonitas/core/job/takeoffOnSchedule'
+import { raiseAgain, scheduleCompanions, scheduleLine } from '@bonitas/core/job/takeoffOnSchedule'
 import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
@@ -43,6 +43,11 @@ function refresh(): void {
   store.change('options', raised.value.option.id, { priceMinor: cost.value, name: props.line.packsText })
 }
 
+function again(): void {
+  if (!scheduled.value || cost.value === undefined) return
+  store.apply(raiseAgain(props.line, scheduled.value.item.id, crypto.randomUUID(), cost.value))
+}
+
 function addCompanions(): void {
   if (!store.snapshot) return
   const position = nextPosition(store.snapshot.items)
@@ -67,8 +72,11 @@ function addCompanions(): void {
     </template>
     <p v-else class="second">
       {{ t('nameIsOnTheSchedule', { name: scheduled.item.name, state: scheduled.state }) }}
-      <template v-if="!raised && scheduled.chosen">{{ t('anotherOptionIsChosen') }}</template>
     </p>
+    <template v-if="scheduled && !raised && cost !== undefined">
+      <p class="second">{{ t('itsOptionIsGone', { packs: line.packsText, cost: money(cost) }) }}</p>
+      <ElButton @click="again">{{ t('putItAmongTheOptions') }}</ElButton>
+    </template>
     <template v-if="companions.length > 0">
       <p class="second">{{ t('goWithIt', { names: companions.map((c) => c.name).join(', ') }) }}</p>
       <ElButton @click="addCompanions">{{ t('putThemOnTheSchedule') }}</ElButton>

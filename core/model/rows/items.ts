@@ -4,7 +4,7 @@ import { CATEGORIES } from '../vocabulary/category.js'
 import { FIXINGS } from '../vocabulary/fixing.js'
 import { LEVELS } from '../vocabulary/change.js'
 import { PIECE_KINDS } from '../vocabulary/piece.js'
-import { DEMANDS, LAYOUTS, SPENDS, INTENTS } from '../vocabulary/buying.js'
+import { DEMANDS, LAYOUTS, PAINT_BOUGHT, SPENDS, INTENTS } from '../vocabulary/buying.js'
 
 /** A line of the furnishing schedule: one thing the job needs. Limits are of the outer size; null is no limit. */
 export const items = defineRow({
@@ -65,6 +65,8 @@ export const items = defineRow({
     companion: note('Goes with it as', 60),
     /** Of what is reworked or replaced as it stands: whether its layout pleases. Null while nobody asked. */
     layout: choice('Layout', LAYOUTS).orNone(),
+    /** The paint it buys, as the take-off counts it; null where it buys none. */
+    buysPaint: choice('Paint it buys', PAINT_BOUGHT).orNone(),
     usesPerYear: whole('Uses a year', 1, 100_000, 'times').orNone(),
   },
 })

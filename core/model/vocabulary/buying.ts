@@ -94,3 +94,6 @@ export const LASTING_PIECE = 'the lasting piece'
 
 /** Whether the layout of what is there pleases: new fronts on a layout nobody likes are money lost. */
 export const LAYOUTS = ['liked', 'disliked'] as const
+
+/** What paint an item buys: that of its finish, or all of the room. */
+export const PAINT_BOUGHT = ['of its finish', 'all paint'] as const
