@@ -77,7 +77,7 @@ describe('paint on the schedule', () => {
     offered: [],
     tins: costMinor === undefined ? undefined : { costMinor, ml: 5000, counts: [] },
   })
-  test('each color that has tins is goods of its own; a primer that is no finish wears none', () => {
+  test('each color that has tins is goods of its own, and names its own finish', () => {
     const lines = [paint('oat', 9000), paint('clay'), paint('primer', 4000)] as unknown as Parameters<
       typeof paintGoods
     >[0]
@@ -88,7 +88,7 @@ describe('paint on the schedule', () => {
     )
     expect(goods.map((g) => [g.name, g.finishId, g.costMinor, g.specification])).toEqual([
       ['oat', 'oat', 9000, 'Walls; 5 L'],
-      ['primer', null, 4000, 'Walls; 5 L'],
+      ['primer', 'primer', 4000, 'Walls; 5 L'],
     ])
     const job = taxed(tiles, 100_000, false)
     const finish = {

@@ -32,7 +32,9 @@ const form = reactive({
 })
 const faults = ref<Record<string, string>>({})
 const message = ref('')
-const busy = ref(false)
+/** The act that is on its way; another may be sent meanwhile. */
+const sending = ref<Act>()
+const busy = computed(() => sending.value === props.act)
 const root = ref<HTMLFormElement>()
 // One key for one act, however often it is sent: a lost answer must not buy a second sofa.
 let key = crypto.randomUUID()
@@ -126,7 +128,7 @@ async function send(): Promise<void> {
   const sent = props.act
   // Another act may be begun while this one is on its way: its form stays, and what became of this one is said by its name.
   const still = () => props.act === sent
-  busy.value = true
+  sending.value = sent
   message.value = ''
   try {
     await store.act(sent.path, wish, key)
@@ -137,7 +139,7 @@ async function send(): Promise<void> {
     if (still() && error instanceof ApiProblem)
       faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
   } finally {
-    busy.value = false
+    if (sending.value === sent) sending.value = undefined
   }
 }
 

@@ -25,8 +25,7 @@ const store = useJobStore()
 const job = computed(() => store.snapshot)
 const { says } = useLocale()
 const chosenId = useInAddress('line')
-const { lines: reckoned, failed } = useTakeoffs()
-const lines = computed(() => reckoned.value ?? [])
+const { lines, failed } = useTakeoffs()
 const chosen = computed(() => lines.value.find((l) => l.row.id === chosenId.value) ?? lines.value[0])
 const total = computed(() => lines.value.reduce((sum, l) => sum + (l.costMinor ?? 0), 0))
 
@@ -58,8 +57,7 @@ const money = (line: TakeoffLine) =>
       <ElButton v-for="trade in TRADES" :key="trade" @click="add(trade)">{{ TRADE_NAMES[trade]() }}</ElButton>
     </div>
     <p v-if="failed" class="teach" role="alert">{{ t('itCannotBeReckoned') }}</p>
-    <p v-else-if="!reckoned" class="teach second" role="status">{{ t('reckoning') }}</p>
-    <p v-else-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
+    <p v-if="lines.length === 0" class="teach">{{ t('noLineYet') }}</p>
     <template v-else>
       <ListTable
         class="lines"
@@ -83,7 +81,7 @@ const money = (line: TakeoffLine) =>
         >
         <template #cell-needed="{ row: l }"
           ><span v-if="l.waits.length > 0" class="waits">{{ t('needs', { what: l.waits.join(', ') }) }}</span
-          ><template v-else>{{ l.needed }}</template></template
+          ><template v-else>{{ l.needed || t('reckoning') }}</template></template
         >
         <template #cell-packs="{ row: l }"
           ><b>{{ l.packsText }}</b></template
@@ -94,7 +92,7 @@ const money = (line: TakeoffLine) =>
       <p class="total">
         {{ t('allLines') }} <b>{{ says.money(total) }}</b>
       </p>
-      <section v-if="chosen && chosen.waits.length === 0" class="plan" :aria-label="chosen.row.name">
+      <section v-if="chosen && chosen.sum.length > 0" class="plan" :aria-label="chosen.row.name">
         <ol class="sum">
           <li v-for="s in chosen.sum" :key="s">{{ s }}</li>
         </ol>

@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, shallowRef, toRaw, watch } from 'vue'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
-import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
+import { bareLine, type TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
 import { changedSince } from '../job/fixChecks.js'
 import { useJobStore } from '../job/jobStore.js'
 import type { TakeoffAnswer, TakeoffAsk } from './takeoff.worker.js'
@@ -11,13 +11,15 @@ import type { TakeoffAnswer, TakeoffAsk } from './takeoff.worker.js'
  */
 export function useTakeoffs() {
   const store = useJobStore()
-  const came = shallowRef<readonly TakeoffLine[]>()
+  const came = shallowRef<ReadonlyMap<string, TakeoffLine>>()
   const failed = shallowRef(false)
   let sent: JobSnapshot | undefined
   let nth = 0
   const worker = new Worker(new URL('./takeoff.worker.ts', import.meta.url), { type: 'module' })
   worker.addEventListener('message', ({ data }: MessageEvent<TakeoffAnswer>) => {
-    if (data.nth === nth) came.value = data.lines
+    if (data.nth !== nth) return
+    came.value = new Map(data.lines.map((line) => [line.row.id, line]))
+    failed.value = false
   })
   worker.addEventListener('error', () => (failed.value = true))
   onScopeDispose(() => worker.terminate())
@@ -31,12 +33,9 @@ export function useTakeoffs() {
     },
     { immediate: true },
   )
-  /** Each line with its row as it is now: a name that is typed is there at once, its figures follow. */
+  /** Each row as it is now, what is typed in it at once; its figures follow. */
   const lines = computed(() =>
-    came.value?.flatMap((line) => {
-      const row = store.snapshot?.takeoffs.find((t) => t.id === line.row.id)
-      return row ? [{ ...line, row }] : []
-    }),
+    (store.snapshot?.takeoffs ?? []).map((row) => ({ ...(came.value?.get(row.id) ?? bareLine(row)), row })),
   )
   return { lines, failed }
 }

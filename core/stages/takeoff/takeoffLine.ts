@@ -1,4 +1,3 @@
-import type { Takeoff } from '../../model/rows/takeoffs.js'
 import type { Trade } from '../../model/vocabulary/takeoff.js'
 import { blindLine } from './cloth/blindLine.js'
 import { coverLine, curtainsLine, tiesLine } from './cloth/clothLines.js'
@@ -6,84 +5,16 @@ import { boardsLine, carpetLine } from './floor/floorLines.js'
 import { lengthsLine } from './lengths/lengthsLine.js'
 import { wallpaperLine } from './paper/paperLine.js'
 import { sheetsLine } from './sheets/sheetsLine.js'
-import type { Reckoned, TakeoffInput, TakeoffLine } from './takeoffTypes.js'
+import { bareLine, type Reckoned, type TakeoffInput, type TakeoffLine } from './takeoffTypes.js'
+import { TRADE_FIELDS } from './tradeFields.js'
 import { tileLine } from './tile/tileLine.js'
 import { ceilDiv, soldUnitMm } from './trade.js'
-
-/** Which fields of a line each trade reads, in the order they are asked. */
-export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> = {
-  wallpaper: [
-    'wallIds',
-    'fromMm',
-    'toMm',
-    'goodsWidthMm',
-    'goodsLengthMm',
-    'match',
-    'repeatMm',
-    'squareMm',
-    'trimMm',
-    'seamMm',
-    'packMinor',
-    'sparePacks',
-  ],
-  tile: [
-    'wallIds',
-    'fromMm',
-    'toMm',
-    'goodsWidthMm',
-    'goodsLengthMm',
-    'jointMm',
-    'thickMm',
-    'setOut',
-    'packOf',
-    'packMinor',
-    'sparePacks',
-  ],
-  boards: ['turned', 'goodsWidthMm', 'goodsLengthMm', 'packOf', 'packMinor', 'sparePacks'],
-  carpet: ['turned', 'goodsWidthMm', 'trimMm', 'packMinor'],
-  curtains: [
-    'openingId',
-    'readyMade',
-    'pair',
-    'fromMm',
-    'toMm',
-    'trimMm',
-    'fullness',
-    'returnMm',
-    'overlapMm',
-    'topHemMm',
-    'footHemMm',
-    'goodsWidthMm',
-    'repeatMm',
-    'packOf',
-    'packMinor',
-  ],
-  blinds: [
-    'openingId',
-    'inside',
-    'readyMade',
-    'trimMm',
-    'topHemMm',
-    'footHemMm',
-    'overlapMm',
-    'goodsWidthMm',
-    'repeatMm',
-    'packMinor',
-  ],
-  sheets: ['goodsWidthMm', 'goodsLengthMm', 'jointMm', 'trimMm', 'packOf', 'packMinor', 'sparePacks'],
-  lengths: ['wallIds', 'springDeg', 'goodsLengthMm', 'jointMm', 'packOf', 'packMinor', 'sparePacks'],
-  cover: ['goodsWidthMm', 'repeatMm', 'pipingMm', 'packMinor'],
-  ties: ['posts', 'ring', 'packOf', 'packMinor', 'sparePacks'],
-}
 
 /** Reckons one line; what is missing is named, and nothing is assumed in its place. */
 export function takeoffLine(input: TakeoffInput): TakeoffLine {
   const { row, says } = input
   const waits = missing(input)
-  const bare = {
-    ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' },
-    ...{ beside: [], goesWith: [], sum: [], notes: [], drawings: [] },
-  }
+  const bare = bareLine(row)
   if (waits.length > 0) return { ...bare, waits }
   let got: Reckoned
   try {

@@ -57,6 +57,12 @@ export interface TakeoffLine {
   readonly drawings: readonly Drawing[]
 }
 
+/** A line of which nothing is known yet but its row. */
+export const bareLine = (row: Takeoff): TakeoffLine => ({
+  ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' },
+  ...{ waits: [], beside: [], goesWith: [], sum: [], notes: [], drawings: [] },
+})
+
 /** Another way to the same end, with what it takes and costs. */
 export interface Beside {
   readonly name: string
