@@ -1,6 +1,7 @@
 import { wearableAreas } from '../stages/palette/paletteFacts.js'
 import type { BriefFacts } from '../stages/brief/briefFacts.js'
-import { coverage, kindOfName, type Thing } from '../stages/brief/coverage.js'
+import { coverage, type Thing } from '../stages/brief/coverage.js'
+import { kindOfName } from '../stages/brief/kindOfName.js'
 import { levelPrices, type LevelLine } from '../stages/brief/levels.js'
 import { rentedChanges } from '../stages/brief/rentedChanges.js'
 import { storageOf } from '../stages/brief/storage.js'

@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { ROWS } from '@bonitas/core/model/registry'
-import { kindOfName } from '@bonitas/core/stages/brief/coverage'
+import { kindOfName } from '@bonitas/core/stages/brief/kindOfName'
 import { parseSize } from '@bonitas/core/stages/brief/spokenSize'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { PIECE_KINDS, VERDICTS, type PieceKind } from '@bonitas/core/model/vocabulary/piece'

@@ -7,7 +7,7 @@ import { CHANGE_OF, CHANGE_WORDS, type Change } from '../../model/vocabulary/cha
 import { type Fixing } from '../../model/vocabulary/fixing.js'
 import { type PieceKind } from '../../model/vocabulary/piece.js'
 import { stripsFor } from './adhesiveStrips.js'
-import { kindOfName } from './coverage.js'
+import { kindOfName } from './kindOfName.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Consent } from '../../model/rows/consents.js'
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'

@@ -1,6 +1,6 @@
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import { itemsWithoutPiece } from '../../../model/oneThing.js'
-import { kindOfName } from '../coverage.js'
+import { kindOfName } from '../kindOfName.js'
 
 /** Pieces and items alike, with what is needed to judge how they are held. */
 export function held(job: JobSnapshot) {
