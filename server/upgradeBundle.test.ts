@@ -19,8 +19,11 @@ const today = () =>
   }
 const without = (rows: Row[], ...fields: string[]) =>
   rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !fields.includes(k))))
-/** What no file before versions 12 and 13 has: what stands on and in the pieces of the demo, lines of the take-off. */
-const NOT_KNOWN = { shelves: [], shelfPlacements: [], pieceParts: [], takeoffs: [], takeoffParts: [] }
+/** What no file before versions 12, 13 and 16 has: what stands on and in the pieces of the demo, lines of the take-off, how work is reckoned. */
+const NOT_KNOWN = {
+  ...{ shelves: [], shelfPlacements: [], pieceParts: [], takeoffs: [], takeoffParts: [] },
+  ...{ efforts: [], consumables: [] },
+}
 /** The file as the version before it was, without what came since. */
 const NAMED_BEFORE: Readonly<Record<string, string>> = {
   floorPlacements: 'stands',
@@ -42,6 +45,8 @@ const asVersion7 = (): ReturnType<typeof today> => {
     pieceParts: _q,
     takeoffs: _t,
     takeoffParts: _u,
+    efforts: _v,
+    consumables: _w,
     ...file
   } = today() as ReturnType<typeof today> & Record<keyof typeof NOT_KNOWN, unknown>
   return {

@@ -12,7 +12,7 @@ import {
   type FinishFacts,
   type PaletteFacts,
 } from '../stages/palette/paletteFacts.js'
-import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../stages/palette/visibleArea.js'
+import type { SurfaceAreas } from '../stages/palette/visibleArea.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../stages/takeoff/paintTakeoff.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'
@@ -20,6 +20,7 @@ import { deriveBaskets, deriveItems, fitFrame, withBaskets, type DerivedItem } f
 import { deriveLines, deriveOrders, type DerivedOrder } from './deriveLedger.js'
 import { jobPosition, type LeveledItem } from './jobPosition.js'
 import { oneThing } from '../model/oneThing.js'
+import { paintedSurfaces } from './paintedSurfaces.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Finish } from '../model/rows/finishes.js'
 import type { FinishAssignment } from '../model/rows/finishAssignments.js'
@@ -96,31 +97,16 @@ function derivePaint(
   finishAssignments: readonly FinishAssignment[],
   areas: SurfaceAreas | undefined,
 ): PaintLine[] {
-  if (!areas) return []
-  const placed = new Set(finishAssignments.map((p) => p.surface))
   const goods = (f: Finish): PaintGoods => ({
     id: f.id,
     name: f.name,
     lab: labOf(f),
     kit: f.paintKit ?? null,
   })
-  const paints = job.finishes.filter((f) => f.material === 'paint')
   const primer = job.finishes.find((f) => f.material === 'primer')
   return paintTakeoff(
-    // What is laid to come off again is not painted.
-    finishAssignments
-      .filter((p) => p.hold === 'applied')
-      .map((p) => ({
-        name: surfaceName(p.surface, job.studio.locale, areas),
-        areaMm2: surfaceAreaMm2(p.surface, areas, placed),
-        finishId: p.finishId,
-        over:
-          p.overL == null || p.overA == null || p.overB == null
-            ? undefined
-            : { l: p.overL, a: p.overA, b: p.overB },
-        substrate: p.substrate,
-      })),
-    paints.map(goods),
+    paintedSurfaces(job, finishAssignments, areas),
+    job.finishes.filter((f) => f.material === 'paint').map(goods),
     primer && goods(primer),
   )
 }

@@ -34,6 +34,8 @@ import { receipts } from './rows/receipts.js'
 import { room } from './rows/room.js'
 import { shelfPlacements } from './rows/shelfPlacements.js'
 import { shelves } from './rows/shelves.js'
+import { consumables } from './rows/consumables.js'
+import { efforts } from './rows/efforts.js'
 import { takeoffParts } from './rows/takeoffParts.js'
 import { takeoffs } from './rows/takeoffs.js'
 import { schemes } from './rows/schemes.js'
@@ -91,6 +93,8 @@ export const ROWS = {
   shelfPlacements,
   takeoffs,
   takeoffParts,
+  efforts,
+  consumables,
   floorPlacements,
   wallPlacements,
   frames,

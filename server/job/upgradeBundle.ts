@@ -17,8 +17,14 @@ export function upgradeBundle(file: Row): Row {
     toVersion13,
     toVersion14,
     toVersion15,
+    toVersion16,
   ]
   return steps.reduce((known, next) => next(known), file)
+}
+
+/** Version 16 knows how work is reckoned in a job, and how what it takes is sold. */
+function toVersion16(file: Row): Row {
+  return file.version === 15 ? { ...file, version: 16, efforts: [], consumables: [] } : file
 }
 
 /** Version 15 tells which item buys the paint. Until then it was the first that names a paint and that no line of the take-off raised. */

@@ -45,6 +45,8 @@ export const shelf = tableOf(ROWS.shelves, ofThe)
 export const shelfPlacement = tableOf(ROWS.shelfPlacements, ofThe)
 export const takeoff = tableOf(ROWS.takeoffs, ofThe)
 export const takeoffPart = tableOf(ROWS.takeoffParts, ofThe)
+export const effort = tableOf(ROWS.efforts, ofThe)
+export const consumable = tableOf(ROWS.consumables, ofThe)
 export const floorPlacement = tableOf(ROWS.floorPlacements, ofThe)
 export const wallPlacement = tableOf(ROWS.wallPlacements, ofThe)
 export const frame = tableOf(ROWS.frames, ofThe)
@@ -98,6 +100,8 @@ export const TABLES = {
   shelfPlacements: shelfPlacement,
   takeoffs: takeoff,
   takeoffParts: takeoffPart,
+  efforts: effort,
+  consumables: consumable,
   schemes: scheme,
   schemeOverrides: schemeOverride,
   sampledColors: sampledColor,

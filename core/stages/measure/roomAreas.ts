@@ -44,6 +44,9 @@ export interface WallArea {
   /** The part of the net area below and above the line of the lower wall; all of it is upper when there is none. */
   readonly lowerMm2: number
   readonly upperMm2: number
+  /** The strips of its net area that the skirting and the cornice hide. */
+  readonly skirtedMm2: number
+  readonly cornicedMm2: number
   /** Compass bearing the wall faces outward, when north is known. */
   readonly facesDeg: number | undefined
 }
@@ -90,7 +93,7 @@ export const wallName = (wall: Pick<Wall, 'name'> | undefined, index: number): s
  * Areas of a room, net of openings, on the outline that the compass rule closed.
  *
  * Openings in one wall that overlap (a door in a glazed screen) are counted once; what stands out of the wall is cut
- * off. The skirting is not taken out of the wall: paint is bought for the whole face.
+ * off. Skirting and cornice stand before the wall: their strips of it are told apart, and the face itself stays whole.
  *
  * @returns undefined while the run is open, crosses itself, or no height is known
  */
@@ -118,6 +121,8 @@ export function roomAreas(measures: RoomMeasures, closure = closureOf(measures))
     const openingsMm2 = Math.round(wallTakenMm2(here, laidMm, profile, 0, Infinity))
     const lowerMm2 = Math.round(wallFaceMm2(profile, line) - wallTakenMm2(here, laidMm, profile, 0, line))
     const netMm2 = Math.max(0, grossMm2 - openingsMm2)
+    const skirted = room.skirtingMm
+    const level = profile.filter(isLevel)
     return {
       wallId: id,
       name: wallName(wall, i),
@@ -131,6 +136,8 @@ export function roomAreas(measures: RoomMeasures, closure = closureOf(measures))
       netMm2,
       lowerMm2,
       upperMm2: netMm2 - lowerMm2,
+      skirtedMm2: Math.round(wallFaceMm2(profile, skirted) - wallTakenMm2(here, laidMm, profile, 0, skirted)),
+      cornicedMm2: Math.round(level.reduce((sum, p) => sum + (p.toMm - p.fromMm) * room.corniceMm, 0)),
       facesDeg: facesDeg(room.northDeg, run.legs[i]?.headingDeg ?? 0),
     }
   })

@@ -69,6 +69,9 @@ export interface SurfaceAreas {
     readonly name: string
     readonly upperMm2: number
     readonly lowerMm2: number
+    /** Of it, what skirting and cornice hide. */
+    readonly skirtedMm2?: number
+    readonly cornicedMm2?: number
   }[]
   readonly floorMm2: number
   readonly ceilingMm2: number
@@ -87,11 +90,26 @@ export interface SurfaceAreas {
     readonly name: string
     readonly kind: string
     readonly areaMm2: number
+    /** The face of its frame: trim, where it has no finish of its own. */
+    readonly frameMm2: number
   }[]
 }
 
-// Face of a window frame round its opening, sash and casing together (common practice).
+// Face of a frame round its opening, sash and casing together (common practice).
 const FRAME_FACE_MM = 90
+
+/** A wall as it is seen and painted: what skirting and cornice hide of it is not. */
+function bareFace(wall: SurfaceAreas['walls'][number]): SurfaceAreas['walls'][number] {
+  const { skirtedMm2 = 0, cornicedMm2 = 0, lowerMm2, upperMm2 } = wall
+  const [lower, upper] = lowerMm2 > 0 ? [skirtedMm2, cornicedMm2] : [0, skirtedMm2 + cornicedMm2]
+  return {
+    ...wall,
+    lowerMm2: Math.max(0, lowerMm2 - lower),
+    upperMm2: Math.max(0, upperMm2 - upper),
+    skirtedMm2: 0,
+    cornicedMm2: 0,
+  }
+}
 
 /** Areas of a room together with the parts and openings that can wear a finish of their own. */
 export function withPartsAndOpenings(
@@ -102,18 +120,20 @@ export function withPartsAndOpenings(
   if (!areas) return undefined
   return {
     ...areas,
+    walls: areas.walls.map(bareFace),
     parts: parts.map((p) => ({
       partId: p.id,
       name: p.name,
       wallId: p.wallId,
       areaMm2: p.count * p.widthMm * p.heightMm,
     })),
-    openings: openings.map((o) => ({
-      openingId: o.id,
-      name: o.name,
-      kind: o.kind,
-      areaMm2: o.kind === 'door' ? o.widthMm * o.heightMm : 2 * (o.widthMm + o.heightMm) * FRAME_FACE_MM,
-    })),
+    openings: openings.map((o) => {
+      const { id: openingId, name, kind, widthMm, heightMm } = o
+      const round = 2 * (widthMm + heightMm) * FRAME_FACE_MM
+      // The foot of a door has no frame; a plain opening wears one only where it is given a finish.
+      const frameMm2 = kind === 'door' ? round - widthMm * FRAME_FACE_MM : kind === 'window' ? round : 0
+      return { openingId, name, kind, areaMm2: kind === 'door' ? widthMm * heightMm : round, frameMm2 }
+    }),
   }
 }
 
@@ -168,7 +188,12 @@ export function surfaceAreaMm2(surface: Surface, areas: SurfaceAreas, placed: Re
     case 'ceiling':
       return areas.ceilingMm2
     case 'trim':
-      return areas.trimMm2
+      return (
+        areas.trimMm2 +
+        (areas.openings ?? [])
+          .filter((o) => o.kind === 'door' || !placed.has(`opening:${o.openingId}`))
+          .reduce((sum, o) => sum + o.frameMm2, 0)
+      )
     default:
       return Math.max(
         0,

@@ -23,8 +23,8 @@ export function takeoffLine(input: TakeoffInput): TakeoffLine {
     if (!(error instanceof RangeError)) throw error
     return { ...bare, waits: [error.message] }
   }
-  const { pieces, lengthMm, packWord, beside = [], goesWith = [], ...told } = got
-  const shown = { ...told, beside, goesWith }
+  const { pieces, lengthMm, packWord, beside = [], goesWith = [], seamMm = 0, ...told } = got
+  const shown = { ...told, beside, goesWith, seamMm }
   if (lengthMm !== undefined) {
     // Sold by the meter or by the yard.
     const units = lengthMm / soldUnitMm(says.system)

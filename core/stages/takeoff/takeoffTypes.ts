@@ -2,6 +2,7 @@ import type { Point } from '../../kernel/geometry/polygon.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 import type { TakeoffPart } from '../../model/rows/takeoffParts.js'
 import type { Takeoff } from '../../model/rows/takeoffs.js'
+import type { Task } from '../../model/vocabulary/making.js'
 import type { Drawing, Face } from './trade.js'
 
 /** What a line is reckoned from: measured, never typed twice. */
@@ -52,6 +53,10 @@ export interface TakeoffLine {
   readonly beside: readonly Beside[]
   /** What else has to be there for it. */
   readonly goesWith: readonly GoesWith[]
+  /** The work it is, as it is counted. */
+  readonly work: readonly Work[]
+  /** Sewn seams of what is made up from cloth. */
+  readonly seamMm: number
   /** What a tradesman would say of it. */
   readonly notes: readonly string[]
   readonly drawings: readonly Drawing[]
@@ -60,7 +65,7 @@ export interface TakeoffLine {
 /** A line of which nothing is known yet but its row. */
 export const bareLine = (row: Takeoff): TakeoffLine => ({
   ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' },
-  ...{ waits: [], beside: [], goesWith: [], sum: [], notes: [], drawings: [] },
+  ...{ waits: [], beside: [], goesWith: [], work: [], seamMm: 0, sum: [], notes: [], drawings: [] },
 })
 
 /** Another way to the same end, with what it takes and costs. */
@@ -68,6 +73,12 @@ export interface Beside {
   readonly name: string
   readonly needed: string
   readonly costMinor?: number | undefined
+}
+
+/** So much of a kind of work: square millimeters, millimeters or pieces, as the task is counted. */
+export interface Work {
+  readonly task: Task
+  readonly amount: number
 }
 
 /** Goods that belong to the work: grout, lining, underlay. */
@@ -79,10 +90,11 @@ export interface GoesWith {
 /** What the method of a trade finds; packs and money follow from it. */
 export type Reckoned = Omit<
   TakeoffLine,
-  'row' | 'waits' | 'packs' | 'packsText' | 'costMinor' | 'beside' | 'goesWith'
+  'row' | 'waits' | 'packs' | 'packsText' | 'costMinor' | 'beside' | 'goesWith' | 'seamMm'
 > & {
   readonly beside?: readonly Beside[]
   readonly goesWith?: readonly GoesWith[]
+  readonly seamMm?: number
   /** Pieces, boxes or rolls; of what is sold by length its mm. */
   readonly pieces?: number
   readonly lengthMm?: number

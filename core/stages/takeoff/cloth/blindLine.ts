@@ -32,6 +32,7 @@ export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Recko
       pieces: 1,
       packWord: ['blind', 'blinds'],
       needed: size,
+      work: [{ task: 'put up a rail or a blind', amount: 1 }],
       over: 'nothing',
       sum: where,
       beside,
@@ -44,6 +45,11 @@ export function blindLine({ row, window, ceilingMm, says }: TakeoffInput): Recko
     lengthMm: boughtLength(cloth.lengthMm, clothStep(says.system)),
     packWord: ['', ''],
     needed: says.count(cloth.widths, 'width'),
+    work: [
+      { task: 'make up curtains', amount: cloth.widths },
+      { task: 'put up a rail or a blind', amount: 1 },
+    ],
+    seamMm: 2 * (cloth.widths * blind.heightMm + blind.widthMm),
     over: says.length(boughtLength(cloth.lengthMm, clothStep(says.system)) - cloth.lengthMm),
     sum: [
       ...where,

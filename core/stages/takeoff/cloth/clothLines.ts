@@ -35,6 +35,12 @@ export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Re
     lengthMm: boughtLength(got.length, clothStep(says.system)),
     packWord: ['', ''],
     needed: says.count(got.widths, 'width'),
+    work: [
+      { task: 'make up curtains', amount: got.widths },
+      { task: 'put up a rail or a blind', amount: 1 },
+    ],
+    // Two long edges of each width, its head and its foot.
+    seamMm: 2 * got.widths * (finished + cloth),
     over: got.cut > bare ? `${says.length(got.cut - bare)} of each width, for the repeat` : 'nothing',
     sum: [
       `${says.drawn(window.widthMm)} + 2 × ${says.drawn(row.trimMm)} = rail ${says.drawn(track)}`,
@@ -124,6 +130,7 @@ function panelsLine(row: Takeoff, track: number, finished: number, says: Formatt
     pieces: panels,
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['panel', 'panels'],
     needed: says.count(panels, 'panel'),
+    work: [{ task: 'put up a rail or a blind', amount: 1 }],
     over: 'nothing',
     sum: [
       `${says.drawn(track)} × ${says.number(row.fullness, 2)} ÷ ${says.drawn(wide)} → ${says.count(panels, 'panel')}${row.pair ? ', as many left as right' : ''}`,
@@ -144,6 +151,7 @@ export function tiesLine({ row, says }: TakeoffInput): Reckoned {
     pieces: ties,
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['tie', 'ties'],
     needed: says.count(ties, 'tie'),
+    work: [{ task: 'tie on', amount: ties }],
     over: 'nothing',
     sum: [
       `${says.count(row.posts, 'post')} and ${says.count(gaps, 'gap')} between them → ${says.count(ties, 'tie')}`,
@@ -185,6 +193,9 @@ export function coverLine({ row, parts, says }: TakeoffInput): Reckoned {
     lengthMm: bought,
     packWord: ['', ''],
     needed: says.length(got.lengthMm),
+    work: [{ task: 'make up covers', amount: got.lengthMm }],
+    // Each seam joins the edges of two pieces.
+    seamMm: parts.reduce((sum, p) => sum + p.count * (p.lengthMm + (p.widthMm ?? 0)), 0),
     over: says.length(bought - got.lengthMm),
     sum: [
       `${says.count(got.places.length, 'piece')} laid out on ${says.drawn(cloth)} → ${says.length(got.lengthMm)}`,

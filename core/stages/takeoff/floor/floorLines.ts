@@ -20,6 +20,7 @@ export function boardsLine({ row, floor = [], says }: TakeoffInput): Reckoned {
   return {
     pieces: plan.count,
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['board', 'boards'],
+    work: [{ task: 'lay boards', amount: plan.areaMm2 }],
     needed: `${says.count(plan.count, 'board')}, ${says.area(plan.areaMm2, 2)}`,
     over: says.count(packs * row.packOf - plan.count, 'board'),
     sum: [
@@ -81,6 +82,7 @@ export function carpetLine({ row, floor = [], doorsMm, says }: TakeoffInput): Re
     lengthMm: got.rollLengthMm,
     packWord: ['', ''],
     needed: says.area(along * across, 2),
+    work: [{ task: 'lay carpet', amount: along * across }],
     over: says.area(got.rollLengthMm * roll - along * across, 2),
     sum: [
       `${says.drawn(across)} ÷ ${says.drawn(roll)} → ${says.count(got.drops, 'drop')}`,

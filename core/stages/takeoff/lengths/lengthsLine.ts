@@ -55,6 +55,7 @@ export function lengthsLine({ row, faces, parts, cornersDeg, says }: TakeoffInpu
     pieces: list.stocks.length,
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['length', 'lengths'],
     needed: says.run(total),
+    work: [{ task: 'fit moldings', amount: total }],
     over:
       kept.length > 0 ? `${grouped(kept.map((o) => says.drawn(o)))} worth keeping` : 'nothing worth keeping',
     sum: [

@@ -20,6 +20,7 @@ function squaresLine({ row, faces, says }: TakeoffInput): Reckoned {
     pieces: rolls,
     packWord: ['roll', 'rolls'],
     needed: says.count(squares, 'square'),
+    work: [{ task: 'hang squares of paper', amount: squares }],
     over: says.count(rolls * perRoll - squares, 'square'),
     sum: [
       ...faces.map((f, i) => {
@@ -78,6 +79,7 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
   return {
     pieces: plan.rolls.length,
     packWord: ['roll', 'rolls'],
+    work: [{ task: 'hang paper', amount: plan.drops.length }],
     needed: `${says.count(whole, 'drop')}${plan.drops.length > whole ? `, ${plan.drops.length - whole} short` : ''}`,
     over: says.count(
       spare.reduce((sum, r) => sum + Math.floor(r.overMm / plan.cutMm + 1e-9), 0),

@@ -30,6 +30,7 @@ export function sheetsLine({ row, parts, says }: TakeoffInput): Reckoned {
     pieces: count,
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['sheet', 'sheets'],
     needed: says.count(howMany, 'piece'),
+    work: [{ task: 'cut sheets', amount: howMany }],
     over:
       kept.length > 0
         ? `${grouped(kept.map((r) => `${says.drawn(r.along)} × ${says.drawn(r.across)}`))} worth keeping`

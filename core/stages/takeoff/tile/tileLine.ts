@@ -47,6 +47,7 @@ export function tileLine(input: TakeoffInput): Reckoned {
     pieces: tiles,
     packWord: row.packOf > 1 ? ['box', 'boxes'] : ['tile', 'tiles'],
     needed: says.count(tiles, 'tile'),
+    work: [{ task: 'lay tile', amount: area }],
     over: says.count(packsOf(row, tiles) * row.packOf - tiles, 'tile'),
     sum: plans.flatMap(({ face, plan }) => [
       `${face.name}: ${plan.columns.length} × ${plan.rows.length}${face.holes.length > 0 ? ', openings left out' : ''} → ${says.count(plan.tiles, 'tile')}, ${plan.cut} cut`,

@@ -1,0 +1,170 @@
+import type { Formatter } from '../../kernel/units/formatter.js'
+import type { Piece } from '../../model/rows/pieces.js'
+import type { JobSnapshot } from '../../model/snapshot.js'
+import type { HangFixing } from '../../model/vocabulary/hanging.js'
+import type { ConsumableKind, Task } from '../../model/vocabulary/making.js'
+import { stripsFor } from '../../stages/brief/adhesiveStrips.js'
+import { inRoom } from '../../stages/palette/visibleArea.js'
+import { comesOff, HOLE_ML } from '../../stages/takeoff/making/comesOff.js'
+import type { Needed, Wanted } from '../../stages/takeoff/making/making.js'
+import type { LineToMake, Listed, MadeNew, RoomToMake } from './faces.js'
+
+/** What goes, and what it leaves behind. */
+export function leaving(job: JobSnapshot, madeNew: MadeNew): Listed {
+  const lists = job.pieces
+    .filter((p) => p.there && !inRoom(p))
+    .map((p) => {
+      const hung = job.wallPlacements.filter((w) => w.pieceId === p.id)
+      const nailed = hung.filter((w) => NAILED.has(w.fixing))
+      const wallId = hung[0]?.wallId ?? p.wallId
+      return comesOff({
+        ...{ name: p.name, count: p.count, fixing: p.fixing },
+        ...{ widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm },
+        atWindow: p.kind === 'curtains' || p.kind === 'blind',
+        nails: hung.length > 0 ? nailed.reduce((sum, w) => sum + w.hooks, 0) : undefined,
+        stands: hung.length === 0 && !HUNG_KINDS.has(p.kind),
+        wallMadeNew: wallId !== null && madeNew.wallIds.has(wallId),
+        floorMadeNew: madeNew.floor,
+      })
+    })
+  return {
+    wanted: lists.flatMap((l) => l.wanted),
+    needed: lists.flatMap((l) => l.needed),
+    cautions: lists.flatMap((l) => l.cautions),
+  }
+}
+
+const HUNG_KINDS: ReadonlySet<Piece['kind']> = new Set(['picture', 'mirror', 'curtains', 'blind', 'lamp'])
+const NAILED: ReadonlySet<HangFixing> = new Set<HangFixing>([
+  'picture hook',
+  'screw and plug',
+  'hollow-wall anchor',
+  'screw into a stud',
+  'string on a nail',
+])
+
+/** The work of the lines of the take-off, and thread for what is sewn. */
+export function ofLines(job: JobSnapshot, lines: readonly LineToMake[]): Listed {
+  const wanted: Wanted[] = []
+  const needed: Needed[] = []
+  for (const { row, work, seamMm } of lines) {
+    const carries = job.openings.find((o) => o.id === row.openingId)?.carries
+    // Curtains go on the rod that is there; a blind that is there makes way for another.
+    const kept = row.trade === 'curtains' && (carries === 'rod' || carries === 'track')
+    for (const w of work)
+      if (!(kept && w.task === 'put up a rail or a blind')) wanted.push({ ...w, where: row.name })
+    if (row.trade === 'blinds' && carries === 'fixed blind') {
+      wanted.push({ task: 'take fittings down', amount: 1, where: `${row.name}: the old blind` })
+      wanted.push({ task: 'fill holes', amount: 4, where: `${row.name}: the old blind` })
+      needed.push({ kind: 'filler', amount: 4 * HOLE_ML, where: `${row.name}: the old blind` })
+    }
+    needed.push({ kind: 'thread', amount: seamMm * THREAD, where: row.name })
+  }
+  return { wanted, needed }
+}
+
+/** A lockstitch takes some three times its seam of thread (common practice). */
+const THREAD = 3
+
+const BY_FIXING: Readonly<Record<HangFixing, readonly [Task, ConsumableKind | undefined]>> = {
+  'picture hook': ['drive picture hooks', 'picture hooks'],
+  'screw and plug': ['drill and plug', 'screws and plugs'],
+  'hollow-wall anchor': ['set hollow-wall anchors', 'hollow-wall anchors'],
+  'screw into a stud': ['screw into studs', 'wood screws'],
+  'adhesive strips': ['press adhesive strips', 'adhesive strips, pairs'],
+  'rail and cord': ['hang by rail or string', undefined],
+  'string on a nail': ['hang by rail or string', 'picture hooks'],
+}
+
+/** What hangs when the room is done, new or hung again: each fixing marked out and set. */
+export function hanging(job: JobSnapshot, { areas }: RoomToMake): Listed {
+  const wanted: Wanted[] = []
+  const needed: Needed[] = []
+  for (const hung of job.wallPlacements) {
+    const piece = job.pieces.find((p) => p.id === hung.pieceId)
+    if (!piece || !inRoom(piece)) continue
+    const where = areas?.walls.find((w) => w.wallId === hung.wallId)?.name ?? 'Wall'
+    const [task, kind] = BY_FIXING[hung.fixing]
+    wanted.push({ task: 'mark out', amount: hung.hooks, where }, { task, amount: hung.hooks, where })
+    if (kind) needed.push({ kind, amount: hung.hooks, where: piece.name })
+  }
+  return { wanted, needed }
+}
+
+/** Things that come and are fixed otherwise than on a wall's hooks: stuck, or screwed to the building. */
+export function fixing(job: JobSnapshot, says: Formatter): Listed {
+  const wanted: Wanted[] = []
+  const needed: Needed[] = []
+  const cautions: string[] = []
+  const hung = new Set(job.wallPlacements.map((w) => w.pieceId))
+  const windowed = job.takeoffs.some((t) => t.trade === 'curtains' || t.trade === 'blinds')
+  for (const p of job.pieces.filter((x) => !x.there && inRoom(x) && !hung.has(x.id))) {
+    const cloth = p.kind === 'curtains' || p.kind === 'blind'
+    const where = p.count > 1 ? `${p.name}, ${p.count}` : p.name
+    if (p.fixing === 'adhesive strips' || (p.fixing === 'glued down' && p.kind !== 'rug'))
+      wanted.push({ task: 'stick on', amount: p.count, where })
+    if (p.fixing === 'adhesive strips') {
+      const face = job.walls.find((w) => w.id === p.wallId)?.face ?? 'smooth paint'
+      const strips = stripsFor(p.weightG, face, false, says)
+      if ('pairs' in strips)
+        needed.push({ kind: 'adhesive strips, pairs', amount: p.count * strips.pairs, where })
+      else cautions.push(`${p.name}: no strips counted, ${strips.refused}.`)
+    }
+    if (
+      (p.fixing === 'screwed to the wall' || p.fixing === 'screwed to the ceiling') &&
+      !(cloth && windowed)
+    ) {
+      wanted.push({
+        task: cloth ? 'put up a rail or a blind' : 'fix to the building',
+        amount: p.count,
+        where,
+      })
+      needed.push({ kind: 'screws and plugs', amount: 4 * p.count, where })
+    }
+    if (p.fixing === 'wired in')
+      cautions.push(`${p.name}: connected by a licensed electrician; not counted here.`)
+    if (p.fixing === 'plumbed in') {
+      cautions.push(`${p.name}: connected by a licensed plumber; not counted here.`)
+      needed.push({
+        kind: 'sealant',
+        amount: (p.count * (p.widthMm + 2 * p.depthMm) * SEALANT_ML_PER_M) / 1000,
+        where,
+      })
+    }
+  }
+  return { wanted, needed, cautions }
+}
+
+/** A bead of about 5 mm (common practice). */
+const SEALANT_ML_PER_M = 25
+
+/** What new lamps and rugs do not bring with them. */
+export function bought(job: JobSnapshot): Listed {
+  const needed: Needed[] = []
+  for (const p of job.pieces.filter((x) => !x.there && inRoom(x))) {
+    const option = chosenOf(job, p)
+    const asked = (what: string) => job.items.some((i) => i.forItemId === p.itemId && i.companion === what)
+    const has = (trait: string) => option?.traits.some((t) => t === trait) ?? false
+    if (p.kind === 'lamp' && !has('comes with its bulb') && !asked('bulb'))
+      needed.push({
+        kind: 'bulbs',
+        amount: p.count,
+        where: p.lampType ? `${p.name}, ${p.lampType}` : p.name,
+      })
+    if (p.kind === 'lamp' && p.traits.includes('cordless'))
+      needed.push({ kind: 'batteries', amount: 4 * p.count, where: `${p.name}, unless it is charged` })
+    if (
+      p.kind === 'rug' &&
+      !p.traits.includes('underlay or gripper') &&
+      !has('comes with underlay') &&
+      !asked('underlay')
+    )
+      needed.push({ kind: 'rug underlay', amount: p.count * p.widthMm * p.depthMm, where: p.name })
+  }
+  return { wanted: [], needed }
+}
+
+const chosenOf = (job: JobSnapshot, piece: Piece) => {
+  const item = job.items.find((i) => i.id === piece.itemId)
+  return job.options.find((o) => o.id === item?.chosenOptionId)
+}
