@@ -60,3 +60,38 @@ test('moldings before there is a room: pieces are named, the saw takes its share
   await expect(page.getByText('Fewer cannot do: proven.')).toBeVisible()
   await allKept(page)
 })
+
+test('work and what it takes: minutes of one’s own, a pack priced onto the schedule, what goes leaves holes, walls marked out', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Take-off')
+  await subpage(page, 'Work and consumables')
+  const taping = page.getByRole('row', { name: /^Tape edges/ })
+  await expect(taping).toContainText('Under the ceiling')
+  await page.getByRole('button', { name: 'Tape edges' }).press('Enter')
+  await fill(page.getByLabel('Minutes for 1 m'), '3')
+  await expect(taping).toContainText('4 h')
+  await fill(page.getByLabel('Minutes for 1 m'), 'slow')
+  await expect(page.getByText('Minutes for 1 m is not a number')).toBeVisible()
+  await fill(page.getByLabel('Minutes for 1 m'), '')
+  await expect(taping).toContainText('2 h')
+
+  await page.getByRole('button', { name: 'Masking tape' }).press('Enter')
+  await expect(page.getByLabel('Price of a pack')).toHaveValue('€4.20')
+  await page.getByRole('button', { name: 'Put 5 on the schedule, a line each' }).click()
+  await expect(page.getByText('All that has a price is on the schedule.')).toBeVisible()
+  await fill(page.getByLabel('Spare packs to keep'), '3')
+  await expect(
+    page.getByText(/“Masking tape” is on the schedule at €12\.60, the take-off says €21/),
+  ).toBeVisible()
+  await page.getByRole('button', { name: 'Bring it up to date' }).click()
+  await expect(page.getByText('All that has a price is on the schedule.')).toBeVisible()
+  await expect(page.getByText(/1\s530 from the left, 1\s830 above the floor: Fen study 1/)).toBeVisible()
+  await allKept(page)
+  await page.reload()
+  await expect(page.getByRole('row', { name: /^Masking tape/ })).toContainText('5 rolls')
+  await stage(page, 'Source')
+  await expect(page.getByText('Masking tape').first()).toBeVisible()
+})

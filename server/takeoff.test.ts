@@ -64,3 +64,20 @@ test('a line that is not there is not found, nor one of another studio', async (
   expect((await sheet(me, randomUUID())).status).toBe(404)
   expect((await sheet(await server.member(), randomUUID())).status).toBe(404)
 })
+
+test('the sheet walls are marked out from tells every point from the left and from the floor, and is the studio’s own', async () => {
+  const room = (await me.request<{ id: string }>('POST', '/api/example-rooms/living-room', {})).body.id
+  const marking = (who: Member, id: string) =>
+    fetch(`${server.base}/api/jobs/${id}/takeoff/marking.pdf`, { headers: who.headers })
+  const answer = await marking(me, room)
+  expect(answer.headers.get('content-type')).toBe('application/pdf')
+  const text = await textOf(await answer.arrayBuffer())
+  // Two hooks 900 apart about the middle at 2 700; 1 500 + 900 ÷ 2 − 80 above the floor.
+  for (const words of [
+    'Marked out from the floor',
+    '2 250 from the left, 1 870 above the floor: Landscape, 1 of 2, screw and plug',
+    '3 150 from the left, 1 870 above the floor: Landscape, 2 of 2, screw and plug',
+  ])
+    expect(text.replaceAll(/[\u00a0\u202f]/g, ' ')).toContain(words)
+  expect((await marking(await server.member(), room)).status).toBe(404)
+})

@@ -87,6 +87,12 @@ export const STAGES: readonly Stage[] = [
     pages: [
       { path: '', title: 'Take-off', tab: 'Paint', page: 'takeoff/TakeoffPage.vue' },
       { path: 'trades', title: 'Take-off of the trades', tab: 'Every trade', page: 'takeoff/TradesPage.vue' },
+      {
+        path: 'making',
+        title: 'Work and what it takes',
+        tab: 'Work and consumables',
+        page: 'takeoff/MakingPage.vue',
+      },
     ],
   },
   {

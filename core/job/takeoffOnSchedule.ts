@@ -2,7 +2,10 @@ import { put, type RowChange } from '../model/changes.js'
 import { ROWS } from '../model/registry.js'
 import { taxed } from '../stages/source/landedPrice.js'
 import type { Item } from '../model/rows/items.js'
+import type { Consumable } from '../model/rows/consumables.js'
+import type { ConsumableKind } from '../model/vocabulary/making.js'
 import type { Trade } from '../model/vocabulary/takeoff.js'
+import type { MakingConsumable } from '../stages/takeoff/making/making.js'
 import type { PaintLine } from '../stages/takeoff/paintTakeoff.js'
 import type { GoesWith, TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
 
@@ -122,6 +125,40 @@ export const scheduleCompanions = (
       position: position + i,
     },
   }))
+
+/** What a consumable is to the budget. */
+const GOODS_CATEGORY: Readonly<Partial<Record<ConsumableKind, Item['category']>>> = {
+  bulbs: 'light',
+  batteries: 'light',
+  thread: 'textiles',
+  'rug underlay': 'textiles',
+  'picture hooks': 'fixtures',
+  'screws and plugs': 'fixtures',
+  'hollow-wall anchors': 'fixtures',
+  'wood screws': 'fixtures',
+  'adhesive strips, pairs': 'fixtures',
+}
+
+/** A consumable put onto the schedule: its row names the item and the option. */
+export const scheduleConsumable = (
+  goods: MakingConsumable & { readonly row: Consumable; readonly costMinor: number },
+  made: Made,
+  tax: Tax,
+): RowChange[] => [
+  ...scheduleGoods(
+    {
+      name: `${goods.kind.charAt(0).toUpperCase()}${goods.kind.slice(1)}`,
+      specification: `${goods.text}; ${goods.because.join(', ')}`.slice(0, 400),
+      sold: goods.packsText,
+      costMinor: goods.costMinor,
+      finishId: null,
+      category: GOODS_CATEGORY[goods.kind] ?? 'surfaces',
+    },
+    made,
+    tax,
+  ),
+  put('consumables', goods.row.id, { itemId: made.itemId, optionId: made.optionId }),
+]
 
 /** The lines of paint that have tins, each as goods of its own: colors may come from different shops. */
 export const paintGoods = (

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, useId } from 'vue'
-import type { DrawnPart, Drawing } from '@bonitas/core/stages/takeoff/trade'
+import type { DrawnPart, Drawing, MarkedPoint } from '@bonitas/core/stages/takeoff/trade'
 import type { DrawingFormat } from '../plan/planDownload.js'
 import { useLocale } from '../form/useLocale.js'
 import { t } from './words.js'
@@ -39,6 +39,11 @@ const labeled = computed(() =>
 const labelY = (p: DrawnPart) => {
   const { y, height } = place(p)
   return height > 60 ? y + 18 : y + height / 2 + 4
+}
+/** A cross whose middle is the point. */
+const crossAt = (p: MarkedPoint) => {
+  const [x, y] = [MARGIN.left + p.xMm * across.value, MARGIN.top + p.yMm * up.value]
+  return `M${x - 5} ${y}H${x + 5}M${x} ${y - 5}V${y + 5}`
 }
 const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
 </script>
@@ -100,6 +105,10 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
       >
         {{ p.label }}
       </text>
+      <g v-for="p in drawing.points ?? []" :key="`p${p.label}`" class="point">
+        <path :d="crossAt(p)" />
+        <text :x="MARGIN.left + p.xMm * across + 10" :y="MARGIN.top + p.yMm * up + 16">{{ p.label }}</text>
+      </g>
       <template v-for="(s, i) in drawing.spans ?? []" :key="`s${i}`">
         <path
           v-if="i > 0"
@@ -149,6 +158,16 @@ rect.opening {
 rect.edge {
   fill: none;
   stroke-width: 1.6;
+}
+.point path {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+}
+.point text {
+  font-weight: 650;
+  paint-order: stroke;
+  stroke: #fff;
+  stroke-width: 3px;
 }
 .corner {
   stroke: var(--ink);

@@ -139,8 +139,8 @@ const money = (line: TakeoffLine) =>
 .lines :deep(tr.chosen td:first-child) {
   box-shadow: inset 4px 0 0 var(--ink);
 }
-.lines :deep(td:first-child),
-.lines :deep(th:first-child) {
+.lines :deep(td:first-child .cell),
+.lines :deep(th:first-child .cell) {
   padding-left: 10px;
 }
 .teach {

@@ -48,9 +48,7 @@ function jobOf({ finishes = [], on = [], pieces = [], takeoffs = [], more = {} }
       return { ...ROWS.finishes.make({ name: f.id, labL: l, labA: a, labB: b, ...f }), version: 1 }
     }),
     finishAssignments: on.map((a) => ({
-      ...ROWS.finishAssignments.make({ id: a.surface, ...a } as Parameters<
-        typeof ROWS.finishAssignments.make
-      >[0]),
+      ...ROWS.finishAssignments.make({ id: a.surface, ...a }),
       version: 1,
     })),
     takeoffs: takeoffs.map((t) => ({ ...ROWS.takeoffs.make({ name: t.id, ...t }), version: 1 })),

@@ -66,6 +66,8 @@ export interface Formatter extends Habits {
   readonly moneyFigures: (minor: number, whole: boolean) => string
   /** A day: `9 Jan`, with its year when it is not the one given. */
   readonly day: (iso: string, thisYear?: string) => string
+  /** How long work takes: `45 min`, `3 h 20 min`; to five minutes where it is more than an hour. */
+  readonly duration: (minutes: number) => string
   /** How many of a thing: `1 change`, `2 changes`. */
   readonly count: (n: number, one: string, many?: string) => string
 }
@@ -144,8 +146,20 @@ function make(system: UnitSystem, locale: string, currency: string): Formatter {
     moneyColumn: (minor) => moneyColumnText(minor, currency, locale),
     moneyFigures: (minor, whole) => moneyFiguresText(minor, currency, locale, whole),
     day: (iso, thisYear) => dayText(iso, thisYear, locale),
+    duration: (minutes) => durationText(minutes, number),
     count: (n, one, many = `${one}s`) => `${number(n)} ${n === 1 ? one : many}`,
   }
+}
+
+/** Minutes as they are told: to five where they are more than an hour. */
+export const toldMinutes = (minutes: number): number =>
+  minutes < 60 ? Math.round(minutes) : 5 * Math.round(minutes / 5)
+
+function durationText(minutes: number, number: (value: number) => string): string {
+  const rounded = toldMinutes(minutes)
+  if (rounded < 60) return `${number(rounded)} min`
+  const [hours, rest] = [Math.floor(rounded / 60), rounded % 60]
+  return rest === 0 ? `${number(hours)} h` : `${number(hours)} h ${number(rest)} min`
 }
 
 /** 304.8² mm², exactly. */

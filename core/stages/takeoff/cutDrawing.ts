@@ -72,12 +72,20 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
           } as const,
         ]),
   ])
+  // A cross for each point, its number to the lower right of it.
+  const arm = textMm / 2
+  const points = (drawing.points ?? []).flatMap(({ xMm: x, yMm: y, label }): Mark[] => [
+    { kind: 'line', layer: 'NAIL', from: { x: x - arm, y }, to: { x: x + arm, y } },
+    { kind: 'line', layer: 'NAIL', from: { x, y: y - arm }, to: { x, y: y + arm } },
+    text({ x: x + 1.1 * textMm, y: y + 0.9 * textMm }, label),
+  ])
   const margin = (spans.length > 0 ? 4.4 : 3) * textMm
   return {
     marks: [
       ...marks,
       edge,
       ...spans,
+      ...points,
       text({ x: widthMm / 2, y: heightMm + 1.4 * textMm }, says.drawn(widthMm)),
       ...(strip ? [] : [text({ x: -1.4 * textMm, y: heightMm / 2 }, says.drawn(heightMm), -90)]),
     ],

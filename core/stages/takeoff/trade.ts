@@ -21,10 +21,19 @@ export interface Drawing {
   readonly parts: readonly DrawnPart[]
   /** Only its length is to scale: how wide a molding is does not matter to its cuts. */
   readonly strip?: boolean
+  /** What is marked on it, each point by its number. */
+  readonly points?: readonly MarkedPoint[]
   /** The walls it shows, where they are laid as one. */
   readonly spans?: readonly Span[]
   /** How many are cut exactly so. */
   readonly times: number
+}
+
+/** A point that is marked out: a hook, a plug, the middle of what is stuck on. From the upper left corner. */
+export interface MarkedPoint {
+  readonly xMm: number
+  readonly yMm: number
+  readonly label: string
 }
 
 /** One wall of several that are laid as one. */

@@ -1,10 +1,10 @@
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import type { Reckoned, TakeoffInput } from '../takeoffTypes.js'
-import { ceilDiv, tens } from '../trade.js'
+import { ceilDiv, tens, type Drawing } from '../trade.js'
 import { upholsteryExtra } from '../customary.js'
 import { boughtLength, coverDrawing, coverLayout } from './coverLayout.js'
-import { biasLength, curtainCut, readyPanels, tiesFor } from './curtains.js'
+import { biasLength, curtainCut, readyPanels, tiesFor, type CurtainCut } from './curtains.js'
 import { clearingBeyond, clothStep, railHeight, stackBack, windowWays } from './windowWays.js'
 
 /** Curtains made up from cloth, or panels as they are sold. */
@@ -66,32 +66,24 @@ export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Re
       ...(got.widths % 2 === 1 ? ['An odd number of widths: one is cut in half for the pair.'] : []),
       'Measure the window itself, at the top, in the middle and at the foot, before the cloth is cut.',
     ],
-    drawings: [
-      {
-        name: 'Cloth, width after width',
-        widthMm: got.length,
-        heightMm: cloth,
-        times: 1,
-        parts: Array.from({ length: got.widths }, (_, i) => [
-          {
-            xMm: i * got.cut,
-            yMm: 0,
-            widthMm: bare,
-            heightMm: cloth,
-            label: String(i + 1),
-            use: 'used' as const,
-          },
-          {
-            xMm: i * got.cut + bare,
-            yMm: 0,
-            widthMm: got.cut - bare,
-            heightMm: cloth,
-            label: '',
-            use: 'lost' as const,
-          },
-        ]).flat(),
-      },
-    ],
+    drawings: [widthsDrawing(got, bare, cloth)],
+  }
+}
+
+/** The widths of a curtain one after the other on the cloth, with what the repeat costs between them. */
+function widthsDrawing(got: CurtainCut, bareMm: number, clothMm: number): Drawing {
+  const part = (xMm: number, widthMm: number, label: string, use: 'used' | 'lost') => {
+    return { xMm, yMm: 0, widthMm, heightMm: clothMm, label, use }
+  }
+  return {
+    name: 'Cloth, width after width',
+    widthMm: got.length,
+    heightMm: clothMm,
+    times: 1,
+    parts: Array.from({ length: got.widths }, (_, i) => [
+      part(i * got.cut, bareMm, String(i + 1), 'used'),
+      part(i * got.cut + bareMm, got.cut - bareMm, '', 'lost'),
+    ]).flat(),
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Formatter } from '../../../kernel/units/formatter.js'
+import { toldMinutes, type Formatter } from '../../../kernel/units/formatter.js'
 import type { Consumable } from '../../../model/rows/consumables.js'
 import type { Effort } from '../../../model/rows/efforts.js'
 import {
@@ -130,7 +130,8 @@ export function reckonMaking(
     consumables,
     cautions: more.cautions,
     minutes,
-    workMinor: more.hourMinor > 0 ? Math.round((minutes / 60) * more.hourMinor) : undefined,
+    // Of the hours as they are told, so that the sum that is shown is the sum that was made.
+    workMinor: more.hourMinor > 0 ? Math.round((toldMinutes(minutes) / 60) * more.hourMinor) : undefined,
     goodsMinor: consumables.reduce((sum, c) => sum + (c.costMinor ?? 0), 0),
   }
 }
