@@ -11,6 +11,7 @@ import PlainField from '../form/PlainField.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { readTins, tinExample, tinsText } from './tinsText.js'
 import { useLocale } from '../form/useLocale.js'
+import SpreadFromSheet from './SpreadFromSheet.vue'
 import { t } from './words.js'
 
 /** How a paint is sold: spreading rate, loss, and the tins on offer. */
@@ -68,6 +69,12 @@ function readSpread(): number {
   return number
 }
 
+/** What the data sheet gives, written into the field as it is read there. */
+function useRate(m2PerL: number): void {
+  spread.value = spreadFigure(m2PerL, system.value, says.value.locale)
+  keep()
+}
+
 function keep(): void {
   faults.value = {}
   const read = <T,>(field: string, work: () => T): T | undefined => {
@@ -102,6 +109,7 @@ function keep(): void {
       />
       <PlainField v-model="loss" :label="t('loss2')" inputmode="decimal" figure :fault="faults.loss" />
     </div>
+    <SpreadFromSheet @use="useRate" />
     <FieldFrame
       :id="`${id}t`"
       :label="t('tinsOnOfferOneA')"

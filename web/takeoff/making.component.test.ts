@@ -11,6 +11,7 @@ import type { ConsumableKind, Task } from '@bonitas/core/model/vocabulary/making
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
 import { onBench } from '../testing/bench.js'
 import GoodsEditor from './GoodsEditor.vue'
+import KitEditor from './KitEditor.vue'
 import MakingOnSchedule from './MakingOnSchedule.vue'
 import OntoSchedule from './OntoSchedule.vue'
 import WorkEditor from './WorkEditor.vue'
@@ -151,5 +152,25 @@ describe('paint on the schedule', () => {
     await shown.setProps({ lines, totalMinor: 24_000 })
     expect(shown.text()).toContain('is on the schedule at €200, the take-off says €240')
     expect(shown.findAllComponents(ElButton).map((x) => x.text())).toEqual(['Bring it up to date'])
+  })
+})
+
+describe('the spreading rate from a data sheet', () => {
+  test.each([
+    ['metric', 'en-IE', 'Dry film, µm', '40', '10'],
+    // A mil is 25.4 µm: 40 % over 40 µm is 10 m² a liter, 407.46 sq ft a US gallon.
+    ['imperial', 'en-US', 'Dry film, mil', '1.5748', '407.5'],
+  ] as const)('%s: solids over the dry film, used at one press', async (system, locale, film, dry, rate) => {
+    const job = painted()
+    const { store } = await onBench({ ...job, studio: { ...job.studio, system, locale } })
+    const shown = mount(KitEditor, { props: { finish: store.snapshot!.finishes[0]! }, global })
+    await type(shown, 'Volume solids, %', '140')
+    expect(shown.text()).toContain('Volume solids are 1 to 100 %')
+    await type(shown, 'Volume solids, %', '40')
+    await type(shown, film, dry)
+    expect(shown.text()).toContain('In theory')
+    await press(shown, 'Use this rate')
+    expect(store.snapshot?.finishes[0]?.paintKit?.spreadM2PerL).toBeCloseTo(10, 1)
+    expect(shown.get('input').element.value).toBe(rate)
   })
 })
