@@ -7,6 +7,7 @@ import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
 import { arrangementMoves, planPage } from './benchPlan.mjs'
 import { ledgerPage, ledgerWrites } from './benchLedger.mjs'
 import { bestSets, sourcePage } from './benchSource.mjs'
+import { everyTrade } from './benchTakeoff.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
 import { freePort, startCluster } from './database.mjs'
 import { build, installModules, quietly, ROOT, STATE } from './prepare.mjs'
@@ -25,6 +26,7 @@ await bytes()
 await colors()
 await nearestMatch(row)
 await arrangementMoves(row)
+await everyTrade(row)
 await bestSets(row)
 {
   const { chromium } = await import('@playwright/test')

@@ -124,7 +124,21 @@ describe('floors', () => {
     )
     expect(got.beside.map((b) => b.name)).toEqual(['As laid', 'Laid the other way', 'By area and 10 %'])
     expect(got.beside.every((b) => (b.costMinor ?? 0) % 4000 === 0)).toBe(true)
-    expect(withIt(got)).toEqual({ Underlay: '12.0 m²' })
+    expect(withIt(got)).toEqual({ Underlay: '12.0 m²', 'Beading where the skirting stays on': '14.00 m' })
+  })
+  test('a threshold in each door and plain opening, beading round the rest; a window to the floor has neither bar nor gap', () => {
+    const wide = { ...exampleDoor, id: 'wide', wallId: 'east', kind: 'opening' as const, widthMm: 1500 }
+    const glazed = { ...window, id: 'glazed', sillMm: 0, heightMm: 2100 }
+    const openings = [exampleDoor, wide, glazed]
+    const boards = { trade: 'boards', goodsWidthMm: 200, goodsLengthMm: 2000 } as const
+    const room = { size: [5000, 4000], heightMm: 2500, openings } as const
+    expect(withIt(lineOf(boards, { room: { ...room, openings: [...openings] } }))).toMatchObject({
+      'Threshold bars': '2 of 800, 1 500 mm',
+      'Beading where the skirting stays on': '15.70 m',
+    })
+    const without = withIt(lineOf(boards, { room: { ...room, openings: [glazed] } }))
+    expect(without['Threshold bars']).toBeUndefined()
+    expect(without['Beading where the skirting stays on']).toBe('18.00 m')
   })
   test('carpet: both ways with their seams; the gripper leaves the doors out', () => {
     const got = lineOf(

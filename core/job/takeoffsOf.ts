@@ -41,7 +41,7 @@ export function takeoffsOf(
         : {}),
       cornersDeg: row.trade === 'lengths' ? cornersOf(measure, row.wallIds) : [],
       ceilingMm: opening && ceilingAt(measure, opening, row.trimMm),
-      doorsMm: job.openings.reduce((sum, o) => sum + (o.sillMm === 0 ? o.widthMm : 0), 0),
+      doorsMm: job.openings.filter((o) => o.kind !== 'window' && o.sillMm === 0).map((o) => o.widthMm),
       floor: FLOORED.has(row.trade) ? floor : undefined,
       window,
       says,

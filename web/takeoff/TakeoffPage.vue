@@ -30,6 +30,12 @@ const liters = computed(() => lines.value.reduce((sum, l) => sum + l.liters, 0))
 
 const sum = (l: PaintLine, areaM2: number, coats: number) =>
   `${says.value.area(areaM2 * 1e6, 2)} × ${coats} ÷ ${says.value.spread(l.spreadM2PerL)}${l.lossPpm ? ` × ${number(1 + l.lossPpm / 1e6, 2)}` : ''}`
+/** What is over in the tins is kept for touching up; where it is next to nothing a small tin is wanted for that. */
+const KEEP_L = 0.25
+const leftOf = (l: PaintLine) => {
+  const over = Math.max(0, (l.tins?.volumeMl ?? 0) / 1000 - l.liters)
+  return t(over >= KEEP_L ? 'overForTouchingUp' : 'littleIsOver', { over: says.value.liquid(over) })
+}
 const offered = (l: PaintLine) =>
   l.offered.map((size) => `${says.value.tin(size.ml)} ${money(size.priceMinor)}`).join(', ')
 </script>
@@ -75,6 +81,7 @@ const offered = (l: PaintLine) =>
           </td>
           <td class="figure">
             <b>{{ l.tins ? choiceText(l.tins, l.offered, says) : '—' }}</b>
+            <p v-if="l.tins" class="second">{{ leftOf(l) }}</p>
           </td>
           <td class="figure">
             <b>{{ l.tins ? says.moneyColumn(l.tins.costMinor) : '—' }}</b>

@@ -157,6 +157,8 @@ export const english = {
   sheetToPrint: 'The sheet to work from, to print',
   drawingAs: '{name} as {kind}',
   cutSo: '· {times} cut so',
+  overForTouchingUp: '{over} over, for touching up',
+  littleIsOver: '{over} over: keep a small tin',
   fromTheDataSheet: 'From the data sheet',
   volumeSolids: 'Volume solids, %',
   dryFilmUm: 'Dry film, µm',

@@ -15,8 +15,8 @@ export interface TakeoffInput {
   readonly floor: readonly Point[] | undefined
   /** The window a curtain hangs at. */
   readonly window: TakeoffWindow | undefined
-  /** Of all doors and openings that reach the floor. */
-  readonly doorsMm: number
+  /** Widths of all doors and openings that reach the floor. */
+  readonly doorsMm: readonly number[]
   /** Between the walls named that meet: the angle in the room, more than 180 where a corner stands out into it. */
   readonly cornersDeg: readonly number[]
   /** Where the ceiling is; undefined while it is not measured. */

@@ -2,7 +2,7 @@ import type { Point } from '../../../kernel/geometry/polygon.js'
 import { boxesFor, CUSTOMARY_WASTE } from '../customary.js'
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
-import { goods, type Beside, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import { goods, type Beside, type GoesWith, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
 import { ceilDiv, soldUnitMm } from '../trade.js'
 import { distance } from '../../../kernel/geometry/polygon.js'
 import { boardDrawing, carpetDrops, layBoards, type FloorPlan } from './boards.js'
@@ -10,7 +10,7 @@ import { boardDrawing, carpetDrops, layBoards, type FloorPlan } from './boards.j
 const turnedFloor = (floor: readonly Point[]) => floor.map((p) => ({ x: p.y, y: p.x }))
 
 /** Boards laid row by row on the floor. */
-export function boardsLine({ row, floor = [], says }: TakeoffInput): Reckoned {
+export function boardsLine({ row, floor = [], doorsMm, says }: TakeoffInput): Reckoned {
   const board = goods(row)
   const outline = row.turned ? turnedFloor(floor) : floor
   const plan = layBoards(outline, board)
@@ -28,7 +28,11 @@ export function boardsLine({ row, floor = [], says }: TakeoffInput): Reckoned {
       `${says.count(plan.count, 'board')} opened, waste ${says.number(plan.wastePercent, 1)} % as laid`,
     ],
     beside: besideOf(row, plan, other, says),
-    goesWith: [{ name: 'Underlay', quantity: says.area(plan.areaMm2, 1) }],
+    goesWith: [
+      { name: 'Underlay', quantity: says.area(plan.areaMm2, 1) },
+      { name: 'Beading where the skirting stays on', quantity: says.run(roundOf(floor, doorsMm)) },
+      ...thresholds(doorsMm, says),
+    ],
     notes: [
       `Customary waste ${from} to ${to} %; this plan comes to ${says.number(plan.wastePercent, 1)} %.`,
       'Leave the gap at the walls that the maker asks for.',
@@ -61,6 +65,17 @@ function besideOf(row: Takeoff, plan: FloorPlan, other: FloorPlan, says: Formatt
   ]
 }
 
+/** Round the edge of a floor, doors left out. */
+const roundOf = (floor: readonly Point[], doorsMm: readonly number[]): number =>
+  floor.reduce((sum, p, i) => sum + distance(p, floor[(i + 1) % floor.length] ?? p), 0) -
+  doorsMm.reduce((sum, mm) => sum + mm, 0)
+
+/** A bar in each door, where this floor meets the next. */
+const thresholds = (doorsMm: readonly number[], says: Formatter): GoesWith[] =>
+  doorsMm.length === 0
+    ? []
+    : [{ name: 'Threshold bars', quantity: `${doorsMm.length} of ${says.lengths(doorsMm)}` }]
+
 /** Carpet from a roll, whole drops side by side. */
 export function carpetLine({ row, floor = [], doorsMm, says }: TakeoffInput): Reckoned {
   const roll = row.goodsWidthMm ?? 0
@@ -76,8 +91,6 @@ export function carpetLine({ row, floor = [], doorsMm, says }: TakeoffInput): Re
         ? undefined
         : Math.round((way.rollLengthMm / soldUnitMm(says.system)) * row.packMinor),
   })
-  const round =
-    floor.reduce((sum, p, i) => sum + distance(p, floor[(i + 1) % floor.length] ?? p), 0) - doorsMm
   return {
     lengthMm: got.rollLengthMm,
     packWord: ['', ''],
@@ -94,7 +107,8 @@ export function carpetLine({ row, floor = [], doorsMm, says }: TakeoffInput): Re
     ],
     goesWith: [
       { name: 'Underlay', quantity: says.area(along * across, 1) },
-      { name: 'Gripper round the edge, doors left out', quantity: says.run(round) },
+      { name: 'Gripper round the edge, doors left out', quantity: says.run(roundOf(floor, doorsMm)) },
+      ...thresholds(doorsMm, says),
     ],
     notes: [
       got.seams > 0
