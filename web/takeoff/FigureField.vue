@@ -23,11 +23,11 @@ const props = withDefaults(
 )
 const emit = defineEmits<{ keep: [value: number | null] }>()
 const habits = useFieldHabits()
-// To six decimals: binary dust of a unit is not shown.
+// To the hundredth; what is left as it is shown keeps its own figure.
 const shown = () =>
   shownText(
     props.kind,
-    props.value === null ? null : Math.round((props.value / props.per) * 1e6) / 1e6,
+    props.value === null ? null : Math.round((100 * props.value) / props.per) / 100,
     habits.value,
   )
 const text = ref(shown())

@@ -81,8 +81,11 @@ const hourly = computed(() => store.snapshot?.brief.hourMinor ?? 0)
           · {{ t('atAnHour', { hour: says.money(hourly) }) }}
           <b>{{ says.money(making.workMinor) }}</b></template
         >
-        <RouterLink v-else :to="`/jobs/${job.brief.id}/source/compare`" class="second">
-          · {{ t('giveThePriceOfAnHour') }}</RouterLink
+        <template v-else>
+          ·
+          <RouterLink :to="`/jobs/${job.brief.id}/source/compare`" class="second">{{
+            t('giveThePriceOfAnHour')
+          }}</RouterLink></template
         >
       </p>
     </template>
@@ -115,7 +118,7 @@ const hourly = computed(() => store.snapshot?.brief.hourMinor ?? 0)
           g.costMinor === undefined ? '—' : says.moneyColumn(g.costMinor)
         }}</template>
       </ListTable>
-      <p class="total">
+      <p v-if="goods.some((g) => g.costMinor !== undefined)" class="total">
         {{ t('allThatHasAPrice') }} <b>{{ says.money(making?.goodsMinor ?? 0) }}</b>
       </p>
     </template>

@@ -28,6 +28,8 @@ const got = computed(() =>
     ? theoreticalSpread(percent.value, dryUm.value)
     : undefined,
 )
+/** To a tenth of a square meter a liter: no data sheet is finer. */
+const rate = computed(() => Math.round(10 * (got.value?.m2PerL ?? 0)) / 10)
 const wet = computed(() =>
   got.value
     ? system.value === 'metric'
@@ -56,8 +58,8 @@ const wet = computed(() =>
       />
     </div>
     <template v-if="got">
-      <p class="second">{{ t('inTheoryItGoes', { spread: says.spread(got.m2PerL), wet }) }}</p>
-      <ElButton @click="emit('use', got.m2PerL)">{{ t('useThisRate') }}</ElButton>
+      <p class="second">{{ t('inTheoryItGoes', { spread: says.spread(rate), wet }) }}</p>
+      <ElButton @click="emit('use', rate)">{{ t('useThisRate') }}</ElButton>
     </template>
   </FoldPart>
 </template>
@@ -68,5 +70,9 @@ const wet = computed(() =>
   grid-template-columns: 1fr 1fr;
   gap: 10px;
   align-items: start;
+}
+.two ~ p,
+.two ~ .el-button {
+  margin-top: 7px;
 }
 </style>
