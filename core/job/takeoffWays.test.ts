@@ -158,7 +158,11 @@ describe('a window', () => {
   const room = { heightMm: 2500, openings: [window] }
   test('curtains and blinds stand side by side, from the same cloth', () => {
     const got = lineOf({ ...cloth, trade: 'curtains', trimMm: 150 }, { room })
-    expect(got.beside.map((b) => b.name)).toEqual(['Curtains', 'Flat roman blind', 'Blind made to measure'])
+    expect(got.beside.map((b) => b.name)).toEqual([
+      'Curtains',
+      'Flat roman blind',
+      'Roller blind, made to measure',
+    ])
     expect(got.beside[0]?.costMinor).toBe(got.costMinor)
     expect(ways(got)[2]?.[1]).toBe('1 190 × 1 300, in the recess')
     expect(notes(got)).toMatch(
@@ -166,6 +170,26 @@ describe('a window', () => {
     )
     // A rail of 1 500, cloth gathered: one for each 100 mm and one at each end.
     expect(withIt(got)['Gliders or hooks']).toBe('17 pieces')
+  })
+  test('what each shows: how much it leaves open, what comes through closed, and of the pattern', () => {
+    const seenOf = (line: Parameters<typeof lineOf>[0]) =>
+      lineOf(line, { room }).beside.map((b) => plain(b.seen?.join(' ') ?? ''))
+    const plainCloth = seenOf({ ...cloth, trade: 'curtains', trimMm: 150 })
+    // A rail of 1 500 gathered 1.87 to 1 takes 470 in all: 230 at each side, 150 of it beyond the window.
+    expect(plainCloth[0]).toMatch(
+      /^Open, 200 mm of the window stays covered at each side\. Closed, they cover/,
+    )
+    expect(plainCloth[1]).toContain('light comes through beside it, about 5 mm at each side')
+    expect(plainCloth[2]).toContain('about 20 mm at each side')
+    expect(plainCloth.join(' ')).not.toContain('pattern')
+    const patterned = seenOf({ ...cloth, trade: 'curtains', trimMm: 150, repeatMm: 320 })
+    expect(patterned[0]).toMatch(/by about \d+ %, in folds/)
+    expect(patterned[1]).toContain('flat and whole; drawn up it is folded away')
+    expect(patterned[2]).toContain('rolled away')
+    const before = seenOf({ ...cloth, trade: 'blinds', inside: false, trimMm: 100 })
+    expect(before[1]).toContain('Closed, it covers the edges')
+    // A rail that clears it leaves nothing covered.
+    expect(seenOf({ ...cloth, trade: 'curtains', trimMm: 600 })[0]).toContain('Open, they clear the window')
   })
   test('a blind: its cloth, its folds, what goes with it, and no cord in reach of a child', () => {
     const got = lineOf({ ...cloth, trade: 'blinds', topHemMm: 50, footHemMm: 80, overlapMm: 40 }, { room })

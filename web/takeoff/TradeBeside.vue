@@ -1,16 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
 import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
 import { t } from './words.js'
 
 /** The same end by other ways, side by side, and what else belongs to the work. */
-defineProps<{ line: TakeoffLine }>()
+const props = defineProps<{ line: TakeoffLine }>()
+/** What is seen of each way is told in words, which want the whole width. */
+const told = computed(() => props.line.beside.some((b) => b.seen))
 const { says } = useLocale()
 </script>
 
 <template>
-  <div v-if="line.beside.length > 0 || line.goesWith.length > 0" class="beside">
+  <div v-if="line.beside.length > 0 || line.goesWith.length > 0" class="beside" :class="{ told }">
     <ListTable
       v-if="line.beside.length > 1"
       :rows="line.beside"
@@ -18,6 +21,7 @@ const { says } = useLocale()
         { id: 'name', head: t('besideEachOther') },
         { id: 'needed', head: t('needed') },
         { id: 'cost', head: says.currency, figure: true },
+        ...(told ? [{ id: 'seen', head: t('whatIsSeen') }] : []),
       ]"
       :key-of="(b) => b.name"
     >
@@ -26,6 +30,7 @@ const { says } = useLocale()
       <template #cell-cost="{ row: b }">{{
         b.costMinor === undefined ? '—' : says.moneyFigures(b.costMinor, false)
       }}</template>
+      <template #cell-seen="{ row: b }">{{ b.seen?.join(' ') }}</template>
     </ListTable>
     <ListTable
       v-if="line.goesWith.length > 0"
@@ -48,5 +53,8 @@ const { says } = useLocale()
   grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
   gap: 10px 24px;
   align-items: start;
+}
+.beside.told {
+  grid-template-columns: 1fr;
 }
 </style>

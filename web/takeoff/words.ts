@@ -134,6 +134,7 @@ export const english = {
   putItAmongTheOptions: 'Put it among the options',
   goWithIt: 'With it go: {names}.',
   putThemOnTheSchedule: 'Put them on the schedule',
+  whatIsSeen: 'What is seen',
   besideEachOther: 'Beside each other',
   goesWithIt: 'Goes with it',
   quantity: 'Quantity',

@@ -297,6 +297,15 @@ describe('what must not matter', () => {
     }
     expect(figures(halves)).toEqual(figures(job))
   })
+  test('two rows of one kind, begun by two people at once, are read alike in any order', () => {
+    const job = jobOf(room)
+    const effort = (id: string, minutes: number) => ({
+      ...ROWS.efforts.make({ id, task: 'paint with a roller', minutes }),
+      version: 1,
+    })
+    const [one, two] = [effort('a', 8), effort('b', 20)]
+    expect(figures({ ...job, efforts: [two, one] })).toEqual(figures({ ...job, efforts: [one, two] }))
+  })
   test('minutes and packs of the job go before the usual; what is left out counts nothing', () => {
     const job = jobOf(room)
     const effort = { ...ROWS.efforts.make({ id: 'e', task: 'paint with a roller', minutes: 12 }), version: 1 }

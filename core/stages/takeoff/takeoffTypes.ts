@@ -73,6 +73,8 @@ export interface Beside {
   readonly name: string
   readonly needed: string
   readonly costMinor?: number | undefined
+  /** What is seen of it: open, closed, and of its pattern. */
+  readonly seen?: readonly string[]
 }
 
 /** So much of a kind of work: square millimeters, millimeters or pieces, as the task is counted. */

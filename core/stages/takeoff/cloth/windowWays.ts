@@ -2,8 +2,8 @@ import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { UnitSystem } from '../../../kernel/units/length.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import type { Beside, TakeoffWindow } from '../takeoffTypes.js'
-import { soldUnitMm } from '../trade.js'
-import { blindFor, romanCloth } from './blinds.js'
+import { soldUnitMm, tens } from '../trade.js'
+import { blindFor, RECESS_MM, romanCloth, type Blind } from './blinds.js'
 import { boughtLength } from './coverLayout.js'
 import { curtainCut } from './curtains.js'
 
@@ -34,7 +34,47 @@ export const stackBack = (railMm: number, fullness: number, pair: boolean): numb
 export const clearingBeyond = (windowMm: number, fullness: number): number =>
   (windowMm * fullness * STACK_PART) / 2 / (1 - fullness * STACK_PART)
 
-/** Curtains, a roman blind and one made to measure for the same window, from the same cloth. */
+/** A roller blind rolled up, and by how much its cloth is narrower than the blind at each side (common practice). */
+const ROLL_MM = 60
+const ROLLER_SIDE_MM = 15
+
+/** The glass beside a blind that lets light through: in the recess always, before the wall where it does not reach past it. */
+const besideGlass = (sideMm: number, says: Formatter): string =>
+  sideMm > 0
+    ? `Closed, light comes through beside it, about ${says.length(Math.round(sideMm))} at each side.`
+    : 'Closed, it covers the edges.'
+
+/** What is seen of curtains: how much they leave, what they cover, and how much of the pattern. */
+function curtainsSeen(
+  row: Takeoff,
+  windowMm: number,
+  railMm: number,
+  fullness: number,
+  says: Formatter,
+): string[] {
+  const covered = stackBack(railMm, fullness, row.pair) - (railMm - windowMm) / 2
+  return [
+    covered > 0
+      ? `Open, ${says.length(tens(covered))} of the window stays covered at ${row.pair ? 'each' : 'one'} side.`
+      : 'Open, they clear the window.',
+    railMm > windowMm
+      ? 'Closed, they cover the edges; light comes over the rail and beside a wall without a return.'
+      : 'Closed, light comes through at both sides.',
+    ...(row.repeatMm > 0 ? [`The pattern is seen by about ${says.percent(1 / fullness)}, in folds.`] : []),
+  ]
+}
+
+function romanSeen(blind: Blind, inside: boolean, row: Takeoff, says: Formatter): string[] {
+  return [
+    blind.coversMm > 0
+      ? `Open, it covers ${says.length(tens(blind.coversMm))} at the top.`
+      : 'Open, it clears the window.',
+    besideGlass(inside ? RECESS_MM / 2 : 0, says),
+    ...(row.repeatMm > 0 ? ['The pattern is seen flat and whole; drawn up it is folded away.'] : []),
+  ]
+}
+
+/** Curtains, a roman blind and a roller blind for the same window, from the same cloth. */
 export function windowWays(
   row: Takeoff,
   window: TakeoffWindow,
@@ -44,22 +84,29 @@ export function windowWays(
   const cloth = row.goodsWidthMm
   const inside = blindFor(window, true, 0, ceilingMm)
   const made: Beside = {
-    name: 'Blind made to measure',
+    name: 'Roller blind, made to measure',
     needed: `${says.drawn(inside.widthMm)} × ${says.drawn(inside.heightMm)}, in the recess`,
+    seen: [
+      `Open, its roll covers ${says.length(ROLL_MM)} at the top.`,
+      besideGlass(RECESS_MM / 2 + ROLLER_SIDE_MM, says),
+      ...(row.repeatMm > 0 ? ['The pattern is seen flat and whole; drawn up it is rolled away.'] : []),
+    ],
   }
   if (cloth === null || row.readyMade) return [made]
-  const way = (name: string, lengthMm: number, widths: number): Beside => {
+  const way = (name: string, lengthMm: number, widths: number, seen: readonly string[]): Beside => {
     const bought = boughtLength(lengthMm, clothStep(says.system))
     return {
       name,
       needed: `${says.count(widths, 'width')}, ${says.length(bought)}`,
+      seen,
       costMinor:
         row.packMinor === null ? undefined : Math.round((bought / soldUnitMm(says.system)) * row.packMinor),
     }
   }
   const curtains = row.trade === 'curtains'
+  const rail = window.widthMm + 2 * (curtains || !row.inside ? row.trimMm : OVER_WINDOW_MM)
   const drop = curtainCut({
-    track: window.widthMm + 2 * (curtains || !row.inside ? row.trimMm : OVER_WINDOW_MM),
+    track: rail,
     returns: row.returnMm,
     overlap: curtains ? row.overlapMm : 0,
     fullness: row.fullness,
@@ -70,15 +117,12 @@ export function windowWays(
     repeat: row.repeatMm,
   })
   const hems = curtains ? BLIND_HEMS : { side: row.overlapMm, top: row.topHemMm, foot: row.footHemMm }
-  const roman = romanCloth(
-    curtains ? inside : blindFor(window, row.inside, row.trimMm, ceilingMm),
-    hems,
-    cloth,
-    row.repeatMm,
-  )
+  const within = curtains || row.inside
+  const blind = within ? inside : blindFor(window, false, row.trimMm, ceilingMm)
+  const roman = romanCloth(blind, hems, cloth, row.repeatMm)
   return [
-    way('Curtains', drop.length, drop.widths),
-    way('Flat roman blind', roman.lengthMm, roman.widths),
+    way('Curtains', drop.length, drop.widths, curtainsSeen(row, window.widthMm, rail, drop.fullness, says)),
+    way('Flat roman blind', roman.lengthMm, roman.widths, romanSeen(blind, within, row, says)),
     made,
   ]
 }

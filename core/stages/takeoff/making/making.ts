@@ -95,7 +95,7 @@ export function reckonMaking(
       says,
     )
     if (amount <= DUST_MM) return []
-    const row = more.efforts.find((e) => e.task === task)
+    const row = firstOf(more.efforts.filter((e) => e.task === task))
     const minutesEach = row?.minutes ?? usual
     const leftOut = row?.leftOut ?? false
     const minutes = leftOut ? 0 : (amount / ONE[by]) * minutesEach
@@ -111,7 +111,7 @@ export function reckonMaking(
       says,
     )
     if (amount <= DUST_MM) return []
-    const row = more.consumables.find((c) => c.kind === kind)
+    const row = firstOf(more.consumables.filter((c) => c.kind === kind))
     const packHolds = row?.packHolds ?? holds[says.system]
     const leftOut = row?.leftOut ?? false
     const packs = leftOut ? 0 : ceilDiv(amount, packHolds) + (row?.sparePacks ?? 0)
@@ -135,6 +135,10 @@ export function reckonMaking(
     goodsMinor: consumables.reduce((sum, c) => sum + (c.costMinor ?? 0), 0),
   }
 }
+
+/** Two people may have begun a row of one kind at once: everybody reads the same one of them. */
+const firstOf = <R extends { readonly id: string }>(rows: readonly R[]): R | undefined =>
+  rows.reduce<R | undefined>((first, row) => (first && first.id < row.id ? first : row), undefined)
 
 /** One figure of all, and each place once with its share. */
 function together(
