@@ -126,6 +126,39 @@ export const scheduleCompanions = (
     },
   }))
 
+/** Goods that are on the schedule for a line at another quantity than is reckoned now. */
+export interface StaleCompanion {
+  readonly item: Item
+  readonly was: string
+  readonly is: string
+}
+
+/**
+ * What goes with a line and stands on the schedule at another quantity. The quantity is what its specification begins with, up
+ * to a semicolon; where somebody wrote words of their own instead, nothing is compared.
+ */
+export const staleCompanions = (
+  goods: readonly GoesWith[],
+  line: TakeoffLine,
+  items: readonly Item[],
+): StaleCompanion[] =>
+  items.flatMap((item) => {
+    const now = goods.find(
+      (g) => line.row.itemId && item.forItemId === line.row.itemId && g.name === item.companion,
+    )
+    const [was = ''] = item.specification.split(';')
+    return now && /\d/.test(was) && was.trim() !== now.quantity
+      ? [{ item, was: was.trim(), is: now.quantity }]
+      : []
+  })
+
+/** The quantity taken over; what was written after it stays. */
+export const refreshCompanions = (stale: readonly StaleCompanion[]): RowChange[] =>
+  stale.map(({ item, is }) => {
+    const [, ...own] = item.specification.split(';')
+    return put('items', item.id, { specification: [is, ...own].join(';') })
+  })
+
 /** What a consumable is to the budget. */
 const GOODS_CATEGORY: Readonly<Partial<Record<ConsumableKind, Item['category']>>> = {
   bulbs: 'light',

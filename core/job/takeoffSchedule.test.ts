@@ -1,7 +1,14 @@
 import { describe, expect, test } from 'vitest'
 import { ROWS } from '../model/registry.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import { paintGoods, scheduleCompanions, scheduleGoods, scheduleLine } from './takeoffOnSchedule.js'
+import {
+  paintGoods,
+  refreshCompanions,
+  scheduleCompanions,
+  scheduleGoods,
+  scheduleLine,
+  staleCompanions,
+} from './takeoffOnSchedule.js'
 import { applyFix } from '../testing/applyFix.js'
 import { jobWith, linesOf } from '../testing/takeoffLine.js'
 import { deriveJob } from './derive.js'
@@ -61,6 +68,53 @@ describe('a line of the take-off on the schedule', () => {
       ['Grout', 0],
       ['Edge trim along the top', 0],
     ])
+  })
+})
+
+describe('what goes with a line, when the room changes', () => {
+  /** The tiles and what goes with them on the schedule; then their walls become higher. */
+  function higher(specification: (was: string) => string) {
+    const [line] = linesOf(tiles)
+    const on = done(tiles, scheduleLine(line!, 10_000, MADE, tiles.brief))
+    const [again] = linesOf(on)
+    let n = 0
+    const all = done(
+      on,
+      scheduleCompanions(again!.goesWith, again!, () => `with ${++n}`, 4),
+    )
+    const items = all.items.map((i) =>
+      i.companion === 'Adhesive' ? { ...i, specification: specification(i.specification) } : i,
+    )
+    const job = { ...all, items, takeoffs: all.takeoffs.map((t) => ({ ...t, toMm: 1418 })) }
+    const [now] = linesOf(job)
+    return { job, now: now!, stale: staleCompanions(now!.goesWith, now!, job.items) }
+  }
+  test('nothing is said while nothing has changed', () => {
+    const [line] = linesOf(tiles)
+    const on = done(tiles, scheduleLine(line!, 10_000, MADE, tiles.brief))
+    const [again] = linesOf(on)
+    const all = done(
+      on,
+      scheduleCompanions(again!.goesWith, again!, () => crypto.randomUUID(), 4),
+    )
+    expect(staleCompanions(again!.goesWith, again!, all.items)).toEqual([])
+    // Another line's goods are none of its own.
+    expect(
+      staleCompanions(again!.goesWith, { ...again!, row: { ...again!.row, itemId: 'other' } }, all.items),
+    ).toEqual([])
+  })
+  test('the difference is told, and taken over the words written after it stay', () => {
+    const { job, now, stale } = higher((was) => `${was}; flexible, white`)
+    // The trim along the top is as long as before.
+    expect(stale.map((s) => s.item.companion)).toEqual(['Adhesive', 'Grout'])
+    const after = done(job, refreshCompanions(stale))
+    const adhesive = after.items.find((i) => i.companion === 'Adhesive')
+    const wanted = now.goesWith.find((g) => g.name === 'Adhesive')
+    expect(adhesive?.specification).toBe(`${wanted?.quantity}; flexible, white`)
+    expect(staleCompanions(now.goesWith, now, after.items)).toEqual([])
+  })
+  test('words of one’s own are not compared', () => {
+    expect(higher(() => 'as the tiler says').stale.map((s) => s.item.companion)).toEqual(['Grout'])
   })
 })
 

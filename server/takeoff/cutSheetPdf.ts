@@ -32,6 +32,9 @@ const drawn = (drawing: Drawing, says: Formatter): Content => [
 const unitNote = (says: Formatter): Content =>
   says.system === 'metric' ? [{ text: 'Lengths in mm.', margin: [0, 4, 0, 0] }] : []
 
+const listed = (kind: 'ol' | 'ul', lines: readonly string[]): Content =>
+  lines.length === 0 ? [] : kind === 'ol' ? [{ ol: [...lines] }] : [{ ul: [...lines] }]
+
 /** The sheet a wall is marked out from: every point from its left corner and from the floor. */
 export async function markSheetPdf(
   title: string,
@@ -48,7 +51,11 @@ export async function markSheetPdf(
     ...unitNote(says),
     ...walls.flatMap((wall): Content => [
       ...drawn(wall.drawing, says),
-      { ol: wall.points.map((p) => p.text) },
+      ...listed(
+        'ol',
+        wall.points.map((p) => p.text),
+      ),
+      ...listed('ul', wall.grids),
     ]),
   ]
   return makePdf({ pageSize: paper, pageMargins: 40, info: { title: `${title}, marked out` }, content })

@@ -105,9 +105,11 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
       >
         {{ p.label }}
       </text>
-      <g v-for="p in drawing.points ?? []" :key="`p${p.label}`" class="point">
+      <g v-for="(p, i) in drawing.points ?? []" :key="`p${i}`" class="point">
         <path :d="crossAt(p)" />
-        <text :x="MARGIN.left + p.xMm * across + 10" :y="MARGIN.top + p.yMm * up + 16">{{ p.label }}</text>
+        <text v-if="p.label !== ''" :x="MARGIN.left + p.xMm * across + 10" :y="MARGIN.top + p.yMm * up + 16">
+          {{ p.label }}
+        </text>
       </g>
       <template v-for="(s, i) in drawing.spans ?? []" :key="`s${i}`">
         <path

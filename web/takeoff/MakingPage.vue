@@ -138,6 +138,9 @@ const hourly = computed(() => store.snapshot?.brief.hourMinor ?? 0)
         <ol>
           <li v-for="p in w.points" :key="p.label">{{ p.text }}</li>
         </ol>
+        <ul v-if="w.grids.length > 0">
+          <li v-for="g in w.grids" :key="g">{{ g }}</li>
+        </ul>
       </div>
     </section>
     <template #panel>
@@ -198,7 +201,8 @@ h2 {
   flex-wrap: wrap;
   gap: 8px 18px;
 }
-.wall ol {
+.wall ol,
+.wall ul {
   margin: 0;
   padding-left: 22px;
 }

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { raiseAgain, scheduleCompanions, scheduleLine } from '@bonitas/core/job/takeoffOnSchedule'
+import {
+  raiseAgain,
+  refreshCompanions,
+  scheduleCompanions,
+  scheduleLine,
+  staleCompanions,
+} from '@bonitas/core/job/takeoffOnSchedule'
 import type { TakeoffLine } from '@bonitas/core/stages/takeoff/takeoffTypes'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
@@ -22,6 +28,14 @@ const companions = computed(() => {
   const there = (store.snapshot?.items ?? []).filter((i) => i.forItemId === itemId).map((i) => i.companion)
   return itemId ? props.line.goesWith.filter((g) => !there.includes(g.name)) : []
 })
+/** What goes with the line and is on the schedule at another quantity: compared, and written over where it is not ordered. */
+const stale = computed(() =>
+  staleCompanions(props.line.goesWith, props.line, store.snapshot?.items ?? []).map((s) => ({
+    ...s,
+    ordered: (store.derived?.items.find((i) => i.item.id === s.item.id)?.lines.length ?? 0) > 0,
+  })),
+)
+const open = computed(() => stale.value.filter((s) => !s.ordered))
 /** The option this line raised; of another that was chosen since nothing is written over. */
 const raised = computed(() => scheduled.value?.options.find((o) => o.option.id === props.line.row.optionId))
 
@@ -77,6 +91,13 @@ function addCompanions(): void {
       <p class="second">{{ t('itsOptionIsGone', { packs: line.packsText, cost: money(cost) }) }}</p>
       <ElButton @click="again">{{ t('putItAmongTheOptions') }}</ElButton>
     </template>
+    <p v-for="s in stale" :key="s.item.id" class="second">
+      {{ t('companionSays', { name: s.item.name, was: s.was, is: s.is }) }}
+      <template v-if="s.ordered">{{ t('itIsOrdered') }}</template>
+    </p>
+    <ElButton v-if="open.length > 0" @click="store.apply(refreshCompanions(open))">{{
+      t('bringQuantitiesUpToDate')
+    }}</ElButton>
     <template v-if="companions.length > 0">
       <p class="second">{{ t('goWithIt', { names: companions.map((c) => c.name).join(', ') }) }}</p>
       <ElButton @click="addCompanions">{{ t('putThemOnTheSchedule') }}</ElButton>

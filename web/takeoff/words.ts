@@ -134,6 +134,8 @@ export const english = {
   putItAmongTheOptions: 'Put it among the options',
   goWithIt: 'With it go: {names}.',
   putThemOnTheSchedule: 'Put them on the schedule',
+  companionSays: '“{name}” is on the schedule as {was}, the take-off says {is}.',
+  bringQuantitiesUpToDate: 'Bring the quantities up to date',
   whatIsSeen: 'What is seen',
   besideEachOther: 'Beside each other',
   goesWithIt: 'Goes with it',

@@ -13,6 +13,7 @@ import { deriveJob } from '../derive.js'
 import { measureOf } from '../measureOf.js'
 import { takeoffsOf } from '../takeoffsOf.js'
 import { makingOf } from './makingOf.js'
+import { markingOf } from './markingOf.js'
 
 const window = {
   ...exampleDoor,
@@ -234,6 +235,51 @@ describe('small repeated work', () => {
     expect(line('curtains', 'nothing').work['put up a rail or a blind']).toBe(1)
     expect(line('blinds', 'fixed blind').work).toMatchObject({ 'take fittings down': 1, 'fill holes': 4 })
     expect(line('curtains', 'nothing').goods.thread).toBe(1)
+  })
+})
+
+describe('marked out from the floor', () => {
+  const marked = (pieces: readonly ExamplePiece[]) => {
+    const job = jobOf({ pieces })
+    return markingOf(job, deriveJob(job, '2026-03-01'))
+  }
+  const plain = (text: string) => text.replaceAll(/[\u00a0\u202f\u2009]/g, ' ')
+  test('hooks one by one from the left, each with its height; walls on which nothing hangs have no sheet', () => {
+    const picture = (id: string, xMm: number, centerMm: number): ExamplePiece => ({
+      ...{ id, name: id, kind: 'picture', widthMm: 500, depthMm: 20, heightMm: 400 },
+      hang: { xMm, centerMm, dropMm: 50, hooks: 1, fixing: 'picture hook' },
+    })
+    const sheets = marked([picture('Right', 3000, 1500), picture('Left', 1000, 1600)])
+    expect(sheets.map((s) => s.drawing.name)).toEqual(['North wall'])
+    // The hook is half the height of the picture above its middle, less its drop.
+    expect(sheets[0]?.points.map((p) => `${p.label}: ${plain(p.text)}`)).toEqual([
+      '1: 1 000 from the left, 1 750 above the floor: Left, picture hook',
+      '2: 3 000 from the left, 1 650 above the floor: Right, picture hook',
+    ])
+    expect(marked([])).toEqual([])
+  })
+  test('many that are stuck on are told as a grid, off the window, and are all drawn', () => {
+    const [sheet] = marked([
+      {
+        ...{
+          id: 'leaf',
+          name: 'Leaf',
+          kind: 'object',
+          count: 40,
+          fixing: 'adhesive strips',
+          wallId: 'north',
+        },
+        ...{ widthMm: 80, depthMm: 1, heightMm: 80, weightG: 10 },
+      },
+    ])
+    expect(sheet?.points).toEqual([])
+    expect(plain(sheet?.grids.join() ?? '')).toMatch(
+      /^Leaf, 40: \d+ columns \d+ apart, the first \d+ from the left; \d+ rows \d+ apart, the lowest \d+ above the floor$/,
+    )
+    expect(sheet?.drawing.points).toHaveLength(40)
+    // 2 500 high; the window is 1 500 to 3 000 from the left and 900 to 2 100 above the floor.
+    for (const { xMm, yMm } of sheet?.drawing.points ?? [])
+      expect(xMm > 1540 && xMm < 2960 && 2500 - yMm > 940 && 2500 - yMm < 2060).toBe(false)
   })
 })
 

@@ -3,6 +3,8 @@ import { oneThing } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { hungOf, type Hung } from '../../stages/plan/planFacts.js'
 import type { Drawing, MarkedPoint } from '../../stages/takeoff/trade.js'
+import { inRoom } from '../../stages/palette/visibleArea.js'
+import { spreadOn, type Spread } from '../../stages/takeoff/making/spread.js'
 import type { DerivedJob } from '../derive.js'
 import { planPiecesOf } from '../planFactsOf.js'
 
@@ -11,6 +13,8 @@ export interface MarkedWall {
   readonly wallId: string
   readonly drawing: Drawing
   readonly points: readonly WallPoint[]
+  /** What is spread over the wall in rows: told as a grid, not point by point. */
+  readonly grids: readonly string[]
 }
 
 /** One point of a wall. */
@@ -32,7 +36,6 @@ export function markingOf(stored: JobSnapshot, { areas }: Pick<DerivedJob, 'area
       const frame = job.frames.find((f) => f.pieceId === row.pieceId)
       return piece ? [hungOf(row, piece, frame)] : []
     })
-    if (hung.length === 0) return []
     const heightMm = Math.max(...wall.profile.map((p) => Math.max(p.startHeightMm, p.endHeightMm)))
     const points = hung
       .flatMap((h) => h.nails.map((nail, i) => ({ ...nail, name: h.name, of: h.nails.length, nth: i, h })))
@@ -43,6 +46,8 @@ export function markingOf(stored: JobSnapshot, { areas }: Pick<DerivedJob, 'area
         label: String(i + 1),
         text: pointText(p, says),
       }))
+    const stuck = stuckOn(job, wall.wallId, { widthMm: wall.laidMm, heightMm: lowestOf(wall.profile) }, says)
+    if (hung.length === 0 && stuck.grids.length === 0) return []
     const holes = job.openings
       .filter((o) => o.wallId === wall.wallId)
       .map((o) => ({
@@ -54,7 +59,10 @@ export function markingOf(stored: JobSnapshot, { areas }: Pick<DerivedJob, 'area
       widthMm: wall.laidMm,
       heightMm,
       times: 1,
-      points,
+      points: [
+        ...points,
+        ...stuck.places.map((p) => ({ xMm: p.xMm, yMm: heightMm - p.heightMm, label: '' })),
+      ],
       parts: [
         ...holes,
         ...hung.map((h) => ({
@@ -63,8 +71,44 @@ export function markingOf(stored: JobSnapshot, { areas }: Pick<DerivedJob, 'area
         })),
       ],
     }
-    return [{ wallId: wall.wallId, drawing, points }]
+    return [{ wallId: wall.wallId, drawing, points, grids: stuck.grids }]
   })
+}
+
+const lowestOf = (
+  profile: readonly { readonly startHeightMm: number; readonly endHeightMm: number }[],
+): number => Math.min(...profile.flatMap((p) => [p.startHeightMm, p.endHeightMm]))
+
+/** Many of one thing that are stuck on a wall and hang nowhere yet, spread evenly over it. */
+function stuckOn(
+  job: JobSnapshot,
+  wallId: string,
+  size: { readonly widthMm: number; readonly heightMm: number },
+  says: Formatter,
+): { readonly places: Spread['places']; readonly grids: readonly string[] } {
+  const holes = job.openings
+    .filter((o) => o.wallId === wallId)
+    .map((o) => ({
+      ...{ name: o.name, startMm: o.startMm, widthMm: o.widthMm },
+      ...{ bottomMm: o.sillMm, topMm: o.sillMm + o.heightMm },
+    }))
+  const found = job.pieces
+    .filter((p) => p.wallId === wallId && p.count > 1 && !p.there && inRoom(p) && STUCK.has(p.fixing))
+    .filter((p) => !job.wallPlacements.some((w) => w.pieceId === p.id))
+    .map((p) => ({ name: `${p.name}, ${p.count}`, got: spreadOn({ ...size, holes }, p.count, p) }))
+  return {
+    places: found.flatMap((f) => f.got?.places ?? []),
+    grids: found.map(({ name, got }) =>
+      got ? gridText(name, got, says) : `${name}: they do not fit on this wall.`,
+    ),
+  }
+}
+
+const STUCK: ReadonlySet<string> = new Set(['adhesive strips', 'glued down'])
+
+const gridText = (name: string, { columns, rows, acrossMm, upMm }: Spread, says: Formatter): string => {
+  const whole = (mm: number) => says.drawn(Math.round(mm))
+  return `${name}: ${says.count(columns, 'column')} ${whole(acrossMm)} apart, the first ${whole(acrossMm / 2)} from the left; ${says.count(rows, 'row')} ${whole(upMm)} apart, the lowest ${whole(upMm / 2)} above the floor`
 }
 
 function pointText(

@@ -77,7 +77,7 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
   const points = (drawing.points ?? []).flatMap(({ xMm: x, yMm: y, label }): Mark[] => [
     { kind: 'line', layer: 'NAIL', from: { x: x - arm, y }, to: { x: x + arm, y } },
     { kind: 'line', layer: 'NAIL', from: { x, y: y - arm }, to: { x, y: y + arm } },
-    text({ x: x + 1.1 * textMm, y: y + 0.9 * textMm }, label),
+    ...(label === '' ? [] : [text({ x: x + 1.1 * textMm, y: y + 0.9 * textMm }, label)]),
   ])
   const margin = (spans.length > 0 ? 4.4 : 3) * textMm
   return {
