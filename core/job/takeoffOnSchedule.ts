@@ -65,6 +65,7 @@ const CATEGORY: Readonly<Record<Trade, Item['category']>> = {
   tile: 'surfaces',
   boards: 'surfaces',
   carpet: 'surfaces',
+  stairs: 'surfaces',
   curtains: 'textiles',
   blinds: 'textiles',
   lengths: 'surfaces',

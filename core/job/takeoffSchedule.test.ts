@@ -110,7 +110,7 @@ describe('what goes with a line, when the room changes', () => {
     const after = done(job, refreshCompanions(stale))
     const adhesive = after.items.find((i) => i.companion === 'Adhesive')
     const wanted = now.goesWith.find((g) => g.name === 'Adhesive')
-    expect(adhesive?.specification).toBe(`${wanted?.quantity}; flexible, white`)
+    expect(adhesive?.specification).toBe(`${wanted?.quantity ?? ''}; flexible, white`)
     expect(staleCompanions(now.goesWith, now, after.items)).toEqual([])
   })
   test('words of one’s own are not compared', () => {

@@ -22,9 +22,12 @@ export function upgradeBundle(file: Row): Row {
   return steps.reduce((known, next) => next(known), file)
 }
 
-/** Version 16 knows how work is reckoned in a job, and how what it takes is sold. */
+/** Version 16 knows how work is reckoned in a job, how what it takes is sold, and stairs. */
 function toVersion16(file: Row): Row {
-  return file.version === 15 ? { ...file, version: 16, efforts: [], consumables: [] } : file
+  if (file.version !== 15) return file
+  const stair = { riserMm: null, goingMm: null, stairMm: null, landingMm: 0 }
+  const takeoffs = rowsOf(file.takeoffs).map((r) => ({ ...stair, ...r }))
+  return { ...file, version: 16, takeoffs, efforts: [], consumables: [] }
 }
 
 /** Version 15 tells which item buys the paint. Until then it was the first that names a paint and that no line of the take-off raised. */

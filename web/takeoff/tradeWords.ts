@@ -12,7 +12,7 @@ export function fieldWord(trade: Trade, field: keyof Takeoff, system: UnitSystem
 }
 
 /** Sold by the meter or by the yard. */
-const BY_LENGTH: ReadonlySet<Trade> = new Set(['carpet', 'curtains', 'blinds', 'cover'])
+const BY_LENGTH: ReadonlySet<Trade> = new Set(['carpet', 'stairs', 'curtains', 'blinds', 'cover'])
 
 const COMMON: Partial<Record<keyof Takeoff, () => string>> = {
   fromMm: () => t('from'),
@@ -31,6 +31,10 @@ const COMMON: Partial<Record<keyof Takeoff, () => string>> = {
   topHemMm: () => t('hemAtTheTop'),
   footHemMm: () => t('hemAtTheFoot'),
   sparePacks: () => t('spareToKeep'),
+  riserMm: () => t('riserHigh'),
+  goingMm: () => t('goingDeep'),
+  stairMm: () => t('widthOnTheStair'),
+  landingMm: () => t('ofTheLanding'),
   thickMm: () => t('thickness'),
   springDeg: () => t('springAngle'),
   pipingMm: () => t('piping'),
@@ -54,6 +58,11 @@ const WORDS: Readonly<Record<Trade, Partial<Record<keyof Takeoff, () => string>>
   carpet: {
     goodsWidthMm: () => t('rollWidth'),
     trimMm: () => t('trimADrop'),
+  },
+  stairs: {
+    posts: () => t('risers'),
+    goodsWidthMm: () => t('rollWidth'),
+    trimMm: () => t('forItsEnds'),
   },
   curtains: {
     goodsWidthMm: () => t('clothWidth'),

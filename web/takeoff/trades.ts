@@ -7,6 +7,7 @@ export const TRADE_NAMES: Readonly<Record<Trade, () => string>> = {
   tile: () => t('tile'),
   boards: () => t('boards'),
   carpet: () => t('carpet'),
+  stairs: () => t('stairs'),
   curtains: () => t('curtains'),
   blinds: () => t('blinds'),
   lengths: () => t('lengths'),
@@ -25,6 +26,10 @@ export const TRADE_BEGINS: Readonly<Record<Trade, { metric: Partial<Takeoff>; im
     tile: { metric: { jointMm: 3 }, imperial: { jointMm: 3.175 } },
     boards: { metric: {}, imperial: {} },
     carpet: { metric: { goodsWidthMm: 4000, trimMm: 100 }, imperial: { goodsWidthMm: 3657.6, trimMm: 76.2 } },
+    stairs: {
+      metric: { riserMm: 180, goingMm: 250, goodsWidthMm: 700, trimMm: 100 },
+      imperial: { riserMm: 190.5, goingMm: 254, goodsWidthMm: 685.8, trimMm: 101.6 },
+    },
     curtains: {
       metric: { goodsWidthMm: 1400, trimMm: 150, fromMm: 10 },
       imperial: { goodsWidthMm: 1371.6, trimMm: 152.4, fromMm: 12.7, topHemMm: 203.2, footHemMm: 203.2 },

@@ -43,6 +43,11 @@ export const takeoffs = defineRow({
     seamMm: mm('First seam', 0, 3_000).starts(0),
     /** Between tiles; of a saw, what a cut takes. */
     jointMm: mm('Joint or saw cut', 0, 50).starts(0),
+    /** Of a stair: how high and how deep a step is, how wide the flight, and what of a landing is laid with it. */
+    riserMm: mm('Riser', 50, 400).orNone(),
+    goingMm: mm('Going', 50, 1_000).orNone(),
+    stairMm: mm('Width on the stair', 50, 10_000).orNone(),
+    landingMm: mm('Landing', 0, 20_000).starts(0),
     /** Of a tile, as deep as its joints are. */
     thickMm: mm('Thickness', 1, 100).orNone(),
     /** Between the back of a crown molding and the wall: the saw is set by it. */
@@ -63,7 +68,7 @@ export const takeoffs = defineRow({
     overlapMm: mm('Overlap', 0, 1_000).starts(0),
     topHemMm: mm('Hem at the top', 0, 1_000).starts(100),
     footHemMm: mm('Hem at the foot', 0, 1_000).starts(150),
-    /** Uprights of a frame or posts of a ring. */
+    /** Uprights of a frame, posts of a ring, risers of a stair. */
     posts: whole('Posts', 0, 1_000, 'posts').starts(0),
     /** They stand in a ring: as many gaps as posts. */
     ring: flag('In a ring').starts(true),

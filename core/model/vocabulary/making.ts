@@ -18,6 +18,7 @@ export const TASKS = [
   'lay tile',
   'lay boards',
   'lay carpet',
+  'lay stairs',
   'fit moldings',
   'cut sheets',
   'make up curtains',

@@ -4,6 +4,7 @@ export const TRADES = [
   'tile',
   'boards',
   'carpet',
+  'stairs',
   'curtains',
   'blinds',
   'lengths',

@@ -2,6 +2,7 @@ import type { Trade } from '../../model/vocabulary/takeoff.js'
 import { blindLine } from './cloth/blindLine.js'
 import { coverLine, curtainsLine, tiesLine } from './cloth/clothLines.js'
 import { boardsLine, carpetLine } from './floor/floorLines.js'
+import { stairsLine } from './floor/stairs.js'
 import { lengthsLine } from './lengths/lengthsLine.js'
 import { wallpaperLine } from './paper/paperLine.js'
 import { sheetsLine } from './sheets/sheetsLine.js'
@@ -66,6 +67,11 @@ function missing({ row, faces, floor, window, parts }: TakeoffInput): string[] {
   if (trade === 'sheets') needs('the pieces to cut', parts.length > 0)
   if (trade === 'lengths') needs('the pieces, or walls to go along', parts.length > 0 || faces.length > 0)
   if (trade === 'ties') needs('how many posts there are', row.posts > 0)
+  if (trade === 'stairs') {
+    needs('how many risers there are', row.posts > 0)
+    needs('how high and how deep a step is', row.riserMm !== null && row.goingMm !== null)
+    needs('the width on the stair', row.stairMm !== null)
+  }
   if (trade === 'wallpaper' && row.match === 'turned squares') needs('the side of a square', row.squareMm > 0)
   if (trade === 'cover' || trade === 'sheets')
     needs(
@@ -85,6 +91,7 @@ const BY_TRADE: Readonly<Record<Trade, (input: TakeoffInput) => Reckoned>> = {
   tile: tileLine,
   boards: boardsLine,
   carpet: carpetLine,
+  stairs: stairsLine,
   curtains: curtainsLine,
   blinds: blindLine,
   sheets: sheetsLine,

@@ -32,6 +32,7 @@ export const TRADE_FIELDS: Readonly<Record<Trade, readonly (keyof Takeoff)[]>> =
   ],
   boards: ['turned', 'goodsWidthMm', 'goodsLengthMm', 'packOf', 'packMinor', 'sparePacks'],
   carpet: ['turned', 'goodsWidthMm', 'trimMm', 'packMinor'],
+  stairs: ['posts', 'riserMm', 'goingMm', 'stairMm', 'landingMm', 'goodsWidthMm', 'trimMm', 'packMinor'],
   curtains: [
     'openingId',
     'readyMade',

@@ -27,6 +27,7 @@ export const USUAL_TASKS: Readonly<Record<Task, Usual>> = {
   'lay tile': { by: 'area', minutes: 75 },
   'lay boards': { by: 'area', minutes: 25 },
   'lay carpet': { by: 'area', minutes: 12 },
+  'lay stairs': { by: 'count', minutes: 15 },
   'fit moldings': { by: 'run', minutes: 12 },
   'cut sheets': { by: 'count', minutes: 8 },
   'make up curtains': { by: 'count', minutes: 75 },
