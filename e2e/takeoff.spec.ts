@@ -72,7 +72,7 @@ test('work and what it takes: minutes of one’s own, a pack priced onto the sch
   await expect(taping).toContainText('Under the ceiling')
   await page.getByRole('button', { name: 'Tape edges' }).press('Enter')
   await fill(page.getByLabel('Minutes for 1 m'), '3')
-  await expect(taping).toContainText('4 h')
+  await expect(taping).toContainText('3 h 55 min')
   await fill(page.getByLabel('Minutes for 1 m'), 'slow')
   await expect(page.getByText('Minutes for 1 m is not a number')).toBeVisible()
   await fill(page.getByLabel('Minutes for 1 m'), '')

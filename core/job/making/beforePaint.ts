@@ -89,7 +89,7 @@ function tapedRoom(job: JobSnapshot, { palette, areas }: RoomToMake, painted: re
     })),
     ceiling: wear('ceiling'),
     trim,
-    lower: job.room.lowerWallMm === null ? undefined : wear('lower'),
+    lower: job.room.lowerWallMm === null ? undefined : { wear: wear('lower'), toMm: job.room.lowerWallMm },
     skirting: job.room.skirtingMm > 0,
     cornice: job.room.corniceMm > 0,
     fields: job.parts

@@ -224,6 +224,36 @@ describe('small repeated work', () => {
     expect(work).toEqual({ 'mark out': 4, 'drill and plug': 4 })
     expect(goods).toEqual({ 'screws and plugs': 1 })
   })
+  test('what hangs already goes on hanging, unless its wall is made new', () => {
+    const picture: ExamplePiece = {
+      ...{ id: 'a', name: 'a', kind: 'picture', widthMm: 500, depthMm: 20, heightMm: 400, there: true },
+      hang: { hooks: 1, fixing: 'picture hook' },
+    }
+    expect(made(jobOf({ pieces: [picture] })).work).toEqual({})
+    const painted = jobOf({
+      finishes: [{ id: 'oat' }],
+      on: [{ surface: 'walls', finishId: 'oat' }],
+      pieces: [picture],
+    })
+    expect(made(painted).work['drive picture hooks']).toBe(1)
+  })
+  test('a line of the schedule that is drawn nowhere yet counts as the piece it will be', () => {
+    const item = {
+      ...ROWS.items.make({ id: 'i', name: 'Tall shelf', category: 'furniture', targetMinor: 0 }),
+      ...{ fixing: 'screwed to the wall' as const, pieceKind: 'shelves' as const, quantity: 2, version: 1 },
+    }
+    const drawn: ExamplePiece = {
+      ...{ id: 'p', name: 'Tall shelf', kind: 'shelves', fixing: 'screwed to the wall', count: 2 },
+      ...{ widthMm: 800, depthMm: 300, heightMm: 1900, itemId: 'i' },
+    }
+    const [line, piece] = [
+      made(jobOf({ more: { items: [item] } })),
+      made(jobOf({ more: { items: [item] }, pieces: [drawn] })),
+    ]
+    expect(line.work).toEqual({ 'fix to the building': 2 })
+    expect(line.goods).toEqual({ 'screws and plugs': 1 })
+    expect(piece).toMatchObject({ work: line.work, goods: line.goods })
+  })
   test('curtains go on the rod that is there, a blind takes the place of the old one', () => {
     const line = (trade: 'curtains' | 'blinds', carries: 'rod' | 'fixed blind' | 'nothing') => {
       const base = jobOf({

@@ -22,7 +22,7 @@ export function makingOf(stored: JobSnapshot, room: RoomToMake, lines: readonly 
     painting(painted),
     leaving(job, madeNew),
     ofLines(job, lines),
-    hanging(job, room),
+    hanging(job, room, madeNew),
     fixing(job, says),
     bought(job),
   ]

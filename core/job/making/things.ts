@@ -1,4 +1,5 @@
 import type { Formatter } from '../../kernel/units/formatter.js'
+import { itemsWithoutPiece } from '../../model/oneThing.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import type { HangFixing } from '../../model/vocabulary/hanging.js'
@@ -76,13 +77,16 @@ const BY_FIXING: Readonly<Record<HangFixing, readonly [Task, ConsumableKind | un
   'string on a nail': ['hang by rail or string', 'picture hooks'],
 }
 
-/** What hangs when the room is done, new or hung again: each fixing marked out and set. */
-export function hanging(job: JobSnapshot, { areas }: RoomToMake): Listed {
+/**
+ * What hangs when the room is done: what comes, and what is hung again where its wall is made new. Each fixing is marked out
+ * and set. What hangs on a wall that stays as it is goes on hanging.
+ */
+export function hanging(job: JobSnapshot, { areas }: RoomToMake, madeNew: MadeNew): Listed {
   const wanted: Wanted[] = []
   const needed: Needed[] = []
   for (const hung of job.wallPlacements) {
     const piece = job.pieces.find((p) => p.id === hung.pieceId)
-    if (!piece || !inRoom(piece)) continue
+    if (!piece || !inRoom(piece) || (piece.there && !madeNew.wallIds.has(hung.wallId))) continue
     const where = areas?.walls.find((w) => w.wallId === hung.wallId)?.name ?? 'Wall'
     const [task, kind] = BY_FIXING[hung.fixing]
     wanted.push({ task: 'mark out', amount: hung.hooks, where }, { task, amount: hung.hooks, where })
@@ -91,14 +95,45 @@ export function hanging(job: JobSnapshot, { areas }: RoomToMake): Listed {
   return { wanted, needed }
 }
 
+/** A thing that comes into the room: a piece, or a line of the schedule that is drawn nowhere yet. */
+interface Coming {
+  readonly name: string
+  readonly kind: Piece['kind'] | null
+  readonly count: number
+  readonly fixing: Piece['fixing']
+  readonly weightG: number | null
+  readonly wallId: string | null
+  /** Null while no size is known. */
+  readonly widthMm: number | null
+  readonly depthMm: number | null
+  readonly lampType: Piece['lampType']
+  readonly traits: readonly string[]
+  readonly itemId: string | null
+}
+
+/** What comes and hangs on no wall's hooks. */
+function comingOf(job: JobSnapshot): Coming[] {
+  const hung = new Set(job.wallPlacements.map((w) => w.pieceId))
+  const pieces = job.pieces.filter((p) => !p.there && inRoom(p) && !hung.has(p.id))
+  const lines = itemsWithoutPiece(job.items, job.pieces).map((i): Coming => {
+    const option = job.options.find((o) => o.id === i.chosenOptionId)
+    return {
+      ...{ name: i.name, kind: i.pieceKind, count: i.quantity, fixing: i.fixing, weightG: i.weightG },
+      ...{ wallId: i.wallId, widthMm: option?.widthMm ?? null, depthMm: option?.depthMm ?? null },
+      ...{ lampType: null, traits: [], itemId: i.id },
+    }
+  })
+  return [...pieces, ...lines]
+}
+
 /** Things that come and are fixed otherwise than on a wall's hooks: stuck, or screwed to the building. */
 export function fixing(job: JobSnapshot, says: Formatter): Listed {
   const wanted: Wanted[] = []
   const needed: Needed[] = []
   const cautions: string[] = []
-  const hung = new Set(job.wallPlacements.map((w) => w.pieceId))
-  const windowed = job.takeoffs.some((t) => t.trade === 'curtains' || t.trade === 'blinds')
-  for (const p of job.pieces.filter((x) => !x.there && inRoom(x) && !hung.has(x.id))) {
+  const clothLines = job.takeoffs.filter((t) => t.trade === 'curtains' || t.trade === 'blinds')
+  const windowWalls = clothLines.map((t) => job.openings.find((o) => o.id === t.openingId)?.wallId)
+  for (const p of comingOf(job)) {
     const cloth = p.kind === 'curtains' || p.kind === 'blind'
     const where = p.count > 1 ? `${p.name}, ${p.count}` : p.name
     if (p.fixing === 'adhesive strips' || (p.fixing === 'glued down' && p.kind !== 'rug'))
@@ -110,26 +145,20 @@ export function fixing(job: JobSnapshot, says: Formatter): Listed {
         needed.push({ kind: 'adhesive strips, pairs', amount: p.count * strips.pairs, where })
       else cautions.push(`${p.name}: no strips counted, ${strips.refused}.`)
     }
-    if (
-      (p.fixing === 'screwed to the wall' || p.fixing === 'screwed to the ceiling') &&
-      !(cloth && windowed)
-    ) {
-      wanted.push({
-        task: cloth ? 'put up a rail or a blind' : 'fix to the building',
-        amount: p.count,
-        where,
-      })
+    const screwed = p.fixing === 'screwed to the wall' || p.fixing === 'screwed to the ceiling'
+    // A line of the take-off at a window of its wall counts the rail already.
+    const counted = cloth && windowWalls.some((wall) => p.wallId === null || wall === p.wallId)
+    if (screwed && !counted) {
+      const task = cloth ? 'put up a rail or a blind' : 'fix to the building'
+      wanted.push({ task, amount: p.count, where })
       needed.push({ kind: 'screws and plugs', amount: 4 * p.count, where })
     }
     if (p.fixing === 'wired in')
       cautions.push(`${p.name}: connected by a licensed electrician; not counted here.`)
     if (p.fixing === 'plumbed in') {
       cautions.push(`${p.name}: connected by a licensed plumber; not counted here.`)
-      needed.push({
-        kind: 'sealant',
-        amount: (p.count * (p.widthMm + 2 * p.depthMm) * SEALANT_ML_PER_M) / 1000,
-        where,
-      })
+      const beadMm = (p.widthMm ?? 0) + 2 * (p.depthMm ?? 0)
+      needed.push({ kind: 'sealant', amount: (p.count * beadMm * SEALANT_ML_PER_M) / 1000, where })
     }
   }
   return { wanted, needed, cautions }
@@ -141,9 +170,13 @@ const SEALANT_ML_PER_M = 25
 /** What new lamps and rugs do not bring with them. */
 export function bought(job: JobSnapshot): Listed {
   const needed: Needed[] = []
-  for (const p of job.pieces.filter((x) => !x.there && inRoom(x))) {
-    const option = chosenOf(job, p)
-    const asked = (what: string) => job.items.some((i) => i.forItemId === p.itemId && i.companion === what)
+  const hung = job.wallPlacements.map((w) => w.pieceId)
+  const lit = job.pieces.filter((p) => hung.includes(p.id) && !p.there && inRoom(p))
+  for (const p of [...comingOf(job), ...lit]) {
+    const item = job.items.find((i) => i.id === p.itemId)
+    const option = job.options.find((o) => o.id === item?.chosenOptionId)
+    const asked = (what: string) =>
+      item !== undefined && job.items.some((i) => i.forItemId === item.id && i.companion === what)
     const has = (trait: string) => option?.traits.some((t) => t === trait) ?? false
     if (p.kind === 'lamp' && !has('comes with its bulb') && !asked('bulb'))
       needed.push({
@@ -153,18 +186,10 @@ export function bought(job: JobSnapshot): Listed {
       })
     if (p.kind === 'lamp' && p.traits.includes('cordless'))
       needed.push({ kind: 'batteries', amount: 4 * p.count, where: `${p.name}, unless it is charged` })
-    if (
-      p.kind === 'rug' &&
-      !p.traits.includes('underlay or gripper') &&
-      !has('comes with underlay') &&
-      !asked('underlay')
-    )
+    const bare =
+      !p.traits.includes('underlay or gripper') && !has('comes with underlay') && !asked('underlay')
+    if (p.kind === 'rug' && bare && p.widthMm !== null && p.depthMm !== null)
       needed.push({ kind: 'rug underlay', amount: p.count * p.widthMm * p.depthMm, where: p.name })
   }
   return { wanted: [], needed }
-}
-
-const chosenOf = (job: JobSnapshot, piece: Piece) => {
-  const item = job.items.find((i) => i.id === piece.itemId)
-  return job.options.find((o) => o.id === item?.chosenOptionId)
 }

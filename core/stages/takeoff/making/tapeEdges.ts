@@ -28,8 +28,8 @@ export interface TapedRoom {
   readonly walls: readonly TapedWall[]
   readonly ceiling: Wear
   readonly trim: Wear
-  /** Undefined when the walls are whole. */
-  readonly lower: Wear | undefined
+  /** The lower part of the walls, up to its line; undefined when they are whole. */
+  readonly lower: { readonly wear: Wear; readonly toMm: number } | undefined
   readonly skirting: boolean
   readonly cornice: boolean
   /** Fields and bands on the walls with a finish of their own. */
@@ -42,6 +42,13 @@ export interface TapedEdges {
   readonly framesMm: number
   readonly betweenMm: number
 }
+
+/** How long a wall is at a height, what opens there left out. */
+const runAt = (wall: TapedWall, mm: number): number =>
+  wall.lengthMm -
+  wall.openings
+    .filter((o) => o.sillMm <= mm && mm < o.sillMm + o.heightMm)
+    .reduce((sum, o) => sum + o.widthMm, 0)
 
 /** Two surfaces are taped apart where one is painted and they do not wear the same. */
 export const isTaped = (a: Wear, b: Wear): boolean => (a.painted || b.painted) && a.finishId !== b.finishId
@@ -56,9 +63,9 @@ export function tapeEdges(room: TapedRoom): TapedEdges {
   const { walls, trim, ceiling } = room
   walls.forEach((wall, i) => {
     const next = walls[(i + 1) % walls.length]
-    const low = room.lower ?? wall.wear
-    const foot =
-      wall.lengthMm - wall.openings.filter((o) => o.sillMm <= 0).reduce((sum, o) => sum + o.widthMm, 0)
+    const low = room.lower?.wear ?? wall.wear
+    const line = room.lower?.toMm ?? 0
+    const foot = runAt(wall, 0)
     if (room.cornice) {
       if (isTaped(wall.wear, trim)) ceilingMm += wall.lengthMm
       if (isTaped(trim, ceiling)) ceilingMm += wall.lengthMm
@@ -67,10 +74,17 @@ export function tapeEdges(room: TapedRoom): TapedEdges {
       if (isTaped(low, trim)) footMm += foot
       if (isTaped(trim, floor)) footMm += foot
     } else if (isTaped(low, floor)) footMm += foot
-    if (room.lower && isTaped(wall.wear, room.lower)) betweenMm += foot
+    if (isTaped(wall.wear, low)) betweenMm += runAt(wall, line)
     if (next && walls.length > 1 && isTaped(wall.wear, next.wear)) betweenMm += wall.cornerMm
-    for (const { widthMm, heightMm, sillMm, frame } of wall.openings)
-      if (frame && isTaped(wall.wear, frame)) framesMm += 2 * heightMm + (sillMm <= 0 ? 1 : 2) * widthMm
+    for (const { widthMm, heightMm, sillMm, frame } of wall.openings) {
+      if (!frame) continue
+      const head = sillMm + heightMm
+      const below = Math.max(0, Math.min(line, head) - Math.max(0, sillMm))
+      const at = (mm: number) => (mm < line ? low : wall.wear)
+      const side = (wear: Wear, mm: number) => (isTaped(wear, frame) ? mm : 0)
+      framesMm += side(low, 2 * below) + side(wall.wear, 2 * (heightMm - below))
+      framesMm += side(at(head), widthMm) + (sillMm > 0 ? side(at(sillMm), widthMm) : 0)
+    }
   })
   for (const { roundMm, wear, on } of room.fields) if (isTaped(wear, on)) betweenMm += roundMm
   return { ceilingMm, footMm, framesMm, betweenMm }
