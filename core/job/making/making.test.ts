@@ -235,7 +235,19 @@ describe('small repeated work', () => {
       on: [{ surface: 'walls', finishId: 'oat' }],
       pieces: [picture],
     })
-    expect(made(painted).work['drive picture hooks']).toBe(1)
+    expect(made(painted).work).toMatchObject({ 'take fittings down': 1, 'drive picture hooks': 1 })
+  })
+  test('a shelf that stays comes down before its wall is painted and goes back up; one that may not be moved stays where it is', () => {
+    const shelf = (more: Partial<ExamplePiece>): ExamplePiece => ({
+      ...{ id: 's', name: 'Shelf', kind: 'shelves', there: true, verdict: 'keep', wallId: 'north' },
+      ...{ widthMm: 800, depthMm: 250, heightMm: 1800, fixing: 'screwed to the wall', ...more },
+    })
+    const walls = { finishes: [{ id: 'oat' }], on: [{ surface: 'walls', finishId: 'oat' } as const] }
+    const work = (piece: ExamplePiece, room: Made = walls) => made(jobOf({ ...room, pieces: [piece] })).work
+    expect(work(shelf({}))).toMatchObject({ 'take fittings down': 1, 'fix to the building': 1 })
+    for (const silent of [work(shelf({ stays: true })), work(shelf({ fixing: 'stands free' }))])
+      expect([silent['take fittings down'], silent['fix to the building']]).toEqual([undefined, undefined])
+    expect(work(shelf({}), {})).toEqual({})
   })
   test('a line of the schedule that is drawn nowhere yet counts as the piece it will be', () => {
     const item = {

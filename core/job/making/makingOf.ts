@@ -5,7 +5,7 @@ import { reckonMaking, type Making } from '../../stages/takeoff/making/making.js
 import { beforePaint } from './beforePaint.js'
 import { coated, madeNewOf, type LineToMake, type Listed, type RoomToMake } from './faces.js'
 import { painting } from './painting.js'
-import { bought, fixing, hanging, leaving, ofLines } from './things.js'
+import { bought, fixing, hanging, leaving, ofLines, takenDown } from './things.js'
 
 /**
  * What it takes to make the room, from what is already known: surfaces to be painted, lines of the take-off, what leaves and
@@ -21,6 +21,7 @@ export function makingOf(stored: JobSnapshot, room: RoomToMake, lines: readonly 
     beforePaint(job, room, painted, madeNew),
     painting(painted),
     leaving(job, madeNew),
+    takenDown(job, madeNew),
     ofLines(job, lines),
     hanging(job, room, madeNew),
     fixing(job, says),

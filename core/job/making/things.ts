@@ -35,6 +35,26 @@ export function leaving(job: JobSnapshot, madeNew: MadeNew): Listed {
   }
 }
 
+/**
+ * What stays and is fixed to a wall that is made new comes down first and goes back up; its hooks are counted with what hangs.
+ * What may not be moved is worked round.
+ */
+export function takenDown(job: JobSnapshot, madeNew: MadeNew): Listed {
+  const kept = job.pieces.filter((p) => p.there && inRoom(p) && !p.stays)
+  const wanted = kept.flatMap((p): Wanted[] => {
+    const hung = job.wallPlacements.filter((w) => w.pieceId === p.id)
+    const down = hung.filter((w) => madeNew.wallIds.has(w.wallId)).length
+    const where = `${p.name}, put back`
+    if (hung.length > 0) return [{ task: 'take fittings down', amount: down, where }]
+    if (p.fixing !== 'screwed to the wall' || p.wallId === null || !madeNew.wallIds.has(p.wallId)) return []
+    return [
+      { task: 'take fittings down', amount: p.count, where },
+      { task: 'fix to the building', amount: p.count, where },
+    ]
+  })
+  return { wanted, needed: [] }
+}
+
 const HUNG_KINDS: ReadonlySet<Piece['kind']> = new Set(['picture', 'mirror', 'curtains', 'blind', 'lamp'])
 const NAILED: ReadonlySet<HangFixing> = new Set<HangFixing>([
   'picture hook',
