@@ -43,6 +43,22 @@ describe('papers of walls that meet', () => {
     )
     expect(all.drawings[0]?.spans?.map((s) => s.name)[0]).toBe('South wall')
   })
+  test('seams of one wall: from the left, or from its middle with ends alike; walls that run on have none', () => {
+    const one = { ...paper, wallIds: ['north'], packMinor: 4000 }
+    const got = ways(lineOf(one, { room }))
+    // 4 000 ÷ 530: seven whole drops and 290; from the middle 145 at each end, or 410.
+    expect(got).toEqual([
+      ['A whole drop at the left, as drawn', '2 rolls; first seam 0, ends 530 and 290', 8000],
+      ['A drop in the middle', '3 rolls; first seam 145, ends 145 and 145', 12_000],
+      ['A seam in the middle', '2 rolls; first seam 410, ends 410 and 410', 8000],
+    ])
+    const typed = ways(lineOf({ ...one, seamMm: 200 }, { room }))
+    expect(typed.at(-1)?.[0]).toBe('As entered, as drawn')
+    expect(ways(lineOf({ ...one, seamMm: 145 }, { room })).map(([name]) => name)).toContain(
+      'A drop in the middle, as drawn',
+    )
+    expect(ways(lineOf({ ...one, wallIds: ['north', 'east'] }, { room }))).toEqual([])
+  })
   test('a drop that goes round a corner is told of with what to do', () => {
     expect(notes(lineOf({ ...paper, wallIds: ['north', 'east'] }, { room }))).toContain(
       '1 drop goes round a corner: slit each 10 mm past it',

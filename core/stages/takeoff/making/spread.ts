@@ -31,7 +31,7 @@ export function spreadOn(
   const wallMm2 = face.widthMm * face.heightMm
   const holesMm2 = face.holes.reduce((sum, h) => sum + h.widthMm * (h.topMm - h.bottomMm), 0)
   // Grids with many more places than are wanted and than openings can take are not tried.
-  const enough = 2 * count * (wallMm2 / Math.max(wallMm2 / 10, wallMm2 - holesMm2)) + most.columns
+  const enough = 2 * count * (wallMm2 / Math.max(wallMm2 / 4, wallMm2 - holesMm2)) + most.columns
   let best: { readonly cost: number; readonly grid: Spread } | undefined
   for (let columns = 1; columns <= most.columns; columns++)
     for (let rows = Math.ceil(count / columns); rows <= most.rows && columns * rows <= enough; rows++) {

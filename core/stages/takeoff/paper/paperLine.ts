@@ -1,5 +1,7 @@
 import type { Formatter } from '../../../kernel/units/formatter.js'
-import { goods, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import type { Takeoff } from '../../../model/rows/takeoffs.js'
+import { goods, type Beside, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import { mod, type Paper } from './drops.js'
 import { ceilDiv, type Drawing, type Face } from '../trade.js'
 import { paperDrawings, paperPlan, type PaperPlan } from './paperPlan.js'
 import { paperSquares } from './squares.js'
@@ -90,6 +92,7 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
       `${says.drawn(height)} + 2 × ${says.drawn(row.trimMm)}${match === 'free' ? '' : ` → ${says.figure(Math.round((2 * plan.cutMm) / paper.repeatMm) / 2)} × ${says.drawn(paper.repeatMm)}`} = ${says.drawn(plan.cutMm)}`,
       `${says.drawn(paper.lengthMm)} a roll → ${says.count(plan.rolls.length, 'roll')}`,
     ],
+    beside: seamWays(faces, paper, row, says),
     notes: [
       ...(plan.areaRolls < plan.rolls.length
         ? [
@@ -112,6 +115,34 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
     ],
     drawings: paperDrawings(plan, paper),
   }
+}
+
+/**
+ * Where the seams of a single wall may fall: a whole drop at the left, a drop in the middle, a seam in the middle, and as it is
+ * entered. Seen from the room the ends look alike when the wall is set out from its middle.
+ */
+function seamWays(faces: readonly Face[], paper: Paper, row: Takeoff, says: Formatter): Beside[] {
+  const [face] = faces
+  // Walls that run on into one another have no middle of their own.
+  if (!face || faces.length > 1 || face.meets || (face.spans?.length ?? 0) > 1) return []
+  const middle = face.widthMm / 2
+  const ways: readonly (readonly [string, number])[] = [
+    ['A whole drop at the left', 0],
+    ['A drop in the middle', mod(middle - paper.widthMm / 2, paper.widthMm)],
+    ['A seam in the middle', mod(middle, paper.widthMm)],
+  ]
+  const entered = mod(row.seamMm, paper.widthMm)
+  const isKnown = ways.some(([, seam]) => Math.abs(seam - entered) < 0.5)
+  return [...ways, ...(isKnown ? [] : [['As entered', entered] as const])].map(([name, seam]) => {
+    const { drops, rolls } = paperPlan(faces, paper, row.trimMm, seam)
+    const [first, last] = [drops[0]?.widthMm ?? 0, drops.at(-1)?.widthMm ?? 0]
+    const ends = `${says.drawn(Math.round(first))} and ${says.drawn(Math.round(last))}`
+    return {
+      name: Math.abs(seam - entered) < 0.5 ? `${name}, as drawn` : name,
+      needed: `${says.count(rolls.length, 'roll')}; first seam ${says.drawn(Math.round(seam))}, ends ${ends}`,
+      costMinor: row.packMinor === null ? undefined : (rolls.length + row.sparePacks) * row.packMinor,
+    }
+  })
 }
 
 /** What has to be told of corners: where a drop goes round one, and where the round closes. */
