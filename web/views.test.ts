@@ -30,7 +30,7 @@ test('each stage says in words and numbers what is open', () => {
     [2, 'Measure', '19.0 m² floor'],
     [3, 'Palette', '1 clash, 3 to look at'],
     [4, 'Plan', '12 pieces placed'],
-    [5, 'Take-off', '11.3 L in 5 paints, 10 lines of trades'],
+    [5, 'Take-off', '11.2 L in 5 paints, 11 lines of trades'],
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '3 to look at'],
     [9, 'Handover', '1 thing set out'],
@@ -73,7 +73,7 @@ test('each stage says in words and numbers what is open', () => {
 })
 
 describe('the palette', () => {
-  const rows = paletteRows(job, derived.palette, derived.areas)
+  const rows = paletteRows(job, derived.palette, derived.surfaces)
   test('one row for each thing that wears a finish, the largest first; the shares are all that is seen', () => {
     const going = job.pieces.filter((p) => p.verdict === 'let go').length
     expect(going).toBe(2)
@@ -89,7 +89,7 @@ describe('the palette', () => {
         ...derived.palette,
         finishAssignments: derived.palette.finishAssignments.filter((p) => p.surface !== 'walls'),
       },
-      derived.areas,
+      derived.surfaces,
     )
     expect(open.find((r) => r.where === 'Walls')).toMatchObject({ finish: undefined, share: 0 })
   })
