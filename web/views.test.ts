@@ -65,7 +65,7 @@ test('each stage says in words and numbers what is open', () => {
     'not measured yet',
     'no finishes yet',
     'needs the room',
-    '10 lines of trades',
+    '11 lines of trades',
     'no items yet',
     '0 orders',
     '1 thing set out',
