@@ -39,8 +39,12 @@ export function beforePaint(
     )
   for (const wall of areas.walls) {
     const face = job.walls.find((w) => w.id === wall.wallId)?.face
-    if (face === 'paper' && madeNew.wallIds.has(wall.wallId))
-      wanted.push({ task: 'strip old paper', amount: wall.netMm2, where: wall.name })
+    if (face === 'paper')
+      wanted.push({
+        task: 'strip old paper',
+        amount: madeNew.wallMm2.get(wall.wallId) ?? 0,
+        where: wall.name,
+      })
   }
   for (const f of job.fixtures.filter((x) => x.kind === 'blemish' && madeNew.wallIds.has(x.wallId))) {
     const where = f.name || 'Blemish'

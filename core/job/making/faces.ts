@@ -32,9 +32,13 @@ export const coated = (job: JobSnapshot, { palette, surfaces }: RoomToMake): Coa
     return [{ ...p, coats, primer }]
   })
 
-/** Walls and floor whose face is made new: painted, papered, tiled or laid. */
+/** Walls, ceiling and floor whose face is made new: painted, papered, tiled or laid. */
 export interface MadeNew {
+  /** Made new above the line of the lower wall or below it, or whole. */
   readonly wallIds: ReadonlySet<string>
+  /** Of each wall that is made new, how much of it is. */
+  readonly wallMm2: ReadonlyMap<string, number>
+  readonly ceiling: boolean
   readonly floor: boolean
 }
 
@@ -44,14 +48,21 @@ export function madeNewOf(
   lines: readonly LineToMake[],
 ): MadeNew {
   const on = new Set<string>(painted.map((p) => p.on))
-  const laid = lines.filter((l) => l.row.trade === 'wallpaper' || l.row.trade === 'tile')
+  const laid = new Set(
+    lines.filter((l) => l.row.trade === 'wallpaper' || l.row.trade === 'tile').flatMap((l) => l.row.wallIds),
+  )
+  const wallMm2 = new Map(
+    (areas?.walls ?? []).flatMap(({ wallId, netMm2, upperMm2, lowerMm2 }) => {
+      const upper = on.has(`wall:${wallId}`) || (on.has('walls') && !wornAlone(palette, wallId))
+      const made = (upper ? upperMm2 : 0) + (on.has('lower') ? lowerMm2 : 0)
+      const newMm2 = laid.has(wallId) ? netMm2 : made
+      return newMm2 > 0 ? [[wallId, newMm2] as const] : []
+    }),
+  )
   return {
-    wallIds: new Set([
-      ...(areas?.walls ?? [])
-        .map((w) => w.wallId)
-        .filter((id) => on.has(`wall:${id}`) || (on.has('walls') && !wornAlone(palette, id))),
-      ...laid.flatMap((l) => l.row.wallIds),
-    ]),
+    wallMm2,
+    wallIds: new Set(wallMm2.keys()),
+    ceiling: on.has('ceiling'),
     floor: on.has('floor') || lines.some((l) => l.row.trade === 'boards' || l.row.trade === 'carpet'),
   }
 }

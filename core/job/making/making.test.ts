@@ -116,6 +116,22 @@ describe('what paint takes beside paint', () => {
     const job = { ...papered, walls: papered.walls.map((w) => ({ ...w, face: 'paper' as const })) }
     expect(m2(made(job).work['strip old paper'])).toBe(41.6)
   })
+  test('where the lower wall alone is painted, its sockets come off and its old paper, no more', () => {
+    const base = jobOf({ finishes: [{ id: 'oat' }], on: [{ surface: 'lower', finishId: 'oat' }] })
+    const socket = ROWS.fixtures.make({
+      ...{ id: 'a', wallId: 'east', kind: 'socket', startMm: 300, bottomMm: 300 },
+      ...{ widthMm: 80, heightMm: 80, depthMm: 10 },
+    })
+    const { work } = made({
+      ...base,
+      room: { ...base.room, lowerWallMm: 1000 },
+      walls: base.walls.map((w) => ({ ...w, face: 'paper' as const })),
+      fixtures: [{ ...socket, version: 1 }],
+    })
+    expect(work['take plates off and put them back']).toBe(1)
+    // 18 m, a meter high, less 0.8 of the door and 1.5 × 0.1 of the window.
+    expect(m2(work['strip old paper'])).toBe(18 - 0.8 - 0.15)
+  })
   test('sockets and switches only where the wall is made new, with the power off', () => {
     const fixture = (id: string, kind: 'socket' | 'switch' | 'radiator', wallId: string) => ({
       ...ROWS.fixtures.make({
@@ -157,7 +173,8 @@ describe('what comes off', () => {
   })
   test('screwed: holes, filler, and its outline where the wall is not made new', () => {
     const { work, goods } = made(jobOf({ pieces: [gone({ fixing: 'screwed to the wall' })] }))
-    expect(work).toMatchObject({ 'take fittings down': 1, 'fill holes': 4, 'touch in': 800 * 400 })
+    // A shelf on the wall stands on no floor.
+    expect(work).toEqual({ 'take fittings down': 1, 'fill holes': 4, 'touch in': 800 * 400 })
     expect(goods).toEqual({ filler: 1 })
   })
   test('where the wall is painted anew its outline is covered', () => {
@@ -194,6 +211,37 @@ describe('what comes off', () => {
     expect(made(jobOf({ pieces: [gone({ fixing: 'screwed to the wall', verdict: 'keep' })] })).work).toEqual(
       {},
     )
+  })
+  test('what was fixed to the ceiling shows there, until the ceiling is painted', () => {
+    const pelmet = gone({ kind: 'other', fixing: 'screwed to the ceiling' })
+    expect(made(jobOf({ pieces: [pelmet] })).work).toEqual({
+      ...{ 'take fittings down': 1, 'fill holes': 4, 'touch in': 800 * 250 },
+    })
+    const painted = (surface: 'ceiling' | 'walls') =>
+      made(jobOf({ finishes: [{ id: 'oat' }], on: [{ surface, finishId: 'oat' }], pieces: [pelmet] })).work
+    expect(painted('ceiling')['touch in']).toBeUndefined()
+    expect(painted('walls')['touch in']).toBe(800 * 250)
+  })
+  test('what was glued to the floor marks the floor and no wall', () => {
+    const { work } = made(jobOf({ pieces: [gone({ kind: 'rug', fixing: 'glued down', heightMm: 10 })] }))
+    expect(work).toEqual({
+      ...{ 'take fittings down': 1, 'clear glue': 800 * 250, 'make good the floor': 800 * 250 },
+    })
+  })
+  test('of three of which one is known to hang, the others are taken to be screwed', () => {
+    const three = gone({
+      count: 3,
+      fixing: 'screwed to the wall',
+      hang: { hooks: 2, fixing: 'screw and plug' },
+    })
+    expect(made(jobOf({ pieces: [three] })).work['fill holes']).toBe(2 + 2 * 4)
+  })
+  test('a bookcase bares the floor where the plan stands it, or where it is as high as one; a shelf put up does not', () => {
+    const floor = (more: Partial<ExamplePiece>) =>
+      made(jobOf({ pieces: [gone({ fixing: 'screwed to the wall', ...more })] })).work['make good the floor']
+    expect(floor({ at: [2500, 200] })).toBe(800 * 250)
+    expect(floor({ heightMm: 1900 })).toBe(800 * 250)
+    expect(floor({ at: [2500, 200], raised: 1200 })).toBeUndefined()
   })
   test('what was built on the floor leaves it bare', () => {
     const { work } = made(jobOf({ pieces: [gone({ fixing: 'plumbed in', kind: 'sanitary', depthMm: 500 })] }))
@@ -245,6 +293,7 @@ describe('small repeated work', () => {
     const walls = { finishes: [{ id: 'oat' }], on: [{ surface: 'walls', finishId: 'oat' } as const] }
     const work = (piece: ExamplePiece, room: Made = walls) => made(jobOf({ ...room, pieces: [piece] })).work
     expect(work(shelf({}))).toMatchObject({ 'take fittings down': 1, 'fix to the building': 1 })
+    expect(made(jobOf({ ...walls, pieces: [shelf({})] })).cautions.join(' ')).toContain('anchor it again')
     for (const silent of [work(shelf({ stays: true })), work(shelf({ fixing: 'stands free' }))])
       expect([silent['take fittings down'], silent['fix to the building']]).toEqual([undefined, undefined])
     expect(work(shelf({}), {})).toEqual({})

@@ -18,13 +18,22 @@ export function leaving(job: JobSnapshot, madeNew: MadeNew): Listed {
       const hung = job.wallPlacements.filter((w) => w.pieceId === p.id)
       const nailed = hung.filter((w) => NAILED.has(w.fixing))
       const wallId = hung[0]?.wallId ?? p.wallId
+      const stood = job.floorPlacements.find((f) => f.pieceId === p.id)
       return comesOff({
         ...{ name: p.name, count: p.count, fixing: p.fixing },
         ...{ widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm },
         atWindow: p.kind === 'curtains' || p.kind === 'blind',
-        nails: hung.length > 0 ? nailed.reduce((sum, w) => sum + w.hooks, 0) : undefined,
-        stands: hung.length === 0 && !HUNG_KINDS.has(p.kind),
-        wallMadeNew: wallId !== null && madeNew.wallIds.has(wallId),
+        hung: hung.length,
+        nails: nailed.reduce((sum, w) => sum + w.hooks, 0),
+        onFloor: stood ? stood.raisedMm === 0 : hung.length === 0 && LIES.has(p.kind),
+        // Shelves may as well hang: low ones are not taken to stand on the floor unless the plan says so.
+        builtOn: stood
+          ? stood.raisedMm === 0
+          : hung.length === 0 && (BUILT_ON.has(p.kind) || (p.kind === 'shelves' && p.heightMm >= TALL_MM)),
+        backMadeNew:
+          p.fixing === 'screwed to the ceiling'
+            ? madeNew.ceiling
+            : wallId !== null && madeNew.wallIds.has(wallId),
         floorMadeNew: madeNew.floor,
       })
     })
@@ -40,22 +49,42 @@ export function leaving(job: JobSnapshot, madeNew: MadeNew): Listed {
  * What may not be moved is worked round.
  */
 export function takenDown(job: JobSnapshot, madeNew: MadeNew): Listed {
+  const cautions: string[] = []
   const kept = job.pieces.filter((p) => p.there && inRoom(p) && !p.stays)
   const wanted = kept.flatMap((p): Wanted[] => {
     const hung = job.wallPlacements.filter((w) => w.pieceId === p.id)
     const down = hung.filter((w) => madeNew.wallIds.has(w.wallId)).length
     const where = `${p.name}, put back`
-    if (hung.length > 0) return [{ task: 'take fittings down', amount: down, where }]
-    if (p.fixing !== 'screwed to the wall' || p.wallId === null || !madeNew.wallIds.has(p.wallId)) return []
+    const onNew =
+      (p.fixing === 'screwed to the wall' && p.wallId !== null && madeNew.wallIds.has(p.wallId)) ||
+      (p.fixing === 'screwed to the ceiling' && madeNew.ceiling)
+    const screwed = onNew ? Math.max(0, p.count - hung.length) : 0
+    if (screwed > 0 && (BUILT_ON.has(p.kind) || p.kind === 'shelves'))
+      cautions.push(
+        `${p.name}: loose it can tip over. Empty it first, and anchor it again before it is used.`,
+      )
     return [
-      { task: 'take fittings down', amount: p.count, where },
-      { task: 'fix to the building', amount: p.count, where },
+      { task: 'take fittings down', amount: down + screwed, where },
+      { task: 'fix to the building', amount: screwed, where },
     ]
   })
-  return { wanted, needed: [] }
+  return { wanted, needed: [], cautions }
 }
 
-const HUNG_KINDS: ReadonlySet<Piece['kind']> = new Set(['picture', 'mirror', 'curtains', 'blind', 'lamp'])
+/** Lies on the floor, or is laid there. */
+const LIES: ReadonlySet<Piece['kind']> = new Set(['rug'])
+/** Stands on the floor where it is built in: what is under it was perhaps never laid. */
+const BUILT_ON: ReadonlySet<Piece['kind']> = new Set([
+  'cabinet',
+  'chest of drawers',
+  'wardrobe',
+  'sanitary',
+  'appliance',
+  'bench',
+  'desk',
+])
+/** A thing of shelves this high stands (common practice: a bookcase). */
+const TALL_MM = 1500
 const NAILED: ReadonlySet<HangFixing> = new Set<HangFixing>([
   'picture hook',
   'screw and plug',
@@ -106,7 +135,8 @@ export function hanging(job: JobSnapshot, { areas }: RoomToMake, madeNew: MadeNe
   const needed: Needed[] = []
   for (const hung of job.wallPlacements) {
     const piece = job.pieces.find((p) => p.id === hung.pieceId)
-    if (!piece || !inRoom(piece) || (piece.there && !madeNew.wallIds.has(hung.wallId))) continue
+    if (!piece || !inRoom(piece)) continue
+    if (piece.there && (piece.stays || !madeNew.wallIds.has(hung.wallId))) continue
     const where = areas?.walls.find((w) => w.wallId === hung.wallId)?.name ?? 'Wall'
     const [task, kind] = BY_FIXING[hung.fixing]
     wanted.push({ task: 'mark out', amount: hung.hooks, where }, { task, amount: hung.hooks, where })

@@ -11,12 +11,15 @@ export interface Leaving {
   readonly heightMm: number
   /** Over a window: it comes off its brackets. */
   readonly atWindow: boolean
-  /** Nails and screws it hung from, where it is known to hang; undefined for what does not. */
-  readonly nails: number | undefined
-  /** It stands on the floor. */
-  readonly stands: boolean
-  /** Its wall is painted, papered or tiled anew: what shows there is covered. */
-  readonly wallMadeNew: boolean
+  /** How many of them are known to hang on a wall, and the nails and screws those hung from. */
+  readonly hung: number
+  readonly nails: number
+  /** It lies or stands on the floor. */
+  readonly onFloor: boolean
+  /** It was built onto the floor, which was perhaps never laid under it. */
+  readonly builtOn: boolean
+  /** Its wall, or the ceiling where it was fixed there, is painted, papered or tiled anew: what shows is covered. */
+  readonly backMadeNew: boolean
   /** The floor is laid anew. */
   readonly floorMadeNew: boolean
 }
@@ -44,19 +47,23 @@ export function comesOff(thing: Leaving): ComesOff {
   const want = (task: Wanted['task'], amount: number) => wanted.push({ task, amount, where: name })
   const screwed = fixing === 'screwed to the wall' || fixing === 'screwed to the ceiling'
   const held = screwed || fixing === 'glued down' || fixing === 'adhesive strips'
-  const holes = thing.nails ?? (screwed ? count * (thing.atWindow ? BRACKET_SCREWS : SCREWS) : 0)
-  if (held || (thing.nails ?? 0) > 0) want('take fittings down', count)
+  const screws = screwed ? (thing.atWindow ? BRACKET_SCREWS : SCREWS) : 0
+  const holes = thing.nails + Math.max(0, count - thing.hung) * screws
+  if (held || thing.hung > 0) want('take fittings down', count)
   if (holes > 0) {
     want('fill holes', holes)
     needed.push({ kind: 'filler', amount: holes * HOLE_ML, where: name })
   }
-  const outline = count * thing.widthMm * thing.heightMm
   const foot = count * thing.widthMm * thing.depthMm
-  const onFloor = thing.stands && (screwed || fixing === 'plumbed in' || fixing === 'glued down')
-  if (fixing === 'glued down') want('clear glue', thing.stands ? foot : outline)
-  const marked = (held && fixing !== 'adhesive strips') || fixing === 'plumbed in' || (thing.nails ?? 0) > 0
-  if (marked && !thing.atWindow && !thing.wallMadeNew) want('touch in', outline)
-  if (onFloor && !thing.floorMadeNew) want('make good the floor', foot)
+  const glued = fixing === 'glued down'
+  // What is fixed to the ceiling shows there as it does from below; what is glued to the floor shows on no wall.
+  const back = fixing === 'screwed to the ceiling' ? foot : count * thing.widthMm * thing.heightMm
+  if (glued) want('clear glue', thing.onFloor ? foot : back)
+  const marked = screwed || glued || fixing === 'plumbed in' || thing.nails > 0
+  if (marked && !thing.atWindow && !thing.backMadeNew && !(glued && thing.onFloor)) want('touch in', back)
+  const bares = thing.builtOn || (glued && thing.onFloor)
+  if (bares && (screwed || glued || fixing === 'plumbed in') && !thing.floorMadeNew)
+    want('make good the floor', foot)
   const cautions =
     fixing === 'wired in'
       ? [
