@@ -91,18 +91,21 @@ export const scheduleLine = (line: TakeoffLine, costMinor: number, made: Made, t
   put('takeoffs', line.row.id, { itemId: made.itemId, optionId: made.optionId }),
 ]
 
-/** The option of a line put under its item again, where it was taken out: one to choose, chosen by nobody. */
-export const raiseAgain = (
-  line: TakeoffLine,
-  itemId: string,
-  optionId: string,
-  costMinor: number,
-): RowChange[] => [
+/** What of the take-off stands on the schedule: a line, or a consumable, as it is sold now. */
+export interface OnSchedule {
+  readonly collection: 'takeoffs' | 'consumables'
+  readonly id: string
+  readonly sold: string
+  readonly costMinor: number
+}
+
+/** The option it raised put under its item again, where that was taken out: one to choose, chosen by nobody. */
+export const raiseAgain = (of: OnSchedule, itemId: string, optionId: string): RowChange[] => [
   {
     collection: 'options',
-    add: { ...ROWS.options.blank(), id: optionId, itemId, name: line.packsText, priceMinor: costMinor },
+    add: { ...ROWS.options.blank(), id: optionId, itemId, name: of.sold, priceMinor: of.costMinor },
   },
-  put('takeoffs', line.row.id, { optionId }),
+  put(of.collection, of.id, { optionId }),
 ]
 
 /** What goes with a line and is not on the schedule yet, as items to be found: named, with their quantity, and no price. */

@@ -49,6 +49,7 @@ describe('papers of walls that meet', () => {
     // 4 000 ÷ 530: seven whole drops and 290; from the middle 145 at each end, or 410.
     expect(got).toEqual([
       ['A whole drop at the left, as drawn', '2 rolls; first seam 0, ends 530 and 290', 8000],
+      ['A whole drop at the right', '2 rolls; first seam 290, ends 290 and 530', 8000],
       ['A drop in the middle', '3 rolls; first seam 145, ends 145 and 145', 12_000],
       ['A seam in the middle', '2 rolls; first seam 410, ends 410 and 410', 8000],
     ])
@@ -204,6 +205,8 @@ describe('a window', () => {
     expect(patterned[2]).toContain('rolled away')
     const before = seenOf({ ...cloth, trade: 'blinds', inside: false, trimMm: 100 })
     expect(before[1]).toContain('Closed, it covers the edges')
+    const flush = seenOf({ ...cloth, trade: 'blinds', inside: false, trimMm: 0 })
+    expect(flush[1]).toContain('Closed, light comes through at both sides')
     // A rail that clears it leaves nothing covered.
     expect(seenOf({ ...cloth, trade: 'curtains', trimMm: 600 })[0]).toContain('Open, they clear the window')
   })

@@ -36,6 +36,11 @@ watch(shown, (now, before) => {
   if (text.value === before) text.value = now
 })
 
+function back(): void {
+  text.value = shown()
+  fault.value = ''
+}
+
 function keep(): void {
   fault.value = ''
   if (text.value === shown()) return
@@ -43,7 +48,8 @@ function keep(): void {
   try {
     const limits = { label, min: least, max: most, nullable: true, maxLength: undefined }
     const read = readText(kind, text.value, limits, habits.value)
-    if (typeof read === 'number' && kind !== 'money' && (read < least || read > most))
+    // Money has no upper end of its own: the schema's is never typed.
+    if (typeof read === 'number' && (read < least || (kind !== 'money' && read > most)))
       throw new InputError('OUT_OF_RANGE', {
         where: label,
         what: t('isOutOfRange'),
@@ -67,5 +73,6 @@ function keep(): void {
     inputmode="decimal"
     figure
     @change="keep"
+    @keydown.esc="back"
   />
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { scheduleConsumable } from '@bonitas/core/job/takeoffOnSchedule'
+import { raiseAgain, scheduleConsumable } from '@bonitas/core/job/takeoffOnSchedule'
 import { put } from '@bonitas/core/model/changes'
 import type { Consumable } from '@bonitas/core/model/rows/consumables'
 import type { MakingConsumable } from '@bonitas/core/stages/takeoff/making/making'
@@ -17,11 +17,15 @@ type Priced = MakingConsumable & { readonly row: Consumable; readonly costMinor:
 const store = useJobStore()
 const { money } = useLocale()
 const priced = computed(() =>
-  props.goods.filter((g): g is Priced => !!g.row && g.costMinor !== undefined && g.packs > 0),
+  props.goods.filter(
+    (g): g is Priced => !!g.row && g.costMinor !== undefined && (g.packs > 0 || g.row.itemId !== null),
+  ),
 )
 const itemOf = (g: Priced) => store.derived?.items.find((i) => i.item.id === g.row.itemId)
 const raisedBy = (g: Priced) => itemOf(g)?.options.find((o) => o.option.id === g.row.optionId)?.option
-const wanting = computed(() => priced.value.filter((g) => !itemOf(g)))
+const wanting = computed(() => priced.value.filter((g) => g.packs > 0 && !itemOf(g)))
+/** Its item is there, and the option it raised was taken out. */
+const lost = computed(() => priced.value.filter((g) => itemOf(g) && !raisedBy(g)))
 const stale = computed(() =>
   priced.value.flatMap((g) => {
     const option = raisedBy(g)
@@ -47,6 +51,18 @@ function schedule(): void {
     ),
   )
 }
+const again = () =>
+  store.apply(
+    lost.value.flatMap((g) => {
+      const of = {
+        collection: 'consumables' as const,
+        id: g.row.id,
+        sold: g.packsText,
+        costMinor: g.costMinor,
+      }
+      return raiseAgain(of, g.row.itemId ?? '', crypto.randomUUID())
+    }),
+  )
 const refresh = () =>
   store.apply(
     open.value.map(({ g, option }) =>
@@ -75,7 +91,13 @@ const refresh = () =>
       <template v-if="s.ordered">{{ t('itIsOrdered') }}</template>
     </p>
     <ElButton v-if="open.length > 0" @click="refresh">{{ t('bringItUpToDate') }}</ElButton>
-    <p v-if="priced.length > 0 && wanting.length === 0 && stale.length === 0" class="second">
+    <template v-if="lost.length > 0">
+      <p v-for="g in lost" :key="g.kind" class="second">
+        {{ capital(g.kind) }}: {{ t('itsOptionIsGone', { packs: g.packsText, cost: money(g.costMinor) }) }}
+      </p>
+      <ElButton @click="again">{{ t('putItAmongTheOptions') }}</ElButton>
+    </template>
+    <p v-if="priced.length > 0 && wanting.length + stale.length + lost.length === 0" class="second">
       {{ t('allPricedAreOnTheSchedule') }}
     </p>
   </section>

@@ -59,7 +59,13 @@ function refresh(): void {
 
 function again(): void {
   if (!scheduled.value || cost.value === undefined) return
-  store.apply(raiseAgain(props.line, scheduled.value.item.id, crypto.randomUUID(), cost.value))
+  const of = {
+    collection: 'takeoffs' as const,
+    id: props.line.row.id,
+    sold: props.line.packsText,
+    costMinor: cost.value,
+  }
+  store.apply(raiseAgain(of, scheduled.value.item.id, crypto.randomUUID()))
 }
 
 function addCompanions(): void {

@@ -116,6 +116,30 @@ describe('a consumable', () => {
     store.undo()
     expect(store.snapshot?.options).toMatchObject([{ priceMinor: 840 }])
   })
+  test('on the schedule and no longer needed, or its option taken out: both are told', async () => {
+    const row = { ...ROWS.consumables.make({ id: 'tape', kind: 'masking tape', packMinor: 420 }), version: 1 }
+    const { store } = await onBench(painted({ consumables: [row] }))
+    const goods = () => makingIn(store.snapshot!).consumables
+    const onto = mount(MakingOnSchedule, { props: { goods: goods() }, global })
+    await press(onto, 'Put “Masking tape” on the schedule')
+    store.remove('options', store.snapshot!.options[0]!.id)
+    await onto.setProps({ goods: goods() })
+    expect(onto.text()).toContain('Masking tape: Its option there is gone')
+    await press(onto, 'Put it among the options')
+    expect(store.snapshot?.options).toMatchObject([{ name: '1 roll', priceMinor: 420 }])
+    expect(store.snapshot?.consumables[0]?.optionId).toBe(store.snapshot?.options[0]?.id)
+    store.remove('finishAssignments', 'on')
+    await onto.setProps({ goods: goods() })
+    expect(onto.text()).toContain('“Masking tape” is on the schedule at €4.20, the take-off says €0')
+  })
+  test('a price below nothing is refused beside its field', async () => {
+    const { store } = await onBench(painted())
+    const shown = mount(GoodsEditor, { props: { goods: goodsIn(store.snapshot!, 'masking tape') }, global })
+    await type(shown, 'Price of a pack', '-4')
+    expect(store.snapshot?.consumables).toEqual([])
+    expect(shown.text()).toContain('Price of a pack')
+    expect(shown.find('[aria-invalid="true"]').exists()).toBe(true)
+  })
 })
 
 describe('paint on the schedule', () => {

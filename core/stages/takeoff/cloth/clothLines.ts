@@ -5,7 +5,7 @@ import { ceilDiv, tens, type Drawing } from '../trade.js'
 import { upholsteryExtra } from '../customary.js'
 import { boughtLength, coverDrawing, coverLayout } from './coverLayout.js'
 import { biasLength, curtainCut, readyPanels, tiesFor, type CurtainCut } from './curtains.js'
-import { clearingBeyond, clothStep, railHeight, stackBack, windowWays } from './windowWays.js'
+import { clearingBeyond, clothStep, coveredOpen, railHeight, stackBack, windowWays } from './windowWays.js'
 
 /** Curtains made up from cloth, or panels as they are sold. */
 export function curtainsLine({ row, window, ceilingMm, says }: TakeoffInput): Reckoned {
@@ -101,7 +101,7 @@ function drawnBack(
   says: Formatter,
 ): string[] {
   const stack = stackBack(railMm, fullness, row.pair)
-  const covered = stack - row.trimMm
+  const covered = coveredOpen(windowMm, railMm, fullness, row.pair)
   const side = row.pair ? 'each side' : 'one side'
   const takes = `Drawn back they take about ${says.length(tens(stack))} at ${side}`
   if (covered <= 0) return [`${takes}, and clear the window.`]

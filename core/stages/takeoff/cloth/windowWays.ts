@@ -30,6 +30,10 @@ export const railHeight = (
 export const stackBack = (railMm: number, fullness: number, pair: boolean): number =>
   (railMm * fullness * STACK_PART) / (pair ? 2 : 1)
 
+/** Of the window, what stays covered when curtains are drawn back: at each side, or at the one they are drawn to. */
+export const coveredOpen = (windowMm: number, railMm: number, fullness: number, pair: boolean): number =>
+  Math.max(0, stackBack(railMm, fullness, pair) - (railMm - windowMm) / 2)
+
 /** How far beyond the window, at each side, a rail reaches from which a pair drawn back clears the glass. */
 export const clearingBeyond = (windowMm: number, fullness: number): number =>
   (windowMm * fullness * STACK_PART) / 2 / (1 - fullness * STACK_PART)
@@ -38,11 +42,13 @@ export const clearingBeyond = (windowMm: number, fullness: number): number =>
 const ROLL_MM = 60
 const ROLLER_SIDE_MM = 15
 
-/** The glass beside a blind that lets light through: in the recess always, before the wall where it does not reach past it. */
-const besideGlass = (sideMm: number, says: Formatter): string =>
-  sideMm > 0
-    ? `Closed, light comes through beside it, about ${says.length(Math.round(sideMm))} at each side.`
-    : 'Closed, it covers the edges.'
+/** What comes through beside a closed blind: in the recess always, before the wall where it does not reach past the window. */
+const besideGlass = (gapMm: number, beyondMm: number, says: Formatter): string =>
+  gapMm > 0
+    ? `Closed, light comes through beside it, about ${says.length(Math.round(gapMm))} at each side.`
+    : beyondMm > 0
+      ? 'Closed, it covers the edges.'
+      : 'Closed, light comes through at both sides.'
 
 /** What is seen of curtains: how much they leave, what they cover, and how much of the pattern. */
 function curtainsSeen(
@@ -52,7 +58,7 @@ function curtainsSeen(
   fullness: number,
   says: Formatter,
 ): string[] {
-  const covered = stackBack(railMm, fullness, row.pair) - (railMm - windowMm) / 2
+  const covered = coveredOpen(windowMm, railMm, fullness, row.pair)
   return [
     covered > 0
       ? `Open, ${says.length(tens(covered))} of the window stays covered at ${row.pair ? 'each' : 'one'} side.`
@@ -69,7 +75,7 @@ function romanSeen(blind: Blind, inside: boolean, row: Takeoff, says: Formatter)
     blind.coversMm > 0
       ? `Open, it covers ${says.length(tens(blind.coversMm))} at the top.`
       : 'Open, it clears the window.',
-    besideGlass(inside ? RECESS_MM / 2 : 0, says),
+    besideGlass(inside ? RECESS_MM / 2 : 0, row.trimMm, says),
     ...(row.repeatMm > 0 ? ['The pattern is seen flat and whole; drawn up it is folded away.'] : []),
   ]
 }
@@ -88,7 +94,7 @@ export function windowWays(
     needed: `${says.drawn(inside.widthMm)} × ${says.drawn(inside.heightMm)}, in the recess`,
     seen: [
       `Open, its roll covers ${says.length(ROLL_MM)} at the top.`,
-      besideGlass(RECESS_MM / 2 + ROLLER_SIDE_MM, says),
+      besideGlass(RECESS_MM / 2 + ROLLER_SIDE_MM, 0, says),
       ...(row.repeatMm > 0 ? ['The pattern is seen flat and whole; drawn up it is rolled away.'] : []),
     ],
   }

@@ -110,11 +110,12 @@ export function reckonMaking(
       by,
       says,
     )
-    if (amount <= DUST_MM) return []
     const row = firstOf(more.consumables.filter((c) => c.kind === kind))
+    // What is on the schedule and no longer needed is told: somebody would buy it.
+    if (amount <= DUST_MM && !row?.itemId) return []
     const packHolds = row?.packHolds ?? holds[says.system]
     const leftOut = row?.leftOut ?? false
-    const packs = leftOut ? 0 : ceilDiv(amount, packHolds) + (row?.sparePacks ?? 0)
+    const packs = leftOut || amount <= DUST_MM ? 0 : ceilDiv(amount, packHolds) + (row?.sparePacks ?? 0)
     const price = row?.packMinor ?? undefined
     return [
       {

@@ -118,7 +118,7 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
 }
 
 /**
- * Where the seams of a single wall may fall: a whole drop at the left, a drop in the middle, a seam in the middle, and as it is
+ * Where the seams of a single wall may fall: a whole drop at either end, a drop in the middle, a seam in the middle, and as it is
  * entered. Seen from the room the ends look alike when the wall is set out from its middle.
  */
 function seamWays(faces: readonly Face[], paper: Paper, row: Takeoff, says: Formatter): Beside[] {
@@ -126,11 +126,14 @@ function seamWays(faces: readonly Face[], paper: Paper, row: Takeoff, says: Form
   // Walls that run on into one another have no middle of their own.
   if (!face || faces.length > 1 || face.meets || (face.spans?.length ?? 0) > 1) return []
   const middle = face.widthMm / 2
-  const ways: readonly (readonly [string, number])[] = [
+  const all: readonly (readonly [string, number])[] = [
     ['A whole drop at the left', 0],
+    ['A whole drop at the right', mod(face.widthMm, paper.widthMm)],
     ['A drop in the middle', mod(middle - paper.widthMm / 2, paper.widthMm)],
     ['A seam in the middle', mod(middle, paper.widthMm)],
   ]
+  // A wall of whole drops begins and ends alike from either side.
+  const ways = all.filter(([, seam], i) => !all.slice(0, i).some(([, other]) => Math.abs(other - seam) < 0.5))
   const entered = mod(row.seamMm, paper.widthMm)
   const isKnown = ways.some(([, seam]) => Math.abs(seam - entered) < 0.5)
   return [...ways, ...(isKnown ? [] : [['As entered', entered] as const])].map(([name, seam]) => {
