@@ -12,7 +12,7 @@ import {
   type FinishFacts,
   type PaletteFacts,
 } from '../stages/palette/paletteFacts.js'
-import type { SurfaceAreas } from '../stages/palette/visibleArea.js'
+import type { SurfaceAreas } from '../stages/palette/surfaceAreas.js'
 import type { SupplierBasket } from '../stages/source/baskets.js'
 import { paintTakeoff, type PaintGoods, type PaintLine } from '../stages/takeoff/paintTakeoff.js'
 import { briefFactsOf, changesOf } from './briefFactsOf.js'

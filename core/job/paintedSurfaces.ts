@@ -1,6 +1,6 @@
 import type { FinishAssignment } from '../model/rows/finishAssignments.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../stages/palette/visibleArea.js'
+import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../stages/palette/surfaceAreas.js'
 import type { PaintedSurface } from '../stages/takeoff/paintTakeoff.js'
 
 /** A surface that is painted in this job: where it is, how large, and what is under it. */

@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
-import { surfaceName } from '@bonitas/core/stages/palette/visibleArea'
+import { surfaceName } from '@bonitas/core/stages/palette/surfaceAreas'
 import ListTable from '../form/ListTable.vue'
 import { useJobStore } from '../job/jobStore.js'
 import { useLocale } from '../form/useLocale.js'

@@ -11,15 +11,8 @@ import type { SampledColor } from '../../model/rows/sampledColors.js'
 import type { Scheme } from '../../model/rows/schemes.js'
 import { schemeView, type WornPiece } from './schemeView.js'
 import { undertone, type Undertone } from './undertone.js'
-import {
-  finishShares,
-  inRoom,
-  visiblePatches,
-  withPartsAndOpenings,
-  type FinishShare,
-  type Patch,
-  type SurfaceAreas,
-} from './visibleArea.js'
+import { finishShares, inRoom, visiblePatches, type FinishShare, type Patch } from './visibleArea.js'
+import { withPartsAndOpenings, type SurfaceAreas } from './surfaceAreas.js'
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 
 export interface FinishFacts {

@@ -9,7 +9,7 @@ import {
 import { PALETTE_RULES } from './rules/index.js'
 import type { Finding } from '../../findings/finding.js'
 import type { Scheme } from '../../model/rows/schemes.js'
-import type { SurfaceAreas } from './visibleArea.js'
+import type { SurfaceAreas } from './surfaceAreas.js'
 
 /** What can be said of one scheme beside another. */
 export interface SchemeSummary {

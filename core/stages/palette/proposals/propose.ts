@@ -23,7 +23,7 @@ import type { Finish } from '../../../model/rows/finishes.js'
 import type { FinishAssignment } from '../../../model/rows/finishAssignments.js'
 import type { Role } from '../../../model/vocabulary/finish.js'
 import { undertone } from '../undertone.js'
-import type { SurfaceAreas } from '../visibleArea.js'
+import type { SurfaceAreas } from '../surfaceAreas.js'
 import { drafts, polar, type Draft } from './drafts.js'
 import { choicesFor, sheenFor, slotsOf, type Part, type Slot } from './slots.js'
 

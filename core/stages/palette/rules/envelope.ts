@@ -1,7 +1,7 @@
 import { type PaletteFacts, type FinishFacts, finishOn, likeness } from '../paletteFacts.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import { finishRef, layInstead } from './about.js'
-import { surfaceName } from '../visibleArea.js'
+import { surfaceName } from '../surfaceAreas.js'
 
 const SURFACES = ['ceiling', 'trim', 'doors', 'lower'] as const
 

@@ -2,7 +2,7 @@ import { type PaletteFacts, type FinishFacts, seen, likeness } from '../paletteF
 import { leaningOf } from '../pairs.js'
 import { wornPieces, finishRef } from './about.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
-import { surfaceName } from '../visibleArea.js'
+import { surfaceName } from '../surfaceAreas.js'
 
 /** What speaks against a finish that is still open: the first fault with what else is seen. */
 function against(facts: PaletteFacts, open: FinishFacts, surface: string): string | undefined {

@@ -1,7 +1,7 @@
 import { type FinishFacts, type PaletteFacts, finishOn } from '../paletteFacts.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { finishRef, layInstead } from './about.js'
-import { surfaceName } from '../visibleArea.js'
+import { surfaceName } from '../surfaceAreas.js'
 
 // A step in lightness that sets woodwork apart, L* (common practice).
 const STEP = 8
