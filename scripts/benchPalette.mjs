@@ -1,25 +1,10 @@
 // The Palette's part of npm run bench: nearest match, and colors out of photos of 12 megapixels.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { ROOT, STATE } from './prepare.mjs'
+import { bundled } from './benchCore.mjs'
+import { STATE } from './prepare.mjs'
 
 const mean = (list) => list.reduce((sum, v) => sum + v, 0) / list.length
-
-async function bundled(contents, name, options = {}) {
-  const { build } = await import('esbuild')
-  const outfile = join(STATE, name)
-  await build({
-    absWorkingDir: ROOT,
-    stdin: { contents, resolveDir: ROOT, loader: 'ts' },
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    outfile,
-    logLevel: 'error',
-    ...options,
-  })
-  return outfile
-}
 
 const CORE = `
   export { NearestColors } from './core/kernel/color/nearest.ts'

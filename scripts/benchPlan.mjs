@@ -1,42 +1,25 @@
 // The Plan's part of npm run bench: moves of the arrangement search, and dragging a piece among 150.
 import { hallOf150 } from './crowdedJob.mjs'
-import { join } from 'node:path'
-import { ROOT, STATE } from './prepare.mjs'
+import { bundled, demoOver } from './benchCore.mjs'
 
 const middle = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]
 
 /** Moves a second of the arrangement search on one thread, beside the same moves with every sum reckoned anew. */
 export async function arrangementMoves(row) {
-  const { build } = await import('esbuild')
-  const outfile = join(STATE, 'bench-plan.mjs')
-  await build({
-    absWorkingDir: ROOT,
-    stdin: {
-      contents: `
-        export { anneal, newState } from './core/stages/plan/arrange/anneal.ts'
-        export { boardOf } from './core/stages/plan/arrange/board.ts'
-        export { settle } from './core/stages/plan/arrange/energy.ts'
-        export { planOf } from './core/job/planFactsOf.ts'
-        export { randomPlan } from './core/examples/randomPlan.ts'
-        export { emptyJob } from './core/examples/emptyJob.ts'`,
-      resolveDir: ROOT,
-      loader: 'ts',
-    },
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    outfile,
-    logLevel: 'error',
-  })
-  const core = await import(outfile)
-  const { readFileSync } = await import('node:fs')
-  const empty = core.emptyJob()
-  const demo = JSON.parse(readFileSync(join(ROOT, 'demo/jobs/1-music-and-reading-room.json'), 'utf8'))
+  const core = await import(
+    await bundled(
+      `
+    export { anneal, newState } from './core/stages/plan/arrange/anneal.ts'
+    export { boardOf } from './core/stages/plan/arrange/board.ts'
+    export { settle } from './core/stages/plan/arrange/energy.ts'
+    export { planOf } from './core/job/planFactsOf.ts'
+    export { randomPlan } from './core/examples/randomPlan.ts'
+    export { emptyJob } from './core/examples/emptyJob.ts'`,
+      'bench-plan.mjs',
+    )
+  )
   const jobs = [
-    [
-      'demo room',
-      { ...empty, ...demo, brief: { ...empty.brief, ...demo.brief }, lines: [], orders: [], entries: [] },
-    ],
+    ['demo room', demoOver(core.emptyJob())],
     ['random room', core.randomPlan(11)],
   ]
   console.log('\nMoves of the arrangement search, one thread (aim: 400 000 a second)')

@@ -1,34 +1,23 @@
 // Source's part of npm run bench: the best set beside two general solvers, and a schedule of a thousand items on screen.
-import { join } from 'node:path'
+import { bundled } from './benchCore.mjs'
 import { openedBare, openedCold, openedFromBeside, openedFromJobs, told, typedInto } from './benchPage.mjs'
-import { ROOT, STATE } from './prepare.mjs'
 
 const sum = (list) => list.reduce((a, b) => a + b, 0)
 
 /** The dedicated search beside a simplex-based and an interior branch-and-cut solver, on the same problems in one run. */
 export async function bestSets(row) {
-  const { build } = await import('esbuild')
-  const outfile = join(STATE, 'bench-source.mjs')
-  await build({
-    absWorkingDir: ROOT,
-    stdin: {
-      contents: `
-        export { bestSet } from './core/stages/source/bestSet/bestSet.ts'
-        export { bestSets } from './core/stages/source/bestSet/curve.ts'
-        export { randomSet } from './core/examples/randomSet.ts'
-        export { linearSet } from './core/examples/linearSet.ts'
-        export { secondSolver } from './core/testing/secondSolver.ts'`,
-      resolveDir: ROOT,
-      loader: 'ts',
-    },
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    outfile,
-    external: ['glpk.js'],
-    logLevel: 'error',
-  })
-  const core = await import(outfile)
+  const core = await import(
+    await bundled(
+      `
+    export { bestSet } from './core/stages/source/bestSet/bestSet.ts'
+    export { bestSets } from './core/stages/source/bestSet/curve.ts'
+    export { randomSet } from './core/examples/randomSet.ts'
+    export { linearSet } from './core/examples/linearSet.ts'
+    export { secondSolver } from './core/testing/secondSolver.ts'`,
+      'bench-source.mjs',
+      { external: ['glpk.js'] },
+    )
+  )
   const glpk = await core.secondSolver()
   const highs = await (await import('highs')).default()
   const byHighs = (p) =>

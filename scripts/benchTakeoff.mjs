@@ -1,7 +1,5 @@
 // The take-off's part of npm run bench: a room of every trade, after a change that touches all of them.
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
-import { ROOT, STATE } from './prepare.mjs'
+import { bundled, demoOver } from './benchCore.mjs'
 
 const middle = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]
 /** Changes that are measured, each another height of the room. */
@@ -12,38 +10,19 @@ const CHANGES = 9
  * same job. The aim is 300 ms after a change.
  */
 export async function everyTrade(row) {
-  const { build } = await import('esbuild')
-  const outfile = join(STATE, 'bench-takeoff.mjs')
-  await build({
-    absWorkingDir: ROOT,
-    stdin: {
-      contents: `
-        export { deriveJob } from './core/job/derive.ts'
-        export { makingOf } from './core/job/making/makingOf.ts'
-        export { markingOf } from './core/job/making/markingOf.ts'
-        export { measureOf } from './core/job/measureOf.ts'
-        export { takeoffsOf } from './core/job/takeoffsOf.ts'
-        export { emptyJob } from './core/examples/emptyJob.ts'`,
-      resolveDir: ROOT,
-      loader: 'ts',
-    },
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    outfile,
-    logLevel: 'error',
-  })
-  const core = await import(outfile)
-  const empty = core.emptyJob()
-  const demo = JSON.parse(readFileSync(join(ROOT, 'demo/jobs/1-music-and-reading-room.json'), 'utf8'))
-  const job = {
-    ...empty,
-    ...demo,
-    brief: { ...empty.brief, ...demo.brief },
-    lines: [],
-    orders: [],
-    entries: [],
-  }
+  const core = await import(
+    await bundled(
+      `
+    export { deriveJob } from './core/job/derive.ts'
+    export { makingOf } from './core/job/making/makingOf.ts'
+    export { markingOf } from './core/job/making/markingOf.ts'
+    export { measureOf } from './core/job/measureOf.ts'
+    export { takeoffsOf } from './core/job/takeoffsOf.ts'
+    export { emptyJob } from './core/examples/emptyJob.ts'`,
+      'bench-takeoff.mjs',
+    )
+  )
+  const job = demoOver(core.emptyJob())
   const trades = []
   const derived = []
   for (let i = 0; i <= CHANGES; i++) {

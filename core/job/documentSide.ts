@@ -1,3 +1,4 @@
+import { capital } from '../kernel/capital.js'
 import type { LineState } from '../stages/ledger/lineState.js'
 import { openEstimates, type Estimate, type DocumentOrder } from '../stages/ledger/documentsReceived.js'
 import { EXCHANGED } from '../model/vocabulary/ledger.js'
@@ -44,9 +45,7 @@ function paidOn(
 
 /** "Invoice 2041 from Hollin" */
 export const documentName = (r: Pick<Receipt, 'kind' | 'number' | 'fromName'>): string =>
-  [`${r.kind.charAt(0).toUpperCase()}${r.kind.slice(1)}`, r.number, r.fromName ? `from ${r.fromName}` : '']
-    .filter(Boolean)
-    .join(' ')
+  [capital(r.kind), r.number, r.fromName ? `from ${r.fromName}` : ''].filter(Boolean).join(' ')
 
 /** Payments from memory that still stand, one for each order they were made on. */
 function estimatesOf(

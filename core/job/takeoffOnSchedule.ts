@@ -1,3 +1,4 @@
+import { capital } from '../kernel/capital.js'
 import { put, type RowChange } from '../model/changes.js'
 import { ROWS } from '../model/registry.js'
 import { taxed } from '../stages/source/landedPrice.js'
@@ -184,7 +185,7 @@ export const scheduleConsumable = (
 ): RowChange[] => [
   ...scheduleGoods(
     {
-      name: `${goods.kind.charAt(0).toUpperCase()}${goods.kind.slice(1)}`,
+      name: capital(goods.kind),
       specification: `${goods.text}; ${goods.because.join(', ')}`.slice(0, 400),
       sold: goods.packsText,
       costMinor: goods.costMinor,

@@ -8,7 +8,7 @@ import { packUnit, USUAL_PACKS } from '@bonitas/core/stages/takeoff/making/usual
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import FigureField from './FigureField.vue'
-import { capital } from './makingWords.js'
+import { capital } from '@bonitas/core/kernel/capital'
 import { t } from './words.js'
 
 /** One consumable: what it is for, and how it is sold. */

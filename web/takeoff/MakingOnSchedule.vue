@@ -8,7 +8,7 @@ import type { MakingConsumable } from '@bonitas/core/stages/takeoff/making/makin
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
-import { capital } from './makingWords.js'
+import { capital } from '@bonitas/core/kernel/capital'
 import { t } from './words.js'
 
 /** Consumables on the schedule: those that have a price are raised in one step, and brought up to date when the room changes. */

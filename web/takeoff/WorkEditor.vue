@@ -8,7 +8,7 @@ import { ONE, USUAL_TASKS, workUnit } from '@bonitas/core/stages/takeoff/making/
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import FigureField from './FigureField.vue'
-import { capital } from './makingWords.js'
+import { capital } from '@bonitas/core/kernel/capital'
 import { t } from './words.js'
 
 /** One kind of work: where it is, and how long it takes here. */

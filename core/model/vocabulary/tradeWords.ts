@@ -1,3 +1,5 @@
+import { capital } from '../../kernel/capital.js'
+
 // Parts of a room are called otherwise from country to country (common practice).
 const WORDS = {
   skirting: { american: 'baseboard' },
@@ -11,7 +13,4 @@ export const tradeWord = (word: TradeWord, locale: string): string =>
   /-(US|CA)$/.test(locale) ? WORDS[word].american : word
 
 /** The word at the head of a line. */
-export function headWord(word: TradeWord, locale: string): string {
-  const text = tradeWord(word, locale)
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}`
-}
+export const headWord = (word: TradeWord, locale: string): string => capital(tradeWord(word, locale))

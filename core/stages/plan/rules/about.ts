@@ -12,7 +12,6 @@ export const wallRef = (facts: PlanFacts, wallId: string): Ref => ({
   name: facts.room.walls.find((w) => w.id === wallId)?.name ?? 'Wall',
 })
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 export const has = (p: PlanPiece, ...traits: PlanPiece['traits']): boolean =>
   traits.some((t) => p.traits.includes(t))
 /** A fix that adds facts to a piece. */

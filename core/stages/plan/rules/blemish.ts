@@ -1,3 +1,4 @@
+import { capital } from '../../../kernel/capital.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import type { Hung, PlanFacts } from '../planFacts.js'
@@ -99,7 +100,7 @@ export const blemish: Rule<PlanFacts> = {
             rule: 'plan.blemish',
             severity: 'look',
             about: [about, ...over.map(hungRef)],
-            title: `${name.charAt(0).toUpperCase()}${name.slice(1)} shows beside ${lower(h.name)}`,
+            title: `${capital(name)} shows beside ${lower(h.name)}`,
             measured: shows.map((s) => `${facts.says.length(s.mm)} ${s.side}`).join(', '),
             wanted: `covered both ways: at least ${size}`,
             because: 'A patch half hidden is looked at twice.',

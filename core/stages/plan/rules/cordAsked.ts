@@ -1,7 +1,8 @@
 import { put } from '../../../model/changes.js'
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
-import { capital, has, listed, lower, pieceRef } from './about.js'
+import { has, listed, lower, pieceRef } from './about.js'
+import { capital } from '../../../kernel/capital.js'
 import { ASK } from './cautions.js'
 
 export const cordAsked: Rule<PlanFacts> = {

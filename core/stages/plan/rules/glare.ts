@@ -2,7 +2,8 @@ import type { Finding, Rule } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { filtersUv, glazingFor, lowReflection } from '../walls/framing.js'
 import { framed, set } from './frames.js'
-import { capital, hungRef, lower } from './about.js'
+import { hungRef, lower } from './about.js'
+import { capital } from '../../../kernel/capital.js'
 
 export const glare: Rule<PlanFacts> = {
   name: 'plan.glare',

@@ -2,7 +2,8 @@ import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts, Hung } from '../planFacts.js'
 import { fallsOn, ASK } from './cautions.js'
 import { alike } from './alike.js'
-import { capital, hungRef, listed, ref, lower } from './about.js'
+import { hungRef, listed, ref, lower } from './about.js'
+import { capital } from '../../../kernel/capital.js'
 import { put } from '../../../model/changes.js'
 
 // Lighter things do no harm to a head (common practice).

@@ -1,3 +1,4 @@
+import { capital } from '../../../kernel/capital.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { put, type RowChange } from '../../../model/changes.js'
 import { ROWS } from '../../../model/registry.js'
@@ -62,7 +63,7 @@ export const panelsThrough: Rule<PlanFacts> = {
               { kind: 'setOut', id: s.id, name },
               ...met.map((o) => ({ kind: 'opening' as const, id: o.id, name: o.name || o.kind })),
             ],
-            title: `${name.charAt(0).toUpperCase()}${name.slice(1)} runs through ${listed(met.map((o) => lower(o.name || o.kind)))}`,
+            title: `${capital(name)} runs through ${listed(met.map((o) => lower(o.name || o.kind)))}`,
             measured: `from ${facts.says.length(s.startMm)} to ${facts.says.length(s.endMm)}`,
             wanted: 'stretches that end at the frame, each with equal fields',
             because: 'What is cut for a wall is cut for its stretches.',

@@ -5,7 +5,8 @@ import { filtersUv, glazingFor } from '../walls/framing.js'
 import { currencyDigits } from '../../../kernel/money/currency.js'
 import type { Point } from '../../../kernel/geometry/polygon.js'
 import { onWall } from '../planRoom.js'
-import { capital, hungRef, listed, lower } from './about.js'
+import { hungRef, listed, lower } from './about.js'
+import { capital } from '../../../kernel/capital.js'
 import { alike } from './alike.js'
 
 // What is worth less than the board and glass is framed for a wall, not for keeping (common practice), in whole units of money.

@@ -1,7 +1,8 @@
 import type { Rule, Finding } from '../../../findings/finding.js'
 import type { PlanFacts } from '../planFacts.js'
 import { harmOf } from '../poisonous.js'
-import { capital, pieceRef } from './about.js'
+import { pieceRef } from './about.js'
+import { capital } from '../../../kernel/capital.js'
 import type { PlanPiece } from '../standing.js'
 import { put } from '../../../model/changes.js'
 

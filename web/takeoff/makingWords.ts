@@ -1,2 +1,0 @@
-/** A kind of work or of goods at the head of a line. */
-export const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
