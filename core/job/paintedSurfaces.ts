@@ -3,12 +3,6 @@ import type { JobSnapshot } from '../model/snapshot.js'
 import { surfaceAreaMm2, surfaceName, type SurfaceAreas } from '../stages/palette/surfaceAreas.js'
 import type { PaintedSurface } from '../stages/takeoff/paintTakeoff.js'
 
-/** A surface that is painted in this job: where it is, how large, and what is under it. */
-export interface SurfaceToPaint extends PaintedSurface {
-  readonly on: FinishAssignment['surface']
-  readonly substrate: FinishAssignment['substrate']
-}
-
 /**
  * The surfaces that are painted: what stays takes no paint, and what is laid to come off again is not painted.
  * @param assignments of the scheme that is followed
@@ -17,11 +11,11 @@ export function paintedSurfaces(
   job: Pick<JobSnapshot, 'finishes' | 'studio'>,
   assignments: readonly FinishAssignment[],
   areas: SurfaceAreas | undefined,
-): SurfaceToPaint[] {
+): PaintedSurface[] {
   if (!areas) return []
   const placed = new Set(assignments.map((p) => p.surface))
   const paints = new Map(job.finishes.filter((f) => f.material === 'paint').map((f) => [f.id, f]))
-  return assignments.flatMap((p): SurfaceToPaint[] => {
+  return assignments.flatMap((p): PaintedSurface[] => {
     const finish = paints.get(p.finishId)
     if (p.hold !== 'applied' || !finish || finish.role === 'stays') return []
     const over =

@@ -146,7 +146,17 @@ describe('paint on the schedule', () => {
   const tin = (costMinor: number) => ({ costMinor, volumeMl: 5000, counts: [1] })
   const line = (finishId: string, costMinor: number): PaintLine => ({
     ...{ finishId, name: finishId, isPrimer: finishId === 'primer' },
-    steps: [{ surface: 'Walls', areaM2: 30, coats: 2, because: 'as a rule', liters: 5 }],
+    steps: [
+      {
+        on: 'walls',
+        substrate: 'sound paint',
+        surface: 'Walls',
+        areaM2: 30,
+        coats: 2,
+        because: 'as a rule',
+        liters: 5,
+      },
+    ],
     ...{ liters: 5, spreadM2PerL: 12, lossPpm: 0, offered: [{ ml: 5000, priceMinor: costMinor }] },
     tins: tin(costMinor),
   })

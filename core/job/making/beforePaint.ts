@@ -3,13 +3,14 @@ import { tradeWord } from '../../model/vocabulary/tradeWords.js'
 import { HOLE_ML } from '../../stages/takeoff/making/comesOff.js'
 import type { Needed, Wanted } from '../../stages/takeoff/making/making.js'
 import { tapeEdges, type TapedRoom, type Wear } from '../../stages/takeoff/making/tapeEdges.js'
-import type { Coated, Listed, MadeNew, RoomToMake } from './faces.js'
+import type { PaintStep } from '../../stages/takeoff/paintTakeoff.js'
+import type { Listed, MadeNew, RoomToMake } from './faces.js'
 
 /** Covering, taping, plates, old paper, washing down: what goes before the first coat. */
 export function beforePaint(
   job: JobSnapshot,
   room: RoomToMake,
-  painted: readonly Coated[],
+  painted: readonly PaintStep[],
   madeNew: MadeNew,
 ): Listed {
   const { areas } = room
@@ -53,8 +54,8 @@ export function beforePaint(
   }
   const sanded = painted.filter((p) => p.substrate !== 'new plaster')
   for (const p of sanded) {
-    wanted.push({ task: 'wash and sand', amount: p.areaMm2, where: p.name })
-    needed.push({ kind: 'abrasive sheets', amount: p.areaMm2 / SANDED_MM2, where: p.name })
+    wanted.push({ task: 'wash and sand', amount: p.areaM2 * 1e6, where: p.surface })
+    needed.push({ kind: 'abrasive sheets', amount: p.areaM2 / SANDED_M2, where: p.surface })
   }
   if (sanded.length > 0)
     cautions.push(
@@ -67,10 +68,14 @@ export function beforePaint(
 const SPARE = 1.1
 /** How thick a blemish is skimmed, and how much one sheet of abrasive sands (common practice). */
 const SKIM_MM = 2
-const SANDED_MM2 = 3e6
+const SANDED_M2 = 3
 const PLATES: ReadonlySet<string> = new Set(['socket', 'switch'])
 
-function tapedRoom(job: JobSnapshot, { palette, areas }: RoomToMake, painted: readonly Coated[]): TapedRoom {
+function tapedRoom(
+  job: JobSnapshot,
+  { palette, areas }: RoomToMake,
+  painted: readonly PaintStep[],
+): TapedRoom {
   const on = new Set<string>(painted.map((p) => p.on))
   const wear = (...surfaces: readonly string[]): Wear => {
     const found = surfaces.find((s) => palette.finishAssignments.some((p) => p.surface === s))

@@ -1,13 +1,10 @@
-import type { JobSnapshot } from '../../model/snapshot.js'
-import { labOf } from '../../stages/palette/paletteFacts.js'
-import { coatsFor } from '../../stages/takeoff/coats.js'
 import type { Needed, Wanted } from '../../stages/takeoff/making/making.js'
+import type { PaintStep } from '../../stages/takeoff/paintTakeoff.js'
 import type { TakeoffLine } from '../../stages/takeoff/takeoffTypes.js'
 import type { DerivedJob } from '../derive.js'
-import { paintedSurfaces, type SurfaceToPaint } from '../paintedSurfaces.js'
 
 /** The room as it is measured and dressed, and the lines of the take-off. */
-export type RoomToMake = Pick<DerivedJob, 'palette' | 'areas' | 'surfaces'>
+export type RoomToMake = Pick<DerivedJob, 'palette' | 'areas' | 'paint'>
 export type LineToMake = Pick<TakeoffLine, 'row' | 'work' | 'seamMm'>
 
 /** What one side of the job asks for. */
@@ -17,20 +14,14 @@ export interface Listed {
   readonly cautions?: readonly string[]
 }
 
-/** A surface that is painted, with its coats. */
-export interface Coated extends SurfaceToPaint {
-  readonly coats: number
-  readonly primer: number
+/** The surfaces that are painted in this job, each with its coats, and those that are primed before. */
+export function coated({ paint }: RoomToMake): {
+  readonly painted: readonly PaintStep[]
+  readonly primed: readonly PaintStep[]
+} {
+  const steps = (primer: boolean) => paint.filter((l) => l.isPrimer === primer).flatMap((l) => l.steps)
+  return { painted: steps(false), primed: steps(true) }
 }
-
-/** The surfaces that are painted in this job, each with its coats. */
-export const coated = (job: JobSnapshot, { palette, surfaces }: RoomToMake): Coated[] =>
-  paintedSurfaces(job, palette.finishAssignments, surfaces).flatMap((p) => {
-    const finish = job.finishes.find((f) => f.id === p.finishId)
-    if (!finish) return []
-    const { coats, primer } = coatsFor(labOf(finish), p.over, p.substrate)
-    return [{ ...p, coats, primer }]
-  })
 
 /** Walls, ceiling and floor whose face is made new: painted, papered, tiled or laid. */
 export interface MadeNew {
@@ -44,7 +35,7 @@ export interface MadeNew {
 
 export function madeNewOf(
   { areas, palette }: RoomToMake,
-  painted: readonly Coated[],
+  painted: readonly PaintStep[],
   lines: readonly LineToMake[],
 ): MadeNew {
   const on = new Set<string>(painted.map((p) => p.on))

@@ -365,12 +365,32 @@ describe('marked out from the floor', () => {
     ])
     expect(sheet?.points).toEqual([])
     expect(plain(sheet?.grids.join() ?? '')).toMatch(
-      /^Leaf, 40: \d+ columns \d+ apart, the first \d+ from the left; \d+ rows \d+ apart, the lowest \d+ above the floor$/,
+      /^Leaf, 40: \d+ columns \d+ apart, the first \d+ from the left; \d+ rows \d+ apart, the lowest \d+ above the floor(; \d+ places? of the grid stay empty, as drawn)?$/,
     )
     expect(sheet?.drawing.points).toHaveLength(40)
     // 2 500 high; the window is 1 500 to 3 000 from the left and 900 to 2 100 above the floor.
     for (const { xMm, yMm } of sheet?.drawing.points ?? [])
       expect(xMm > 1540 && xMm < 2960 && 2500 - yMm > 940 && 2500 - yMm < 2060).toBe(false)
+  })
+  test('they keep off what hangs there and off one another, and rugs lie', () => {
+    const leaf = (id: string, more: Partial<ExamplePiece> = {}): ExamplePiece => ({
+      ...{ id, name: id, kind: 'object', count: 30, fixing: 'adhesive strips', wallId: 'south' },
+      ...{ widthMm: 80, depthMm: 1, heightMm: 80, weightG: 10, ...more },
+    })
+    const picture: ExamplePiece = {
+      ...{ id: 'p', name: 'p', kind: 'picture', widthMm: 1400, depthMm: 20, heightMm: 1000 },
+      hang: { wallId: 'south', xMm: 3000, centerMm: 1500 },
+    }
+    const [sheet] = marked([picture, leaf('a'), leaf('b'), leaf('r', { kind: 'rug', fixing: 'glued down' })])
+    expect(sheet?.grids.map((g) => g.split(',')[0])).toEqual(['a', 'b'])
+    const points = (sheet?.drawing.points ?? []).filter((p) => p.label === '')
+    expect(points).toHaveLength(60)
+    for (const [i, p] of points.entries()) {
+      // 2 300 to 3 700 from the left, 1 000 to 2 000 above the floor.
+      expect(p.xMm > 2260 && p.xMm < 3740 && 2500 - p.yMm > 960 && 2500 - p.yMm < 2040).toBe(false)
+      for (const q of points.slice(0, i))
+        expect(Math.max(Math.abs(p.xMm - q.xMm), Math.abs(p.yMm - q.yMm))).toBeGreaterThan(79.9)
+    }
   })
 })
 

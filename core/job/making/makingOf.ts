@@ -15,11 +15,11 @@ import { bought, fixing, hanging, leaving, ofLines, takenDown } from './things.j
 export function makingOf(stored: JobSnapshot, room: RoomToMake, lines: readonly LineToMake[]): Making {
   const job = oneThing(stored)
   const says = formatterOf(job.studio)
-  const painted = coated(job, room)
+  const { painted, primed } = coated(room)
   const madeNew = madeNewOf(room, painted, lines)
   const lists: readonly Listed[] = [
     beforePaint(job, room, painted, madeNew),
-    painting(painted),
+    painting(painted, primed),
     leaving(job, madeNew),
     takenDown(job, madeNew),
     ofLines(job, lines),

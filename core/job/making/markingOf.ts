@@ -2,7 +2,7 @@ import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 import { oneThing } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { hungOf, type Hung } from '../../stages/plan/planFacts.js'
-import type { Drawing, MarkedPoint } from '../../stages/takeoff/trade.js'
+import type { Drawing, Hole, MarkedPoint } from '../../stages/takeoff/trade.js'
 import { inRoom } from '../../stages/palette/visibleArea.js'
 import { spreadOn, type Spread } from '../../stages/takeoff/making/spread.js'
 import type { DerivedJob } from '../derive.js'
@@ -46,7 +46,13 @@ export function markingOf(stored: JobSnapshot, { areas }: Pick<DerivedJob, 'area
         label: String(i + 1),
         text: pointText(p, says),
       }))
-    const stuck = stuckOn(job, wall.wallId, { widthMm: wall.laidMm, heightMm: lowestOf(wall.profile) }, says)
+    const stuck = stuckOn(
+      job,
+      wall.wallId,
+      { widthMm: wall.laidMm, heightMm: lowestOf(wall.profile) },
+      hung,
+      says,
+    )
     if (hung.length === 0 && stuck.grids.length === 0) return []
     const holes = job.openings
       .filter((o) => o.wallId === wall.wallId)
@@ -79,36 +85,56 @@ const lowestOf = (
   profile: readonly { readonly startHeightMm: number; readonly endHeightMm: number }[],
 ): number => Math.min(...profile.flatMap((p) => [p.startHeightMm, p.endHeightMm]))
 
-/** Many of one thing that are stuck on a wall and hang nowhere yet, spread evenly over it. */
+/**
+ * Many of one thing that are stuck on a wall and hang nowhere yet, spread evenly over it: off its openings, what is fixed to it,
+ * what hangs there, and one another.
+ */
 function stuckOn(
   job: JobSnapshot,
   wallId: string,
   size: { readonly widthMm: number; readonly heightMm: number },
+  hung: readonly Hung[],
   says: Formatter,
 ): { readonly places: Spread['places']; readonly grids: readonly string[] } {
-  const holes = job.openings
-    .filter((o) => o.wallId === wallId)
-    .map((o) => ({
-      ...{ name: o.name, startMm: o.startMm, widthMm: o.widthMm },
-      ...{ bottomMm: o.sillMm, topMm: o.sillMm + o.heightMm },
-    }))
-  const found = job.pieces
-    .filter((p) => p.wallId === wallId && p.count > 1 && !p.there && inRoom(p) && STUCK.has(p.fixing))
-    .filter((p) => !job.wallPlacements.some((w) => w.pieceId === p.id))
-    .map((p) => ({ name: `${p.name}, ${p.count}`, got: spreadOn({ ...size, holes }, p.count, p) }))
-  return {
-    places: found.flatMap((f) => f.got?.places ?? []),
-    grids: found.map(({ name, got }) =>
-      got ? gridText(name, got, says) : `${name}: they do not fit on this wall.`,
-    ),
+  const box = (name: string, middleMm: number, bottomMm: number, of: typeof size): Hole => ({
+    ...{ name, startMm: middleMm - of.widthMm / 2, widthMm: of.widthMm },
+    ...{ bottomMm, topMm: bottomMm + of.heightMm },
+  })
+  const holes = [
+    ...job.openings
+      .filter((o) => o.wallId === wallId)
+      .map((o) => box(o.name, o.startMm + o.widthMm / 2, o.sillMm, o)),
+    ...job.fixtures
+      .filter((f) => f.wallId === wallId && f.kind !== 'ceiling point' && f.kind !== 'blemish')
+      .map((f) => box(f.name, f.startMm + f.widthMm / 2, f.bottomMm, f)),
+    ...hung.map((h) => box(h.name, h.xMm, h.bottomMm, h)),
+  ]
+  const places: Spread['places'][number][] = []
+  const grids: string[] = []
+  for (const p of job.pieces) {
+    const many = p.wallId === wallId && p.count > 1 && !p.there && inRoom(p)
+    if (!many || !STUCK.has(p.fixing) || p.kind === 'rug') continue
+    const placed = [...job.wallPlacements, ...job.floorPlacements].some((w) => w.pieceId === p.id)
+    if (placed) continue
+    const got = spreadOn({ ...size, holes }, p.count, p)
+    const name = `${p.name}, ${p.count}`
+    grids.push(got ? gridText(name, got, says) : `${name}: they do not fit on this wall.`)
+    places.push(...(got?.places ?? []))
+    holes.push(...(got?.places ?? []).map((at) => box(p.name, at.xMm, at.heightMm - p.heightMm / 2, p)))
   }
+  return { places, grids }
 }
 
 const STUCK: ReadonlySet<string> = new Set(['adhesive strips', 'glued down'])
 
-const gridText = (name: string, { columns, rows, acrossMm, upMm }: Spread, says: Formatter): string => {
+const gridText = (
+  name: string,
+  { columns, rows, acrossMm, upMm, places }: Spread,
+  says: Formatter,
+): string => {
+  const empty = columns * rows - places.length
   const whole = (mm: number) => says.drawn(Math.round(mm))
-  return `${name}: ${says.count(columns, 'column')} ${whole(acrossMm)} apart, the first ${whole(acrossMm / 2)} from the left; ${says.count(rows, 'row')} ${whole(upMm)} apart, the lowest ${whole(upMm / 2)} above the floor`
+  return `${name}: ${says.count(columns, 'column')} ${whole(acrossMm)} apart, the first ${whole(acrossMm / 2)} from the left; ${says.count(rows, 'row')} ${whole(upMm)} apart, the lowest ${whole(upMm / 2)} above the floor${empty > 0 ? `; ${says.count(empty, 'place')} of the grid stay empty, as drawn` : ''}`
 }
 
 function pointText(

@@ -1,14 +1,18 @@
 import type { LabD65 } from '../../kernel/color/lab.js'
+import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
+import type { Surface } from '../../model/vocabulary/surface.js'
 import { cheapestTins, type Tin, type TinChoice } from './cheapestTins.js'
 import { coatsFor } from './coats.js'
 
 /** One surface to be painted, as Measure and Palette know it. */
 export interface PaintedSurface {
+  /** The surface as it is kept. */
+  readonly on: Surface
   readonly name: string
   readonly areaMm2: number
   readonly finishId: string
   readonly over: LabD65 | undefined
-  readonly substrate: string
+  readonly substrate: FinishAssignment['substrate']
 }
 
 /** A paint or primer as sold. */
@@ -23,7 +27,7 @@ export interface PaintGoods {
   } | null
 }
 
-export interface PaintStep {
+export interface PaintStep extends Pick<PaintedSurface, 'on' | 'substrate'> {
   readonly surface: string
   readonly areaM2: number
   readonly coats: number
@@ -75,13 +79,17 @@ export function paintTakeoff(
         const { coats, primer: priming, because } = coatsFor(paint.lab, s.over, s.substrate)
         if (priming > 0)
           toPrime.push({
+            on: s.on,
+            substrate: s.substrate,
             surface: s.name,
             areaM2,
             coats: priming,
             because: `on ${s.substrate}`,
             liters: paintLiters(areaM2, priming, primerSpread, primerLoss),
           })
-        return { surface: s.name, areaM2, coats, because, liters: paintLiters(areaM2, coats, spread, loss) }
+        const { on, substrate, name: surface } = s
+        const liters = paintLiters(areaM2, coats, spread, loss)
+        return { on, substrate, surface, areaM2, coats, because, liters }
       })
     return line(paint.id, paint.name, false, steps, spread, loss, paint.kit?.tins ?? [])
   })

@@ -102,11 +102,12 @@ describe('the whole take-off', () => {
   const kit = { spreadM2PerL: 12, lossPpm: 0, tins: [{ ml: 2500, priceMinor: 4600 }] }
   const paint = { id: 'pale', name: 'Pale', lab: hexToLab('#efe9dd'), kit }
   const wall = {
+    on: 'walls' as const,
     name: 'Walls',
     areaMm2: 35_527_200,
     finishId: 'pale',
     over: hexToLab('#4f7ba8'),
-    substrate: 'sound paint',
+    substrate: 'sound paint' as const,
   }
 
   test('35.5 m² pale over mid blue: 5.9 liters in three tins for 138 (common practice: one coat, two tins, lets the blue through)', () => {
@@ -125,7 +126,7 @@ describe('the whole take-off', () => {
     expect(line!.tins!.counts).toEqual([1])
   })
   test('primer is a line of its own, priced when it is known', () => {
-    const plaster = { ...wall, substrate: 'new plaster', over: undefined }
+    const plaster = { ...wall, substrate: 'new plaster' as const, over: undefined }
     const bare = paintTakeoff([plaster], [paint], undefined)
     expect(bare.map((l) => [l.name, l.isPrimer, l.tins === undefined])).toEqual([
       ['Pale', false, false],
