@@ -32,6 +32,7 @@ function change(part: Partial<Consumable>): void {
   <section class="editor">
     <h2>{{ capital(goods.kind) }}</h2>
     <p>{{ goods.because.join('; ') }}</p>
+    <p v-if="goods.sum" class="second">{{ goods.sum }}</p>
     <div class="two">
       <FigureField
         kind="real"

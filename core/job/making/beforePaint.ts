@@ -20,7 +20,12 @@ export function beforePaint(
   const cautions: string[] = []
   if (painted.length > 0 && !madeNew.floor) {
     wanted.push({ task: 'cover the floor', amount: areas.floorMm2, where: 'Floor' })
-    needed.push({ kind: 'cover for the floor', amount: areas.floorMm2 * SPARE, where: 'Floor' })
+    needed.push({
+      kind: 'cover for the floor',
+      amount: areas.floorMm2 * SPARE,
+      where: 'Floor',
+      measured: { by: 'area', amount: areas.floorMm2 },
+    })
   }
   const { ceilingMm, footMm, framesMm, betweenMm } = tapeEdges(tapedRoom(job, room, painted))
   for (const [where, amount] of [
@@ -30,7 +35,7 @@ export function beforePaint(
     ['Between colors', betweenMm],
   ] as const) {
     wanted.push({ task: 'tape edges', amount, where })
-    needed.push({ kind: 'masking tape', amount: amount * SPARE, where })
+    needed.push({ kind: 'masking tape', amount: amount * SPARE, where, measured: { by: 'run', amount } })
   }
   const plates = job.fixtures.filter((f) => PLATES.has(f.kind) && madeNew.wallIds.has(f.wallId))
   wanted.push({ task: 'take plates off and put them back', amount: plates.length, where: 'Walls made new' })
@@ -55,7 +60,12 @@ export function beforePaint(
   const sanded = painted.filter((p) => p.substrate !== 'new plaster')
   for (const p of sanded) {
     wanted.push({ task: 'wash and sand', amount: p.areaM2 * 1e6, where: p.surface })
-    needed.push({ kind: 'abrasive sheets', amount: p.areaM2 / SANDED_M2, where: p.surface })
+    needed.push({
+      kind: 'abrasive sheets',
+      amount: p.areaM2 / SANDED_M2,
+      where: p.surface,
+      measured: { by: 'area', amount: p.areaM2 * 1e6 },
+    })
   }
   if (sanded.length > 0)
     cautions.push(

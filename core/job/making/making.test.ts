@@ -82,9 +82,20 @@ describe('what paint takes beside paint', () => {
     expect(m2(work['cover the floor'])).toBe(20)
     // Under the ceiling 18 m, along the floor 18 − 0.8, round the door 4.8 and the window 5.4.
     expect(m(work['tape edges'])).toBe(18 + 17.2 + 4.8 + 5.4)
-    expect(minutesOf['paint with a roller']).toBeCloseTo(83.2 * 6, 6)
+    // 83.2 × 6 = 499.2, told to five.
+    expect(minutesOf['paint with a roller']).toBe(500)
     // A tenth over: 45.4 × 1.1 = 49.9 m from a roll of 50; 20 × 1.1 m² from sheets of 20.
     expect(goods).toMatchObject({ 'masking tape': 1, 'cover for the floor': 2, 'abrasive sheets': 3 })
+  })
+  test('what is told adds up: places measured, then what goes over, minutes to five and their total', () => {
+    const { consumables, work, minutes, minutesOf } = made(jobOf(walls))
+    const sums = Object.fromEntries(consumables.map((c) => [c.kind, c.sum]))
+    expect(sums['masking tape']).toMatch(/^45\.40\sm × 1\.1 = 49\.94\sm$/)
+    expect(sums['cover for the floor']).toMatch(/^20\.0\sm² × 1\.1 = 22\.0\sm²$/)
+    expect(sums['abrasive sheets']).toMatch(/^41\.6\sm² ÷ 3\.0\sm² = 14$/)
+    expect(Object.keys(work).length).toBeGreaterThan(3)
+    for (const told of Object.values(minutesOf)) expect(told % 5).toBe(0)
+    expect(minutes).toBe(Object.values(minutesOf).reduce((sum, told) => sum + told, 0))
   })
   test('an envelope of one paint is taped along the floor alone', () => {
     const surfaces = ['walls', 'ceiling', 'trim', 'doors'] as const

@@ -108,7 +108,12 @@ export function ofLines(job: JobSnapshot, lines: readonly LineToMake[]): Listed 
       wanted.push({ task: 'fill holes', amount: 4, where: `${row.name}: the old blind` })
       needed.push({ kind: 'filler', amount: 4 * HOLE_ML, where: `${row.name}: the old blind` })
     }
-    needed.push({ kind: 'thread', amount: seamMm * THREAD, where: row.name })
+    needed.push({
+      kind: 'thread',
+      amount: seamMm * THREAD,
+      where: row.name,
+      measured: { by: 'run', amount: seamMm },
+    })
   }
   return { wanted, needed }
 }

@@ -151,12 +151,8 @@ function make(system: UnitSystem, locale: string, currency: string): Formatter {
   }
 }
 
-/** Minutes as they are told: to five where they are more than an hour. */
-export const toldMinutes = (minutes: number): number =>
-  minutes < 60 ? Math.round(minutes) : 5 * Math.round(minutes / 5)
-
 function durationText(minutes: number, number: (value: number) => string): string {
-  const rounded = toldMinutes(minutes)
+  const rounded = Math.round(minutes)
   if (rounded < 60) return `${number(rounded)} min`
   const [hours, rest] = [Math.floor(rounded / 60), rounded % 60]
   return rest === 0 ? `${number(hours)} h` : `${number(hours)} h ${number(rest)} min`

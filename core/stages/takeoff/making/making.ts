@@ -1,4 +1,4 @@
-import { toldMinutes, type Formatter } from '../../../kernel/units/formatter.js'
+import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Consumable } from '../../../model/rows/consumables.js'
 import type { Effort } from '../../../model/rows/efforts.js'
 import {
@@ -23,6 +23,8 @@ export interface Needed {
   readonly kind: ConsumableKind
   readonly amount: number
   readonly where: string
+  /** What was measured there, where that is not what is used up: the edge that is taped, the surface that is sanded. */
+  readonly measured?: { readonly by: Amount; readonly amount: number }
 }
 
 /** One kind of work in this job. */
@@ -35,6 +37,7 @@ export interface MakingWork {
   readonly because: readonly string[]
   /** For a square meter, a meter or a piece. */
   readonly minutesEach: number
+  /** As they are told, to five: the total is the sum of what is seen. */
   readonly minutes: number
   readonly leftOut: boolean
   readonly row: Effort | undefined
@@ -47,6 +50,8 @@ export interface MakingConsumable {
   readonly amount: number
   readonly text: string
   readonly because: readonly string[]
+  /** How what is measured becomes what is used up; undefined where it is the same. */
+  readonly sum: string | undefined
   readonly packHolds: number
   readonly packs: number
   readonly packsText: string
@@ -90,24 +95,24 @@ export function reckonMaking(
   const work = TASKS.flatMap((task): MakingWork[] => {
     const { by, minutes: usual } = USUAL_TASKS[task]
     const { amount, because } = together(
-      wanted.filter((w) => w.task === task),
-      by,
+      wanted.filter((w) => w.task === task).map((w) => ({ ...w, measured: { by, amount: w.amount } })),
       says,
     )
     if (amount <= DUST_MM) return []
     const row = firstOf(more.efforts.filter((e) => e.task === task))
     const minutesEach = row?.minutes ?? usual
     const leftOut = row?.leftOut ?? false
-    const minutes = leftOut ? 0 : (amount / ONE[by]) * minutesEach
+    const minutes = leftOut ? 0 : toldMinutes((amount / ONE[by]) * minutesEach)
     return [
       { task, by, amount, text: amountText(by, amount, says), because, minutesEach, minutes, leftOut, row },
     ]
   })
   const consumables = CONSUMABLES.flatMap((kind): MakingConsumable[] => {
     const { by, holds, pack } = USUAL_PACKS[kind]
-    const { amount, because } = together(
-      needed.filter((n) => n.kind === kind),
-      by,
+    const { amount, because, measured } = together(
+      needed
+        .filter((n) => n.kind === kind)
+        .map((n) => ({ ...n, measured: n.measured ?? { by, amount: n.amount } })),
       says,
     )
     const row = firstOf(more.consumables.filter((c) => c.kind === kind))
@@ -120,6 +125,7 @@ export function reckonMaking(
     return [
       {
         ...{ kind, by, amount, text: amountText(by, amount, says), because, packHolds, packs, leftOut, row },
+        sum: sumText(by, amount, measured, says),
         packsText: says.count(packs, pack[0], pack[1]),
         costMinor: price === undefined ? undefined : packs * price,
       },
@@ -131,8 +137,7 @@ export function reckonMaking(
     consumables,
     cautions: more.cautions,
     minutes,
-    // Of the hours as they are told, so that the sum that is shown is the sum that was made.
-    workMinor: more.hourMinor > 0 ? Math.round((toldMinutes(minutes) / 60) * more.hourMinor) : undefined,
+    workMinor: more.hourMinor > 0 ? Math.round((minutes / 60) * more.hourMinor) : undefined,
     goodsMinor: consumables.reduce((sum, c) => sum + (c.costMinor ?? 0), 0),
   }
 }
@@ -141,17 +146,44 @@ export function reckonMaking(
 const firstOf = <R extends { readonly id: string }>(rows: readonly R[]): R | undefined =>
   rows.reduce<R | undefined>((first, row) => (first && first.id < row.id ? first : row), undefined)
 
-/** One figure of all, and each place once with its share. */
+/** Work is told to five minutes: nobody plans a room more closely. */
+const toldMinutes = (minutes: number): number => Math.max(5, 5 * Math.round(minutes / 5))
+
+interface Measured {
+  readonly by: Amount
+  readonly amount: number
+}
+
+/** One figure of all, what was measured for it, and each place once with what was measured there. */
 function together(
-  list: readonly { readonly amount: number; readonly where: string }[],
-  by: Amount,
+  list: readonly { readonly amount: number; readonly where: string; readonly measured: Measured }[],
   says: Formatter,
-): { readonly amount: number; readonly because: readonly string[] } {
-  const places = new Map<string, number>()
-  for (const { where, amount } of list)
-    if (amount > DUST_MM) places.set(where, (places.get(where) ?? 0) + amount)
-  return {
-    amount: [...places.values()].reduce((sum, a) => sum + a, 0),
-    because: [...places].map(([where, amount]) => `${where} ${amountText(by, amount, says)}`),
+): {
+  readonly amount: number
+  readonly because: readonly string[]
+  readonly measured: readonly Measured[]
+} {
+  const places = new Map<string, Measured>()
+  const used = list.filter((l) => l.amount > DUST_MM)
+  for (const { where, measured } of used) {
+    const before = places.get(where)?.amount ?? 0
+    places.set(where, { by: measured.by, amount: before + measured.amount })
   }
+  return {
+    amount: used.reduce((sum, l) => sum + l.amount, 0),
+    because: [...places].map(([where, { by, amount }]) => `${where} ${amountText(by, amount, says)}`),
+    measured: [...places.values()],
+  }
+}
+
+/** `37.20 m × 1.1 = 40.92 m`; `32.6 m² ÷ 3 m² = 11`: what is measured, and what is used up for it. */
+function sumText(by: Amount, amount: number, places: readonly Measured[], says: Formatter): string | undefined {
+  const [first] = places
+  if (!first || places.some((p) => p.by !== first.by)) return undefined
+  const measured = places.reduce((sum, p) => sum + p.amount, 0)
+  if (first.by === by && Math.abs(measured - amount) < DUST_MM) return undefined
+  const whole = amountText(first.by, measured, says)
+  const used = amountText(by, amount, says)
+  if (first.by === by) return `${whole} × ${says.figure(Math.round((1000 * amount) / measured) / 1000)} = ${used}`
+  return `${whole} ÷ ${amountText(first.by, measured / amount, says)} = ${used}`
 }
