@@ -368,3 +368,32 @@ describe('a rail under a slope', () => {
     expect(at(1000).map(plain)).toEqual(['a rail under the ceiling, which is at 1 450 mm'])
   })
 })
+
+describe('floors and the doors of the room', () => {
+  const carpet = { trade: 'carpet', goodsWidthMm: 4000, trimMm: 100, packMinor: 5000 } as const
+  // The door stands in the west wall, seen from inside 3 600 from its left.
+  const room = {
+    size: [5000, 6000],
+    heightMm: 2400,
+    openings: [{ ...exampleDoor, name: 'Hall door', wallId: 'west', startMm: 1600 }],
+  } as const
+  test('the seam keeps out of the door, which is drawn and left out of the gripper', () => {
+    const line = lineOf(carpet, { room })
+    expect(notes(line)).toMatch(/1 seam, [\d\s]+ mm from the nearest door/)
+    expect(line.drawings[0]?.doors?.map((d) => d.name)).toEqual(['Hall door'])
+    expect(withIt(line)['Gripper round the edge, doors left out']).toBe('21.20 m')
+    expect(ways(line)).toEqual([
+      ['As laid', '10 200 mm, 1 seam', 51_000],
+      ['Laid the other way', '12 200 mm, 1 seam', 61_000],
+    ])
+  })
+  test('boards in a long room say what their direction does to it; in a square one they are silent', () => {
+    const boards = { trade: 'boards', goodsWidthMm: 190, goodsLengthMm: 1900 } as const
+    const at = (size: [number, number], isTurned = false) =>
+      notes(lineOf({ ...boards, turned: isTurned }, { room: { ...room, size } }))
+    expect(at([6000, 2400])).toMatch(/2\.5 times as long as wide.*laid along it they draw it longer/)
+    expect(at([6000, 2400], true)).toMatch(/laid across it they make it look wider/)
+    expect(at([2400, 6000], true)).toMatch(/laid along it/)
+    expect(at([4000, 3600])).not.toMatch(/as long as wide/)
+  })
+})

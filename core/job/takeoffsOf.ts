@@ -6,6 +6,7 @@ import { takeoffLine } from '../stages/takeoff/takeoffLine.js'
 import type { TakeoffInput, TakeoffLine } from '../stages/takeoff/takeoffTypes.js'
 import { wallRuns, type WallFace } from '../stages/takeoff/paper/wallRuns.js'
 import type { Face } from '../stages/takeoff/trade.js'
+import { planRoomOf } from './planFactsOf.js'
 import { entranceOf } from '../stages/plan/planRoom.js'
 import { profileHeight } from '../stages/measure/ceilingHeight.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
@@ -21,6 +22,9 @@ export function takeoffsOf(
   const says = formatterOf(job.studio)
   const { closure } = measure
   const floor = closure.state === 'closed' || closure.state === 'gap' ? closure.corners : undefined
+  const doors = (planRoomOf(job, measure)?.openings ?? [])
+    .filter((o) => o.kind !== 'window' && o.sillMm === 0)
+    .map(({ name, kind, ends: [from, to] }) => ({ name: name || kind, from, to }))
   return job.takeoffs.map((row) => {
     const opening = job.openings.find((o) => o.id === row.openingId)
     const window =
@@ -41,7 +45,7 @@ export function takeoffsOf(
         : {}),
       cornersDeg: row.trade === 'lengths' ? cornersOf(measure, row.wallIds) : [],
       ceilingMm: opening && ceilingAt(measure, opening, row.trimMm),
-      doorsMm: job.openings.filter((o) => o.kind !== 'window' && o.sillMm === 0).map((o) => o.widthMm),
+      doors: FLOORED.has(row.trade) ? doors : [],
       floor: FLOORED.has(row.trade) ? floor : undefined,
       window,
       says,

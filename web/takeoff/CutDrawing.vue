@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, useId } from 'vue'
 import type { DrawnPart, Drawing, MarkedPoint } from '@bonitas/core/stages/takeoff/trade'
 import type { DrawingFormat } from '../plan/planDownload.js'
+import type { Point } from '@bonitas/core/kernel/geometry/polygon'
 import { useLocale } from '../form/useLocale.js'
 import { t } from './words.js'
 
@@ -33,7 +34,9 @@ const place = (p: DrawnPart) => ({
 })
 const parts = computed(() => props.drawing.parts.filter((p) => p.widthMm > 0.5 && p.heightMm > 0.5))
 const labeled = computed(() =>
-  parts.value.filter((p) => p.label !== '' && p.widthMm * across.value > 7 * p.label.length + 4),
+  parts.value.filter(
+    (p) => p.label !== '' && p.widthMm * across.value > 7 * p.label.length + 4 && p.heightMm * up.value > 12,
+  ),
 )
 /** The number of a tall part stands near its top, where no window hides it. */
 const labelY = (p: DrawnPart) => {
@@ -45,6 +48,27 @@ const crossAt = (p: MarkedPoint) => {
   const [x, y] = [MARGIN.left + p.xMm * across.value, MARGIN.top + p.yMm * up.value]
   return `M${x - 5} ${y}H${x + 5}M${x} ${y - 5}V${y + 5}`
 }
+const at = ({ x, y }: Point) => ({ x: MARGIN.left + x * across.value, y: MARGIN.top + y * up.value })
+/** The edge of what is laid: its own outline, or the sheet. */
+const edge = computed(() => {
+  const { widthMm: x, heightMm: y, outline } = props.drawing
+  const points = outline ?? [
+    { x: 0, y: 0 },
+    { x, y: 0 },
+    { x, y },
+    { x: 0, y },
+  ]
+  return points
+    .map(at)
+    .map((p) => `${p.x},${p.y}`)
+    .join(' ')
+})
+const doors = computed(() =>
+  (props.drawing.doors ?? []).map(({ name, from, to }) => {
+    const [a, b] = [at(from), at(to)]
+    return { name, a, b, turn: Math.abs(a.y - b.y) > Math.abs(a.x - b.x) ? -90 : 0 }
+  }),
+)
 const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
 </script>
 
@@ -85,8 +109,16 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
           <circle cx="1.5" cy="1.5" r="0.8" fill="#1a1a1a" />
         </pattern>
       </defs>
+      <template v-if="drawing.outline">
+        <!-- What is cut away beyond the edge of the floor is lost. -->
+        <template v-for="(p, i) in parts" :key="`beyond${i}`">
+          <rect v-bind="place(p)" class="used" />
+          <rect v-bind="place(p)" :style="{ fill: `url(#${id}-lost)` }" class="plain" />
+        </template>
+        <polygon :points="edge" class="floor" />
+      </template>
       <g v-for="(p, i) in parts" :key="i">
-        <rect v-bind="place(p)" :class="p.use" />
+        <rect v-bind="place(p)" :class="drawing.outline && p.use === 'used' ? 'whole' : p.use" />
         <rect
           v-if="p.use === 'spare'"
           v-bind="place(p)"
@@ -95,7 +127,16 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
         />
         <rect v-if="p.use === 'lost'" v-bind="place(p)" :style="{ fill: `url(#${id}-lost)` }" class="plain" />
       </g>
-      <rect :x="MARGIN.left" :y="MARGIN.top" :width="wide" :height="high" class="edge" />
+      <polygon :points="edge" class="edge" />
+      <template v-for="d in doors" :key="d.name">
+        <line :x1="d.a.x" :y1="d.a.y" :x2="d.b.x" :y2="d.b.y" class="door" />
+        <text
+          class="label"
+          :transform="`translate(${(d.a.x + d.b.x) / 2} ${(d.a.y + d.b.y) / 2}) rotate(${d.turn}) translate(0 4)`"
+        >
+          {{ d.name }}
+        </text>
+      </template>
       <text
         v-for="(p, i) in labeled"
         :key="`t${i}`"
@@ -151,15 +192,26 @@ rect.plain {
 rect.used {
   fill: #fff;
 }
+rect.whole {
+  fill: none;
+}
+.floor {
+  fill: #fff;
+}
 rect.spare {
   fill: var(--panel);
 }
 rect.opening {
   fill: #9a9a9a;
 }
-rect.edge {
+.edge {
   fill: none;
+  stroke: var(--ink);
   stroke-width: 1.6;
+}
+.door {
+  stroke: var(--ink);
+  stroke-width: 5;
 }
 .point path {
   stroke: var(--ink);

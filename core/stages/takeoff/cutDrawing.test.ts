@@ -48,3 +48,28 @@ test('a wall tells both its sizes, a strip of molding only its length', () => {
   const texts = (d: Drawing) => cutDrawing(d, says).marks.filter((m) => m.kind === 'text').length
   expect(texts({ ...length, strip: false })).toBe(texts(length) + 1)
 })
+
+test('a floor has its own edge and its doors, each by its name', () => {
+  const floor: Drawing = {
+    name: 'Floor',
+    widthMm: 4000,
+    heightMm: 3000,
+    times: 1,
+    parts: [{ xMm: 0, yMm: 0, widthMm: 4000, heightMm: 3000, label: '1', use: 'used' }],
+    outline: [
+      { x: 0, y: 0 },
+      { x: 4000, y: 0 },
+      { x: 4000, y: 2000 },
+      { x: 2000, y: 3000 },
+      { x: 0, y: 3000 },
+    ],
+    doors: [{ name: 'Hall', from: { x: 0, y: 500 }, to: { x: 0, y: 1300 } }],
+  }
+  const { marks } = cutDrawing(floor, says)
+  const edge = marks.find((m) => m.kind === 'outline' && m.layer === 'WALL')
+  expect(edge?.kind === 'outline' && edge.points).toEqual(floor.outline)
+  expect(marks.filter((m) => m.layer === 'DOOR')).toEqual([
+    { kind: 'line', layer: 'DOOR', from: { x: 0, y: 500 }, to: { x: 0, y: 1300 } },
+  ])
+  expect(marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []))).toContain('Hall')
+})

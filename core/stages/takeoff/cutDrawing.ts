@@ -19,7 +19,7 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
   const { widthMm, heightMm, strip } = drawing
   const textMm = Math.max(widthMm, heightMm) / 45
   const parts = drawing.parts.filter((p) => p.widthMm > 0.5 && p.heightMm > 0.5)
-  const text = (at: { x: number; y: number }, words: string, angleDeg = 0): Mark => ({
+  const text: Lettering = (at, words, angleDeg = 0) => ({
     kind: 'text',
     layer: 'DIMENSION',
     at,
@@ -55,7 +55,7 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
   const edge: Mark = {
     kind: 'outline',
     layer: 'WALL',
-    points: corners({ xMm: 0, yMm: 0, widthMm, heightMm }),
+    points: drawing.outline ?? corners({ xMm: 0, yMm: 0, widthMm, heightMm }),
     closed: true,
   }
   // Where one wall ends and the next begins, of walls that are laid as one; each is named below.
@@ -84,6 +84,7 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
     marks: [
       ...marks,
       edge,
+      ...doorMarks(drawing, text),
       ...spans,
       ...points,
       text({ x: widthMm / 2, y: heightMm + 1.4 * textMm }, says.drawn(widthMm)),
@@ -95,3 +96,16 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
     upDeg: undefined,
   }
 }
+
+type Lettering = (at: { readonly x: number; readonly y: number }, words: string, angleDeg?: number) => Mark
+
+/** Each door of a floor as its threshold, its name along it. */
+const doorMarks = ({ doors = [] }: Drawing, text: Lettering): Mark[] =>
+  doors.flatMap(({ name, from, to }): Mark[] => [
+    { kind: 'line', layer: 'DOOR', from, to },
+    text(
+      { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 },
+      name,
+      Math.abs(from.y - to.y) > Math.abs(from.x - to.x) ? -90 : 0,
+    ),
+  ])

@@ -3,6 +3,7 @@ import type { Formatter } from '../../kernel/units/formatter.js'
 import type { TakeoffPart } from '../../model/rows/takeoffParts.js'
 import type { Takeoff } from '../../model/rows/takeoffs.js'
 import type { Task } from '../../model/vocabulary/making.js'
+import type { FloorDoor } from './floor/floorPlan.js'
 import type { Drawing, Face } from './trade.js'
 
 /** What a line is reckoned from: measured, never typed twice. */
@@ -15,8 +16,8 @@ export interface TakeoffInput {
   readonly floor: readonly Point[] | undefined
   /** The window a curtain hangs at. */
   readonly window: TakeoffWindow | undefined
-  /** Widths of all doors and openings that reach the floor. */
-  readonly doorsMm: readonly number[]
+  /** All doors and openings that reach the floor. */
+  readonly doors: readonly FloorDoor[]
   /** Between the walls named that meet: the angle in the room, more than 180 where a corner stands out into it. */
   readonly cornersDeg: readonly number[]
   /** Where the ceiling is; undefined while it is not measured. */

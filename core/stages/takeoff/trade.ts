@@ -1,3 +1,4 @@
+import type { Point } from '../../kernel/geometry/polygon.js'
 import type { UnitSystem } from '../../kernel/units/length.js'
 
 /** What a part of a sheet or of a wall is. */
@@ -25,6 +26,10 @@ export interface Drawing {
   readonly points?: readonly MarkedPoint[]
   /** The walls it shows, where they are laid as one. */
   readonly spans?: readonly Span[]
+  /** Its edge, where it is no rectangle. */
+  readonly outline?: readonly Point[]
+  /** The doors of a floor, each by the ends of its threshold. */
+  readonly doors?: readonly { readonly name: string; readonly from: Point; readonly to: Point }[]
   /** How many are cut exactly so. */
   readonly times: number
 }

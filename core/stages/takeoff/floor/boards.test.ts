@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { published } from '../../../testing/published.js'
-import { boardDrawing, carpetDrops, layBoards, LEAST_RIP_MM, STAGGER_MM } from './boards.js'
+import { boardDrawing, layBoards, LEAST_RIP_MM, STAGGER_MM } from './boards.js'
 
 const rect = (w: number, h: number) => [
   { x: 0, y: 0 },
@@ -87,36 +86,11 @@ describe('boards', () => {
     const plan = layBoards(rect(4860, 3920), { widthMm: 189, lengthMm: 1860 })
     expect(plan.wastePercent).toBeGreaterThan(1)
     expect(plan.wastePercent).toBeLessThan(12)
-    const drawn = boardDrawing('Floor', rect(4860, 3920), plan)
+    const drawn = boardDrawing(rect(4860, 3920), [], plan)
     expect([drawn.widthMm, drawn.heightMm, drawn.parts.length]).toEqual([4860, 3920, plan.boards.length])
   })
   test('boards as wide as the room are long: one each, and nothing is over', () => {
     const plan = layBoards(rect(2000, 1000), { widthMm: 200, lengthMm: 2000 })
     expect([plan.count, plan.wastePercent]).toEqual([5, 0])
-  })
-})
-
-describe('carpet from a roll', () => {
-  interface Way {
-    readonly drops: number
-    readonly rollLength: number
-    readonly seams: number
-  }
-  test.each(
-    published<Record<string, number>, { runAlongSide1: Way; runAlongSide2: Way; best: string }>(
-      'takeoff.carpet.0',
-    ),
-  )('$id $title', ({ input, expected }) => {
-    const [one, two, roll, trim] = ['side1', 'side2', 'rollWidth', 'trim'].map(
-      (name) => input[`${name}_ft`] ?? input[`${name}_m`] ?? 0,
-    ) as [number, number, number, number]
-    for (const [along, across, way] of [
-      [one, two, expected.runAlongSide1],
-      [two, one, expected.runAlongSide2],
-    ] as const) {
-      const got = carpetDrops(along, across, roll, trim)
-      expect([got.drops, got.seams]).toEqual([way.drops, way.seams])
-      expect(got.rollLengthMm).toBeCloseTo(way.rollLength, 4)
-    }
   })
 })

@@ -1,10 +1,8 @@
 import type { DrawnPart, Drawing } from '../trade.js'
-import { ceilDiv, DUST_MM } from '../trade.js'
-
-interface Point {
-  readonly x: number
-  readonly y: number
-}
+import { DUST_MM } from '../trade.js'
+import { signedArea, type Point } from '../../../kernel/geometry/polygon.js'
+import { drawnFloor, type FloorDoor } from './floorPlan.js'
+import { spans } from './spans.js'
 
 export interface Board {
   readonly widthMm: number
@@ -22,8 +20,9 @@ export interface FloorPlan {
   readonly boards: readonly LaidBoard[]
   /** How many boards are opened. */
   readonly count: number
-  /** What is bought and not laid, in percent of what is laid. */
+  /** What is bought and not laid, in percent of the floor. */
   readonly wastePercent: number
+  /** Of the floor; a row that meets a corner of the room is laid wider and cut to it. */
   readonly areaMm2: number
 }
 
@@ -87,7 +86,7 @@ export function layBoards(outline: readonly Point[], board: Board, staggerMm = S
     }
     before = joints
   }
-  const laid = boards.reduce((sum, b) => sum + b.widthMm * b.heightMm, 0)
+  const laid = Math.abs(signedArea(outline))
   const bought = count * board.widthMm * board.lengthMm
   return { boards, count, wastePercent: laid > 0 ? (100 * (bought - laid)) / laid : 0, areaMm2: laid }
 }
@@ -125,48 +124,15 @@ function pieceFor(
   return { mm: lengthMm, ofMm: lengthMm }
 }
 
-/** The stretches of floor a row covers, where it is there over any part of its width. */
-function spans(outline: readonly Point[], top: number, foot: number): [number, number][] {
-  const heights = [
-    top + 1e-3,
-    foot - 1e-3,
-    ...outline.map((p) => p.y).flatMap((y) => [y - 1e-3, y + 1e-3]),
-  ].filter((y) => y > top && y < foot)
-  const all = heights.flatMap((y) => crossings(outline, y)).sort((a, b) => a[0] - b[0])
-  const merged: [number, number][] = []
-  for (const [from, to] of all) {
-    const last = merged.at(-1)
-    if (last && from <= last[1] + DUST_MM) last[1] = Math.max(last[1], to)
-    else merged.push([from, to])
-  }
-  return merged
-}
-
-function crossings(outline: readonly Point[], y: number): [number, number][] {
-  const xs = outline
-    .flatMap((p, i) => {
-      const q = outline[(i + 1) % outline.length] ?? p
-      return p.y > y !== q.y > y ? [p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x)] : []
-    })
-    .sort((a, b) => a - b)
-  const list: [number, number][] = []
-  for (let i = 0; i + 1 < xs.length; i += 2) list.push([xs[i] ?? 0, xs[i + 1] ?? 0])
-  return list
-}
-
-export function boardDrawing(name: string, outline: readonly Point[], plan: FloorPlan): Drawing {
+/** The floor with every board as it is laid. */
+export function boardDrawing(
+  outline: readonly Point[],
+  doors: readonly FloorDoor[],
+  plan: FloorPlan,
+): Drawing {
   const [x, y] = [Math.min(...outline.map((p) => p.x)), Math.min(...outline.map((p) => p.y))]
   return {
-    name,
-    widthMm: Math.max(...outline.map((p) => p.x)) - x,
-    heightMm: Math.max(...outline.map((p) => p.y)) - y,
-    times: 1,
+    ...drawnFloor(outline, doors),
     parts: plan.boards.map((b) => ({ ...b, xMm: b.xMm - x, yMm: b.yMm - y })),
   }
-}
-
-/** Carpet from a roll, whole drops side by side, laid along one side of a rectangle and along the other. */
-export function carpetDrops(alongMm: number, acrossMm: number, rollMm: number, trimMm: number) {
-  const drops = ceilDiv(acrossMm, rollMm)
-  return { drops, rollLengthMm: drops * (alongMm + trimMm), seams: drops - 1 }
 }

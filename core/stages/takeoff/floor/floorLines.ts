@@ -1,20 +1,19 @@
-import type { Point } from '../../../kernel/geometry/polygon.js'
+import { distance, perimeter, type Point } from '../../../kernel/geometry/polygon.js'
 import { boxesFor, CUSTOMARY_WASTE } from '../customary.js'
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import { goods, type Beside, type GoesWith, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
-import { ceilDiv, soldUnitMm } from '../trade.js'
-import { distance } from '../../../kernel/geometry/polygon.js'
-import { boardDrawing, carpetDrops, layBoards, type FloorPlan } from './boards.js'
-
-const turnedFloor = (floor: readonly Point[]) => floor.map((p) => ({ x: p.y, y: p.x }))
+import { ceilDiv, soldUnitMm, tens } from '../trade.js'
+import { boardDrawing, layBoards, type FloorPlan } from './boards.js'
+import { bothWays, carpetDrawing, type CarpetPlan } from './carpet.js'
+import { turned, type FloorDoor } from './floorPlan.js'
 
 /** Boards laid row by row on the floor. */
-export function boardsLine({ row, floor = [], doorsMm, says }: TakeoffInput): Reckoned {
+export function boardsLine({ row, floor = [], doors, says }: TakeoffInput): Reckoned {
   const board = goods(row)
-  const outline = row.turned ? turnedFloor(floor) : floor
-  const plan = layBoards(outline, board)
-  const other = layBoards(row.turned ? floor : turnedFloor(floor), board)
+  const way = turned(floor, doors, row.turned)
+  const plan = layBoards(way.outline, board)
+  const other = layBoards(turned(floor, doors, !row.turned).outline, board)
   const [from, to] = CUSTOMARY_WASTE['straight plank']
   const packs = ceilDiv(plan.count, row.packOf) + row.sparePacks
   return {
@@ -30,15 +29,32 @@ export function boardsLine({ row, floor = [], doorsMm, says }: TakeoffInput): Re
     beside: besideOf(row, plan, other, says),
     goesWith: [
       { name: 'Underlay', quantity: says.area(plan.areaMm2, 1) },
-      { name: 'Beading where the skirting stays on', quantity: says.run(roundOf(floor, doorsMm)) },
-      ...thresholds(doorsMm, says),
+      { name: 'Beading where the skirting stays on', quantity: says.run(roundOf(floor, doors)) },
+      ...thresholds(doors, says),
     ],
     notes: [
       `Customary waste ${from} to ${to} %; this plan comes to ${says.number(plan.wastePercent, 1)} %.`,
       'Leave the gap at the walls that the maker asks for.',
+      ...lookNotes(way.outline, says),
     ],
-    drawings: [boardDrawing('Floor', outline, plan)],
+    drawings: [boardDrawing(way.outline, way.doors, plan)],
   }
+}
+
+/** A room this much longer than wide is a long one (common practice: half as long again). */
+const LONG_ROOM = 1.5
+
+/** What the direction of boards does to a long room. */
+function lookNotes(outline: readonly Point[], says: Formatter): string[] {
+  const side = (axis: 'x' | 'y') =>
+    Math.max(...outline.map((p) => p[axis])) - Math.min(...outline.map((p) => p[axis]))
+  const [along, across] = [side('x'), side('y')]
+  const ratio = Math.max(along, across) / Math.min(along, across)
+  if (ratio < LONG_ROOM) return []
+  const way = along > across ? 'along it they draw it longer' : 'across it they make it look wider'
+  return [
+    `The room is ${says.number(ratio, 1)} times as long as wide: wide boards make it look wider; laid ${way}.`,
+  ]
 }
 
 /** As it is laid, laid the other way, and by area with the customary waste. */
@@ -66,70 +82,73 @@ function besideOf(row: Takeoff, plan: FloorPlan, other: FloorPlan, says: Formatt
 }
 
 /** Round the edge of a floor, doors left out. */
-const roundOf = (floor: readonly Point[], doorsMm: readonly number[]): number =>
-  floor.reduce((sum, p, i) => sum + distance(p, floor[(i + 1) % floor.length] ?? p), 0) -
-  doorsMm.reduce((sum, mm) => sum + mm, 0)
+const roundOf = (floor: readonly Point[], doors: readonly FloorDoor[]): number =>
+  perimeter(floor) - doors.reduce((sum, d) => sum + distance(d.from, d.to), 0)
 
 /** A bar in each door, where this floor meets the next. */
-const thresholds = (doorsMm: readonly number[], says: Formatter): GoesWith[] =>
-  doorsMm.length === 0
+const thresholds = (doors: readonly FloorDoor[], says: Formatter): GoesWith[] =>
+  doors.length === 0
     ? []
-    : [{ name: 'Threshold bars', quantity: `${doorsMm.length} of ${says.lengths(doorsMm)}` }]
+    : [
+        {
+          name: 'Threshold bars',
+          quantity: `${doors.length} of ${says.lengths(doors.map((d) => distance(d.from, d.to)))}`,
+        },
+      ]
 
-/** Carpet from a roll, whole drops side by side. */
-export function carpetLine({ row, floor = [], doorsMm, says }: TakeoffInput): Reckoned {
+/** Carpet from a roll, whole widths side by side, the seams out of the doors. */
+export function carpetLine({ row, floor = [], doors, says }: TakeoffInput): Reckoned {
   const roll = row.goodsWidthMm ?? 0
-  const side = (axis: 'x' | 'y') =>
-    Math.max(...floor.map((p) => p[axis])) - Math.min(...floor.map((p) => p[axis]))
-  const [along, across] = row.turned ? [side('y'), side('x')] : [side('x'), side('y')]
-  const got = carpetDrops(along, across, roll, row.trimMm)
-  const other = carpetDrops(across, along, roll, row.trimMm)
-  const drops = (way: typeof got): Omit<Beside, 'name'> => ({
-    needed: `${says.length(way.rollLengthMm)}, ${way.seams === 0 ? 'no seam' : says.count(way.seams, 'seam')}`,
-    costMinor:
-      row.packMinor === null
-        ? undefined
-        : Math.round((way.rollLengthMm / soldUnitMm(says.system)) * row.packMinor),
-  })
+  const way = turned(floor, doors, row.turned)
+  const { got, other } = bothWays(floor, doors, row)
+  const across = Math.max(...way.outline.map((p) => p.y)) - Math.min(...way.outline.map((p) => p.y))
   return {
     lengthMm: got.rollLengthMm,
     packWord: ['', ''],
-    needed: says.area(along * across, 2),
-    work: [{ task: 'lay carpet', amount: along * across }],
-    over: says.area(got.rollLengthMm * roll - along * across, 2),
+    needed: says.area(got.areaMm2, 2),
+    work: [{ task: 'lay carpet', amount: got.areaMm2 }],
+    over: says.area(got.rollLengthMm * roll - got.areaMm2, 2),
     sum: [
       `${says.drawn(across)} ÷ ${says.drawn(roll)} → ${says.count(got.drops, 'drop')}`,
-      `${got.drops} × (${says.drawn(along)} + ${says.drawn(row.trimMm)}) = ${says.length(got.rollLengthMm)}`,
+      `${stripsText(got, says)} + ${got.drops} × ${says.drawn(row.trimMm)} = ${says.length(got.rollLengthMm)}`,
     ],
-    beside: [
-      { name: 'As laid', ...drops(got) },
-      { name: 'Laid the other way', ...drops(other) },
-    ],
+    beside: [carpetWay('As laid', got, row, says), carpetWay('Laid the other way', other, row, says)],
     goesWith: [
-      { name: 'Underlay', quantity: says.area(along * across, 1) },
-      { name: 'Gripper round the edge, doors left out', quantity: says.run(roundOf(floor, doorsMm)) },
-      ...thresholds(doorsMm, says),
+      { name: 'Underlay', quantity: says.area(got.areaMm2, 1) },
+      { name: 'Gripper round the edge, doors left out', quantity: says.run(roundOf(floor, doors)) },
+      ...thresholds(doors, says),
     ],
-    notes: [
-      got.seams > 0
-        ? `${says.count(got.seams, 'seam')}: keep it out of the door and out of the way.`
-        : 'No seam.',
-    ],
-    drawings: [
-      {
-        name: 'Floor',
-        widthMm: along,
-        heightMm: across,
-        times: 1,
-        parts: Array.from({ length: got.drops }, (_, i) => ({
-          xMm: 0,
-          yMm: i * roll,
-          widthMm: along,
-          heightMm: Math.min(roll, across - i * roll),
-          label: String(i + 1),
-          use: 'used' as const,
-        })),
-      },
-    ],
+    notes: [...seamNotes(got, says), 'The pile runs the same way on every strip.'],
+    drawings: [carpetDrawing(way.outline, way.doors, got)],
   }
+}
+
+/** `2 × 5 100`, or `5 100 + 3 000` where the floor is shorter under one of them. */
+function stripsText({ strips }: CarpetPlan, says: Formatter): string {
+  const lengths = strips.map((s) => says.drawn(s.lengthMm))
+  return new Set(lengths).size === 1 ? `${lengths.length} × ${lengths[0] ?? ''}` : lengths.join(' + ')
+}
+
+function carpetWay(name: string, plan: CarpetPlan, row: Takeoff, says: Formatter): Beside {
+  const seams = plan.seams === 0 ? 'no seam' : says.count(plan.seams, 'seam')
+  const met = plan.inDoors.length === 0 ? '' : ` in ${plan.inDoors.join(', ')}`
+  return {
+    name,
+    needed: `${says.length(plan.rollLengthMm)}, ${seams}${met}`,
+    costMinor:
+      row.packMinor === null
+        ? undefined
+        : Math.round((plan.rollLengthMm / soldUnitMm(says.system)) * row.packMinor),
+  }
+}
+
+function seamNotes(plan: CarpetPlan, says: Formatter): string[] {
+  if (plan.seams === 0) return ['No seam.']
+  const seams = says.count(plan.seams, 'seam')
+  if (plan.inDoors.length > 0)
+    return [
+      `${seams}: ${plan.inDoors.join(', ')} cannot be kept clear of them this way. Lay it the other way, or take a wider roll.`,
+    ]
+  if (plan.clearMm === undefined) return [`${seams}.`]
+  return [`${seams}, ${says.length(tens(plan.clearMm))} from the nearest door.`]
 }

@@ -177,13 +177,19 @@ function together(
 }
 
 /** `37.20 m × 1.1 = 40.92 m`; `32.6 m² ÷ 3 m² = 11`: what is measured, and what is used up for it. */
-function sumText(by: Amount, amount: number, places: readonly Measured[], says: Formatter): string | undefined {
+function sumText(
+  by: Amount,
+  amount: number,
+  places: readonly Measured[],
+  says: Formatter,
+): string | undefined {
   const [first] = places
   if (!first || places.some((p) => p.by !== first.by)) return undefined
   const measured = places.reduce((sum, p) => sum + p.amount, 0)
   if (first.by === by && Math.abs(measured - amount) < DUST_MM) return undefined
   const whole = amountText(first.by, measured, says)
   const used = amountText(by, amount, says)
-  if (first.by === by) return `${whole} × ${says.figure(Math.round((1000 * amount) / measured) / 1000)} = ${used}`
+  if (first.by === by)
+    return `${whole} × ${says.figure(Math.round((1000 * amount) / measured) / 1000)} = ${used}`
   return `${whole} ÷ ${amountText(first.by, measured / amount, says)} = ${used}`
 }

@@ -5,7 +5,7 @@ import { cutRolls } from './cutRolls.js'
 import { dropMethod, halfDropMethods } from './dropMethod.js'
 import { layDrops, type Paper } from './drops.js'
 import { paperDrawings, paperPlan } from './paperPlan.js'
-import { paperSquares } from './squares.js'
+import { paperSquares, squaresOn } from './squares.js'
 import { ROUND_CORNER_MM, wallRuns, type WallFace } from './wallRuns.js'
 
 interface In {
@@ -135,6 +135,32 @@ test('a trellis of 640 on a wall of 4 m: eight drops of 2.56, three a roll, thre
     50,
   )
   expect([plan.cutMm, plan.drops.length, plan.rolls.length, plan.areaRolls]).toEqual([2560, 8, 3, 2])
+})
+
+test('squares: what lies wholly in an opening is not cut, what it bites into is; in a mirror the same', () => {
+  const paper = { widthMm: 530, lengthMm: 10_050, repeatMm: 0, match: 'free' as const }
+  const hole = (startMm: number, widthMm: number, bottomMm: number, topMm: number) => ({
+    ...{ name: 'Opening', startMm, widthMm, bottomMm, topMm },
+  })
+  const wall = { widthMm: 4000, heightMm: 2500 }
+  const squares = (holes: ReturnType<typeof hole>[]) => {
+    const { whole, edge, inOpenings } = paperSquares({ ...wall, holes }, paper, 500)
+    return [whole, edge, inOpenings]
+  }
+  expect(squares([])).toEqual([40, 0, 0])
+  // A door of one meter and two high covers two columns of four.
+  expect(squares([hole(1000, 1000, 0, 2000)])).toEqual([32, 0, 8])
+  // Moved by a hand it bites into three columns and covers one.
+  expect(squares([hole(1100, 1000, 0, 2000)])).toEqual([36, 0, 4])
+  expect(squares([hole(4000 - 2100, 1000, 0, 2000)])).toEqual([36, 0, 4])
+  // A door at the edge saves the strips beside it: 100 mm left of 4 100, five rows, one of them over the door.
+  const narrow = paperSquares(
+    { widthMm: 4100, heightMm: 2500, holes: [hole(3600, 500, 0, 2000)] },
+    paper,
+    500,
+  )
+  expect([narrow.whole, narrow.edge]).toEqual([40, 1])
+  expect(squaresOn({ ...wall, holes: [hole(1000, 1000, 0, 2000)] }, 500)).toHaveLength(32)
 })
 
 test('squares of half a meter, turned by turns, are counted and not divided', () => {

@@ -2,9 +2,9 @@ import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import { goods, type Beside, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
 import { mod, type Paper } from './drops.js'
-import { ceilDiv, type Drawing, type Face } from '../trade.js'
+import { ceilDiv, drawnHoles, type Drawing, type Face } from '../trade.js'
 import { paperDrawings, paperPlan, type PaperPlan } from './paperPlan.js'
-import { paperSquares } from './squares.js'
+import { paperSquares, squaresOn } from './squares.js'
 import { ROUND_CORNER_MM, roundCorners } from './wallRuns.js'
 
 /** Squares cut from rolls and hung turned by turns: counted square by square, never divided by area. */
@@ -27,7 +27,8 @@ function squaresLine({ row, faces, says }: TakeoffInput): Reckoned {
     sum: [
       ...faces.map((f, i) => {
         const c = counts[i]
-        return `${f.name}: ${c?.columns ?? 0} × ${c?.rows ?? 0} whole, ${c?.edge ?? 0} for the edges`
+        const saved = c?.inOpenings ? ` less ${c.inOpenings} in openings` : ''
+        return `${f.name}: ${c?.columns ?? 0} × ${c?.rows ?? 0} whole${saved}, ${c?.edge ?? 0} for the edges`
       }),
       `${says.drawn(paper.lengthMm)} ÷ ${says.drawn(side)} → ${perRoll} a roll; ${squares} ÷ ${perRoll} → ${says.count(rolls, 'roll')}`,
     ],
@@ -40,29 +41,9 @@ function squaresLine({ row, faces, says }: TakeoffInput): Reckoned {
       widthMm: f.widthMm,
       heightMm: f.heightMm,
       times: 1,
-      parts: squaresOn(f, side),
+      parts: [...squaresOn(f, side), ...drawnHoles(f)],
     })),
   }
-}
-
-/** Every square where it hangs, from the upper left, the edges cut to what is left. */
-function squaresOn(face: Face, side: number): Drawing['parts'] {
-  const [columns, rows] = [ceilDiv(face.widthMm, side), ceilDiv(face.heightMm, side)]
-  return Array.from({ length: columns * rows }, (_, i) => {
-    const [c, r] = [i % columns, Math.floor(i / columns)]
-    const [widthMm, heightMm] = [
-      Math.min(side, face.widthMm - c * side),
-      Math.min(side, face.heightMm - r * side),
-    ]
-    return {
-      xMm: c * side,
-      yMm: r * side,
-      widthMm,
-      heightMm,
-      label: (c + r) % 2 === 0 ? '↕' : '↔',
-      use: widthMm < side || heightMm < side ? ('spare' as const) : ('used' as const),
-    }
-  })
 }
 
 // American single rolls are 4 to 5 yards long, and sold two in one (common practice).
