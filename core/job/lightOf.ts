@@ -2,6 +2,7 @@ import { declinationDeg, sunPosition } from '../stages/measure/daylight.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import { roomLight, type RoomLight, type Sky } from '../stages/palette/roomLight.js'
 import { inRoom } from '../stages/palette/visibleArea.js'
+import { sized } from '../model/openingSize.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { LampType } from '../model/vocabulary/lamp.js'
 
@@ -31,6 +32,7 @@ export function lightOf(job: JobSnapshot, areas: RoomAreas | undefined, at: Mome
   return roomLight({
     sun: latitudeDeg == null ? undefined : sunPosition(latitudeDeg, declinationDeg(at.dayOfYear), at.hour),
     windows: job.openings
+      .map((o) => sized(o))
       .filter((o) => o.kind === 'window')
       .map((o) => ({
         facesDeg: areas?.walls.find((w) => w.wallId === o.wallId)?.facesDeg,

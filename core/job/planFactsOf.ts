@@ -11,6 +11,7 @@ import { needsOf } from '../stages/plan/needs.js'
 import { hungOf, planFacts, type PlanFacts, type PlanInput } from '../stages/plan/planFacts.js'
 import { onWall, planRoom, type PlanRoom } from '../stages/plan/planRoom.js'
 import { standingsOf, type PlanPiece, type Standing, type TriedOption } from '../stages/plan/standing.js'
+import { sized } from '../model/openingSize.js'
 import type { FloorPlacement } from '../model/rows/floorPlacements.js'
 import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
@@ -52,7 +53,7 @@ function laidRoom(job: JobSnapshot, measure: MeasureFacts): PlanRoom | undefined
       face: w.face,
       facesDeg: measure.areas?.walls[i]?.facesDeg,
     })),
-    openings: job.openings,
+    openings: job.openings.map((o) => sized(o)),
     fixtures: job.fixtures,
     heightMm: job.room.heightMm ?? null,
     kind: job.room.kind ?? null,

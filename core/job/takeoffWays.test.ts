@@ -397,3 +397,25 @@ describe('floors and the doors of the room', () => {
     expect(at([4000, 3600])).not.toMatch(/as long as wide/)
   })
 })
+
+describe('openings that nobody has measured', () => {
+  const bare = { ...window, widthMm: null, heightMm: null, sillMm: null }
+  const room = { size: [4000, 3000], heightMm: 2400, openings: [exampleDoor, bare] } as const
+  const waits = (line: Parameters<typeof lineOf>[0], more: object = room) =>
+    lineOf(line, { room: more as typeof room }).waits
+  const paper = { trade: 'wallpaper', goodsWidthMm: 530, goodsLengthMm: 10_050 } as const
+  const curtains = { trade: 'curtains', goodsWidthMm: 1400, openingId: 'window' } as const
+  test('what hangs at them or is cut round them names what is wanted, and nothing is bought', () => {
+    expect(waits(curtains)).toEqual(['width, height and sill of Window, North wall'])
+    expect(waits({ ...paper, wallIds: ['north'] })).toEqual(['width, height and sill of Window, North wall'])
+    const half = { ...room, openings: [{ ...bare, widthMm: 1200, sillMm: 900 }] }
+    expect(waits(curtains, half)).toEqual(['height of Window, North wall'])
+  })
+  test('other walls, and a floor that reaches no such door, do not wait', () => {
+    expect(waits({ ...paper, wallIds: ['west'] })).toEqual([])
+    const carpet = { trade: 'carpet', goodsWidthMm: 4000 } as const
+    expect(waits(carpet)).toEqual([])
+    const door = { ...exampleDoor, name: 'Hall door', widthMm: null, heightMm: null }
+    expect(waits(carpet, { ...room, openings: [door] })).toEqual(['width of Hall door, South wall'])
+  })
+})

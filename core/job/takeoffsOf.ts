@@ -1,4 +1,5 @@
 import { cross, dot, minus } from '../kernel/geometry/polygon.js'
+import { listed } from '../kernel/listed.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { MeasureFacts } from '../stages/measure/measureFacts.js'
@@ -10,6 +11,7 @@ import { planRoomOf } from './planFactsOf.js'
 import { entranceOf } from '../stages/plan/planRoom.js'
 import { profileHeight } from '../stages/measure/ceilingHeight.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
+import { sized, unmeasured, type SizedOpening } from '../model/openingSize.js'
 import type { Opening } from '../model/rows/openings.js'
 import type { Takeoff } from '../model/rows/takeoffs.js'
 
@@ -22,37 +24,50 @@ export function takeoffsOf(
   const says = formatterOf(job.studio)
   const { closure } = measure
   const floor = closure.state === 'closed' || closure.state === 'gap' ? closure.corners : undefined
+  const openings = job.openings.map((o) => sized(o))
   const doors = (planRoomOf(job, measure)?.openings ?? [])
     .filter((o) => o.kind !== 'window' && o.sillMm === 0)
     .map(({ name, kind, ends: [from, to] }) => ({ name: name || kind, from, to }))
   return job.takeoffs.map((row) => {
-    const opening = job.openings.find((o) => o.id === row.openingId)
-    const window =
-      opening && opening.widthMm > 0 && opening.heightMm
-        ? {
-            name: opening.name || opening.kind,
-            widthMm: opening.widthMm,
-            sillMm: opening.sillMm,
-            topMm: opening.sillMm + opening.heightMm,
-          }
-        : undefined
+    const opening = openings.find((o) => o.id === row.openingId)
+    const window = opening && {
+      name: opening.name || opening.kind,
+      widthMm: opening.widthMm,
+      sillMm: opening.sillMm,
+      topMm: opening.sillMm + opening.heightMm,
+    }
     return reckoned(known, {
       row,
       parts: job.takeoffParts.filter((p) => p.takeoffId === row.id),
-      faces: facesOf(job, measure, row),
+      faces: facesOf(openings, measure, row),
       ...(row.trade === 'tile' && row.toMm !== null
-        ? { toCeiling: facesOf(job, measure, { ...row, toMm: null }) }
+        ? { toCeiling: facesOf(openings, measure, { ...row, toMm: null }) }
         : {}),
       cornersDeg: row.trade === 'lengths' ? cornersOf(measure, row.wallIds) : [],
       ceilingMm: opening && ceilingAt(measure, opening, row.trimMm),
       doors: FLOORED.has(row.trade) ? doors : [],
       floor: FLOORED.has(row.trade) ? floor : undefined,
       window,
+      unmeasured: unmeasuredFor(job.openings, row, measure),
       says,
     })
   })
 }
 
+/** What is not measured of the openings a line is cut round, laid up to or hung at: `width and height of Window, North wall`. */
+function unmeasuredFor(openings: readonly Opening[], row: Takeoff, { nameOf }: MeasureFacts): string[] {
+  const floored = FLOORED.has(row.trade)
+  return openings.flatMap((o) => {
+    const asked = floored
+      ? o.kind !== 'window' && !o.sillMm
+      : o.id === row.openingId || (WALLED.has(row.trade) && row.wallIds.includes(o.wallId))
+    const sides = asked ? unmeasured(o).filter((s) => !floored || s === 'width') : []
+    return sides.length > 0 ? [`${listed(sides)} of ${o.name || o.kind}, ${nameOf(o.wallId)}`] : []
+  })
+}
+
+/** Trades that go round the openings of a wall. */
+const WALLED: ReadonlySet<string> = new Set(['wallpaper', 'tile'])
 /** Trades that are laid on the floor. */
 const FLOORED: ReadonlySet<string> = new Set(['boards', 'carpet'])
 
@@ -70,7 +85,7 @@ function reckoned(known: KnownLines, input: TakeoffInput): TakeoffLine {
 }
 
 /** The walls of a line as bands between its two heights, with the openings that lie in them. */
-function facesOf(job: JobSnapshot, measure: MeasureFacts, row: Takeoff): Face[] {
+function facesOf(openings: readonly SizedOpening[], measure: MeasureFacts, row: Takeoff): Face[] {
   const { areas, closure } = measure
   if (!areas) return []
   // Walls walked with the room to their left come the other way about as one sees them from inside.
@@ -88,8 +103,8 @@ function facesOf(job: JobSnapshot, measure: MeasureFacts, row: Takeoff): Face[] 
     const top = Math.min(ceiling, row.toMm ?? ceiling)
     const heightMm = top - row.fromMm
     if (heightMm <= 0) return []
-    const holes = job.openings
-      .filter((o) => o.wallId === w.wallId && o.heightMm)
+    const holes = openings
+      .filter((o) => o.wallId === w.wallId)
       .map((o) => ({
         name: o.name || o.kind,
         startMm: o.startMm,
@@ -104,7 +119,7 @@ function facesOf(job: JobSnapshot, measure: MeasureFacts, row: Takeoff): Face[] 
     return [{ name: w.name, widthMm: w.laidMm, heightMm, holes, openTop, place, straightOn }]
   })
   if (row.trade !== 'wallpaper' || row.match === 'turned squares') return faces
-  return wallRuns(faces, count, afterDoor(job, areas.walls, { placeOf, straightAfter }))
+  return wallRuns(faces, count, afterDoor(openings, areas.walls, { placeOf, straightAfter }))
 }
 
 /** The angle in the room at the end of each wall, in the order walked; 180 where the next goes straight on. */
@@ -135,7 +150,7 @@ function cornersOf(measure: MeasureFacts, wallIds: readonly string[]): number[] 
 }
 
 /** Where the ceiling is lowest over a rail at an opening, slopes counted. */
-function ceilingAt({ areas }: MeasureFacts, opening: Opening, beyondMm: number): number | undefined {
+function ceilingAt({ areas }: MeasureFacts, opening: SizedOpening, beyondMm: number): number | undefined {
   const wall = areas?.walls.find((w) => w.wallId === opening.wallId)
   if (!wall) return undefined
   const ends = [opening.startMm - beyondMm, opening.startMm + opening.widthMm + beyondMm]
@@ -152,12 +167,12 @@ function ceilingAt({ areas }: MeasureFacts, opening: Opening, beyondMm: number):
  * A wall that goes straight on into the next has no corner there.
  */
 function afterDoor(
-  job: JobSnapshot,
+  openings: readonly SizedOpening[],
   walls: RoomAreas['walls'],
   { placeOf, straightAfter }: { placeOf: (nth: number) => number; straightAfter: (place: number) => boolean },
 ): number {
   const door = entranceOf({
-    openings: job.openings,
+    openings,
     walls: walls.map((w) => ({ id: w.wallId, lengthMm: w.laidMm })),
   })
   const count = walls.length

@@ -1,6 +1,7 @@
 import type { UnitSystem } from '../kernel/units/length.js'
 import { REFERENCES } from '../model/references.js'
 import { COLLECTIONS, RECORD_NAMES, SINGLE } from '../model/registry.js'
+import { sized } from '../model/openingSize.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { deriveJob } from '../job/derive.js'
 
@@ -139,7 +140,7 @@ export function mirrored(from: JobSnapshot): SaidOtherwise | undefined {
       walls: base.walls.map((w) => ({ ...w, turnDeg: -w.turnDeg })),
       openings: base.openings.map((o) => ({
         ...o,
-        startMm: along(o.wallId, o.startMm + o.widthMm),
+        startMm: along(o.wallId, o.startMm + sized(o).widthMm),
         hinge: o.hinge === 'left' || o.hinge === 'right' ? OTHER_HINGE[o.hinge] : o.hinge,
       })),
       fixtures: base.fixtures.map((f) => ({ ...f, startMm: along(f.wallId, f.startMm + f.widthMm) })),

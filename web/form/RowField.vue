@@ -172,6 +172,7 @@ function key(event: KeyboardEvent | Event): void {
       :type="kind === 'text' ? 'textarea' : 'text'"
       :rows="1"
       :class="{ 'is-figure': figure, 'is-bare': bare }"
+      :placeholder="bare && figure ? '—' : ''"
       :aria-label="bare ? name : undefined"
       :data-dirty="dirty"
       :data-length="kind === 'length' ? '' : undefined"

@@ -20,6 +20,8 @@ const PAGES: Readonly<Record<string, string>> = {
   'brief.storage-short': 'pieces',
   'brief.before-pictures': 'pictures',
   'measure.past-wall': 'openings',
+  'measure.openings-meet': 'openings',
+  'measure.opening-unmeasured': 'openings',
   'measure.way-in-incomplete': 'way-in',
 }
 

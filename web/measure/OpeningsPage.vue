@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
+import { freePlace } from '@bonitas/core/stages/measure/freePlace'
 import { misfits } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { CARRIES, FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/model/vocabulary/room'
@@ -69,15 +70,15 @@ const next = (rows: readonly { kind: string }[], kind: string, word: string) => 
 }
 
 function addOpening(kind: 'door' | 'window'): void {
-  const wallId = walls.value[0]?.value
-  if (!wallId || !job.value) return
+  const place = freePlace(facts.value?.walls ?? [], job.value?.openings ?? [], kind)
+  if (!place || !job.value) return
   const door = kind === 'door'
   store.add('openings', {
-    wallId,
+    ...place,
     kind,
     name: next(job.value.openings, kind, door ? t('door') : t('window')),
-    startMm: 0,
-    ...STARTING_SIZES[system.value][kind],
+    // Nobody has measured it yet; only a door is sure to stand on the floor.
+    ...{ widthMm: null, heightMm: null, sillMm: door ? 0 : null },
     hinge: door ? 'left' : 'none',
     swing: door ? 'in' : 'none',
     carries: null,

@@ -9,8 +9,6 @@ const inches = <K extends string>(of: Readonly<Record<K, number>>): Readonly<Rec
 /** Usual sizes to begin from (common practice), round in the measures of the country; each is measured and overwritten. */
 export const STARTING_SIZES = {
   metric: {
-    door: { widthMm: 800, heightMm: 2030, sillMm: 0 },
-    window: { widthMm: 1200, heightMm: 1200, sillMm: 900 },
     radiator: { widthMm: 1000, heightMm: 600, bottomMm: 120, depthMm: 100 },
     socket: { widthMm: 80, heightMm: 80, bottomMm: 300, depthMm: 10 },
     switch: { widthMm: 80, heightMm: 80, bottomMm: 1050, depthMm: 10 },
@@ -18,8 +16,6 @@ export const STARTING_SIZES = {
     'built-in': { widthMm: 1200, heightMm: 2400, bottomMm: 0, depthMm: 600 },
   },
   imperial: {
-    door: inches({ widthMm: 30, heightMm: 80, sillMm: 0 }),
-    window: inches({ widthMm: 36, heightMm: 48, sillMm: 36 }),
     radiator: inches({ widthMm: 40, heightMm: 24, bottomMm: 5, depthMm: 4 }),
     socket: inches({ widthMm: 2.75, heightMm: 4.5, bottomMm: 14, depthMm: 0.5 }),
     switch: inches({ widthMm: 2.75, heightMm: 4.5, bottomMm: 46, depthMm: 0.5 }),

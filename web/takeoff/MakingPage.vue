@@ -16,6 +16,7 @@ import MakingOnSchedule from './MakingOnSchedule.vue'
 import { capital } from '@bonitas/core/kernel/capital'
 import { useTakeoffs } from './useTakeoffs.js'
 import { t } from './words.js'
+import UncertainNote from './UncertainNote.vue'
 import WorkEditor from './WorkEditor.vue'
 
 /** What it takes beside the materials: work with its hours, what is used up, and the sheet the walls are marked out from. */
@@ -42,9 +43,7 @@ const hourly = computed(() => store.snapshot?.brief.hourMinor ?? 0)
 <template>
   <StagePage v-if="job" :title="t('takeOff')" :says="t('workAndWhatItTakes')">
     <template #head><StageTabs stage="takeoff" /></template>
-    <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
-      {{ t('everyFigureIsUncertainThe') }}
-    </p>
+    <UncertainNote />
     <p v-if="failed" class="teach" role="alert">{{ t('itCannotBeReckoned') }}</p>
     <p v-if="work.length === 0 && goods.length === 0" class="teach">{{ t('noWorkYet') }}</p>
     <template v-if="work.length > 0">
@@ -210,11 +209,5 @@ h2 {
   border-top: 1px solid var(--rule);
   margin-top: 12px;
   padding-top: 10px;
-}
-.uncertain {
-  border-left: 4px solid var(--stop);
-  padding: 4px 10px;
-  margin-bottom: 8px;
-  background: var(--paper);
 }
 </style>

@@ -14,6 +14,7 @@ import { choiceText } from './tinsText.js'
 import { useLocale } from '../form/useLocale.js'
 import { tradeWord } from '@bonitas/core/model/vocabulary/tradeWords'
 import { t } from './words.js'
+import UncertainNote from './UncertainNote.vue'
 
 const store = useJobStore()
 const route = useRoute()
@@ -43,9 +44,7 @@ const offered = (l: PaintLine) =>
 <template>
   <StagePage v-if="job" :title="t('takeOff')" :says="t('howMuchOfEachMaterial')">
     <template #head><StageTabs stage="takeoff" /></template>
-    <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
-      {{ t('everyFigureIsUncertainThe') }}
-    </p>
+    <UncertainNote />
     <table v-if="lines.length > 0">
       <thead>
         <tr>
@@ -144,12 +143,6 @@ const offered = (l: PaintLine) =>
 </template>
 
 <style scoped>
-.uncertain {
-  border-left: 4px solid var(--stop);
-  padding: 4px 10px;
-  margin-bottom: 8px;
-  background: var(--paper);
-}
 tbody {
   border-bottom: 1px solid var(--rule-2);
 }

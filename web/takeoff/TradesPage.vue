@@ -19,6 +19,7 @@ import TradeBeside from './TradeBeside.vue'
 import { TRADE_BEGINS, TRADE_NAMES } from './trades.js'
 import { useTakeoffs } from './useTakeoffs.js'
 import { t } from './words.js'
+import UncertainNote from './UncertainNote.vue'
 
 /** Every trade but paint: how much, how it is cut, what it comes to. */
 const store = useJobStore()
@@ -49,9 +50,7 @@ const money = (line: TakeoffLine) =>
 <template>
   <StagePage v-if="job" :title="t('takeOff')" :says="t('everyTradeItsSum')">
     <template #head><StageTabs stage="takeoff" /></template>
-    <p v-if="store.derived?.areas && !store.derived.areas.certain" class="uncertain" role="note">
-      {{ t('everyFigureIsUncertainThe') }}
-    </p>
+    <UncertainNote />
     <div class="add" role="group" :aria-label="t('addALine')">
       <span class="second">{{ t('addALine') }}</span>
       <ElButton v-for="trade in TRADES" :key="trade" @click="add(trade)">{{ TRADE_NAMES[trade]() }}</ElButton>
@@ -176,11 +175,5 @@ const money = (line: TakeoffLine) =>
   margin: 0;
   padding-left: 18px;
   max-width: 76ch;
-}
-.uncertain {
-  border-left: 4px solid var(--stop);
-  padding: 4px 10px;
-  margin-bottom: 8px;
-  background: var(--paper);
 }
 </style>

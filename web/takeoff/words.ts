@@ -27,6 +27,8 @@ export const english = {
   nameIsOnTheSchedule: '“{name}” is on the schedule, {state}.',
   takeOff: 'Take-off',
   howMuchOfEachMaterial: 'how much of each material, whole tins, every figure with its sum',
+  reckonedAsUsual: 'Not measured yet, and reckoned as such openings usually are: {openings}.',
+  measureThem: 'Measure them',
   everyFigureIsUncertainThe:
     'Every figure is uncertain: the walls of the room do not close. Fix the run in Measure before buying.',
   paintAndWhere: 'Paint and where',

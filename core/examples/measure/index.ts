@@ -5,6 +5,8 @@ import * as runOpen from './runOpen.js'
 import * as runCrossed from './runCrossed.js'
 import * as diagonalOff from './diagonalOff.js'
 import * as pastWall from './pastWall.js'
+import * as openingsMeet from './openingsMeet.js'
+import * as openingUnmeasured from './openingUnmeasured.js'
 import * as northUnknown from './northUnknown.js'
 import * as wayInIncomplete from './wayInIncomplete.js'
 
@@ -15,6 +17,8 @@ export const MEASURE_EXAMPLES: ExamplesByRule<MeasureFacts> = {
   'measure.crossed': runCrossed,
   'measure.diagonal-off': diagonalOff,
   'measure.past-wall': pastWall,
+  'measure.openings-meet': openingsMeet,
+  'measure.opening-unmeasured': openingUnmeasured,
   'measure.north-unknown': northUnknown,
   'measure.way-in-incomplete': wayInIncomplete,
 }

@@ -1,3 +1,4 @@
+import { sized } from '../../model/openingSize.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { tradeWord } from '../../model/vocabulary/tradeWords.js'
 import { HOLE_ML } from '../../stages/takeoff/making/comesOff.js'
@@ -101,6 +102,7 @@ function tapedRoom(
       wear: wear(`wall:${w.wallId}`, 'walls'),
       openings: job.openings
         .filter((o) => o.wallId === w.wallId)
+        .map((o) => sized(o))
         .map(({ id, kind, widthMm, heightMm, sillMm }) => ({
           ...{ widthMm, heightMm, sillMm },
           frame: kind === 'opening' ? undefined : kind === 'window' ? wear(`opening:${id}`, 'trim') : trim,

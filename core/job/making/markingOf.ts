@@ -1,5 +1,6 @@
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 import { oneThing } from '../../model/oneThing.js'
+import { sized } from '../../model/openingSize.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { hungOf, type Hung } from '../../stages/plan/planFacts.js'
 import type { Drawing, Hole, MarkedPoint } from '../../stages/takeoff/trade.js'
@@ -56,6 +57,7 @@ export function markingOf(stored: JobSnapshot, { areas }: Pick<DerivedJob, 'area
     if (hung.length === 0 && stuck.grids.length === 0) return []
     const holes = job.openings
       .filter((o) => o.wallId === wall.wallId)
+      .map((o) => sized(o))
       .map((o) => ({
         ...{ xMm: o.startMm, yMm: heightMm - o.sillMm - o.heightMm, widthMm: o.widthMm },
         ...{ heightMm: o.heightMm, label: o.name || o.kind, use: 'opening' as const },
@@ -103,6 +105,7 @@ function stuckOn(
   const holes = [
     ...job.openings
       .filter((o) => o.wallId === wallId)
+      .map((o) => sized(o))
       .map((o) => box(o.name, o.startMm + o.widthMm / 2, o.sillMm, o)),
     ...job.fixtures
       .filter((f) => f.wallId === wallId && f.kind !== 'ceiling point' && f.kind !== 'blemish')

@@ -14,10 +14,12 @@ export const openings = defineRow({
     kind: choice('Kind', OPENING_KINDS),
     name: note('Name', 60),
     startMm: mm('From left', 0, 50_000),
-    /** Of a door the clear width: what passes between its stops. */
-    widthMm: mm('Width', 100, 10_000),
-    heightMm: mm('Height', 100, 6_000),
-    sillMm: mm('Sill', 0, 5_000),
+    /** Of a door the clear width: what passes between its stops. Null while nobody measured it. */
+    widthMm: mm('Width', 100, 10_000).orNone(),
+    /** Null while nobody measured it. */
+    heightMm: mm('Height', 100, 6_000).orNone(),
+    /** Null while nobody measured it. */
+    sillMm: mm('Sill', 0, 5_000).orNone(),
     hinge: choice('Hinge', HINGES),
     swing: choice('Swing', SWINGS),
     /** What hangs over it already: a rod, a blind whose rail something could be clipped to. Null while nobody looked. */

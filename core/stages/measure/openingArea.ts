@@ -1,11 +1,14 @@
 import type { ProfilePart } from './ceilingHeight.js'
+import type { SizedOpening } from '../../model/openingSize.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Wall } from '../../model/rows/walls.js'
 
-type Box = Pick<Opening, 'startMm' | 'widthMm' | 'heightMm' | 'sillMm'>
+type Box = Pick<SizedOpening, 'startMm' | 'widthMm' | 'heightMm' | 'sillMm'>
 
-export const openingsOn = (wall: Pick<Wall, 'id'>, openings: readonly Opening[]): Opening[] =>
-  openings.filter((o) => o.wallId === wall.id)
+export const openingsOn = <O extends Pick<Opening, 'wallId'>>(
+  wall: Pick<Wall, 'id'>,
+  openings: readonly O[],
+): O[] => openings.filter((o) => o.wallId === wall.id)
 
 /** True when the opening's wall is still there. */
 export const hasFace = (opening: Pick<Opening, 'wallId'>, walls: readonly Pick<Wall, 'id'>[]): boolean =>

@@ -3,6 +3,7 @@ import { cross, distance, minus, plus, type Point } from '../../kernel/geometry/
 import type { MeasureFacts } from './measureFacts.js'
 import { wallName } from './roomAreas.js'
 import type { Fixture } from '../../model/rows/fixtures.js'
+import { sized } from '../../model/openingSize.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 
@@ -217,7 +218,8 @@ function stretch(s: Side, startMm: number, widthMm: number, sense: 'right' | 'le
   return [at(startMm), at(startMm + widthMm)]
 }
 
-function drawOpening(o: Opening, s: Side, sense: 'right' | 'left'): Mark[] {
+function drawOpening(entered: Opening, s: Side, sense: 'right' | 'left'): Mark[] {
+  const o = sized(entered)
   const [left, right] = stretch(s, o.startMm, o.widthMm, sense)
   const box = [left, right, plus(right, s.out, WALL_MM), plus(left, s.out, WALL_MM)]
   if (o.kind === 'window') {

@@ -274,9 +274,9 @@ test('openings agree with counting cells of a grid', () => {
                 (o) =>
                   o.wallId === 'w0' &&
                   o.startMm <= x * 100 &&
-                  o.startMm + o.widthMm >= (x + 1) * 100 &&
-                  o.sillMm <= y * 100 &&
-                  o.sillMm + o.heightMm >= (y + 1) * 100,
+                  o.startMm + o.widthMm! >= (x + 1) * 100 &&
+                  o.sillMm! <= y * 100 &&
+                  o.sillMm! + o.heightMm! >= (y + 1) * 100,
               )
             )
               open++

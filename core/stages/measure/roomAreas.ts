@@ -12,6 +12,7 @@ import { closeRun, type Closure } from './closure.js'
 import { hasFace, openingsOn, wallTakenMm2 } from './openingArea.js'
 import type { Ceiling } from '../../model/rows/ceilings.js'
 import type { Diagonal } from '../../model/rows/diagonals.js'
+import { sized } from '../../model/openingSize.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Room } from '../../model/rows/room.js'
 import type { Wall } from '../../model/rows/walls.js'
@@ -92,13 +93,14 @@ export const wallName = (wall: Pick<Wall, 'name'> | undefined, index: number): s
 /**
  * Areas of a room, net of openings, on the outline that the compass rule closed.
  *
- * Openings in one wall that overlap (a door in a glazed screen) are counted once; what stands out of the wall is cut
+ * An opening that is not measured counts as it usually is. Openings in one wall that overlap (a door in a glazed screen) are counted once; what stands out of the wall is cut
  * off. Skirting and cornice stand before the wall: their strips of it are told apart, and the face itself stays whole.
  *
  * @returns undefined while the run is open, crosses itself, or no height is known
  */
 export function roomAreas(measures: RoomMeasures, closure = closureOf(measures)): RoomAreas | undefined {
-  const { room, openings } = measures
+  const { room } = measures
+  const openings = measures.openings.map((o) => sized(o))
   const walls = inOrder(measures.walls)
   const { corners, run, state } = closure
   const heightMm = room.heightMm
@@ -221,11 +223,12 @@ export function openingFaults(
     | { readonly name: string; readonly lengthMm: number; readonly profile?: readonly ProfilePart[] }
     | undefined,
   heightMm: number | null | undefined,
-  opening: Opening,
+  entered: Opening,
   says: Formatter,
 ): { field: string; text: string }[] {
   const faults: { field: string; text: string }[] = []
   if (!wall) return [{ field: 'wallId', text: 'Its wall is gone. Choose the wall it is in.' }]
+  const opening = sized(entered)
   const end = opening.startMm + opening.widthMm
   if (end > wall.lengthMm)
     faults.push({

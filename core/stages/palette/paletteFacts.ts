@@ -1,3 +1,4 @@
+import { sized } from '../../model/openingSize.js'
 import type { SchoolOf } from '../../model/vocabulary/schools.js'
 import { deltaE00, lrv, type LabD65 } from '../../kernel/color/lab.js'
 import type { Hue } from '../../model/vocabulary/hue.js'
@@ -92,7 +93,7 @@ export const wearableAreas = (
   withPartsAndOpenings(
     areas,
     rows.parts,
-    rows.openings.map((o) => ({ ...o, name: o.name || `A ${o.kind}` })),
+    rows.openings.map((o) => ({ ...sized(o), name: o.name || `A ${o.kind}` })),
   )
 
 /**

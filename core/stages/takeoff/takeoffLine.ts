@@ -51,7 +51,7 @@ export function takeoffLine(input: TakeoffInput): TakeoffLine {
   }
 }
 
-function missing({ row, faces, floor, window, parts }: TakeoffInput): string[] {
+function missing({ row, faces, floor, parts, unmeasured }: TakeoffInput): string[] {
   const list: string[] = []
   const needs = (what: string, is: boolean) => (is ? undefined : list.push(what))
   const { trade } = row
@@ -61,8 +61,8 @@ function missing({ row, faces, floor, window, parts }: TakeoffInput): string[] {
   if (trade === 'boards' || trade === 'carpet') needs('the room measured and closed', floor !== undefined)
   if (trade === 'curtains' || trade === 'blinds') {
     needs('the window it hangs at', row.openingId !== null)
-    if (row.openingId !== null) needs('the width and height of the window', window !== undefined)
   }
+  list.push(...unmeasured)
   if (trade === 'cover') needs('the pieces of the cover', parts.length > 0)
   if (trade === 'sheets') needs('the pieces to cut', parts.length > 0)
   if (trade === 'lengths') needs('the pieces, or walls to go along', parts.length > 0 || faces.length > 0)

@@ -14,6 +14,8 @@ export interface TakeoffInput {
   readonly faces: readonly Face[]
   /** Corners of the floor; undefined while the room is open. */
   readonly floor: readonly Point[] | undefined
+  /** What is not measured of the openings it is made round, laid up to or hung at. */
+  readonly unmeasured: readonly string[]
   /** The window a curtain hangs at. */
   readonly window: TakeoffWindow | undefined
   /** All doors and openings that reach the floor. */

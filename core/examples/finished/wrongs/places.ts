@@ -1,3 +1,4 @@
+import { sized } from '../../../model/openingSize.js'
 import { every, standing, of, move, size, SEATS, outdoors, big, type Wrong } from './wrong.js'
 
 /** What stands or hangs where it should not. */
@@ -75,7 +76,7 @@ export const PLACES: readonly Wrong[] = [
       )
       if (!window || !tall) return null
       const depth = job.pieces.find((p) => p.id === tall.pieceId)?.depthMm ?? 0
-      const at = { xMm: window.startMm + window.widthMm / 2, yMm: depth / 2 + 10, turnDeg: 0 }
+      const at = { xMm: window.startMm + sized(window).widthMm / 2, yMm: depth / 2 + 10, turnDeg: 0 }
       return { ...job, floorPlacements: job.floorPlacements.map((s) => (s === tall ? { ...s, ...at } : s)) }
     },
     says: ['plan.window-blocked', 'plan.overlap'],
@@ -87,7 +88,7 @@ export const PLACES: readonly Wrong[] = [
       const { w, d } = size(job)
       if (!door) return null
       // Told from the left end as seen from inside: along the lower wall that is from the right.
-      const x = w - door.startMm - door.widthMm / 2
+      const x = w - door.startMm - sized(door).widthMm / 2
       return move(job, big, () => ({ xMm: x, yMm: d - 400 }))
     },
     says: ['plan.door-swing', 'plan.walk', 'plan.overlap', 'plan.outside'],

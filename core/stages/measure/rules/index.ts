@@ -5,6 +5,8 @@ import { runCrossed } from './runCrossed.js'
 import { runOpen } from './runOpen.js'
 import { diagonalOff } from './diagonalOff.js'
 import { pastWall } from './pastWall.js'
+import { openingsMeet } from './openingsMeet.js'
+import { openingUnmeasured } from './openingUnmeasured.js'
 import { northUnknown } from './northUnknown.js'
 import { wayInIncomplete } from './wayInIncomplete.js'
 
@@ -14,6 +16,8 @@ export const MEASURE_RULES: readonly Rule<MeasureFacts>[] = [
   runOpen,
   diagonalOff,
   pastWall,
+  openingsMeet,
+  openingUnmeasured,
   northUnknown,
   wayInIncomplete,
 ]
