@@ -402,7 +402,7 @@ describe('openings that nobody has measured', () => {
   const bare = { ...window, widthMm: null, heightMm: null, sillMm: null }
   const room = { size: [4000, 3000], heightMm: 2400, openings: [exampleDoor, bare] } as const
   const waits = (line: Parameters<typeof lineOf>[0], more: object = room) =>
-    lineOf(line, { room: more as typeof room }).waits
+    lineOf(line, { room: more }).waits
   const paper = { trade: 'wallpaper', goodsWidthMm: 530, goodsLengthMm: 10_050 } as const
   const curtains = { trade: 'curtains', goodsWidthMm: 1400, openingId: 'window' } as const
   test('what hangs at them or is cut round them names what is wanted, and nothing is bought', () => {
