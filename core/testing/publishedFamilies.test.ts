@@ -17,6 +17,23 @@ const INCH = 25.4
 
 /** Families of published values that no test reads, and why. */
 const NOT_READ: Readonly<Record<string, string>> = {
+  'color.cie76': 'colors are told apart by CIEDE2000 alone',
+  'color.cie94': 'colors are told apart by CIEDE2000 alone',
+  'color.cmc': 'colors are told apart by CIEDE2000 alone',
+  'color.kubelka-munk': 'no pigments are mixed here',
+  'color.oklab-srgb': 'colors are kept and compared in CIE Lab',
+  'color.oklab-xyz': 'colors are kept and compared in CIE Lab',
+  'color.viewing': 'samples are looked at in the room, not in a booth',
+  'color.wcag': 'contrast of the interface is measured on its pages',
+  'geometry.ellipse': 'a round piece is drawn and judged by its box',
+  'geometry.segment': 'a bay is walked wall by wall',
+  'lighting.efficacy': 'lumens are typed from the lamp',
+  'lighting.energy': 'nothing here says what a lamp costs to run',
+  'lighting.equivalence': 'lumens are typed from the lamp',
+  'room.ada': 'wayfinding of public buildings; a household says what it needs of a way',
+  'room.bed': 'a mattress is measured: its name is not its size',
+  'room.stair-risers': 'risers are counted on the stair that is there',
+  'room.uk': 'no stair is designed here',
   'color.sheen': 'the program keeps four words for sheen and no gloss figures',
   'hanging.iso216': 'sheet sizes are typed from the sheet itself',
   'hanging.frame': 'ready-made sizes are typed as they are sold',
