@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
-import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
+import type { ToldProposal } from '@bonitas/core/job/proposeInJob'
 import { surfaceName } from '@bonitas/core/stages/palette/surfaceAreas'
 import ListTable from '../form/ListTable.vue'
 import { useJobStore } from '../job/jobStore.js'
@@ -10,10 +10,10 @@ import { t } from './words.js'
 
 const { number, says } = useLocale()
 /** A whole palette put together: its colors in their shares, why, and where each goes. */
-defineProps<{ proposal: Proposal }>()
+defineProps<{ proposal: ToldProposal }>()
 const emit = defineEmits<{ take: [] }>()
 const store = useJobStore()
-const where = (f: Proposal['finishes'][number]) =>
+const where = (f: ToldProposal['finishes'][number]) =>
   [
     ...f.surfaces.map((s) => surfaceName(s, says.value.locale, store.derived?.surfaces)),
     ...f.pieceIds.flatMap((id) => store.snapshot?.pieces.find((p) => p.id === id)?.name ?? []),

@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { asScheme } from '@bonitas/core/stages/palette/proposals/asScheme'
-import type { Proposal } from '@bonitas/core/stages/palette/proposals/propose'
+import type { ToldProposal } from '@bonitas/core/job/proposeInJob'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { ApiProblem, ServerGone } from '../api/http.js'
 import { nextPosition } from '../job/edits.js'
@@ -23,7 +23,7 @@ const seed = ref(1)
 const trouble = ref('')
 const said = ref('')
 const fetching = ref(false)
-const proposals = shallowRef<readonly Proposal[]>()
+const proposals = shallowRef<readonly ToldProposal[]>()
 const task = useTask<ProposalResult>(
   () => new Worker(new URL('./proposals.worker.ts', import.meta.url), { type: 'module' }),
 )
@@ -37,37 +37,9 @@ function stop(): void {
 }
 
 function askOf(now: JobSnapshot): ProposalAsk {
-  const {
-    finishes,
-    finishAssignments,
-    pieces,
-    pieceParts,
-    brief,
-    schemes,
-    schemeOverrides,
-    parts,
-    openings,
-    sampledColors,
-    schools,
-    room,
-    studio,
-  } = toRaw(now)
   const ask: ProposalAsk = {
-    rows: {
-      finishes,
-      finishAssignments,
-      pieces,
-      pieceParts,
-      brief,
-      schemes,
-      schemeOverrides,
-      parts,
-      openings,
-      sampledColors,
-      schools,
-      room,
-      studio,
-    },
+    job: toRaw(now),
+    today: store.day,
     areas: store.derived?.areas,
     lowerWall: now.room.lowerWallMm != null,
     samples: library.samples,
@@ -108,7 +80,7 @@ function others(): void {
 }
 
 /** Takes a proposal over as a scheme of its own; nothing that is there changes. */
-function takeOver(p: Proposal): void {
+function takeOver(p: ToldProposal): void {
   const now = job.value
   if (!now) return
   store.apply(asScheme(p, nextPosition(now.schemes), () => crypto.randomUUID()))

@@ -1,14 +1,22 @@
-import { propose, type Proposal, type ProposalWish } from '@bonitas/core/stages/palette/proposals/propose'
+import { judged } from '@bonitas/core/job/fixes/checkFixes'
+import { proposeInJob, type ToldProposal } from '@bonitas/core/job/proposeInJob'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import type { ProposalWish } from '@bonitas/core/stages/palette/proposals/propose'
 
-export type ProposalAsk = Omit<ProposalWish, 'progress' | 'stopped'>
+export interface ProposalAsk extends Omit<ProposalWish, 'progress' | 'stopped' | 'rows'> {
+  /** The job it is proposed for; each proposal is worn by a copy of it before it is shown. */
+  readonly job: JobSnapshot
+  readonly today: string
+}
 export interface ProposalResult {
-  readonly proposals: readonly Proposal[]
+  readonly proposals: readonly ToldProposal[]
 }
 
 let last = 0
 addEventListener('message', ({ data }: MessageEvent<ProposalAsk>) => {
-  const proposals = propose({
-    ...data,
+  const { job, today, ...wish } = data
+  const proposals = proposeInJob(judged(job, today), {
+    ...wish,
     progress: (done) => {
       // A few steps are enough for the eye; each message costs a moment.
       if (done - last < 0.05 && done < 1) return

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import type { RowChange } from '@bonitas/core/findings/finding'
-import { deriveJob } from '@bonitas/core/job/derive'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { setChanges, type ToldSet } from '@bonitas/core/job/safeSets'
 import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
 import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
@@ -11,6 +10,7 @@ import { useStageKeys } from '../job/keys.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import MoreMoney from './MoreMoney.vue'
+import SetBrings from './SetBrings.vue'
 import SetChanges from './SetChanges.vue'
 import type { SetsResult } from './sets.worker.js'
 import { useSets } from './useSets.js'
@@ -19,9 +19,9 @@ import { t } from './words.js'
 /** The best set for the money, the ways back when it is overrun, and what pays for a splurge. */
 const store = useJobStore()
 const { money } = useLocale()
-const { task, choosing, run } = useSets()
+const { task, choosing, freeAfter, search: ask } = useSets()
 const found = shallowRef<SetsResult>()
-const splurge = shallowRef<ChosenSet>()
+const splurge = shallowRef<ToldSet>()
 const splurgeId = ref('')
 const trouble = ref('')
 const taken = ref('')
@@ -37,7 +37,7 @@ async function search(): Promise<void> {
   trouble.value = ''
   splurge.value = undefined
   try {
-    const result = await run({ kind: 'best', choosing: now })
+    const result = await ask({ kind: 'best', choosing: now })
     if (result) found.value = result
   } catch {
     trouble.value = t('theSearchEndedWithA')
@@ -48,7 +48,7 @@ watch(choosing, () => void search(), { immediate: true })
 async function askSplurge(): Promise<void> {
   const now = choosing.value
   if (!now || !splurgeId.value) return
-  const result = await run({ kind: 'splurge', choosing: now, optionId: splurgeId.value })
+  const result = await ask({ kind: 'splurge', choosing: now, optionId: splurgeId.value })
   splurge.value = result?.splurge
 }
 const splurges = computed(() =>
@@ -60,11 +60,7 @@ const splurges = computed(() =>
 )
 
 function apply(set: ChosenSet, title: string): void {
-  const changes = set.changes.map((c): RowChange => ({
-    collection: 'items',
-    id: c.itemId,
-    set: { chosenOptionId: c.to?.id ?? null },
-  }))
+  const changes = setChanges(set)
   store.apply(changes)
   taken.value = t('titleChangesChanges2ChangedUndo', {
     title,
@@ -74,16 +70,8 @@ function apply(set: ChosenSet, title: string): void {
 }
 const share = (value: number) =>
   found.value && found.value.most > 0 ? Math.round((100 * value) / found.value.most) : 0
-/** What is free once a set is taken: computed like the tape, with the orders as they then are. */
-function freeAfter(set: ChosenSet): number {
-  const job = store.snapshot
-  if (!job) return 0
-  const next = new Map(set.changes.map((c) => [c.itemId, c.to?.id ?? null]))
-  const items = job.items.map((i) => (next.has(i.id) ? { ...i, chosenOptionId: next.get(i.id) ?? null } : i))
-  return deriveJob({ ...toRaw(job), items }, store.day).position.freeMinor
-}
 const freeOf = computed(() => {
-  const sets = [found.value?.best, splurge.value, ...(found.value?.ways ?? []).map((w) => w.set)]
+  const sets = [found.value?.best, splurge.value, ...(found.value?.ways ?? [])].map((told) => told?.set)
   return new Map(sets.flatMap((s) => (s?.feasible ? [[s, freeAfter(s)] as const] : [])))
 })
 const inWords = (set: ChosenSet) =>
@@ -120,8 +108,11 @@ const excluded = computed(() =>
             <header>
               <h3>{{ w.title }}</h3>
               <p class="second">{{ inWords(w.set) }}</p>
-              <ElButton type="primary" @click="apply(w.set, w.title)">{{ t('takeThisWay') }}</ElButton>
+              <ElButton v-if="w.offered" type="primary" @click="apply(w.set, w.title)">{{
+                t('takeThisWay')
+              }}</ElButton>
             </header>
+            <SetBrings :told="w" />
             <SetChanges :set="w.set" />
           </article>
         </template>
@@ -135,13 +126,13 @@ const excluded = computed(() =>
       <section v-else>
         <header>
           <h2>{{ t('theBestSetWithinBudgetMinor', { budgetMinor: money(choosing?.budgetMinor ?? 0) }) }}</h2>
-          <p v-if="found?.best?.feasible" class="second">
-            {{ inWords(found.best) }}{{ found.best.proven ? t('provenBest') : '' }}
+          <p v-if="found?.best?.set.feasible" class="second">
+            {{ inWords(found.best.set) }}{{ found.best.set.proven ? t('provenBest') : '' }}
           </p>
           <ElButton
-            v-if="found?.best?.feasible && found.best.changes.length > 0"
+            v-if="found?.best?.offered && found.best.set.changes.length > 0"
             type="primary"
-            @click="apply(found.best, t('theBestSet'))"
+            @click="apply(found.best.set, t('theBestSet'))"
           >
             {{ t('takeThisSet') }}
           </ElButton>
@@ -149,7 +140,10 @@ const excluded = computed(() =>
         <p v-if="task.done.value !== undefined && !found">
           {{ t('searching') }} <ElButton link @click="task.stop()">{{ t('stop') }}</ElButton>
         </p>
-        <SetChanges v-if="found?.best?.feasible" :set="found.best" />
+        <template v-if="found?.best?.set.feasible">
+          <SetBrings :told="found.best" />
+          <SetChanges :set="found.best.set" />
+        </template>
         <p v-else-if="found">
           {{ t('noSetOfChoicesKeeps') }}
         </p>
@@ -172,17 +166,20 @@ const excluded = computed(() =>
         @update:model-value="askSplurge"
       />
       <template v-if="splurge">
-        <template v-if="splurge.feasible">
-          <p>{{ inWords(splurge) }}.</p>
+        <template v-if="splurge.set.feasible">
+          <p>{{ inWords(splurge.set) }}.</p>
+          <SetBrings :told="splurge" />
           <ul class="pays">
-            <li v-for="c in splurge.changes" :key="c.itemId">
+            <li v-for="c in splurge.set.changes" :key="c.itemId">
               <b>{{ c.itemName }}</b>: {{ c.to?.name ?? 'later'
               }}{{ c.from ? t('insteadOfName', { name: c.from.name }) : '' }},
               {{ c.savesMinor >= 0 ? `pays ${money(c.savesMinor)}` : `costs ${money(-c.savesMinor)}` }};
               {{ c.because }}
             </li>
           </ul>
-          <ElButton @click="apply(splurge, t('theSplurge'))">{{ t('takeIt') }}</ElButton>
+          <ElButton v-if="splurge.offered" @click="apply(splurge.set, t('theSplurge'))">{{
+            t('takeIt')
+          }}</ElButton>
         </template>
         <p v-else>{{ t('nothingThatMayStillBe') }}</p>
       </template>

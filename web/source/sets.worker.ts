@@ -1,43 +1,56 @@
+import { judged } from '@bonitas/core/job/fixes/checkFixes'
+import { safeChoice, safeWaysBack, type ToldSet } from '@bonitas/core/job/safeSets'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import {
-  bestChoice,
   curveOf,
   mostWorth,
   nowOf,
-  paysFor,
-  waysBack,
-  type ChosenSet,
+  payingFor,
   type Choosing,
   type CurvePoint,
 } from '@bonitas/core/stages/source/choosing'
 
-export type SetsAsk =
-  | { readonly kind: 'curve'; readonly choosing: Choosing; readonly points: number }
+/** The job the set would be taken into: what is offered is judged there first. */
+interface Into {
+  readonly job: JobSnapshot
+  readonly today: string
+}
+interface CurveAsk {
+  readonly kind: 'curve'
+  readonly choosing: Choosing
+  readonly points: number
+}
+/** A set that may be taken. */
+export type SetWish =
   | { readonly kind: 'best'; readonly choosing: Choosing }
   | { readonly kind: 'splurge'; readonly choosing: Choosing; readonly optionId: string }
+export type SetsAsk = CurveAsk | (SetWish & Into)
 
 export interface SetsResult {
   /** The best at today's total and at what may be spent. */
-  readonly best?: ChosenSet
-  readonly ways?: readonly { readonly title: string; readonly set: ChosenSet }[]
+  readonly best?: ToldSet
+  readonly ways?: readonly (ToldSet & { readonly title: string })[]
   readonly curve?: readonly CurvePoint[]
-  readonly splurge?: ChosenSet
+  readonly splurge?: ToldSet
   readonly now: { readonly value: number; readonly costMinor: number }
   readonly most: number
 }
 
 addEventListener('message', ({ data }: MessageEvent<SetsAsk>) => {
   const { choosing } = data
-  const made: Partial<Record<'best' | 'ways' | 'curve' | 'splurge', unknown>> = {}
+  const made: { -readonly [K in 'best' | 'ways' | 'curve' | 'splurge']?: NonNullable<SetsResult[K]> } = {}
   if (data.kind === 'curve')
     made.curve = curveOf(choosing, data.points, (done) => postMessage({ done: done / data.points }))
   if (data.kind === 'best') {
-    made.best = bestChoice(choosing)
-    if (nowOf(choosing).costMinor > choosing.budgetMinor) made.ways = waysBack(choosing)
+    const held = judged(data.job, data.today)
+    made.best = safeChoice(held, choosing)
+    if (nowOf(choosing).costMinor > choosing.budgetMinor) made.ways = safeWaysBack(held, choosing)
   }
-  if (data.kind === 'splurge') made.splurge = paysFor(choosing, data.optionId)
+  if (data.kind === 'splurge')
+    made.splurge = safeChoice(judged(data.job, data.today), choosing, payingFor(data.optionId))
   postMessage({
     ...made,
     now: nowOf(choosing),
     most: mostWorth(choosing),
-  })
+  } satisfies SetsResult)
 })

@@ -27,6 +27,10 @@ export const english = {
   provenBest: ', proven best',
   theBestSet: 'The best set',
   takeThisSet: 'Take this set',
+  bringsTitle: 'It brings: {title}.',
+  bringsAStop: 'It brings a stop: {title}.',
+  leftOutSince: '{name} is left out: with it, {title}.',
+  notOffered: 'Every set brings a stop; see to it first, or choose item by item.',
   noSetOfChoicesKeeps:
     'No set of choices keeps to the money and to the shares of each category. Raise a share in the Brief, or say of more items that they may wait.',
   undo: 'Undo',

@@ -97,7 +97,8 @@ describe('entry files of workers', () => {
     const job = demoJob()
     const bench = await workerBench(() => import('../palette/proposals.worker.js'))
     const { progress, answer } = (await bench.ask({
-      rows: job,
+      job,
+      today: '2026-11-01',
       areas: measureFacts(job, job.passages, METRIC).areas,
       lowerWall: true,
       samples: demoSamples(),
@@ -161,12 +162,13 @@ describe('entry files of workers', () => {
 
   test('sets: the best within the money is at least as good as what is chosen; the curve never falls', async () => {
     const job = demoJob()
-    const choosing = choosingOf(job, deriveJob(job, '2026-11-01'))
+    const into = { job, today: '2026-11-01' }
+    const choosing = choosingOf(job, deriveJob(job, into.today))
     const bench = await workerBench(() => import('../source/sets.worker.js'))
-    const best = ((await bench.ask({ kind: 'best', choosing })) as Told<SetsResult>).answer
-    expect(best.best!.costMinor).toBeLessThanOrEqual(choosing.budgetMinor)
-    expect(best.best!.value).toBeGreaterThanOrEqual(best.now.value)
-    expect(best.best!.value).toBeLessThanOrEqual(best.most)
+    const best = ((await bench.ask({ kind: 'best', choosing, ...into })) as Told<SetsResult>).answer
+    expect(best.best!.set.costMinor).toBeLessThanOrEqual(choosing.budgetMinor)
+    expect(best.best!.set.value).toBeGreaterThanOrEqual(best.now.value)
+    expect(best.best!.set.value).toBeLessThanOrEqual(best.most)
     const { progress, answer } = (await bench.ask({ kind: 'curve', choosing, points: 8 })) as Told<SetsResult>
     expectProgress(progress)
     const values = answer.curve!.map((p) => p.set.value)
@@ -174,7 +176,7 @@ describe('entry files of workers', () => {
     expect([...values].sort((a, b) => a - b)).toEqual(values)
     const option = choosing.items.flatMap((i) => i.options)[0]!
     const splurge = (
-      (await bench.ask({ kind: 'splurge', choosing, optionId: option.id })) as Told<SetsResult>
+      (await bench.ask({ kind: 'splurge', choosing, optionId: option.id, ...into })) as Told<SetsResult>
     ).answer
     expect(splurge.now).toEqual(best.now)
   }, 60_000)

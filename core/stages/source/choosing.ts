@@ -246,19 +246,21 @@ function keeps(choosing: Choosing, problem: SetProblem, ids: readonly (string | 
  * Ways back inside the money, the least painful first: with the fewest swaps, with the least loss, and with nothing that
  * is chosen left for later. Ways that come to the same are told once.
  */
-export function waysBack(choosing: Choosing): { readonly title: string; readonly set: ChosenSet }[] {
+export function waysBack(
+  choosing: Choosing,
+  choose: (wish: Wish) => ChosenSet = (wish) => bestChoice(choosing, wish),
+): { readonly title: string; readonly set: ChosenSet }[] {
   const ways = [
-    { title: 'Fewest changes', set: bestChoice(choosing, { fewestSwaps: true }) },
-    { title: 'Nothing left for later', set: bestChoice(choosing, { keepAll: true, fewestSwaps: true }) },
-    { title: 'Best room for the money', set: bestChoice(choosing) },
+    { title: 'Fewest changes', set: choose({ fewestSwaps: true }) },
+    { title: 'Nothing left for later', set: choose({ keepAll: true, fewestSwaps: true }) },
+    { title: 'Best room for the money', set: choose({}) },
   ].filter((w) => w.set.feasible)
   const key = (s: ChosenSet) => s.changes.map((c) => `${c.itemId} ${c.to?.id ?? ''}`).join('|')
   return ways.filter((w, i) => ways.findIndex((x) => key(x.set) === key(w.set)) === i)
 }
 
-/** What pays for one splurge: the rest of the set with that option taken, changed as little as can be. */
-export const paysFor = (choosing: Choosing, optionId: string): ChosenSet =>
-  bestChoice(choosing, { take: optionId, fewestSwaps: true })
+/** The wish for one splurge: that option taken, the rest of the set changed as little as can be to pay for it. */
+export const payingFor = (optionId: string): Wish => ({ take: optionId, fewestSwaps: true })
 
 export interface CurvePoint {
   readonly budgetMinor: number

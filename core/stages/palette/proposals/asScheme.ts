@@ -9,7 +9,11 @@ import type { Proposal } from './propose.js'
  * @param position of the scheme among the others
  * @param newId gives each new row its id
  */
-export function asScheme(p: Proposal, position: number, newId: () => string): RowChange[] {
+export function asScheme(
+  p: Pick<Proposal, 'name' | 'why' | 'finishes'>,
+  position: number,
+  newId: () => string,
+): RowChange[] {
   const schemeId = newId()
   const changes: RowChange[] = [
     {

@@ -31,6 +31,8 @@ import { choicesFor, sheenFor, slotsOf, type Part, type Slot } from './slots.js'
 export interface ProposalWish {
   readonly rows: PaletteRows
   readonly areas: SurfaceAreas | undefined
+  /** Surfaces that are left as they are: they may not be changed. */
+  readonly leave?: readonly Surface[]
   /** True when the walls have a lower part of their own. */
   readonly lowerWall: boolean
   readonly samples: readonly Sample[]
@@ -181,7 +183,7 @@ function make(
       finishes,
       seen: seen(facts),
       shares,
-      why: reasons(wish, facts, finishes, shares, looks),
+      why: reasons(wish, facts, finishes, shares),
       findings: findings.filter((f) => f.severity !== 'stop'),
     },
   }
@@ -233,7 +235,6 @@ function reasons(
   facts: PaletteFacts,
   finishes: readonly ProposedFinish[],
   shares: ReturnType<typeof roleShares>,
-  looks: number,
 ): string[] {
   const { rows } = wish
   const accent = finishes.find((f) => f.role === 'accent')
@@ -257,6 +258,5 @@ function reasons(
     ...(kept ? [`its neutrals lean with ${kept.finish.name}, which stays`] : []),
     ...lifted,
     `${[shares.main, shares.second, shares.accent].map((v) => Math.round(100 * v)).join(' / ')} of what can change`,
-    looks === 0 ? 'nothing to look at' : `${looks} to look at, no stop`,
   ]
 }

@@ -31,7 +31,8 @@ export function slotsOf(wish: ProposalWish): Slot[] {
   const { rows } = wish
   const stays = (id: string | null) => rows.finishes.find((f) => f.id === id)?.role === 'stays'
   const laid = rows.finishAssignments.filter((p) => p.schemeId === null && !p.candidate)
-  const free = (surface: Surface) => !laid.some((p) => p.surface === surface && stays(p.finishId))
+  const free = (surface: Surface) =>
+    !wish.leave?.includes(surface) && !laid.some((p) => p.surface === surface && stays(p.finishId))
   const outdoors = rows.room.kind === 'outdoors'
   const surfaces = (list: readonly Surface[]) => (outdoors || !wish.areas ? [] : list.filter(free))
   const pieces = schemeView(rows, null).pieces.filter(

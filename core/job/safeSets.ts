@@ -1,0 +1,68 @@
+import type { JudgedFinding } from '../findings/finding.js'
+import type { RowChange } from '../model/changes.js'
+import { bestChoice, waysBack, type ChosenSet, type Choosing, type Wish } from '../stages/source/choosing.js'
+import { broughtBy, isGrave } from './broughtBy.js'
+import type { Judged } from './fixes/checkFixes.js'
+
+/** A set of choices with what it brings to the job. */
+export interface ToldSet {
+  readonly set: ChosenSet
+  /** What the rule book would say then and does not say now. */
+  readonly brings: readonly JudgedFinding[]
+  /** Options that were left out because choosing them brings a stop, each with what it brings. */
+  readonly leftOut: readonly { readonly optionId: string; readonly name: string; readonly title: string }[]
+  /** False when even the set that is left brings a stop: it is shown and not offered. */
+  readonly offered: boolean
+}
+
+/** The choices of a set, as rows. */
+export const setChanges = (set: Pick<ChosenSet, 'changes'>): RowChange[] =>
+  set.changes.map((c) => ({
+    collection: 'items',
+    id: c.itemId,
+    set: { chosenOptionId: c.to?.id ?? null },
+  }))
+
+/**
+ * The best set that brings no stop: each set is done to a copy and judged by the whole rule
+ * book; an option that brings one by itself is left out and the set is looked for again.
+ */
+export function safeChoice(held: Judged, choosing: Choosing, wish: Wish = {}): ToldSet {
+  const leftOut: { optionId: string; name: string; title: string }[] = []
+  for (let from = choosing; ;) {
+    const set = bestChoice(from, wish)
+    const brings = set.feasible ? (broughtBy(held, setChanges(set))?.brings ?? []) : []
+    const grave = brings.filter(isGrave)
+    const told = { set, brings, leftOut, offered: set.feasible && grave.length === 0 }
+    if (!set.feasible || grave.length === 0) return told
+    const guilty = set.changes.flatMap((change) => {
+      // What is wished for is not left out behind the back of who wished it.
+      if (!change.to || change.to.id === wish.take) return []
+      const [first] = broughtBy(held, setChanges({ changes: [change] }))?.brings.filter(isGrave) ?? []
+      return first ? [{ optionId: change.to.id, name: change.to.name, title: first.title }] : []
+    })
+    if (guilty.length === 0) return told
+    leftOut.push(...guilty)
+    from = without(from, new Set(guilty.map((g) => g.optionId)))
+    if (!bestChoice(from, wish).feasible) return told
+  }
+}
+
+const without = (choosing: Choosing, ids: ReadonlySet<string>): Choosing => ({
+  ...choosing,
+  items: choosing.items.map((i) => ({ ...i, options: i.options.filter((o) => !ids.has(o.id)) })),
+})
+
+/** The ways back within the money, each as safe as it can be had. */
+export function safeWaysBack(held: Judged, choosing: Choosing): (ToldSet & { readonly title: string })[] {
+  const told = new Map<ChosenSet, ToldSet>()
+  const ways = waysBack(choosing, (wish) => {
+    const found = safeChoice(held, choosing, wish)
+    told.set(found.set, found)
+    return found.set
+  })
+  return ways.flatMap(({ title, set }) => {
+    const found = told.get(set)
+    return found ? [{ title, ...found }] : []
+  })
+}
