@@ -57,6 +57,12 @@ describe('sets are tried in the room before they are offered', () => {
     expect(told.offered).toBe(false)
     expect(told.brings.some((f) => f.severity === 'stop')).toBe(true)
   })
+  test('where every way brings a stop, one is shown with it and nothing is told to be left out', () => {
+    const only = { ...choosing.items[0]!, now: undefined, options: [way('long', 90)] }
+    const none = { ...job, items: job.items.map((i) => ({ ...i, chosenOptionId: null })) }
+    const told = safeChoice(judged(none, TODAY), { ...choosing, items: [only] }, { take: 'long' })
+    expect([told.offered, told.leftOut]).toEqual([false, []])
+  })
   test('a stop that is there already is not brought', () => {
     const wide = { ...job, items: job.items.map((i) => ({ ...i, chosenOptionId: 'long' })) }
     const already = judged(wide, TODAY)

@@ -26,26 +26,30 @@ export const setChanges = (set: Pick<ChosenSet, 'changes'>): RowChange[] =>
 /**
  * The best set that brings no stop: each set is done to a copy and judged by the whole rule
  * book; an option that brings one by itself is left out and the set is looked for again.
+ *
+ * @param leftOut what was left out before
  */
-export function safeChoice(held: Judged, choosing: Choosing, wish: Wish = {}): ToldSet {
-  const leftOut: { optionId: string; name: string; title: string }[] = []
-  for (let from = choosing; ;) {
-    const set = bestChoice(from, wish)
-    const brings = set.feasible ? (broughtBy(held, setChanges(set))?.brings ?? []) : []
-    const grave = brings.filter(isGrave)
-    const told = { set, brings, leftOut, offered: set.feasible && grave.length === 0 }
-    if (!set.feasible || grave.length === 0) return told
-    const guilty = set.changes.flatMap((change) => {
-      // What is wished for is not left out behind the back of who wished it.
-      if (!change.to || change.to.id === wish.take) return []
-      const [first] = broughtBy(held, setChanges({ changes: [change] }))?.brings.filter(isGrave) ?? []
-      return first ? [{ optionId: change.to.id, name: change.to.name, title: first.title }] : []
-    })
-    if (guilty.length === 0) return told
-    leftOut.push(...guilty)
-    from = without(from, new Set(guilty.map((g) => g.optionId)))
-    if (!bestChoice(from, wish).feasible) return told
-  }
+export function safeChoice(
+  held: Judged,
+  choosing: Choosing,
+  wish: Wish = {},
+  leftOut: ToldSet['leftOut'] = [],
+): ToldSet {
+  const set = bestChoice(choosing, wish)
+  const brings = set.feasible ? (broughtBy(held, setChanges(set))?.brings ?? []) : []
+  const told = { set, brings, leftOut, offered: set.feasible && !brings.some(isGrave) }
+  if (!set.feasible || told.offered) return told
+  const guilty = set.changes.flatMap(({ to, ...change }) => {
+    // What is wished for is not left out behind the back of who wished it.
+    if (!to || to.id === wish.take) return []
+    const alone = broughtBy(held, setChanges({ changes: [{ ...change, to }] }))
+    const [first] = alone?.brings.filter(isGrave) ?? []
+    return first ? [{ optionId: to.id, name: to.name, title: first.title }] : []
+  })
+  const rest = without(choosing, new Set(guilty.map((g) => g.optionId)))
+  // Where none is guilty by itself, or without them there is no set at all, it is shown as it is.
+  if (guilty.length === 0 || !bestChoice(rest, wish).feasible) return told
+  return safeChoice(held, rest, wish, [...leftOut, ...guilty])
 }
 
 const without = (choosing: Choosing, ids: ReadonlySet<string>): Choosing => ({

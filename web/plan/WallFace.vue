@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { BeforeWall, PlanFacts } from '@bonitas/core/stages/plan/planFacts'
 import { avoidedOn } from '@bonitas/core/stages/plan/rules/frames'
 import { layPanels } from '@bonitas/core/stages/plan/walls/layPanels'
+import { elevationLabels } from './elevationLabels.js'
 import { inkOn } from './usePlan.js'
 import WallZones from './WallZones.vue'
 import { zonesShown } from './zonesShown.js'
@@ -42,6 +43,12 @@ function shapeOf(b: BeforeWall): string {
     return `M${m - w * 0.22} ${f}L${m - w * 0.28} ${f - h * 0.35}Q${l - w * 0.1} ${t + h * 0.5} ${l + w * 0.1} ${t + h * 0.2}Q${m} ${t - h * 0.15} ${r - w * 0.1} ${t + h * 0.2}Q${r + w * 0.1} ${t + h * 0.5} ${m + w * 0.28} ${f - h * 0.35}L${m + w * 0.22} ${f}Z`
   return `M${l} ${t}H${r}V${f}H${l}Z`
 }
+const names = computed(() =>
+  elevationLabels(props.before, props.px).flatMap((l) => {
+    const of = props.before.find((b) => b.standing.id === l.id)?.standing
+    return of ? [{ ...l, name: of.name, ink: inkOn(props.hexOf(of.piece.finishId)) }] : []
+  }),
+)
 </script>
 
 <template>
@@ -131,20 +138,19 @@ function shapeOf(b: BeforeWall): string {
         :stroke-width="px"
         stroke-linejoin="round"
       />
-      <text
-        v-if="
-          b.standing.kind !== 'lamp' &&
-          (b.rightMm - b.leftMm) / px > 44 &&
-          (b.topMm - b.standing.raisedMm) / px > 16
-        "
-        :x="(b.leftMm + b.rightMm) / 2"
-        :y="y((b.topMm + b.standing.raisedMm) / 2)"
-        :font-size="13 * px"
-        :fill="inkOn(hexOf(b.standing.piece.finishId))"
-      >
-        {{ b.standing.name }}
-      </text>
+      <title>{{ b.standing.name }}</title>
     </g>
+    <text
+      v-for="l in names"
+      :key="l.id"
+      class="stands"
+      :x="l.xMm"
+      :y="y(l.heightMm)"
+      :font-size="13 * px"
+      :fill="l.ink"
+    >
+      {{ l.name }}
+    </text>
     <WallZones v-if="zonesShown" :facts="facts" :wall-id="wallId" :px="px" />
   </g>
 </template>
@@ -164,7 +170,7 @@ text {
   fill: var(--rule-2);
   stroke: var(--ink);
 }
-.stands text {
+.stands {
   font-weight: 550;
 }
 </style>
