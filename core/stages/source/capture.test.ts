@@ -48,6 +48,8 @@ test.each([
     'set of 4 chairs 640 6w',
     { name: 'chairs', packSize: 4, unit: 'a set', priceMinor: 64_000, leadDays: 42 },
   ],
+  ['rail 2400 lacquered 85 15 working days', { name: 'rail 2400 lacquered', priceMinor: 8500, leadDays: 21 }],
+  ['bench 420 10-12 business days', { name: 'bench', priceMinor: 42_000, leadDays: 18 }],
   [
     'oak shelf 900x280x1100mm 1 450,00',
     {

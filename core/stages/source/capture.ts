@@ -31,7 +31,8 @@ const SIZE = new RegExp(
   String.raw`(?<![\w.,])[wW]?${SIDE}\s*[x×*]\s*[dD]?${SIDE}(?:\s*[x×*]\s*[hH]?${SIDE})?(?![\w])`,
   'u',
 )
-const LEAD = /(?<![\w.,])(\d{1,3})(?:\s*-\s*(\d{1,3}))?\s*(d|days?|w|wk|weeks?|mo|months?)(?![\w])/iu
+const LEAD =
+  /(?<![\w.,])(\d{1,3})(?:\s*-\s*(\d{1,3}))?\s*((?:working|business|work|week)[\s-]*days?|d|days?|w|wks?|weeks?|mo|months?)(?![\w])/iu
 const OFF = /(?<![\w.,])[-−–]\s*(\d{1,2}(?:[.,]\d{1,2})?)\s*%/u
 const DELIVERY =
   /(?:\+|(?<!\w)(?:delivery|del|shipping))\s*((?:\p{Sc})?\s?\d[\d.,]*(?:\s?(?:\p{Sc}|[A-Z]{3}))?)/iu
