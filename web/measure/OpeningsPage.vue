@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { freePlace } from '@bonitas/core/stages/measure/freePlace'
+import { freePlace, freePlaceOf } from '@bonitas/core/stages/measure/freePlace'
 import { misfits } from '@bonitas/core/stages/measure/measureFacts'
 import { planDrawing } from '@bonitas/core/stages/measure/planDrawing'
 import { CARRIES, FIXTURE_KINDS, HINGES, OPENING_KINDS, SWINGS } from '@bonitas/core/model/vocabulary/room'
@@ -70,8 +70,9 @@ const next = (rows: readonly { kind: string }[], kind: string, word: string) => 
 }
 
 function addOpening(kind: 'door' | 'window'): void {
-  const place = freePlace(facts.value?.walls ?? [], job.value?.openings ?? [], kind)
-  if (!place || !job.value) return
+  if (!job.value) return
+  const place = freePlaceOf(facts.value?.walls ?? [], job.value, kind)
+  if (!place) return
   const door = kind === 'door'
   store.add('openings', {
     ...place,
@@ -87,16 +88,17 @@ function addOpening(kind: 'door' | 'window'): void {
 }
 
 function addFixture(kind: StartingFixture): void {
-  const wallId = walls.value[0]?.value
-  if (!wallId || !job.value) return
+  if (!job.value) return
+  const size = STARTING_SIZES[system.value][kind]
+  const place = freePlace(facts.value?.walls ?? [], job.value, size.widthMm)
+  if (!place) return
   const word = `${kind[0]?.toUpperCase() ?? ''}${kind.slice(1)}`
   store.add('fixtures', {
-    wallId,
+    ...place,
     kind,
     name: next(job.value.fixtures, kind, word),
-    startMm: 0,
     radiusMm: null,
-    ...STARTING_SIZES[system.value][kind],
+    ...size,
   })
 }
 </script>

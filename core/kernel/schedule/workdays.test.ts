@@ -14,7 +14,7 @@ import {
 } from './workdays.js'
 
 const calendar = (holidays: readonly string[] = [], mask = '1111100'): WorkCalendar => ({
-  week: [...mask].map((c) => c === '1') as unknown as WorkCalendar['week'],
+  week: Array.from({ length: 7 }, (_, i) => mask[i] === '1') as unknown as WorkCalendar['week'],
   closed: new Set(holidays),
 })
 interface Input {

@@ -1,21 +1,31 @@
 import { sized } from '../../model/openingSize.js'
+import type { Fixture } from '../../model/rows/fixtures.js'
 import type { Opening } from '../../model/rows/openings.js'
 import type { Wall } from '../../model/rows/walls.js'
 
+/** What a stretch of a wall is taken by. */
+export interface InWall {
+  readonly openings: readonly Opening[]
+  readonly fixtures: readonly Fixture[]
+}
+type Place = Pick<Opening, 'wallId' | 'startMm'>
+
 /**
- * Where a new opening can be drawn until its place is measured: the left end of the first free stretch that takes one of its
- * kind, in the order the walls were walked; else the longest free stretch.
+ * Where something new in a wall can be drawn until its place is measured: the left end of the first free stretch that takes its
+ * width, in the order the walls were walked; else the longest free stretch.
  */
 export function freePlace(
   walls: readonly Pick<Wall, 'id' | 'lengthMm'>[],
-  openings: readonly Opening[],
-  kind: Opening['kind'],
-): Pick<Opening, 'wallId' | 'startMm'> | undefined {
-  const { widthMm } = sized({ kind, widthMm: null, heightMm: null, sillMm: null })
+  { openings, fixtures }: InWall,
+  widthMm: number,
+): Place | undefined {
   const free = walls.flatMap((wall) => {
-    const taken = openings
-      .filter((o) => o.wallId === wall.id)
-      .map((o) => ({ from: o.startMm, to: o.startMm + sized(o).widthMm }))
+    const taken = [
+      ...openings.map((o) => ({ ...o, widthMm: sized(o).widthMm })),
+      ...fixtures.filter((f) => f.kind !== 'ceiling point'),
+    ]
+      .filter((x) => x.wallId === wall.id)
+      .map((x) => ({ from: x.startMm, to: x.startMm + x.widthMm }))
       .sort((a, b) => a.from - b.from)
     const stretches: { wallId: string; startMm: number; longMm: number }[] = []
     let at = 0
@@ -29,3 +39,11 @@ export function freePlace(
   const place = free.find((f) => f.longMm >= widthMm) ?? [...free].sort((a, b) => b.longMm - a.longMm)[0]
   return place && { wallId: place.wallId, startMm: place.startMm }
 }
+
+/** The same for a door, a window or an opening of the usual width. */
+export const freePlaceOf = (
+  walls: readonly Pick<Wall, 'id' | 'lengthMm'>[],
+  inWall: InWall,
+  kind: Opening['kind'],
+): Place | undefined =>
+  freePlace(walls, inWall, sized({ kind, widthMm: null, heightMm: null, sillMm: null }).widthMm)
