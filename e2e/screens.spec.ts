@@ -49,8 +49,9 @@ const FURTHER: Readonly<Record<string, readonly string[]>> = {
   Measure: ['Openings and fixtures', 'Way in'],
   Palette: ['Pairs', 'Light', 'Schemes', 'Samples', 'From a picture', 'Proposals', 'Board'],
   Plan: ['Walls', 'Light', 'Arrangements', 'Distances'],
-  'Take-off': ['Every trade'],
+  'Take-off': ['Every trade', 'Work and consumables'],
   Source: ['Compare', 'Best set', 'Catalogs', 'Terms', 'Lists'],
+  Handover: ['What is kept'],
   Ledger: ['Standing', 'Entries', 'Dates', 'Receipts', 'Claims', 'Changes', 'Bank', 'Papers'],
 }
 
@@ -63,7 +64,16 @@ test('the accessibility checker has nothing to say on any screen', async ({ page
   await expect(page.getByText('Studio is empty. Write it here.')).toBeVisible()
   await expectAccessible(page, 'founding, with faults')
   await openDemo(page, demo.url)
-  for (const name of ['Brief', 'Measure', 'Palette', 'Plan', 'Take-off', 'Source', 'Ledger'] as const) {
+  for (const name of [
+    'Brief',
+    'Measure',
+    'Palette',
+    'Plan',
+    'Take-off',
+    'Source',
+    'Handover',
+    'Ledger',
+  ] as const) {
     await stage(page, name)
     await expectAccessible(page, name)
     for (const further of FURTHER[name] ?? []) {

@@ -128,7 +128,10 @@ export const STAGES: readonly Stage[] = [
     number: 9,
     path: 'handover',
     name: 'Handover',
-    pages: [{ path: '', title: 'Shelves and storage', page: 'handover/ShelvesPage.vue' }],
+    pages: [
+      { path: '', title: 'Shelves and storage', tab: 'Shelves', page: 'handover/ShelvesPage.vue' },
+      { path: 'kept', title: 'What is kept', tab: 'What is kept', page: 'handover/KeptPage.vue' },
+    ],
   },
 ]
 

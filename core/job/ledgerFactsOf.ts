@@ -13,6 +13,7 @@ import type { DerivedItem } from './deriveItems.js'
 import { voucherLeft, type DerivedOrder } from './deriveLedger.js'
 import { grouped } from './grouped.js'
 import { estimatesLeft, documentName, documentOrders } from './documentSide.js'
+import { isOneBatch } from '../model/oneBatch.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
@@ -86,6 +87,7 @@ function lowerSince(
 function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts[] {
   const itemOf = new Map(job.items.map((i) => [i.id, i]))
   const optionOf = new Map(job.options.map((o) => [o.id, o]))
+  const ofOneBatch = new Set(job.takeoffs.filter(isOneBatch).map((t) => t.itemId))
   const seen = grouped(job.priceObservations, (s) => s.optionId)
   return orders.flatMap((o) =>
     o.lines.map(({ line, ...l }): LineFacts => ({
@@ -95,6 +97,7 @@ function lineFacts(job: JobSnapshot, orders: readonly DerivedOrder[]): LineFacts
       itemName: line.itemName,
       optionName: line.optionName,
       category: line.category,
+      oneBatch: ofOneBatch.has(line.itemId),
       orderId: o.order.id,
       orderNumber: o.order.number,
       supplierName: o.order.supplierName,

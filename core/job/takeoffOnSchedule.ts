@@ -5,6 +5,7 @@ import { taxed } from '../stages/source/landedPrice.js'
 import type { Item } from '../model/rows/items.js'
 import type { Consumable } from '../model/rows/consumables.js'
 import type { ConsumableKind } from '../model/vocabulary/making.js'
+import { isOneBatch } from '../model/oneBatch.js'
 import type { Trade } from '../model/vocabulary/takeoff.js'
 import type { MakingConsumable } from '../stages/takeoff/making/making.js'
 import type { PaintLine } from '../stages/takeoff/paintTakeoff.js'
@@ -80,7 +81,7 @@ export const scheduleLine = (line: TakeoffLine, costMinor: number, made: Made, t
   ...scheduleGoods(
     {
       name: line.row.name,
-      specification: `${line.needed}; ${line.packsText}`,
+      specification: `${line.needed}; ${line.packsText}${isOneBatch(line.row) ? '; one batch, in one delivery' : ''}`,
       sold: line.packsText,
       costMinor,
       finishId: line.row.finishId,

@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs'
+import { emptyJob } from '../examples/emptyJob.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { TERN } from './habits.js'
 
@@ -12,6 +13,8 @@ export const demoJobs = (): { readonly name: string; readonly job: JobSnapshot }
     .map((file) => ({
       name: file.replace('.json', ''),
       job: {
+        // A file says nothing of lists that are empty.
+        ...emptyJob(),
         ...(JSON.parse(readFileSync(new URL(file, FOLDER), 'utf8')) as Omit<JobSnapshot, 'studio'>),
         studio: TERN,
       },

@@ -18,6 +18,7 @@ import type { TableColumn } from '../form/tableColumn.js'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
+import StageTabs from '../job/StageTabs.vue'
 import { useInAddress } from '../job/useInAddress.js'
 import { PLAIN } from '../plan/usePlan.js'
 import ShelfDrawing from './ShelfDrawing.vue'
@@ -141,6 +142,7 @@ function addPlace(): void {
 
 <template>
   <StagePage v-if="job" :title="t('handover')" :says="t('whatStandsOnAndIn')">
+    <template #head><StageTabs stage="handover" /></template>
     <p class="teaching">{{ t('teach') }}</p>
     <p v-if="!host">
       {{ t('addPiecesFirst') }}

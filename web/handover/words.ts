@@ -3,6 +3,17 @@ import { wordsOf } from '../words/wordsOf.js'
 /** What this part of the program says, in English. */
 export const english = {
   handover: 'Handover',
+  whatIsOver: 'what is over and stays to mend with',
+  nothingIsKept:
+    'Nothing is over yet. Paint left in its tins, spare packs and whole pieces that were not needed come here from Take-off.',
+  keptHead: 'Kept',
+  howMuch: 'How much',
+  finishAndCode: 'Finish and code',
+  usedAt: 'Used at',
+  labelEach: 'Label each',
+  labelWith: 'Room, place, day and the number of the batch: a year later nobody knows it otherwise.',
+  keepPaint:
+    'Paint, solvent and glue: closed, away from frost and heat, out of the reach of children. What is thrown away goes where local rules say.',
   whatStandsOnAndIn: 'what stands on and in what, as the eye meets it',
   shelvesOf: 'Shelves of',
   choosePiece: 'Choose a piece',

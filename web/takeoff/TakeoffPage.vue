@@ -5,6 +5,7 @@ import { RouterLink, useRoute } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
 import type { PaintLine } from '@bonitas/core/stages/takeoff/paintTakeoff'
+import { WORTH_KEEPING_L } from '@bonitas/core/job/keptAfter'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
@@ -32,10 +33,9 @@ const liters = computed(() => lines.value.reduce((sum, l) => sum + l.liters, 0))
 const sum = (l: PaintLine, areaM2: number, coats: number) =>
   `${says.value.area(areaM2 * 1e6, 2)} × ${coats} ÷ ${says.value.spread(l.spreadM2PerL)}${l.lossPpm ? ` × ${number(1 + l.lossPpm / 1e6, 2)}` : ''}`
 /** What is over in the tins is kept for touching up; where it is next to nothing a small tin is wanted for that. */
-const KEEP_L = 0.25
 const leftOf = (l: PaintLine) => {
   const over = Math.max(0, (l.tins?.volumeMl ?? 0) / 1000 - l.liters)
-  return t(over >= KEEP_L ? 'overForTouchingUp' : 'littleIsOver', { over: says.value.liquid(over) })
+  return t(over >= WORTH_KEEPING_L ? 'overForTouchingUp' : 'littleIsOver', { over: says.value.liquid(over) })
 }
 const offered = (l: PaintLine) =>
   l.offered.map((size) => `${says.value.tin(size.ml)} ${money(size.priceMinor)}`).join(', ')

@@ -21,6 +21,7 @@ export const line = (entries: readonly LineEntry[], more: Partial<LineFacts> = {
   state: lineState([{ kind: 'order', amountMinor: 10_000, taxMinor: 1_736, quantity: 1 }, ...entries]),
   lower: undefined,
   given: false,
+  oneBatch: false,
   ...more,
 })
 

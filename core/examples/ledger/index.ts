@@ -6,6 +6,7 @@ import * as returnBeforeInstall from './returnBeforeInstall.js'
 import * as comesTooLate from './comesTooLate.js'
 import * as paidNotHere from './paidNotHere.js'
 import * as orderedTwice from './orderedTwice.js'
+import * as batchApart from './batchApart.js'
 import * as priceFell from './priceFell.js'
 import * as reserveEarly from './reserveEarly.js'
 import * as categoryOverCap from './categoryOverCap.js'
@@ -28,6 +29,7 @@ export const LEDGER_EXAMPLES: ExamplesByRule<LedgerFacts> = {
   'ledger.comes-too-late': comesTooLate,
   'ledger.paid-not-here': paidNotHere,
   'ledger.ordered-twice': orderedTwice,
+  'ledger.batch-apart': batchApart,
   'ledger.price-fell': priceFell,
   'ledger.reserve-early': reserveEarly,
   'ledger.category-over-cap': categoryOverCap,

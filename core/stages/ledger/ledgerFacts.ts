@@ -38,6 +38,8 @@ export interface LineFacts {
   /** A lower price seen since it was ordered, and when. */
   readonly lower: { readonly priceMinor: number; readonly wasMinor: number; readonly on: string } | undefined
   readonly given: boolean
+  /** It is cut or laid from one batch: paper, tile, carpet, cloth. */
+  readonly oneBatch: boolean
 }
 
 export interface OrderFacts {

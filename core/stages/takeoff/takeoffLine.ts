@@ -24,8 +24,10 @@ export function takeoffLine(input: TakeoffInput): TakeoffLine {
     if (!(error instanceof RangeError)) throw error
     return { ...bare, waits: [error.message] }
   }
-  const { pieces, lengthMm, packWord, beside = [], goesWith = [], seamMm = 0, ...told } = got
-  const shown = { ...told, beside, goesWith, seamMm }
+  const { pieces, lengthMm, packWord, beside = [], goesWith = [], seamMm = 0, keeps = '', ...told } = got
+  const spare = row.sparePacks > 0 ? says.count(row.sparePacks, packWord[0], packWord[1]) : ''
+  const kept = [lengthMm === undefined ? spare : '', keeps].filter((k) => k !== '')
+  const shown = { ...told, beside, goesWith, seamMm, kept }
   if (lengthMm !== undefined) {
     // Sold by the meter or by the yard.
     const units = lengthMm / soldUnitMm(says.system)

@@ -50,6 +50,8 @@ export interface TakeoffLine {
   readonly costMinor: number | undefined
   /** What is over when it is done. */
   readonly over: string
+  /** What of that is kept for repairs, spare packs first; empty where nothing is. */
+  readonly kept: readonly string[]
   /** The figures it comes from, one step after the other. */
   readonly sum: readonly string[]
   /** The same done in another way, beside it. */
@@ -67,7 +69,7 @@ export interface TakeoffLine {
 
 /** A line of which nothing is known yet but its row. */
 export const bareLine = (row: Takeoff): TakeoffLine => ({
-  ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '' },
+  ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '', kept: [] },
   ...{ waits: [], beside: [], goesWith: [], work: [], seamMm: 0, sum: [], notes: [], drawings: [] },
 })
 
@@ -95,8 +97,10 @@ export interface GoesWith {
 /** What the method of a trade finds; packs and money follow from it. */
 export type Reckoned = Omit<
   TakeoffLine,
-  'row' | 'waits' | 'packs' | 'packsText' | 'costMinor' | 'beside' | 'goesWith' | 'seamMm'
+  'row' | 'waits' | 'packs' | 'packsText' | 'costMinor' | 'beside' | 'goesWith' | 'seamMm' | 'kept'
 > & {
+  /** What is kept for repairs beside spare packs, in words; empty where nothing is. */
+  readonly keeps?: string
   readonly beside?: readonly Beside[]
   readonly goesWith?: readonly GoesWith[]
   readonly seamMm?: number
@@ -105,6 +109,10 @@ export type Reckoned = Omit<
   readonly lengthMm?: number
   readonly packWord: readonly [string, string]
 }
+
+/** So many that are over and kept, in words. */
+export const keptOf = (count: number, one: string, says: Formatter): string =>
+  count > 0 ? says.count(count, one) : ''
 
 /** The goods as they are sold, once they are entered. */
 export const goods = (row: Takeoff) => ({ widthMm: row.goodsWidthMm ?? 0, lengthMm: row.goodsLengthMm ?? 0 })

@@ -4,6 +4,7 @@ import { deliveryLate } from './deliveryLate.js'
 import { returnEnding } from './returnEnding.js'
 import { comesTooLate } from './comesTooLate.js'
 import { orderedTwice } from './orderedTwice.js'
+import { batchApart } from './batchApart.js'
 import { paidNotHere } from './paidNotHere.js'
 import { priceFell } from './priceFell.js'
 import { returnBeforeInstall } from './returnBeforeInstall.js'
@@ -32,6 +33,7 @@ export const LEDGER_RULES: readonly Rule<LedgerFacts>[] = [
   hereNotPaid,
   depositMissing,
   orderedTwice,
+  batchApart,
   refundWaits,
   aboutToLapse,
   priceFell,

@@ -2,7 +2,14 @@ import { distance, perimeter, type Point } from '../../../kernel/geometry/polygo
 import { boxesFor, CUSTOMARY_WASTE } from '../customary.js'
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
-import { goods, type Beside, type GoesWith, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import {
+  goods,
+  keptOf,
+  type Beside,
+  type GoesWith,
+  type Reckoned,
+  type TakeoffInput,
+} from '../takeoffTypes.js'
 import { ceilDiv, soldUnitMm, tens } from '../trade.js'
 import { boardDrawing, layBoards, type FloorPlan } from './boards.js'
 import { bothWays, carpetDrawing, type CarpetPlan } from './carpet.js'
@@ -21,6 +28,7 @@ export function boardsLine({ row, floor = [], doors, says }: TakeoffInput): Reck
     packWord: row.packOf > 1 ? ['pack', 'packs'] : ['board', 'boards'],
     work: [{ task: 'lay boards', amount: plan.areaMm2 }],
     needed: `${says.count(plan.count, 'board')}, ${says.area(plan.areaMm2, 2)}`,
+    keeps: keptOf(ceilDiv(plan.count, row.packOf) * row.packOf - plan.count, 'board', says),
     over: says.count(packs * row.packOf - plan.count, 'board'),
     sum: [
       `${says.count((plan.boards.at(-1)?.row ?? 0) + 1, 'row')} of ${says.drawn(board.widthMm)}, ${says.count(plan.boards.length, 'piece')} laid`,
@@ -107,6 +115,7 @@ export function carpetLine({ row, floor = [], doors, says }: TakeoffInput): Reck
     packWord: ['', ''],
     needed: says.area(got.areaMm2, 2),
     work: [{ task: 'lay carpet', amount: got.areaMm2 }],
+    keeps: says.area(got.rollLengthMm * roll - got.areaMm2, 2),
     over: says.area(got.rollLengthMm * roll - got.areaMm2, 2),
     sum: [
       `${says.drawn(across)} ÷ ${says.drawn(roll)} → ${says.count(got.drops, 'drop')}`,

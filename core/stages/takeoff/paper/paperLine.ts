@@ -1,6 +1,6 @@
 import type { Formatter } from '../../../kernel/units/formatter.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
-import { goods, type Beside, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import { goods, keptOf, type Beside, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
 import { mod, type Paper } from './drops.js'
 import { ceilDiv, drawnHoles, type Drawing, type Face } from '../trade.js'
 import { paperDrawings, paperPlan, type PaperPlan } from './paperPlan.js'
@@ -23,6 +23,7 @@ function squaresLine({ row, faces, says }: TakeoffInput): Reckoned {
     packWord: ['roll', 'rolls'],
     needed: says.count(squares, 'square'),
     work: [{ task: 'hang squares of paper', amount: squares }],
+    keeps: keptOf(rolls * perRoll - squares, 'square', says),
     over: says.count(rolls * perRoll - squares, 'square'),
     sum: [
       ...faces.map((f, i) => {
@@ -56,7 +57,7 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
   const match = row.repeatMm > 0 ? row.match : 'free'
   const paper = { ...goods(row), repeatMm: match === 'free' ? 0 : row.repeatMm, match }
   const plan = paperPlan(faces, paper, row.trimMm, row.seamMm)
-  const spare = plan.rolls.filter((r) => r.overMm >= plan.cutMm)
+  const spareDrops = plan.rolls.reduce((sum, r) => sum + Math.floor(r.overMm / plan.cutMm + 1e-9), 0)
   const height = Math.max(...faces.map((f) => f.heightMm))
   const whole = plan.drops.filter((d) => d.whole).length
   return {
@@ -64,10 +65,8 @@ export function wallpaperLine(input: TakeoffInput): Reckoned {
     packWord: ['roll', 'rolls'],
     work: [{ task: 'hang paper', amount: plan.drops.length }],
     needed: `${says.count(whole, 'drop')}${plan.drops.length > whole ? `, ${plan.drops.length - whole} short` : ''}`,
-    over: says.count(
-      spare.reduce((sum, r) => sum + Math.floor(r.overMm / plan.cutMm + 1e-9), 0),
-      'drop',
-    ),
+    keeps: keptOf(spareDrops, 'drop', says),
+    over: says.count(spareDrops, 'drop'),
     sum: [
       `${faces.map((f) => says.drawn(f.widthMm)).join(' + ')} ÷ ${says.drawn(paper.widthMm)} → ${says.count(whole, 'whole drop')}`,
       `${says.drawn(height)} + 2 × ${says.drawn(row.trimMm)}${match === 'free' ? '' : ` → ${says.figure(Math.round((2 * plan.cutMm) / paper.repeatMm) / 2)} × ${says.drawn(paper.repeatMm)}`} = ${says.drawn(plan.cutMm)}`,

@@ -2,7 +2,14 @@ import type { Formatter } from '../../../kernel/units/formatter.js'
 import { SET_OUTS } from '../../../model/vocabulary/takeoff.js'
 import type { Takeoff } from '../../../model/rows/takeoffs.js'
 import { CUSTOMARY_WASTE, adhesiveKgPerM2 } from '../customary.js'
-import { goods, type Beside, type GoesWith, type Reckoned, type TakeoffInput } from '../takeoffTypes.js'
+import {
+  goods,
+  keptOf,
+  type Beside,
+  type GoesWith,
+  type Reckoned,
+  type TakeoffInput,
+} from '../takeoffTypes.js'
 import { ceilDiv, type Face } from '../trade.js'
 import {
   groutKgPerM2,
@@ -48,6 +55,7 @@ export function tileLine(input: TakeoffInput): Reckoned {
     packWord: row.packOf > 1 ? ['box', 'boxes'] : ['tile', 'tiles'],
     needed: says.count(tiles, 'tile'),
     work: [{ task: 'lay tile', amount: area }],
+    keeps: keptOf(ceilDiv(tiles, row.packOf) * row.packOf - tiles, 'tile', says),
     over: says.count(packsOf(row, tiles) * row.packOf - tiles, 'tile'),
     sum: plans.flatMap(({ face, plan }) => [
       `${face.name}: ${plan.columns.length} × ${plan.rows.length}${face.holes.length > 0 ? ', openings left out' : ''} → ${says.count(plan.tiles, 'tile')}, ${plan.cut} cut`,
