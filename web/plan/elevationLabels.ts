@@ -2,7 +2,7 @@ import type { BeforeWall } from '@bonitas/core/stages/plan/planFacts'
 
 /** Pixels: a line of lettering, and how wide one of its letters is about. */
 const LINE = 15
-const LETTER = 6
+const LETTER = 5.2
 /** A piece smaller than this has its name in a tooltip only. */
 const LEAST = { wide: 44, high: 16 }
 
