@@ -84,7 +84,7 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
     marks: [
       ...marks,
       edge,
-      ...doorMarks(drawing, text),
+      ...doorMarks(drawing, textMm, text),
       ...spans,
       ...points,
       text({ x: widthMm / 2, y: heightMm + 1.4 * textMm }, says.drawn(widthMm)),
@@ -99,13 +99,14 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
 
 type Lettering = (at: { readonly x: number; readonly y: number }, words: string, angleDeg?: number) => Mark
 
-/** Each door of a floor as its threshold, its name along it. */
-const doorMarks = ({ doors = [] }: Drawing, text: Lettering): Mark[] =>
-  doors.flatMap(({ name, from, to }): Mark[] => [
-    { kind: 'line', layer: 'DOOR', from, to },
-    text(
-      { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 },
-      name,
-      Math.abs(from.y - to.y) > Math.abs(from.x - to.x) ? -90 : 0,
-    ),
-  ])
+/** Each door of a floor as its threshold, its name along it on the floor. */
+const doorMarks = ({ doors = [], widthMm, heightMm }: Drawing, textMm: number, text: Lettering): Mark[] =>
+  doors.flatMap(({ name, from, to }): Mark[] => {
+    const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }
+    const upright = Math.abs(from.y - to.y) > Math.abs(from.x - to.x)
+    const inward = (at: number, whole: number) => (at < whole / 2 ? textMm : -textMm)
+    const at = upright
+      ? { x: middle.x + inward(middle.x, widthMm), y: middle.y }
+      : { x: middle.x, y: middle.y + inward(middle.y, heightMm) }
+    return [{ kind: 'line', layer: 'DOOR', from, to }, text(at, name, upright ? -90 : 0)]
+  })
