@@ -73,7 +73,8 @@ export interface JudgedFinding extends Finding {
   readonly accepted?: { readonly reason: string; readonly id: string }
 }
 
-const ORDER: Readonly<Record<Severity, number>> = { stop: 0, look: 1, note: 2 }
+/** The gravest first. */
+export const SEVERITY_ORDER: Readonly<Record<Severity, number>> = { stop: 0, look: 1, note: 2 }
 
 /** Findings with their acceptances: open ones first, the gravest on top, accepted ones struck at the end. */
 export function judge(
@@ -89,5 +90,9 @@ export function judge(
         ? { ...finding, key, facts, accepted: { reason: found.reason, id: found.id } }
         : { ...finding, key, facts }
     })
-    .sort((x, y) => Number(!!x.accepted) - Number(!!y.accepted) || ORDER[x.severity] - ORDER[y.severity])
+    .sort(
+      (x, y) =>
+        Number(!!x.accepted) - Number(!!y.accepted) ||
+        SEVERITY_ORDER[x.severity] - SEVERITY_ORDER[y.severity],
+    )
 }

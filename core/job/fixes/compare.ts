@@ -1,4 +1,4 @@
-import type { JudgedFinding, Severity } from '../../findings/finding.js'
+import { SEVERITY_ORDER, type JudgedFinding, type Severity } from '../../findings/finding.js'
 import { CAUTIONS } from './judgeWhole.js'
 
 /** What stands between a fix and its being offered, told to whoever builds rules. */
@@ -23,13 +23,12 @@ export interface Comparison {
   readonly rest: JudgedFinding | undefined
 }
 
-const RANK: Readonly<Record<Severity, number>> = { stop: 0, look: 1, note: 2 }
-
 /** Open findings by key, the gravest first: two may have one key, two sides of a piece against one thing. */
 function byKey(list: readonly JudgedFinding[]): Map<string, JudgedFinding[]> {
   const found = new Map<string, JudgedFinding[]>()
   for (const f of list) if (!f.accepted) found.set(f.key, [...(found.get(f.key) ?? []), f])
-  for (const alike of found.values()) alike.sort((x, y) => RANK[x.severity] - RANK[y.severity])
+  for (const alike of found.values())
+    alike.sort((x, y) => SEVERITY_ORDER[x.severity] - SEVERITY_ORDER[y.severity])
   return found
 }
 
@@ -52,7 +51,7 @@ function isRestOf(f: JudgedFinding, of: JudgedFinding): boolean {
   const [now, was] = [things(f), things(of)]
   return (
     f.rule === of.rule &&
-    RANK[f.severity] >= RANK[of.severity] &&
+    SEVERITY_ORDER[f.severity] >= SEVERITY_ORDER[of.severity] &&
     now.length > 0 &&
     now.length < was.length &&
     !nearer(f, of, CAUTIONS.has(f.rule)) &&
@@ -60,42 +59,56 @@ function isRestOf(f: JudgedFinding, of: JudgedFinding): boolean {
   )
 }
 
+/** A finding that is not as it was: new under its key, graver, or farther from right. */
+export interface Turned {
+  readonly finding: JudgedFinding
+  readonly how: 'new' | 'graver' | 'nearer'
+  /** New by its key alone: one of several things another finding was about has been seen to. */
+  readonly isRest: boolean
+}
+
+/** What turned worse among a job's findings, told apart by their key, as many as there are of each. */
+export function turnedWorse(before: readonly JudgedFinding[], after: readonly JudgedFinding[]): Turned[] {
+  const [was, now] = [byKey(before), byKey(after)]
+  return [...now].flatMap(([key, list]) =>
+    list.flatMap((finding, n): Turned[] => {
+      const old = was.get(key)?.[n]
+      if (!old) {
+        const isRest = before.some((g) => !g.accepted && !now.has(g.key) && isRestOf(finding, g))
+        return [{ finding, how: 'new', isRest }]
+      }
+      if (SEVERITY_ORDER[finding.severity] < SEVERITY_ORDER[old.severity])
+        return [{ finding, how: 'graver', isRest: false }]
+      return nearer(finding, old, isCautionStop(finding)) ? [{ finding, how: 'nearer', isRest: false }] : []
+    }),
+  )
+}
+
+const isCautionStop = (f: JudgedFinding): boolean => CAUTIONS.has(f.rule) && f.severity === 'stop'
+
 /**
  * What became of a job's findings, held against what a fix is to do: its finding gone, nothing as grave new, no caution new,
- * graver or nearer. Findings are told apart by their key, as many as there are of each.
+ * graver or nearer.
  */
 export function compare(
   mended: JudgedFinding,
   before: readonly JudgedFinding[],
   after: readonly JudgedFinding[],
 ): Comparison {
-  const [was, now] = [byKey(before), byKey(after)]
   const worse: Worse[] = []
   const brings: JudgedFinding[] = []
   let rest: JudgedFinding | undefined
-  for (const [key, list] of now)
-    list.forEach((f, n) => {
-      const old = was.get(key)?.[n]
-      if (!old && isRestOf(f, mended)) {
-        rest ??= f
-        return
-      }
-      // One of several things another finding was about has been seen to: less of it is nothing new.
-      if (!old && before.some((g) => !g.accepted && !now.has(g.key) && isRestOf(f, g))) return
-      const graver = old !== undefined && RANK[f.severity] < RANK[old.severity]
-      const caution = CAUTIONS.has(f.rule) && f.severity === 'stop'
-      if (!old || graver) {
-        const { rule, severity, title } = f
-        if (caution) worse.push({ test: 'caution', rule, title })
-        else if (RANK[severity] <= RANK[mended.severity])
-          worse.push({ test: old ? 'graver' : 'new', rule, severity, title })
-        else brings.push(f)
-      } else if ((caution || RANK[f.severity] <= RANK[mended.severity]) && nearer(f, old, caution)) {
-        const { rule, severity, title } = f
-        worse.push(caution ? { test: 'caution', rule, title } : { test: 'graver', rule, severity, title })
-      }
-    })
-  const [left, had] = [now.get(mended.key)?.length ?? 0, was.get(mended.key)?.length ?? 1]
-  if (left >= had) worse.unshift({ test: 'still there' })
+  for (const { finding, how, isRest } of turnedWorse(before, after)) {
+    const { rule, severity, title } = finding
+    if (how === 'new' && isRestOf(finding, mended)) rest ??= finding
+    else if (isRest) continue
+    else if (isCautionStop(finding)) worse.push({ test: 'caution', rule, title })
+    else if (SEVERITY_ORDER[severity] <= SEVERITY_ORDER[mended.severity])
+      worse.push({ test: how === 'new' ? 'new' : 'graver', rule, severity, title })
+    else if (how !== 'nearer') brings.push(finding)
+  }
+  const countOf = (list: readonly JudgedFinding[]) =>
+    list.filter((f) => !f.accepted && f.key === mended.key).length
+  if (countOf(after) >= Math.max(1, countOf(before))) worse.unshift({ test: 'still there' })
   return { worse, brings, rest }
 }
