@@ -1,7 +1,7 @@
 import type { DrawnPart, Drawing } from '../trade.js'
 import { DUST_MM } from '../trade.js'
 import { signedArea, type Point } from '../../../kernel/geometry/polygon.js'
-import { drawnFloor, type FloorDoor } from './floorPlan.js'
+import { drawnFloor, floorBox, type FloorDoor } from './floorPlan.js'
 import { spans } from './spans.js'
 
 export interface Board {
@@ -130,9 +130,9 @@ export function boardDrawing(
   doors: readonly FloorDoor[],
   plan: FloorPlan,
 ): Drawing {
-  const [x, y] = [Math.min(...outline.map((p) => p.x)), Math.min(...outline.map((p) => p.y))]
+  const { low } = floorBox(outline)
   return {
     ...drawnFloor(outline, doors),
-    parts: plan.boards.map((b) => ({ ...b, xMm: b.xMm - x, yMm: b.yMm - y })),
+    parts: plan.boards.map((b) => ({ ...b, xMm: b.xMm - low.x, yMm: b.yMm - low.y })),
   }
 }

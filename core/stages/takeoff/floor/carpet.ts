@@ -1,6 +1,6 @@
 import { distanceToSegment, minus, signedArea, type Point } from '../../../kernel/geometry/polygon.js'
 import { ceilDiv, DUST_MM, type Drawing } from '../trade.js'
-import { drawnFloor, turned, type FloorDoor } from './floorPlan.js'
+import { drawnFloor, floorBox, turned, type FloorDoor } from './floorPlan.js'
 import { spans } from './spans.js'
 
 /** One width of the roll as it lies on the floor, along x. */
@@ -45,11 +45,14 @@ export function layCarpet(
   rollMm: number,
   trimMm: number,
 ): CarpetPlan {
-  const [top, foot] = [Math.min(...outline.map((p) => p.y)), Math.max(...outline.map((p) => p.y))]
-  const drops = Math.max(1, ceilDiv(foot - top, rollMm))
-  const plans = firstWidths(foot - top, drops, rollMm).map((first) => {
+  const {
+    low: { y: top },
+    heightMm,
+  } = floorBox(outline)
+  const drops = Math.max(1, ceilDiv(heightMm, rollMm))
+  const plans = firstWidths(heightMm, drops, rollMm).map((first) => {
     const edges = Array.from({ length: drops + 1 }, (_, i) =>
-      i === 0 ? top : i === drops ? foot : top + first + (i - 1) * rollMm,
+      i === 0 ? top : i === drops ? top + heightMm : top + first + (i - 1) * rollMm,
     )
     return planOf(outline, doors, edges, trimMm)
   })
@@ -130,13 +133,13 @@ function segmentGap(a: Point, b: Point, c: Point, d: Point): number {
   )
 }
 
-/** The floor with its strips, numbered; the whole width of the roll is dotted where it is cut off. */
+/** The floor with its strips, numbered; what lies beyond the edge is cut off. */
 export function carpetDrawing(
   outline: readonly Point[],
   doors: readonly FloorDoor[],
   plan: CarpetPlan,
 ): Drawing {
-  const low = { x: Math.min(...outline.map((p) => p.x)), y: Math.min(...outline.map((p) => p.y)) }
+  const { low } = floorBox(outline)
   return {
     ...drawnFloor(outline, doors),
     parts: plan.strips.map((s, i) => ({

@@ -1,4 +1,4 @@
-import type { Point } from '../../../kernel/geometry/polygon.js'
+import { minus, type Point } from '../../../kernel/geometry/polygon.js'
 import type { Drawing } from '../trade.js'
 
 /** A door, or an opening that reaches the floor, by the two ends of its threshold. */
@@ -19,16 +19,24 @@ export const turned = (outline: readonly Point[], doors: readonly FloorDoor[], i
       }
     : { outline, doors }
 
+/** The rectangle round a floor. */
+export function floorBox(outline: readonly Point[]): {
+  readonly low: Point
+  readonly widthMm: number
+  readonly heightMm: number
+} {
+  const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)]
+  const low = { x: Math.min(...xs), y: Math.min(...ys) }
+  return { low, widthMm: Math.max(...xs) - low.x, heightMm: Math.max(...ys) - low.y }
+}
+
 /** The floor itself: its outline and its doors, from the upper left. */
 export function drawnFloor(outline: readonly Point[], doors: readonly FloorDoor[]): Omit<Drawing, 'parts'> {
-  const [x, y] = [Math.min(...outline.map((p) => p.x)), Math.min(...outline.map((p) => p.y))]
-  const at = (p: Point) => ({ x: p.x - x, y: p.y - y })
+  const { low, widthMm, heightMm } = floorBox(outline)
+  const at = (p: Point) => minus(p, low)
   return {
-    name: 'Floor',
-    widthMm: Math.max(...outline.map((p) => p.x)) - x,
-    heightMm: Math.max(...outline.map((p) => p.y)) - y,
+    ...{ name: 'Floor', widthMm, heightMm, times: 1 },
     outline: outline.map(at),
     doors: doors.map((d) => ({ name: d.name, from: at(d.from), to: at(d.to) })),
-    times: 1,
   }
 }
