@@ -89,6 +89,21 @@ describe('where the seams lie', () => {
     // 6 × 6 m less a corner of 3 × 2: 4 m over the whole length, 2 m over the half.
     expect(layCarpet(ell(6000, 6000, 3000, 2000), [], 4000, 100).rollLengthMm).toBe(6000 + 3000 + 2 * 100)
   })
+  test('seams are laid into the corners of the floor, to the millimeter, where the strips beyond them are shorter', () => {
+    // Three widths of 4 m over 8 016: only with a seam within 10 mm are both arms of 3 m cut from short strips.
+    const cross = [
+      [0, 0],
+      [3000, 0],
+      [3000, 2013],
+      [6000, 2013],
+      [6000, 6003],
+      [3000, 6003],
+      [3000, 8016],
+      [0, 8016],
+    ].map(([x = 0, y = 0]) => ({ x, y }))
+    const plan = layCarpet(cross, [], 4000, 100)
+    expect(plan.strips.map((s) => s.lengthMm)).toEqual([3000, 6000, 3000])
+  })
   test('the strips cover the floor side by side, none is wider than the roll, and no way of cutting is longer than the box round it', () => {
     fc.assert(
       fc.property(floors, (f) => {

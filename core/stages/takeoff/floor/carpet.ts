@@ -1,4 +1,5 @@
-import { distanceToSegment, minus, signedArea, type Point } from '../../../kernel/geometry/polygon.js'
+import { polygonGap } from '../../../kernel/geometry/box.js'
+import { crossing, signedArea, type Point } from '../../../kernel/geometry/polygon.js'
 import { ceilDiv, DUST_MM, type Drawing } from '../trade.js'
 import { drawnFloor, floorBox, turned, type FloorDoor } from './floorPlan.js'
 import { spans } from './spans.js'
@@ -30,7 +31,7 @@ export const DOOR_CLEAR_MM = 300
 export const LEAST_STRIP_MM = 300
 /** Beyond this a seam is out of the way of a door, and farther is no better. */
 const OUT_OF_THE_WAY_MM = 1000
-const STEP_MM = 10
+const STEP_MM = 50
 
 /**
  * Lays whole widths of a roll along x over a floor of any outline. What the roll is wider than the floor lets the seams be moved: they
@@ -50,7 +51,7 @@ export function layCarpet(
     heightMm,
   } = floorBox(outline)
   const drops = Math.max(1, ceilDiv(heightMm, rollMm))
-  const plans = firstWidths(heightMm, drops, rollMm).map((first) => {
+  const plans = firstWidths(outline, drops, rollMm).map((first) => {
     const edges = Array.from({ length: drops + 1 }, (_, i) =>
       i === 0 ? top : i === drops ? top + heightMm : top + first + (i - 1) * rollMm,
     )
@@ -59,15 +60,25 @@ export function layCarpet(
   return plans.reduce((best, plan) => (better(plan, best) ? plan : best))
 }
 
-/** How wide the first strip may be so that the others fit, told from either side, so that a mirrored floor is laid as its mirror image. */
-function firstWidths(acrossMm: number, drops: number, rollMm: number): number[] {
-  if (drops === 1) return [acrossMm]
-  const slack = drops * rollMm - acrossMm
-  const steps = Math.floor(slack / STEP_MM + 1e-9)
-  return Array.from({ length: steps + 1 }, (_, i) => i * STEP_MM).flatMap((mm) => [
-    rollMm - mm,
-    rollMm - slack + mm,
-  ])
+/**
+ * How wide the first strip may be so that the others fit: by steps from either side, so that a mirrored floor is laid as its mirror
+ * image, and so that a seam meets a corner of the floor, beyond which a shorter strip does.
+ */
+function firstWidths(outline: readonly Point[], drops: number, rollMm: number): number[] {
+  const { low, heightMm } = floorBox(outline)
+  if (drops === 1) return [heightMm]
+  const least = heightMm - (drops - 1) * rollMm
+  const steps = Math.floor((rollMm - least) / STEP_MM + 1e-9)
+  const stepped = Array.from({ length: steps + 1 }, (_, i) => i * STEP_MM)
+  const atCorners = outline.flatMap(({ y }) =>
+    Array.from({ length: drops - 1 }, (_, nth) => y - low.y - nth * rollMm),
+  )
+  return [
+    ...new Set([
+      ...stepped.flatMap((mm) => [rollMm - mm, least + mm]),
+      ...atCorners.filter((mm) => mm >= least && mm <= rollMm),
+    ]),
+  ]
 }
 
 function planOf(
@@ -119,19 +130,8 @@ function better(one: CarpetPlan, two: CarpetPlan): boolean {
 }
 
 /** How far two stretches are apart; nothing where they cross. */
-function segmentGap(a: Point, b: Point, c: Point, d: Point): number {
-  const side = (p: Point, q: Point, r: Point) => {
-    const [v, w] = [minus(q, p), minus(r, p)]
-    return Math.sign(v.x * w.y - v.y * w.x)
-  }
-  if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0) return 0
-  return Math.min(
-    distanceToSegment(a, c, d),
-    distanceToSegment(b, c, d),
-    distanceToSegment(c, a, b),
-    distanceToSegment(d, a, b),
-  )
-}
+const segmentGap = (a: Point, b: Point, c: Point, d: Point): number =>
+  crossing(a, b, c, d) ? 0 : polygonGap([a, b], [c, d])
 
 /** The floor with its strips, numbered; what lies beyond the edge is cut off. */
 export function carpetDrawing(
