@@ -1,5 +1,7 @@
 import { describe, expect, test } from 'vitest'
+import { itemWith } from '../examples/emptyJob.js'
 import { ROWS } from '../model/registry.js'
+import type { JobSnapshot } from '../model/snapshot.js'
 import { jobWith, lineOf, linesOf, type Line } from '../testing/takeoffLine.js'
 import type { PaintLine } from '../stages/takeoff/paintTakeoff.js'
 import { deriveJob } from './derive.js'
@@ -34,27 +36,41 @@ describe('what stays to mend with', () => {
     }),
     version: 1,
   }
-  test('paint worth keeping with its code; primer and what dries up in the tin are not', () => {
+  const item = (id: string, more: object = {}) => itemWith({ id, name: id, ...more })
+  const keptIn = (job: JobSnapshot, paints: readonly PaintLine[] = []) =>
+    keptAfter(job, { ...deriveJob(job, '2026-03-01'), paint: paints }, linesOf(job), [])
+  const onSchedule = (line: Line) => {
+    const job = jobWith({ ...line, itemId: 'tiles' })
+    return { ...job, items: [item('tiles')] }
+  }
+  test('paint worth keeping with its code; primer, what dries up in the tin and what nobody buys are not', () => {
+    const paints = [paint('oat', 4.2, 5000), paint('rust', 0.9, 1000), paint('base', 1, 5000, true)]
     const job = { ...jobWith(tile), finishes: [finish] }
-    const kept = keptAfter(
-      job,
-      [paint('oat', 4.2, 5000), paint('rust', 0.9, 1000), paint('base', 1, 5000, true)],
-      [],
-      [],
-    )
-    expect(kept.map((k) => [k.id, k.howMuch.replaceAll(/\s/g, ' '), k.finish, k.where])).toEqual([
-      ['oat', '0.8 L', 'Oat, OT-12, flat', 'Walls'],
-    ])
+    const whole = { ...job, items: [item('paint', { buysPaint: 'all paint' })] }
+    expect(
+      keptIn(whole, paints).map((k) => [k.id, k.howMuch.replaceAll(/\s/g, ' '), k.finish, k.where]),
+    ).toEqual([['oat', '0.8 L', 'Oat, OT-12, flat', 'Walls']])
+    const one = (finishId: string) => ({
+      ...job,
+      items: [item('paint', { buysPaint: 'of its finish', finishId })],
+    })
+    expect(keptIn(one('oat'), paints)).toHaveLength(1)
+    expect(keptIn(one('rust'), paints)).toEqual([])
+    expect(keptIn(job, paints)).toEqual([])
   })
-  test('whole tiles of an opened box, and the spare box; nothing where nothing is over', () => {
-    const job = jobWith(tile)
+  test('whole tiles of an opened box, and the spare box; nothing of a line that is on no schedule', () => {
+    const job = onSchedule(tile)
     const [line] = linesOf(job)
     expect(line?.kept).toEqual(['1 box', expect.stringMatching(/^\d+ tiles?$/)])
-    expect(keptAfter(job, [], linesOf(job), [])).toMatchObject([
-      { name: 'Splash tiles', where: 'North wall' },
-    ])
-    const exact = jobWith({ ...tile, packOf: 1, sparePacks: 0 })
-    expect(keptAfter(exact, [], linesOf(exact), [])).toEqual([])
+    expect(keptIn(job)).toMatchObject([{ name: 'Splash tiles', where: 'North wall' }])
+    expect(keptIn(onSchedule({ ...tile, packOf: 1, sparePacks: 0 }))).toEqual([])
+    expect(keptIn(jobWith(tile))).toEqual([])
+    expect(keptIn({ ...job, items: [] })).toEqual([])
+  })
+  test('a wall without a name is called by its place in the run', () => {
+    const job = onSchedule(tile)
+    const bare = { ...job, walls: job.walls.map((w) => ({ ...w, name: '' })) }
+    expect(keptIn(bare)).toMatchObject([{ where: 'Wall 1' }])
   })
   test('drops, squares, boards and carpet by their own words; moldings and curtains only as spare packs', () => {
     const paper: Line = {
@@ -76,12 +92,17 @@ describe('what stays to mend with', () => {
       const row = ROWS.consumables.make({ id: 'c', kind: 'bulbs', sparePacks: 2, packMinor: 100, ...more })
       const job = {
         ...jobWith(tile),
-        consumables: [{ ...row, itemId: 'gone', version: 1 }],
+        items: [item('bulbs')],
+        consumables: [{ ...row, version: 1 }],
       }
-      const made = makingOf(job, deriveJob(job, '2026-03-01'), [])
-      return keptAfter(job, [], [], made.consumables).map((k) => [k.name, k.howMuch])
+      const derived = deriveJob(job, '2026-03-01')
+      return keptAfter(job, derived, [], makingOf(job, derived, []).consumables).map((k) => [
+        k.name,
+        k.howMuch,
+      ])
     }
-    expect(spare({})).toEqual([['Bulbs', '2 bulbs']])
-    expect(spare({ leftOut: true })).toEqual([])
+    expect(spare({ itemId: 'bulbs' })).toEqual([['Bulbs', '2 bulbs']])
+    expect(spare({ itemId: 'bulbs', leftOut: true })).toEqual([])
+    expect(spare({ itemId: 'gone' })).toEqual([])
   })
 })

@@ -43,7 +43,7 @@ export function proposeInJob(held: Judged, wish: Omit<ProposalWish, 'rows'>): To
   const leave = stoppedSurfaces(first.map((f) => f.then))
   if (kept.length >= wish.count || leave.length === 0) return kept
   const names = leave.map((s) => surfaceName(s, held.job.studio.locale, wish.areas).toLowerCase())
-  return told(make(leave), wish.count, [`left as they are, since they may not be changed: ${listed(names)}`])
+  return told(make(leave), wish.count, [`${listed(names)} left as they are: to change them brings a stop`])
 }
 
 interface Tried {

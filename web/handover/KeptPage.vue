@@ -17,7 +17,7 @@ const kept = computed(() =>
   store.snapshot && store.derived
     ? keptAfter(
         store.snapshot,
-        store.derived.paint,
+        store.derived,
         lines.value,
         makingOf(store.snapshot, store.derived, lines.value).consumables,
       )

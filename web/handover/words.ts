@@ -5,7 +5,7 @@ export const english = {
   handover: 'Handover',
   whatIsOver: 'what is over and stays to mend with',
   nothingIsKept:
-    'Nothing is over yet. Paint left in its tins, spare packs and whole pieces that were not needed come here from Take-off.',
+    'Nothing is over yet. Of what Take-off has put on the schedule, paint left in its tins, spare packs and whole pieces that were not needed come here.',
   keptHead: 'Kept',
   howMuch: 'How much',
   finishAndCode: 'Finish and code',
