@@ -67,6 +67,10 @@ describe('what stays to mend with', () => {
     expect(keptIn(jobWith(tile))).toEqual([])
     expect(keptIn({ ...job, items: [] })).toEqual([])
   })
+  test('what is laid was used on the floor', () => {
+    const carpet = onSchedule({ trade: 'carpet', name: 'Carpet', goodsWidthMm: 5000, trimMm: 100 })
+    expect(keptIn(carpet)).toMatchObject([{ name: 'Carpet', where: 'Floor' }])
+  })
   test('a wall without a name is called by its place in the run', () => {
     const job = onSchedule(tile)
     const bare = { ...job, walls: job.walls.map((w) => ({ ...w, name: '' })) }

@@ -1,6 +1,7 @@
 import { capital } from '../kernel/capital.js'
 import { listed } from '../kernel/listed.js'
 import { formatterOf } from '../kernel/units/formatter.js'
+import { FLOOR_TRADES } from '../model/vocabulary/takeoff.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { Making } from '../stages/takeoff/making/making.js'
 import { USUAL_PACKS } from '../stages/takeoff/making/usual.js'
@@ -58,7 +59,9 @@ export function keptAfter(
             {
               ...{ id: row.id, name: row.name, howMuch: listed(kept) },
               finish: finishOf(row.finishId),
-              where: row.wallIds.map((id) => measure.nameOf(id)).join(', '),
+              where: FLOOR_TRADES.has(row.trade)
+                ? 'Floor'
+                : row.wallIds.map((id) => measure.nameOf(id)).join(', '),
             },
           ],
     ),

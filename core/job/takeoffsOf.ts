@@ -13,6 +13,7 @@ import { profileHeight } from '../stages/measure/ceilingHeight.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import { sized, unmeasured, type SizedOpening } from '../model/openingSize.js'
 import type { Opening } from '../model/rows/openings.js'
+import { FLOOR_TRADES } from '../model/vocabulary/takeoff.js'
 import type { Takeoff } from '../model/rows/takeoffs.js'
 
 /** The lines of the take-off that have a method of their own, reckoned from what is measured; paint is counted by itself. */
@@ -45,8 +46,8 @@ export function takeoffsOf(
         : {}),
       cornersDeg: row.trade === 'lengths' ? cornersOf(measure, row.wallIds) : [],
       ceilingMm: opening && ceilingAt(measure, opening, row.trimMm),
-      doors: FLOORED.has(row.trade) ? doors : [],
-      floor: FLOORED.has(row.trade) ? floor : undefined,
+      doors: FLOOR_TRADES.has(row.trade) ? doors : [],
+      floor: FLOOR_TRADES.has(row.trade) ? floor : undefined,
       window,
       unmeasured: unmeasuredFor(job.openings, row, measure),
       says,
@@ -56,7 +57,7 @@ export function takeoffsOf(
 
 /** What is not measured of the openings a line is cut round, laid up to or hung at: `width and height of Window, North wall`. */
 function unmeasuredFor(openings: readonly Opening[], row: Takeoff, { nameOf }: MeasureFacts): string[] {
-  const floored = FLOORED.has(row.trade)
+  const floored = FLOOR_TRADES.has(row.trade)
   return openings.flatMap((o) => {
     const asked = floored
       ? o.kind !== 'window' && !o.sillMm
@@ -68,9 +69,6 @@ function unmeasuredFor(openings: readonly Opening[], row: Takeoff, { nameOf }: M
 
 /** Trades that go round the openings of a wall. */
 const WALLED: ReadonlySet<string> = new Set(['wallpaper', 'tile'])
-/** Trades that are laid on the floor. */
-const FLOORED: ReadonlySet<string> = new Set(['boards', 'carpet'])
-
 /** What was reckoned of each row, by its id: it stands for as long as nothing it is reckoned from has changed. */
 export type KnownLines = Map<string, { readonly of: string; readonly line: TakeoffLine }>
 

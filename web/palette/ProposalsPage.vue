@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, toRaw } from 'vue'
+import { RouterLink } from 'vue-router'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { asScheme } from '@bonitas/core/stages/palette/proposals/asScheme'
 import type { ToldProposal } from '@bonitas/core/job/proposeInJob'
@@ -114,7 +115,13 @@ const stays = computed(() => (job.value?.finishes ?? []).filter((f) => f.role ==
       }}
     </p>
     <p v-else-if="proposals && proposals.length === 0" class="second teaching">
-      {{ t('noPaletteOfTheLibrary') }}
+      <template v-if="library.samples.length > 0">{{ t('noPaletteOfTheLibrary') }}</template>
+      <template v-else
+        >{{ t('theLibraryIsEmpty') }}
+        <RouterLink :to="`/jobs/${job.brief.id}/palette/samples`">{{
+          t('toTheSamples')
+        }}</RouterLink></template
+      >
     </p>
     <PaletteProposal v-for="p in proposals" :key="p.name + p.why.join()" :proposal="p" @take="takeOver(p)" />
     <template #panel>

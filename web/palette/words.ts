@@ -157,6 +157,9 @@ export const english = {
   whateverInspiresTheRoomPull: 'whatever inspires the room (pull its colors out of a picture first),',
   fromWhatStaysStaysSampledColors:
     'From what stays ({stays}), {sampledColors} and the schools of the job, whole palettes are put together out of the library. Each passes every stop of the rule book; the ones with the least to look at come first.',
+  theLibraryIsEmpty:
+    'The library has no samples yet: palettes are put together out of them. Read in a deck first.',
+  toTheSamples: 'To the samples',
   noPaletteOfTheLibrary:
     'No palette of the library passes. Either nothing here can change its finish, or what stays clashes with every color tried: import another deck, or look at the stops on the first page.',
   whatTheyStartFrom: 'What they start from',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, useId } from 'vue'
+import { doorName } from '@bonitas/core/stages/takeoff/floor/floorPlan'
 import type { DrawnPart, Drawing, MarkedPoint } from '@bonitas/core/stages/takeoff/trade'
 import type { DrawingFormat } from '../plan/planDownload.js'
 import type { Point } from '@bonitas/core/kernel/geometry/polygon'
@@ -48,6 +49,8 @@ const crossAt = (p: MarkedPoint) => {
   const [x, y] = [MARGIN.left + p.xMm * across.value, MARGIN.top + p.yMm * up.value]
   return `M${x - 5} ${y}H${x + 5}M${x} ${y - 5}V${y + 5}`
 }
+/** The name of a door stands so many pixels from it. */
+const DOOR_NAME = 14
 const at = ({ x, y }: Point) => ({ x: MARGIN.left + x * across.value, y: MARGIN.top + y * up.value })
 /** The edge of what is laid: its own outline, or the sheet. */
 const edge = computed(() => {
@@ -64,9 +67,9 @@ const edge = computed(() => {
     .join(' ')
 })
 const doors = computed(() =>
-  (props.drawing.doors ?? []).map(({ name, from, to }) => {
-    const [a, b] = [at(from), at(to)]
-    return { name, a, b, turn: Math.abs(a.y - b.y) > Math.abs(a.x - b.x) ? -90 : 0 }
+  (props.drawing.doors ?? []).map((door) => {
+    const name = doorName(props.drawing, door, DOOR_NAME / across.value)
+    return { ...door, a: at(door.from), b: at(door.to), middle: at(name.at), turn: name.isUpright ? -90 : 0 }
   }),
 )
 const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
@@ -132,7 +135,7 @@ const says1 = computed(() => says.value.drawn(props.drawing.widthMm))
         <line :x1="d.a.x" :y1="d.a.y" :x2="d.b.x" :y2="d.b.y" class="door" />
         <text
           class="label"
-          :transform="`translate(${(d.a.x + d.b.x) / 2} ${(d.a.y + d.b.y) / 2}) rotate(${d.turn}) translate(0 4)`"
+          :transform="`translate(${d.middle.x} ${d.middle.y}) rotate(${d.turn}) translate(0 4)`"
         >
           {{ d.name }}
         </text>

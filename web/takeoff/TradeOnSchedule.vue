@@ -78,7 +78,10 @@ function addCompanions(): void {
 <template>
   <section class="onto">
     <h2>{{ t('ontoTheSchedule') }}</h2>
-    <p v-if="cost === undefined" class="second">{{ t('aPriceIsWanting') }}</p>
+    <p v-if="line.waits.length > 0 && !scheduled" class="second">
+      {{ t('itWaits', { what: line.waits.join(', ') }) }}
+    </p>
+    <p v-else-if="cost === undefined" class="second">{{ t('aPriceIsWanting') }}</p>
     <template v-else-if="!scheduled">
       <p class="second">{{ t('onTheScheduleAt', { packs: line.packsText, cost: money(cost) }) }}</p>
       <ElButton @click="schedule">{{ t('putItOnTheSchedule') }}</ElButton>

@@ -18,8 +18,8 @@ const { system, says } = useLocale()
 const unit = computed(() => workUnit(props.work.by, system.value))
 /** Minutes are kept for a square meter, a meter or a piece; they are typed for the unit the studio reckons by. */
 const per = computed(() => ONE[props.work.by] / unit.value[0])
-const usual = computed(() => says.value.figure(round(USUAL_TASKS[props.work.task].minutes / per.value)))
-const round = (n: number) => Math.round(n * 100) / 100
+/** Usual minutes as one would say them: 111 for 100 square feet, not 111.48. */
+const usual = computed(() => Number((USUAL_TASKS[props.work.task].minutes / per.value).toPrecision(3)))
 
 function change(part: Partial<Effort>): void {
   const { row, task } = props.work
@@ -35,10 +35,10 @@ function change(part: Partial<Effort>): void {
     <FigureField
       kind="real"
       :label="t('minutesFor', { unit: unit[1] })"
-      :value="work.minutesEach"
+      :value="work.row?.minutes ?? usual * per"
       :per="per"
       :most="100_000"
-      :hint="t('usuallyItIs', { usual })"
+      :hint="t('usuallyItIs', { usual: says.figure(usual) })"
       @keep="change({ minutes: $event })"
     />
     <ElCheckbox

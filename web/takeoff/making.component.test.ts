@@ -73,6 +73,8 @@ describe('minutes of a kind of work', () => {
     const studio = { ...job.studio, system: 'imperial' as const, locale: 'en-US', currency: 'USD' }
     const { store } = await onBench({ ...job, studio })
     const shown = mount(WorkEditor, { props: { work: workIn(store.snapshot!, 'wash and sand') }, global })
+    // 5 minutes for a square meter are 46.45 for 100 square feet: the usual is said as one would say it.
+    expect(shown.get('input').element.value).toBe('46.5')
     await type(shown, 'Minutes for 100 sq ft', '60')
     expect(store.snapshot?.efforts[0]?.minutes).toBeCloseTo(60 / 9.290304, 9)
   })

@@ -115,6 +115,12 @@ describe('a line and the schedule', () => {
     store.undo()
     expect([store.snapshot!.items.length, store.snapshot!.takeoffs[0]?.itemId]).toEqual([0, null])
   })
+  test('a line that waits says what for, and asks for no price that is given', async () => {
+    const { store } = await onBench({ ...job, takeoffParts: [] })
+    const shown = mount(TradeOnSchedule, { props: { line: lineIn(store) }, global })
+    expect(shown.text()).toContain('once it is known: the pieces, or walls to go along')
+    expect(shown.text()).not.toContain('A price is wanting')
+  })
   test('brings up to date what it raised, and leaves alone what was chosen instead', async () => {
     const raised = optionWith({ id: 'raised', itemId: 'item', name: '4 lengths', priceMinor: 4000 })
     const other = optionWith({ id: 'other', itemId: 'item', name: 'Oak', priceMinor: 9900 })

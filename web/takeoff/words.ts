@@ -130,6 +130,7 @@ export const english = {
   railAboveFloor: 'Rail above the floor',
   stockLength: 'Length as sold',
   sawTakes: 'The saw takes',
+  itWaits: 'The line can go onto the schedule once it is known: {what}.',
   aPriceIsWanting: 'A price is wanting: give it above, and the line can go onto the schedule.',
   onTheScheduleAt: '{packs} at {cost} together.',
   itsOptionIsGone: 'Its option there is gone; now it would be {packs} at {cost}. What is chosen stays.',

@@ -1,3 +1,4 @@
+import { FLOOR_TRADES } from '../../model/vocabulary/takeoff.js'
 import type { Needed, Wanted } from '../../stages/takeoff/making/making.js'
 import type { PaintStep } from '../../stages/takeoff/paintTakeoff.js'
 import type { TakeoffLine } from '../../stages/takeoff/takeoffTypes.js'
@@ -54,7 +55,7 @@ export function madeNewOf(
     wallMm2,
     wallIds: new Set(wallMm2.keys()),
     ceiling: on.has('ceiling'),
-    floor: on.has('floor') || lines.some((l) => l.row.trade === 'boards' || l.row.trade === 'carpet'),
+    floor: on.has('floor') || lines.some((l) => FLOOR_TRADES.has(l.row.trade)),
   }
 }
 

@@ -13,6 +13,8 @@ export const TRADES = [
   'ties',
 ] as const
 export type Trade = (typeof TRADES)[number]
+/** Trades that are laid on the floor. */
+export const FLOOR_TRADES: ReadonlySet<Trade> = new Set<Trade>(['boards', 'carpet'])
 
 /** How the pattern of one drop meets that of the next. */
 export const MATCHES = ['free', 'straight', 'half drop', 'turned squares'] as const

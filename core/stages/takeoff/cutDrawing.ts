@@ -1,5 +1,6 @@
 import type { Mark, PlanDrawing } from '../../kernel/geometry/drawing.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
+import { doorName } from './floor/floorPlan.js'
 import type { Drawing, DrawnPart } from './trade.js'
 
 const corners = ({
@@ -100,13 +101,11 @@ export function cutDrawing(drawing: Drawing, says: Formatter): PlanDrawing {
 type Lettering = (at: { readonly x: number; readonly y: number }, words: string, angleDeg?: number) => Mark
 
 /** Each door of a floor as its threshold, its name along it on the floor. */
-const doorMarks = ({ doors = [], widthMm, heightMm }: Drawing, textMm: number, text: Lettering): Mark[] =>
-  doors.flatMap(({ name, from, to }): Mark[] => {
-    const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }
-    const upright = Math.abs(from.y - to.y) > Math.abs(from.x - to.x)
-    const inward = (at: number, whole: number) => (at < whole / 2 ? textMm : -textMm)
-    const at = upright
-      ? { x: middle.x + inward(middle.x, widthMm), y: middle.y }
-      : { x: middle.x, y: middle.y + inward(middle.y, heightMm) }
-    return [{ kind: 'line', layer: 'DOOR', from, to }, text(at, name, upright ? -90 : 0)]
+const doorMarks = (drawing: Drawing, textMm: number, text: Lettering): Mark[] =>
+  (drawing.doors ?? []).flatMap((door): Mark[] => {
+    const { at, isUpright } = doorName(drawing, door, textMm)
+    return [
+      { kind: 'line', layer: 'DOOR', from: door.from, to: door.to },
+      text(at, door.name, isUpright ? -90 : 0),
+    ]
   })

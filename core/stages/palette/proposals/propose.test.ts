@@ -51,6 +51,10 @@ describe('the demo jobs', () => {
   })
 })
 
+test('a library without samples gives no proposal rather than an empty one', () => {
+  expect(propose({ ...wishFor(randomRoom(1, samples), 1), samples: [] })).toEqual([])
+})
+
 test('fifty random rooms: each gets proposals, and none of them has a stop', () => {
   for (let seed = 1; seed <= 50; seed++) {
     const found = propose(wishFor(randomRoom(seed, samples), seed))

@@ -166,6 +166,8 @@ function make(
       pieceIds: slot.pieces.map((p) => p.id),
     })
   }
+  // Without a sample that fits there is nothing to propose.
+  if (finishes.length === 0) return undefined
   const facts = paletteFacts(rowsWith(wish.rows, finishes), wish.areas, SCHEME)
   const findings = PALETTE_RULES.flatMap((rule) => rule.check(facts))
   // What stays may clash with itself; no palette can fix that, and it is no reason to propose none.

@@ -40,3 +40,16 @@ export function drawnFloor(outline: readonly Point[], doors: readonly FloorDoor[
     doors: doors.map((d) => ({ name: d.name, from: at(d.from), to: at(d.to) })),
   }
 }
+
+/** Where the name of a door is written: along its threshold, so far into the floor. */
+export function doorName(
+  { widthMm, heightMm }: Pick<Drawing, 'widthMm' | 'heightMm'>,
+  { from, to }: Pick<FloorDoor, 'from' | 'to'>,
+  intoMm: number,
+): { readonly at: Point; readonly isUpright: boolean } {
+  const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }
+  const inward = (at: number, whole: number) => (at < whole / 2 ? intoMm : -intoMm)
+  return Math.abs(from.y - to.y) > Math.abs(from.x - to.x)
+    ? { at: { x: middle.x + inward(middle.x, widthMm), y: middle.y }, isUpright: true }
+    : { at: { x: middle.x, y: middle.y + inward(middle.y, heightMm) }, isUpright: false }
+}
