@@ -1,4 +1,5 @@
 import { moneyColumnText, moneyFiguresText, moneyText } from '../money/moneyText.js'
+import { clockText } from './clock.js'
 import { dayText } from './days.js'
 import { drawingText, lengthText, measuredText, type Mm, type UnitSystem } from './length.js'
 import { liquidFigure, liquidText, spreadFigure, tinSizeText } from './liquid.js'
@@ -66,6 +67,8 @@ export interface Formatter extends Habits {
   readonly moneyFigures: (minor: number, whole: boolean) => string
   /** A day: `9 Jan`, with its year when it is not the one given. */
   readonly day: (iso: string, thisYear?: string) => string
+  /** A time of day, given in minutes after midnight: `08:30`, `8:30 AM`. */
+  readonly clock: (minutes: number) => string
   /** How long work takes: `45 min`, `3 h 20 min`; to five minutes where it is more than an hour. */
   readonly duration: (minutes: number) => string
   /** How many of a thing: `1 change`, `2 changes`. */
@@ -146,6 +149,7 @@ function make(system: UnitSystem, locale: string, currency: string): Formatter {
     moneyColumn: (minor) => moneyColumnText(minor, currency, locale),
     moneyFigures: (minor, whole) => moneyFiguresText(minor, currency, locale, whole),
     day: (iso, thisYear) => dayText(iso, thisYear, locale),
+    clock: (minutes) => clockText(minutes, locale),
     duration: (minutes) => durationText(minutes, number),
     count: (n, one, many = `${one}s`) => `${number(n)} ${n === 1 ? one : many}`,
   }
