@@ -2,6 +2,7 @@ import { expect, test } from 'vitest'
 import type { Rule } from '../findings/finding.js'
 import { BRIEF_RULES } from '../stages/brief/rules/index.js'
 import { HANDOVER_RULES } from '../stages/handover/rules/index.js'
+import { INSTALL_RULES } from '../stages/install/rules/index.js'
 import { LEDGER_RULES } from '../stages/ledger/rules/index.js'
 import { MEASURE_RULES } from '../stages/measure/rules/index.js'
 import { PALETTE_RULES } from '../stages/palette/rules/index.js'
@@ -9,6 +10,7 @@ import { PLAN_RULES } from '../stages/plan/rules/index.js'
 import { SOURCE_RULES } from '../stages/source/rules/index.js'
 import { BRIEF_EXAMPLES } from './brief/index.js'
 import { HANDOVER_EXAMPLES } from './handover/index.js'
+import { INSTALL_EXAMPLES } from './install/index.js'
 import { LEDGER_EXAMPLES } from './ledger/index.js'
 import { MEASURE_EXAMPLES } from './measure/index.js'
 import { PALETTE_EXAMPLES } from './palette/index.js'
@@ -37,6 +39,7 @@ const ALL: readonly Held[] = [
   ...held(PLAN_RULES, PLAN_EXAMPLES),
   ...held(SOURCE_RULES, SOURCE_EXAMPLES),
   ...held(LEDGER_RULES, LEDGER_EXAMPLES),
+  ...held(INSTALL_RULES, INSTALL_EXAMPLES),
   ...held(HANDOVER_RULES, HANDOVER_EXAMPLES),
 ]
 
@@ -60,6 +63,7 @@ test('every rule has a name of its own, examples under it, and says its numbers 
     PLAN_EXAMPLES,
     SOURCE_EXAMPLES,
     LEDGER_EXAMPLES,
+    INSTALL_EXAMPLES,
     HANDOVER_EXAMPLES,
   ].flatMap((e) => Object.keys(e))
   expect([...examples].sort()).toEqual([...names].sort())

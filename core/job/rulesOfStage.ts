@@ -1,6 +1,7 @@
 import type { Rule } from '../findings/finding.js'
 import { BRIEF_RULES } from '../stages/brief/rules/index.js'
 import { HANDOVER_RULES } from '../stages/handover/rules/index.js'
+import { INSTALL_RULES } from '../stages/install/rules/index.js'
 import { LEDGER_RULES } from '../stages/ledger/rules/index.js'
 import { MEASURE_RULES } from '../stages/measure/rules/index.js'
 import { PALETTE_RULES } from '../stages/palette/rules/index.js'
@@ -18,5 +19,6 @@ export const RULES_OF_STAGE: Readonly<Record<string, readonly RuleOfAny[]>> = {
   plan: PLAN_RULES,
   source: SOURCE_RULES,
   ledger: LEDGER_RULES,
+  install: INSTALL_RULES,
   handover: HANDOVER_RULES,
 }

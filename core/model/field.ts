@@ -20,6 +20,7 @@ export type Kind =
   | 'minor'
   | 'ppm'
   | 'day'
+  | 'clock'
   | 'list'
   | 'data'
 
@@ -166,6 +167,18 @@ export const day = (label: string) =>
     of: either(
       () => check.dayField(label),
       () => check.dayOrNone(label),
+    ),
+  })
+
+/** A time of day, in minutes after midnight; 1440 is the end of the day. */
+export const clock = (label: string) =>
+  field<number>({
+    kind: 'clock',
+    label,
+    unit: 'minutes',
+    of: either(
+      () => check.wholeField(label, 0, 1440, 'minutes'),
+      () => check.wholeOrNone(label, 0, 1440, 'minutes'),
     ),
   })
 

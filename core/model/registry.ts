@@ -4,7 +4,9 @@ import { brief } from './rows/brief.js'
 import { ceilings } from './rows/ceilings.js'
 import { claims } from './rows/claims.js'
 import { client } from './rows/client.js'
+import { closures } from './rows/closures.js'
 import { consents } from './rows/consents.js'
+import { crew } from './rows/crew.js'
 import { diagonals } from './rows/diagonals.js'
 import { schemeOverrides } from './rows/schemeOverrides.js'
 import { finishes } from './rows/finishes.js'
@@ -30,6 +32,7 @@ import { pieces } from './rows/pieces.js'
 import { finishAssignments } from './rows/finishAssignments.js'
 import { proposals } from './rows/proposals.js'
 import { sampledColors } from './rows/sampledColors.js'
+import { quietHours } from './rows/quietHours.js'
 import { receipts } from './rows/receipts.js'
 import { room } from './rows/room.js'
 import { shelfPlacements } from './rows/shelfPlacements.js'
@@ -44,6 +47,7 @@ import { panelLayouts } from './rows/panelLayouts.js'
 import { priceObservations } from './rows/priceObservations.js'
 import { floorPlacements } from './rows/floorPlacements.js'
 import { suppliers } from './rows/suppliers.js'
+import { tasks } from './rows/tasks.js'
 import { uses } from './rows/uses.js'
 import { visits } from './rows/visits.js'
 import { vouchers } from './rows/vouchers.js'
@@ -112,6 +116,10 @@ export const ROWS = {
   receipts,
   claims,
   loans,
+  crew,
+  closures,
+  quietHours,
+  tasks,
   acceptances,
 } as const
 

@@ -18,7 +18,8 @@ export type NewRow<F> = Omit<Given<F>, 'id'>
 /** Fields and the id that every row has. */
 export type WithId<F> = { id: Field<string, true> } & F
 
-export type Stage = 'brief' | 'measure' | 'palette' | 'plan' | 'takeoff' | 'source' | 'ledger' | 'handover'
+export type Stage =
+  'brief' | 'measure' | 'palette' | 'plan' | 'takeoff' | 'source' | 'ledger' | 'install' | 'handover'
 
 /** All that is known of one collection; everything else about its rows follows from this. */
 export interface RowDef<N extends string = string, F = Fields, T extends string = string> {

@@ -62,7 +62,9 @@ const texts = ['core', 'server', 'web'].flatMap((part) =>
 const asked = new Set(
   texts.flatMap((t) =>
     [
-      ...t.matchAll(/['"`]((?:color|geometry|hanging|lighting|money|optimization|room|takeoff)\.[\w.-]+)/g),
+      ...t.matchAll(
+        /['"`]((?:color|geometry|hanging|lighting|money|optimization|room|schedule|takeoff)\.[\w.-]+)/g,
+      ),
     ].map((m) => m[1] ?? ''),
   ),
 )

@@ -20,7 +20,7 @@ export function beforePaint(
   const needed: Needed[] = []
   const cautions: string[] = []
   if (painted.length > 0 && !madeNew.floor) {
-    wanted.push({ task: 'cover the floor', amount: areas.floorMm2, where: 'Floor' })
+    wanted.push({ task: 'cover the floor', amount: areas.floorMm2, where: 'Floor', at: ['floor'] })
     needed.push({
       kind: 'cover for the floor',
       amount: areas.floorMm2 * SPARE,
@@ -39,7 +39,10 @@ export function beforePaint(
     needed.push({ kind: 'masking tape', amount: amount * SPARE, where, measured: { by: 'run', amount } })
   }
   const plates = job.fixtures.filter((f) => PLATES.has(f.kind) && madeNew.wallIds.has(f.wallId))
-  wanted.push({ task: 'take plates off and put them back', amount: plates.length, where: 'Walls made new' })
+  wanted.push({
+    ...{ task: 'take plates off and put them back', amount: plates.length, where: 'Walls made new' },
+    at: [...new Set(plates.map((f) => `wall:${f.wallId}`))],
+  })
   if (plates.length > 0)
     cautions.push(
       'Before a plate comes off: power off at the board and proved dead. What lies behind it is for a licensed electrician.',
@@ -51,16 +54,17 @@ export function beforePaint(
         task: 'strip old paper',
         amount: madeNew.wallMm2.get(wall.wallId) ?? 0,
         where: wall.name,
+        at: [`wall:${wall.wallId}`],
       })
   }
   for (const f of job.fixtures.filter((x) => x.kind === 'blemish' && madeNew.wallIds.has(x.wallId))) {
     const where = f.name || 'Blemish'
-    wanted.push({ task: 'fill holes', amount: 1, where })
+    wanted.push({ task: 'fill holes', amount: 1, where, at: [`wall:${f.wallId}`] })
     needed.push({ kind: 'filler', amount: HOLE_ML + (f.widthMm * f.heightMm * SKIM_MM) / 1000, where })
   }
   const sanded = painted.filter((p) => p.substrate !== 'new plaster')
   for (const p of sanded) {
-    wanted.push({ task: 'wash and sand', amount: p.areaM2 * 1e6, where: p.surface })
+    wanted.push({ task: 'wash and sand', amount: p.areaM2 * 1e6, where: p.surface, at: [p.on] })
     needed.push({
       kind: 'abrasive sheets',
       amount: p.areaM2 / SANDED_M2,

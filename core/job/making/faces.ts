@@ -24,6 +24,10 @@ export function coated({ paint }: RoomToMake): {
   return { painted: steps(false), primed: steps(true) }
 }
 
+/** What is made new by the paint of a room and the lines of its take-off. */
+export const madeNewFor = (room: RoomToMake, lines: readonly LineToMake[]): MadeNew =>
+  madeNewOf(room, coated(room).painted, lines)
+
 /** Walls, ceiling and floor whose face is made new: painted, papered, tiled or laid. */
 export interface MadeNew {
   /** Made new above the line of the lower wall or below it, or whole. */

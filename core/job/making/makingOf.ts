@@ -15,18 +15,7 @@ import { bought, fixing, hanging, leaving, ofLines, takenDown } from './things.j
 export function makingOf(stored: JobSnapshot, room: RoomToMake, lines: readonly LineToMake[]): Making {
   const job = oneThing(stored)
   const says = formatterOf(job.studio)
-  const { painted, primed } = coated(room)
-  const madeNew = madeNewOf(room, painted, lines)
-  const lists: readonly Listed[] = [
-    beforePaint(job, room, painted, madeNew),
-    painting(painted, primed),
-    leaving(job, madeNew),
-    takenDown(job, madeNew),
-    ofLines(job, lines),
-    hanging(job, room, madeNew),
-    fixing(job, says),
-    bought(job),
-  ]
+  const lists = listsOf(job, room, lines)
   return reckonMaking(
     lists.flatMap((l) => l.wanted),
     lists.flatMap((l) => l.needed),
@@ -38,4 +27,20 @@ export function makingOf(stored: JobSnapshot, room: RoomToMake, lines: readonly 
       says,
     },
   )
+}
+
+/** What each side of the job asks for; the plan of the work is made from the same. */
+export function listsOf(job: JobSnapshot, room: RoomToMake, lines: readonly LineToMake[]): readonly Listed[] {
+  const { painted, primed } = coated(room)
+  const madeNew = madeNewOf(room, painted, lines)
+  return [
+    beforePaint(job, room, painted, madeNew),
+    painting(painted, primed),
+    leaving(job, madeNew),
+    takenDown(job, madeNew),
+    ofLines(job, lines),
+    hanging(job, room, madeNew),
+    fixing(job, formatterOf(job.studio)),
+    bought(job),
+  ]
 }

@@ -19,7 +19,7 @@ export function leaving(job: JobSnapshot, madeNew: MadeNew): Listed {
       const nailed = hung.filter((w) => NAILED.has(w.fixing))
       const wallId = hung[0]?.wallId ?? p.wallId
       const stood = job.floorPlacements.find((f) => f.pieceId === p.id)
-      return comesOff({
+      const gone = comesOff({
         ...{ name: p.name, count: p.count, fixing: p.fixing },
         ...{ widthMm: p.widthMm, depthMm: p.depthMm, heightMm: p.heightMm },
         atWindow: p.kind === 'curtains' || p.kind === 'blind',
@@ -36,6 +36,8 @@ export function leaving(job: JobSnapshot, madeNew: MadeNew): Listed {
             : wallId !== null && madeNew.wallIds.has(wallId),
         floorMadeNew: madeNew.floor,
       })
+      const at = [`piece:${p.id}`, ...(wallId === null ? [] : [`wall:${wallId}`])]
+      return { ...gone, wanted: gone.wanted.map((w) => ({ ...w, at })) }
     })
   return {
     wanted: lists.flatMap((l) => l.wanted),
@@ -63,9 +65,11 @@ export function takenDown(job: JobSnapshot, madeNew: MadeNew): Listed {
       cautions.push(
         `${p.name}: loose it can tip over. Empty it first, and anchor it again before it is used.`,
       )
+    const walls = new Set([...hung.map((w) => w.wallId), ...(p.wallId === null ? [] : [p.wallId])])
+    const at = [`piece:${p.id}`, ...[...walls].map((id) => `wall:${id}`)]
     return [
-      { task: 'take fittings down', amount: down + screwed, where },
-      { task: 'fix to the building', amount: screwed, where },
+      { task: 'take fittings down', amount: down + screwed, where, at },
+      { task: 'fix to the building', amount: screwed, where, at },
     ]
   })
   return { wanted, needed: [], cautions }
@@ -102,10 +106,14 @@ export function ofLines(job: JobSnapshot, lines: readonly LineToMake[]): Listed 
     // Curtains go on the rod that is there; a blind that is there makes way for another.
     const kept = row.trade === 'curtains' && (carries === 'rod' || carries === 'track')
     for (const w of work)
-      if (!(kept && w.task === 'put up a rail or a blind')) wanted.push({ ...w, where: row.name })
+      if (!(kept && w.task === 'put up a rail or a blind'))
+        wanted.push({ ...w, where: row.name, at: [`takeoff:${row.id}`] })
     if (row.trade === 'blinds' && carries === 'fixed blind') {
-      wanted.push({ task: 'take fittings down', amount: 1, where: `${row.name}: the old blind` })
-      wanted.push({ task: 'fill holes', amount: 4, where: `${row.name}: the old blind` })
+      const old = { where: `${row.name}: the old blind`, at: [`takeoff:${row.id}`] }
+      wanted.push(
+        { task: 'take fittings down', amount: 1, ...old },
+        { task: 'fill holes', amount: 4, ...old },
+      )
       needed.push({ kind: 'filler', amount: 4 * HOLE_ML, where: `${row.name}: the old blind` })
     }
     needed.push({
@@ -144,14 +152,15 @@ export function hanging(job: JobSnapshot, { areas }: RoomToMake, madeNew: MadeNe
     if (piece.there && (piece.stays || !madeNew.wallIds.has(hung.wallId))) continue
     const where = areas?.walls.find((w) => w.wallId === hung.wallId)?.name ?? 'Wall'
     const [task, kind] = BY_FIXING[hung.fixing]
-    wanted.push({ task: 'mark out', amount: hung.hooks, where }, { task, amount: hung.hooks, where })
+    const at = [`wall:${hung.wallId}`, `piece:${piece.id}`]
+    wanted.push({ task: 'mark out', amount: hung.hooks, where, at }, { task, amount: hung.hooks, where, at })
     if (kind) needed.push({ kind, amount: hung.hooks, where: piece.name })
   }
   return { wanted, needed }
 }
 
 /** A thing that comes into the room: a piece, or a line of the schedule that is drawn nowhere yet. */
-interface Coming {
+export interface Coming {
   readonly name: string
   readonly kind: Piece['kind'] | null
   readonly count: number
@@ -164,10 +173,11 @@ interface Coming {
   readonly lampType: Piece['lampType']
   readonly traits: readonly string[]
   readonly itemId: string | null
+  readonly pieceId: string | null
 }
 
 /** What comes and hangs on no wall's hooks. */
-function comingOf(job: JobSnapshot): Coming[] {
+export function comingOf(job: JobSnapshot): Coming[] {
   const hung = new Set(job.wallPlacements.map((w) => w.pieceId))
   const pieces = job.pieces.filter((p) => !p.there && inRoom(p) && !hung.has(p.id))
   const lines = itemsWithoutPiece(job.items, job.pieces).map((i): Coming => {
@@ -175,10 +185,10 @@ function comingOf(job: JobSnapshot): Coming[] {
     return {
       ...{ name: i.name, kind: i.pieceKind, count: i.quantity, fixing: i.fixing, weightG: i.weightG },
       ...{ wallId: i.wallId, widthMm: option?.widthMm ?? null, depthMm: option?.depthMm ?? null },
-      ...{ lampType: null, traits: [], itemId: i.id },
+      ...{ lampType: null, traits: [], itemId: i.id, pieceId: null },
     }
   })
-  return [...pieces, ...lines]
+  return [...pieces.map((p) => ({ ...p, pieceId: p.id })), ...lines]
 }
 
 /** Things that come and are fixed otherwise than on a wall's hooks: stuck, or screwed to the building. */
@@ -191,8 +201,14 @@ export function fixing(job: JobSnapshot, says: Formatter): Listed {
   for (const p of comingOf(job)) {
     const cloth = p.kind === 'curtains' || p.kind === 'blind'
     const where = p.count > 1 ? `${p.name}, ${p.count}` : p.name
+    const at = [
+      ...(p.pieceId === null ? [] : [`piece:${p.pieceId}`]),
+      ...(p.itemId === null ? [] : [`item:${p.itemId}`]),
+      ...(p.fixing === 'screwed to the ceiling' ? ['ceiling'] : []),
+      ...(p.wallId === null ? [] : [`wall:${p.wallId}`]),
+    ]
     if (p.fixing === 'adhesive strips' || (p.fixing === 'glued down' && p.kind !== 'rug'))
-      wanted.push({ task: 'stick on', amount: p.count, where })
+      wanted.push({ task: 'stick on', amount: p.count, where, at })
     if (p.fixing === 'adhesive strips') {
       const face = job.walls.find((w) => w.id === p.wallId)?.face ?? 'smooth paint'
       const strips = stripsFor(p.weightG, face, false, says)
@@ -205,7 +221,7 @@ export function fixing(job: JobSnapshot, says: Formatter): Listed {
     const counted = cloth && windowWalls.some((wall) => p.wallId === null || wall === p.wallId)
     if (screwed && !counted) {
       const task = cloth ? 'put up a rail or a blind' : 'fix to the building'
-      wanted.push({ task, amount: p.count, where })
+      wanted.push({ task, amount: p.count, where, at })
       needed.push({ kind: 'screws and plugs', amount: 4 * p.count, where })
     }
     if (p.fixing === 'wired in')

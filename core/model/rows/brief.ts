@@ -80,6 +80,9 @@ export const brief = defineRow({
     backPaintCubicMinor: minor('Pale paint').starts(0),
     /** What an hour of own work is worth, for made against bought. */
     hourMinor: minor('An hour of own work').starts(0),
+    /** Where what is moved out stands meanwhile, and how much goes in there; null when nobody measured it. */
+    holdingPlace: note('Holding place', 120),
+    holdingM3: real('Holds', 0.1, 1_000).orNone(),
     /** How long the client means to stay; null when nobody knows. */
     stayYears: real('Years of staying', 0.1, 200).orNone(),
     /** How much each aspect of an option counts, 0 to 10. */

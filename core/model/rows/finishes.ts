@@ -73,6 +73,9 @@ export const finishes = defineRow({
     sealed: flag('Sealed').starts(false),
     /** Made for sun, rain and frost. */
     outdoor: flag('For outdoors').starts(false),
+    /** By the maker's word; null for common practice: when the next coat may follow, and when it is hard. */
+    recoatHours: real('Next coat after', 0, 1_000).orNone(),
+    hardDays: real('Hard after', 0, 365).orNone(),
     paintKit: data<PaintKit | null>('Paint kit', () =>
       paintKitSchema().nullable().defined('Paint kit is missing. Give one, or null.'),
     ).orNone(),

@@ -26,6 +26,8 @@ export function finishFromSample(sample: Sample, role?: Role): Omit<Finish, 'id'
     wear: sample.wear,
     sealed: sample.sealed,
     outdoor: sample.outdoor,
+    recoatHours: null,
+    hardDays: null,
     // Spreading rate of an interior paint on smooth ground (common practice); the tin says better.
     paintKit:
       sample.material === 'paint'

@@ -16,6 +16,8 @@ export interface Wanted {
   readonly task: Task
   readonly amount: number
   readonly where: string
+  /** What it is done to, as the plan of the work names it: a surface as it is kept, `piece:` or `takeoff:` and an id. */
+  readonly at?: readonly string[]
 }
 
 /** So much of a consumable, and what for. */
@@ -93,15 +95,13 @@ export function reckonMaking(
 ): Making {
   const { says } = more
   const work = TASKS.flatMap((task): MakingWork[] => {
-    const { by, minutes: usual } = USUAL_TASKS[task]
+    const { by } = USUAL_TASKS[task]
     const { amount, because } = together(
       wanted.filter((w) => w.task === task).map((w) => ({ ...w, measured: { by, amount: w.amount } })),
       says,
     )
     if (amount <= DUST_MM) return []
-    const row = firstOf(more.efforts.filter((e) => e.task === task))
-    const minutesEach = row?.minutes ?? usual
-    const leftOut = row?.leftOut ?? false
+    const { row, minutesEach, leftOut } = effortFor(more.efforts, task)
     const minutes = leftOut ? 0 : toldMinutes((amount / ONE[by]) * minutesEach)
     return [
       { task, by, amount, text: amountText(by, amount, says), because, minutesEach, minutes, leftOut, row },
@@ -146,8 +146,17 @@ export function reckonMaking(
 const firstOf = <R extends { readonly id: string }>(rows: readonly R[]): R | undefined =>
   rows.reduce<R | undefined>((first, row) => (first && first.id < row.id ? first : row), undefined)
 
+/** How a kind of work is reckoned here: minutes for a square meter, a meter or a piece, the job's own before the usual ones. */
+export function effortFor(
+  efforts: readonly Effort[],
+  task: Task,
+): { readonly row: Effort | undefined; readonly minutesEach: number; readonly leftOut: boolean } {
+  const row = firstOf(efforts.filter((e) => e.task === task))
+  return { row, minutesEach: row?.minutes ?? USUAL_TASKS[task].minutes, leftOut: row?.leftOut ?? false }
+}
+
 /** Work is told to five minutes: nobody plans a room more closely. */
-const toldMinutes = (minutes: number): number => Math.max(5, 5 * Math.round(minutes / 5))
+export const toldMinutes = (minutes: number): number => Math.max(5, 5 * Math.round(minutes / 5))
 
 interface Measured {
   readonly by: Amount

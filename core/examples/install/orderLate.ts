@@ -1,0 +1,16 @@
+import type { InstallFacts } from '../../stages/install/installFacts.js'
+import { installExample } from './example.js'
+
+/** A chair to come into a room that is ready in a fortnight. */
+const lead = (leadDays: number): InstallFacts =>
+  installExample({
+    items: [{ id: 'chair', name: 'Chair', pieceKind: 'armchair', chosenOptionId: 'a' }],
+    options: [{ id: 'a', itemId: 'chair', name: 'Chair', leadDays }],
+    tasks: [{ key: 'own', name: 'Painter', step: 'snag list', onDay: '2026-03-20', agreed: true }],
+  })
+
+/** Breaks the rule `install.order-late`. */
+export const violates = (): InstallFacts => lead(40)
+
+/** Keeps it, by as little as matters. */
+export const complies = (): InstallFacts => lead(6)

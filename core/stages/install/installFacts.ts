@@ -1,0 +1,66 @@
+import type { Ref } from '../../findings/finding.js'
+import type { Formatter } from '../../kernel/units/formatter.js'
+import type { Closure } from '../../model/rows/closures.js'
+import type { Worker } from './crewTime.js'
+import type { LastOrder } from './lastOrders.js'
+import type { TaskWait } from './planTask.js'
+import type { PlannedTask, WorkPlan } from './workPlan.js'
+
+/** A task that is agreed for a day on which what it waits for is not over. */
+export interface EarlyTask {
+  readonly task: PlannedTask
+  /** What it should have waited for longest, and the day that is over. */
+  readonly wait: TaskWait
+  readonly waitsFor: string
+  readonly overOn: string
+  /** The first day on which it could be done; undefined where nobody knows when what it waits for comes. */
+  readonly firstDay: string | undefined
+}
+
+/** A thing that cannot be used while it is made anew. */
+export interface OutOfUse {
+  readonly pieceId: string
+  readonly name: string
+  readonly fromOn: string
+  readonly untilOn: string
+  readonly days: number
+  /** What the room must do that hangs on it. */
+  readonly uses: readonly string[]
+}
+
+/** What the rules of the plan of the work are held against. */
+export interface InstallFacts {
+  readonly plan: WorkPlan
+  readonly today: string
+  readonly installOn: string | null
+  readonly revealOn: string | null
+  readonly closures: readonly Closure[]
+  /** Who was entered. */
+  readonly workers: readonly Worker[]
+  readonly lastOrders: readonly LastOrder[]
+  readonly early: readonly EarlyTask[]
+  readonly outOfUse: readonly OutOfUse[]
+  /** Walls that pipe or cable goes into although their face stays: the task, the wall, what stays. */
+  readonly intoKept: readonly { readonly task: PlannedTask; readonly wall: Ref; readonly face: string }[]
+  /** Who sleeps by day, where no quiet hours are entered. */
+  readonly napping: readonly string[]
+  /** What is carried out, cubic millimeters, and what the holding place takes. */
+  readonly clearedMm3: number
+  readonly holdingMm3: number | null
+  readonly holdingPlace: string
+  readonly says: Formatter
+  readonly about: (task: PlannedTask) => Ref[]
+  readonly nameOf: (key: string) => string
+}
+
+/** The rows a task follows from, by its key; the task itself where it is a person's own or of the whole room. */
+export function rowsOfKey(key: string, name: string): Ref[] {
+  const rows = key.split('|').flatMap((part): Ref[] => {
+    const [, kind, id] = /^(finish|piece|item|wall|opening|takeoff):(.+)$/.exec(part) ?? []
+    return kind === undefined || id === undefined ? [] : [{ kind: kind as Ref['kind'], id, name }]
+  })
+  const own = /^own\|(.+)$/.exec(key)?.[1]
+  if (own !== undefined) return [{ kind: 'task', id: own, name }]
+  const words = key.split('|').filter((part) => !part.includes(':'))
+  return [...rows, { kind: 'job', id: words.join(' '), name }]
+}

@@ -1,0 +1,31 @@
+import type { Rule } from '../../../findings/finding.js'
+import type { InstallFacts } from '../installFacts.js'
+import { hands } from './hands.js'
+import { holding } from './holding.js'
+import { intoKept } from './intoKept.js'
+import { late } from './late.js'
+import { naps } from './naps.js'
+import { nobodyThere } from './nobodyThere.js'
+import { nobodyWorks } from './nobodyWorks.js'
+import { noDate } from './noDate.js'
+import { orderLate } from './orderLate.js'
+import { outOfUse } from './outOfUse.js'
+import { tooEarly } from './tooEarly.js'
+import { unanswered } from './unanswered.js'
+import { unstaffed } from './unstaffed.js'
+
+export const INSTALL_RULES: readonly Rule<InstallFacts>[] = [
+  tooEarly,
+  late,
+  nobodyWorks,
+  orderLate,
+  noDate,
+  nobodyThere,
+  unanswered,
+  unstaffed,
+  hands,
+  intoKept,
+  outOfUse,
+  holding,
+  naps,
+]
