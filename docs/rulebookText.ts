@@ -5,11 +5,13 @@ import { PALETTE_EXAMPLES } from '@bonitas/core/examples/palette/index'
 import { PLAN_EXAMPLES } from '@bonitas/core/examples/plan/index'
 import { SOURCE_EXAMPLES } from '@bonitas/core/examples/source/index'
 import { HANDOVER_EXAMPLES } from '@bonitas/core/examples/handover/index'
+import { INSTALL_EXAMPLES } from '@bonitas/core/examples/install/index'
 import { LEDGER_EXAMPLES } from '@bonitas/core/examples/ledger/index'
 import type { ExamplesByRule } from '@bonitas/core/examples/ruleExamples'
 import type { Rule } from '@bonitas/core/findings/finding'
 import { SOURCE_RULES } from '@bonitas/core/stages/source/rules/index'
 import { HANDOVER_RULES } from '@bonitas/core/stages/handover/rules/index'
+import { INSTALL_RULES } from '@bonitas/core/stages/install/rules/index'
 import { LEDGER_RULES } from '@bonitas/core/stages/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/stages/palette/rules/index'
@@ -50,6 +52,7 @@ export function rulebookText(): string {
     ['Plan', PLAN_RULES.map(told(PLAN_EXAMPLES))],
     ['Source', SOURCE_RULES.map(told(SOURCE_EXAMPLES))],
     ['Ledger', LEDGER_RULES.map(told(LEDGER_EXAMPLES))],
+    ['Install', INSTALL_RULES.map(told(INSTALL_EXAMPLES))],
     ['Handover', HANDOVER_RULES.map(told(HANDOVER_EXAMPLES))],
   ]
   return [

@@ -16,6 +16,7 @@ import { exampleRoomRoutes } from './job/exampleRoomRoutes.js'
 import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
 import { paperRoutes } from './ledger/paperRoutes.js'
+import { installRoutes } from './install/routes.js'
 import { ledgerRoutes } from './ledger/routes.js'
 import { supplierRoutes } from './ledger/supplierRoutes.js'
 import { paletteRoutes } from './palette/routes.js'
@@ -127,6 +128,7 @@ export function createApp({
   api.use('/jobs/:jobId', paletteRoutes(db))
   api.use('/jobs/:jobId', planRoutes(db))
   api.use('/jobs/:jobId', takeoffRoutes(db))
+  api.use('/jobs/:jobId', installRoutes(db))
   api.use(catalogRoutes(db, catalogs))
   api.use(scheduleRoutes(db))
   api.use(studioRoutes(db))

@@ -19,10 +19,11 @@ const today = () =>
   }
 const without = (rows: Row[], ...fields: string[]) =>
   rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !fields.includes(k))))
-/** What no file before versions 12, 13 and 16 has: what stands on and in the pieces of the demo, lines of the take-off, how work is reckoned. */
+/** What no file before versions 12, 13, 16 and 17 has: what stands on and in the pieces of the demo, lines of the take-off, how work is reckoned,
+ * who works when. */
 const NOT_KNOWN = {
   ...{ shelves: [], shelfPlacements: [], pieceParts: [], takeoffs: [], takeoffParts: [] },
-  ...{ efforts: [], consumables: [] },
+  ...{ efforts: [], consumables: [], crew: [], closures: [], quietHours: [], tasks: [] },
 }
 /** The file as the version before it was, without what came since. */
 const NAMED_BEFORE: Readonly<Record<string, string>> = {
@@ -47,6 +48,10 @@ const asVersion7 = (): ReturnType<typeof today> => {
     takeoffParts: _u,
     efforts: _v,
     consumables: _w,
+    crew: _x,
+    closures: _y,
+    quietHours: _z,
+    tasks: _k,
     ...file
   } = today() as ReturnType<typeof today> & Record<keyof typeof NOT_KNOWN, unknown>
   return {

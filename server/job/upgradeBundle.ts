@@ -18,8 +18,21 @@ export function upgradeBundle(file: Row): Row {
     toVersion14,
     toVersion15,
     toVersion16,
+    toVersion17,
   ]
   return steps.reduce((known, next) => next(known), file)
+}
+
+/** Version 17 knows who works when, what is asked of a task, and where what is moved out stands. */
+function toVersion17(file: Row): Row {
+  if (file.version !== 16) return file
+  return {
+    ...file,
+    version: 17,
+    brief: { holdingPlace: '', holdingM3: null, ...(file.brief as Row) },
+    finishes: rowsOf(file.finishes).map((r) => ({ recoatHours: null, hardDays: null, ...r })),
+    ...{ crew: [], closures: [], quietHours: [], tasks: [] },
+  }
 }
 
 /** Version 16 knows how work is reckoned in a job, how what it takes is sold, and stairs. */

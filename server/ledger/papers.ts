@@ -19,7 +19,7 @@ const isOn = (cell: Cell): cell is { readonly on: string } =>
 const allRows = (table: PaperTable) => [...table.rows, ...(table.total ? [table.total] : [])]
 
 /** A paper as PDF, its wide tables across the sheet. */
-export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
+export function paperPdf(paper: Omit<Paper, 'name'>, job: JobSnapshot): Promise<Buffer> {
   const text = (cell: Cell) =>
     cell === null
       ? ''
@@ -80,7 +80,7 @@ export function paperPdf(paper: Paper, job: JobSnapshot): Promise<Buffer> {
 }
 
 /** A paper as a workbook: a sheet for each table, money as numbers, totals as the sums they are. */
-export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer> {
+export async function paperXlsx(paper: Omit<Paper, 'name'>, job: JobSnapshot): Promise<Buffer> {
   const { currency } = job.studio
   const digits = currencyDigits(currency)
   // Read when a workbook is asked for: it takes longer than a start of the program may.
@@ -116,7 +116,7 @@ export async function paperXlsx(paper: Paper, job: JobSnapshot): Promise<Buffer>
 }
 
 /** A paper as CSV: its tables under each other, parted by an empty line; money as plain decimals. */
-export function paperCsv(paper: Paper, job: JobSnapshot): string {
+export function paperCsv(paper: Omit<Paper, 'name'>, job: JobSnapshot): string {
   const value = (c: Cell) => (isMoney(c) ? minorToDecimal(c.minor, job.studio.currency) : isOn(c) ? c.on : c)
   return paper.tables
     .map((table) => csvText([[table.title], table.head, ...allRows(table).map((r) => r.map(value))]))

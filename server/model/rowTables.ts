@@ -67,6 +67,10 @@ export const proposal = tableOf(ROWS.proposals, ofThe)
 export const receipt = tableOf(ROWS.receipts, ofThe)
 export const claim = tableOf(ROWS.claims, ofThe)
 export const loan = tableOf(ROWS.loans, ofThe)
+export const crew = tableOf(ROWS.crew, ofThe)
+export const closure = tableOf(ROWS.closures, ofThe)
+export const quietHours = tableOf(ROWS.quietHours, ofThe)
+export const task = tableOf(ROWS.tasks, ofThe)
 export const acceptance = tableOf(ROWS.acceptances, ofThe)
 
 /** The table behind each collection. */
@@ -121,5 +125,9 @@ export const TABLES = {
   receipts: receipt,
   claims: claim,
   loans: loan,
+  crew,
+  closures: closure,
+  quietHours,
+  tasks: task,
   acceptances: acceptance,
 } as const satisfies Readonly<Record<Collection, object>>

@@ -92,6 +92,7 @@ function column(name: string, field: Field<unknown>): PgColumnBuilderBase {
         return boolean(n)
       case 'whole':
       case 'ppm':
+      case 'clock':
         return integer(n)
       // Lengths have six decimals at most (the schema sees to that), which a double holds exactly enough to compare.
       case 'mm':
