@@ -125,6 +125,16 @@ export const STAGES: readonly Stage[] = [
     ],
   },
   {
+    number: 8,
+    path: 'install',
+    name: 'Install',
+    pages: [
+      { path: '', title: 'Plan of work', tab: 'Days', page: 'install/DaysPage.vue' },
+      { path: 'people', title: 'People and days', tab: 'People and days', page: 'install/PeoplePage.vue' },
+      { path: 'ready', title: 'Will it be ready?', tab: 'Ready?', page: 'install/ReadyPage.vue' },
+    ],
+  },
+  {
     number: 9,
     path: 'handover',
     name: 'Handover',

@@ -33,6 +33,7 @@ test('each stage says in words and numbers what is open', () => {
     [5, 'Take-off', '11.2 L in 5 paints, 11 lines of trades'],
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '3 to look at'],
+    [8, 'Install', '\u00a0'],
     [9, 'Handover', '1 thing set out'],
   ])
   const planSays = (plan?: PlanLine) =>
@@ -68,6 +69,7 @@ test('each stage says in words and numbers what is open', () => {
     '11 lines of trades',
     'no items yet',
     '0 orders',
+    '\u00a0',
     '1 thing set out',
   ])
 })

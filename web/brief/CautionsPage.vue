@@ -13,14 +13,25 @@ import { t } from './words.js'
 
 const store = useJobStore()
 const { day } = useLocale()
-onMounted(() => void store.needPlan())
+onMounted(() => {
+  void store.needPlan()
+  store.needInstall()
+})
 /** The plan is judged once the room has its walls. */
 const planned = computed(() => store.plan?.facts !== undefined)
 const cautions = computed(() => {
   const [job, found] = [store.snapshot, store.findings]
   if (!job || !found) return undefined
-  const judged = new Set(STAGES.map((s) => s.path).filter((s) => s !== 'plan' || planned.value))
-  return cautionsOf(job, [...found, ...(store.plan?.findings ?? [])], judged)
+  const judged = new Set(
+    STAGES.map((s) => s.path).filter(
+      (s) => (s !== 'plan' || planned.value) && (s !== 'install' || !!store.install),
+    ),
+  )
+  return cautionsOf(
+    job,
+    [...found, ...(store.plan?.findings ?? []), ...(store.install?.findings ?? [])],
+    judged,
+  )
 })
 const stops = computed(() => cautions.value?.open.filter((f) => f.severity === 'stop').length ?? 0)
 const stageName = (path: string) => STAGES.find((s) => s.path === path)?.name ?? path

@@ -2,6 +2,7 @@ import { rowDef, type Collection } from '@bonitas/core/model/registry'
 import { InputError } from '@bonitas/core/kernel/errors/InputError'
 import { parseMoney } from '@bonitas/core/kernel/money/parseMoney'
 import { parsePercent } from '@bonitas/core/kernel/money/rate'
+import { readClock } from '@bonitas/core/kernel/units/clock'
 import { dayFigures, readDay } from '@bonitas/core/kernel/units/readDay'
 import { bearingText, readBearing, readTurn, turnText } from './turn.js'
 import { readWeight } from '@bonitas/core/kernel/units/weight'
@@ -25,6 +26,8 @@ export type FieldKind =
   | 'turn'
   | 'weight'
   | 'bearing'
+  | 'clock'
+  | 'room volume'
 
 /**
  * A price is kept by the meter, square or cubic meter, and said by what the studio measures in: how many of these a foot,
@@ -35,6 +38,9 @@ const PER = {
   'price by area': { metric: 1, imperial: 0.3048 ** 2 },
   'price by volume': { metric: pricedLiters('metric') / 1000, imperial: pricedLiters('imperial') / 1000 },
 } as const
+
+/** Cubic meters in what a room's volume is said in: cubic meters, or cubic feet. */
+const cubicMeters = (system: UnitSystem): number => (system === 'metric' ? 1 : 0.3048 ** 3)
 
 /** How much of a kept price is said: all of it, or what a foot of a meter comes to. */
 const priceShare = (kind: FieldKind, system: UnitSystem): number | undefined =>
@@ -98,6 +104,8 @@ export function shownText(kind: FieldKind, value: unknown, habits: Locale): stri
   if (kind === 'turn') return turnText(value)
   if (kind === 'weight') return says.weight(value)
   if (kind === 'bearing') return bearingText(value)
+  if (kind === 'clock') return says.clock(value)
+  if (kind === 'room volume') return says.figure(Math.round((10 * value) / cubicMeters(says.system)) / 10)
   return says.figure(value)
 }
 
@@ -128,20 +136,21 @@ export function readText(kind: FieldKind, text: string, limits: Limits, locale: 
   if (kind === 'length') return readLength(text, { label, system: locale.system, minMm: min, maxMm: max })
   if (kind === 'turn') return readTurn(text)
   if (kind === 'bearing') return readBearing(text, label)
+  if (kind === 'clock') return readClock(text, label)
   if (kind === 'weight') return readWeight(text, limits, locale.system)
   if (kind === 'date') return text.trim() === '' ? null : readDay(text, locale.locale, locale.today, label)
   // Some countries write the minus as a sign of its own.
-  const number = Number(text.replace(',', '.').replace(/[−–]/g, '-').replace(/\s/g, ''))
+  const typed = Number(text.replace(',', '.').replace(/[−–]/g, '-').replace(/\s/g, ''))
   if (
     text.trim() === '' ||
     text.length > 30 ||
-    !Number.isFinite(number) ||
-    (kind === 'whole' && !Number.isInteger(number))
+    !Number.isFinite(typed) ||
+    (kind === 'whole' && !Number.isInteger(typed))
   )
     throw new InputError('NUMBER_NOT_READ', {
       what: kind === 'whole' ? t('isNotAWholeNumber') : t('isNotANumber'),
       where: label,
       fix: max < 1e9 ? t('writeANumberFromMin', { min, max }) : t('writeANumber'),
     })
-  return number
+  return kind === 'room volume' ? typed * cubicMeters(locale.system) : typed
 }

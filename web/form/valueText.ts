@@ -37,6 +37,8 @@ export function valueText(
       return shownText('money', value, locale)
     case 'ppm':
       return shownText('percent', value, locale)
+    case 'clock':
+      return formatterOf(locale).clock(value as number)
     case 'flag':
       return value === true ? 'yes' : 'no'
     case 'day':

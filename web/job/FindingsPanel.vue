@@ -28,10 +28,16 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ point: [finding: JudgedFinding | undefined] }>()
 const store = useJobStore()
-const ofStage = computed(() => findingsOf(store.findings ?? [], props.stage))
+/** What was found apart from the rest: the plan of the room and that of the work are made when they are needed. */
+const apart = computed(() =>
+  props.stage === 'plan' ? store.plan : props.stage === 'install' ? store.install : undefined,
+)
+const isApart = computed(() => props.stage === 'plan' || props.stage === 'install')
+const ofStage = computed(() =>
+  isApart.value ? (apart.value?.findings ?? []) : findingsOf(store.findings ?? [], props.stage),
+)
 const findings = computed(() => {
   if (props.list) return props.list
-  if (props.stage === 'plan') return store.plan?.findings ?? []
   const { page } = props
   return page === undefined ? ofStage.value : ofStage.value.filter((f) => pageOfRule(f.rule) === page)
 })
@@ -62,8 +68,7 @@ const LookedFor = defineAsyncComponent(() => import('./LookedFor.vue'))
 const open = ref(false)
 /** Once per stage, where all of it is shown, and only when it was judged. */
 const looks = computed(
-  () =>
-    (props.whole || !props.list) && !props.page && (props.stage === 'plan' ? !!store.plan : !!store.findings),
+  () => (props.whole || !props.list) && !props.page && (isApart.value ? !!apart.value : !!store.findings),
 )
 const accepting = ref('')
 const reason = ref('')

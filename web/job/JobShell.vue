@@ -44,7 +44,14 @@ const tape = computed(
 const stages = computed(() => {
   if (!store.snapshot || !store.derived) return []
   const { findings } = store
-  const lines = stageLines(store.snapshot, store.derived, findings ?? [], store.day, store.plan)
+  const lines = stageLines(
+    store.snapshot,
+    store.derived,
+    findings ?? [],
+    store.day,
+    store.plan,
+    store.install,
+  )
   return findings ? lines : lines.map((l) => ({ ...l, line: '\u00a0' }))
 })
 /** Past the tape and the stages, for whoever comes by keyboard. */
@@ -73,8 +80,11 @@ async function load(): Promise<void> {
   const wanted = jobId.value
   try {
     await store.open(wanted)
-    // The line of the plan can wait until the page stands.
-    setTimeout(() => void store.needPlan(), 600)
+    // The lines of the two plans can wait until the page stands.
+    setTimeout(() => {
+      void store.needPlan()
+      store.needInstall()
+    }, 600)
   } catch (error) {
     if (wanted !== jobId.value) return
     if (error instanceof ApiProblem && error.status === 401)

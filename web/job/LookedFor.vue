@@ -9,7 +9,12 @@ import { t } from './words.js'
 const props = defineProps<{ stage: string }>()
 const store = useJobStore()
 const titles = computed(() => {
-  const found = props.stage === 'plan' ? store.plan?.findings : store.findings
+  const found =
+    props.stage === 'plan'
+      ? store.plan?.findings
+      : props.stage === 'install'
+        ? store.install?.findings
+        : store.findings
   return store.snapshot && found ? lookedFor(props.stage, found, store.snapshot.schools) : []
 })
 const right = computed(() =>

@@ -6,6 +6,7 @@ import type { judgeJob } from '@bonitas/core/job/judgeJob'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { afterPaint } from './afterPaint.js'
 import { fixChecks } from './fixChecks.js'
+import { jobInstall } from './jobInstall.js'
 
 /** What follows from the rows of a job: its derived figures, what the rule book noticed, and the plan. */
 export function jobDerived(stored: Ref<JobSnapshot | undefined>, day: Ref<string>) {
@@ -33,5 +34,5 @@ export function jobDerived(stored: Ref<JobSnapshot | undefined>, day: Ref<string
   async function needPlan(): Promise<void> {
     planCode.value ??= await import('@bonitas/core/job/derivePlan')
   }
-  return { derived, findings, plan, needPlan, ...fixChecks(stored, day) }
+  return { derived, findings, plan, needPlan, ...jobInstall(stored, day), ...fixChecks(stored, day) }
 }

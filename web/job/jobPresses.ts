@@ -91,7 +91,7 @@ interface Press {
 export function storePresses(
   stored: Ref<JobSnapshot | undefined>,
   refusal: Ref<string>,
-  { findings, plan, verdict, tryAlso, inSight }: ReturnType<typeof jobDerived>,
+  { findings, plan, install, verdict, tryAlso, inSight }: ReturnType<typeof jobDerived>,
   apply: (safe: SafeFix) => void,
 ) {
   /** What a piece or an item is called. */
@@ -99,7 +99,12 @@ export function storePresses(
     (stored.value?.pieces.find((p) => p.id === id) ?? stored.value?.items.find((i) => i.id === id))?.name ??
     ''
   const presses = jobPresses({
-    found: () => findings.value && [...findings.value, ...(plan.value?.findings ?? [])],
+    found: () =>
+      findings.value && [
+        ...findings.value,
+        ...(plan.value?.findings ?? []),
+        ...(install.value?.findings ?? []),
+      ],
     verdict,
     tryAlso,
     inSight,

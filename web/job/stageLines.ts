@@ -45,6 +45,21 @@ function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
   return t('piecesPlaced', { n: job.floorPlacements.filter((s) => !s.parked).length })
 }
 
+/** What the line of Install needs to know; it comes after the rest. */
+export interface InstallLine extends PlanLine {
+  readonly readyOn: string | undefined
+  readonly tasks: readonly unknown[]
+}
+
+function installLine(install: InstallLine | undefined, says: Formatter, today: string): string {
+  if (!install) return '\u00a0'
+  if (install.tasks.length === 0) return t('nothingToDo')
+  const looks = lookLine(install.findings.filter((f) => !f.accepted))
+  const ready =
+    install.readyOn === undefined ? t('allDone') : t('readyOn', { day: says.day(install.readyOn, today) })
+  return [ready, looks].filter(Boolean).join(', ')
+}
+
 function measureLine(job: JobSnapshot, derived: DerivedJob, says: Formatter): string {
   const { closure } = derived.measure
   if (closure.state === 'gap') return t('wallsDoNotClose')
@@ -65,6 +80,11 @@ function paletteLine(job: JobSnapshot, derived: DerivedJob, open: readonly Judge
   return job.finishes.length === 0 ? t('noFinishesYet') : t('finishesAgree', { n: derived.ribbon.length })
 }
 
+function handoverLine(job: JobSnapshot, open: readonly JudgedFinding[]): string {
+  const setOut = job.shelfPlacements.reduce((sum, p) => sum + p.count, 0)
+  return lookLine(open) || (setOut > 0 ? t('setOut', { n: setOut }) : t('nothingSetOut'))
+}
+
 /** The stages that are built, with one line each. */
 export function stageLines(
   job: JobSnapshot,
@@ -72,6 +92,7 @@ export function stageLines(
   findings: readonly JudgedFinding[],
   today: string,
   plan?: PlanLine,
+  install?: InstallLine,
 ): StageLine[] {
   const says = formatterOf(job.studio)
   const open = (stage: string) => findingsOf(findings, stage).filter((f) => !f.accepted)
@@ -133,15 +154,12 @@ export function stageLines(
             ? t('ledgerToLookAt', { ledger })
             : t('ordersLine', { n: job.orders.length }),
     },
+    { number: 8, path: 'install', name: t('install'), line: installLine(install, says, today) },
     {
       number: 9,
       path: 'handover',
       name: t('handover'),
-      line:
-        lookLine(open('handover')) ||
-        (job.shelfPlacements.length > 0
-          ? t('setOut', { n: job.shelfPlacements.reduce((sum, p) => sum + p.count, 0) })
-          : t('nothingSetOut')),
+      line: handoverLine(job, open('handover')),
     },
   ]
 }

@@ -1,0 +1,27 @@
+import { deriveJob } from '@bonitas/core/job/derive'
+import { planInputOf } from '@bonitas/core/job/install/deriveInstall'
+import { takeoffsOf } from '@bonitas/core/job/takeoffsOf'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import { readiness, type Readiness } from '@bonitas/core/stages/install/readiness'
+import { workPlan } from '@bonitas/core/stages/install/workPlan'
+
+export interface ReadinessAsk {
+  readonly job: JobSnapshot
+  readonly today: string
+  readonly runs: number
+  readonly seed: number
+}
+export interface ReadinessAnswer {
+  readonly readiness: Readiness
+}
+
+addEventListener('message', ({ data }: MessageEvent<ReadinessAsk>) => {
+  const { job, today, runs, seed } = data
+  const derived = deriveJob(job, today)
+  const input = planInputOf(job, derived, takeoffsOf(job, derived.measure), today)
+  const found = readiness(input, workPlan(input), {
+    ...{ installOn: job.brief.installOn, seed, runs },
+    told: (done) => postMessage({ done }),
+  })
+  postMessage({ readiness: found } satisfies ReadinessAnswer)
+})

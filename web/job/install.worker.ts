@@ -1,0 +1,55 @@
+import type { JudgedFinding } from '@bonitas/core/findings/finding'
+import { deriveJob } from '@bonitas/core/job/derive'
+import { deriveInstall } from '@bonitas/core/job/install/deriveInstall'
+import { takeoffsOf, type KnownLines } from '@bonitas/core/job/takeoffsOf'
+import type { JobSnapshot } from '@bonitas/core/model/snapshot'
+import type { InstallFacts } from '@bonitas/core/stages/install/installFacts'
+import type { WorkPlan } from '@bonitas/core/stages/install/workPlan'
+
+/** The parts of the job that are others than last time, and tasks as they would be while a bar is moved. */
+export interface InstallAsk {
+  readonly nth: number
+  readonly changed: Partial<JobSnapshot>
+  readonly today: string
+  readonly tried: JobSnapshot['tasks'] | null
+}
+
+/** The plan of the work, without what cannot or need not cross. */
+export interface InstallView
+  extends
+    Pick<WorkPlan, 'tasks' | 'arrivals' | 'readyOn' | 'firstDay'>,
+    Pick<InstallFacts, 'lastOrders' | 'outOfUse' | 'clearedMm3'> {
+  readonly findings: readonly JudgedFinding[]
+  /** Lines of the take-off that nobody put on the schedule: not planned. */
+  readonly beside: readonly string[]
+}
+export interface InstallAnswer {
+  readonly nth: number
+  readonly install: InstallView
+}
+
+let job: JobSnapshot | undefined
+let current = 0
+const known: KnownLines = new Map()
+
+addEventListener('message', ({ data }: MessageEvent<InstallAsk>) => {
+  job = { ...job, ...data.changed } as JobSnapshot
+  current = data.nth
+  // What was asked meanwhile is heard first, and only the last is answered.
+  setTimeout(() => {
+    if (data.nth !== current || !job) return
+    const now = data.tried ? { ...job, tasks: data.tried } : job
+    const derived = deriveJob(now, data.today)
+    const lines = takeoffsOf(now, derived.measure, known)
+    const { facts, findings } = deriveInstall(now, derived, lines, data.today)
+    const { tasks, arrivals, readyOn, firstDay } = facts.plan
+    const { lastOrders, outOfUse, clearedMm3 } = facts
+    postMessage({
+      nth: data.nth,
+      install: {
+        ...{ tasks, arrivals, readyOn, firstDay, lastOrders, outOfUse, clearedMm3, findings },
+        beside: now.takeoffs.filter((t) => t.itemId === null).map((t) => t.name),
+      },
+    } satisfies InstallAnswer)
+  })
+})
