@@ -30,7 +30,7 @@ export async function expectTape(
 
 export async function stage(
   page: Page,
-  name: 'Brief' | 'Measure' | 'Palette' | 'Plan' | 'Take-off' | 'Source' | 'Ledger' | 'Handover',
+  name: 'Brief' | 'Measure' | 'Palette' | 'Plan' | 'Take-off' | 'Source' | 'Ledger' | 'Install' | 'Handover',
 ): Promise<void> {
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()

@@ -40,7 +40,7 @@ await shot('jobs')
 await page.getByRole('link', { name: 'Music and reading room' }).click()
 await page.getByRole('heading', { name: 'Brief' }).waitFor()
 const job = page.url().replace(/\/brief$/, '')
-for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger', 'handover'])
+for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger', 'install', 'handover'])
   await shot(stage, async () => {
     await page.goto(`${job}/${stage === 'takeoff' ? 'takeoff/trades' : stage}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
@@ -48,6 +48,7 @@ for (const stage of ['brief', 'measure', 'palette', 'takeoff', 'source', 'ledger
       await page.getByRole('button', { name: 'Panel rails and stiles' }).click()
       await page.getByRole('img', { name: /^Length 1/ }).waitFor()
     }
+    if (stage === 'install') await page.getByRole('button', { name: /^Lower wall/ }).click()
     if (stage === 'source') {
       await page.locator('button.need', { hasText: 'Sheet-music shelf' }).click()
       await page.locator('.more-money svg').waitFor()
@@ -119,45 +120,6 @@ await shot('source-compare', async () => {
   await page.goto(`${job}/source/compare`)
   await page.locator('thead th.marked').waitFor()
   await page.mouse.move(640, 790)
-})
-await shot('source-lists', async () => {
-  const { default: exceljs } = await import('exceljs')
-  const book = new exceljs.Workbook()
-  const sheet = book.addWorksheet('Spring')
-  sheet.addRow(['Spring list, trade'])
-  sheet.addRow([])
-  sheet.addRow(['Art. no', 'For', 'Product', 'Size', null, 'Price', 'Lead', 'Material', 'Stock'])
-  sheet.mergeCells('D3:E3')
-  sheet.addRow([null, null, null, 'W (in)', 'D (cm)', 'EUR or USD', 'weeks', null, null])
-  for (let i = 0; i < 240; i++) {
-    if (i % 40 === 39) sheet.addRow([])
-    const price =
-      i % 3 === 0
-        ? `€ 1.${100 + i},00`
-        : i % 3 === 1
-          ? `$ ${100 + i}.50`
-          : i % 30 === 5
-            ? 'on request'
-            : 90 + i
-    sheet.addRow([
-      `S-${i}`,
-      i % 24 === 23 ? null : 'Cushions',
-      `Made-up ${['stripe', 'plain', 'ribbed'][i % 3]} ${i}`,
-      i % 7 === 0 ? '18 1/2' : 18,
-      '45,5',
-      price,
-      i % 5 === 0 ? '4-6' : 3,
-      'wool',
-      'yes',
-    ])
-  }
-  await page.goto(`${job}/source/lists`)
-  await page.locator('input[type=file]').setInputFiles({
-    name: 'spring.xlsx',
-    mimeType: 'application/octet-stream',
-    buffer: Buffer.from(await book.xlsx.writeBuffer()),
-  })
-  await page.getByLabel('1 USD in EUR').fill('0.92')
 })
 // With less agreed and three dearer choices the demo room is 640 over.
 const agreed = async (agreedMinor, choices = {}) => {

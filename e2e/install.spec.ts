@@ -1,0 +1,100 @@
+import { allKept, fill, foundStudio, openDemo, openJob, stage, subpage } from './bench.js'
+import { expect, test } from './program.js'
+
+test('the plan by keyboard: a task is moved by a day, put back, answered and done; the plan follows', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Install')
+  const clear = page.getByRole('button', { name: /^Clear the room/ })
+  await clear.focus()
+  await page.keyboard.press('Enter')
+  const begins = page.getByRole('row', { name: /^Begins/ })
+  const before = (await begins.textContent()) ?? ''
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('status').filter({ hasText: 'Clear the room' })).toHaveCount(1)
+  await expect(begins).not.toHaveText(before)
+  await page.keyboard.press('Control+z')
+  await expect(begins).toHaveText(before)
+
+  // What is asked first must be answered before it is called done.
+  await page.getByRole('button', { name: /^Take off/ }).click()
+  const done = page.getByRole('button', { name: 'Done', exact: true })
+  await expect(done).toBeDisabled()
+  await expect(page.getByText('Give the answer before it is called done.')).toBeVisible()
+  await fill(page.getByLabel('Answer'), 'Off at the board, proved dead at each plate')
+  await expect(page.getByText(/An answer closes the question. It makes nothing safe./)).toBeVisible()
+  await done.click()
+  await expect(page.getByText(/Done on/)).toBeVisible()
+  await fill(page.getByLabel('Took, min'), 'long')
+  await expect(page.locator('.fault')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await allKept(page)
+  await page.reload()
+  await expect(page.getByText(/Done on/)).toBeVisible()
+})
+
+test('what was agreed too early says so, and the way out asks for the first day that holds', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Install')
+  const finding = page.locator('.findings article', { hasText: /Hang: North wall.*too early/ })
+  await expect(finding).toBeVisible()
+  await finding.getByRole('button', { name: /^Ask for/ }).click()
+  await expect(finding).toHaveCount(0)
+})
+
+test('people, days off and quiet hours: read, refused, taken back; runs tell the chance', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Install')
+  await subpage(page, 'People and days')
+  await page.getByRole('button', { name: 'Add somebody' }).click()
+  const ends = page.getByLabel('Ends').nth(3)
+  await fill(ends, 'late')
+  await expect(page.getByText(/Ends is not a time of day/)).toBeVisible()
+  await fill(ends, '5.30 pm')
+  await expect(ends).toHaveValue('17:30')
+  await page.getByLabel('Read a calendar').setInputFiles({
+    name: 'away.ics',
+    mimeType: 'text/calendar',
+    buffer: Buffer.from(
+      [
+        'BEGIN:VCALENDAR',
+        'VERSION:2.0',
+        'PRODID:-//x//y//EN',
+        'BEGIN:VEVENT',
+        'UID:a@b',
+        'SUMMARY:Client away',
+        'DTSTART;VALUE=DATE:20300107',
+        'DTEND;VALUE=DATE:20300110',
+        'RRULE:FREQ=YEARLY;COUNT=1',
+        'END:VEVENT',
+        'END:VCALENDAR',
+        '',
+      ].join('\r\n'),
+    ),
+  })
+  await expect(page.getByText('0 days off from away.ics')).toBeVisible()
+  await page.getByRole('button', { name: 'Public holidays' }).click()
+  await expect(page.getByText(/days off from Public holidays, IE/)).toBeVisible()
+  await allKept(page)
+  await subpage(page, 'Ready?')
+  await expect(page.getByRole('heading', { name: /in \d+ of 100 runs/ })).toBeVisible()
+  await expect(page.getByText(/What decides it/)).toBeVisible()
+})
+
+test('nothing to do teaches; a task of one’s own is planned, and taken out again', async ({
+  page,
+  empty,
+}) => {
+  await foundStudio(page, empty.url)
+  await openJob(page, 'Okafor', 'Hall', '3 000')
+  await stage(page, 'Install')
+  await expect(page.getByText(/The plan follows from what is to be painted/)).toBeVisible()
+})
