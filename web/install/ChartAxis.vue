@@ -25,7 +25,9 @@ const weeks = computed(() => {
 <template>
   <div class="head" aria-hidden="true">
     <div class="axis weeks">
-      <span v-for="w in weeks" :key="w.day" class="tick" :style="{ left: `${w.at}%` }">{{ bare(w.day) }}</span>
+      <span v-for="w in weeks" :key="w.day" class="tick" :style="{ left: `${w.at}%` }">{{
+        bare(w.day)
+      }}</span>
     </div>
     <div class="axis days">
       <span

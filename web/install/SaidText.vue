@@ -19,11 +19,5 @@ function keep(): void {
 </script>
 
 <template>
-  <PlainField
-    v-model="text"
-    :label="label"
-    :maxlength="max"
-    @change="keep"
-    @keydown.esc="text = value"
-  />
+  <PlainField v-model="text" :label="label" :maxlength="max" @change="keep" @keydown.esc="text = value" />
 </template>

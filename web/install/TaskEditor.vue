@@ -121,7 +121,13 @@ const walls = computed(() => [
       <b>{{ t('firstStep') }}:</b> {{ task.first }}
     </p>
     <TaskDone :planned="planned" />
-    <SaidText v-if="isOwn" :label="t('name')" :value="row?.name ?? ''" :max="120" @keep="set({ name: $event })" />
+    <SaidText
+      v-if="isOwn"
+      :label="t('name')"
+      :value="row?.name ?? ''"
+      :max="120"
+      @keep="set({ name: $event })"
+    />
     <ChoiceField v-if="isOwn" v-model="step" :label="t('step')" :choices="STEPS" />
     <ChoiceField v-if="isOwn" v-model="wallOf" :label="t('atWall')" :choices="walls" />
     <ChoiceField v-model="who" :label="t('who')" :choices="crew" />

@@ -25,7 +25,10 @@ export function useTaskRows() {
     if (key.startsWith(`${OWN}|`)) return rows.find((r) => `${OWN}|${r.id}` === key)
     return rows
       .filter((r) => r.key === key)
-      .reduce<JobSnapshot['tasks'][number] | undefined>((first, r) => (first && first.id < r.id ? first : r), undefined)
+      .reduce<JobSnapshot['tasks'][number] | undefined>(
+        (first, r) => (first && first.id < r.id ? first : r),
+        undefined,
+      )
   }
 
   function change(task: Task, part: Partial<TaskRow>): void {
