@@ -20,6 +20,7 @@ test('the plan by keyboard: a task is moved by a day, put back, answered and don
 
   // What is asked first must be answered before it is called done.
   await page.getByRole('button', { name: /^Take off/ }).click()
+  await page.getByRole('button', { name: 'Power off, plates off', exact: true }).click()
   const done = page.getByRole('button', { name: 'Done', exact: true })
   await expect(done).toBeDisabled()
   await expect(page.getByText('Give the answer before it is called done.')).toBeVisible()
