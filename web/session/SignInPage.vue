@@ -52,8 +52,21 @@ async function found(): Promise<void> {
   await session.found({ ...studio, ...habits.value })
 }
 
+/** What was asked for while an earlier attempt is under way: an Enter too early must not swallow the one that counts. */
+const asked: (() => Promise<void>)[] = []
+
 async function attempt(work: () => Promise<void>): Promise<void> {
+  asked.push(work)
+  if (busy.value) return
   busy.value = true
+  for (let last = asked.pop(); last; last = session.visitor ? undefined : asked.pop()) {
+    asked.length = 0
+    await once(last)
+  }
+  busy.value = false
+}
+
+async function once(work: () => Promise<void>): Promise<void> {
   message.value = ''
   faults.value = {}
   try {
@@ -63,8 +76,6 @@ async function attempt(work: () => Promise<void>): Promise<void> {
     if (error instanceof ApiProblem && error.errors.length > 0)
       faults.value = Object.fromEntries(error.errors.map((e) => [e.field, e.text]))
     else message.value = error instanceof Error ? error.message : String(error)
-  } finally {
-    busy.value = false
   }
 }
 </script>
@@ -102,18 +113,18 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <ElButton type="primary" native-type="submit" :disabled="busy">{{ t('signIn') }}</ElButton>
+        <ElButton type="primary" native-type="submit">{{ t('signIn') }}</ElButton>
         <ElButton v-if="session.mayFound" link @click="founding = true"> {{ t('foundAStudio') }} </ElButton>
       </div>
       <div v-if="session.demo" class="demo">
         <p class="second">{{ t('ternTholeIsAMade') }}</p>
-        <ElButton :disabled="busy" @click="attempt(session.openDemo)">
+        <ElButton @click="attempt(session.openDemo)">
           {{ t('openTheDemoStudio') }}
         </ElButton>
       </div>
     </form>
 
-    <form v-else novalidate @submit.prevent="attempt(found)">
+    <form v-else novalidate :aria-busy="busy" @submit.prevent="attempt(found)">
       <h2>{{ t('foundAStudio') }}</h2>
       <PlainField v-model="studio.name" :label="t('studio')" :fault="faults.name" />
       <HabitsFields v-model="habits" :faults="faults" propose @proposed="settle()" />
@@ -141,7 +152,7 @@ async function attempt(work: () => Promise<void>): Promise<void> {
       <FaultSummary :faults="faults" />
       <p class="fault" role="alert">{{ message }}</p>
       <div class="row">
-        <ElButton type="primary" native-type="submit" :disabled="busy">{{ t('foundTheStudio') }}</ElButton>
+        <ElButton type="primary" native-type="submit">{{ t('foundTheStudio') }}</ElButton>
         <ElButton link @click="founding = false">{{ t('backToSignIn') }}</ElButton>
       </div>
     </form>

@@ -36,15 +36,15 @@ function check(facts: PaletteFacts): Finding[] {
         wanted: `at least ${PLACES} places, on more than one side of the room`,
         because:
           'An accent seen once is an accident. Carry it across: a tray, book spines, a lamp shade, a cushion at the other end.',
-        fixes: carryAcross(facts, first.finish.id, found.length, one ? [...sides][0] : undefined),
+        fixes: carryAcross(facts, first.finish.id, found.length, sides),
       },
     ]
   })
 }
 
-/** Small things in the accent where none are yet: a cushion and a tray make up what is missing. */
-function carryAcross(facts: PaletteFacts, finishId: string, places: number, wallId: string | undefined) {
-  const walls = [...new Set(facts.pieces.flatMap((p) => p.wallId ?? []))].filter((w) => w !== wallId)
+/** Small things in the accent, at walls where it is not seen yet: a cushion and a tray make up what is missing. */
+function carryAcross(facts: PaletteFacts, finishId: string, places: number, sides: ReadonlySet<string>) {
+  const walls = [...new Set(facts.pieces.flatMap((p) => p.wallId ?? []))].filter((w) => !sides.has(w))
   const missing = Math.max(PLACES - places, 1)
   const things = [
     { name: 'Tray in the accent', kind: 'object' as const, widthMm: 400, depthMm: 300, heightMm: 40 },
@@ -53,7 +53,7 @@ function carryAcross(facts: PaletteFacts, finishId: string, places: number, wall
   if (things.length < missing) return []
   return [
     {
-      label: `Add ${things.map((t) => `a ${t.name.split(' ')[0]?.toLowerCase() ?? 'thing'}`).join(' and ')} in it${wallId && walls[0] ? ' at another wall' : ''}`,
+      label: `Add ${things.map((t) => `a ${t.name.split(' ')[0]?.toLowerCase() ?? 'thing'}`).join(' and ')} in it${sides.size > 0 && walls[0] ? ' at another wall' : ''}`,
       changes: things.map((t, i) =>
         addPiece(facts, { ...t, finishId, wallId: walls[i % Math.max(1, walls.length)] ?? null }, i),
       ),
