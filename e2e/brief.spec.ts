@@ -136,7 +136,7 @@ test('a rented job: every forbidden choice is caught with a way out, and the put
     'it allows white or grey, and Dusk blue is neither',
   )
   await page.getByRole('link', { name: 'The list, to print' }).click()
-  await expect(page.getByRole('heading', { name: 'Putting back' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'What is put back' })).toBeVisible()
   for (const text of [
     'Dusk blue on North wall',
     'without written consent',

@@ -99,3 +99,62 @@ test('nothing to do teaches; a task of one’s own is planned, and taken out aga
   await stage(page, 'Install')
   await expect(page.getByText(/The plan follows from what is to be painted/)).toBeVisible()
 })
+
+test('a day at the room with the network cut: ticked, written down, photographed; all there once afterwards', async ({
+  page,
+  demo,
+  context,
+}) => {
+  await openDemo(page, demo.url)
+  await stage(page, 'Install')
+  await subpage(page, 'Today')
+  await page.getByRole('button', { name: /^Next: / }).click()
+  const first = page.locator('.day article').first()
+  await expect(first).toBeVisible()
+  const name = ((await first.getByRole('heading').textContent()) ?? '').replace(/^\s*\S+\s+/, '')
+  await context.setOffline(true)
+  await first.getByRole('button', { name: 'Done', exact: true }).click()
+  await fill(first.getByLabel('Took, min'), '95')
+  await fill(first.getByLabel('Note'), 'Corner behind the door is damp')
+  for (const snag of ['Scratch on the sill', 'Socket plate is loose'])
+    await fill(page.getByLabel('A snag, in a few words'), snag)
+  const snags = page.locator('.snags > ul > li')
+  await expect(snags).toHaveCount(2)
+  await page.getByLabel('Picture of Scratch on the sill').setInputFiles({
+    name: 'sill.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+  })
+  await expect(page.getByText(/sill.png/)).toBeVisible()
+  await context.setOffline(false)
+  await expect(page.getByText(/sill.png/)).toHaveCount(0)
+  await allKept(page)
+  await page.reload()
+  await expect(snags).toHaveCount(2)
+  await expect(snags.filter({ hasText: 'Scratch' }).locator('img')).toHaveCount(1)
+  await page.goto(page.url().replace(/\?.*/, ''))
+  const done = page.locator('.day article.done')
+  await expect(done).toHaveCount(1)
+  await expect(done).toContainText(name.trim())
+  await expect(done.getByLabel('Took, min')).toHaveValue('95')
+  await expect(done.getByLabel('Note')).toHaveValue('Corner behind the door is damp')
+})
+
+test('what a rented room is given back by: ticked, and the last day to begin follows', async ({
+  page,
+  demo,
+}) => {
+  await openDemo(page, demo.url, 'Box room turned sewing room')
+  await stage(page, 'Install')
+  await subpage(page, 'Putting back')
+  const says = page.getByText(/Begin by .* tasks, over on/)
+  const before = (await says.textContent()) ?? ''
+  await page.getByRole('button', { name: 'Wall shelf for thread: taken down' }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await expect(says).not.toHaveText(before)
+  await page.keyboard.press('Control+z')
+  await expect(says).toHaveText(before)
+})

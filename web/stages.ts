@@ -35,7 +35,6 @@ export const STAGES: readonly Stage[] = [
       { path: 'money', title: 'Money', tab: 'Money', page: 'brief/MoneyPage.vue' },
       { path: 'pictures', title: 'Pictures', tab: 'Pictures', page: 'brief/PicturesPage.vue' },
       { path: 'cautions', title: 'Cautions', tab: 'Cautions', page: 'brief/CautionsPage.vue' },
-      { path: 'putting-back', title: 'Putting back', page: 'brief/PuttingBackPage.vue' },
     ],
   },
   {
@@ -130,8 +129,15 @@ export const STAGES: readonly Stage[] = [
     name: 'Install',
     pages: [
       { path: '', title: 'Plan of work', tab: 'Days', page: 'install/DaysPage.vue' },
+      { path: 'today', title: 'Today at the room', tab: 'Today', page: 'install/TodayPage.vue' },
       { path: 'people', title: 'People and days', tab: 'People and days', page: 'install/PeoplePage.vue' },
       { path: 'ready', title: 'Will it be ready?', tab: 'Ready?', page: 'install/ReadyPage.vue' },
+      {
+        path: 'putting-back',
+        title: 'Putting back',
+        tab: 'Putting back',
+        page: 'install/PuttingBackPage.vue',
+      },
     ],
   },
   {

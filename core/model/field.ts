@@ -282,6 +282,7 @@ export const subject = (label: string) =>
       { to: 'walls', prefix: 'corner:', onRemove: 'clear' },
       { to: 'receipts', prefix: 'receipt:', onRemove: 'remove' },
       { to: 'claims', prefix: 'claim:', onRemove: 'remove' },
+      { to: 'tasks', prefix: 'task:', onRemove: 'remove' },
     ],
     of: () => check.noteField(label, 60),
   }).starts('')

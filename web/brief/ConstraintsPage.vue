@@ -105,7 +105,7 @@ const addWork = () =>
               })
             }}
           </h2>
-          <ElButton :tag="RouterLink" :to="`/jobs/${String(route.params.jobId)}/brief/putting-back`">{{
+          <ElButton :tag="RouterLink" :to="`/jobs/${String(route.params.jobId)}/install/putting-back`">{{
             t('theListToPrint')
           }}</ElButton>
         </div>

@@ -9,12 +9,17 @@ import { useTaskRows } from './useTaskRows.js'
 import { t } from './words.js'
 
 /** That a task is done, and how long it took; not before what must be asked first has its answer. */
-const props = defineProps<{ planned: PlannedTask }>()
+const props = defineProps<{
+  planned: PlannedTask
+  /** The day looked at: what is ticked on a day that is past was done on it. */
+  on?: string
+}>()
 const store = useJobStore()
 const { day } = useLocale()
 const { change, rowOf } = useTaskRows()
 const task = computed(() => props.planned.task)
 const row = computed(() => rowOf(task.value))
+const doneDay = computed(() => (props.on && props.on < store.day ? props.on : store.day))
 const doneOn = computed(() => row.value?.doneOn ?? null)
 const unanswered = computed(() => task.value.asks !== undefined && !row.value?.answer.trim())
 </script>
@@ -22,7 +27,7 @@ const unanswered = computed(() => task.value.asks !== undefined && !row.value?.a
 <template>
   <div class="done">
     <template v-if="doneOn === null">
-      <ElButton size="small" :disabled="unanswered" @click="change(task, { doneOn: store.day })">{{
+      <ElButton size="small" :disabled="unanswered" @click="change(task, { doneOn: doneDay })">{{
         t('done')
       }}</ElButton>
       <span v-if="unanswered" class="second">{{ t('answerBefore') }}</span>

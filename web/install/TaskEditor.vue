@@ -10,9 +10,9 @@ import DayField from '../form/DayField.vue'
 import FoldPart from '../form/FoldPart.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
-import { useSessionStore } from '../session/sessionStore.js'
 import FigureField from '../takeoff/FigureField.vue'
 import SaidText from './SaidText.vue'
+import TaskAnswer from './TaskAnswer.vue'
 import TaskDone from './TaskDone.vue'
 import { useTaskRows } from './useTaskRows.js'
 import { t } from './words.js'
@@ -20,7 +20,6 @@ import { t } from './words.js'
 /** One task: when, why then, who, how long; what is asked first; and that it is done. */
 const props = defineProps<{ planned: PlannedTask; nameOf: (key: string) => string }>()
 const store = useJobStore()
-const session = useSessionStore()
 const { says, day } = useLocale()
 const { change, rowOf } = useTaskRows()
 const task = computed(() => props.planned.task)
@@ -50,10 +49,6 @@ const onDay = computed({
     if (iso === '' || /^\d{4}-\d\d-\d\d$/.test(iso)) set({ onDay: iso === '' ? null : iso })
   },
 })
-function keepAnswer(answer: string): void {
-  const by = answer === '' ? '' : (session.visitor?.member.name ?? '')
-  set({ answer, answeredBy: by, answeredOn: answer === '' ? null : store.day })
-}
 const isOwn = computed(() => task.value.key.startsWith('own|'))
 const step = computed({
   get: () => row.value?.step ?? 'style',
@@ -105,18 +100,7 @@ const walls = computed(() => [
       }}<template v-if="task.because.length > 4">; +{{ task.because.length - 4 }}</template>
     </p>
     <p v-if="task.caution" class="caution">{{ task.caution }}</p>
-    <div v-if="task.asks" class="caution">
-      <p>
-        <b>{{ t('asksFirst') }}:</b> {{ task.asks }}
-      </p>
-      <SaidText :label="t('answer')" :value="row?.answer ?? ''" :max="200" @keep="keepAnswer" />
-      <p class="second">
-        <template v-if="row?.answeredBy && row.answeredOn">{{
-          t('answeredBy', { by: row.answeredBy, on: day(row.answeredOn) })
-        }}</template>
-        {{ t('answerCloses') }}
-      </p>
-    </div>
+    <TaskAnswer :task="task" />
     <p v-if="task.first" class="second">
       <b>{{ t('firstStep') }}:</b> {{ task.first }}
     </p>

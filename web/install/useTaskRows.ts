@@ -37,6 +37,11 @@ export function useTaskRows() {
     else store.add('tasks', { ...ROWS.tasks.blank(), key: task.key, ...part })
   }
 
+  /** The id of the row of a task; one is begun where there is none. */
+  function rowIdOf(task: Task): string {
+    return rowOf(task)?.id ?? store.add('tasks', { ...ROWS.tasks.blank(), key: task.key })
+  }
+
   /** The day a task is moved from: the agreed one, the one just given, or where it stands. */
   function standsOn({ task, start }: PlannedTask): string {
     const onDay = rowOf(task)?.onDay ?? null
@@ -77,5 +82,5 @@ export function useTaskRows() {
     return [...(store.snapshot?.tasks ?? []).filter((r) => r.id !== row.id), row]
   }
   const lefts = computed(() => (store.snapshot?.tasks ?? []).filter((r) => r.leftOut))
-  return { rowOf, change, move, moved, said, lefts }
+  return { rowOf, rowIdOf, change, move, moved, said, lefts }
 }

@@ -1,6 +1,8 @@
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import { deriveJob } from '@bonitas/core/job/derive'
 import { deriveInstall } from '@bonitas/core/job/install/deriveInstall'
+import type { PuttingBackPlan } from '@bonitas/core/job/install/puttingBackPlan'
+import { taskSheet, type SheetLine } from '@bonitas/core/job/install/taskSheet'
 import { takeoffsOf, type KnownLines } from '@bonitas/core/job/takeoffsOf'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { InstallFacts } from '@bonitas/core/stages/install/installFacts'
@@ -20,6 +22,10 @@ export interface InstallView
     Pick<WorkPlan, 'tasks' | 'arrivals' | 'readyOn' | 'firstDay'>,
     Pick<InstallFacts, 'lastOrders' | 'outOfUse' | 'clearedMm3'> {
   readonly findings: readonly JudgedFinding[]
+  readonly putBack: Pick<PuttingBackPlan, 'list' | 'costMinor' | 'leaseEndsOn' | 'beginBy'> &
+    Pick<WorkPlan, 'tasks' | 'readyOn'>
+  /** What one holds in hand while a task is done, by its key. */
+  readonly sheets: Readonly<Record<string, readonly SheetLine[]>>
   /** Lines of the take-off that nobody put on the schedule: not planned. */
   readonly beside: readonly string[]
 }
@@ -41,13 +47,18 @@ addEventListener('message', ({ data }: MessageEvent<InstallAsk>) => {
     const now = data.tried ? { ...job, tasks: data.tried } : job
     const derived = deriveJob(now, data.today)
     const lines = takeoffsOf(now, derived.measure, known)
-    const { facts, findings } = deriveInstall(now, derived, lines, data.today)
+    const { facts, findings, putBack } = deriveInstall(now, derived, lines, data.today)
     const { tasks, arrivals, readyOn, firstDay } = facts.plan
     const { lastOrders, outOfUse, clearedMm3 } = facts
     postMessage({
       nth: data.nth,
       install: {
         ...{ tasks, arrivals, readyOn, firstDay, lastOrders, outOfUse, clearedMm3, findings },
+        sheets: Object.fromEntries(tasks.map((x) => [x.task.key, taskSheet(now, derived, x.task)])),
+        putBack: {
+          ...{ list: putBack.list, costMinor: putBack.costMinor, leaseEndsOn: putBack.leaseEndsOn },
+          ...{ beginBy: putBack.beginBy, tasks: putBack.plan.tasks, readyOn: putBack.plan.readyOn },
+        },
         beside: now.takeoffs.filter((t) => t.itemId === null).map((t) => t.name),
       },
     } satisfies InstallAnswer)

@@ -1,4 +1,4 @@
-import { ref } from 'vue'
+import { onScopeDispose, ref, watch } from 'vue'
 import type { PHOTO_KINDS } from '@bonitas/core/model/vocabulary/photo'
 import type { Photo } from '@bonitas/core/model/rows/photos'
 import { ApiProblem, sendPicture, ServerGone } from '../api/http.js'
@@ -20,6 +20,8 @@ export interface Upload extends UploadAbout {
   readonly file: File
   says: string
   failed: boolean
+  /** The server was not reached: it is sent again by itself when the network is there. */
+  unreached?: boolean
 }
 
 const MOST_BYTES = 20 * 1024 * 1024
@@ -37,6 +39,7 @@ export function useUploads() {
     const job = store.snapshot
     if (!job) return
     w.failed = false
+    w.unreached = false
     w.says = t('sending')
     try {
       const about = { kind: w.kind, subject: w.subject, note: '', position: nextPosition(job.photos) }
@@ -45,8 +48,10 @@ export function useUploads() {
     } catch (error) {
       w.failed = true
       if (error instanceof ApiProblem) w.says = error.detail
-      else if (error instanceof ServerGone) w.says = t('theServerDidNotAnswer')
-      else throw error
+      else if (error instanceof ServerGone) {
+        w.unreached = true
+        w.says = t('theServerDidNotAnswer')
+      } else throw error
     }
   }
 
@@ -67,6 +72,20 @@ export function useUploads() {
       else await send(w)
     }
   }
+
+  /** Whatever did not reach the server goes again, one after another. */
+  async function sendUnreached(): Promise<void> {
+    for (const w of waiting.value.filter((x) => x.unreached)) await send(w)
+  }
+  const again = (): void => void sendUnreached()
+  if ('addEventListener' in globalThis) {
+    globalThis.addEventListener('online', again)
+    onScopeDispose(() => globalThis.removeEventListener('online', again))
+  }
+  watch(
+    () => store.gone,
+    (gone) => !gone && again(),
+  )
 
   return { waiting, send, take, forget }
 }

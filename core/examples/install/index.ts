@@ -4,11 +4,13 @@ import * as hands from './hands.js'
 import * as holding from './holding.js'
 import * as intoKept from './intoKept.js'
 import * as late from './late.js'
+import * as leaseEnd from './leaseEnd.js'
 import * as naps from './naps.js'
 import * as nobodyWorks from './nobodyWorks.js'
 import * as noDate from './noDate.js'
 import * as nobodyThere from './nobodyThere.js'
 import * as orderLate from './orderLate.js'
+import * as originalPlace from './originalPlace.js'
 import * as outOfUse from './outOfUse.js'
 import * as tooEarly from './tooEarly.js'
 import * as unanswered from './unanswered.js'
@@ -29,4 +31,6 @@ export const INSTALL_EXAMPLES: ExamplesByRule<InstallFacts> = {
   'install.out-of-use': outOfUse,
   'install.holding': holding,
   'install.naps': naps,
+  'install.lease-end': leaseEnd,
+  'install.original-place': originalPlace,
 }

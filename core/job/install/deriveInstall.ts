@@ -2,25 +2,27 @@ import { judge, type JudgedFinding } from '../../findings/finding.js'
 import { oneThing } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import type { InstallFacts } from '../../stages/install/installFacts.js'
-import { INSTALL_RULES } from '../../stages/install/rules/index.js'
+import { INSTALL_RULES, LEASE_RULES } from '../../stages/install/rules/index.js'
 import { workPlan, type PlanInput } from '../../stages/install/workPlan.js'
 import type { DerivedJob } from '../derive.js'
 import { inScheme } from '../inScheme.js'
 import type { LineToMake } from '../making/faces.js'
 import { arrivalsOf, latenessOf, type Lateness } from './arrivalsOf.js'
 import { installFactsOf } from './installFactsOf.js'
+import { puttingBackPlan, type PuttingBackPlan } from './puttingBackPlan.js'
 import { roomTasks } from './roomTasks.js'
 
 /** The plan of the work of a job, and what the rules find in it; derived apart from the rest, as the plan of the room is. */
 export interface DerivedInstall {
   readonly facts: InstallFacts
   readonly findings: readonly JudgedFinding[]
+  readonly putBack: PuttingBackPlan
 }
 
 /** What the plan of a job is made from. */
 export function planInputOf(
   stored: JobSnapshot,
-  derived: Pick<DerivedJob, 'palette' | 'areas' | 'paint' | 'measure' | 'items' | 'orders'>,
+  derived: Pick<DerivedJob, 'brief' | 'palette' | 'areas' | 'paint' | 'measure' | 'items' | 'orders'>,
   lines: readonly LineToMake[],
   today: string,
   lateness: readonly Lateness[] = [],
@@ -55,7 +57,11 @@ export function deriveInstall(
   lateness: readonly Lateness[] = [],
 ): DerivedInstall {
   const input = planInputOf(stored, derived, lines, today, lateness)
-  const facts = installFactsOf(inScheme(oneThing(stored)), input, workPlan(input))
-  const found = isPlanned(stored) ? INSTALL_RULES.flatMap((rule) => rule.check(facts)) : []
-  return { facts, findings: judge(found, stored.acceptances) }
+  const job = inScheme(oneThing(stored))
+  const putBack = puttingBackPlan(job, derived, input)
+  const facts = installFactsOf(job, input, workPlan(input), putBack)
+  const planned = isPlanned(stored)
+  const asked = INSTALL_RULES.filter((rule) => planned || LEASE_RULES.has(rule))
+  const found = asked.flatMap((rule) => rule.check(facts))
+  return { facts, findings: judge(found, stored.acceptances), putBack }
 }

@@ -13,10 +13,17 @@ import {
 } from '../../stages/install/installFacts.js'
 import { workPlan, type PlanInput, type PlannedTask, type WorkPlan } from '../../stages/install/workPlan.js'
 import { inRoom } from '../../stages/palette/visibleArea.js'
+import type { Ref } from '../../findings/finding.js'
 import { volumeOf } from './carrying.js'
+import type { PuttingBackPlan } from './puttingBackPlan.js'
 
 /** What the rules of the plan of the work look at. */
-export function installFactsOf(job: JobSnapshot, input: PlanInput, plan: WorkPlan): InstallFacts {
+export function installFactsOf(
+  job: JobSnapshot,
+  input: PlanInput,
+  plan: WorkPlan,
+  putBack: PuttingBackPlan,
+): InstallFacts {
   const names = new Map<string, string>([
     ...plan.tasks.map((t): [string, string] => [t.task.key, t.task.name]),
     ...input.arrivals.map((a): [string, string] => [a.key, a.name]),
@@ -39,11 +46,26 @@ export function installFactsOf(job: JobSnapshot, input: PlanInput, plan: WorkPla
     clearedMm3: out.reduce((sum, p) => sum + volumeOf(p), 0),
     holdingMm3: job.brief.holdingM3 === null ? null : job.brief.holdingM3 * 1e9,
     holdingPlace: job.brief.holdingPlace,
+    ...{ back: leftToPutBack(putBack), withoutOriginal: withoutOriginal(job, putBack) },
     says: formatterOf(job.studio),
     about: (t) => rowsOfKey(t.task.key, t.task.name),
     nameOf,
   }
 }
+
+function leftToPutBack({ leaseEndsOn, beginBy, plan }: PuttingBackPlan): InstallFacts['back'] {
+  const tasks = plan.tasks.filter((t) => t.task.doneOn === null).length
+  return leaseEndsOn === null || tasks === 0 ? undefined : { leaseEndsOn, beginBy, tasks }
+}
+
+/** What is wired or plumbed in took the place of something, and nobody said where that is. */
+const withoutOriginal = (job: JobSnapshot, { list }: PuttingBackPlan): Ref[] =>
+  list.flatMap(({ work, originalAt }): Ref[] => {
+    if ((work.kind !== 'wire' && work.kind !== 'plumb') || originalAt.trim() !== '') return []
+    const [kind, id] = work.of.split(':')
+    const row = [...job.pieces, ...job.items].find((r) => r.id === id)
+    return row && (kind === 'piece' || kind === 'item') ? [{ kind, id: row.id, name: row.name }] : []
+  })
 
 /** Tasks agreed for a day that comes too early, and when they could be. */
 function earlyTasks(input: PlanInput, plan: WorkPlan, nameOf: (key: string) => string): EarlyTask[] {

@@ -16,6 +16,7 @@ import { carriedOut, clearing } from './carrying.js'
 import { disconnecting, wiredAndPlumbed } from './feeds.js'
 import { fronts } from './fronts.js'
 import { finishing, furnishing } from './furnishing.js'
+import { placesIn } from './placesIn.js'
 import { withRow } from './withRow.js'
 
 /** The room with the names of its walls. */
@@ -93,19 +94,6 @@ export function roomTasks(job: JobSnapshot, room: RoomToPlan, allLines: readonly
 
 /** A task of one's own takes an hour until somebody says otherwise. */
 const OWN_MINUTES = 60
-
-/** A surface of the palette as the walls and faces it is. */
-function placesIn(job: JobSnapshot): (on: string) => readonly string[] {
-  const alone = new Set(job.finishAssignments.map((a) => a.surface as string))
-  const walls = job.walls.map((w) => `wall:${w.id}`)
-  return (on) => {
-    if (on === 'walls') return walls.filter((w) => !alone.has(w))
-    if (on === 'lower') return walls
-    const part = job.parts.find((p) => on === `part:${p.id}`)
-    if (part) return [on, ...(part.wallId === null ? walls : [`wall:${part.wallId}`])]
-    return [on]
-  }
-}
 
 /** Who is kept off a ladder and out of the dust is named where there are ladders and dust. */
 function careful(job: JobSnapshot, draft: Draft): Draft {

@@ -12,7 +12,7 @@ export const photos = defineRow({
   fields: {
     kind: choice('Kind', PHOTO_KINDS),
     note: note('Note', 400),
-    /** For a before picture where it was taken: `wall:` or `corner:` and the id of a wall; for a paper or a damage what it belongs to: `receipt:` or `claim:` and its id. */
+    /** For a before picture where it was taken: `wall:` or `corner:` and the id of a wall; for a paper or a damage what it belongs to: `receipt:` or `claim:` and its id, for one of the work `task:`. */
     subject: subject('Standpoint'),
     position: whole('Position', 0, 100_000, 'places').starts(0),
     widthPx: whole('Width', 1, 20_000, 'pixels'),

@@ -12,6 +12,8 @@ export const TASK_ROWS = {
   opening: 'openings',
   takeoff: 'takeoffs',
   work: 'works',
+  assignment: 'finishAssignments',
+  loan: 'loans',
 } as const
 
 /**

@@ -1,1 +1,10 @@
-export const PHOTO_KINDS = ['inspiration', 'before', 'letter', 'piece', 'find', 'paper', 'damage'] as const
+export const PHOTO_KINDS = [
+  'inspiration',
+  'before',
+  'letter',
+  'piece',
+  'find',
+  'paper',
+  'damage',
+  'work',
+] as const

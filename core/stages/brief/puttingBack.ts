@@ -2,11 +2,24 @@ import { itemsWithoutPiece } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { STRIP_REMOVAL } from './adhesiveStrips.js'
 import { isWhiteOrGrey, type RentedChange } from './rentedChanges.js'
+import type { Change } from '../../model/vocabulary/change.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 import { pricedLiters } from '../../kernel/units/liquid.js'
 
-/** One task at the end of a lease. */
+/** What is done to put something back: to what, and how much of it. */
+export interface PutBackWork {
+  readonly kind: Change | 'lift' | 'strips' | 'original' | 'give back' | 'nothing'
+  /** The row it speaks of, as keys name rows: `piece:…`, `item:…`, `assignment:…`, `loan:…`. */
+  readonly of: string
+  /** The surface it is done to; undefined where none is known. */
+  readonly surface: string | undefined
+  readonly areaMm2: number
+  readonly count: number
+}
+
+/** One thing to do at the end of a lease. */
 export interface PutBack {
+  readonly work: PutBackWork
   readonly what: string
   readonly how: string
   /** Where the original waits, when there is one. */
@@ -54,6 +67,11 @@ export function paintBack(
 
 /** Everything to be put back, in the order of the room: surfaces, what was fixed, what sticks, what was lent. */
 export function puttingBack(job: JobSnapshot, changes: readonly RentedChange[], says: Formatter): PutBack[] {
+  return [...changedBack(job, changes, says), ...looseBack(job, new Set(changes.map((c) => c.id)))]
+}
+
+/** What painted, covered, drilled, glued or was wired or plumbed in, each with its way back. */
+function changedBack(job: JobSnapshot, changes: readonly RentedChange[], says: Formatter): PutBack[] {
   const pricedL = pricedLiters(says.system)
   const priceOf = (cubicMinor: number) => Math.round((cubicMinor * pricedL) / 1000)
   const [primerMinor, paintMinor] = [
@@ -61,13 +79,20 @@ export function puttingBack(job: JobSnapshot, changes: readonly RentedChange[], 
     priceOf(job.brief.backPaintCubicMinor),
   ]
   const finishOf = (id: string | undefined) => job.finishes.find((f) => f.id === id)
-  const fromChanges = changes.map((c): PutBack => {
-    const base = { originalAt: originalOf(job, c), withoutConsent: !c.consent, costMinor: 0, sum: '' }
+  return changes.map((c): PutBack => {
+    const base = {
+      ...{ originalAt: originalOf(job, c), withoutConsent: !c.consent, costMinor: 0, sum: '' },
+      work: {
+        ...{ kind: c.change, of: `${c.kind === 'placement' ? 'assignment' : c.kind}:${c.id}` },
+        ...{ surface: c.surface, areaMm2: c.areaMm2, count: countOf(job, c) },
+      },
+    }
     if (c.change === 'paint') {
       const finish = finishOf(c.finishId)
       if (finish && isWhiteOrGrey(finish) && c.consent)
         return {
           ...base,
+          work: { ...base.work, kind: 'nothing' },
           what: c.name,
           how: 'may stay, white or grey as the letter allows; make good scuffs',
         }
@@ -93,29 +118,36 @@ export function puttingBack(job: JobSnapshot, changes: readonly RentedChange[], 
     }[c.change]
     return { ...base, what: c.name, how }
   })
-  const lines = itemsWithoutPiece(job.items, job.pieces)
-  const rest = [
+}
+
+/** What comes off by itself, what was exchanged, what is lent. */
+function looseBack(job: JobSnapshot, changed: ReadonlySet<string>): PutBack[] {
+  const finishOf = (id: string | undefined) => job.finishes.find((f) => f.id === id)
+  const lines = itemsWithoutPiece(job.items, job.pieces).map((row) => ({ of: `item:${row.id}`, row }))
+  const pieces = job.pieces.map((row) => ({ of: `piece:${row.id}`, row }))
+  return [
     ...job.finishAssignments
       .filter((p) => p.hold === 'removable')
       .map((p): PutBack => ({
         ...plain,
+        work: { ...only('lift', `assignment:${p.id}`), surface: p.surface },
         what: `${finishOf(p.finishId)?.name ?? 'What is laid'}, laid to come off`,
         how: 'take it off and keep it for the next home',
       })),
-    ...[...job.pieces.filter((p) => !p.there), ...lines]
-      .filter((t) => t.fixing === 'adhesive strips')
-      .map((t): PutBack => ({
+    ...[...pieces.filter(({ row }) => !row.there), ...lines]
+      .filter(({ row: t }) => t.fixing === 'adhesive strips')
+      .map(({ of, row: t }): PutBack => ({
         ...plain,
+        work: { ...only('strips', of), surface: wallOf(t.wallId), count: countFor(t) },
         what: t.name,
         how: `${STRIP_REMOVAL}; young paint lifts`,
         originalAt: t.originalAt,
       })),
-    ...[...job.pieces, ...lines]
-      .filter(
-        (t) => t.originalAt !== '' && t.fixing !== 'adhesive strips' && !changes.some((c) => c.id === t.id),
-      )
-      .map((t): PutBack => ({
+    ...[...pieces, ...lines]
+      .filter(({ row: t }) => t.originalAt !== '' && t.fixing !== 'adhesive strips' && !changed.has(t.id))
+      .map(({ of, row: t }): PutBack => ({
         ...plain,
+        work: { ...only('original', of), surface: wallOf(t.wallId), count: countFor(t) },
         what: t.name,
         how: 'take it along and put the original back',
         originalAt: t.originalAt,
@@ -124,11 +156,24 @@ export function puttingBack(job: JobSnapshot, changes: readonly RentedChange[], 
       .filter((l) => !l.returnedOn)
       .map((l): PutBack => ({
         ...plain,
+        work: only('give back', `loan:${l.id}`),
         what: l.name,
         how: l.owner === '' ? 'is borrowed and goes back' : `goes back to ${l.owner}`,
       })),
   ]
-  return [...fromChanges, ...rest]
+}
+
+const only = (kind: PutBackWork['kind'], of: string): PutBackWork => ({
+  ...{ kind, of, surface: undefined, areaMm2: 0, count: 1 },
+})
+const wallOf = (wallId: string | null) => (wallId === null ? undefined : `wall:${wallId}`)
+const countFor = (row: { readonly count?: number; readonly quantity?: number }) =>
+  row.count ?? row.quantity ?? 1
+
+function countOf(job: JobSnapshot, { kind, id }: RentedChange): number {
+  if (kind === 'placement') return 1
+  const row = kind === 'piece' ? job.pieces.find((p) => p.id === id) : job.items.find((i) => i.id === id)
+  return row ? countFor(row) : 1
 }
 
 const plain = { originalAt: '', costMinor: 0, sum: '', withoutConsent: false }

@@ -48,6 +48,11 @@ export interface InstallFacts {
   readonly clearedMm3: number
   readonly holdingMm3: number | null
   readonly holdingPlace: string
+  /** What is to be put back before a lease ends; undefined without a lease that ends, or where nothing is left to do. */
+  readonly back:
+    { readonly leaseEndsOn: string; readonly beginBy: string | undefined; readonly tasks: number } | undefined
+  /** Fittings of a rented room that are exchanged, where nobody said where the original is. */
+  readonly withoutOriginal: readonly Ref[]
   readonly says: Formatter
   readonly about: (task: PlannedTask) => Ref[]
   readonly nameOf: (key: string) => string

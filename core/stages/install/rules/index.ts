@@ -4,11 +4,13 @@ import { hands } from './hands.js'
 import { holding } from './holding.js'
 import { intoKept } from './intoKept.js'
 import { late } from './late.js'
+import { leaseEnd } from './leaseEnd.js'
 import { naps } from './naps.js'
 import { nobodyThere } from './nobodyThere.js'
 import { nobodyWorks } from './nobodyWorks.js'
 import { noDate } from './noDate.js'
 import { orderLate } from './orderLate.js'
+import { originalPlace } from './originalPlace.js'
 import { outOfUse } from './outOfUse.js'
 import { tooEarly } from './tooEarly.js'
 import { unanswered } from './unanswered.js'
@@ -28,4 +30,9 @@ export const INSTALL_RULES: readonly Rule<InstallFacts>[] = [
   outOfUse,
   holding,
   naps,
+  leaseEnd,
+  originalPlace,
 ]
+
+/** What a rented room is asked whether its work is planned or not. */
+export const LEASE_RULES: ReadonlySet<Rule<InstallFacts>> = new Set([leaseEnd, originalPlace])
