@@ -1,5 +1,6 @@
 import { cashWeeks, type CashWeek, type Due } from '../stages/ledger/burn.js'
 import { REFUND_DAYS } from '../stages/ledger/ledgerFacts.js'
+import type { LastOrder } from '../stages/install/lastOrders.js'
 import type { ItemPlace } from '../stages/ledger/standing.js'
 import { addDays } from '../kernel/units/days.js'
 import { wallNames } from './briefFactsOf.js'
@@ -171,7 +172,8 @@ export function taxMonths(job: Pick<JobSnapshot, 'entries'>): TaxMonth[] {
 export interface LedgerDate {
   readonly id: string
   readonly on: string
-  readonly kind: 'return by' | 'pay' | 'expected' | 'lapses' | 'refund due' | 'give back' | 'answer due'
+  readonly kind:
+    'return by' | 'pay' | 'expected' | 'lapses' | 'refund due' | 'give back' | 'answer due' | 'order by'
   readonly what: string
   readonly amountMinor: number | undefined
 }
@@ -237,8 +239,22 @@ function datesOfOthers(job: JobSnapshot, derived: DerivedJob, today: string): Le
   ]
 }
 
-/** Every day that matters to the money of a job, the next first; days of the same date by name. */
-export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string): LedgerDate[] {
+/**
+ * Every day that matters to the money of a job, the next first; days of the same date by name.
+ * @param lastOrders what the plan of the work says of what is not ordered yet
+ */
+export function ledgerDates(
+  job: JobSnapshot,
+  derived: DerivedJob,
+  today: string,
+  lastOrders: readonly LastOrder[] = [],
+): LedgerDate[] {
+  const toOrder = lastOrders.map(({ arrival, orderBy }): LedgerDate => {
+    const { key, name, itemId } = arrival.arrival
+    const item = derived.items.find((i) => i.item.id === itemId)
+    const amountMinor = item?.state === 'chosen' ? item.chosenMinor : undefined
+    return { id: `order-${key}`, on: orderBy, kind: 'order by', what: name, amountMinor }
+  })
   const owed = duesOf(job, derived, today)
     .filter((d) => d.state === 'owed')
     .map((d, n): LedgerDate => ({
@@ -248,7 +264,7 @@ export function ledgerDates(job: JobSnapshot, derived: DerivedJob, today: string
       what: d.what,
       amountMinor: d.amountMinor,
     }))
-  return [...datesOfLines(derived, today), ...owed, ...datesOfOthers(job, derived, today)].sort((x, y) =>
-    x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1,
+  return [...toOrder, ...datesOfLines(derived, today), ...owed, ...datesOfOthers(job, derived, today)].sort(
+    (x, y) => (x.on < y.on ? -1 : x.on > y.on ? 1 : x.what < y.what ? -1 : 1),
   )
 }

@@ -9,6 +9,7 @@ import { priceHistory, slipAgainst, slipInHistory } from '../stages/source/price
 import type { ItemFacts, OptionFacts, SourceFacts } from '../stages/source/sourceFacts.js'
 import type { DerivedItem, DerivedOption } from './deriveItems.js'
 
+import { lastDayFor } from '../stages/install/lastOrders.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
@@ -181,6 +182,7 @@ export function sourceFactsOf(
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),
     ties: tiesOf(stored, (id) => walls.get(id) ?? 'a wall that is gone'),
     says: formatterOf(job.studio),
+    lastDayToOrder: (neededOn, leadDays) => lastDayFor(neededOn, leadDays, job.closures),
     newItem: (more) => ({
       ...ROWS.items.blank(),
       serves: [],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElProgress } from 'element-plus'
 import { computed, onMounted, shallowRef, toRaw, watch } from 'vue'
+import type { BudgetChance } from '@bonitas/core/stages/ledger/budgetChance'
 import type { Help, Readiness } from '@bonitas/core/stages/install/readiness'
 import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
@@ -9,6 +10,7 @@ import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useTask } from '../worker/useTask.js'
+import MoneyChance from './MoneyChance.vue'
 import ChanceChart from './ChanceChart.vue'
 import type { ReadinessAnswer, ReadinessAsk } from './readiness.worker.js'
 import { t } from './words.js'
@@ -19,6 +21,7 @@ const { day } = useLocale()
 const RUNS = 10_000
 const SEED = 1
 const found = shallowRef<Readiness>()
+const money = shallowRef<BudgetChance>()
 const failed = shallowRef('')
 const { done, run, stop } = useTask<ReadinessAnswer>(
   () => new Worker(new URL('./readiness.worker.ts', import.meta.url), { type: 'module' }),
@@ -32,7 +35,9 @@ async function go(): Promise<void> {
     const answer = await run({
       ...{ job: toRaw(store.snapshot), today: store.day, runs: RUNS, seed: SEED },
     } satisfies ReadinessAsk)
-    if (answer) found.value = answer.readiness
+    if (!answer) return
+    found.value = answer.readiness
+    money.value = answer.money
   } catch (error) {
     failed.value = error instanceof Error ? error.message : String(error)
   }
@@ -124,7 +129,7 @@ const guessed = computed(() =>
           >
         </ListTable>
       </section>
-      <section>
+      <section v-if="found.decides.length > 0">
         <h2>
           {{ t('decides') }} <span class="second">{{ t('decidesTeach') }}</span>
         </h2>
@@ -142,6 +147,7 @@ const guessed = computed(() =>
       </section>
     </template>
     <p v-else-if="found" class="second teach">{{ t('nothingToDoYet') }}</p>
+    <MoneyChance v-if="money && job.items.length > 0" :chance="money" />
     <template #panel>
       <FindingsPanel stage="install" page="ready" :quiet="t('planRaisesNoQuestion')" />
     </template>

@@ -1,8 +1,10 @@
 import { deriveJob } from '@bonitas/core/job/derive'
 import { planInputOf } from '@bonitas/core/job/install/deriveInstall'
 import { takeoffsOf } from '@bonitas/core/job/takeoffsOf'
+import { moneyLimits, uncertainCosts } from '@bonitas/core/job/uncertainMoney'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { readiness, type Readiness } from '@bonitas/core/stages/install/readiness'
+import { budgetChance, type BudgetChance } from '@bonitas/core/stages/ledger/budgetChance'
 import { workPlan } from '@bonitas/core/stages/install/workPlan'
 
 export interface ReadinessAsk {
@@ -13,6 +15,7 @@ export interface ReadinessAsk {
 }
 export interface ReadinessAnswer {
   readonly readiness: Readiness
+  readonly money: BudgetChance
 }
 
 addEventListener('message', ({ data }: MessageEvent<ReadinessAsk>) => {
@@ -23,5 +26,6 @@ addEventListener('message', ({ data }: MessageEvent<ReadinessAsk>) => {
     ...{ installOn: job.brief.installOn, seed, runs },
     told: (done) => postMessage({ done }),
   })
-  postMessage({ readiness: found } satisfies ReadinessAnswer)
+  const money = budgetChance(uncertainCosts(derived), moneyLimits(derived), { runs, seed })
+  postMessage({ readiness: found, money } satisfies ReadinessAnswer)
 })

@@ -169,6 +169,13 @@ export const english = {
   toPutBack: 'What is put back',
   task: 'Task',
   when: 'Day',
+  moneyWithin: 'Within {agreed} in {n} of 100 runs; without the reserve in {m}.',
+  moneyTeach:
+    'Orders as they stand, choices at their price up to 5 % more, stand-ins 15 % less to 30 % more, open targets 20 % less to 40 % more (common practice). In the mean {mean}, eight of ten runs up to {eighty}.',
+  moneyCertain: 'Everything is settled: it comes to {mean}.',
+  moneyDecides: 'What decides the money',
+  ofTheDoubt: 'Of the doubt',
+  atItsPlan: 'Chance, if it comes to what is planned',
 } as const
 
 export const t = wordsOf('install', english)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import { ledgerDates } from '@bonitas/core/job/ledgerTables'
 import { daysBetween } from '@bonitas/core/kernel/units/days'
 import ListTable from '../form/ListTable.vue'
@@ -16,9 +16,13 @@ const store = useJobStore()
 const { money, day } = useLocale()
 const job = computed(() => store.snapshot)
 const dates = computed(() =>
-  job.value && store.derived ? ledgerDates(job.value, store.derived, store.day) : [],
+  job.value && store.derived
+    ? ledgerDates(job.value, store.derived, store.day, store.install?.lastOrders)
+    : [],
 )
+onMounted(() => store.needInstall())
 const WORDS = {
+  'order by': t('lastDayToOrder'),
   'return by': t('lastDayToSendBack'),
   pay: t('toPay'),
   expected: t('expectedWord'),

@@ -112,6 +112,7 @@ export default {
   laidOutForPurchases: 'Für Einkäufe ausgelegt',
   inHand: 'In der Hand',
   laidOutByTheStudio: 'Vom Studio ausgelegt',
+  lastDayToOrder: 'letzter Tag zum Bestellen',
   lastDayToSendBack: 'letzter Tag zum Zurücksenden',
   toPay: 'zu zahlen',
   refundShouldBeHere: 'Erstattung sollte da sein',

@@ -110,6 +110,7 @@ export default {
   laidOutForPurchases: 'Vásárlásra kiadva',
   inHand: 'Kézben',
   laidOutByTheStudio: 'A stúdió megelőlegezte',
+  lastDayToOrder: 'a rendelés utolsó napja',
   lastDayToSendBack: 'a visszaküldés utolsó napja',
   toPay: 'fizetendő',
   refundShouldBeHere: 'a visszatérítésnek itt kellene lennie',

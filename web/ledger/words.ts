@@ -111,6 +111,7 @@ export const english = {
   laidOutForPurchases: 'Laid out for purchases',
   inHand: 'In hand',
   laidOutByTheStudio: 'Laid out by the studio',
+  lastDayToOrder: 'last day to order',
   lastDayToSendBack: 'last day to send back',
   toPay: 'to pay',
   refundShouldBeHere: 'refund should be here',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox } from 'element-plus'
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import type { DerivedItem } from '@bonitas/core/job/deriveItems'
 import { CATEGORIES } from '@bonitas/core/model/vocabulary/category'
 import { FIXINGS } from '@bonitas/core/model/vocabulary/fixing'
@@ -24,7 +24,7 @@ import { t } from './words.js'
 const props = defineProps<{ item: DerivedItem }>()
 const emit = defineEmits<{ remove: [] }>()
 const store = useJobStore()
-const { says } = useLocale()
+const { says, day } = useLocale()
 const row = computed(() => props.item.item)
 const wallChoices = useWallChoices(t('noWall'))
 const none = (text: string, list: readonly { id: string; name: string }[]) => [
@@ -84,6 +84,16 @@ function ask(demand: Demand, on: boolean): void {
   const off = row.value.demandsOff.filter((d) => d !== demand)
   store.change('items', row.value.id, { demandsOff: on ? off : [...off, demand] })
 }
+/** As the plan of the work has it: when it is needed at the room, and the last day to order it. */
+onMounted(() => store.needInstall())
+const lastOrder = computed(() => {
+  const last = store.install?.lastOrders.find((o) => o.arrival.arrival.itemId === row.value.id)
+  if (!last) return ''
+  const days = { needed: day(last.arrival.latestOn), last: day(last.orderBy) }
+  return last.daysLeft < 0
+    ? t('planPastOrder', days)
+    : t('planLastOrder', { ...days, left: says.value.count(last.workdaysLeft, 'working day') })
+})
 </script>
 
 <template>
@@ -96,6 +106,7 @@ function ask(demand: Demand, on: boolean): void {
       <RowField collection="items" :row="row" field="neededOn" kind="date" />
       <RowField collection="items" :row="row" field="importance" kind="whole" :label="t('counts15')" figure />
     </div>
+    <p v-if="lastOrder" class="second">{{ lastOrder }}</p>
     <FoldPart :title="heads.purpose">
       <div class="grid">
         <RowField collection="items" :row="row" field="intent" kind="text" class="two" />

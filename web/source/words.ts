@@ -361,6 +361,8 @@ export const english = {
   bestSetLine: 'best set, of 100',
   chosenNowLine: 'chosen now',
   items: 'items',
+  planLastOrder: 'By the plan of the work it is needed by {needed}: order by {last}, {left} from today.',
+  planPastOrder: 'By the plan of the work it is needed by {needed}: the last day to order was {last}.',
 } as const
 
 export const t = wordsOf('source', english)

@@ -2,6 +2,7 @@ import { items as ITEM } from '../../model/rows/items.js'
 import { options as OPTION } from '../../model/rows/options.js'
 import { NO_TIES } from '../../stages/source/ties.js'
 import type { ItemFacts, OptionFacts, SourceFacts } from '../../stages/source/sourceFacts.js'
+import { lastDayFor } from '../../stages/install/lastOrders.js'
 import { plainFormatter } from '../../kernel/units/formatter.js'
 
 /** A small schedule for the examples of the rules. */
@@ -13,6 +14,7 @@ export const schedule = (items: readonly ItemFacts[], more: Partial<SourceFacts>
   owned: [],
   ties: NO_TIES,
   says: plainFormatter('EUR'),
+  lastDayToOrder: (neededOn, leadDays) => lastDayFor(neededOn, leadDays, []),
   newItem: (fields) => ({ ...ITEM.blank(), targetMinor: 0, ...fields }),
   newOption: (fields) => ({ ...OPTION.blank(), ...fields }),
   ...more,

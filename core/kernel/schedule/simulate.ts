@@ -1,4 +1,5 @@
 import { seededNumbers } from '../random/seededNumbers.js'
+import { seedOf } from '../random/seedOf.js'
 import type { Wait } from './levelled.js'
 import { quantile, quantilesOf, type ThreePoint } from './threePoint.js'
 import { DAY_MINUTES, finishOf, latestStartOf, nextOpen, type WorkTime } from './workTime.js'
@@ -48,7 +49,7 @@ export function simulation(tasks: readonly UncertainTask[], seed: number): Simul
       return before === undefined || before >= i ? [] : [{ ...w, before }]
     }),
   )
-  const draws = tasks.map((t) => seededNumbers(seed ^ hashOf(t.id)))
+  const draws = tasks.map((t) => seededNumbers(seed ^ seedOf(t.id)))
   const [starts, finishes] = [new Float64Array(tasks.length), new Float64Array(tasks.length)]
   const holder = new Int32Array(tasks.length)
   const decided = new Float64Array(tasks.length)
@@ -106,11 +107,4 @@ export function simulation(tasks: readonly UncertainTask[], seed: number): Simul
       }
     },
   }
-}
-
-/** Another stream of numbers for each task, by its name alone (FNV-1a). */
-function hashOf(text: string): number {
-  let hash = 0x811c9dc5
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193)
-  return hash >>> 0
 }

@@ -5,6 +5,8 @@ import type { PlanInput, WorkPlan } from './workPlan.js'
 
 /** A day less of work on one task: eight hours (common practice). */
 const DAY_OF_WORK = 8 * 60
+/** Work shorter than half a day moves no end by a day. */
+const HALF_DAY = 4 * 60
 /** How many of what decides the end are asked about. */
 const MOST_HELPS = 5
 
@@ -94,12 +96,18 @@ export function readiness(
   }
   const asPlanned = run(tasks, runs, 0, 0.5)
   const due = more.installOn === null ? undefined : daysBetween(plan.firstDay, more.installOn)
+  const byId = new Map(tasks.map((t) => [t.id, t]))
+  // What takes an hour or two and always comes last decides no day.
+  const weighs = (key: string) => {
+    const task = byId.get(key)
+    return task !== undefined && (task.likely >= HALF_DAY || (task.lateDays?.length ?? 0) > 0)
+  }
   const decides = [...asPlanned.decides]
     .map(([key, share]) => ({ key, share }))
-    .filter((d) => d.share >= 0.01)
+    .filter((d) => d.share >= 0.01 && weighs(d.key))
     .sort((x, y) => y.share - x.share)
   const changes = decides.flatMap(({ key }): { key: string; kind: Help['kind']; task: UncertainTask }[] => {
-    const task = tasks.find((t) => t.id === key)
+    const task = byId.get(key)
     if (!task) return []
     if ((task.lateDays?.length ?? 0) > 0)
       return [{ key, kind: 'on its day', task: { ...task, lateDays: [] } }]

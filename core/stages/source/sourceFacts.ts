@@ -88,6 +88,8 @@ export interface SourceFacts {
   readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
   readonly ties: Ties
   readonly says: Formatter
+  /** The last day to order what takes so many days and is needed on a day, with days off and working days. */
+  readonly lastDayToOrder: (neededOn: string, leadDays: number) => string
   /** A whole new item, for the fixes that raise one. */
   readonly newItem: (more: Partial<Item> & Pick<Item, 'name' | 'category'>) => NewRow<typeof items.fields>
   readonly newOption: (
