@@ -6,6 +6,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { readSheet } from 'read-excel-file/node'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { deriveJob } from '@bonitas/core/job/derive'
+import { latenessOf, type Lateness } from '@bonitas/core/job/install/arrivalsOf'
 import { deriveInstall } from '@bonitas/core/job/install/deriveInstall'
 import { takeoffsOf } from '@bonitas/core/job/takeoffsOf'
 import { addDays } from '@bonitas/core/kernel/units/days'
@@ -226,4 +227,29 @@ describe('calendars by the standard, published', () => {
     ({ input, expected }) =>
       expect(ICAL.Duration.fromString(input.duration).toSeconds()).toBe(expected.seconds),
   )
+})
+
+test('how late suppliers were in other jobs of the studio is what core says of those jobs; nothing of other studios', async () => {
+  const own = await server.member()
+  const file = JSON.parse(
+    readFileSync(new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url), 'utf8'),
+  ) as Record<string, unknown>
+  const made = await own.request<{ id: string }>('POST', '/api/jobs/import', {
+    ...{ ...file, photos: [], pictures: [], sampledColors: [] },
+  })
+  const theirs = await snapshotOf(own, made.body.id)
+  const expectedOf = latenessOf(deriveJob(theirs, today).orders)
+  expect(expectedOf.length).toBeGreaterThan(0)
+  const other = await own.request<{ id: string }>('POST', '/api/jobs', {
+    ...{ clientName: 'Okafor', roomName: 'Hall', agreedMinor: 100_000 },
+  })
+  expect(other.status, JSON.stringify(other.body)).toBe(201)
+  const path = (id: string) => `/api/jobs/${id}/install/lateness`
+  const sorted = (list: readonly Lateness[]) =>
+    [...list].sort((x, y) => x.days - y.days || (x.supplierId < y.supplierId ? -1 : 1))
+  const elsewhere = await own.request<Lateness[]>('GET', path(other.body.id))
+  expect(sorted(elsewhere.body)).toEqual(sorted(expectedOf))
+  // Its own are read from its own ledger.
+  expect((await own.request<Lateness[]>('GET', path(made.body.id))).body).toEqual([])
+  expect((await member.request('GET', path(made.body.id))).status).toBe(404)
 })

@@ -12,6 +12,7 @@ import { loadSnapshot } from '../job/loadSnapshot.js'
 import { paperCsv, paperPdf, paperXlsx } from '../ledger/papers.js'
 import type { Visitor } from '../session/sessions.js'
 import { installCalendar } from './calendar.js'
+import { latenessElsewhere } from './lateness.js'
 import { countryOf, publicHolidays } from './holidays.js'
 
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
@@ -25,14 +26,21 @@ export function installRoutes(db: Database): Router {
     const { studio } = req.visitor as Visitor
     const { jobId } = req.params
     if (!isUuid(jobId)) throw notFound('This job')
-    const job = await db.asStudio(studio.id, (tx) => loadSnapshot(tx, studio, jobId), 'read')
+    const [job, lateness] = await db.asStudio(
+      studio.id,
+      async (tx) => [await loadSnapshot(tx, studio, jobId), await latenessElsewhere(tx, studio.id, jobId)],
+      'read',
+    )
     if (!job) throw notFound('This job')
-    return { job, today: dayIn(studio.timeZone, new Date()) }
+    return { job, lateness, today: dayIn(studio.timeZone, new Date()) }
   }
   const planned = async (req: Request<{ jobId: string }>) => {
-    const { job, today } = await opened(req)
+    const { job, lateness, today } = await opened(req)
     const derived = deriveJob(job, today)
-    return { job, facts: deriveInstall(job, derived, takeoffsOf(job, derived.measure), today).facts }
+    return {
+      job,
+      facts: deriveInstall(job, derived, takeoffsOf(job, derived.measure), today, lateness).facts,
+    }
   }
 
   router.get<{ jobId: string }>('/holidays', async (req, res) => {
@@ -40,6 +48,10 @@ export function installRoutes(db: Database): Router {
     const country = countryOf(job.studio.locale)
     const language = new Intl.Locale(job.studio.locale).language
     res.json({ days: await publicHolidays(country, today, language), source: `Public holidays, ${country}` })
+  })
+
+  router.get<{ jobId: string }>('/install/lateness', async (req, res) => {
+    res.json((await opened(req)).lateness)
   })
 
   router.get<{ jobId: string }>('/install.ics', async (req, res) => {

@@ -137,6 +137,7 @@ export function ledgerCalendar(job: JobSnapshot, derived: DerivedJob, today: str
     'refund due': 'Refund should be here',
     'give back': 'To give back',
     'answer due': 'Answer to the claim due',
+    'order by': 'Last day to order',
   }
   for (const d of ledgerDates(job, derived, today)) {
     const amount =

@@ -34,6 +34,7 @@ async function go(): Promise<void> {
   try {
     const answer = await run({
       ...{ job: toRaw(store.snapshot), today: store.day, runs: RUNS, seed: SEED },
+      lateness: store.lateness,
     } satisfies ReadinessAsk)
     if (!answer) return
     found.value = answer.readiness
@@ -44,7 +45,7 @@ async function go(): Promise<void> {
 }
 onMounted(() => store.needInstall())
 watch(
-  () => store.snapshot,
+  () => [store.snapshot, store.lateness],
   () => void go(),
   { immediate: true },
 )

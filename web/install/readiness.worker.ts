@@ -1,4 +1,5 @@
 import { deriveJob } from '@bonitas/core/job/derive'
+import type { Lateness } from '@bonitas/core/job/install/arrivalsOf'
 import { planInputOf } from '@bonitas/core/job/install/deriveInstall'
 import { takeoffsOf } from '@bonitas/core/job/takeoffsOf'
 import { moneyLimits, uncertainCosts } from '@bonitas/core/job/uncertainMoney'
@@ -12,6 +13,7 @@ export interface ReadinessAsk {
   readonly today: string
   readonly runs: number
   readonly seed: number
+  readonly lateness: readonly Lateness[]
 }
 export interface ReadinessAnswer {
   readonly readiness: Readiness
@@ -19,9 +21,9 @@ export interface ReadinessAnswer {
 }
 
 addEventListener('message', ({ data }: MessageEvent<ReadinessAsk>) => {
-  const { job, today, runs, seed } = data
+  const { job, today, runs, seed, lateness } = data
   const derived = deriveJob(job, today)
-  const input = planInputOf(job, derived, takeoffsOf(job, derived.measure), today)
+  const input = planInputOf(job, derived, takeoffsOf(job, derived.measure), today, lateness)
   const found = readiness(input, workPlan(input), {
     ...{ installOn: job.brief.installOn, seed, runs },
     told: (done) => postMessage({ done }),

@@ -1,5 +1,6 @@
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import { deriveJob } from '@bonitas/core/job/derive'
+import type { Lateness } from '@bonitas/core/job/install/arrivalsOf'
 import { deriveInstall } from '@bonitas/core/job/install/deriveInstall'
 import type { PuttingBackPlan } from '@bonitas/core/job/install/puttingBackPlan'
 import { taskSheet, type SheetLine } from '@bonitas/core/job/install/taskSheet'
@@ -14,6 +15,8 @@ export interface InstallAsk {
   readonly changed: Partial<JobSnapshot>
   readonly today: string
   readonly tried: JobSnapshot['tasks'] | null
+  /** By how many days suppliers came late in other jobs of the studio. */
+  readonly lateness: readonly Lateness[]
 }
 
 /** The plan of the work, without what cannot or need not cross. */
@@ -47,7 +50,7 @@ addEventListener('message', ({ data }: MessageEvent<InstallAsk>) => {
     const now = data.tried ? { ...job, tasks: data.tried } : job
     const derived = deriveJob(now, data.today)
     const lines = takeoffsOf(now, derived.measure, known)
-    const { facts, findings, putBack } = deriveInstall(now, derived, lines, data.today)
+    const { facts, findings, putBack } = deriveInstall(now, derived, lines, data.today, data.lateness)
     const { tasks, arrivals, readyOn, firstDay } = facts.plan
     const { lastOrders, outOfUse, clearedMm3 } = facts
     postMessage({
