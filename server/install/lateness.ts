@@ -16,6 +16,7 @@ export async function latenessElsewhere(tx: Tx, studioId: string, jobId: string)
         coalesce(sum(e.quantity) filter (where e.kind = 'order'), 0)
           - coalesce(sum(e.quantity) filter (where e.kind = 'cancel'), 0) as kept,
         coalesce(sum(e.quantity) filter (where e.kind = 'delivery'), 0) as delivered,
+        coalesce(sum(e.quantity) filter (where e.kind = 'return'), 0) as returned,
         max(e."on") filter (where e.kind = 'delivery' and e.reverses is null
           and not exists (select from reversed r where r.job_id = e.job_id and r.reverses = e.event_id)) as came
       from order_line l
@@ -25,7 +26,7 @@ export async function latenessElsewhere(tx: Tx, studioId: string, jobId: string)
     )
     select o.supplier_id as "supplierId", greatest(0, max(line.came) - o.expected_on)::int as days
     from purchase_order o
-    join line on line.job_id = o.job_id and line.order_id = o.id and line.kept > 0
+    join line on line.job_id = o.job_id and line.order_id = o.id and line.kept > line.returned
     where o.studio_id = ${studioId} and o.supplier_id is not null and o.expected_on is not null
     group by o.job_id, o.id, o.supplier_id, o.expected_on
     having bool_and(line.delivered >= line.kept) and max(line.came) is not null
