@@ -223,11 +223,22 @@ export function oneByOne(base: JobSnapshot): SaidOtherwise | undefined {
         : [s],
     )
   }
+  // What was said of putting a number of things in place was said of each of them.
+  const tasksOfEach = () =>
+    base.tasks.flatMap((row) => {
+      const pieceId = /piece:([^|]+)/.exec(row.key)?.[1] ?? null
+      return nths(pieceId).map((n) => ({
+        ...row,
+        id: copy(row.id, n),
+        key: pieceId === null ? row.key : row.key.replace(`piece:${pieceId}`, `piece:${copy(pieceId, n)}`),
+      }))
+    })
   return {
     base,
     back: (id) => first.get(id) ?? id,
     job: {
       ...base,
+      tasks: tasksOfEach(),
       pieces: base.pieces.flatMap((p) => nths(p.id).map((n) => ({ ...p, id: copy(p.id, n), count: 1 }))),
       schemeOverrides: spread(base.schemeOverrides),
       frames: spread(base.frames),
