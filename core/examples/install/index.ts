@@ -9,6 +9,7 @@ import * as naps from './naps.js'
 import * as nobodyWorks from './nobodyWorks.js'
 import * as noDate from './noDate.js'
 import * as nobodyThere from './nobodyThere.js'
+import * as oneSightLine from './oneSightLine.js'
 import * as orderLate from './orderLate.js'
 import * as originalPlace from './originalPlace.js'
 import * as outOfUse from './outOfUse.js'
@@ -33,4 +34,5 @@ export const INSTALL_EXAMPLES: ExamplesByRule<InstallFacts> = {
   'install.naps': naps,
   'install.lease-end': leaseEnd,
   'install.original-place': originalPlace,
+  'install.one-sight-line': oneSightLine,
 }

@@ -238,3 +238,56 @@ test('C096: what sticks to paint younger than its maker’s wait is told, and wh
   const agreed = decals([{ key: stick?.task.key ?? '', onDay: '2026-03-02', agreed: true }])
   expect(found(agreed).find((f) => f.rule === 'install.too-early')).toMatchObject({ severity: 'look' })
 })
+
+describe('C083: finish one sight line before others are begun', () => {
+  const HALF = 240
+  const own = (
+    id: string,
+    wallId: string,
+    name: string,
+    halves: number,
+    step: 'furnish' | 'fit' | 'hang' | 'paper',
+  ) => ({
+    ...{ id, key: 'own', wallId, name, step, minutes: halves * HALF },
+  })
+  const tasks = [
+    own('sofa', 'north', 'Sofa', 1, 'furnish'),
+    own('boxes', 'north', 'Box shelves', 2, 'fit'),
+    own('art', 'north', 'Lamp and art', 1, 'hang'),
+    own('paper', 'south', 'Anteroom paper', 3, 'paper'),
+    own('brackets', 'east', 'Fireplace brackets', 2, 'fit'),
+  ]
+  const at = (installOn: string, more: InstallRoom = {}) =>
+    installExample({
+      tasks,
+      crew: [{ name: 'One', hands: 1, from: 480, until: 960 }],
+      brief: { installOn },
+      ...more,
+    })
+  const about = (facts: InstallFacts) => found(facts).find((f) => f.rule === 'install.one-sight-line')
+
+  test('four half days: the main wall whole, the rest listed as open', () => {
+    const facts = at('2026-03-03')
+    expect(facts.sightLines?.first.map((l) => l.tasks.map((t) => t.name).sort())).toEqual([
+      ['Box shelves', 'Lamp and art', 'Sofa'],
+    ])
+    const finding = about(facts)!
+    expect(finding.title).toBe('Finish North wall first')
+    expect(finding.wanted).toMatch(/Anteroom paper.*left open/)
+    expect(finding.wanted).toContain('Fireplace brackets')
+  })
+  test('the way out finishes it in time, and the finding goes', () => {
+    const facts = at('2026-03-03')
+    const { changes } = about(facts)!.fixes[0]!
+    const onDay = new Map(
+      changes.flatMap((c) => ('set' in c ? [[c.id, (c.set as { onDay: string }).onDay] as const] : [])),
+    )
+    expect([...onDay.keys()].sort()).toEqual(['brackets', 'paper'])
+    const after = at('2026-03-03', { tasks: tasks.map((t) => ({ ...t, onDay: onDay.get(t.id) ?? null })) })
+    expect(about(after)).toBeUndefined()
+    const wall = after.plan.tasks.filter((t) => ['Sofa', 'Box shelves', 'Lamp and art'].includes(t.task.name))
+    expect(wall.every((t) => t.finish.day <= '2026-03-03')).toBe(true)
+    expect(after.plan.readyOn).toBe(facts.plan.readyOn)
+  })
+  test('time for all: silent', () => expect(about(at('2026-03-31'))).toBeUndefined())
+})

@@ -57,6 +57,13 @@ export function asTask(draft: Draft): PlanTask {
     asks: draft.asks === null ? undefined : (draft.asks ?? method.asks),
     first: method.first,
     ...{ needs: draft.needs ?? [], pieceIds: draft.pieceIds ?? [], turn: draft.turn ?? 0 },
-    ...{ onDay: null, agreed: false, doneOn: null, temporary: draft.temporary ?? false, row: undefined },
+    ...{
+      onDay: null,
+      agreed: false,
+      putOff: false,
+      doneOn: null,
+      temporary: draft.temporary ?? false,
+      row: undefined,
+    },
   }
 }

@@ -15,6 +15,7 @@ import { workPlan, type PlanInput, type PlannedTask, type WorkPlan } from '../..
 import { inRoom } from '../../stages/palette/visibleArea.js'
 import type { Ref } from '../../findings/finding.js'
 import { volumeOf } from './carrying.js'
+import { sightLines } from './sightLines.js'
 import type { PuttingBackPlan } from './puttingBackPlan.js'
 
 /** What the rules of the plan of the work look at. */
@@ -23,6 +24,7 @@ export function installFactsOf(
   input: PlanInput,
   plan: WorkPlan,
   putBack: PuttingBackPlan,
+  wallName: (id: string) => string,
 ): InstallFacts {
   const names = new Map<string, string>([
     ...plan.tasks.map((t): [string, string] => [t.task.key, t.task.name]),
@@ -47,6 +49,7 @@ export function installFactsOf(
     holdingMm3: job.brief.holdingM3 === null ? null : job.brief.holdingM3 * 1e9,
     holdingPlace: job.brief.holdingPlace,
     ...{ back: leftToPutBack(putBack), withoutOriginal: withoutOriginal(job, putBack) },
+    sightLines: sightLines(job, input, plan, wallName),
     says: formatterOf(job.studio),
     about: (t) => rowsOfKey(t.task.key, t.task.name),
     nameOf,

@@ -89,8 +89,14 @@ export function roomTasks(job: JobSnapshot, room: RoomToPlan, allLines: readonly
           r,
         ),
       ),
-  ].filter((t) => t.row?.leftOut !== true)
+  ]
+    .filter((t) => t.row?.leftOut !== true)
+    .map((t) => (isPutOff(job, t) ? { ...t, putOff: true } : t))
 }
+
+/** A person has put it off past the day that was promised. */
+const isPutOff = ({ brief }: JobSnapshot, { onDay, doneOn }: PlanTask): boolean =>
+  doneOn === null && onDay !== null && brief.installOn !== null && onDay > brief.installOn
 
 /** A task of one's own takes an hour until somebody says otherwise. */
 const OWN_MINUTES = 60

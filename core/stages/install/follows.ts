@@ -7,6 +7,8 @@ const rank = (task: PlanTask): number => rankOf(task.step)
 
 /** Up to here dust and dirt go everywhere: nothing of a later step is begun in the room before these are done. */
 const LAST_DUSTY = rankOf('sand')
+/** What closes the work of the whole room. */
+const OF_THE_WHOLE: ReadonlySet<Step> = new Set<Step>(['style', 'second look', 'photographs', 'snag list'])
 /** Steps for which all before them are done, wherever they were. */
 const AFTER_ALL: ReadonlySet<Step> = new Set<Step>([
   'floor',
@@ -29,6 +31,8 @@ export const LAST_COAT = 100
 /** Whether the later of two tasks waits for the earlier. */
 function waits(earlier: PlanTask, later: PlanTask): boolean {
   if (meet(earlier, later)) return true
+  if (earlier.putOff && !later.putOff && rank(earlier) > LAST_DUSTY && !OF_THE_WHOLE.has(later.step))
+    return false
   if (earlier.elsewhere || later.elsewhere) return false
   if (earlier.step === 'coat' && later.step === 'coat')
     return earlier.turn >= LAST_COAT && later.turn >= LAST_COAT

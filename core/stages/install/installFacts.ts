@@ -3,7 +3,7 @@ import type { Formatter } from '../../kernel/units/formatter.js'
 import type { Closure } from '../../model/rows/closures.js'
 import type { Worker } from './crewTime.js'
 import type { LastOrder } from './lastOrders.js'
-import type { TaskWait } from './planTask.js'
+import type { PlanTask, TaskWait } from './planTask.js'
 import type { PlannedTask, WorkPlan } from './workPlan.js'
 
 /** A task that is agreed for a day on which what it waits for is not over. */
@@ -26,6 +26,19 @@ export interface OutOfUse {
   readonly days: number
   /** What the room must do that hangs on it. */
   readonly uses: readonly string[]
+}
+
+/** What one sees at once, and what is still to be done to it. */
+export interface SightLine {
+  readonly name: string
+  readonly tasks: readonly PlanTask[]
+}
+
+/** Where not all can be ready by a day: what can be finished whole by it, and what waits. */
+export interface SightLines {
+  readonly by: string
+  readonly first: readonly SightLine[]
+  readonly later: readonly SightLine[]
 }
 
 /** What the rules of the plan of the work are held against. */
@@ -53,6 +66,7 @@ export interface InstallFacts {
     { readonly leaseEndsOn: string; readonly beginBy: string | undefined; readonly tasks: number } | undefined
   /** Fittings of a rented room that are exchanged, where nobody said where the original is. */
   readonly withoutOriginal: readonly Ref[]
+  readonly sightLines: SightLines | undefined
   readonly says: Formatter
   readonly about: (task: PlannedTask) => Ref[]
   readonly nameOf: (key: string) => string

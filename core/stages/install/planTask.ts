@@ -47,6 +47,8 @@ export interface PlanTask {
   /** Not before this day; on it when it is agreed. */
   readonly onDay: string | null
   readonly agreed: boolean
+  /** Put off past the promised day: it holds up nothing at other places. */
+  readonly putOff: boolean
   readonly doneOn: string | null
   /** Only until the building work is done: a plant before a raw patch. */
   readonly temporary: boolean

@@ -9,6 +9,7 @@ import { naps } from './naps.js'
 import { nobodyThere } from './nobodyThere.js'
 import { nobodyWorks } from './nobodyWorks.js'
 import { noDate } from './noDate.js'
+import { oneSightLine } from './oneSightLine.js'
 import { orderLate } from './orderLate.js'
 import { originalPlace } from './originalPlace.js'
 import { outOfUse } from './outOfUse.js'
@@ -32,6 +33,7 @@ export const INSTALL_RULES: readonly Rule<InstallFacts>[] = [
   naps,
   leaseEnd,
   originalPlace,
+  oneSightLine,
 ]
 
 /** What a rented room is asked whether its work is planned or not. */
