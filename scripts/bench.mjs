@@ -6,6 +6,7 @@ import { gzipSync } from 'node:zlib'
 import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
 import { arrangementMoves, planPage } from './benchPlan.mjs'
 import { ledgerPage, ledgerWrites } from './benchLedger.mjs'
+import { installRuns } from './benchInstall.mjs'
 import { bestSets, sourcePage } from './benchSource.mjs'
 import { everyTrade } from './benchTakeoff.mjs'
 import { CHROMIUM, requireChromium } from './chromium.mjs'
@@ -27,6 +28,7 @@ await colors()
 await nearestMatch(row)
 await arrangementMoves(row)
 await everyTrade(row)
+await installRuns(row)
 await bestSets(row)
 {
   const { chromium } = await import('@playwright/test')
