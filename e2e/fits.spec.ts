@@ -38,6 +38,8 @@ for (const stage of STAGES)
           expect.soft(await misfits(page), where).toEqual([])
           // Where the panel opens over the page, it is looked at there.
           if ((width !== 1024 && width !== 320) || (await page.locator('.stage').count()) === 0) continue
+          // A day at the room has no panel: all of it is on the page.
+          if (stage.path === 'install' && at.path === 'today') continue
           await page.locator('.to-panel button').click()
           // A figure under the pointer would say its sum over the next line.
           await page.mouse.move(4, 4)

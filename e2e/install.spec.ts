@@ -86,7 +86,7 @@ test('people, days off and quiet hours: read, refused, taken back; runs tell the
   await expect(page.getByText(/days off from Public holidays, IE/)).toBeVisible()
   await allKept(page)
   await subpage(page, 'Ready?')
-  await expect(page.getByRole('heading', { name: /in \d+ of 100 runs/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /^By .* in \d+ of 100 runs/ })).toBeVisible()
   await expect(page.getByText(/What decides it/)).toBeVisible()
 })
 

@@ -104,6 +104,23 @@ describe('the plan as a calendar', () => {
   })
 })
 
+/** What each page of a PDF says. */
+async function pagesOf(bytes: Uint8Array): Promise<string[]> {
+  const document = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: false, verbosity: 0 })
+    .promise
+  const pages: string[] = []
+  for (let n = 1; n <= document.numPages; n++) {
+    const { items } = await (await document.getPage(n)).getTextContent()
+    pages.push(
+      items
+        .map((i) => ('str' in i ? i.str : ''))
+        .join(' ')
+        .replace(/\s+/g, ' '),
+    )
+  }
+  return pages
+}
+
 describe('the plan on paper', () => {
   test('PDF, workbook and CSV name every task; a sheet for a trade names its own, and no price', async () => {
     const names = planNow(job).plan.tasks.map((t) => t.task.name)
@@ -115,16 +132,26 @@ describe('the plan on paper', () => {
     for (const name of names) expect(rows).toContain(name)
     const { type, bytes } = await get('install/plan.pdf?trade=painter')
     expect(type).toBe('application/pdf')
-    const document = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: false, verbosity: 0 })
-      .promise
-    let text = ''
-    for (let n = 1; n <= document.numPages; n++)
-      for (const i of (await (await document.getPage(n)).getTextContent()).items)
-        text += 'str' in i ? `${i.str} ` : ''
-    expect(text.replace(/\s+/g, ' ')).toContain('Sheet: painter')
+    const text = (await pagesOf(bytes)).join(' ')
+    expect(text).toContain('Sheet: painter')
     expect(text).not.toMatch(/€/)
     expect((await get('install/plan.doc')).status).toBe(404)
   })
+})
+
+test('on paper each week has a page of its own, with all that is done in it', async () => {
+  const pages = await pagesOf((await get('install/plan.pdf')).bytes)
+  const weeks = pages.filter((text) => text.includes('Week of'))
+  const monday = (day: string) => {
+    const weekday = (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7
+    return addDays(day, -weekday)
+  }
+  const { plan } = planNow(job)
+  const open = plan.tasks.filter((t) => !t.unplaced && t.task.doneOn === null)
+  const comes = plan.arrivals.flatMap((a) => a.arrival.on ?? [])
+  const mondays = new Set([...open.flatMap((t) => [t.start.day, t.finish.day]), ...comes].map(monday))
+  expect(weeks.length).toBe(mondays.size)
+  for (const t of open) expect(weeks.join(' ')).toContain(t.task.name.split(',')[0]?.split(':')[0])
 })
 
 test('a person’s say about a task goes out with the job and comes back', async () => {
@@ -252,4 +279,22 @@ test('how late suppliers were in other jobs of the studio is what core says of t
   // Its own are read from its own ledger.
   expect((await own.request<Lateness[]>('GET', path(made.body.id))).body).toEqual([])
   expect((await member.request('GET', path(made.body.id))).status).toBe(404)
+})
+
+test('the last day to begin putting a rented room back stands in the calendar', async () => {
+  const file = JSON.parse(
+    readFileSync(new URL('../demo/jobs/2-box-room.json', import.meta.url), 'utf8'),
+  ) as Record<string, unknown>
+  const made = await member.request<{ id: string }>('POST', '/api/jobs/import', {
+    ...{ ...file, photos: [], pictures: [], sampledColors: [] },
+  })
+  const rented = await snapshotOf(member, made.body.id)
+  const derived = deriveJob(rented, today)
+  const { beginBy } = deriveInstall(rented, derived, takeoffsOf(rented, derived.measure), today).putBack
+  const text = await member.request<string>('GET', `/api/jobs/${made.body.id}/install.ics`)
+  const event = new ICAL.Component(ICAL.parse(text.body) as unknown[])
+    .getAllSubcomponents('vevent')
+    .map((e) => new ICAL.Event(e))
+    .find((e) => e.summary === 'Last day to begin putting back')
+  expect(event?.startDate.toString()).toBe(beginBy)
 })

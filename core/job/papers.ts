@@ -20,6 +20,8 @@ export interface PaperTable {
   readonly head: readonly string[]
   readonly rows: readonly (readonly Cell[])[]
   readonly total: readonly Cell[] | undefined
+  /** Begins a page where it is printed. */
+  readonly newPage?: true
 }
 
 /** A paper whatever it is written as: PDF, XLSX and CSV are made of the same tables, so their sums are the same. */

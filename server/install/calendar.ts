@@ -67,6 +67,8 @@ export function installCalendar(
     for (const o of facts.lastOrders)
       if (o.daysLeft >= 0)
         wholeDay(`order|${o.arrival.arrival.key}`, o.orderBy, `Last day to order: ${o.arrival.arrival.name}`)
+    if (facts.back?.beginBy !== undefined)
+      wholeDay('putting-back', facts.back.beginBy, 'Last day to begin putting back')
   }
   return calendar.toString()
 }

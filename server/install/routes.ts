@@ -73,7 +73,7 @@ export function installRoutes(db: Database): Router {
       ...(isSkill(trade) ? { skill: trade } : {}),
       ...(typeof who === 'string' ? { crewId: who } : {}),
     }
-    const paper = planPaper(job, facts, only)
+    const paper = planPaper(job, facts, { ...only, byWeek: format === 'pdf' })
     const file = `plan-of-the-work${isSkill(trade) ? `-${trade.replaceAll(' ', '-')}` : ''}.${format}`
     res.set('Content-Disposition', `${format === 'pdf' ? 'inline' : 'attachment'}; filename="${file}"`)
     if (format === 'pdf') res.type('application/pdf').send(await paperPdf(paper, job))

@@ -47,7 +47,10 @@ export function paperPdf(paper: Omit<Paper, 'name'>, job: JobSnapshot): Promise<
         allRows(table).some((r) => isMoney(r[i] ?? null) || typeof r[i] === 'number'),
       )
       return [
-        { text: table.title, bold: true, fontSize: 11, margin: [0, 8, 0, 4] },
+        {
+          ...{ text: table.title, bold: true, fontSize: 11, margin: [0, 8, 0, 4] },
+          ...(table.newPage ? { pageBreak: 'before' as const } : {}),
+        },
         table.rows.length === 0
           ? { text: 'Nothing yet.' }
           : {

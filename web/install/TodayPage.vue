@@ -3,6 +3,8 @@ import { ElButton, ElButtonGroup } from 'element-plus'
 import { computed, onMounted, ref, watch } from 'vue'
 import { addDays } from '@bonitas/core/kernel/units/days'
 import { ROWS } from '@bonitas/core/model/registry'
+import { daysOff, weekdayOf } from '@bonitas/core/stages/install/crewTime'
+import type { PlannedTask } from '@bonitas/core/stages/install/workPlan'
 import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useInAddress } from '../job/useInAddress.js'
@@ -43,6 +45,10 @@ const planned = computed(() =>
   ),
 )
 const doneOn = (x: (typeof planned.value)[number]) => rowOf(x.task)?.doneOn ?? null
+/** Whether whoever does it works on the day looked at: what begins on Friday and ends on Monday rests in between. */
+const works = ({ worker }: PlannedTask) =>
+  worker.weekdays.includes(weekdayOf(on.value)) &&
+  daysOff(store.snapshot?.closures ?? [], on.value, worker.id).length === 0
 /** What stood on a day stays on it while it is looked at: a tick takes nothing out of sight. */
 const seen = new Set<string>()
 const tasks = computed(() =>
@@ -50,7 +56,7 @@ const tasks = computed(() =>
     .filter((x) => {
       const done = doneOn(x)
       if (done !== null) return done === on.value || seen.has(`${on.value} ${x.task.key}`)
-      return !x.unplaced && x.start.day <= on.value && x.finish.day >= on.value
+      return !x.unplaced && x.start.day <= on.value && x.finish.day >= on.value && works(x)
     })
     .sort(
       (x, y) =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { rightIn } from '@bonitas/core/job/rightIn'
+import { rightInInstall } from '@bonitas/core/job/install/rightInInstall'
 import { lookedFor } from '@bonitas/core/job/lookedFor'
 import { useJobStore } from './jobStore.js'
 import { t } from './words.js'
@@ -17,9 +18,19 @@ const titles = computed(() => {
         : store.findings
   return store.snapshot && found ? lookedFor(props.stage, found, store.snapshot.schools) : []
 })
-const right = computed(() =>
-  store.snapshot && store.derived ? rightIn(props.stage, store.snapshot, store.derived, store.plan) : [],
-)
+const right = computed(() => {
+  const { snapshot: job, install } = store
+  if (!job) return []
+  if (props.stage === 'install')
+    return install
+      ? rightInInstall(
+          job,
+          install,
+          install.findings.some((f) => f.rule === 'install.too-early'),
+        )
+      : []
+  return store.derived ? rightIn(props.stage, job, store.derived, store.plan) : []
+})
 </script>
 
 <template>

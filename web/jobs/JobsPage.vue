@@ -4,11 +4,13 @@ import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { JobLine } from '@bonitas/core/job/jobLine'
 import { formatterOf } from '@bonitas/core/kernel/units/formatter'
+import { dayIn } from '@bonitas/core/kernel/units/days'
 import { request } from '../api/http.js'
 import ListTable from '../form/ListTable.vue'
 import FileButton from '../form/FileButton.vue'
 import { useSessionStore } from '../session/sessionStore.js'
 import ExampleRooms from './ExampleRooms.vue'
+import { usePlans } from './usePlans.js'
 import NewJob from './NewJob.vue'
 import { t } from './words.js'
 
@@ -23,11 +25,25 @@ const year = new Date().toISOString().slice(0, 10)
 const says = computed(() =>
   formatterOf(session.visitor?.studio ?? { system: 'metric', locale: 'en-IE', currency: 'EUR' }),
 )
+const { plans, plan } = usePlans()
+/** What the plan of the work of a job comes to, once it is made. */
+function planLines(jobId: string): string[] {
+  const known = plans.value.get(jobId)
+  if (!known) return []
+  if (known.done) return [t('allDone')]
+  const { readyOn, order, stops } = known
+  return [
+    readyOn ? t('readyOn', { day: says.value.day(readyOn, year) }) : '',
+    stops > 0 ? t('stops', { n: stops }) : '',
+    order ? t('orderBy', { name: order.name, day: says.value.day(order.by, year) }) : '',
+  ].filter(Boolean)
+}
 const money = (minor: number) => says.value.money(minor)
 
 onMounted(async () => {
   try {
     jobs.value = await request<JobLine[]>('/jobs')
+    plan(jobs.value, dayIn(session.visitor?.studio.timeZone ?? 'UTC', new Date()))
     // A late answer opens the form of the first job; it never closes one that a person opened.
     if (jobs.value.length === 0) adding.value = true
   } catch (error) {
@@ -139,9 +155,10 @@ async function signOut(): Promise<void> {
             ><template v-if="job.freeMinor < 0"> {{ t('over') }}</template></span
           ></template
         >
-        <template #cell-install="{ row: job }">{{
-          job.installOn ? says.day(job.installOn, year) : t('noDate')
-        }}</template>
+        <template #cell-install="{ row: job }"
+          >{{ job.installOn ? says.day(job.installOn, year) : t('noDate') }}
+          <p v-for="line in planLines(job.id)" :key="line" class="second">{{ line }}</p></template
+        >
       </ListTable>
       <p v-else-if="!jobs && !message" class="second" role="status">{{ t('opening') }}</p>
     </main>

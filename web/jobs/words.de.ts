@@ -27,6 +27,10 @@ export default {
   install: 'Einrichtung',
   over: 'darüber',
   noDate: 'kein Datum',
+  allDone: 'alles getan',
+  readyOn: 'fertig {day}',
+  orderBy: '{name} bis {day} bestellen',
+  stops: '{n} Halt',
   opening: 'Wird geöffnet …',
   agreedBudget: 'Vereinbartes Budget',
   aJobIsOneRoom:

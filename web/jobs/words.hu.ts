@@ -27,6 +27,10 @@ export default {
   install: 'Berendezés',
   over: 'túllépve',
   noDate: 'nincs dátum',
+  allDone: 'minden kész',
+  readyOn: 'kész: {day}',
+  orderBy: '{name} rendelése legkésőbb {day}',
+  stops: '{n} akadály',
   opening: 'Megnyitás …',
   agreedBudget: 'Megállapodott keret',
   aJobIsOneRoom:

@@ -26,6 +26,10 @@ export const english = {
   install: 'Install',
   over: 'over',
   noDate: 'no date',
+  allDone: 'all done',
+  readyOn: 'ready {day}',
+  orderBy: 'order {name} by {day}',
+  stops: '{n} stop | {n} stops',
   opening: 'Opening …',
   agreedBudget: 'Agreed budget',
   aJobIsOneRoom:

@@ -1,6 +1,7 @@
-import { formatterOf } from '../../kernel/units/formatter.js'
+import { addDays } from '../../kernel/units/days.js'
+import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
-import type { Skill } from '../../model/vocabulary/install.js'
+import { WEEKDAYS, type Skill } from '../../model/vocabulary/install.js'
 import type { InstallFacts } from '../../stages/install/installFacts.js'
 import { weekdayOf } from '../../stages/install/crewTime.js'
 import type { PlannedTask } from '../../stages/install/workPlan.js'
@@ -11,12 +12,12 @@ const byStart = (x: PlannedTask, y: PlannedTask): number =>
 
 /**
  * The plan of the work as a paper: what comes, and what is done, by days; without a price.
- * @param only tasks of one trade, or of one person; a sheet for who does them
+ * @param only tasks of one trade, or of one person, a sheet for who does them; and each week once more on a page of its own
  */
 export function planPaper(
   job: JobSnapshot,
   facts: InstallFacts,
-  only: { readonly skill?: Skill; readonly crewId?: string } = {},
+  only: { readonly skill?: Skill; readonly crewId?: string; readonly byWeek?: boolean } = {},
 ): Omit<Paper, 'name'> {
   const says = formatterOf(job.studio)
   const when = (t: PlannedTask['start']) =>
@@ -64,10 +65,53 @@ export function planPaper(
       ...(whole && arrivals.rows.length > 0 ? [arrivals] : []),
       table,
       ...(notes.rows.length > 0 ? [notes] : []),
+      ...(only.byWeek ? weekTables(facts, tasks, whole, says) : []),
     ],
     says: `Follow the maker’s instructions and local code; licensed trades do what is theirs. As of ${says.day(facts.today)}.`,
   }
 }
+
+/** Each week on a page of its own, to hang up at the room: what is done on which day, and what comes. */
+function weekTables(
+  facts: InstallFacts,
+  tasks: readonly PlannedTask[],
+  whole: boolean,
+  says: Formatter,
+): PaperTable[] {
+  const open = tasks.filter((t) => !t.unplaced && t.task.doneOn === null)
+  const comes = whole ? facts.plan.arrivals.filter((a) => a.arrival.on !== null) : []
+  const days = [...open.flatMap((t) => [t.start.day, t.finish.day]), ...comes.map((a) => a.arrival.on ?? '')]
+  const mondays = [...new Set(days.map(mondayOf))].sort()
+  return mondays.map((monday): PaperTable => {
+    const sunday = addDays(monday, 6)
+    const entries = [
+      ...open
+        .filter((t) => t.start.day <= sunday && t.finish.day >= monday)
+        .map((t) => {
+          const on = t.start.day < monday ? monday : t.start.day
+          const time = t.start.day < monday ? '' : says.clock(5 * Math.round(t.start.minute / 5))
+          return {
+            on,
+            minute: t.start.day < monday ? 0 : t.start.minute,
+            cells: [time, t.task.name, t.worker.name],
+          }
+        }),
+      ...comes
+        .filter(({ arrival: a }) => a.on !== null && a.on >= monday && a.on <= sunday)
+        .map(({ arrival: a }) => ({
+          ...{ on: a.on ?? '', minute: -1 },
+          cells: ['', `${a.name} comes`, a.supplierName],
+        })),
+    ].sort((x, y) => (x.on === y.on ? x.minute - y.minute : x.on < y.on ? -1 : 1))
+    return {
+      ...{ title: `Week of ${says.day(monday, facts.today)}`, total: undefined, newPage: true },
+      head: ['Day', 'From', 'What', 'Who'],
+      rows: entries.map((e): Cell[] => [`${weekdayOf(e.on)} ${says.day(e.on, facts.today)}`, ...e.cells]),
+    }
+  })
+}
+
+const mondayOf = (day: string): string => addDays(day, -WEEKDAYS.indexOf(weekdayOf(day)))
 
 function orderBy(facts: InstallFacts, key: string): Cell {
   const last = facts.lastOrders.find((o) => o.arrival.arrival.key === key)
