@@ -42,8 +42,8 @@ beforeAll(async () => {
 })
 afterAll(() => server.close())
 
-const get = async (path: string, who = member) => {
-  const answer = await fetch(`${server.base}/api/jobs/${job.brief.id}/${path}`, { headers: who.headers })
+const get = async (path: string, who = member, of = job) => {
+  const answer = await fetch(`${server.base}/api/jobs/${of.brief.id}/${path}`, { headers: who.headers })
   return {
     status: answer.status,
     type: answer.headers.get('content-type') ?? '',
@@ -286,13 +286,14 @@ test('the last day to begin putting a rented room back stands in the calendar', 
     readFileSync(new URL('../demo/jobs/2-box-room.json', import.meta.url), 'utf8'),
   ) as Record<string, unknown>
   const made = await member.request<{ id: string }>('POST', '/api/jobs/import', {
-    ...{ ...file, photos: [], pictures: [], sampledColors: [] },
+    ...{ ...file, photos: [], consents: [], pictures: [], sampledColors: [] },
   })
+  expect(made.status, JSON.stringify(made.body)).toBe(201)
   const rented = await snapshotOf(member, made.body.id)
   const derived = deriveJob(rented, today)
   const { beginBy } = deriveInstall(rented, derived, takeoffsOf(rented, derived.measure), today).putBack
-  const text = await member.request<string>('GET', `/api/jobs/${made.body.id}/install.ics`)
-  const event = new ICAL.Component(ICAL.parse(text.body) as unknown[])
+  const text = (await get('install.ics', member, rented)).bytes.toString('utf8')
+  const event = new ICAL.Component(ICAL.parse(text) as unknown[])
     .getAllSubcomponents('vevent')
     .map((e) => new ICAL.Event(e))
     .find((e) => e.summary === 'Last day to begin putting back')

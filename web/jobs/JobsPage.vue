@@ -27,16 +27,18 @@ const says = computed(() =>
 )
 const { plans, plan } = usePlans()
 /** What the plan of the work of a job comes to, once it is made. */
-function planLines(jobId: string): string[] {
+function planLine(jobId: string): string {
   const known = plans.value.get(jobId)
-  if (!known) return []
-  if (known.done) return [t('allDone')]
+  if (!known) return ''
+  if (known.done) return t('allDone')
   const { readyOn, order, stops } = known
   return [
     readyOn ? t('readyOn', { day: says.value.day(readyOn, year) }) : '',
     stops > 0 ? t('stops', { n: stops }) : '',
     order ? t('orderBy', { name: order.name, day: says.value.day(order.by, year) }) : '',
-  ].filter(Boolean)
+  ]
+    .filter(Boolean)
+    .join(' · ')
 }
 const money = (minor: number) => says.value.money(minor)
 
@@ -157,7 +159,8 @@ async function signOut(): Promise<void> {
         >
         <template #cell-install="{ row: job }"
           >{{ job.installOn ? says.day(job.installOn, year) : t('noDate') }}
-          <p v-for="line in planLines(job.id)" :key="line" class="second">{{ line }}</p></template
+          <!-- Beside the line of the client: what comes later moves nothing. -->
+          <p class="second">{{ planLine(job.id) }}</p></template
         >
       </ListTable>
       <p v-else-if="!jobs && !message" class="second" role="status">{{ t('opening') }}</p>
