@@ -36,7 +36,13 @@ const workers = computed(() => store.snapshot?.crew ?? [])
 .papers {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 14px;
+  gap: 4px 14px;
   padding: 10px 0 4px;
+}
+/* As large as a finger needs them. */
+.papers a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 26px;
 }
 </style>
