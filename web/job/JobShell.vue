@@ -5,6 +5,7 @@ import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'
 import { currencyDigits } from '@bonitas/core/kernel/money/currency'
 import { ApiProblem } from '../api/http.js'
 import { stageKeys, typing } from './keys.js'
+import { useUploadStore } from './uploadStore.js'
 import { useJobStore } from './jobStore.js'
 import JobHead from './JobHead.vue'
 import JobNotices from './JobNotices.vue'
@@ -127,7 +128,8 @@ function keys(event: KeyboardEvent): void {
 
 function leaving(event: BeforeUnloadEvent): void {
   // What waits is kept in this browser, but only this browser: say so before the page goes.
-  if (store.waiting > 0 && store.gone) event.preventDefault()
+  // A file that waits is kept on this page alone.
+  if ((store.waiting > 0 && store.gone) || uploads.waiting.length > 0) event.preventDefault()
 }
 
 watch(jobId, load, { immediate: true })
@@ -138,7 +140,15 @@ watch(
 )
 /** A question about a change is asked where the change was made, and said elsewhere. */
 const asksHere = computed(() => store.conflict?.group.at === store.stage)
-const comeBack = () => store.nudge()
+const uploads = useUploadStore()
+function comeBack(): void {
+  store.nudge()
+  void uploads.sendUnreached()
+}
+watch(
+  () => store.gone,
+  (gone) => !gone && void uploads.sendUnreached(),
+)
 onMounted(() => {
   window.addEventListener('keydown', keys)
   window.addEventListener('online', comeBack)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import type { Upload } from './useUploads.js'
+import type { Upload } from './uploadStore.js'
 import { t } from './words.js'
 
 /** Files on their way, and those that did not get through, each with its reason. */

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { emptyJob } from '@bonitas/core/examples/emptyJob'
 import { useJobStore } from './jobStore.js'
 import { useConfirm } from './useConfirm.js'
-import { useUploads, type UploadAbout } from './useUploads.js'
+import { useUploadStore, type UploadAbout } from './uploadStore.js'
+import { useUploads } from './useUploads.js'
 
 const PAPER: UploadAbout = { kind: 'paper', subject: 'receipt:r' }
 const PHOTO: UploadAbout = { kind: 'damage', subject: 'claim:c' }
@@ -106,6 +107,25 @@ describe('files on their way', () => {
     const paths = asked.map((url) => new URL(url, 'http://x').pathname)
     expect(new Set(paths).size).toBe(1)
     expect([waiting.value.length, useJobStore().snapshot!.photos.length]).toEqual([0, 1])
+  })
+  test('what waits outlives its page, and goes to the job it was taken in, each once, when the server is back', async () => {
+    const well = answer
+    answer = () => Promise.reject(new TypeError('down'))
+    const first = useJobStore().snapshot!
+    await useUploads().take([file('a.jpg', 'image/jpeg'), file('b.jpg', 'image/jpeg')], PHOTO)
+    expect(useUploads().waiting.value).toHaveLength(2)
+    // Another job is opened meanwhile: nothing of the first waits on its pages, and nothing is added to it.
+    useJobStore().snapshot = { ...emptyJob(), brief: { ...emptyJob().brief, id: 'other' } }
+    expect(useUploads().waiting.value).toEqual([])
+    answer = well
+    asked.length = 0
+    await Promise.all([useUploadStore().sendUnreached(), useUploadStore().sendUnreached()])
+    const paths = asked.map((url) => new URL(url, 'http://x').pathname)
+    expect(new Set(paths).size).toBe(paths.length)
+    expect(paths).toHaveLength(2)
+    for (const path of paths) expect(path).toContain(`/jobs/${first.brief.id}/`)
+    expect(useUploadStore().waiting).toEqual([])
+    expect(useJobStore().snapshot!.photos).toEqual([])
   })
 })
 

@@ -89,7 +89,7 @@ onMounted(() => store.needInstall())
 const lastOrder = computed(() => {
   const last = store.install?.lastOrders.find((o) => o.arrival.arrival.itemId === row.value.id)
   if (!last) return ''
-  const days = { needed: day(last.arrival.latestOn), last: day(last.orderBy) }
+  const days = { needed: day(last.wantedOn), last: day(last.orderBy) }
   return last.daysLeft < 0
     ? t('planPastOrder', days)
     : t('planLastOrder', { ...days, left: says.value.count(last.workdaysLeft, 'working day') })

@@ -54,7 +54,7 @@ export function arrivalsOf(
         ...{ key, name: item.name, itemId: item.id, state, on: missed ? null : said },
         missedOn: missed ? said : null,
         supplierName: job.suppliers.find((s) => s.id === supplierId)?.name ?? '',
-        leadDays,
+        ...{ leadDays, neededOn: item.neededOn },
         lateDays: lateness.filter((l) => l.supplierId === supplierId).map((l) => l.days),
       },
     ]
@@ -62,7 +62,7 @@ export function arrivalsOf(
   const works = job.works
     .filter((w) => !w.done && needed.has(`work:${w.id}`))
     .map((w): Arrival => ({
-      ...{ key: `work:${w.id}`, name: w.what, itemId: null, state: 'building work' },
+      ...{ key: `work:${w.id}`, name: w.what, itemId: null, state: 'building work', neededOn: null },
       ...{ on: w.readyOn !== null && w.readyOn < today ? null : w.readyOn, supplierName: '', leadDays: null },
       ...{ missedOn: w.readyOn !== null && w.readyOn < today ? w.readyOn : null, lateDays: [] },
     }))

@@ -6,6 +6,7 @@ import type { PlanTask } from '../../stages/install/planTask.js'
 import { effortFor } from '../../stages/takeoff/making/making.js'
 import type { Task } from '../../model/vocabulary/making.js'
 import type { PutBack } from '../../stages/brief/puttingBack.js'
+import { isHeavy } from './carrying.js'
 import { asTask, sumOf, type Draft } from './drafts.js'
 import { placesIn } from './placesIn.js'
 import { withRow } from './withRow.js'
@@ -92,8 +93,15 @@ function draftsOf(
   isPainted: boolean,
 ): Draft[] {
   const { kind, of, areaMm2, count } = work
-  const piece = /^piece:(.+)$/.exec(of)?.[1]
-  const common = { because: [how], places, pieceIds: piece === undefined ? [] : [piece], asks: null }
+  const id = of.slice(of.indexOf(':') + 1)
+  const piece = of.startsWith('piece:') ? job.pieces.find((p) => p.id === id) : undefined
+  const item = of.startsWith('item:') ? job.items.find((i) => i.id === id) : undefined
+  const thing = {
+    weightG: piece?.weightG ?? item?.weightG ?? null,
+    kind: piece?.kind ?? item?.pieceKind ?? null,
+  }
+  const heavy = isHeavy(thing)
+  const common = { because: [how], places, pieceIds: piece ? [piece.id] : [], asks: null }
   const one = (
     part: string,
     step: Draft['step'],
@@ -125,8 +133,14 @@ function draftsOf(
     }
     case 'drill':
       return [
-        one('down', 'take off', `${what}: taken down`, MINUTES_BACK.down),
-        one('holes', 'fill', `${what}: holes filled, sanded`, MINUTES_BACK.fill),
+        one('down', 'take off', `${what}: taken down`, MINUTES_BACK.down, {
+          hands: heavy ? 2 : 1,
+          ...(heavy ? { caution: METHODS.furnish.caution } : {}),
+        }),
+        // What is sanded may be old paint, in a house that is somebody else’s.
+        one('holes', 'fill', `${what}: holes filled, sanded`, MINUTES_BACK.fill, {
+          asks: METHODS.sand.asks ?? null,
+        }),
         ...(isPainted ? [] : [one('touch', 'coat', `${what}: touched in`, MINUTES_BACK.touch, { turn: 1 })]),
       ]
     case 'glue':
@@ -145,13 +159,22 @@ function draftsOf(
     case 'strips':
       return [one('off', 'strip', `${what}: off its strips`, MINUTES_BACK.strips, { dryHours: 0 })]
     case 'original':
-      return [one('original', 'put back on', `${what}: the original put back`, MINUTES_BACK.original)]
+      return [
+        one('original', 'put back on', `${what}: the original put back`, MINUTES_BACK.original, {
+          hands: heavy ? 2 : 1,
+          // A shade or a lamp hangs where there is current.
+          asks: thing.kind === 'lamp' ? (METHODS['take off'].asks ?? null) : null,
+        }),
+      ]
     case 'give back':
       return [
         one('give', 'furnish', `${what}: given back`, MINUTES_BACK.giveBack, { elsewhere: true, hands: 1 }),
       ]
   }
 }
+
+/** What nobody measured is taken as half a day for each going over, not as nothing (common practice). */
+const UNMEASURED = 240
 
 /** A deep color is closed with primer and gets two pale coats, each after the one before is dry. */
 function paintedBack(
@@ -162,13 +185,18 @@ function paintedBack(
   common: Pick<Draft, 'because' | 'places' | 'pieceIds' | 'asks'>,
 ): Draft[] {
   const each = (task: Task) => effortFor(job.efforts, task).minutesEach
-  const coat = (part: string, step: 'prime' | 'coat', name: string, task: Task, turn: number): Draft => ({
+  const part = (key: string, step: Draft['step'], name: string, task: Task, more: Partial<Draft>): Draft => ({
     ...common,
-    ...{ key: `${BACK}|${part}|${of}`, step, name: `${what}: ${name}`, turn },
-    minutes: (areaMm2 / 1e6) * each(task),
-    sum: areaMm2 > 0 ? sumOf('area', areaMm2, each(task), says) : '',
+    ...{ key: `${BACK}|${key}|${of}`, step, name: `${what}: ${name}` },
+    ...(areaMm2 > 0
+      ? { minutes: (areaMm2 / 1e6) * each(task), sum: sumOf('area', areaMm2, each(task), says) }
+      : { minutes: UNMEASURED, because: [...common.because, 'not measured: taken as half a day'] }),
+    ...more,
   })
+  const coat = (key: string, step: 'prime' | 'coat', name: string, task: Task, turn: number) =>
+    part(key, step, name, task, { turn })
   return [
+    part('sand', 'sand', 'washed and sanded', 'wash and sand', { asks: METHODS.sand.asks ?? null }),
     coat('prime', 'prime', 'primed', 'prime', 0),
     coat('first', 'coat', 'first pale coat', 'paint with a roller', 1),
     coat('second', 'coat', 'second pale coat', 'paint with a roller', LAST_COAT),

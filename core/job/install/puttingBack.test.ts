@@ -67,6 +67,54 @@ describe('what is put back', () => {
   })
 })
 
+describe('nobody is sent into danger', () => {
+  const tasksOf = (room: InstallRoom) =>
+    planOf(rented({ brief: { leaseEndsOn: '2026-03-31' }, ...room })).plan.tasks.map((t) => t.task)
+  test('whatever is sanded asks the age of the paint under it', () => {
+    const deep = { painted: ['walls'], finish: { labL: 20, labA: -20, labB: 10 } }
+    const sanded = tasksOf({ ...deep, pieces: [SHELF] }).filter((t) => /sanded/.test(t.name))
+    expect(sanded.map((t) => t.name).sort()).toEqual([
+      'Oat on Walls: washed and sanded',
+      'Shelf: holes filled, sanded',
+    ])
+    for (const t of sanded) expect(t.asks).toMatch(/lead/)
+  })
+  test.each([
+    [40_000, 2],
+    [3_000, 1],
+    // Of unknown weight: by what it is.
+    [null, 2],
+  ] as const)('shelves of %s g are taken down by %i', (weightG, hands) =>
+    expect(tasksOf({ pieces: [{ ...SHELF, weightG }] }).find((t) => /taken down/.test(t.name))?.hands).toBe(
+      hands,
+    ),
+  )
+  test('a lamp’s original is put back with the power off; what is wired in by its licensed trade', () => {
+    const lamp = {
+      id: 'l',
+      name: 'Shade',
+      kind: 'lamp',
+      fixing: 'on what is there',
+      originalAt: 'cupboard',
+    } as const
+    expect(tasksOf({ pieces: [lamp] }).find((t) => /original/.test(t.name))?.asks).toMatch(/power off/)
+    expect(
+      tasksOf({ pieces: [{ ...lamp, fixing: 'wired in' }] }).find((t) => /original/.test(t.name))?.skill,
+    ).toBe('electrician')
+  })
+  test('a wall nobody measured is not painted in five minutes', () => {
+    const job = rented({
+      painted: ['walls'],
+      finish: { labL: 20, labA: -20, labB: 10 },
+      brief: { leaseEndsOn: '2026-03-31' },
+    })
+    const coats = planOf({ ...job, walls: job.walls.slice(0, 2) }).plan.tasks.filter((t) =>
+      /pale coat/.test(t.task.name),
+    )
+    expect(coats.map((t) => t.task.estimate.likely)).toEqual([240, 240])
+  })
+})
+
 describe('the last day to begin', () => {
   const rooms = fc.record({
     fixings: fc.array(fc.constantFrom('screwed to the wall', 'wired in', 'glued down', 'adhesive strips'), {

@@ -63,9 +63,15 @@ function groupsOf(
     group.tasks.push(task)
     groups.set(key, group)
   }
+  // Of as much work at both, the wall that was called out first: not whose row has the lower id.
+  const called = new Map(
+    [...job.walls].sort((x, y) => x.position - y.position).map((w, i) => [`wall:${w.id}`, i]),
+  )
   const work = (g: { tasks: readonly PlanTask[] }) => g.tasks.reduce((sum, t) => sum + t.estimate.likely, 0)
   return [...groups]
-    .sort(([k, x], [l, y]) => (x.rank === y.rank ? work(y) - work(x) || (k < l ? -1 : 1) : x.rank - y.rank))
+    .sort(([k, x], [l, y]) =>
+      x.rank === y.rank ? work(y) - work(x) || (called.get(k) ?? 0) - (called.get(l) ?? 0) : x.rank - y.rank,
+    )
     .map(([, { name, tasks: own }]) => ({ name, tasks: own }))
 }
 

@@ -49,6 +49,9 @@ export function taskSheet(
           measure.nameOf(w.wallId),
           `${says.count(nails.length, 'nail')} at ${says.lengths(nails)} from the left, ${says.length(height)} above the floor`,
           `middle ${says.length(w.centerMm)}`,
+          w.into === 'not known'
+            ? `${w.fixing}; what the wall is made of is not known`
+            : `${w.fixing}, into ${w.into}`,
           size,
           weight,
         ]

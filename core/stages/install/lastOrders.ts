@@ -12,6 +12,8 @@ import type { PlannedArrival } from './workPlan.js'
 /** The last day on which goods can be ordered and come when they are needed. */
 export interface LastOrder {
   readonly arrival: PlannedArrival
+  /** The latest day it may come: by the plan, or by whoever wants it sooner. */
+  readonly wantedOn: string
   readonly orderBy: string
   /** Negative once it is past. */
   readonly daysLeft: number
@@ -49,11 +51,12 @@ export function lastOrders(
 ): LastOrder[] {
   return arrivals
     .flatMap((arrival): LastOrder[] => {
-      const { state, leadDays } = arrival.arrival
+      const { state, leadDays, neededOn } = arrival.arrival
       if (leadDays === null || (state !== 'open' && state !== 'chosen')) return []
-      const orderBy = lastDayFor(arrival.latestOn, leadDays, closures)
+      const wantedOn = neededOn !== null && neededOn < arrival.latestOn ? neededOn : arrival.latestOn
+      const orderBy = lastDayFor(wantedOn, leadDays, closures)
       const workdaysLeft = workdaysBetween(supplierCalendar(closures), today, orderBy)
-      return [{ arrival, orderBy, daysLeft: daysBetween(today, orderBy), workdaysLeft }]
+      return [{ arrival, wantedOn, orderBy, daysLeft: daysBetween(today, orderBy), workdaysLeft }]
     })
     .sort((x, y) => x.daysLeft - y.daysLeft)
 }

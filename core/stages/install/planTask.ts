@@ -68,6 +68,8 @@ export interface Arrival {
   readonly missedOn: string | null
   readonly supplierName: string
   readonly leadDays: number | null
+  /** The day a person wants it by, whatever the plan says. */
+  readonly neededOn: string | null
   /** By how many days orders of this supplier came late before. */
   readonly lateDays: readonly number[]
 }

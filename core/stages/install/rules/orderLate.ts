@@ -15,7 +15,9 @@ export const orderLate: Rule<InstallFacts> = {
   check: ({ lastOrders, says, today, nameOf }) =>
     lastOrders
       .filter((o) => o.daysLeft <= WARNING_DAYS)
-      .map(({ arrival, orderBy, daysLeft, workdaysLeft }): Finding => {
+      // Wanted by a person no later than the plan needs it, it is told in Source, on the same day.
+      .filter((o) => o.daysLeft < 0 || o.arrival.arrival.neededOn !== o.wantedOn)
+      .map(({ arrival, wantedOn, orderBy, daysLeft, workdaysLeft }): Finding => {
         const { name, itemId, leadDays } = arrival.arrival
         const past = daysLeft < 0
         return {
@@ -23,7 +25,7 @@ export const orderLate: Rule<InstallFacts> = {
           severity: past ? 'stop' : 'look',
           about: [{ kind: 'item', id: itemId ?? '', name }],
           title: past ? `${name} can no longer come in time` : `Order ${name} by ${says.day(orderBy, today)}`,
-          measured: `${says.count(leadDays ?? 0, 'day')} of lead time; needed for “${nameOf(arrival.neededBy)}”, at the latest on ${says.day(arrival.latestOn, today)}`,
+          measured: `${says.count(leadDays ?? 0, 'day')} of lead time; needed for “${nameOf(arrival.neededBy)}”, at the latest on ${says.day(wantedOn, today)}`,
           wanted: `ordered by ${says.day(orderBy, today)}${past ? '' : `, ${says.count(workdaysLeft, 'working day')} from today`}`,
           because: past
             ? `Ordered today it moves the end of the work by ${says.count(-daysLeft, 'day')}, unless something stands in for it.`
