@@ -1,4 +1,6 @@
 import { describe, expect, test } from 'vitest'
+import { installJob, MONDAY } from '../examples/install/example.js'
+import { addDays } from '../kernel/units/days.js'
 import { exampleJob, ex, type ExamplePiece } from '../examples/plan/example.js'
 import { ROWS } from '../model/registry.js'
 import type { JobSnapshot } from '../model/snapshot.js'
@@ -91,5 +93,36 @@ describe('a flame is asked about where it burns, however that is entered', () =>
   ])('%i from the wall whose window has curtains', (y, times) => {
     const curtains = ex('curtains', 'Curtains', { wallId: 'north' })
     expect(flames([curtains, candle({ at: [2600, y] })], {}, [WINDOW])).toHaveLength(times)
+  })
+})
+
+describe('the last day to order is told once, on one day', () => {
+  const lamp = (neededOn: string | null, installOn: string) =>
+    installJob({
+      brief: { installOn },
+      crew: [{ name: 'One' }],
+      pieces: [{ id: 'p', name: 'Floor lamp', kind: 'lamp', itemId: 'lamp' }],
+      items: [{ id: 'lamp', name: 'Floor lamp', category: 'light', neededOn, chosenOptionId: 'o' }],
+      options: [{ id: 'o', itemId: 'lamp', name: 'Stem lamp', priceMinor: 100, leadDays: 14 }],
+    })
+  const told = (job: JobSnapshot) =>
+    judgeWhole(job, MONDAY, true)
+      .filter((f) => f.rule === 'source.order-by' || f.rule === 'install.order-late')
+      .map((f) => [f.rule, f.wanted.replace(/,.*/, '')])
+  test('wanted by a person before the plan needs it: Source tells it, on that day', () => {
+    const needed = addDays(MONDAY, 18)
+    expect(told(lamp(needed, addDays(MONDAY, 60)))).toEqual([['source.order-by', 'ordered by 6 Mar 2026']])
+  })
+  test('wanted by nobody: the plan tells it, from the promised day', () => {
+    // Two days of work at the end, 14 days before that.
+    const [, wanted] = told(lamp(null, addDays(MONDAY, 18)))[0] ?? []
+    expect(told(lamp(null, addDays(MONDAY, 18)))).toHaveLength(1)
+    expect(wanted).toMatch(/^ordered by [45] Mar/)
+    // Nothing presses where the promised day is far away, however soon the plan could be over.
+    expect(told(lamp(null, addDays(MONDAY, 60)))).toEqual([])
+  })
+  test('promised to nobody and wanted by nobody: no last day', () => {
+    const job = lamp(null, addDays(MONDAY, 18))
+    expect(told({ ...job, brief: { ...job.brief, installOn: null } })).toEqual([])
   })
 })

@@ -84,6 +84,9 @@ const guessed = computed(() =>
 <template>
   <StagePage v-if="job" :title="t('install')">
     <template #head><StageTabs stage="install" /></template>
+    <p v-if="store.install && store.install.unmeasured.length > 0" class="missing">
+      {{ t('notInThePlan', { names: store.install.unmeasured.join(', ') }) }}
+    </p>
     <p v-if="failed" class="second" role="alert">{{ t('planCannotBeMade') }}</p>
     <div v-if="done !== undefined" class="running">
       <ElProgress :percentage="Math.round(100 * done)" :aria-label="t('running')" />
@@ -161,6 +164,10 @@ const guessed = computed(() =>
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 12px;
   align-items: center;
+}
+.missing {
+  border-left: 4px solid var(--ink);
+  padding: 4px 10px;
 }
 .answer {
   font-size: 18px;

@@ -39,7 +39,7 @@ const notes = computed(() => [task.value.first, task.value.caution].filter((x) =
     </h2>
     <p class="second">
       <template v-if="!done">{{ when }}, </template>{{ planned.worker.name
-      }}<template v-if="task.hands > 1">, {{ t('hands') }} {{ task.hands }}</template
+      }}<template v-if="task.hands > 1">, {{ t('peopleCount', { n: task.hands }) }}</template
       ><template v-if="task.sum">. {{ task.sum }}</template>
     </p>
     <TaskAnswer :task="task" />

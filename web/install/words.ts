@@ -169,6 +169,9 @@ export const english = {
   toPutBack: 'What is put back',
   task: 'Task',
   when: 'Day',
+  notInThePlan:
+    'Not in this plan, because no area is known: painting with {names}. The walls are closed and the ceiling measured first.',
+  peopleCount: '{n} person | {n} people',
   moneyWithin: 'Within {agreed} in {n} of 100 runs; without the reserve in {m}.',
   moneyTeach:
     'Orders as they stand, choices at their price up to 5 % more, stand-ins 15 % less to 30 % more, open targets 20 % less to 40 % more (common practice). In the mean {mean}, eight of ten runs up to {eighty}.',

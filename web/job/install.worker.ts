@@ -23,7 +23,7 @@ export interface InstallAsk {
 export interface InstallView
   extends
     Pick<WorkPlan, 'tasks' | 'arrivals' | 'readyOn' | 'firstDay'>,
-    Pick<InstallFacts, 'lastOrders' | 'outOfUse' | 'clearedMm3'> {
+    Pick<InstallFacts, 'lastOrders' | 'outOfUse' | 'clearedMm3' | 'unmeasured'> {
   readonly findings: readonly JudgedFinding[]
   readonly putBack: Pick<PuttingBackPlan, 'list' | 'costMinor' | 'leaseEndsOn' | 'beginBy'> &
     Pick<WorkPlan, 'tasks' | 'readyOn'>
@@ -52,11 +52,11 @@ addEventListener('message', ({ data }: MessageEvent<InstallAsk>) => {
     const lines = takeoffsOf(now, derived.measure, known)
     const { facts, findings, putBack } = deriveInstall(now, derived, lines, data.today, data.lateness)
     const { tasks, arrivals, readyOn, firstDay } = facts.plan
-    const { lastOrders, outOfUse, clearedMm3 } = facts
+    const { lastOrders, outOfUse, clearedMm3, unmeasured } = facts
     postMessage({
       nth: data.nth,
       install: {
-        ...{ tasks, arrivals, readyOn, firstDay, lastOrders, outOfUse, clearedMm3, findings },
+        ...{ tasks, arrivals, readyOn, firstDay, lastOrders, outOfUse, clearedMm3, unmeasured, findings },
         sheets: Object.fromEntries(tasks.map((x) => [x.task.key, taskSheet(now, derived, x.task)])),
         putBack: {
           ...{ list: putBack.list, costMinor: putBack.costMinor, leaseEndsOn: putBack.leaseEndsOn },

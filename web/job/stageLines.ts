@@ -77,7 +77,10 @@ function paletteLine(job: JobSnapshot, derived: DerivedJob, open: readonly Judge
     return [clashes && t('clashes', { n: clashes }), looks && t('looksToLookAt', { looks })]
       .filter(Boolean)
       .join(', ')
-  return job.finishes.length === 0 ? t('noFinishesYet') : t('finishesAgree', { n: derived.ribbon.length })
+  if (job.finishes.length === 0) return t('noFinishesYet')
+  // What is seen nowhere, or on walls nobody measured, agrees with nothing yet.
+  const seen = derived.ribbon.length
+  return seen === 0 ? t('finishesCount', { n: job.finishes.length }) : t('finishesAgree', { n: seen })
 }
 
 function handoverLine(job: JobSnapshot, open: readonly JudgedFinding[]): string {

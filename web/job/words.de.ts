@@ -196,6 +196,7 @@ export default {
   uses: '{n} Nutzung | {n} Nutzungen',
   floorArea: '{area} Boden',
   walls: '{n} Wand | {n} Wände',
+  finishesCount: '{n} Oberfläche | {n} Oberflächen',
   finishesAgree: '{n} Oberfläche passt | {n} Oberflächen passen',
   clashes: '{n} Unverträglichkeit | {n} Unverträglichkeiten',
   install: 'Einbau',

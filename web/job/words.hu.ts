@@ -194,6 +194,7 @@ export default {
   uses: '{n} használat',
   floorArea: '{area} padló',
   walls: '{n} fal',
+  finishesCount: '{n} felület',
   finishesAgree: '{n} felület összeillik',
   clashes: '{n} ütközés',
   install: 'Kivitelezés',

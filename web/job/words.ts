@@ -194,6 +194,7 @@ export const english = {
   uses: '{n} use | {n} uses',
   floorArea: '{area} floor',
   walls: '{n} wall | {n} walls',
+  finishesCount: '{n} finish | {n} finishes',
   finishesAgree: '{n} finish agrees | {n} finishes agree',
   clashes: '{n} clash | {n} clashes',
   install: 'Install',

@@ -14,6 +14,7 @@ import * as orderLate from './orderLate.js'
 import * as originalPlace from './originalPlace.js'
 import * as outOfUse from './outOfUse.js'
 import * as tooEarly from './tooEarly.js'
+import * as unmeasured from './unmeasured.js'
 import * as unanswered from './unanswered.js'
 import * as unstaffed from './unstaffed.js'
 
@@ -35,4 +36,5 @@ export const INSTALL_EXAMPLES: ExamplesByRule<InstallFacts> = {
   'install.lease-end': leaseEnd,
   'install.original-place': originalPlace,
   'install.one-sight-line': oneSightLine,
+  'install.unmeasured': unmeasured,
 }

@@ -1,12 +1,12 @@
 import type { InstallFacts } from '../../stages/install/installFacts.js'
 import { installExample } from './example.js'
 
-/** A chair to come into a room that is ready in a fortnight. */
+/** A chair to come into a room that is promised in a fortnight. */
 const lead = (leadDays: number): InstallFacts =>
   installExample({
     items: [{ id: 'chair', name: 'Chair', pieceKind: 'armchair', chosenOptionId: 'a' }],
     options: [{ id: 'a', itemId: 'chair', name: 'Chair', leadDays }],
-    tasks: [{ key: 'own', name: 'Painter', step: 'snag list', onDay: '2026-03-20', agreed: true }],
+    brief: { installOn: '2026-03-20' },
   })
 
 /** Breaks the rule `install.order-late`. */

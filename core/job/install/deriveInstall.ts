@@ -37,7 +37,7 @@ export function planInputOf(
     studioName: job.studio.name,
     closures: job.closures,
     quietHours: job.quietHours,
-    today,
+    ...{ dueOn: job.brief.installOn, today },
   }
 }
 
@@ -59,7 +59,7 @@ export function deriveInstall(
   const input = planInputOf(stored, derived, lines, today, lateness)
   const job = inScheme(oneThing(stored))
   const putBack = puttingBackPlan(job, derived, input)
-  const facts = installFactsOf(job, input, workPlan(input), putBack, (id) => derived.measure.nameOf(id))
+  const facts = installFactsOf(job, input, workPlan(input), putBack, derived)
   const planned = isPlanned(stored)
   const asked = INSTALL_RULES.filter((rule) => planned || LEASE_RULES.has(rule))
   const found = asked.flatMap((rule) => rule.check(facts))

@@ -15,6 +15,7 @@ import { workPlan, type PlanInput, type PlannedTask, type WorkPlan } from '../..
 import { inRoom } from '../../stages/palette/visibleArea.js'
 import type { Ref } from '../../findings/finding.js'
 import { volumeOf } from './carrying.js'
+import type { RoomToPlan } from './roomTasks.js'
 import { sightLines } from './sightLines.js'
 import type { PuttingBackPlan } from './puttingBackPlan.js'
 
@@ -24,7 +25,7 @@ export function installFactsOf(
   input: PlanInput,
   plan: WorkPlan,
   putBack: PuttingBackPlan,
-  wallName: (id: string) => string,
+  room: Pick<RoomToPlan, 'areas' | 'measure'>,
 ): InstallFacts {
   const names = new Map<string, string>([
     ...plan.tasks.map((t): [string, string] => [t.task.key, t.task.name]),
@@ -37,7 +38,7 @@ export function installFactsOf(
     plan,
     ...{ today: input.today, installOn: job.brief.installOn, revealOn: job.brief.revealOn },
     ...{ closures: job.closures, workers: input.workers },
-    lastOrders: lastOrders(plan.arrivals, job.closures, input.today),
+    lastOrders: lastOrders(plan.arrivals, job.closures, input.today, input.dueOn),
     early: earlyTasks(input, plan, nameOf),
     outOfUse: outOfUse(job, plan),
     intoKept: intoKept(job, plan),
@@ -49,12 +50,24 @@ export function installFactsOf(
     holdingMm3: job.brief.holdingM3 === null ? null : job.brief.holdingM3 * 1e9,
     holdingPlace: job.brief.holdingPlace,
     ...{ back: leftToPutBack(putBack), withoutOriginal: withoutOriginal(job, putBack) },
-    sightLines: sightLines(job, input, plan, wallName),
+    sightLines: sightLines(job, input, plan, (id) => room.measure.nameOf(id)),
+    unmeasured: room.areas ? [] : paintsToGoOn(job),
     says: formatterOf(job.studio),
     about: (t) => rowsOfKey(t.task.key, t.task.name),
     nameOf,
   }
 }
+
+/** Paints of the scheme that are put on, each once. */
+const paintsToGoOn = (job: JobSnapshot): string[] => [
+  ...new Set(
+    job.finishAssignments
+      .filter((a) => a.hold === 'applied')
+      .flatMap((a) => job.finishes.filter((f) => f.id === a.finishId))
+      .filter((f) => f.material === 'paint' && f.role !== 'stays')
+      .map((f) => f.name),
+  ),
+]
 
 function leftToPutBack({ leaseEndsOn, beginBy, plan }: PuttingBackPlan): InstallFacts['back'] {
   const tasks = plan.tasks.filter((t) => t.task.doneOn === null).length

@@ -29,7 +29,8 @@ export function puttingBackPlan(
   const list = puttingBack(job, derived.brief.changes, formatterOf(job.studio))
   // What is lent or laid loose in a room of one's own is listed; nobody has to be out of it by a day.
   const tasks = job.schools.tenure === 'rented' ? backTasks(job, list) : []
-  const from = (day: string): WorkPlan => workPlan({ ...frame, tasks, arrivals: [], today: day })
+  const from = (day: string): WorkPlan =>
+    workPlan({ ...frame, tasks, arrivals: [], dueOn: job.brief.leaseEndsOn, today: day })
   const { leaseEndsOn } = job.brief
   const beginBy = leaseEndsOn === null ? undefined : lastBeginning(leaseEndsOn, from)
   const first = beginBy !== undefined && beginBy > frame.today ? beginBy : frame.today

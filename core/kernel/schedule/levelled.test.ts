@@ -127,6 +127,33 @@ describe('random networks without people or hours', () => {
       }),
     )
   })
+  test('by a later minute than the end everything may begin later, by as much; what begins so is over by then', () => {
+    fc.assert(
+      fc.property(networks, fc.nat(5_000), fc.nat(), (rows, more, pick) => {
+        const tasks = always(rows)
+        const plan = levelled(tasks)
+        const by = levelled(tasks, 0, plan.finish + more)
+        expect([...by.placed]).toEqual([...plan.placed])
+        for (const t of tasks)
+          expect(by.latestBy.get(t.id)).toBeGreaterThanOrEqual(plan.placed.get(t.id)?.latestStart ?? 0)
+        const one = tasks[pick % tasks.length]
+        if (!one || one.fixedAt !== undefined) return
+        const late = tasks.map((t) => (t === one ? { ...t, notBefore: by.latestBy.get(t.id) ?? 0 } : t))
+        expect(levelled(late).finish).toBeLessThanOrEqual(plan.finish + more + 1e-6)
+      }),
+      { numRuns: 100 },
+    )
+  })
+  test('by a minute that is not after the end, the latest times are those of the plan', () => {
+    fc.assert(
+      fc.property(networks, (rows) => {
+        const tasks = always(rows)
+        const { placed, latestBy } = levelled(tasks, 0, 0)
+        for (const [id, p] of placed) expect(latestBy.get(id)).toBe(p.latestStart)
+      }),
+      { numRuns: 40 },
+    )
+  })
   test('two thousand tasks', () => {
     const next = seededNumbers(11)
     const tasks = Array.from({ length: 2000 }, (_, i): LevelTask => ({

@@ -47,6 +47,8 @@ export interface Levelled {
   readonly finish: number
   /** By their starts; each after all it waits for, but where what is fixed comes too early. */
   readonly order: readonly string[]
+  /** The latest start of each that still lets all be over by the minute asked for, where that is after the end. */
+  readonly latestBy: ReadonlyMap<string, number>
   /** For each task those that have its people or its room right before it. */
   readonly inTurn: ReadonlyMap<string, readonly string[]>
 }
@@ -57,11 +59,12 @@ export interface Levelled {
  * it is, and what it should have waited for may still be going on.
  *
  * @param from the first minute of the plan
+ * @param until a minute by which all is to be over; the latest times by it are told beside those of the plan
  * @throws CircularNetwork
  * @throws RangeError when a task waits for one that is not there
  * @see Kolisch, European Journal of Operational Research 90, 1996: serial generation, with the latest finish as priority
  */
-export function levelled(tasks: readonly LevelTask[], from = 0): Levelled {
+export function levelled(tasks: readonly LevelTask[], from = 0, until = -Infinity): Levelled {
   const order = inOrder(tasks)
   const tails = tailsOf(order)
   const tail = (t: LevelTask) => tails.get(t.id) ?? 0
@@ -74,7 +77,9 @@ export function levelled(tasks: readonly LevelTask[], from = 0): Levelled {
   ]
     .map((urgency) => serial(order, urgency, from))
     .reduce((best, s) => (endOf(s) < endOf(best) ? s : best))
-  return withLatest(order, slots)
+  const plan = withLatest(order, slots, endOf(slots))
+  const due = until > plan.finish ? withLatest(order, slots, until) : plan
+  return { ...plan, latestBy: new Map([...due.placed].map(([id, p]) => [id, p.latestStart])) }
 }
 
 interface Slot {
@@ -172,7 +177,8 @@ interface Bound {
   readonly finish: number
 }
 
-function withLatest(order: readonly LevelTask[], slots: Slots): Levelled {
+/** @param end by when all is to be over */
+function withLatest(order: readonly LevelTask[], slots: Slots, end: number): Omit<Levelled, 'latestBy'> {
   const slotOf = (id: string): Slot => slots.get(id) ?? { start: 0, finish: 0 }
   const rank = new Map(order.map((t, i) => [t.id, i]))
   const byStart = [...order].sort(
@@ -180,7 +186,7 @@ function withLatest(order: readonly LevelTask[], slots: Slots): Levelled {
   )
   const inTurn = turnsOf(byStart)
   const finish = endOf(slots)
-  const unbound: Bound = { start: Infinity, finish }
+  const unbound: Bound = { start: Infinity, finish: end }
   /** Bounds by the latest times of what comes after, and by its times in the plan. */
   const [latest, beside] = [new Map<string, Bound>(), new Map<string, Bound>()]
   const hold = (bounds: Map<string, Bound>, id: string, what: keyof Bound, until: number) => {

@@ -100,7 +100,10 @@ function changedBack(job: JobSnapshot, changes: readonly RentedChange[], says: F
       return {
         ...base,
         what: c.name,
-        how: `prime once and paint pale twice: ${says.liquid(primerL)} primer, ${says.liquid(paintL)} paint for ${says.area(c.areaMm2)}`,
+        how:
+          c.areaMm2 > 0
+            ? `prime once and paint pale twice: ${says.liquid(primerL)} primer, ${says.liquid(paintL)} paint for ${says.area(c.areaMm2)}`
+            : 'prime once and paint pale twice; how much, once the room is measured',
         costMinor,
         sum:
           costMinor > 0

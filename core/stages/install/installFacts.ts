@@ -67,6 +67,8 @@ export interface InstallFacts {
   /** Fittings of a rented room that are exchanged, where nobody said where the original is. */
   readonly withoutOriginal: readonly Ref[]
   readonly sightLines: SightLines | undefined
+  /** Paints that are to go on surfaces of which no area is known. */
+  readonly unmeasured: readonly string[]
   readonly says: Formatter
   readonly about: (task: PlannedTask) => Ref[]
   readonly nameOf: (key: string) => string

@@ -43,17 +43,23 @@ export function lastDayFor(wantedOn: string, leadDays: number, closures: readonl
   }
 }
 
-/** For all that is not ordered yet and has a lead time, the most pressing first. */
+/**
+ * For all that is not ordered yet and has a lead time, the most pressing first. Where no day is promised and nobody wants it by one,
+ * there is no last day: the plan only says when it would be ready.
+ */
 export function lastOrders(
   arrivals: readonly PlannedArrival[],
   closures: readonly Closure[],
   today: string,
+  dueOn: string | null,
 ): LastOrder[] {
   return arrivals
     .flatMap((arrival): LastOrder[] => {
       const { state, leadDays, neededOn } = arrival.arrival
       if (leadDays === null || (state !== 'open' && state !== 'chosen')) return []
-      const wantedOn = neededOn !== null && neededOn < arrival.latestOn ? neededOn : arrival.latestOn
+      if (dueOn === null && neededOn === null) return []
+      const byPlan = dueOn === null ? (neededOn ?? arrival.latestOn) : arrival.latestOn
+      const wantedOn = neededOn !== null && neededOn < byPlan ? neededOn : byPlan
       const orderBy = lastDayFor(wantedOn, leadDays, closures)
       const workdaysLeft = workdaysBetween(supplierCalendar(closures), today, orderBy)
       return [{ arrival, wantedOn, orderBy, daysLeft: daysBetween(today, orderBy), workdaysLeft }]

@@ -16,6 +16,8 @@ export interface PlanInput {
   readonly studioName: string
   readonly closures: readonly Closure[]
   readonly quietHours: readonly QuietHours[]
+  /** The day that is promised; null where none is. */
+  readonly dueOn: string | null
   /** ISO day; nothing is begun before it. */
   readonly today: string
 }
@@ -54,7 +56,7 @@ export interface PlannedArrival {
   /** The first task that needs it, and the day it is to be begun. */
   readonly neededBy: string
   readonly neededOn: string
-  /** The last day it may come without moving the end. */
+  /** The last day it may come so that all is over by the promised day, or, where that is too early or none is, without moving the end. */
   readonly latestOn: string
   readonly spareDays: number
   readonly critical: boolean
@@ -82,7 +84,8 @@ export function workPlan(input: PlanInput): WorkPlan {
   const staff = staffOf(input)
   const waitsOf = allWaits(input)
   const network = [...arrivalsIn(input), ...tasksIn(input, staff, waitsOf)]
-  const plan = levelled(network)
+  const due = input.dueOn === null ? -Infinity : minuteAt(input.today, input.dueOn, DAY_MINUTES)
+  const plan = levelled(network, 0, due)
   const tasks = input.tasks.map((t) => plannedTask(t, input.today, staff.who(t), waitsOf(t), plan))
   const open = tasks.filter((t) => t.task.doneOn === null)
   return {
@@ -219,7 +222,7 @@ function plannedArrival(
   const first = users.sort((x, y) => compare(x.start, y.start))[0]
   const placed = plan.placed.get(arrival.key)
   if (!first || !placed) return []
-  const latestOn = momentAt(today, placed.latestStart).day
+  const latestOn = momentAt(today, plan.latestBy.get(arrival.key) ?? placed.latestStart).day
   return [
     {
       ...{ arrival, neededBy: first.task.key, neededOn: first.start.day, latestOn },

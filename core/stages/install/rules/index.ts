@@ -14,6 +14,7 @@ import { orderLate } from './orderLate.js'
 import { originalPlace } from './originalPlace.js'
 import { outOfUse } from './outOfUse.js'
 import { tooEarly } from './tooEarly.js'
+import { unmeasured } from './unmeasured.js'
 import { unanswered } from './unanswered.js'
 import { unstaffed } from './unstaffed.js'
 
@@ -34,6 +35,7 @@ export const INSTALL_RULES: readonly Rule<InstallFacts>[] = [
   leaseEnd,
   originalPlace,
   oneSightLine,
+  unmeasured,
 ]
 
 /** What a rented room is asked whether its work is planned or not. */

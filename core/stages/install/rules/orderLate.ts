@@ -9,7 +9,7 @@ const WARNING_DAYS = 7
 export const orderLate: Rule<InstallFacts> = {
   name: NAME,
   title: 'The last day to order is near or past',
-  numbers: `Lead time before the latest day it may come without moving the end: in days, and in working days of the supplier without holidays, whichever is earlier. Told from ${WARNING_DAYS} days before.`,
+  numbers: `Lead time before the latest day it may come so that all is over by the install date (or without moving the end, where that is later): in days, and in working days of the supplier without holidays, whichever is earlier. Told from ${WARNING_DAYS} days before.`,
   source: 'common practice',
   schools: 'all',
   check: ({ lastOrders, says, today, nameOf }) =>
