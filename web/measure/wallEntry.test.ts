@@ -17,6 +17,12 @@ describe('a wall as it is called out', () => {
     ['850 r 45, bay, left cant', 850, 45, 'bay, left cant'],
     ['2 440', 2440, 90, ''],
     ['3,76 m', 3760, 90, ''],
+    // Said without a unit, as a laser shows it: never a wall of four centimeters.
+    ['3.76', 3760, 90, ''],
+    ['0,6', 600, 90, ''],
+    ['12.5 l', 12_500, -90, ''],
+    ['376', 376, 90, ''],
+    ['37.6 cm', 376, 90, ''],
   ] as const)('%s', (text, lengthMm, turnDeg, name) =>
     expect(readWall(text, 'metric')).toEqual({ lengthMm, turnDeg, name }),
   )

@@ -56,7 +56,8 @@ function inchesOf(found: RegExpExecArray, at: number): number {
  *
  * A bare number is tried in the units of the system (millimeters, centimeters, meters; or inches, feet)
  * and taken in the first that lands inside the field's limits, so `376` and `3.76` are both 3 760 mm in a
- * field for the length of a room. A fraction without a unit is in inches.
+ * field for the length of a room. What may be as long as a room is told to no tenth of a millimeter: there a bare `3.76` is meters,
+ * however short a wall may be. A fraction without a unit is in inches.
  *
  * @returns millimeters to six decimals: every sixty-fourth of an inch exactly
  * @throws {InputError} `LENGTH_EMPTY`, `LENGTH_NOT_READ`, `LENGTH_OUT_OF_RANGE`
@@ -83,7 +84,9 @@ export function readLength(text: string, field: LengthField = {}): number {
   const candidates = text.length > 60 ? [] : readCandidates(shown, system).map(roundMm)
   if (candidates.length === 0 || candidates.some((mm) => !Number.isFinite(mm)))
     return refuse('LENGTH_NOT_READ', 'is not a length', `Write it as ${examples}.`)
-  const inside = candidates.find((mm) => mm >= minMm && mm <= maxMm)
+  const fits = candidates.filter((mm) => mm >= minMm && mm <= maxMm)
+  const inMeters = system === 'metric' && minMm > 0 && maxMm >= ROOM_LONG_MM && DECIMALS.test(shown)
+  const inside = inMeters ? fits.at(-1) : fits[0]
   if (inside === undefined)
     return refuse(
       'LENGTH_OUT_OF_RANGE',
@@ -92,6 +95,11 @@ export function readLength(text: string, field: LengthField = {}): number {
     )
   return inside
 }
+
+/** What may be this long is measured like a room. */
+const ROOM_LONG_MM = 50_000
+/** A bare number with decimals, small enough to be meters of a wall: `3.76`, `12,5`. */
+const DECIMALS = /^[01]?\d[.,]\d{1,3}$/
 
 function readCandidates(shown: string, system: UnitSystem): number[] {
   let found = FEET_AND_INCHES.exec(shown)
