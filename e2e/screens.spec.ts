@@ -132,6 +132,13 @@ test('nor on a phone, nor in forced colors', async ({ page, demo }) => {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       await expectAccessible(page, `${at.name}, ${width} wide, forced colors ${forcedColors}`)
     }
+    // The day at the room is made for a phone.
+    await page.goto(`${job}/install/today`)
+    const [task, next] = [page.locator('.day article').first(), page.getByRole('button', { name: /^Next: / })]
+    await expect(task.or(next)).toBeVisible()
+    if (await next.isVisible()) await next.click()
+    await expect(task).toBeVisible()
+    await expectAccessible(page, `Today, ${width} wide, forced colors ${forcedColors}`)
   }
 })
 
