@@ -64,6 +64,8 @@ const helpName = (h: Help) =>
 const helps = computed(() => [
   { key: '', name: t('asPlanned'), chance: found.value?.chance ?? 0 },
   ...[...(found.value?.helps ?? [])]
+    // What changes nothing is no help.
+    .filter((h) => h.chance - (found.value?.chance ?? 0) >= 0.005)
     .sort((x, y) => y.chance - x.chance)
     .map((h) => ({ key: h.key, name: helpName(h), chance: h.chance })),
 ])

@@ -167,6 +167,7 @@ const walls = computed(() => [
   gap: 6px;
 }
 .editor :deep(.el-descriptions__label) {
+  min-width: 92px;
   padding-right: 12px;
   white-space: nowrap;
   vertical-align: top;

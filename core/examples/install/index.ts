@@ -1,5 +1,6 @@
 import type { InstallFacts } from '../../stages/install/installFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
+import * as agreedDayOff from './agreedDayOff.js'
 import * as hands from './hands.js'
 import * as holding from './holding.js'
 import * as intoKept from './intoKept.js'
@@ -37,4 +38,5 @@ export const INSTALL_EXAMPLES: ExamplesByRule<InstallFacts> = {
   'install.original-place': originalPlace,
   'install.one-sight-line': oneSightLine,
   'install.unmeasured': unmeasured,
+  'install.agreed-day-off': agreedDayOff,
 }

@@ -1,5 +1,6 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { InstallFacts } from '../installFacts.js'
+import { agreedDayOff } from './agreedDayOff.js'
 import { hands } from './hands.js'
 import { holding } from './holding.js'
 import { intoKept } from './intoKept.js'
@@ -36,6 +37,7 @@ export const INSTALL_RULES: readonly Rule<InstallFacts>[] = [
   originalPlace,
   oneSightLine,
   unmeasured,
+  agreedDayOff,
 ]
 
 /** What a rented room is asked whether its work is planned or not. */
