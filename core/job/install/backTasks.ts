@@ -93,14 +93,7 @@ function draftsOf(
   isPainted: boolean,
 ): Draft[] {
   const { kind, of, areaMm2, count } = work
-  const id = of.slice(of.indexOf(':') + 1)
-  const piece = of.startsWith('piece:') ? job.pieces.find((p) => p.id === id) : undefined
-  const item = of.startsWith('item:') ? job.items.find((i) => i.id === id) : undefined
-  const thing = {
-    weightG: piece?.weightG ?? item?.weightG ?? null,
-    kind: piece?.kind ?? item?.pieceKind ?? null,
-  }
-  const heavy = isHeavy(thing)
+  const { piece, kind: thing, heavy } = thingOf(job, of)
   const common = { because: [how], places, pieceIds: piece ? [piece.id] : [], asks: null }
   const one = (
     part: string,
@@ -163,7 +156,7 @@ function draftsOf(
         one('original', 'put back on', `${what}: the original put back`, MINUTES_BACK.original, {
           hands: heavy ? 2 : 1,
           // A shade or a lamp hangs where there is current.
-          asks: thing.kind === 'lamp' ? (METHODS['take off'].asks ?? null) : null,
+          asks: thing === 'lamp' ? (METHODS['take off'].asks ?? null) : null,
         }),
       ]
     case 'give back':
@@ -171,6 +164,16 @@ function draftsOf(
         one('give', 'furnish', `${what}: given back`, MINUTES_BACK.giveBack, { elsewhere: true, hands: 1 }),
       ]
   }
+}
+
+/** The piece or the line that a key speaks of: what it is, and whether two carry it. */
+function thingOf(job: JobSnapshot, of: string) {
+  const id = of.slice(of.indexOf(':') + 1)
+  const piece = of.startsWith('piece:') ? job.pieces.find((p) => p.id === id) : undefined
+  const item = of.startsWith('item:') ? job.items.find((i) => i.id === id) : undefined
+  const weightG = piece?.weightG ?? item?.weightG ?? null
+  const kind = piece?.kind ?? item?.pieceKind ?? null
+  return { piece, kind, heavy: isHeavy({ weightG, kind }) }
 }
 
 /** What nobody measured is taken as half a day for each going over, not as nothing (common practice). */
