@@ -19,8 +19,15 @@ export function upgradeBundle(file: Row): Row {
     toVersion15,
     toVersion16,
     toVersion17,
+    toVersion18,
   ]
   return steps.reduce((known, next) => next(known), file)
+}
+
+/** Version 18 knows which steps are not done at the same time. */
+function toVersion18(file: Row): Row {
+  if (file.version !== 17) return file
+  return { ...file, version: 18, tasks: rowsOf(file.tasks).map((r) => ({ notWhile: [], ...r })) }
 }
 
 /** Version 17 knows who works when, what is asked of a task, and where what is moved out stands. */

@@ -11,6 +11,7 @@ import FoldPart from '../form/FoldPart.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import FigureField from '../takeoff/FigureField.vue'
+import NotWhile from './NotWhile.vue'
 import SaidText from './SaidText.vue'
 import TaskAnswer from './TaskAnswer.vue'
 import TaskDone from './TaskDone.vue'
@@ -149,6 +150,7 @@ const walls = computed(() => [
           @keep="set({ dryHours: $event })"
         />
       </div>
+      <NotWhile :model-value="task.notWhile" @update:model-value="set({ notWhile: [...$event] })" />
     </FoldPart>
     <ElButton v-if="isOwn && row" link @click="store.remove('tasks', row.id)">{{ t('remove') }}</ElButton>
     <ElButton v-else link @click="set({ leftOut: true })">{{ t('leaveOut') }}</ElButton>

@@ -61,6 +61,7 @@ export function asTask(draft: Draft): PlanTask {
       onDay: null,
       agreed: false,
       putOff: false,
+      notWhile: [],
       doneOn: null,
       temporary: draft.temporary ?? false,
       row: undefined,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { installExample, installJob, MONDAY, type InstallRoom } from '../../examples/install/example.js'
 import type { ExamplePiece } from '../../examples/plan/example.js'
+import type { Step } from '../../model/vocabulary/install.js'
 import { readiness } from '../../stages/install/readiness.js'
 import { INSTALL_RULES } from '../../stages/install/rules/index.js'
 import { workPlan } from '../../stages/install/workPlan.js'
@@ -140,4 +141,25 @@ test('a count of twelve takes as long as twelve rows, and finds the same', () =>
   const work = (room: InstallRoom) => tasks(room).reduce((sum, t) => sum + t.estimate.likely, 0)
   expect(work(twelve)).toBe(work(one))
   expect(found(twelve).map((f) => f.rule)).toEqual(found(one).map((f) => f.rule))
+})
+
+describe('what is not done at the same time', () => {
+  const days = (notWhile: readonly Step[]) => {
+    const own = { key: 'own', elsewhere: true, minutes: 480 }
+    const plan = installExample({
+      crew: [
+        { name: 'Painter', skills: ['painter'] },
+        { name: 'Upholsterer', skills: ['upholsterer'] },
+      ],
+      tasks: [
+        { ...own, id: 'spray', name: 'Fronts sprayed in the yard', step: 'coat', notWhile: [...notWhile] },
+        { ...own, id: 'sew', name: 'Curtains sewn in the yard', step: 'workshop' },
+      ],
+    }).plan
+    return plan.tasks.map((t) => t.start.day).sort()
+  }
+  test('two people work on two things elsewhere on one day', () => expect(new Set(days([])).size).toBe(1))
+  test('unless one is not to be done while the other is', () =>
+    expect(new Set(days(['workshop'])).size).toBe(2))
+  test('what is named and not there holds nothing up', () => expect(days(['tile'])).toEqual(days([])))
 })

@@ -20,6 +20,7 @@ export function withRow(task: PlanTask, row: TaskRow | undefined): PlanTask {
     },
     sum: row.minutes === null ? task.sum : '',
     dryMinutes: row.dryHours === null ? task.dryMinutes : 60 * row.dryHours,
+    notWhile: row.notWhile,
     ...{ onDay: row.onDay, agreed: row.agreed, doneOn: row.doneOn, row },
   }
 }

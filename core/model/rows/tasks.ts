@@ -1,4 +1,4 @@
-import { choice, day, findingKey, flag, note, real, ref, whole } from '../field.js'
+import { choice, choices, day, findingKey, flag, note, real, ref, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { STEPS } from '../vocabulary/install.js'
 
@@ -45,6 +45,8 @@ export const tasks = defineRow({
     agreed: flag('Agreed with others').starts(false),
     /** Before the next step on the same surface. */
     dryHours: real('Dries', 0, 2_000).orNone(),
+    /** Steps that are not done while this is done, whoever does them and wherever. */
+    notWhile: choices('Not while', STEPS, { each: 'Step' }),
     leftOut: flag('Left out').starts(false),
     doneOn: day('Done on').orNone(),
     spentMinutes: whole('Took', 0, 100_000, 'minutes').orNone(),

@@ -49,6 +49,8 @@ export interface PlanTask {
   readonly agreed: boolean
   /** Put off past the promised day: it holds up nothing at other places. */
   readonly putOff: boolean
+  /** Steps that are not done meanwhile, not even elsewhere. */
+  readonly notWhile: readonly Step[]
   readonly doneOn: string | null
   /** Only until the building work is done: a plant before a raw patch. */
   readonly temporary: boolean

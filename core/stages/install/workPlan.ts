@@ -177,7 +177,7 @@ function tasksIn(
       const from = t.onDay === null ? 0 : minuteAt(today, t.onDay, worker.from)
       return {
         ...{ id: t.key, work: t.estimate.likely, time: timeOf(worker, t.loud) },
-        uses: [`crew ${worker.id ?? ''}`, ...(t.elsewhere ? [] : ['room'])],
+        uses: [`crew ${worker.id ?? ''}`, ...(t.elsewhere ? [] : ['room']), ...apartFrom(t, tasks)],
         after: waits
           .filter((w) => !done.has(w.key))
           .map((w): Wait => ({ id: w.key, type: 'FS', lag: w.lag })),
@@ -186,6 +186,12 @@ function tasksIn(
       }
     })
 }
+
+/** What a task shares with each that is not to be done at the same time: only one of the two can have it. */
+const apartFrom = (task: PlanTask, tasks: readonly PlanTask[]): string[] =>
+  tasks
+    .filter((o) => o !== task && (task.notWhile.includes(o.step) || o.notWhile.includes(task.step)))
+    .map((o) => `not while ${[task.key, o.key].sort().join(' ')}`)
 
 function plannedTask(
   task: PlanTask,

@@ -1,0 +1,2 @@
+ALTER TABLE "task" ADD COLUMN "not_while" jsonb DEFAULT '[]'::jsonb NOT NULL;--> statement-breakpoint
+ALTER TABLE "task" ALTER COLUMN "not_while" DROP DEFAULT;
