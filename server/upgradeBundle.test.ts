@@ -19,11 +19,20 @@ const today = () =>
   }
 const without = (rows: Row[], ...fields: string[]) =>
   rows.map((r) => Object.fromEntries(Object.entries(r).filter(([k]) => !fields.includes(k))))
-/** What no file before versions 12, 13, 16 and 17 has: what stands on and in the pieces of the demo, lines of the take-off, how work is reckoned,
+/** What no file before versions 12, 13, 16, 17 and 18 has: what stands on and in the pieces of the demo, lines of the take-off, how work is reckoned,
  * who works when. */
 const NOT_KNOWN = {
   ...{ shelves: [], shelfPlacements: [], pieceParts: [], takeoffs: [], takeoffParts: [] },
   ...{ efforts: [], consumables: [], crew: [], closures: [], quietHours: [], tasks: [] },
+  ...{
+    seasonalSets: [],
+    registerEntries: [],
+    finishRecords: [],
+    careNotes: [],
+    edits: [],
+    pictureMarks: [],
+    bookTexts: [],
+  },
 }
 /** The file as the version before it was, without what came since. */
 const NAMED_BEFORE: Readonly<Record<string, string>> = {

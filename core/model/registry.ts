@@ -52,6 +52,13 @@ import { uses } from './rows/uses.js'
 import { visits } from './rows/visits.js'
 import { vouchers } from './rows/vouchers.js'
 import { walls } from './rows/walls.js'
+import { bookTexts } from './rows/bookTexts.js'
+import { careNotes } from './rows/careNotes.js'
+import { edits } from './rows/edits.js'
+import { finishRecords } from './rows/finishRecords.js'
+import { pictureMarks } from './rows/pictureMarks.js'
+import { registerEntries } from './rows/registerEntries.js'
+import { seasonalSets } from './rows/seasonalSets.js'
 import { works } from './rows/works.js'
 import { changeOrders } from './records/changeOrders.js'
 import { entries } from './records/entries.js'
@@ -120,6 +127,13 @@ export const ROWS = {
   closures,
   quietHours,
   tasks,
+  seasonalSets,
+  registerEntries,
+  finishRecords,
+  careNotes,
+  edits,
+  pictureMarks,
+  bookTexts,
   acceptances,
 } as const
 

@@ -31,7 +31,7 @@ export async function inTheWay(
     const text = references
       .map(
         (r, n) =>
-          `select ${n} as of, row_to_json(x) as row from ${quoted(r.from)} x where ${whose(r.from)} and ${naming(r)}`,
+          `select ${n} as of, row_to_json(x.*) as row from ${quoted(r.from)} x where ${whose(r.from)} and ${naming(r)}`,
       )
       .join(' union all ')
     const answer = await tx.$client.query<{ of: number; row: Row & { id: string } }>(text, [

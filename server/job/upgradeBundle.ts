@@ -24,10 +24,25 @@ export function upgradeBundle(file: Row): Row {
   return steps.reduce((known, next) => next(known), file)
 }
 
-/** Version 18 knows which steps are not done at the same time. */
+/**
+ * Version 18 knows which steps are not done at the same time, exactly where a thing stands on its shelf, and what is handed over:
+ * where things came from, finishes as applied, care, seasons, pictures of after, the words of the book.
+ */
 function toVersion18(file: Row): Row {
   if (file.version !== 17) return file
-  return { ...file, version: 18, tasks: rowsOf(file.tasks).map((r) => ({ notWhile: [], ...r })) }
+  const withThe = (name: string, more: Row) => ({
+    [name]: rowsOf(file[name]).map((r) => ({ ...more, ...r })),
+  })
+  return {
+    ...file,
+    version: 18,
+    brief: { closedOn: null, closedGaps: [], bookPrices: false, ...(file.brief as Row) },
+    ...withThe('tasks', { notWhile: [] }),
+    ...withThe('shelves', { bearsG: null }),
+    ...withThe('shelfPlacements', { xMm: null, onId: null }),
+    ...{ seasonalSets: [], registerEntries: [], finishRecords: [], careNotes: [] },
+    ...{ edits: [], pictureMarks: [], bookTexts: [] },
+  }
 }
 
 /** Version 17 knows who works when, what is asked of a task, and where what is moved out stands. */

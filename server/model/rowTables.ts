@@ -71,6 +71,13 @@ export const crew = tableOf(ROWS.crew, ofThe)
 export const closure = tableOf(ROWS.closures, ofThe)
 export const quietHours = tableOf(ROWS.quietHours, ofThe)
 export const task = tableOf(ROWS.tasks, ofThe)
+export const seasonalSet = tableOf(ROWS.seasonalSets, ofThe)
+export const registerEntry = tableOf(ROWS.registerEntries, ofThe)
+export const finishRecord = tableOf(ROWS.finishRecords, ofThe)
+export const careNote = tableOf(ROWS.careNotes, ofThe)
+export const edit = tableOf(ROWS.edits, ofThe)
+export const pictureMark = tableOf(ROWS.pictureMarks, ofThe)
+export const bookText = tableOf(ROWS.bookTexts, ofThe)
 export const acceptance = tableOf(ROWS.acceptances, ofThe)
 
 /** The table behind each collection. */
@@ -129,5 +136,12 @@ export const TABLES = {
   closures: closure,
   quietHours,
   tasks: task,
+  seasonalSets: seasonalSet,
+  registerEntries: registerEntry,
+  finishRecords: finishRecord,
+  careNotes: careNote,
+  edits: edit,
+  pictureMarks: pictureMark,
+  bookTexts: bookText,
   acceptances: acceptance,
 } as const satisfies Readonly<Record<Collection, object>>

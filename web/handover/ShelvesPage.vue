@@ -108,6 +108,7 @@ function addShelves(): void {
     clearWidthMm: null,
     clearDepthMm: null,
     closed: p.kind !== 'shelves',
+    bearsG: null,
     fullPercent: null,
   })
 }
@@ -135,6 +136,8 @@ function addPlace(): void {
     compartment: null,
     position: last + 1,
     count: p.count,
+    xMm: null,
+    onId: null,
     lies: false,
   })
 }

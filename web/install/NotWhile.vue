@@ -32,7 +32,7 @@ const take = (step: string) => {
       size="small"
       :aria-label="`${t('remove')}: ${s}`"
       @click="model = model.filter((o) => o !== s)"
-      >{{ s }} <span aria-hidden="true">✕</span></ElButton
+      >{{ s }}<span class="cross" aria-hidden="true">✕</span></ElButton
     >
   </div>
 </template>
@@ -43,5 +43,8 @@ const take = (step: string) => {
 }
 .not-while :deep(.el-button) {
   margin: 4px 6px 0 0;
+}
+.cross {
+  margin-left: 6px;
 }
 </style>

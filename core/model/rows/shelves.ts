@@ -23,6 +23,8 @@ export const shelves = defineRow({
     clearDepthMm: mm('Clear depth', 20, 3_000).orNone(),
     /** Behind a door or a lid, in a drawer or a bin: what is in it is not on view. */
     closed: flag('Closed').starts(false),
+    /** What one shelf bears, by its maker's word; null where nobody knows. */
+    bearsG: whole('Bears', 100, 1_000_000, 'grams').orNone(),
     /** How much of it was in use when it was looked at; null while nobody looked. */
     fullPercent: whole('In use', 0, 100, 'percent').orNone(),
   },

@@ -1,6 +1,7 @@
 export const PHOTO_KINDS = [
   'inspiration',
   'before',
+  'after',
   'letter',
   'piece',
   'find',

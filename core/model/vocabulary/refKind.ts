@@ -28,6 +28,8 @@ export const REF_COLLECTIONS = {
   work: 'works',
   task: 'tasks',
   crew: 'crew',
+  mark: 'pictureMarks',
+  set: 'seasonalSets',
   'surface:wall': 'walls',
   'surface:part': 'parts',
   'surface:opening': 'openings',
