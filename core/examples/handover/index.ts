@@ -7,6 +7,11 @@ import * as moreThanThere from './moreThanThere.js'
 import * as noRoom from './noRoom.js'
 import * as oneMaterial from './oneMaterial.js'
 import * as oneScale from './oneScale.js'
+import * as tooHeavy from './tooHeavy.js'
+import * as lopsided from './lopsided.js'
+import * as doesTheSame from './doesTheSame.js'
+import * as largeSet from './largeSet.js'
+import * as offViewWhere from './offViewWhere.js'
 import * as openDisplay from './openDisplay.js'
 
 /** A job that violates each rule of the handover and one that complies with it. */
@@ -19,4 +24,9 @@ export const HANDOVER_EXAMPLES: ExamplesByRule<StylingFacts> = {
   'handover.heavy-neighbors': heavyNeighbors,
   'handover.crowded': crowded,
   'handover.open-display': openDisplay,
+  'handover.off-view-where': offViewWhere,
+  'handover.large-set': largeSet,
+  'handover.does-the-same': doesTheSame,
+  'handover.lopsided': lopsided,
+  'handover.too-heavy': tooHeavy,
 }

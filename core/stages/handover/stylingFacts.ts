@@ -4,6 +4,7 @@ import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { Shelf } from '../../model/rows/shelves.js'
 import type { ShelfPlacement } from '../../model/rows/shelfPlacements.js'
+import type { LabD65 } from '../../kernel/color/lab.js'
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 
 /** One kind of thing in one place on or in a piece, as it stands there. */
@@ -19,17 +20,31 @@ export interface SetDown {
   readonly setDown: number
   readonly lies: boolean
   readonly position: number
+  readonly compartment: number | null
+  /** Its left edge from the left of its shelf or compartment; null where it is set out evenly with the others. */
+  readonly xMm: number | null
+  /** The place on top of which it stands. */
+  readonly onId: string | null
   /** As it stands or lies: along the shelf, upwards, towards the back. */
   readonly wideMm: number
   readonly highMm: number
   readonly deepMm: number
+  /** All of them together as the eye reads them: side by side, or in a pile where they lie. */
+  readonly groupWideMm: number
+  readonly groupHighMm: number
+  /** Of one; undefined while it was not weighed. */
+  readonly weightG: number | undefined
   /** What it is made of, as its finish or its own words say; undefined where neither does. */
   readonly material: string | undefined
   /** L* of its finish; undefined while it wears none. */
   readonly lightness: number | undefined
+  /** The color of its finish. */
+  readonly lab: LabD65 | undefined
   readonly loved: boolean
   readonly focal: boolean
   readonly useful: boolean
+  /** The uses it serves. */
+  readonly serves: readonly string[]
 }
 
 /** One shelf or row of compartments of a piece, or its top (number 0). */
@@ -43,6 +58,8 @@ export interface Level {
   readonly clearWidthMm: number
   readonly clearDepthMm: number
   readonly across: number
+  /** What it bears; undefined where nobody knows. */
+  readonly bearsG: number | undefined
   readonly things: readonly SetDown[]
 }
 
@@ -64,12 +81,39 @@ export interface StylingFacts {
   /** Undefined while the room is not measured. */
   readonly floorMm2: number | undefined
   readonly units: readonly Unit[]
+  /** What is not to be on view and stands nowhere, with its place in words. */
+  readonly offView: readonly { readonly id: string; readonly name: string; readonly place: string }[]
 }
 
 type StylingRows = Pick<
   JobSnapshot,
   'studio' | 'schools' | 'pieces' | 'finishes' | 'shelves' | 'shelfPlacements'
 >
+
+/** What is piled up where several of it lie. */
+const PILED: ReadonlySet<PieceKind> = new Set<PieceKind>([
+  'books',
+  'trunk',
+  'tray',
+  'throw',
+  'cushion',
+  'picture',
+])
+
+/** Several of one thing together, as the eye reads them. */
+function groupOf(kind: PieceKind, count: number, lies: boolean, wideMm: number, highMm: number) {
+  const piled = lies && PILED.has(kind)
+  return {
+    groupWideMm: piled ? wideMm : count * wideMm,
+    groupHighMm: piled ? count * highMm : highMm,
+  }
+}
+
+/** A thing laid flat, or stood up again. */
+export function turned(thing: SetDown): SetDown {
+  const [wideMm, highMm, lies] = [thing.highMm, thing.wideMm, !thing.lies]
+  return { ...thing, wideMm, highMm, lies, ...groupOf(thing.kind, thing.count, lies, wideMm, highMm) }
+}
 
 const isHere = (p: Pick<Piece, 'verdict'>) => p.verdict !== 'let go' && p.verdict !== 'move'
 
@@ -78,7 +122,8 @@ export function levelsOf(
   host: Pick<Piece, 'widthMm' | 'depthMm'>,
   rows: readonly Shelf[],
 ): Omit<Level, 'things'>[] {
-  return rows
+  return [...rows]
+    .sort((a, b) => a.position - b.position || (a.id < b.id ? -1 : 1))
     .flatMap((s) => Array.from({ length: s.levels }, () => s))
     .map((s, i) => ({
       number: i + 1,
@@ -88,6 +133,7 @@ export function levelsOf(
       clearWidthMm: s.clearWidthMm ?? host.widthMm / s.across,
       clearDepthMm: s.clearDepthMm ?? host.depthMm,
       across: s.across,
+      bearsG: s.bearsG ?? undefined,
     }))
 }
 
@@ -101,6 +147,8 @@ export function stylingFacts(job: StylingRows, floorMm2: number | undefined): St
     const finish = finishOf.get(p.finishId ?? '')
     const worn = finish && finish.material !== 'paint' ? finish.material : undefined
     const said = p.material.trim().toLowerCase()
+    // Laid down, its height lies along the shelf and its width stands up.
+    const [wideMm, highMm] = row.lies ? [p.heightMm, p.widthMm] : [p.widthMm, p.heightMm]
     return [
       {
         id: row.id,
@@ -112,15 +160,17 @@ export function stylingFacts(job: StylingRows, floorMm2: number | undefined): St
         setDown: job.shelfPlacements.filter((s) => s.pieceId === p.id).reduce((sum, s) => sum + s.count, 0),
         lies: row.lies,
         position: row.position,
-        // Laid down, its height lies along the shelf and its width stands up.
-        wideMm: row.lies ? p.heightMm : p.widthMm,
-        highMm: row.lies ? p.widthMm : p.heightMm,
-        deepMm: p.depthMm,
+        ...{ compartment: row.compartment, xMm: row.xMm, onId: row.onId },
+        ...{ wideMm, highMm, deepMm: p.depthMm },
+        ...groupOf(p.kind, row.count, row.lies, wideMm, highMm),
+        weightG: p.weightG ?? undefined,
         material: (p.traits.includes('clear glass') ? 'glass' : undefined) ?? worn ?? (said || undefined),
         lightness: finish?.labL,
+        lab: finish && { l: finish.labL, a: finish.labA, b: finish.labB },
         loved: p.sentimental || p.reason.trim() !== '',
         focal: p.focal,
         useful: p.serves.length > 0,
+        serves: p.serves,
       },
     ]
   }
@@ -144,6 +194,7 @@ export function stylingFacts(job: StylingRows, floorMm2: number | undefined): St
       clearWidthMm: host.widthMm,
       clearDepthMm: host.depthMm,
       across: 1,
+      bearsG: undefined,
     })
     return [
       {
@@ -158,7 +209,11 @@ export function stylingFacts(job: StylingRows, floorMm2: number | undefined): St
       },
     ]
   })
-  return { says: formatterOf(job.studio), school: job.schools.shelves, floorMm2, units }
+  const set = new Set(job.shelfPlacements.map((s) => s.pieceId))
+  const offView = [...pieceOf.values()]
+    .filter((p) => p.traits.includes('not to be on view') && !set.has(p.id))
+    .map((p) => ({ id: p.id, name: p.name, place: p.place.trim() }))
+  return { says: formatterOf(job.studio), school: job.schools.shelves, floorMm2, units, offView }
 }
 
 /** Of a piece of which one side is clearly the longer: tall and thin, or wide and low (common practice: half as much again). */
@@ -166,8 +221,8 @@ const LONGER = 1.5
 
 export type Form = 'tall' | 'low' | 'even'
 
-export const formOf = ({ wideMm, highMm }: Pick<SetDown, 'wideMm' | 'highMm'>): Form =>
-  highMm >= LONGER * wideMm ? 'tall' : wideMm >= LONGER * highMm ? 'low' : 'even'
+export const formOf = ({ wideMm, groupHighMm }: Pick<SetDown, 'wideMm' | 'groupHighMm'>): Form =>
+  groupHighMm >= LONGER * wideMm ? 'tall' : wideMm >= LONGER * groupHighMm ? 'low' : 'even'
 
 /** What of a unit is on view: shelves behind no door, and its top. */
 export const onView = (unit: Unit): Level[] => unit.levels.filter((l) => !l.closed)

@@ -11,7 +11,7 @@ const isHeavy = (level: Level, t: SetDown): boolean =>
   t.lightness !== undefined &&
   t.lightness < DARK_L &&
   level.clearHeightMm !== undefined &&
-  t.count * t.wideMm * t.highMm >= HEAVY_PART * level.clearHeightMm * level.clearWidthMm * level.across
+  t.groupWideMm * t.groupHighMm >= HEAVY_PART * level.clearHeightMm * level.clearWidthMm * level.across
 
 export const heavyNeighbors: Rule<StylingFacts> = {
   name: 'handover.heavy-neighbors',

@@ -1,7 +1,9 @@
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import type { Level, SetDown, StylingFacts, Unit } from '../stylingFacts.js'
-import { allLevels, hasRoom, levelName, moveTo, placeRef, roomiestFirst } from './places.js'
+import { turned } from '../stylingFacts.js'
+import { under } from '../setOut.js'
+import { allLevels, hasRoom, levelName, moveTo, placeRef, roomiestFirst, sideBySide } from './places.js'
 
 /** A thing may stand out over the front edge of a shelf by so much (common practice). */
 const OVERHANG_MM = 20
@@ -15,18 +17,19 @@ interface Fault {
 function faultsOf(facts: StylingFacts, unit: Unit, level: Level): Fault[] {
   const { says } = facts
   const each = level.things.flatMap((t): Fault[] => {
-    const high = t.highMm > (level.clearHeightMm ?? Infinity)
+    const reaches = under(level.things, t).reduce((sum, b) => sum + b.groupHighMm, t.groupHighMm)
+    const high = reaches > (level.clearHeightMm ?? Infinity)
     const deep = level.number > 0 && t.deepMm > level.clearDepthMm + OVERHANG_MM
     if (!high && !deep) return []
     return [
       {
         things: [t],
-        measured: high ? `${says.length(t.highMm)} high` : `${says.length(t.deepMm)} deep`,
+        measured: high ? `${says.length(reaches)} high` : `${says.length(t.deepMm)} deep`,
         wanted: `at most ${says.length(high ? (level.clearHeightMm ?? 0) : level.clearDepthMm)}`,
       },
     ]
   })
-  const wide = level.things.reduce((sum, t) => sum + t.count * t.wideMm, 0)
+  const wide = sideBySide(level)
   const clear = level.clearWidthMm * level.across
   return wide > clear && each.length === 0 && level.number > 0
     ? [
@@ -41,7 +44,7 @@ function faultsOf(facts: StylingFacts, unit: Unit, level: Level): Fault[] {
 
 /** Laid flat, or on a shelf that takes it. */
 function waysOut(facts: StylingFacts, level: Level, thing: SetDown): Fix[] {
-  const laid = { ...thing, wideMm: thing.highMm, highMm: thing.wideMm, lies: !thing.lies }
+  const laid = turned(thing)
   const others = level.things.filter((t) => t.id !== thing.id)
   const flat: Fix[] = hasRoom({ ...level, things: others }, laid)
     ? [
@@ -83,7 +86,7 @@ export const noRoom: Rule<StylingFacts> = {
             wanted: f.wanted,
             because: 'The clear size inside decides, not the outer size of the unit.',
             fixes: [...f.things]
-              .sort((a, b) => b.count * b.wideMm - a.count * a.wideMm)
+              .sort((a, b) => b.groupWideMm - a.groupWideMm)
               .slice(0, 3)
               .flatMap((t) => waysOut(facts, level, t)),
           }

@@ -19,9 +19,9 @@ export function scaleOf(level: Pick<Level, 'things' | 'clearHeightMm'>): Scale |
   // A row of books is what a shelf is for.
   if (countOf(things) < FEW || things.every((t) => t.kind === 'books')) return undefined
   const small = Math.min(SMALL_MM, SMALL_PART * (clearHeightMm ?? Infinity))
-  if (things.every((t) => Math.max(t.highMm, t.wideMm) < small)) return 'small'
+  if (things.every((t) => Math.max(t.groupHighMm, t.wideMm) < small)) return 'small'
   if (things.every((t) => formOf(t) === 'tall')) return 'tall and thin'
-  if (clearHeightMm !== undefined && things.every((t) => t.highMm >= LARGE_PART * clearHeightMm))
+  if (clearHeightMm !== undefined && things.every((t) => t.groupHighMm >= LARGE_PART * clearHeightMm))
     return 'large'
   return undefined
 }

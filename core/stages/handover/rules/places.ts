@@ -1,5 +1,6 @@
 import type { Ref, Fix } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
+import { under } from '../setOut.js'
 import { countOf, type Level, type SetDown, type StylingFacts, type Unit } from '../stylingFacts.js'
 
 export const unitRef = (unit: Pick<Unit, 'id' | 'name'>): Ref => ({
@@ -28,14 +29,25 @@ export const namesOf = (things: readonly Pick<SetDown, 'name' | 'count'>[]): str
     .sort()
     .join(', ')
 
+/** How much of a shelf is taken up side by side: what stands on top of others takes none. */
+export const sideBySide = (level: Pick<Level, 'things'>): number =>
+  level.things.reduce((sum, t) => sum + (under(level.things, t).length > 0 ? 0 : t.groupWideMm), 0)
+
+/** What a shelf carries, of what was weighed. */
+export const weightOn = (level: Pick<Level, 'things'>): number =>
+  level.things.reduce((sum, t) => sum + (t.weightG ?? 0) * t.count, 0)
+
 /** Whether a thing finds room on a shelf beside what stands there. */
 export function hasRoom(level: Level, thing: SetDown): boolean {
   if (level.closed) return false
-  const used = level.things.reduce((sum, t) => sum + t.count * t.wideMm, 0)
+  const used = sideBySide(level)
+  const weight = weightOn(level) + (thing.weightG ?? 0) * thing.count
   return (
-    thing.highMm <= (level.clearHeightMm ?? Infinity) &&
+    thing.groupHighMm <= (level.clearHeightMm ?? Infinity) &&
     thing.deepMm <= level.clearDepthMm &&
-    used + thing.count * thing.wideMm <= level.clearWidthMm * level.across
+    thing.wideMm <= level.clearWidthMm &&
+    used + thing.groupWideMm <= level.clearWidthMm * level.across &&
+    weight <= (level.bearsG ?? Infinity)
   )
 }
 
@@ -48,7 +60,7 @@ export function moveTo(thing: SetDown, unit: Unit, level: Level): Fix {
       put('shelfPlacements', thing.id, {
         hostId: unit.id,
         level: level.number,
-        compartment: null,
+        ...{ compartment: null, xMm: null, onId: null },
         position: last + 1,
       }),
     ],

@@ -1,0 +1,182 @@
+import type { Level, SetDown } from './stylingFacts.js'
+
+/** A group of things as it stands on its shelf, seen from the front. */
+export interface Body {
+  readonly thing: SetDown
+  /** Its left edge from the left edge of the shelf inside. */
+  readonly xMm: number
+  /** Its foot above the shelf. */
+  readonly yMm: number
+  readonly wideMm: number
+  readonly highMm: number
+  /** It stands out of its compartment, above the clear height, or runs into another. */
+  readonly over: boolean
+}
+
+type Shelf = Pick<Level, 'clearHeightMm' | 'clearWidthMm' | 'across' | 'things'>
+
+/** From the left: by compartment, then in order; equal ones by their names. */
+export const fromTheLeft = (things: readonly SetDown[]): SetDown[] =>
+  [...things].sort(
+    (a, b) =>
+      (a.compartment ?? 1) - (b.compartment ?? 1) || a.position - b.position || (a.name < b.name ? -1 : 1),
+  )
+
+/** What stands under a thing, down to the shelf; nothing where the row it names is elsewhere, or names it back. */
+export function under(things: readonly SetDown[], thing: SetDown): SetDown[] {
+  const below: SetDown[] = []
+  for (let at = thing; at.onId !== null;) {
+    const next = things.find((t) => t.id === at.onId)
+    if (!next || next === thing || below.includes(next)) return []
+    below.push(next)
+    at = next
+  }
+  return below
+}
+
+/** What is between two edges of a shelf: one compartment. */
+interface Bay {
+  readonly from: number
+  readonly until: number
+}
+
+/** Of things whose place is not said: in the gaps that the others leave, set out evenly. */
+function spread(things: readonly SetDown[], taken: readonly Bay[], bay: Bay): ReadonlyMap<string, number> {
+  const left = [...things]
+  const at = new Map<string, number>()
+  const free = gapsIn(taken, bay)
+  free.forEach((gap, i) => {
+    const room = gap.until - gap.from
+    const here: SetDown[] = []
+    // The last gap takes what no other took, though it be too much.
+    for (let used = 0; left[0] && (used + left[0].groupWideMm <= room || i === free.length - 1);) {
+      const next = left.shift()!
+      used += next.groupWideMm
+      here.push(next)
+    }
+    const wide = here.reduce((sum, t) => sum + t.groupWideMm, 0)
+    const between = Math.max(0, room - wide) / (here.length + 1)
+    // More than goes side by side runs into one another, so that all of it is seen.
+    const step =
+      wide > room && here.length > 1 ? (room - (here.at(-1)?.groupWideMm ?? 0)) / (here.length - 1) : null
+    let x = gap.from + (wide > room ? 0 : between)
+    here.forEach((t, n) => {
+      at.set(t.id, step === null ? x : gap.from + Math.max(0, n * step))
+      x += t.groupWideMm + between
+    })
+  })
+  return at
+}
+
+function gapsIn(taken: readonly Bay[], bay: Bay): Bay[] {
+  const gaps: Bay[] = []
+  let from = bay.from
+  for (const t of [...taken].sort((a, b) => a.from - b.from)) {
+    if (t.from > from) gaps.push({ from, until: t.from })
+    from = Math.max(from, t.until)
+  }
+  if (from < bay.until || gaps.length === 0) gaps.push({ from: Math.min(from, bay.until), until: bay.until })
+  return gaps
+}
+
+/** The compartment of each: its own, or where it does not matter, in order over all of them, none filled more than its part. */
+function baysOf(standing: readonly SetDown[], { across }: Shelf): ReadonlyMap<string, number> {
+  const bays = new Map<string, number>()
+  const free = standing.filter((t) => t.compartment === null)
+  for (const t of standing) if (t.compartment !== null) bays.set(t.id, Math.min(t.compartment, across))
+  const part = free.reduce((sum, t) => sum + t.groupWideMm, 0) / across
+  let before = 0
+  for (const t of free) {
+    // By where its middle would lie if all of them stood in one row.
+    bays.set(t.id, part > 0 ? Math.min(across, 1 + Math.floor((before + t.groupWideMm / 2) / part)) : 1)
+    before += t.groupWideMm
+  }
+  return bays
+}
+
+/**
+ * A shelf as the eye meets it: each group of things with its place from the left and its foot above the shelf, those on top of
+ * others above these. What has no place of its own is set out evenly in what the others leave free.
+ */
+export function setOut(shelf: Shelf): Body[] {
+  const things = fromTheLeft(shelf.things)
+  const standing = things.filter((t) => under(things, t).length === 0)
+  const xOf = new Map<string, number>()
+  const bayOf = baysOf(standing, shelf)
+  for (let n = 1; n <= shelf.across; n++) {
+    const bay = { from: (n - 1) * shelf.clearWidthMm, until: n * shelf.clearWidthMm }
+    const here = standing.filter((t) => bayOf.get(t.id) === n)
+    const fixed = here.filter((t) => t.xMm !== null)
+    fixed.forEach((t) => xOf.set(t.id, bay.from + (t.xMm ?? 0)))
+    const taken = fixed.map((t) => ({
+      from: bay.from + (t.xMm ?? 0),
+      until: bay.from + (t.xMm ?? 0) + t.groupWideMm,
+    }))
+    spread(
+      here.filter((t) => t.xMm === null),
+      taken,
+      bay,
+    ).forEach((x, id) => xOf.set(id, x))
+  }
+  const bodies: Omit<Body, 'over'>[] = things.map((thing) => {
+    const below = under(things, thing)
+    const base = below.at(-1) ?? thing
+    const middle = (xOf.get(base.id) ?? 0) + base.groupWideMm / 2
+    return {
+      thing,
+      xMm: below.length === 0 ? (xOf.get(thing.id) ?? 0) : middle - thing.groupWideMm / 2,
+      yMm: below.reduce((sum, t) => sum + t.groupHighMm, 0),
+      wideMm: thing.groupWideMm,
+      highMm: thing.groupHighMm,
+    }
+  })
+  return bodies.map((b) => ({ ...b, over: isOver(b, bodies, shelf) }))
+}
+
+/** Less than this is no matter of size but of drawing. */
+const HAIR_MM = 0.5
+
+function isOver(body: Omit<Body, 'over'>, all: readonly Omit<Body, 'over'>[], shelf: Shelf): boolean {
+  const [from, until] = [body.xMm, body.xMm + body.wideMm]
+  const bay = Math.floor((body.xMm + body.wideMm / 2) / shelf.clearWidthMm)
+  const [left, right] = [bay * shelf.clearWidthMm, (bay + 1) * shelf.clearWidthMm]
+  return (
+    body.yMm + body.highMm > (shelf.clearHeightMm ?? Infinity) + HAIR_MM ||
+    from < left - HAIR_MM ||
+    until > right + HAIR_MM ||
+    all.some(
+      (o) =>
+        o !== body &&
+        o.xMm < until - HAIR_MM &&
+        o.xMm + o.wideMm > from + HAIR_MM &&
+        o.yMm < body.yMm + body.highMm - HAIR_MM &&
+        o.yMm + o.highMm > body.yMm + HAIR_MM,
+    )
+  )
+}
+
+/** Weight of look where no color is known: a middle gray. */
+const UNKNOWN_L = 50
+
+/**
+ * How much a group of things weighs to the eye: its outline in square decimeters, once and a half where it is black and half
+ * where it is white (common practice: dark and large is heavy).
+ */
+export const lookOf = (t: Pick<SetDown, 'groupWideMm' | 'groupHighMm' | 'lightness'>): number =>
+  ((t.groupWideMm * t.groupHighMm) / 10_000) * (1.5 - (t.lightness ?? UNKNOWN_L) / 100)
+
+/** What stands left and right of the middle of a shelf, each as a part of all its weight of look; undefined where nothing does. */
+export function leftRight(
+  bodies: readonly Body[],
+  widthMm: number,
+): { readonly left: number; readonly right: number } | undefined {
+  const middle = widthMm / 2
+  let [left, right] = [0, 0]
+  for (const b of bodies) {
+    const part = Math.min(1, Math.max(0, (middle - b.xMm) / b.wideMm))
+    left += part * lookOf(b.thing)
+    right += (1 - part) * lookOf(b.thing)
+  }
+  const sum = left + right
+  return sum > 0 ? { left: left / sum, right: right / sum } : undefined
+}
