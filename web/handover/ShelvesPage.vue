@@ -1,33 +1,35 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { inScheme } from '@bonitas/core/job/inScheme'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
-import type { Shelf } from '@bonitas/core/model/rows/shelves'
-import type { ShelfPlacement } from '@bonitas/core/model/rows/shelfPlacements'
 import { labToHex } from '@bonitas/core/kernel/color/lab'
 import { labOf } from '@bonitas/core/stages/palette/paletteFacts'
 import { inRoom } from '@bonitas/core/stages/palette/visibleArea'
+import { putAt } from '@bonitas/core/stages/handover/shelfMoves'
 import { stylingFacts } from '@bonitas/core/stages/handover/stylingFacts'
-import ChoiceBox from '../form/ChoiceBox.vue'
 import ChoiceField from '../form/ChoiceField.vue'
-import RowCheck from '../form/RowCheck.vue'
-import RowTable from '../form/RowTable.vue'
-import type { TableColumn } from '../form/tableColumn.js'
+import FoldPart from '../form/FoldPart.vue'
 import FindingsPanel from '../job/FindingsPanel.vue'
 import { useJobStore } from '../job/jobStore.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useInAddress } from '../job/useInAddress.js'
 import { PLAIN } from '../plan/usePlan.js'
+import { findingsOf } from '../job/stageLines.js'
+import ComposePart from './ComposePart.vue'
+import OffView from './OffView.vue'
 import ShelfDrawing from './ShelfDrawing.vue'
+import ShelfRows from './ShelfRows.vue'
+import ShelfTables from './ShelfTables.vue'
 import StorageSums from './StorageSums.vue'
+import ThingEditor from './ThingEditor.vue'
+import { useShelfKeys } from './useShelfKeys.js'
 import { t } from './words.js'
 
 const store = useJobStore()
 const job = computed(() => store.snapshot)
-const chosenId = useInAddress('piece')
+const hostInAddress = useInAddress('piece')
 const pointed = shallowRef<JudgedFinding>()
 const marked = computed(() => new Set(pointed.value?.about.map((r) => r.id)))
 
@@ -44,181 +46,114 @@ const HOSTS: readonly string[] = [
   'desk',
   'chest of drawers',
 ]
-/** What is set out on shelves by its kind. */
-const SMALL: readonly string[] = ['object', 'books', 'plant', 'picture', 'tray']
 const hosts = computed(() => {
-  const units = new Set(facts.value?.units.map((u) => u.id))
+  const carried = new Map(
+    facts.value?.units.map((u) => [u.id, u.levels.reduce((n, l) => n + l.things.length, 0)]),
+  )
   const rank = (p: { id: string; kind: string }) =>
-    units.has(p.id) ? -1 : HOSTS.includes(p.kind) ? HOSTS.indexOf(p.kind) : HOSTS.length
+    carried.has(p.id)
+      ? -1 - (carried.get(p.id) ?? 0)
+      : HOSTS.includes(p.kind)
+        ? HOSTS.indexOf(p.kind)
+        : HOSTS.length
   return [...here.value].sort((a, b) => rank(a) - rank(b))
 })
-const host = computed(() => hosts.value.find((p) => p.id === chosenId.value) ?? hosts.value[0])
+const host = computed(() => hosts.value.find((p) => p.id === hostInAddress.value) ?? hosts.value[0])
 const unit = computed(() => facts.value?.units.find((u) => u.id === host.value?.id))
-const rows = computed(() => job.value?.shelves.filter((s) => s.pieceId === host.value?.id) ?? [])
-const onIt = computed(() =>
-  (job.value?.shelfPlacements ?? [])
-    .filter((s) => s.hostId === host.value?.id)
-    .sort((a, b) => b.level - a.level || a.position - b.position),
+/** Units with open shelves, that can be composed. */
+const open = computed(
+  () =>
+    facts.value?.units.filter((u) => u.levels.some((l) => l.number > 0 && !l.closed)).map((u) => u.id) ?? [],
 )
-const nameOf = (id: string) => here.value.find((p) => p.id === id)?.name ?? ''
-const hexOf = (pieceId: string): string => {
-  const finishId = here.value.find((p) => p.id === pieceId)?.finishId
-  const finish = shown.value?.finishes.find((f) => f.id === finishId)
-  return finish ? labToHex(labOf(finish)) : PLAIN
-}
+const hexes = computed(() => {
+  const finishes = new Map(shown.value?.finishes.map((f) => [f.id, labToHex(labOf(f))]))
+  return new Map(here.value.map((p) => [p.id, finishes.get(p.finishId ?? '') ?? PLAIN]))
+})
+const hexOf = (pieceId: string): string => hexes.value.get(pieceId) ?? PLAIN
 const things = computed(() => here.value.filter((p) => p.id !== host.value?.id))
-const levelChoices = computed(() => [
-  ...(unit.value?.levels ?? [])
-    .filter((l) => l.number > 0)
-    .map((l) => ({
-      value: String(l.number),
-      text: l.name || t(l.closed ? 'closedShelfN' : 'shelfN', { n: l.number }),
-    })),
-  { value: '0', text: t('theTop') },
-])
-const shelfColumns: TableColumn<Shelf>[] = [
-  { id: 'name', head: t('name'), kind: 'text' },
-  { id: 'levels', head: t('levels'), kind: 'whole', figure: true },
-  { id: 'across', head: t('across'), kind: 'whole', figure: true },
-  { id: 'clearHeightMm', head: t('clearHeight'), kind: 'length', figure: true },
-  { id: 'clearWidthMm', head: t('clearWidth'), kind: 'length', figure: true },
-  { id: 'clearDepthMm', head: t('clearDepth'), kind: 'length', figure: true },
-  { id: 'closed', head: t('closed') },
-  { id: 'fullPercent', head: t('inUse'), kind: 'whole', figure: true },
-]
-const placeColumns = computed((): TableColumn<ShelfPlacement>[] => [
-  { id: 'pieceId', head: t('thing'), choices: things.value.map((p) => ({ value: p.id, text: p.name })) },
-  { id: 'level', head: t('shelf') },
-  { id: 'position', head: t('order'), kind: 'whole', figure: true },
-  { id: 'count', head: t('howMany'), kind: 'whole', figure: true },
-  { id: 'lies', head: t('laidFlat') },
-])
+const findings = computed(() => findingsOf(store.findings ?? [], 'handover'))
 
-function addShelves(): void {
-  const p = host.value
-  if (!p) return
-  const levels = p.kind === 'shelves' ? Math.max(1, Math.round(p.heightMm / 380)) : 1
-  store.add('shelves', {
-    pieceId: p.id,
-    position: rows.value.length,
-    name: '',
-    levels,
-    across: 1,
-    clearHeightMm: Math.max(40, Math.round((p.heightMm - (levels + 1) * 18) / levels)),
-    clearWidthMm: null,
-    clearDepthMm: null,
-    closed: p.kind !== 'shelves',
-    bearsG: null,
-    fullPercent: null,
-  })
+const chosenId = ref<string>()
+const inHand = computed(() =>
+  unit.value?.levels
+    .flatMap((level) => level.things.map((thing) => ({ level, thing })))
+    .find((x) => x.thing.id === chosenId.value),
+)
+const drawing = ref<InstanceType<typeof ShelfDrawing>>()
+useShelfKeys(
+  unit,
+  computed(() => inHand.value?.thing),
+  (by) => {
+    drawing.value?.step(by)
+  },
+)
+function drop(id: string, number: number, xMm: number): void {
+  const u = unit.value
+  const level = u?.levels.find((l) => l.number === number)
+  const thing = u?.levels.flatMap((l) => l.things).find((x) => x.id === id)
+  if (u && level && thing) store.apply(putAt(u, thing, level, xMm), t('moved', { name: thing.name }))
 }
-
-/** The first small thing that has no place yet, on the lowest open shelf; both are chosen in its row. */
-function addPlace(): void {
-  const j = job.value
-  const placed = new Set(
-    [...(j?.shelfPlacements ?? []), ...(j?.floorPlacements ?? []), ...(j?.wallPlacements ?? [])].map(
-      (s) => s.pieceId,
-    ),
-  )
-  const smallest = [...things.value].sort(
-    (a, b) => Math.max(a.widthMm, a.heightMm) - Math.max(b.widthMm, b.heightMm),
-  )
-  const small = smallest.filter((s) => SMALL.includes(s.kind))
-  const p = small.find((s) => !placed.has(s.id)) ?? small[0] ?? smallest[0]
-  const level = unit.value?.levels.find((l) => l.number > 0 && !l.closed)?.number ?? 0
-  if (!p || !host.value) return
-  const last = Math.max(-1, ...onIt.value.filter((s) => s.level === level).map((s) => s.position))
-  store.add('shelfPlacements', {
-    pieceId: p.id,
-    hostId: host.value.id,
-    level,
-    compartment: null,
-    position: last + 1,
-    count: p.count,
-    xMm: null,
-    onId: null,
-    lies: false,
-  })
-}
+/** What is off view, and what nobody has put anywhere. */
+const offView = computed(() => {
+  const ids = new Set(facts.value?.offView.map((p) => p.id))
+  return job.value?.pieces.filter((p) => ids.has(p.id)) ?? []
+})
+const count = computed(() => unit.value?.levels.reduce((n, l) => n + l.things.length, 0) ?? 0)
 </script>
 
 <template>
-  <StagePage v-if="job" :title="t('handover')" :says="t('whatStandsOnAndIn')">
+  <StagePage v-if="job" :title="t('handover')" :says="host ? t('dragOrKeys') : ''">
     <template #head><StageTabs stage="handover" /></template>
-    <p class="teaching">{{ t('teach') }}</p>
     <p v-if="!host">
       {{ t('addPiecesFirst') }}
       <RouterLink :to="`/jobs/${job.brief.id}/brief/pieces`">{{ t('toThePieces') }}</RouterLink>
     </p>
-    <div v-else class="shelves">
-      <div class="front">
+    <template v-else>
+      <div class="which">
         <ChoiceField
           :model-value="host.id"
           :label="t('shelvesOf')"
           :choices="hosts.map((p) => ({ value: p.id, text: p.name }))"
-          @update:model-value="chosenId = $event"
+          beside
+          @update:model-value="hostInAddress = $event"
         />
-        <ShelfDrawing
-          v-if="unit"
-          :unit="unit"
-          :size="host"
-          :hex-of="hexOf"
-          :marked="marked"
-          class="drawing"
-        />
+        <span class="second">{{
+          job.schools.shelves ? t('schoolIs', { school: job.schools.shelves }) : t('noSchool')
+        }}</span>
       </div>
-      <div class="rows">
-        <section class="bench-part">
-          <div class="part-head">
-            <h2>{{ t('shelvesAndCompartments') }}</h2>
-            <ElButton @click="addShelves">{{ t('addARow') }}</ElButton>
-          </div>
-          <p v-if="rows.length === 0" class="second">{{ t('noShelvesYet') }}</p>
-          <RowTable
-            v-else
-            collection="shelves"
-            :rows="rows"
-            :columns="shelfColumns"
-            :name-of="(r, i) => r.name || t('rowN', { n: i + 1 })"
-            removable
-          >
-            <template #cell-closed="{ row }"
-              ><RowCheck collection="shelves" :row="row" field="closed" bare
-            /></template>
-          </RowTable>
-        </section>
-        <section class="bench-part">
-          <div class="part-head">
-            <h2>{{ t('onIt') }}</h2>
-            <ElButton :disabled="things.length === 0" @click="addPlace">{{ t('putOnIt') }}</ElButton>
-          </div>
-          <p v-if="onIt.length === 0" class="second">{{ t('nothingOnIt') }}</p>
-          <RowTable
-            v-else
-            collection="shelfPlacements"
-            :rows="onIt"
-            :columns="placeColumns"
-            :name-of="(r) => nameOf(r.pieceId)"
-            removable
-          >
-            <template #cell-level="{ row }"
-              ><ChoiceBox
-                :label="t('shelfOf', { name: nameOf(row.pieceId) })"
-                :value="String(row.level)"
-                :choices="levelChoices"
-                bare
-                @choose="store.change('shelfPlacements', row.id, { level: Number($event) })"
-            /></template>
-            <template #cell-lies="{ row }"
-              ><RowCheck collection="shelfPlacements" :row="row" field="lies" bare
-            /></template>
-          </RowTable>
-        </section>
+      <p v-if="!unit" class="teaching">{{ t('teach') }}</p>
+      <div v-else class="shelves">
+        <div class="front">
+          <ShelfDrawing
+            ref="drawing"
+            :unit="unit"
+            :size="host"
+            :hex-of="hexOf"
+            :marked="marked"
+            :chosen="chosenId"
+            class="drawing"
+            @choose="chosenId = $event"
+            @drop="drop"
+          />
+          <p class="second">{{ t('thingsOn', { n: count }) }}</p>
+        </div>
+        <ShelfRows :unit="unit" :hex-of="hexOf" :findings="findings" />
       </div>
-    </div>
+      <OffView :pieces="offView" />
+      <FoldPart :title="t('asLists')" :open="!unit">
+        <ShelfTables :host="host" :unit="unit" :things="things" />
+      </FoldPart>
+    </template>
     <template #panel>
-      <FindingsPanel stage="handover" :quiet="t('composedWell')" @point="(f) => (pointed = f)" />
+      <ThingEditor v-if="unit && inHand" :unit="unit" :level="inHand.level" :thing="inHand.thing" />
+      <ComposePart
+        v-if="host && open.includes(host.id)"
+        :unit-id="host.id"
+        :hosts="here"
+        :hex-of="hexOf"
+        :others="open.filter((id) => id !== host?.id)"
+      />
+      <FindingsPanel stage="handover" page="" :quiet="t('composedWell')" @point="(f) => (pointed = f)" />
       <StorageSums />
     </template>
   </StagePage>
@@ -229,28 +164,28 @@ function addPlace(): void {
   padding-bottom: 10px;
   max-width: 84ch;
 }
+.which {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+  padding-bottom: 8px;
+}
 .shelves {
   display: grid;
-  grid-template-columns: minmax(200px, 1fr) minmax(0, 2.4fr);
+  grid-template-columns: minmax(230px, 1fr) minmax(330px, 1.5fr);
   gap: 12px 22px;
 }
 .front {
   min-width: 0;
 }
+.front p {
+  text-align: center;
+}
 .drawing {
-  height: min(60vh, 480px);
-  margin-top: 10px;
+  height: min(66vh, 540px);
 }
-.rows {
-  min-width: 0;
-}
-.rows section {
-  margin-bottom: 20px;
-}
-:deep(.of-pieceId) {
-  min-width: 130px;
-}
-@media (width < 1000px) {
+@media (width < 900px) {
   .shelves {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -21,25 +21,26 @@ describe('a unit from the front', () => {
       [0, -250, 250],
     ])
   })
-  test('things stand on their shelf in their order, each of several by itself, with even gaps', () => {
+  test('things stand on their shelf in their order, several of one side by side, with even gaps', () => {
     const [low] = view.levels
-    expect(low?.things.map((t) => [t.thing.name, Math.round(t.x), t.w])).toEqual([
-      ['Vase', 125, 100],
-      ['Bowls', 350, 200],
-      ['Bowls', 675, 200],
+    expect(low?.things.map((t) => [t.body.thing.name, Math.round(t.x), t.w])).toEqual([
+      ['Vase', 167, 100],
+      ['Bowls', 433, 400],
     ])
     for (const t of low!.things) expect(t.y + t.h).toBeCloseTo(low!.y + low!.h, 6)
   })
-  test('what does not fit is told, and is drawn within the piece', () => {
-    expect(view.levels[1]?.things.map((t) => t.over)).toEqual([true])
+  test('what does not fit is told, and stands out on both sides alike', () => {
+    expect(view.levels[1]?.things.map((t) => t.body.over)).toEqual([true])
     const full = shelfJob(
       [{ id: 'Unit', size: [500, 300, 1000], shelves: [{ clearHeightMm: 400 }] }],
       [{ id: 'Jars', count: 9, size: [100, 100, 100], on: 'Unit', level: 1 }],
     )
     const { levels } = shelfView(shelfFacts(full).units[0]!, { widthMm: 500, heightMm: 1000 })
-    const last = levels[0]!.things[8]!
-    expect(last.over).toBe(true)
-    expect(last.x + last.w).toBeLessThanOrEqual(500.001)
+    const last = levels[0]!.things[0]!
+    expect(last.body.over).toBe(true)
+    // As far out on the left as on the right.
+    expect(last.x).toBe(-200)
+    expect(last.x + last.w).toBe(700)
   })
   test('a shelf higher than the piece says is drawn all the same', () => {
     const tall = shelfJob(

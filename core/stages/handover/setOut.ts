@@ -49,21 +49,22 @@ function spread(things: readonly SetDown[], taken: readonly Bay[], bay: Bay): Re
     const room = gap.until - gap.from
     const here: SetDown[] = []
     // The last gap takes what no other took, though it be too much.
-    for (let used = 0; left[0] && (used + left[0].groupWideMm <= room || i === free.length - 1);) {
-      const next = left.shift()!
+    let used = 0
+    for (let next = left[0]; next; next = left[0]) {
       used += next.groupWideMm
+      if (used > room && i < free.length - 1) break
+      left.shift()
       here.push(next)
     }
     const wide = here.reduce((sum, t) => sum + t.groupWideMm, 0)
-    const between = Math.max(0, room - wide) / (here.length + 1)
-    // More than goes side by side runs into one another, so that all of it is seen.
-    const step =
-      wide > room && here.length > 1 ? (room - (here.at(-1)?.groupWideMm ?? 0)) / (here.length - 1) : null
-    let x = gap.from + (wide > room ? 0 : between)
-    here.forEach((t, n) => {
-      at.set(t.id, step === null ? x : gap.from + Math.max(0, n * step))
+    // More than goes side by side runs into one another alike, so that all of it is seen.
+    const [over, joints] = [wide - room, here.length - 1]
+    const between = over > 0 ? (joints > 0 ? -over / joints : 0) : -over / (here.length + 1)
+    let x = gap.from + (over <= 0 ? between : joints > 0 ? 0 : -over / 2)
+    for (const t of here) {
+      at.set(t.id, x)
       x += t.groupWideMm + between
-    })
+    }
   })
   return at
 }

@@ -137,43 +137,77 @@ export function levelsOf(
     }))
 }
 
+/** Rows of a job by which things on shelves are known. */
+interface Known {
+  readonly pieceOf: ReadonlyMap<string, Piece>
+  readonly finishOf: ReadonlyMap<string, JobSnapshot['finishes'][number]>
+  readonly placements: readonly ShelfPlacement[]
+}
+
+/** A row as the thing it sets down; undefined where its piece is gone. */
+function setDownOf(row: ShelfPlacement, { pieceOf, finishOf, placements }: Known): SetDown | undefined {
+  const p = pieceOf.get(row.pieceId)
+  if (!p) return undefined
+  const finish = finishOf.get(p.finishId ?? '')
+  const worn = finish && finish.material !== 'paint' ? finish.material : undefined
+  const said = p.material.trim().toLowerCase()
+  // Laid down, its height lies along the shelf and its width stands up.
+  const [wideMm, highMm] = row.lies ? [p.heightMm, p.widthMm] : [p.widthMm, p.heightMm]
+  return {
+    ...{ id: row.id, pieceId: p.id, name: p.name, kind: p.kind, count: row.count, inAll: p.count },
+    setDown: placements.filter((s) => s.pieceId === p.id).reduce((sum, s) => sum + s.count, 0),
+    ...{ lies: row.lies, position: row.position },
+    ...{ compartment: row.compartment, xMm: row.xMm, onId: row.onId },
+    ...{ wideMm, highMm, deepMm: p.depthMm },
+    ...groupOf(p.kind, row.count, row.lies, wideMm, highMm),
+    weightG: p.weightG ?? undefined,
+    material: (p.traits.includes('clear glass') ? 'glass' : undefined) ?? worn ?? (said || undefined),
+    lightness: finish?.labL,
+    lab: finish && { l: finish.labL, a: finish.labA, b: finish.labB },
+    loved: p.sentimental || p.reason.trim() !== '',
+    focal: p.focal,
+    useful: p.serves.length > 0,
+    serves: p.serves,
+  }
+}
+
+const knownOf = (job: StylingRows): Known => ({
+  pieceOf: new Map(job.pieces.filter(isHere).map((p) => [p.id, p])),
+  finishOf: new Map(job.finishes.map((f) => [f.id, f])),
+  placements: job.shelfPlacements,
+})
+
+/** What is set out on shelves by its kind. */
+const SMALL: ReadonlySet<PieceKind> = new Set<PieceKind>(['object', 'books', 'plant', 'tray', 'trunk'])
+
+/** Small things that stand nowhere yet and may be on view; each as it would stand, by the id of its piece. */
+export function looseThings(
+  job: StylingRows & Pick<JobSnapshot, 'floorPlacements' | 'wallPlacements'>,
+): SetDown[] {
+  const placed = new Set(
+    [...job.shelfPlacements, ...job.floorPlacements, ...job.wallPlacements].map((s) => s.pieceId),
+  )
+  const known = knownOf(job)
+  const hosts = new Set(job.shelves.map((s) => s.pieceId))
+  return [...known.pieceOf.values()]
+    .filter(
+      (p) =>
+        SMALL.has(p.kind) && !placed.has(p.id) && !hosts.has(p.id) && !p.traits.includes('not to be on view'),
+    )
+    .flatMap((p) => {
+      const row: ShelfPlacement = {
+        ...{ id: p.id, pieceId: p.id, hostId: '', level: 0, compartment: null, xMm: null, onId: null },
+        ...{ position: 0, count: p.count, lies: false },
+      }
+      return setDownOf(row, known) ?? []
+    })
+}
+
 /** What stands on and in the pieces of a job that stay or come. */
 export function stylingFacts(job: StylingRows, floorMm2: number | undefined): StylingFacts {
-  const pieceOf = new Map(job.pieces.filter(isHere).map((p) => [p.id, p]))
-  const finishOf = new Map(job.finishes.map((f) => [f.id, f]))
-  const setDown = (row: ShelfPlacement): SetDown[] => {
-    const p = pieceOf.get(row.pieceId)
-    if (!p) return []
-    const finish = finishOf.get(p.finishId ?? '')
-    const worn = finish && finish.material !== 'paint' ? finish.material : undefined
-    const said = p.material.trim().toLowerCase()
-    // Laid down, its height lies along the shelf and its width stands up.
-    const [wideMm, highMm] = row.lies ? [p.heightMm, p.widthMm] : [p.widthMm, p.heightMm]
-    return [
-      {
-        id: row.id,
-        pieceId: p.id,
-        name: p.name,
-        kind: p.kind,
-        count: row.count,
-        inAll: p.count,
-        setDown: job.shelfPlacements.filter((s) => s.pieceId === p.id).reduce((sum, s) => sum + s.count, 0),
-        lies: row.lies,
-        position: row.position,
-        ...{ compartment: row.compartment, xMm: row.xMm, onId: row.onId },
-        ...{ wideMm, highMm, deepMm: p.depthMm },
-        ...groupOf(p.kind, row.count, row.lies, wideMm, highMm),
-        weightG: p.weightG ?? undefined,
-        material: (p.traits.includes('clear glass') ? 'glass' : undefined) ?? worn ?? (said || undefined),
-        lightness: finish?.labL,
-        lab: finish && { l: finish.labL, a: finish.labA, b: finish.labB },
-        loved: p.sentimental || p.reason.trim() !== '',
-        focal: p.focal,
-        useful: p.serves.length > 0,
-        serves: p.serves,
-      },
-    ]
-  }
+  const known = knownOf(job)
+  const { pieceOf } = known
+  const setDown = (row: ShelfPlacement): SetDown[] => [setDownOf(row, known) ?? []].flat()
   const hosts = new Set([...job.shelves.map((s) => s.pieceId), ...job.shelfPlacements.map((s) => s.hostId)])
   const units = job.pieces.flatMap((host): Unit[] => {
     if (!hosts.has(host.id) || !pieceOf.has(host.id)) return []

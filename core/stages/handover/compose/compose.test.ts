@@ -71,7 +71,7 @@ const anyShelves = fc
         id: `Thing ${i}`,
         on: `Unit ${unit % units.length}`,
         level: 1 + (level % host.levels),
-      } as Shown
+      }
     })
     return { job: shelfJob(hosts, shown, { finishes, schools }), seed }
   })

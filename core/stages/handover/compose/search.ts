@@ -46,7 +46,11 @@ function madeLegal(board: Board, state: State): void {
         (x, y) => (blockAt(board, state, y)?.wideMm ?? 0) - (blockAt(board, state, x)?.wideMm ?? 0),
       )
       const bay = board.bays[b]
-      const out = worst.find((n) => bay && !goesIn(bay, blockAt(board, state, n)!)) ?? worst[0]
+      const isTooLarge = (n: number) => {
+        const block = blockAt(board, state, n)
+        return bay !== undefined && block !== undefined && !goesIn(bay, block)
+      }
+      const out = worst.find(isTooLarge) ?? worst[0]
       if (out === undefined) break
       row.splice(row.indexOf(out), 1)
       state.at[out] = -1

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { ElButton, ElDescriptions, ElDescriptionsItem } from 'element-plus'
+import { computed } from 'vue'
+import type { Level, SetDown, Unit } from '@bonitas/core/stages/handover/stylingFacts'
+import { lookOf } from '@bonitas/core/stages/handover/setOut'
+import ChoiceField from '../form/ChoiceField.vue'
+import RowCheck from '../form/RowCheck.vue'
+import RowField from '../form/RowField.vue'
+import { useLocale } from '../form/useLocale.js'
+import { useJobStore } from '../job/jobStore.js'
+import { useOffView } from './useOffView.js'
+import { t } from './words.js'
+
+/** The thing that is chosen on a shelf: what it is, where it stands, how it leaves the shelf. */
+const props = defineProps<{ unit: Unit; level: Level; thing: SetDown }>()
+const store = useJobStore()
+const { says, number } = useLocale()
+const { takeOff } = useOffView()
+const row = computed(() => store.snapshot?.shelfPlacements.find((s) => s.id === props.thing.id))
+const others = computed(() => [
+  { value: '', text: t('theShelf') },
+  ...props.level.things
+    .filter((o) => o.id !== props.thing.id && o.onId !== props.thing.id)
+    .map((o) => ({ value: o.id, text: o.name })),
+])
+const on = computed({
+  get: () => props.thing.onId ?? '',
+  set: (id: string) => store.change('shelfPlacements', props.thing.id, { onId: id === '' ? null : id }),
+})
+const size = computed(() => says.value.sides([props.thing.wideMm, props.thing.highMm, props.thing.deepMm]))
+</script>
+
+<template>
+  <section class="panel-part editor">
+    <h2>{{ thing.name }}</h2>
+    <ElDescriptions :column="1" border size="small">
+      <ElDescriptionsItem :label="t('size')">{{ size }}</ElDescriptionsItem>
+      <ElDescriptionsItem :label="t('material')">{{ thing.material ?? t('notSaid') }}</ElDescriptionsItem>
+      <ElDescriptionsItem :label="t('lookWeight')">{{
+        t('lookSum', {
+          look: number(lookOf(thing), 1),
+          wide: number(thing.groupWideMm / 100, 1),
+          high: number(thing.groupHighMm / 100, 1),
+          dark: number(1.5 - (thing.lightness ?? 50) / 100, 2),
+        })
+      }}</ElDescriptionsItem>
+    </ElDescriptions>
+    <template v-if="row">
+      <RowField collection="shelfPlacements" :row="row" field="count" kind="whole" figure />
+      <ChoiceField v-model="on" :label="t('onTopOf')" :choices="others" />
+      <RowCheck collection="shelfPlacements" :row="row" field="lies" />
+    </template>
+    <ElButton @click="takeOff(thing)">{{ t('takeOffView') }}</ElButton>
+  </section>
+</template>
+
+<style scoped>
+.editor {
+  display: grid;
+  gap: 9px;
+  justify-items: start;
+}
+.editor > * {
+  width: 100%;
+}
+.editor > :deep(.el-button) {
+  width: auto;
+}
+</style>
