@@ -1,3 +1,4 @@
+import { PILED } from '../stages/handover/stylingFacts.js'
 import type { UnitSystem } from '../kernel/units/length.js'
 import { REFERENCES } from '../model/references.js'
 import { COLLECTIONS, RECORD_NAMES, SINGLE } from '../model/registry.js'
@@ -211,6 +212,24 @@ export function oneByOne(base: JobSnapshot): SaidOtherwise | undefined {
   ): R[] =>
     rows.map((r) => (many.has(r.pieceId) ? { ...r, pieceId: copy(r.pieceId, r.number), number: 1 } : r))
   // Set out on shelves they are dealt out one after the other, as many as stand at each place.
+  const kindOf = (pieceId: string) => base.pieces.find((p) => p.id === pieceId)
+  const isPile = (s: { readonly pieceId: string; readonly lies: boolean }) =>
+    s.lies && PILED.has(kindOf(s.pieceId)?.kind ?? 'other')
+  // The nth of a row stands beside the one before, the nth of a pile lies on it; what stands on a pile stands on its last.
+  const standsAs = (s: (typeof base.shelfPlacements)[number], i: number) =>
+    isPile(s)
+      ? { onId: i === 0 ? topOf(s.onId) : copy(s.id, i) }
+      : {
+          onId: topOf(s.onId),
+          xMm:
+            s.xMm === null
+              ? null
+              : s.xMm + i * ((s.lies ? kindOf(s.pieceId)?.heightMm : kindOf(s.pieceId)?.widthMm) ?? 0),
+        }
+  const topOf = (onId: string | null): string | null => {
+    const under = base.shelfPlacements.find((s) => s.id === onId)
+    return under && many.has(under.pieceId) ? copy(under.id, isPile(under) ? under.count : 1) : onId
+  }
   const onShelves = () => {
     const dealt = new Map<string, number>()
     return base.shelfPlacements.flatMap((s) =>
@@ -218,9 +237,13 @@ export function oneByOne(base: JobSnapshot): SaidOtherwise | undefined {
         ? Array.from({ length: s.count }, (_, i) => {
             const nth = (dealt.get(s.pieceId) ?? 0) + 1
             dealt.set(s.pieceId, nth)
-            return { ...s, id: copy(s.id, i + 1), pieceId: copy(s.pieceId, nth), count: 1 }
+            return {
+              ...s,
+              ...{ id: copy(s.id, i + 1), pieceId: copy(s.pieceId, nth), count: 1 },
+              ...standsAs(s, i),
+            }
           })
-        : [s],
+        : [{ ...s, onId: topOf(s.onId) }],
     )
   }
   // What was said of putting a number of things in place was said of each of them.

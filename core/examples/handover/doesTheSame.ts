@@ -6,8 +6,15 @@ const two = (serves: string[]) =>
     shelfJob(
       [{ id: 'Unit', size: [820, 300, 2000], shelves: [{ levels: 5 }] }],
       [
-        { id: 'Metronome', size: [120, 120, 220], serves: ['practice'], on: 'Unit', level: 2 },
-        { id: 'Second metronome', size: [110, 110, 210], serves, on: 'Unit', level: 4 },
+        {
+          id: 'Metronome',
+          size: [120, 120, 220],
+          material: 'walnut',
+          serves: ['practice'],
+          on: 'Unit',
+          level: 2,
+        },
+        { id: 'Second metronome', size: [110, 110, 210], material: 'walnut', serves, on: 'Unit', level: 4 },
       ],
     ),
   )

@@ -119,18 +119,21 @@ export function setOut(shelf: Shelf): Body[] {
       bay,
     ).forEach((x, id) => xOf.set(id, x))
   }
-  const bodies: Omit<Body, 'over'>[] = things.map((thing) => {
-    const below = under(things, thing)
-    const base = below.at(-1) ?? thing
-    const middle = (xOf.get(base.id) ?? 0) + base.groupWideMm / 2
-    return {
-      thing,
-      xMm: below.length === 0 ? (xOf.get(thing.id) ?? 0) : middle - thing.groupWideMm / 2,
-      yMm: below.reduce((sum, t) => sum + t.groupHighMm, 0),
-      wideMm: thing.groupWideMm,
-      highMm: thing.groupHighMm,
-    }
-  })
+  // What stands on top of one thing stands there side by side, about its middle.
+  const middleOf = (thing: SetDown): number => {
+    const base = things.find((t) => t.id === thing.onId)
+    if (!base || under(things, thing).length === 0) return (xOf.get(thing.id) ?? 0) + thing.groupWideMm / 2
+    const beside = things.filter((t) => t.onId === base.id)
+    const wide = beside.reduce((sum, t) => sum + t.groupWideMm, 0)
+    const before = beside.slice(0, beside.indexOf(thing)).reduce((sum, t) => sum + t.groupWideMm, 0)
+    return middleOf(base) - wide / 2 + before + thing.groupWideMm / 2
+  }
+  const bodies = things.map((thing): Omit<Body, 'over'> => ({
+    thing,
+    xMm: middleOf(thing) - thing.groupWideMm / 2,
+    yMm: under(things, thing).reduce((sum, t) => sum + t.groupHighMm, 0),
+    ...{ wideMm: thing.groupWideMm, highMm: thing.groupHighMm },
+  }))
   return bodies.map((b) => ({ ...b, over: isOver(b, bodies, shelf) }))
 }
 

@@ -91,7 +91,7 @@ type StylingRows = Pick<
 >
 
 /** What is piled up where several of it lie. */
-const PILED: ReadonlySet<PieceKind> = new Set<PieceKind>([
+export const PILED: ReadonlySet<PieceKind> = new Set<PieceKind>([
   'books',
   'trunk',
   'tray',

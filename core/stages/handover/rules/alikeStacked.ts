@@ -48,13 +48,15 @@ export const alikeStacked: Rule<StylingFacts> = {
   check: (facts) =>
     facts.units.flatMap((unit) =>
       stacked(unit).map(({ one, two, from, over }): Finding => {
-        const apart = roomiestFirst(
-          allLevels(facts).filter(
-            (p) =>
-              p.level.things.every((t) => !areAlike(t, one) && !areAlike(t, two)) &&
-              (p.unit.id !== unit.id || Math.abs(p.level.number - from.number) > 1),
-          ),
-        ).sort((a, b) => Number(a.unit.id === unit.id) - Number(b.unit.id === unit.id))
+        // A thing goes where nothing alike is on its shelf, nor on the one above or below.
+        const apart = (thing: SetDown) =>
+          roomiestFirst(
+            allLevels(facts).filter((p) =>
+              p.unit.levels
+                .filter((l) => l.number > 0 && !l.closed && Math.abs(l.number - p.level.number) <= 1)
+                .every((l) => l.things.every((t) => t.id === thing.id || !areAlike(t, thing))),
+            ),
+          ).sort((a, b) => Number(a.unit.id === unit.id) - Number(b.unit.id === unit.id))
         return {
           rule: 'handover.alike-stacked',
           severity: 'look',
@@ -64,7 +66,7 @@ export const alikeStacked: Rule<StylingFacts> = {
           wanted: 'things alike parted, by a shelf between them or another unit',
           because: 'Like over like reads as one thing repeated by mistake, however each is turned.',
           fixes: [one, two].flatMap((thing) =>
-            apart
+            apart(thing)
               .filter((p) => hasRoom(p.level, thing))
               .slice(0, 3)
               .map((p) => moveTo(thing, p.unit, p.level)),

@@ -1,5 +1,6 @@
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { onView, type SetDown, type StylingFacts } from '../stylingFacts.js'
+import { areAlike } from './alikeStacked.js'
 import { namesOf, placeRef } from './places.js'
 
 /** Things whose number is their nature, or that are looked at and not used. */
@@ -13,16 +14,7 @@ const OF_MANY: ReadonlySet<string> = new Set([
   'lamp',
 ])
 
-/** Two sides are of one size when the longer is at most this many times the shorter (common practice). */
-const ONE_SIZE = 1.5
-
-const ofOneSize = (a: SetDown, b: SetDown): boolean => {
-  const sides = (t: SetDown) => [t.wideMm, t.highMm, t.deepMm].sort((x, y) => x - y)
-  const [x, y] = [sides(a), sides(b)]
-  return x.every((mm, i) => Math.max(mm, y[i] ?? mm) <= ONE_SIZE * Math.min(mm, y[i] ?? mm))
-}
-
-/** Things of one kind and size that serve the very same uses, each group of two or more. */
+/** Things of one kind, material and size that serve the very same uses, each group of two or more. */
 function sameUses(things: readonly SetDown[]): SetDown[][] {
   const groups: SetDown[][] = []
   const usesOf = (t: SetDown) => [...t.serves].sort().join(' ')
@@ -30,7 +22,7 @@ function sameUses(things: readonly SetDown[]): SetDown[][] {
   for (const t of bySize) {
     if (OF_MANY.has(t.kind) || t.serves.length === 0) continue
     const group = groups.find((g) =>
-      g.every((o) => o.kind === t.kind && usesOf(o) === usesOf(t) && ofOneSize(o, t)),
+      g.every((o) => o.kind === t.kind && usesOf(o) === usesOf(t) && areAlike(o, t)),
     )
     if (group) group.push(t)
     else groups.push([t])
@@ -44,7 +36,7 @@ export const doesTheSame: Rule<StylingFacts> = {
   name: 'handover.does-the-same',
   title: 'Two things on view that do the same',
   numbers:
-    'Two pieces of one kind and size (no side half as long again) that serve the very same uses, both on view; what is the same to the millimeter is a set. Books, bins, plants, pictures, lamps and cloth are none; what is loved stays.',
+    'Two pieces of one kind, material and size (no side half as long again) that serve the very same uses, both on view; what is the same to the millimeter is a set. Books, bins, plants, pictures, lamps and cloth are none; what is loved stays.',
   source: 'common practice',
   schools: 'all',
   check: (facts) =>

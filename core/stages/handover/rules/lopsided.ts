@@ -1,6 +1,6 @@
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
-import { fromTheLeft, leftRight, setOut } from '../setOut.js'
+import { fromTheLeft, leftRight, setOut, under } from '../setOut.js'
 import { onView, type Level, type SetDown, type StylingFacts } from '../stylingFacts.js'
 import { levelName, placeRef } from './places.js'
 
@@ -37,7 +37,7 @@ function exchanged(level: Level, one: SetDown, two: SetDown): { readonly level: 
 }
 
 function waysOut(level: Level): Fix[] {
-  const row = fromTheLeft(level.things)
+  const row = fromTheLeft(level.things).filter((t) => under(level.things, t).length === 0)
   return row
     .flatMap((one, i) => row.slice(i + 1).map((two) => exchanged(level, one, two)))
     .map((e) => ({ ...e, side: heavierSide(e.level) ?? 1 }))
