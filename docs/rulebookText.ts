@@ -4,13 +4,13 @@ import { MEASURE_EXAMPLES } from '@bonitas/core/examples/measure/index'
 import { PALETTE_EXAMPLES } from '@bonitas/core/examples/palette/index'
 import { PLAN_EXAMPLES } from '@bonitas/core/examples/plan/index'
 import { SOURCE_EXAMPLES } from '@bonitas/core/examples/source/index'
-import { HANDOVER_EXAMPLES } from '@bonitas/core/examples/handover/index'
+import { HANDOVER_EXAMPLES, RECORD_EXAMPLES } from '@bonitas/core/examples/handover/index'
 import { INSTALL_EXAMPLES } from '@bonitas/core/examples/install/index'
 import { LEDGER_EXAMPLES } from '@bonitas/core/examples/ledger/index'
 import type { ExamplesByRule } from '@bonitas/core/examples/ruleExamples'
 import type { Rule } from '@bonitas/core/findings/finding'
 import { SOURCE_RULES } from '@bonitas/core/stages/source/rules/index'
-import { HANDOVER_RULES } from '@bonitas/core/stages/handover/rules/index'
+import { HANDOVER_RULES, RECORD_RULES } from '@bonitas/core/stages/handover/rules/index'
 import { INSTALL_RULES } from '@bonitas/core/stages/install/rules/index'
 import { LEDGER_RULES } from '@bonitas/core/stages/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
@@ -53,7 +53,10 @@ export function rulebookText(): string {
     ['Source', SOURCE_RULES.map(told(SOURCE_EXAMPLES))],
     ['Ledger', LEDGER_RULES.map(told(LEDGER_EXAMPLES))],
     ['Install', INSTALL_RULES.map(told(INSTALL_EXAMPLES))],
-    ['Handover', HANDOVER_RULES.map(told(HANDOVER_EXAMPLES))],
+    [
+      'Handover',
+      [...HANDOVER_RULES.map(told(HANDOVER_EXAMPLES)), ...RECORD_RULES.map(told(RECORD_EXAMPLES))],
+    ],
   ]
   return [
     '# Rule book',

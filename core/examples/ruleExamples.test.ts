@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { Rule } from '../findings/finding.js'
 import { BRIEF_RULES } from '../stages/brief/rules/index.js'
-import { HANDOVER_RULES } from '../stages/handover/rules/index.js'
+import { HANDOVER_RULES, RECORD_RULES } from '../stages/handover/rules/index.js'
 import { INSTALL_RULES } from '../stages/install/rules/index.js'
 import { LEDGER_RULES } from '../stages/ledger/rules/index.js'
 import { MEASURE_RULES } from '../stages/measure/rules/index.js'
@@ -9,7 +9,7 @@ import { PALETTE_RULES } from '../stages/palette/rules/index.js'
 import { PLAN_RULES } from '../stages/plan/rules/index.js'
 import { SOURCE_RULES } from '../stages/source/rules/index.js'
 import { BRIEF_EXAMPLES } from './brief/index.js'
-import { HANDOVER_EXAMPLES } from './handover/index.js'
+import { HANDOVER_EXAMPLES, RECORD_EXAMPLES } from './handover/index.js'
 import { INSTALL_EXAMPLES } from './install/index.js'
 import { LEDGER_EXAMPLES } from './ledger/index.js'
 import { MEASURE_EXAMPLES } from './measure/index.js'
@@ -41,6 +41,7 @@ const ALL: readonly Held[] = [
   ...held(LEDGER_RULES, LEDGER_EXAMPLES),
   ...held(INSTALL_RULES, INSTALL_EXAMPLES),
   ...held(HANDOVER_RULES, HANDOVER_EXAMPLES),
+  ...held(RECORD_RULES, RECORD_EXAMPLES),
 ]
 
 test.each(ALL.map((h) => [h.rule.name, h] as const))(
@@ -65,6 +66,7 @@ test('every rule has a name of its own, examples under it, and says its numbers 
     LEDGER_EXAMPLES,
     INSTALL_EXAMPLES,
     HANDOVER_EXAMPLES,
+    RECORD_EXAMPLES,
   ].flatMap((e) => Object.keys(e))
   expect([...examples].sort()).toEqual([...names].sort())
   for (const { rule } of ALL)

@@ -1,6 +1,6 @@
 import { BRIEF_RULES } from '../stages/brief/rules/index.js'
 import { judge, type JudgedFinding } from '../findings/finding.js'
-import { HANDOVER_RULES } from '../stages/handover/rules/index.js'
+import { HANDOVER_RULES, RECORD_RULES } from '../stages/handover/rules/index.js'
 import { stylingFacts } from '../stages/handover/stylingFacts.js'
 import { LEDGER_RULES } from '../stages/ledger/rules/index.js'
 import { MEASURE_RULES } from '../stages/measure/rules/index.js'
@@ -9,6 +9,7 @@ import { SOURCE_RULES } from '../stages/source/rules/index.js'
 import type { DerivedJob } from './derive.js'
 import { inScheme } from './inScheme.js'
 import { ledgerFactsOf } from './ledgerFactsOf.js'
+import { recordFactsOf } from './handover/recordFactsOf.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { sourceFactsOf } from './sourceFactsOf.js'
@@ -32,6 +33,7 @@ export function judgeJob(stored: JobSnapshot, derived: DerivedJob, today: string
     ...SOURCE_RULES.flatMap((rule) => rule.check(source)),
     ...LEDGER_RULES.flatMap((rule) => rule.check(ledger)),
     ...HANDOVER_RULES.flatMap((rule) => rule.check(styling)),
+    ...RECORD_RULES.flatMap((rule) => rule.check(recordFactsOf(stored, derived, today))),
   ]
   return judge(findings, job.acceptances)
 }

@@ -1,6 +1,6 @@
 import type { Rule } from '../findings/finding.js'
 import { BRIEF_RULES } from '../stages/brief/rules/index.js'
-import { HANDOVER_RULES } from '../stages/handover/rules/index.js'
+import { HANDOVER_RULES, RECORD_RULES } from '../stages/handover/rules/index.js'
 import { INSTALL_RULES } from '../stages/install/rules/index.js'
 import { LEDGER_RULES } from '../stages/ledger/rules/index.js'
 import { MEASURE_RULES } from '../stages/measure/rules/index.js'
@@ -20,5 +20,5 @@ export const RULES_OF_STAGE: Readonly<Record<string, readonly RuleOfAny[]>> = {
   source: SOURCE_RULES,
   ledger: LEDGER_RULES,
   install: INSTALL_RULES,
-  handover: HANDOVER_RULES,
+  handover: [...HANDOVER_RULES, ...RECORD_RULES],
 }

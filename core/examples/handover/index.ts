@@ -1,5 +1,10 @@
 import type { StylingFacts } from '../../stages/handover/stylingFacts.js'
+import type { RecordFacts } from '../../stages/handover/recordFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
+import * as afterPictures from './afterPictures.js'
+import * as finishRecord from './finishRecord.js'
+import * as originMissing from './originMissing.js'
+import * as seenInPicture from './seenInPicture.js'
 import * as alikeStacked from './alikeStacked.js'
 import * as crowded from './crowded.js'
 import * as heavyNeighbors from './heavyNeighbors.js'
@@ -29,4 +34,12 @@ export const HANDOVER_EXAMPLES: ExamplesByRule<StylingFacts> = {
   'handover.does-the-same': doesTheSame,
   'handover.lopsided': lopsided,
   'handover.too-heavy': tooHeavy,
+}
+
+/** Rooms that are done, of which something is not known, and of which everything is. */
+export const RECORD_EXAMPLES: ExamplesByRule<RecordFacts> = {
+  'handover.origin-missing': originMissing,
+  'handover.finish-record': finishRecord,
+  'handover.after-pictures': afterPictures,
+  'handover.seen-in-picture': seenInPicture,
 }

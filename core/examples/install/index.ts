@@ -1,6 +1,7 @@
 import type { InstallFacts } from '../../stages/install/installFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
 import * as agreedDayOff from './agreedDayOff.js'
+import * as beforePictures from './beforePictures.js'
 import * as hands from './hands.js'
 import * as holding from './holding.js'
 import * as intoKept from './intoKept.js'
@@ -21,6 +22,7 @@ import * as unstaffed from './unstaffed.js'
 
 /** A job that violates each rule of the plan of the work and one that complies with it. */
 export const INSTALL_EXAMPLES: ExamplesByRule<InstallFacts> = {
+  'install.before-pictures': beforePictures,
   'install.too-early': tooEarly,
   'install.late': late,
   'install.nobody-works': nobodyWorks,

@@ -2,6 +2,7 @@ import { DAY_MINUTES } from '../../kernel/schedule/workTime.js'
 import { formatterOf } from '../../kernel/units/formatter.js'
 import { addDays, daysBetween } from '../../kernel/units/days.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
+import { standpoints } from '../../stages/brief/standpoints.js'
 import { nextDayOf } from '../../stages/install/crewTime.js'
 import { waitsOf } from '../../stages/install/follows.js'
 import { lastOrders } from '../../stages/install/lastOrders.js'
@@ -52,9 +53,24 @@ export function installFactsOf(
     ...{ back: leftToPutBack(putBack), withoutOriginal: withoutOriginal(job, putBack) },
     sightLines: sightLines(job, input, plan, (id) => room.measure.nameOf(id)),
     unmeasured: room.areas ? [] : paintsToGoOn(job),
+    ...standpointsOf(job, room),
     says: formatterOf(job.studio),
     about: (t) => rowsOfKey(t.task.key, t.task.name),
     nameOf,
+  }
+}
+
+/** What was not photographed before, where pictures are wanted and walls are entered. */
+function standpointsOf(
+  job: JobSnapshot,
+  { measure }: Pick<RoomToPlan, 'measure'>,
+): Pick<InstallFacts, 'standpointsOpen' | 'standpointsAll'> {
+  const walls = job.walls.map((w) => ({ id: w.id, name: measure.nameOf(w.id), lengthMm: w.lengthMm ?? 0 }))
+  const all = standpoints(walls, job.photos)
+  const wanted = job.brief.beforeReason.trim() === ''
+  return {
+    standpointsOpen: wanted ? all.filter((s) => s.photos.length === 0).map((s) => s.name) : [],
+    standpointsAll: all.length,
   }
 }
 

@@ -69,6 +69,9 @@ export interface InstallFacts {
   readonly sightLines: SightLines | undefined
   /** Paints that are to go on surfaces of which no area is known. */
   readonly unmeasured: readonly string[]
+  /** Standpoints without a picture of before, by name, of how many; none where a reason is given. */
+  readonly standpointsOpen: readonly string[]
+  readonly standpointsAll: number
   readonly says: Formatter
   readonly about: (task: PlannedTask) => Ref[]
   readonly nameOf: (key: string) => string

@@ -1,6 +1,7 @@
 import type { Rule } from '../../../findings/finding.js'
 import type { InstallFacts } from '../installFacts.js'
 import { agreedDayOff } from './agreedDayOff.js'
+import { beforePictures } from './beforePictures.js'
 import { hands } from './hands.js'
 import { holding } from './holding.js'
 import { intoKept } from './intoKept.js'
@@ -20,6 +21,7 @@ import { unanswered } from './unanswered.js'
 import { unstaffed } from './unstaffed.js'
 
 export const INSTALL_RULES: readonly Rule<InstallFacts>[] = [
+  beforePictures,
   tooEarly,
   late,
   nobodyWorks,
