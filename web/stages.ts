@@ -146,6 +146,20 @@ export const STAGES: readonly Stage[] = [
     name: 'Handover',
     pages: [
       { path: '', title: 'Shelves and storage', tab: 'Shelves', page: 'handover/ShelvesPage.vue' },
+      {
+        path: 'edit',
+        title: 'The last edit',
+        tab: 'Edit',
+        page: 'handover/EditPage.vue',
+      },
+      {
+        path: 'pictures',
+        title: 'Before and after',
+        tab: 'Pictures',
+        page: 'handover/BeforeAfterPage.vue',
+      },
+      { path: 'register', title: 'Register', tab: 'Register', page: 'handover/RegisterPage.vue' },
+      { path: 'care', title: 'Care and seasons', tab: 'Care', page: 'handover/CarePage.vue' },
       { path: 'kept', title: 'What is kept', tab: 'What is kept', page: 'handover/KeptPage.vue' },
     ],
   },

@@ -26,7 +26,7 @@ test('each stage says in words and numbers what is open', () => {
       s.line,
     ]),
   ).toEqual([
-    [1, 'Brief', '5 uses, 1 to look at'],
+    [1, 'Brief', '5 uses, 2 to look at'],
     [2, 'Measure', '19.0 m² floor'],
     [3, 'Palette', '1 clash, 3 to look at'],
     [4, 'Plan', '12 pieces placed'],
@@ -34,7 +34,7 @@ test('each stage says in words and numbers what is open', () => {
     [6, 'Source', '3 of 15 open'],
     [7, 'Ledger', '3 to look at'],
     [8, 'Install', '\u00a0'],
-    [9, 'Handover', '1 thing set out'],
+    [9, 'Handover', '2 to look at'],
   ])
   const planSays = (plan?: PlanLine) =>
     stageLines(job, derived, derived.findings, '2026-11-23', plan).find((s) => s.path === 'plan')?.line
@@ -70,7 +70,7 @@ test('each stage says in words and numbers what is open', () => {
     'no items yet',
     '0 orders',
     '\u00a0',
-    '1 thing set out',
+    '45 things set out',
   ])
 })
 

@@ -40,6 +40,8 @@ export function useLocale() {
     number: (value: number, decimals?: number) => says.value.number(value, decimals),
     percent: (share: number) => says.value.percent(share),
     light: (lux: number) => says.value.light(lux),
+    /** A month of the year, 1 to 12, by its name. */
+    monthName: (month: number) => says.value.month(month),
     /** A day: with its year when it is not this one. */
     day: (iso: string) => says.value.day(iso, store.day),
   }

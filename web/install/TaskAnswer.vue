@@ -4,7 +4,7 @@ import type { PlannedTask } from '@bonitas/core/stages/install/workPlan'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { useSessionStore } from '../session/sessionStore.js'
-import SaidText from './SaidText.vue'
+import SaidText from '../form/SaidText.vue'
 import { useTaskRows } from './useTaskRows.js'
 import { t } from './words.js'
 

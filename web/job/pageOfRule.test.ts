@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { BRIEF_RULES } from '@bonitas/core/stages/brief/rules/index'
 import { INSTALL_RULES } from '@bonitas/core/stages/install/rules/index'
+import { RECORD_RULES } from '@bonitas/core/stages/handover/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
 import { STAGES } from '../stages.js'
 import { pageOfRule, PLACED_RULES } from './pageOfRule.js'
@@ -13,7 +14,7 @@ describe('the page of a rule', () => {
   })
 
   test('only rules that there are have a page', () => {
-    const there = new Set([...BRIEF_RULES, ...MEASURE_RULES, ...INSTALL_RULES].map((r) => r.name))
+    const there = new Set([...BRIEF_RULES, ...MEASURE_RULES, ...INSTALL_RULES, ...RECORD_RULES].map((r) => r.name))
     for (const [rule] of PLACED_RULES) expect(there, rule).toContain(rule)
   })
 

@@ -43,9 +43,9 @@ function thingOf(
   entry: RegisterEntry | undefined,
 ): RegisterThing {
   const option = chosen(job, item)
-  const loan = job.loans.find((l) => l.pieceId === piece?.id && piece && l.returnedOn === null)
+  const loan = piece && job.loans.find((l) => l.pieceId === piece.id && l.returnedOn === null)
   const supplier = job.suppliers.find((s) => s.id === option?.supplierId)
-  const order = job.lines.find((l) => l.itemId === item?.id && item)
+  const order = item && job.lines.find((l) => l.itemId === item.id)
   const ordered = job.orders.find((o) => o.id === order?.orderId)
   const [origin, originFrom]: [Origin | undefined, RegisterThing['originFrom']] = entry?.origin
     ? [entry.origin, 'said']

@@ -47,3 +47,7 @@ export function dayText(day: string, thisYear?: string, locale = 'en-IE'): strin
   }
   return format.format(Date.parse(`${day}T00:00:00Z`))
 }
+
+/** A month of the year, 1 to 12, by its name in the language of a locale. */
+export const monthText = (month: number, locale = 'en-IE'): string =>
+  new Intl.DateTimeFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 15))

@@ -1,6 +1,6 @@
 import { moneyColumnText, moneyFiguresText, moneyText } from '../money/moneyText.js'
 import { clockText } from './clock.js'
-import { dayText } from './days.js'
+import { dayText, monthText } from './days.js'
 import { drawingText, lengthText, measuredText, type Mm, type UnitSystem } from './length.js'
 import { liquidFigure, liquidText, spreadFigure, tinSizeText } from './liquid.js'
 import { weightText } from './weight.js'
@@ -67,6 +67,8 @@ export interface Formatter extends Habits {
   readonly moneyFigures: (minor: number, whole: boolean) => string
   /** A day: `9 Jan`, with its year when it is not the one given. */
   readonly day: (iso: string, thisYear?: string) => string
+  /** A month of the year, 1 to 12, by its name. */
+  readonly month: (month: number) => string
   /** A time of day, given in minutes after midnight: `08:30`, `8:30 AM`. */
   readonly clock: (minutes: number) => string
   /** How long work takes: `45 min`, `3 h 20 min`; to five minutes where it is more than an hour. */
@@ -149,6 +151,7 @@ function make(system: UnitSystem, locale: string, currency: string): Formatter {
     moneyColumn: (minor) => moneyColumnText(minor, currency, locale),
     moneyFigures: (minor, whole) => moneyFiguresText(minor, currency, locale, whole),
     day: (iso, thisYear) => dayText(iso, thisYear, locale),
+    month: (month) => monthText(month, locale),
     clock: (minutes) => clockText(minutes, locale),
     duration: (minutes) => durationText(minutes, number),
     count: (n, one, many = `${one}s`) => `${number(n)} ${n === 1 ? one : many}`,

@@ -33,6 +33,7 @@ const kind =
   (...kinds: readonly PieceKind[]) =>
   (t: CaredFor) =>
     kinds.includes(t.kind)
+const top = kind('table', 'low table', 'side table', 'desk', 'cabinet', 'sanitary')
 const seat = kind('sofa', 'sofa bed', 'armchair')
 
 /** Care by material, kind and place (common practice; the label and the maker’s word go first). */
@@ -100,7 +101,7 @@ const CARE: readonly Rule[] = [
   },
   {
     care: { word: 'seal', what: 'Try with a drop of water; where it soaks in, seal anew.', everyMonths: 12 },
-    holds: (t) => t.material === 'stone' && t.sealed,
+    holds: (t) => t.material === 'stone' && t.sealed && top(t),
   },
   {
     care: {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import PlainField from '../form/PlainField.vue'
+import PlainField from './PlainField.vue'
 
 /** A text of a row that may not be there yet. What another place made of it stands here, unless something is being typed. */
-const props = defineProps<{ label: string; value: string; max: number }>()
+const props = defineProps<{ label: string; value: string; max: number; placeholder?: string }>()
 const emit = defineEmits<{ keep: [text: string] }>()
 const text = ref(props.value)
 watch(
@@ -19,5 +19,12 @@ function keep(): void {
 </script>
 
 <template>
-  <PlainField v-model="text" :label="label" :maxlength="max" @change="keep" @keydown.esc="text = value" />
+  <PlainField
+    v-model="text"
+    :label="label"
+    :maxlength="max"
+    v-bind="placeholder ? { placeholder } : {}"
+    @change="keep"
+    @keydown.esc="text = value"
+  />
 </template>
