@@ -50,6 +50,7 @@ test('a shelf is described, set out, told to be of one scale, mended by laying t
   await expect(finding(page, 'Candlestick is set out 3 times, and there is 1')).toBeVisible()
   await allKept(page)
   await page.reload()
+  await page.getByRole('button', { name: 'Shelves and places as lists' }).click()
   await expect(page.getByLabel('How many of Candlestick')).toHaveValue('3')
   await expect(page.getByLabel('Shelves of')).toBeVisible()
 })

@@ -167,7 +167,7 @@ const addSnag = (p: { readonly name: string; readonly says: string }) =>
           { id: 'kind', head: t('promised') },
           { id: 'name', head: t('what') },
           { id: 'state', head: t('stands') },
-          { id: 'snag', head: '' },
+          { id: 'snag', head: t('snag') },
         ]"
         :key-of="(p) => p.key"
       >

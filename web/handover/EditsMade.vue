@@ -58,7 +58,7 @@ function back(e: Stored<Edit>): void {
         { id: 'before', head: t('beforeEdit') },
         { id: 'after', head: t('afterEdit') },
         { id: 'on', head: t('decided') },
-        { id: 'back', head: '' },
+        { id: 'back', head: t('undoIt') },
       ]"
       :key-of="(e) => e.id"
     >

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { JudgedFinding } from '@bonitas/core/findings/finding'
 import { levelLook } from '@bonitas/core/stages/handover/levelLook'
 import type { Unit } from '@bonitas/core/stages/handover/stylingFacts'
+import { capital } from '@bonitas/core/kernel/capital'
 import { useLocale } from '../form/useLocale.js'
 import { t } from './words.js'
 
@@ -29,8 +30,8 @@ const rows = computed(() =>
 )
 const nameOf = (level: Unit['levels'][number]) =>
   level.number === 0
-    ? t('theTop')
-    : level.name || t(level.closed ? 'closedShelfN' : 'shelfN', { n: level.number })
+    ? capital(t('theTop'))
+    : level.name || capital(t(level.closed ? 'closedShelfN' : 'shelfN', { n: level.number }))
 const materials = (look: ReturnType<typeof levelLook>) =>
   look.materials
     .slice(0, 2)
@@ -46,7 +47,7 @@ const materials = (look: ReturnType<typeof levelLook>) =>
       <span>{{ t('materialHead') }}</span>
     </div>
     <section v-for="{ level, look, said } in rows" :key="level.number" :aria-label="nameOf(level)">
-      <h3>{{ nameOf(level) }}</h3>
+      <h2>{{ nameOf(level) }}</h2>
       <p v-if="level.things.length === 0" class="second">{{ t('emptyShelf') }}</p>
       <template v-else>
         <div class="row">
@@ -110,7 +111,7 @@ section {
   border-bottom: 1px solid var(--rule-2);
   padding: 6px 0 7px;
 }
-h3 {
+h2 {
   font-size: inherit;
   margin-bottom: 2px;
 }

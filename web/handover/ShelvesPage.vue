@@ -104,6 +104,7 @@ const count = computed(() => unit.value?.levels.reduce((n, l) => n + l.things.le
 <template>
   <StagePage v-if="job" :title="t('handover')" :says="host ? t('dragOrKeys') : ''">
     <template #head><StageTabs stage="handover" /></template>
+    <p v-if="!unit" class="teaching">{{ t('teach') }}</p>
     <p v-if="!host">
       {{ t('addPiecesFirst') }}
       <RouterLink :to="`/jobs/${job.brief.id}/brief/pieces`">{{ t('toThePieces') }}</RouterLink>
@@ -121,8 +122,7 @@ const count = computed(() => unit.value?.levels.reduce((n, l) => n + l.things.le
           job.schools.shelves ? t('schoolIs', { school: job.schools.shelves }) : t('noSchool')
         }}</span>
       </div>
-      <p v-if="!unit" class="teaching">{{ t('teach') }}</p>
-      <div v-else class="shelves">
+      <div v-if="unit" class="shelves">
         <div class="front">
           <ShelfDrawing
             ref="drawing"

@@ -254,6 +254,8 @@ export const english = {
   promised: 'Promised',
   what: 'What',
   stands: 'Stands',
+  snag: 'Snag',
+  undoIt: 'Undo',
   makeSnag: 'To the snag list',
   makeSnagOf: 'To the snag list: {name}',
   onSnagList: 'on the snag list',
