@@ -152,6 +152,10 @@ describe('the demo studio', () => {
     const derived = judgedJob(job, today)
     expect(derived.findings.map((f) => f.rule).sort()).toEqual([
       'brief.before-pictures',
+      'brief.idle-pieces',
+      'handover.alike-stacked',
+      'handover.does-the-same',
+      'handover.one-scale',
       'ledger.delivery-late',
       'ledger.return-before-install',
       'ledger.return-ending',
