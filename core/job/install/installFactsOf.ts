@@ -65,7 +65,7 @@ function standpointsOf(
   job: JobSnapshot,
   { measure }: Pick<RoomToPlan, 'measure'>,
 ): Pick<InstallFacts, 'standpointsOpen' | 'standpointsAll'> {
-  const walls = job.walls.map((w) => ({ id: w.id, name: measure.nameOf(w.id), lengthMm: w.lengthMm ?? 0 }))
+  const walls = job.walls.map((w) => ({ id: w.id, name: measure.nameOf(w.id), lengthMm: w.lengthMm }))
   const all = standpoints(walls, job.photos)
   const wanted = job.brief.beforeReason.trim() === ''
   return {

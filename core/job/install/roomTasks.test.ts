@@ -161,5 +161,23 @@ describe('what is not done at the same time', () => {
   test('two people work on two things elsewhere on one day', () => expect(new Set(days([])).size).toBe(1))
   test('unless one is not to be done while the other is', () =>
     expect(new Set(days(['workshop'])).size).toBe(2))
+  test('two who hang things in two rooms share the one ladder', () => {
+    const hang = (id: string, step: Step, crewId: string) => ({
+      ...{ id, key: 'own', name: id, elsewhere: true, minutes: 480 },
+      ...{ step, crewId },
+    })
+    const days = (second: Step) => {
+      const { plan } = installExample({
+        crew: [
+          { id: 'one', name: 'One', skills: ['decorator'] },
+          { id: 'two', name: 'Two', skills: ['decorator'] },
+        ],
+        tasks: [hang('Pictures in the stairwell', 'hang', 'one'), hang('In the hall', second, 'two')],
+      })
+      return new Set(plan.tasks.map((t) => t.start.day)).size
+    }
+    expect(days('curtains')).toBe(2)
+    expect(days('workshop')).toBe(1)
+  })
   test('what is named and not there holds nothing up', () => expect(days(['tile'])).toEqual(days([])))
 })

@@ -177,7 +177,12 @@ function tasksIn(
       const from = t.onDay === null ? 0 : minuteAt(today, t.onDay, worker.from)
       return {
         ...{ id: t.key, work: t.estimate.likely, time: timeOf(worker, t.loud) },
-        uses: [`crew ${worker.id ?? ''}`, ...(t.elsewhere ? [] : ['room']), ...apartFrom(t, tasks)],
+        uses: [
+          `crew ${worker.id ?? ''}`,
+          ...(t.elsewhere ? [] : ['room']),
+          ...(FROM_A_LADDER.has(t.step) ? ['ladder'] : []),
+          ...apartFrom(t, tasks),
+        ],
         after: waits
           .filter((w) => !done.has(w.key))
           .map((w): Wait => ({ id: w.key, type: 'FS', lag: w.lag })),
@@ -186,6 +191,13 @@ function tasksIn(
       }
     })
 }
+
+/** Steps that are done from the one ladder there is, in the room or elsewhere in the house (common practice). */
+const FROM_A_LADDER: ReadonlySet<PlanTask['step']> = new Set<PlanTask['step']>([
+  'moldings',
+  'curtains',
+  'hang',
+])
 
 /** What a task shares with each that is not to be done at the same time: only one of the two can have it. */
 const apartFrom = (task: PlanTask, tasks: readonly PlanTask[]): string[] =>
