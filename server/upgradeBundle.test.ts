@@ -31,7 +31,6 @@ const NOT_KNOWN = {
     careNotes: [],
     edits: [],
     pictureMarks: [],
-    bookTexts: [],
   },
 }
 /** The file as the version before it was, without what came since. */

@@ -283,7 +283,6 @@ export const subject = (label: string) =>
       { to: 'receipts', prefix: 'receipt:', onRemove: 'remove' },
       { to: 'claims', prefix: 'claim:', onRemove: 'remove' },
       { to: 'tasks', prefix: 'task:', onRemove: 'remove' },
-      { to: 'pieces', prefix: 'piece:', onRemove: 'remove' },
     ],
     of: () => check.noteField(label, 60),
   }).starts('')

@@ -26,7 +26,7 @@ export function upgradeBundle(file: Row): Row {
 
 /**
  * Version 18 knows which steps are not done at the same time, exactly where a thing stands on its shelf, and what is handed over:
- * where things came from, finishes as applied, care, seasons, pictures of after, the words of the book.
+ * where things came from, finishes as applied, care, seasons, pictures of after.
  */
 function toVersion18(file: Row): Row {
   if (file.version !== 17) return file
@@ -36,12 +36,11 @@ function toVersion18(file: Row): Row {
   return {
     ...file,
     version: 18,
-    brief: { closedOn: null, closedGaps: [], bookPrices: false, ...(file.brief as Row) },
     ...withThe('tasks', { notWhile: [] }),
     ...withThe('shelves', { bearsG: null }),
     ...withThe('shelfPlacements', { xMm: null, onId: null }),
     ...{ seasonalSets: [], registerEntries: [], finishRecords: [], careNotes: [] },
-    ...{ edits: [], pictureMarks: [], bookTexts: [] },
+    ...{ edits: [], pictureMarks: [] },
   }
 }
 

@@ -11,12 +11,12 @@ export function recordFactsOf(
   { measure, brief }: Pick<DerivedJob, 'measure' | 'brief'>,
   today: string,
 ): RecordFacts {
-  const { installOn, revealOn, closedOn } = job.brief
+  const { installOn, revealOn } = job.brief
   const doneOn = revealOn ?? installOn
   return {
     register: registerOf(job, (id) => measure.nameOf(id)),
-    isDue: closedOn !== null || (installOn !== null && today >= addDays(installOn, -DUE_DAYS)),
-    isDone: closedOn !== null || (doneOn !== null && today >= doneOn),
+    isDue: installOn !== null && today >= addDays(installOn, -DUE_DAYS),
+    isDone: doneOn !== null && today >= doneOn,
     pairs: picturePairs(brief.standpoints, job.photos),
     unasked: job.pictureMarks
       .filter((m) => m.pieceId === null && m.seenAs === null)

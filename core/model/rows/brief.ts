@@ -1,5 +1,5 @@
-import { array, object } from 'yup'
-import { textField, wholeField } from '../checks.js'
+import { object } from 'yup'
+import { wholeField } from '../checks.js'
 import { choice, data, day, flag, minor, mm, note, ppm, real, ref, text, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { ASPECTS, type Aspect } from '../vocabulary/aspect.js'
@@ -17,12 +17,6 @@ const weightsSchema = () =>
     .typeError('Weights must be a set of named points.')
     .noUnknown('Weights names an aspect that is not known. Leave it out.')
     .required('Weights are missing. Give all of them.')
-
-const gapsSchema = () =>
-  array(textField('Open at closing', 400).required())
-    .typeError('Open at closing must be a list.')
-    .max(400, 'Open at closing: at most 400.')
-    .required('Open at closing is missing. Give a list, empty for none.')
 
 /** How much each aspect of an option counts at first: what cannot be put right later counts most. */
 const FIRST_WEIGHTS: Record<Aspect, number> = {
@@ -89,11 +83,6 @@ export const brief = defineRow({
     /** Where what is moved out stands meanwhile, and how much goes in there; null when nobody measured it. */
     holdingPlace: note('Holding place', 120),
     holdingM3: real('Holds', 0.1, 1_000).orNone(),
-    /** The day the job was handed over and closed, and what was open then, named. */
-    closedOn: day('Closed on').orNone(),
-    closedGaps: data<string[]>('Open at closing', gapsSchema).starts([]),
-    /** Whether the book the client keeps says what things cost. */
-    bookPrices: flag('Prices in the book').starts(false),
     /** How long the client means to stay; null when nobody knows. */
     stayYears: real('Years of staying', 0.1, 200).orNone(),
     /** How much each aspect of an option counts, 0 to 10. */

@@ -21,6 +21,8 @@ export const registerEntries = defineRow({
     /** Shop, maker, giver, lender or former owner. */
     fromWhom: note('From whom', 120),
     on: day('Since').orNone(),
+    /** Of what is borrowed or hired, where no loan says it. */
+    backOn: day('Goes back on').orNone(),
     link: note('Link or catalog number', 400),
     guarantee: note('Guarantee', 200),
     guaranteeUntil: day('Guarantee until').orNone(),

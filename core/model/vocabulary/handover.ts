@@ -11,22 +11,8 @@ export const ORIGINS = [
 export type Origin = (typeof ORIGINS)[number]
 
 /** What the last edit did with a thing. */
-export const EDITS = ['taken away', 'moved', 'kept'] as const
+export const EDITS = ['taken away', 'kept'] as const
 export type Edited = (typeof EDITS)[number]
 
 /** What a thing in a picture is, that is no piece of the room. */
 export const SEEN_AS = ['bought', 'owned before', 'gift', 'borrowed', 'part of the building'] as const
-
-/** The parts of the book whose words a studio writes. */
-export const BOOK_SECTIONS = [
-  'opening',
-  'palette',
-  'room',
-  'before and after',
-  'things',
-  'finishes',
-  'care',
-  'how it comes off',
-  'closing',
-] as const
-export type BookSection = (typeof BOOK_SECTIONS)[number]

@@ -1,13 +1,3 @@
-CREATE TABLE "book_text" (
-	"studio_id" uuid NOT NULL,
-	"job_id" uuid NOT NULL,
-	"id" uuid NOT NULL,
-	"version" integer DEFAULT 1 NOT NULL,
-	"section" text NOT NULL,
-	"body" jsonb NOT NULL,
-	CONSTRAINT "book_text_studio_id_job_id_id_pk" PRIMARY KEY("studio_id","job_id","id")
-);
---> statement-breakpoint
 CREATE TABLE "care_note" (
 	"studio_id" uuid NOT NULL,
 	"job_id" uuid NOT NULL,
@@ -76,6 +66,7 @@ CREATE TABLE "register_entry" (
 	"origin" text,
 	"from_whom" text NOT NULL,
 	"on" date,
+	"back_on" date,
 	"link" text NOT NULL,
 	"guarantee" text NOT NULL,
 	"guarantee_until" date,
@@ -99,15 +90,9 @@ CREATE TABLE "seasonal_set" (
 	CONSTRAINT "seasonal_set_studio_id_job_id_id_pk" PRIMARY KEY("studio_id","job_id","id")
 );
 --> statement-breakpoint
-ALTER TABLE "job" ADD COLUMN "closed_on" date;--> statement-breakpoint
-ALTER TABLE "job" ADD COLUMN "closed_gaps" jsonb DEFAULT '[]'::jsonb NOT NULL;--> statement-breakpoint
-ALTER TABLE "job" ALTER COLUMN "closed_gaps" DROP DEFAULT;--> statement-breakpoint
-ALTER TABLE "job" ADD COLUMN "book_prices" boolean DEFAULT false NOT NULL;--> statement-breakpoint
-ALTER TABLE "job" ALTER COLUMN "book_prices" DROP DEFAULT;--> statement-breakpoint
 ALTER TABLE "shelf" ADD COLUMN "bears_g" integer;--> statement-breakpoint
 ALTER TABLE "shelf_placement" ADD COLUMN "x_mm" double precision;--> statement-breakpoint
 ALTER TABLE "shelf_placement" ADD COLUMN "on_id" uuid;--> statement-breakpoint
-ALTER TABLE "book_text" ADD CONSTRAINT "book_text_studio_id_job_id_job_studio_id_id_fk" FOREIGN KEY ("studio_id","job_id") REFERENCES "public"."job"("studio_id","id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "care_note" ADD CONSTRAINT "care_note_studio_id_job_id_job_studio_id_id_fk" FOREIGN KEY ("studio_id","job_id") REFERENCES "public"."job"("studio_id","id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "edit" ADD CONSTRAINT "edit_studio_id_job_id_job_studio_id_id_fk" FOREIGN KEY ("studio_id","job_id") REFERENCES "public"."job"("studio_id","id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "finish_record" ADD CONSTRAINT "finish_record_studio_id_job_id_job_studio_id_id_fk" FOREIGN KEY ("studio_id","job_id") REFERENCES "public"."job"("studio_id","id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -127,7 +112,7 @@ ALTER TABLE "picture_mark" ADD CONSTRAINT "picture_mark_piece_id_row" FOREIGN KE
 DO $$
 DECLARE t text;
 BEGIN
-  FOREACH t IN ARRAY ARRAY['seasonal_set','register_entry','finish_record','care_note','edit','picture_mark','book_text'] LOOP
+  FOREACH t IN ARRAY ARRAY['seasonal_set','register_entry','finish_record','care_note','edit','picture_mark'] LOOP
     EXECUTE format('ALTER TABLE %I ENABLE ROW LEVEL SECURITY', t);
     EXECUTE format('ALTER TABLE %I FORCE ROW LEVEL SECURITY', t);
     EXECUTE format('CREATE POLICY own_studio ON %I USING (studio_id = bonitas_studio()) WITH CHECK (studio_id = bonitas_studio())', t);
