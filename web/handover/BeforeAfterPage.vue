@@ -29,7 +29,6 @@ const picker = ref<InstanceType<typeof FilePick>>()
 const camera = ref(false)
 watch(pair, () => (camera.value = false))
 const address = (id: string) => `/api/jobs/${store.snapshot?.brief.id ?? ''}/pictures/${id}`
-const small = (id: string) => `${address(id)}?size=small`
 const keep = async (files: readonly File[]) => {
   camera.value = false
   if (pair.value) await take(files, { kind: 'after', subject: pair.value.subject })
@@ -69,12 +68,11 @@ function mark(photoId: string, x: number, y: number): void {
       <GhostCamera
         v-if="camera"
         :ghost="pair.before && address(pair.before.id)"
-        :name="pair.name"
         @taken="(file) => keep([file])"
         @close="camera = false"
       />
       <template v-else>
-        <PairView :pair="pair" :address="(id) => (both > 0 ? address(id) : small(id))" @mark="mark" />
+        <PairView :pair="pair" :address="address" @mark="mark" />
         <div class="acts">
           <ElButton type="primary" @click="camera = true">{{ t('takeHere') }}</ElButton>
           <ElButton @click="picker?.pick()">{{ t('addAfter') }}</ElButton>

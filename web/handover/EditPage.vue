@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { backToBrief } from '@bonitas/core/job/handover/backToBrief'
 import { OWN } from '@bonitas/core/job/install/own'
 import { oneThing } from '@bonitas/core/model/oneThing'
 import { ROWS } from '@bonitas/core/model/registry'
 import { put, type RowChange } from '@bonitas/core/model/changes'
+import type { Edit } from '@bonitas/core/model/rows/edits'
 import type { Piece } from '@bonitas/core/model/rows/pieces'
 import { editCandidates, type EditCandidate } from '@bonitas/core/stages/handover/lastEdit'
 import { inRoom } from '@bonitas/core/stages/palette/visibleArea'
@@ -34,26 +36,31 @@ const edit = computed(() =>
 )
 const all = ref(false)
 const rows = computed(() => (all.value ? [...edit.value.without, ...edit.value.with] : edit.value.without))
-const hostOf = (p: Piece) => {
-  const row = job.value?.shelfPlacements.find((s) => s.pieceId === p.id)
-  return row && { row, name: job.value?.pieces.find((h) => h.id === row.hostId)?.name ?? '' }
+const placesOf = (p: Piece) => job.value?.shelfPlacements.filter((x) => x.pieceId === p.id) ?? []
+const whereOf = (p: Piece) => {
+  const hosts = placesOf(p).map((x) => job.value?.pieces.find((h) => h.id === x.hostId)?.name ?? '')
+  return listed([...new Set(hosts)]) || p.place
 }
-const whereOf = (p: Piece) => hostOf(p)?.name ?? p.place
-const was = (p: Piece) => {
-  const at = hostOf(p)?.row
-  return { wasHostId: at?.hostId ?? null, wasLevel: at?.level ?? null, wasCount: at?.count ?? p.count }
-}
-const decision = (p: Piece, did: 'taken away' | 'kept', why = ''): RowChange => ({
+const decision = (p: Piece, did: Edit['did'], was: Partial<Edit> = {}): RowChange => ({
   collection: 'edits',
-  add: { ...ROWS.edits.blank(), pieceId: p.id, on: store.day, did, why, ...was(p) },
+  add: { ...ROWS.edits.blank(), pieceId: p.id, on: store.day, did, wasCount: p.count, ...was },
 })
-/** Off its shelf and off view; it stays in the job, with where it is kept asked on Shelves. */
+/** Off its shelf, its wall or its floor, and off view; it stays in the job, with where it is kept asked on Shelves. */
 function takeAway({ piece: p }: EditCandidate): void {
-  const places = job.value?.shelfPlacements.filter((s) => s.pieceId === p.id) ?? []
+  const shelves = placesOf(p)
+  const elsewhere = (['wallPlacements', 'floorPlacements'] as const).flatMap((collection) =>
+    (job.value?.[collection] ?? [])
+      .filter((x) => x.pieceId === p.id)
+      .map((x): RowChange => ({ collection, id: x.id, remove: true })),
+  )
   store.apply(
     [
-      decision(p, 'taken away'),
-      ...places.map((s): RowChange => ({ collection: 'shelfPlacements', id: s.id, remove: true })),
+      ...(shelves.length === 0 ? [decision(p, 'taken away')] : []),
+      ...shelves.map((x) =>
+        decision(p, 'taken away', { wasHostId: x.hostId, wasLevel: x.level, wasCount: x.count }),
+      ),
+      ...shelves.map((x): RowChange => ({ collection: 'shelfPlacements', id: x.id, remove: true })),
+      ...elsewhere,
       put('pieces', p.id, { traits: [...p.traits, 'not to be on view'] }),
     ],
     t('tookAway', { name: p.name }),
@@ -62,7 +69,7 @@ function takeAway({ piece: p }: EditCandidate): void {
 function keep({ piece: p }: EditCandidate, why: string): void {
   if (why !== '')
     store.apply(
-      [decision(p, 'kept', why), put('pieces', p.id, { reason: why })],
+      [decision(p, 'kept', { why }), put('pieces', p.id, { reason: why })],
       t('keptName', { name: p.name }),
     )
 }
@@ -74,7 +81,12 @@ const crowded = computed(() =>
   ),
 )
 const promises = computed(() =>
-  store.snapshot && store.derived ? backToBrief(store.snapshot, store.derived, store.findings ?? []) : [],
+  store.snapshot && store.derived
+    ? backToBrief(store.snapshot, store.derived, [
+        ...(store.findings ?? []),
+        ...(store.install?.findings ?? []),
+      ])
+    : [],
 )
 const counts = computed(() => ({
   met: promises.value.filter((p) => p.state !== 'open').length,
@@ -141,6 +153,14 @@ const addSnag = (p: { readonly name: string; readonly says: string }) =>
               :aria-label="t('takeAwayName', { name: c.piece.name })"
               @click="takeAway(c)"
               >{{ t('takeAway') }}</ElButton
+            >
+            <RouterLink
+              v-if="placesOf(c.piece)[0]"
+              :to="{
+                path: `/jobs/${store.snapshot.brief.id}/handover`,
+                query: { piece: placesOf(c.piece)[0]?.hostId },
+              }"
+              >{{ t('moveIt') }}</RouterLink
             >
             <SaidText
               :label="t('keepBecause', { name: c.piece.name })"

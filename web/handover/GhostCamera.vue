@@ -4,7 +4,7 @@ import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { t } from './words.js'
 
 /** A camera with the picture of before over what it sees, so that after is taken from the same standpoint. */
-defineProps<{ ghost: string | undefined; name: string }>()
+defineProps<{ ghost: string | undefined }>()
 const emit = defineEmits<{ taken: [file: File]; close: [] }>()
 const video = ref<HTMLVideoElement>()
 const trouble = ref(false)

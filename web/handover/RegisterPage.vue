@@ -20,9 +20,7 @@ import { t } from './words.js'
 const store = useJobStore()
 const { money } = useLocale()
 const register = computed(() =>
-  store.snapshot && store.derived
-    ? registerOf(store.snapshot, (id) => store.derived?.measure.nameOf(id) ?? '')
-    : { things: [], finishes: [] },
+  store.snapshot && store.derived ? registerOf(store.snapshot, store.derived) : { things: [], finishes: [] },
 )
 const onlyOpen = ref(false)
 const things = computed(() => register.value.things.filter((x) => !onlyOpen.value || !isComplete(x)))

@@ -5,7 +5,7 @@ import type { Piece } from '@bonitas/core/model/rows/pieces'
 import type { Shelf } from '@bonitas/core/model/rows/shelves'
 import type { ShelfPlacement } from '@bonitas/core/model/rows/shelfPlacements'
 import { ROWS } from '@bonitas/core/model/registry'
-import type { Unit } from '@bonitas/core/stages/handover/stylingFacts'
+import { SMALL, type Unit } from '@bonitas/core/stages/handover/stylingFacts'
 import ChoiceBox from '../form/ChoiceBox.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowTable from '../form/RowTable.vue'
@@ -23,8 +23,6 @@ const onIt = computed(() =>
     .filter((s) => s.hostId === props.host.id)
     .sort((a, b) => b.level - a.level || a.position - b.position),
 )
-/** What is set out on shelves by its kind. */
-const SMALL: readonly string[] = ['object', 'books', 'plant', 'picture', 'tray', 'trunk']
 const nameOf = (id: string) => props.things.find((p) => p.id === id)?.name ?? ''
 const levelChoices = computed(() => [
   ...(props.unit?.levels ?? [])
@@ -76,7 +74,7 @@ function addPlace(): void {
   const smallest = [...props.things].sort(
     (a, b) => Math.max(a.widthMm, a.heightMm) - Math.max(b.widthMm, b.heightMm),
   )
-  const small = smallest.filter((s) => SMALL.includes(s.kind))
+  const small = smallest.filter((s) => SMALL.has(s.kind))
   const p = small.find((s) => !placed.has(s.id)) ?? small[0] ?? smallest[0]
   const level = props.unit?.levels.find((l) => l.number > 0 && !l.closed)?.number ?? 0
   if (!p) return

@@ -2,7 +2,8 @@
 import { ElButton, ElDescriptions, ElDescriptionsItem } from 'element-plus'
 import { computed } from 'vue'
 import type { Level, SetDown, Unit } from '@bonitas/core/stages/handover/stylingFacts'
-import { lookOf } from '@bonitas/core/stages/handover/setOut'
+import { darkness } from '@bonitas/core/stages/handover/setOut'
+import { exchange } from '@bonitas/core/stages/handover/shelfMoves'
 import ChoiceField from '../form/ChoiceField.vue'
 import RowCheck from '../form/RowCheck.vue'
 import RowField from '../form/RowField.vue'
@@ -27,6 +28,28 @@ const on = computed({
   get: () => props.thing.onId ?? '',
   set: (id: string) => store.change('shelfPlacements', props.thing.id, { onId: id === '' ? null : id }),
 })
+const swaps = computed(() => [
+  { value: '', text: t('withNone') },
+  ...props.unit.levels
+    .flatMap((l) => l.things)
+    .filter(
+      (o) =>
+        o.id !== props.thing.id && !o.carries.includes(props.thing.id) && !props.thing.carries.includes(o.id),
+    )
+    .map((o) => ({ value: o.id, text: o.name })),
+])
+/** Done when one is chosen. */
+const swapWith = computed({
+  get: () => '',
+  set: (id: string) => {
+    const other = props.unit.levels.flatMap((l) => l.things).find((o) => o.id === id)
+    if (other)
+      store.apply(
+        exchange(props.unit, props.thing, other),
+        t('swapped', { one: props.thing.name, two: other.name }),
+      )
+  },
+})
 const size = computed(() => says.value.sides([props.thing.wideMm, props.thing.highMm, props.thing.deepMm]))
 </script>
 
@@ -38,10 +61,8 @@ const size = computed(() => says.value.sides([props.thing.wideMm, props.thing.hi
       <ElDescriptionsItem :label="t('material')">{{ thing.material ?? t('notSaid') }}</ElDescriptionsItem>
       <ElDescriptionsItem :label="t('lookWeight')">{{
         t('lookSum', {
-          look: number(lookOf(thing), 1),
-          wide: number(thing.groupWideMm / 100, 1),
-          high: number(thing.groupHighMm / 100, 1),
-          dark: number(1.5 - (thing.lightness ?? 50) / 100, 2),
+          area: says.smallArea(thing.groupWideMm * thing.groupHighMm),
+          dark: number(darkness(thing), 2),
         })
       }}</ElDescriptionsItem>
     </ElDescriptions>
@@ -50,6 +71,7 @@ const size = computed(() => says.value.sides([props.thing.wideMm, props.thing.hi
       <ChoiceField v-model="on" :label="t('onTopOf')" :choices="others" />
       <RowCheck collection="shelfPlacements" :row="row" field="lies" />
     </template>
+    <ChoiceField v-model="swapWith" :label="t('changePlaces')" :choices="swaps" />
     <ElButton @click="takeOff(thing)">{{ t('takeOffView') }}</ElButton>
   </section>
 </template>

@@ -37,7 +37,7 @@ const follows = computed(() =>
     : t('notSaid'),
 )
 const isDay = (text: string) => text === '' || /^\d{4}-\d\d-\d\d$/.test(text)
-const dayOf = (field: 'on' | 'guaranteeUntil') =>
+const dayOf = (field: 'on' | 'backOn' | 'guaranteeUntil') =>
   computed({
     get: () => entry.value?.[field] ?? '',
     set: (text: string) => {
@@ -47,6 +47,9 @@ const dayOf = (field: 'on' | 'guaranteeUntil') =>
   })
 const on = dayOf('on')
 const until = dayOf('guaranteeUntil')
+const back = dayOf('backOn')
+/** What goes back says when. */
+const goesBack = computed(() => props.thing.origin === 'borrowed' || props.thing.origin === 'hired')
 const usualOff = computed(() => {
   const piece = store.snapshot?.pieces.find((p) => p.id === props.thing.ref.id)
   return piece ? COMES_OFF[piece.fixing] : undefined
@@ -85,6 +88,7 @@ const usualOff = computed(() => {
       @keep="set({ link: $event })"
     />
     <DayField v-model="on" :label="t('since')" />
+    <DayField v-if="goesBack" v-model="back" :label="t('goesBackIn')" />
     <SaidText
       :label="t('guarantee')"
       :value="entry?.guarantee ?? ''"

@@ -1,6 +1,6 @@
 import { broughtBy, isGrave } from '@bonitas/core/job/broughtBy'
 import { inScheme } from '@bonitas/core/job/inScheme'
-import { judgeWhole } from '@bonitas/core/job/fixes/judgeWhole'
+import { CAUTIONS, judgeWhole } from '@bonitas/core/job/fixes/judgeWhole'
 import { oneThing } from '@bonitas/core/model/oneThing'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import { compose, type Composition } from '@bonitas/core/stages/handover/compose/compose'
@@ -41,7 +41,7 @@ addEventListener('message', ({ data }: MessageEvent<ComposeAsk>) => {
   const openNow = findings.filter((f) => ofShelves(f.rule)).length
   const proposed = found.flatMap((c): Proposed[] => {
     const brought = broughtBy({ job, findings, today }, c.changes)
-    if (!brought || brought.brings.some(isGrave)) return []
+    if (!brought || brought.brings.some((f) => isGrave(f) || CAUTIONS.has(f.rule))) return []
     const open = brought.open.filter((f) => ofShelves(f.rule)).length
     // By the rule book no worse than now, whatever the points say.
     return open > openNow ? [] : [{ ...c, open, brings: brought.brings.map((f) => f.title) }]

@@ -1,3 +1,4 @@
+import { firstRow } from '@bonitas/core/job/handover/firstRow'
 import { ROWS } from '@bonitas/core/model/registry'
 import type { CareNote } from '@bonitas/core/model/rows/careNotes'
 import type { FinishRecord } from '@bonitas/core/model/rows/finishRecords'
@@ -11,8 +12,10 @@ export function useRecords() {
 
   /** The entry of a thing, by its piece or its line. */
   const entryOf = (ref: Ref) =>
-    store.snapshot?.registerEntries.find((e) =>
-      ref.kind === 'piece' ? e.pieceId === ref.id : e.pieceId === null && e.itemId === ref.id,
+    firstRow(
+      (store.snapshot?.registerEntries ?? []).filter((e) =>
+        ref.kind === 'piece' ? e.pieceId === ref.id : e.pieceId === null && e.itemId === ref.id,
+      ),
     )
   function setEntry(ref: Ref, part: Partial<RegisterEntry>): void {
     const row = entryOf(ref)
@@ -25,7 +28,8 @@ export function useRecords() {
       })
   }
 
-  const recordOf = (finishId: string) => store.snapshot?.finishRecords.find((r) => r.finishId === finishId)
+  const recordOf = (finishId: string) =>
+    firstRow((store.snapshot?.finishRecords ?? []).filter((r) => r.finishId === finishId))
   function setRecord(finishId: string, part: Partial<FinishRecord>): void {
     const row = recordOf(finishId)
     if (row) store.change('finishRecords', row.id, part)

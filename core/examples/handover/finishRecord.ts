@@ -5,7 +5,16 @@ import { applied, recordsOf } from './records.js'
 const painted = (code: string): RecordFacts =>
   recordsOf({
     ...applied({ name: 'Heron', code, sheen: 'satin' }),
-    pieces: [pieceWith({ id: 'chairs', name: 'Chairs', kind: 'chair', there: true, finishId: 'paint' })],
+    pieces: [
+      pieceWith({
+        id: 'chairs',
+        name: 'Chairs',
+        kind: 'chair',
+        there: true,
+        verdict: 'rework',
+        finishId: 'paint',
+      }),
+    ],
   })
 
 /** Breaks the rule `handover.finish-record`. */

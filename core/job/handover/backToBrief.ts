@@ -1,6 +1,8 @@
 import { formatterOf } from '../../kernel/units/formatter.js'
-import type { JudgedFinding } from '../../findings/finding.js'
+import { findingKey, type JudgedFinding } from '../../findings/finding.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
+import { constraintBroken } from '../../stages/brief/rules/constraintBroken.js'
+import { differenceOf } from '../../stages/source/intent.js'
 import type { DerivedJob } from '../derive.js'
 
 /** How a promise of the brief stands at the end: kept, kept by something else than planned, or open. */
@@ -19,7 +21,7 @@ export interface PromiseOfBrief {
  * The brief gone through at the end: every use, focal point, intent and constraint, the sight line and the money, each met, met
  * otherwise, or open. What is open becomes a snag.
  *
- * @param findings what the rule book says of the job, the accepted among them
+ * @param findings what the rule book says of the job and of the plan of its work, the accepted among them
  */
 export function backToBrief(
   job: JobSnapshot,
@@ -28,8 +30,7 @@ export function backToBrief(
 ): PromiseOfBrief[] {
   const says = formatterOf(job.studio)
   const open = findings.filter((f) => !f.accepted)
-  const about = (rule: string, id: string) =>
-    open.find((f) => f.rule === rule && f.about.some((r) => r.id === id))
+  const accepted = new Set(findings.filter((f) => f.accepted).map((f) => f.key))
   const uses = brief.coverage.uses.map((u): PromiseOfBrief => ({
     ...{ key: `use ${u.use.id}`, kind: 'use', name: u.use.name },
     ...{ state: u.state === 'covered' ? 'met' : 'open', says: u.says },
@@ -55,10 +56,12 @@ export function backToBrief(
       ...intentState(i, says.money),
     }))
   const constraints = job.constraints.map((c): PromiseOfBrief => {
-    const broken = about('brief.constraint-broken', c.pieceId ?? '') ?? about('brief.constraint-broken', c.id)
+    const [broken] = constraintBroken.check({ ...brief, job: { ...brief.job, constraints: [c] } })
     return {
       ...{ key: `constraint ${c.id}`, kind: 'constraint', name: `${c.what}: ${c.kind}` },
-      ...{ state: broken ? 'open' : 'met', says: broken?.title ?? 'kept' },
+      // What somebody accepted as meant is no breach.
+      state: !broken ? 'met' : accepted.has(findingKey(broken)) ? 'met otherwise' : 'open',
+      says: broken?.title ?? 'kept',
     }
   })
   const line = open.find((f) => f.rule === 'install.one-sight-line')
@@ -99,13 +102,7 @@ function intentState(
   const { swap, chosen } = item
   if (!chosen) return { state: 'open', says: 'nothing is chosen' }
   if (swap) {
-    const by =
-      swap.savedMinor === 0
-        ? 'at the same price'
-        : swap.savedMinor > 0
-          ? `${money(swap.savedMinor)} less`
-          : `${money(-swap.savedMinor)} more`
-    const words = `${swap.boughtName} instead of ${swap.plannedName}, ${by}`
+    const words = `${swap.boughtName} instead of ${swap.plannedName}, ${differenceOf(swap, money)}`
     if (swap.intent === 'kept') return { state: 'met otherwise', says: `${words}; the intent is kept` }
     return {
       state: 'open',

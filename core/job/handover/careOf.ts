@@ -6,6 +6,7 @@ import type { Piece } from '../../model/rows/pieces.js'
 import { usualCare } from '../../stages/handover/care.js'
 import { inRoom } from '../../stages/palette/visibleArea.js'
 import { inScheme } from '../inScheme.js'
+import { firstRow } from './firstRow.js'
 
 /** One thing to do for the room again and again, with the day it is next due. */
 export interface CareDue {
@@ -71,7 +72,7 @@ export function careOf(stored: JobSnapshot, today: string): CareDue[] {
       outdoor: outside && !p.stays,
     }).map((c) => ({ piece: p, care: c, key: `${c.word}|piece:${p.id}` })),
   )
-  const rowOf = (key: string) => job.careNotes.find((r) => r.key === key)
+  const rowOf = (key: string) => firstRow(job.careNotes.filter((r) => r.key === key))
   const due = (at: Omit<CareDue, 'nextOn'>): CareDue => ({ ...at, nextOn: nextCare(at, since) })
   const own = job.careNotes.filter((r) => r.key === 'own')
   return [

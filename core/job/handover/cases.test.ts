@@ -25,7 +25,14 @@ describe('C094 the finish whose name is lost', () => {
     ])
   })
   test('filled in, nothing is said; batch, day, supplier and spare are asked for beside', () => {
-    const chairs = pieceWith({ id: 'chairs', name: 'Chairs', kind: 'chair', there: true, finishId: 'paint' })
+    const chairs = pieceWith({
+      id: 'chairs',
+      name: 'Chairs',
+      kind: 'chair',
+      there: true,
+      verdict: 'rework',
+      finishId: 'paint',
+    })
     const known = { ...applied({ name: 'Blue paint', code: 'B 31', sheen: 'satin' }), pieces: [chairs] }
     expect(found(known, 'finish-record')).toEqual([])
     const [finish] = recordsOf(known).register.finishes
@@ -35,11 +42,16 @@ describe('C094 the finish whose name is lost', () => {
   test('every painted object is on the schedule of finishes', () => {
     const names = ['Chairs', 'Bench', 'Shelf']
     const pieces = names.map((name) =>
-      pieceWith({ id: name, name, kind: 'chair', there: true, finishId: 'paint' }),
+      pieceWith({ id: name, name, kind: 'chair', there: true, verdict: 'rework', finishId: 'paint' }),
     )
     expect(recordsOf({ ...applied({ name: 'Blue paint' }), pieces }).register.finishes[0]?.where).toEqual(
       names,
     )
+  })
+  test('a chair that is kept as it was wears a coat nobody here can name', () => {
+    const chair = pieceWith({ id: 'chair', name: 'Chair', kind: 'chair', there: true, finishId: 'paint' })
+    const { finishRecords: _none, ...palette } = applied({ name: 'Old green', code: '' })
+    expect(recordsOf({ ...palette, pieces: [chair] }).register.finishes).toEqual([])
   })
   test('while the work is far off, it is not asked for', () => {
     expect(found(lost, 'finish-record', '2026-02-26')).toEqual([])
@@ -157,9 +169,28 @@ describe('C097 forty-one things of a finished house', () => {
       pieces: [pieceWith({ id: 'palm', name: 'Palm', kind: 'plant', there: true })],
       loans: rowsOf('loans', [{ name: 'Palm', pieceId: 'palm', owner: '', reason: 'for the photograph' }]),
     })
-    const { measure } = deriveJob(job, DONE)
-    expect(registerOf(job, (id) => measure.nameOf(id)).things.map((t) => [t.origin, t.missing])).toEqual([
+    expect(registerOf(job, deriveJob(job, DONE)).things.map((t) => [t.origin, t.missing])).toEqual([
       ['borrowed', ['from whom', 'goes back on']],
     ])
+  })
+  test('what is hired is complete once a person says whose it is and when it goes back', () => {
+    const entry = { pieceId: 'lamp', origin: 'hired' as const, fromWhom: 'A hire shop' }
+    const lamp = (backOn: string | null) =>
+      register({
+        pieces: [pieceWith({ id: 'lamp', name: 'Lamp', kind: 'lamp' })],
+        registerEntries: rowsOf('registerEntries', [{ ...entry, backOn }]),
+        items: [],
+        options: [],
+      }).map((t) => t.missing)
+    expect(lamp(null)).toEqual([['goes back on']])
+    expect(lamp('2026-04-01')).toEqual([[]])
+  })
+  test('of two entries begun at once for one thing everybody reads the same', () => {
+    const two = rowsOf('registerEntries', [
+      { id: 'b', pieceId: 'Gift 1', origin: 'bought new' },
+      { id: 'a', pieceId: 'Gift 1', origin: 'gift' },
+    ])
+    for (const registerEntries of [two, [...two].reverse()])
+      expect(register({ registerEntries }).find((t) => t.ref.name === 'Gift 1')?.origin).toBe('gift')
   })
 })

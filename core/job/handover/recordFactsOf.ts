@@ -8,16 +8,16 @@ import { registerOf } from './registerOf.js'
 /** What the rules of what is handed over look at. */
 export function recordFactsOf(
   job: JobSnapshot,
-  { measure, brief }: Pick<DerivedJob, 'measure' | 'brief'>,
+  derived: Pick<DerivedJob, 'measure' | 'brief' | 'items' | 'surfaces'>,
   today: string,
 ): RecordFacts {
   const { installOn, revealOn } = job.brief
   const doneOn = revealOn ?? installOn
   return {
-    register: registerOf(job, (id) => measure.nameOf(id)),
+    register: registerOf(job, derived),
     isDue: installOn !== null && today >= addDays(installOn, -DUE_DAYS),
     isDone: doneOn !== null && today >= doneOn,
-    pairs: picturePairs(brief.standpoints, job.photos),
+    pairs: picturePairs(derived.brief.standpoints, job.photos),
     unasked: job.pictureMarks
       .filter((m) => m.pieceId === null && m.seenAs === null)
       .map((m) => ({ kind: 'mark', id: m.id, name: m.name })),

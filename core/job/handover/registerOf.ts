@@ -13,7 +13,10 @@ import {
   type RegisterFinish,
   type RegisterThing,
 } from '../../stages/handover/register.js'
+import { surfaceName } from '../../stages/palette/surfaceAreas.js'
+import type { DerivedJob } from '../derive.js'
 import { inScheme } from '../inScheme.js'
+import { firstRow } from './firstRow.js'
 
 const ORIGIN_OF: Readonly<Record<Option['kind'], Origin>> = {
   new: 'bought new',
@@ -22,14 +25,6 @@ const ORIGIN_OF: Readonly<Record<Option['kind'], Origin>> = {
   made: 'made',
   owned: 'owned before',
   hired: 'hired',
-}
-
-/** A surface in words: `wall:…` by its name. */
-function surfaceName(job: JobSnapshot, surface: string, nameOf: (wallId: string) => string): string {
-  const [kind = surface, id] = surface.split(':')
-  if (kind === 'wall' && id) return nameOf(id)
-  const row = [...job.parts, ...job.openings].find((r) => r.id === id)
-  return row?.name ?? kind
 }
 
 const chosen = (job: JobSnapshot, item: Item | undefined): Option | undefined =>
@@ -41,6 +36,7 @@ function thingOf(
   piece: Piece | undefined,
   item: Item | undefined,
   entry: RegisterEntry | undefined,
+  priceMinor: number | undefined,
 ): RegisterThing {
   const option = chosen(job, item)
   const loan = piece && job.loans.find((l) => l.pieceId === piece.id && l.returnedOn === null)
@@ -62,8 +58,8 @@ function thingOf(
     fromWhom: entry?.fromWhom || loan?.owner || supplier?.name || option?.seenAt || '',
     on: entry?.on ?? ordered?.placedOn ?? loan?.takenOn ?? null,
     link: entry?.link || option?.catalogKey || linkIn(option?.note ?? '') || '',
-    priceMinor: option && option.priceMinor > 0 ? option.priceMinor : undefined,
-    backOn: loan?.backOn ?? null,
+    priceMinor,
+    backOn: entry?.backOn ?? loan?.backOn ?? null,
   }
   return {
     ref: piece
@@ -78,19 +74,36 @@ function thingOf(
 /** The first web address in a note. */
 const linkIn = (note: string): string => /https?:\/\/\S+/.exec(note)?.[0] ?? ''
 
+/** What was there and is kept as it is wears a coat nobody here chose. */
+const isMadeAnew = (p: Piece): boolean => !p.there || p.verdict === 'rework'
+
 /** Materials that are put on and renewed by their record; all else is known by the thing it is. */
 const APPLIED: ReadonlySet<string> = new Set(['paint', 'wallpaper'])
 
 /**
  * Everything in the room with where it came from, and every finish that was applied with what a repair needs. A thing that is to
- * go is not in it; what is bought and is no piece stands with its line.
+ * go is not in it; what is bought and is no piece stands with its line. The price is that of the whole line, with all that comes
+ * on it, and stands with the first of its pieces.
  */
-export function registerOf(stored: JobSnapshot, nameOf: (wallId: string) => string): Register {
+export function registerOf(
+  stored: JobSnapshot,
+  { measure, items, surfaces }: Pick<DerivedJob, 'measure' | 'items' | 'surfaces'>,
+): Register {
   const job = inScheme(oneThing(stored))
   const entryOf = (pieceId: string | null, itemId: string | null) =>
-    job.registerEntries.find((e) =>
-      pieceId ? e.pieceId === pieceId : e.pieceId === null && e.itemId === itemId,
+    firstRow(
+      job.registerEntries.filter((e) =>
+        pieceId === null ? e.pieceId === null && e.itemId === itemId : e.pieceId === pieceId,
+      ),
     )
+  const lineOf = new Map(items.map((i) => [i.item.id, i]))
+  const priceOf = (id: string | null) => {
+    const line = lineOf.get(id ?? '')
+    const minor =
+      line &&
+      (line.lines.length > 0 ? line.lines.reduce((sum, l) => sum + l.state.dueMinor, 0) : line.chosenMinor)
+    return minor !== undefined && minor > 0 ? minor : undefined
+  }
   const itemOf = (id: string | null) => job.items.find((i) => i.id === id)
   const pieces = job.pieces.filter(inRoom)
   const asPiece = new Set([...pieces.map((p) => p.itemId), ...ownedItems(job)])
@@ -103,10 +116,15 @@ export function registerOf(stored: JobSnapshot, nameOf: (wallId: string) => stri
   )
   return {
     things: [
-      ...pieces.map((p) => thingOf(job, p, itemOf(p.itemId), entryOf(p.id, null))),
-      ...lines.map((i) => thingOf(job, undefined, i, entryOf(null, i.id))),
+      ...pieces.map((p) => thingOf(job, p, itemOf(p.itemId), entryOf(p.id, null), priceOf(p.itemId))),
+      ...lines.map((i) => thingOf(job, undefined, i, entryOf(null, i.id), priceOf(i.id))),
     ],
-    finishes: finishesOf(job, pieces, nameOf),
+    finishes: finishesOf(job, pieces, (surface) =>
+      surfaceName(surface, job.studio.locale, {
+        ...surfaces,
+        walls: job.walls.map((w) => ({ wallId: w.id, name: measure.nameOf(w.id), upperMm2: 0, lowerMm2: 0 })),
+      }),
+    ),
   }
 }
 
@@ -117,13 +135,11 @@ const ownedItems = (job: JobSnapshot): string[] =>
 function finishesOf(
   job: JobSnapshot,
   pieces: readonly Piece[],
-  nameOf: (wallId: string) => string,
+  nameOf: (surface: string) => string,
 ): RegisterFinish[] {
   const whereOf = (id: string) => [
-    ...job.finishAssignments
-      .filter((a) => a.finishId === id && !a.candidate)
-      .map((a) => surfaceName(job, a.surface, nameOf)),
-    ...pieces.filter((p) => p.finishId === id).map((p) => p.name),
+    ...job.finishAssignments.filter((a) => a.finishId === id && !a.candidate).map((a) => nameOf(a.surface)),
+    ...pieces.filter((p) => p.finishId === id && isMadeAnew(p)).map((p) => p.name),
   ]
   const supplierOf = (id: string) => {
     const item = job.items.find((i) => i.finishId === id)
@@ -132,7 +148,7 @@ function finishesOf(
   return job.finishes
     .filter((f) => APPLIED.has(f.material) && f.role !== 'stays')
     .flatMap((f): RegisterFinish[] => {
-      const record = job.finishRecords.find((r) => r.finishId === f.id)
+      const record = firstRow(job.finishRecords.filter((r) => r.finishId === f.id))
       const where = whereOf(f.id)
       // What is only in the palette was put on nothing.
       if (where.length === 0 && !record) return []

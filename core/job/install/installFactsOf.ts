@@ -2,7 +2,6 @@ import { DAY_MINUTES } from '../../kernel/schedule/workTime.js'
 import { formatterOf } from '../../kernel/units/formatter.js'
 import { addDays, daysBetween } from '../../kernel/units/days.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
-import { standpoints } from '../../stages/brief/standpoints.js'
 import { nextDayOf } from '../../stages/install/crewTime.js'
 import { waitsOf } from '../../stages/install/follows.js'
 import { lastOrders } from '../../stages/install/lastOrders.js'
@@ -15,6 +14,7 @@ import {
 import { workPlan, type PlanInput, type PlannedTask, type WorkPlan } from '../../stages/install/workPlan.js'
 import { inRoom } from '../../stages/palette/visibleArea.js'
 import type { Ref } from '../../findings/finding.js'
+import type { DerivedJob } from '../derive.js'
 import { volumeOf } from './carrying.js'
 import type { RoomToPlan } from './roomTasks.js'
 import { sightLines } from './sightLines.js'
@@ -26,8 +26,10 @@ export function installFactsOf(
   input: PlanInput,
   plan: WorkPlan,
   putBack: PuttingBackPlan,
-  room: Pick<RoomToPlan, 'areas' | 'measure'>,
+  room: Pick<RoomToPlan, 'areas' | 'measure'> & Pick<DerivedJob, 'brief'>,
 ): InstallFacts {
+  const { standpoints } = room.brief
+  const wanted = job.brief.beforeReason.trim() === ''
   const names = new Map<string, string>([
     ...plan.tasks.map((t): [string, string] => [t.task.key, t.task.name]),
     ...input.arrivals.map((a): [string, string] => [a.key, a.name]),
@@ -53,24 +55,11 @@ export function installFactsOf(
     ...{ back: leftToPutBack(putBack), withoutOriginal: withoutOriginal(job, putBack) },
     sightLines: sightLines(job, input, plan, (id) => room.measure.nameOf(id)),
     unmeasured: room.areas ? [] : paintsToGoOn(job),
-    ...standpointsOf(job, room),
+    standpointsOpen: wanted ? standpoints.filter((s) => s.photos.length === 0).map((s) => s.name) : [],
+    standpointsAll: standpoints.length,
     says: formatterOf(job.studio),
     about: (t) => rowsOfKey(t.task.key, t.task.name),
     nameOf,
-  }
-}
-
-/** What was not photographed before, where pictures are wanted and walls are entered. */
-function standpointsOf(
-  job: JobSnapshot,
-  { measure }: Pick<RoomToPlan, 'measure'>,
-): Pick<InstallFacts, 'standpointsOpen' | 'standpointsAll'> {
-  const walls = job.walls.map((w) => ({ id: w.id, name: measure.nameOf(w.id), lengthMm: w.lengthMm }))
-  const all = standpoints(walls, job.photos)
-  const wanted = job.brief.beforeReason.trim() === ''
-  return {
-    standpointsOpen: wanted ? all.filter((s) => s.photos.length === 0).map((s) => s.name) : [],
-    standpointsAll: all.length,
   }
 }
 

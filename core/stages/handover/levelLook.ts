@@ -1,3 +1,4 @@
+import { isSmall } from './rules/oneScale.js'
 import { leftRight, setOut } from './setOut.js'
 import { formOf, type Level, type SetDown } from './stylingFacts.js'
 
@@ -13,13 +14,10 @@ export interface LevelLook {
   readonly materials: readonly { readonly material: string; readonly part: number }[]
 }
 
-/** No side of this length (the rule of one scale uses the same). */
-const SMALL_MM = 100
-
 /** What the eye counts on a shelf. A pile or row is one group. */
 export function levelLook(level: Level): LevelLook {
   const bodies = setOut(level).sort((a, b) => a.xMm - b.xMm)
-  const isSmall = (t: SetDown) => Math.max(t.groupHighMm, t.wideMm) < SMALL_MM
+  const small = (t: SetDown) => isSmall(t, level.clearHeightMm)
   const count = (holds: (t: SetDown) => boolean) => level.things.filter(holds).length
   const area = bodies.reduce((sum, b) => sum + b.wideMm * b.highMm, 0)
   const seen = bodies.map((b) => ({ thing: b.thing, part: (b.wideMm * b.highMm) / area }))
@@ -29,9 +27,9 @@ export function levelLook(level: Level): LevelLook {
     if (material !== undefined) by.set(material, (by.get(material) ?? 0) + part)
   }
   return {
-    tall: count((t) => !isSmall(t) && formOf(t) === 'tall'),
-    wide: count((t) => !isSmall(t) && formOf(t) !== 'tall'),
-    small: count(isSmall),
+    tall: count((t) => !small(t) && formOf(t) === 'tall'),
+    wide: count((t) => !small(t) && formOf(t) !== 'tall'),
+    small: count(small),
     sides: leftRight(bodies, level.clearWidthMm * level.across),
     seen,
     materials: [...by]

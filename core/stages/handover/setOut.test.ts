@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { finishWith, shelfFacts, shelfJob, type Shown } from '../../examples/handover/example.js'
 import { afterFix } from '../../job/fixes/afterFix.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
+import { hasRoom, moveTo, takenOff } from './rules/places.js'
 import { exchange, moveAlong, moveUp } from './shelfMoves.js'
 import { leftRight, lookOf, setOut } from './setOut.js'
 import type { Level, Unit } from './stylingFacts.js'
@@ -68,6 +69,24 @@ describe('where things stand', () => {
   ])('%s', (_says, thing, over) =>
     expect(setOut(levelOf(job([{ id: 'Thing', level: 1, ...thing }]), 1))[0]?.over).toBe(over),
   )
+  test('a row of twelve over two compartments stands in both, as twelve rows of one do', () => {
+    const shelves = { levels: 1, across: 2, clearWidthMm: 400 }
+    const cup = { size: [60, 60, 90] as const, level: 1 }
+    const one = setOut(levelOf(job([{ ...cup, id: 'Cups', count: 12 }], shelves), 1))
+    const many = setOut(
+      levelOf(
+        job(
+          Array.from({ length: 12 }, (_x, i) => ({ ...cup, id: `Cup ${i}` })),
+          shelves,
+        ),
+        1,
+      ),
+    )
+    expect(one.map((b) => b.thing.count)).toEqual([6, 6])
+    expect([...one, ...many].some((b) => b.over)).toBe(false)
+    const [a, b] = [one, many].map((bodies) => leftRight(bodies, 800))
+    expect(a?.left).toBeCloseTo(b?.left ?? 0, 9)
+  })
   test('things that name each other stand on the shelf', () => {
     const shelf = levelOf(
       job([
@@ -151,6 +170,42 @@ describe('moving by hand', () => {
         if (thing.lies) expect(up).toBeDefined()
       }),
     )
+  })
+  const stacked = job([
+    { id: 'Books', kind: 'books', count: 3, size: [30, 160, 200], level: 1, place: { lies: true } },
+    { id: 'Bell', size: [100, 80, 60], level: 1, place: { onId: 'Books there' } },
+    { id: 'Vase', size: [100, 100, 250], level: 2 },
+  ])
+  const named = (j: JobSnapshot, name: string) =>
+    unitOf(j)
+      .levels.flatMap((l) => l.things)
+      .find((t) => t.name === name)!
+  test('what stands on top goes along: up a shelf, by a way out, and in an exchange', () => {
+    const unit = unitOf(stacked)
+    const books = named(stacked, 'Books')
+    expect([books.carries, books.carriesMm]).toEqual([['Bell there'], 60])
+    for (const [changes, level] of [
+      [moveUp(unit, books, 1), 2],
+      [moveTo(books, unit, levelOf(stacked, 3)).changes, 3],
+      [exchange(unit, books, named(stacked, 'Vase')), 2],
+    ] as const) {
+      const [below, bell] = ['Books', 'Bell'].map((n) =>
+        setOut(levelOf(after(stacked, changes), level)).find((b) => b.thing.name === n),
+      )
+      expect([below?.yMm, bell?.yMm]).toEqual([0, 90])
+    }
+  })
+  test('a shelf too low for the two of them is no place for the one below', () => {
+    const low = { ...levelOf(stacked, 3), clearHeightMm: 149 }
+    expect(hasRoom(low, named(stacked, 'Books'))).toBe(false)
+    expect(hasRoom({ ...low, clearHeightMm: 150 }, named(stacked, 'Books'))).toBe(true)
+  })
+  test('taken off view it is marked so, unless more of it stays on view; nothing is removed from the job', () => {
+    const changes = takenOff(named(stacked, 'Vase'))
+    const then = after(stacked, changes)
+    expect(then.pieces.find((p) => p.id === 'Vase')?.traits).toEqual(['not to be on view'])
+    expect(then.pieces).toHaveLength(stacked.pieces.length)
+    expect(takenOff({ ...named(stacked, 'Vase'), setDown: 2 })).toHaveLength(1)
   })
   test('two change places, and back', () => {
     const now = job([

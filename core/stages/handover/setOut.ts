@@ -1,4 +1,5 @@
 import type { Level, SetDown } from './stylingFacts.js'
+import { under } from './under.js'
 
 /** A group of things as it stands on its shelf, seen from the front. */
 export interface Body {
@@ -22,18 +23,6 @@ export const fromTheLeft = (things: readonly SetDown[]): SetDown[] =>
       (a.compartment ?? 1) - (b.compartment ?? 1) || a.position - b.position || (a.name < b.name ? -1 : 1),
   )
 
-/** What stands under a thing, down to the shelf; nothing where the row it names is elsewhere, or names it back. */
-export function under(things: readonly SetDown[], thing: SetDown): SetDown[] {
-  const below: SetDown[] = []
-  for (let at = thing; at.onId !== null;) {
-    const next = things.find((t) => t.id === at.onId)
-    if (!next || next === thing || below.includes(next)) return []
-    below.push(next)
-    at = next
-  }
-  return below
-}
-
 /** What is between two edges of a shelf: one compartment. */
 interface Bay {
   readonly from: number
@@ -41,9 +30,9 @@ interface Bay {
 }
 
 /** Of things whose place is not said: in the gaps that the others leave, set out evenly. */
-function spread(things: readonly SetDown[], taken: readonly Bay[], bay: Bay): ReadonlyMap<string, number> {
+function spread(things: readonly SetDown[], taken: readonly Bay[], bay: Bay): ReadonlyMap<SetDown, number> {
   const left = [...things]
-  const at = new Map<string, number>()
+  const at = new Map<SetDown, number>()
   const free = gapsIn(taken, bay)
   free.forEach((gap, i) => {
     const room = gap.until - gap.from
@@ -62,7 +51,7 @@ function spread(things: readonly SetDown[], taken: readonly Bay[], bay: Bay): Re
     const between = over > 0 ? (joints > 0 ? -over / joints : 0) : -over / (here.length + 1)
     let x = gap.from + (over <= 0 ? between : joints > 0 ? 0 : -over / 2)
     for (const t of here) {
-      at.set(t.id, x)
+      at.set(t, x)
       x += t.groupWideMm + between
     }
   })
@@ -80,16 +69,29 @@ function gapsIn(taken: readonly Bay[], bay: Bay): Bay[] {
   return gaps
 }
 
+/** A row of several whose compartment does not matter, as the parts of it that go into one each. */
+function shared(thing: SetDown, { across, clearWidthMm }: Shelf): SetDown[] {
+  const inOne = Math.floor(clearWidthMm / thing.wideMm)
+  const isRow =
+    thing.compartment === null && across > 1 && thing.groupWideMm > clearWidthMm && thing.count > 1
+  if (!isRow || inOne < 1) return [thing]
+  const parts = Math.ceil(thing.count / inOne)
+  return Array.from({ length: parts }, (_x, i): SetDown => {
+    const count = Math.ceil((thing.count - i) / parts)
+    return { ...thing, count, groupWideMm: count * thing.wideMm }
+  })
+}
+
 /** The compartment of each: its own, or where it does not matter, in order over all of them, none filled more than its part. */
-function baysOf(standing: readonly SetDown[], { across }: Shelf): ReadonlyMap<string, number> {
-  const bays = new Map<string, number>()
+function baysOf(standing: readonly SetDown[], { across }: Shelf): ReadonlyMap<SetDown, number> {
+  const bays = new Map<SetDown, number>()
   const free = standing.filter((t) => t.compartment === null)
-  for (const t of standing) if (t.compartment !== null) bays.set(t.id, Math.min(t.compartment, across))
+  for (const t of standing) if (t.compartment !== null) bays.set(t, Math.min(t.compartment, across))
   const part = free.reduce((sum, t) => sum + t.groupWideMm, 0) / across
   let before = 0
   for (const t of free) {
     // By where its middle would lie if all of them stood in one row.
-    bays.set(t.id, part > 0 ? Math.min(across, 1 + Math.floor((before + t.groupWideMm / 2) / part)) : 1)
+    bays.set(t, part > 0 ? Math.min(across, 1 + Math.floor((before + t.groupWideMm / 2) / part)) : 1)
     before += t.groupWideMm
   }
   return bays
@@ -100,15 +102,15 @@ function baysOf(standing: readonly SetDown[], { across }: Shelf): ReadonlyMap<st
  * others above these. What has no place of its own is set out evenly in what the others leave free.
  */
 export function setOut(shelf: Shelf): Body[] {
-  const things = fromTheLeft(shelf.things)
+  const things = fromTheLeft(shelf.things).flatMap((t) => shared(t, shelf))
   const standing = things.filter((t) => under(things, t).length === 0)
-  const xOf = new Map<string, number>()
+  const xOf = new Map<SetDown, number>()
   const bayOf = baysOf(standing, shelf)
   for (let n = 1; n <= shelf.across; n++) {
     const bay = { from: (n - 1) * shelf.clearWidthMm, until: n * shelf.clearWidthMm }
-    const here = standing.filter((t) => bayOf.get(t.id) === n)
+    const here = standing.filter((t) => bayOf.get(t) === n)
     const fixed = here.filter((t) => t.xMm !== null)
-    fixed.forEach((t) => xOf.set(t.id, bay.from + (t.xMm ?? 0)))
+    fixed.forEach((t) => xOf.set(t, bay.from + (t.xMm ?? 0)))
     const taken = fixed.map((t) => ({
       from: bay.from + (t.xMm ?? 0),
       until: bay.from + (t.xMm ?? 0) + t.groupWideMm,
@@ -117,12 +119,12 @@ export function setOut(shelf: Shelf): Body[] {
       here.filter((t) => t.xMm === null),
       taken,
       bay,
-    ).forEach((x, id) => xOf.set(id, x))
+    ).forEach((x, t) => xOf.set(t, x))
   }
   // What stands on top of one thing stands there side by side, about its middle.
   const middleOf = (thing: SetDown): number => {
     const base = things.find((t) => t.id === thing.onId)
-    if (!base || under(things, thing).length === 0) return (xOf.get(thing.id) ?? 0) + thing.groupWideMm / 2
+    if (!base || under(things, thing).length === 0) return (xOf.get(thing) ?? 0) + thing.groupWideMm / 2
     const beside = things.filter((t) => t.onId === base.id)
     const wide = beside.reduce((sum, t) => sum + t.groupWideMm, 0)
     const before = beside.slice(0, beside.indexOf(thing)).reduce((sum, t) => sum + t.groupWideMm, 0)
@@ -167,7 +169,11 @@ const UNKNOWN_L = 50
  * where it is white (common practice: dark and large is heavy).
  */
 export const lookOf = (t: Pick<SetDown, 'groupWideMm' | 'groupHighMm' | 'lightness'>): number =>
-  ((t.groupWideMm * t.groupHighMm) / 10_000) * (1.5 - (t.lightness ?? UNKNOWN_L) / 100)
+  ((t.groupWideMm * t.groupHighMm) / 10_000) * darkness(t)
+
+/** By how much the color of a thing makes it weigh: 0.5 white, 1.5 black. */
+export const darkness = ({ lightness }: Pick<SetDown, 'lightness'>): number =>
+  1.5 - (lightness ?? UNKNOWN_L) / 100
 
 /** What stands left and right of the middle of a shelf, each as a part of all its weight of look; undefined where nothing does. */
 export function leftRight(

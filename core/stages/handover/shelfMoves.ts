@@ -1,11 +1,12 @@
+import { roundMm, toGrid } from '../../kernel/units/mm.js'
 import { put, type RowChange } from '../../model/changes.js'
-import { setOut, under, type Body } from './setOut.js'
+import { setOut, type Body } from './setOut.js'
+import { takenAlong } from './rules/places.js'
+import { under } from './under.js'
 import type { Level, SetDown, Unit } from './stylingFacts.js'
 
 const levelOf = (unit: Unit, thing: Pick<SetDown, 'id'>): Level | undefined =>
   unit.levels.find((l) => l.things.some((t) => t.id === thing.id))
-
-const rounded = (mm: number) => Math.round(mm)
 
 /** A place from the left of a shelf as the compartment it is in and the place from the left of that. */
 function placeOf(level: Level, xMm: number, wideMm: number) {
@@ -14,7 +15,7 @@ function placeOf(level: Level, xMm: number, wideMm: number) {
   const bay = Math.min(level.across - 1, Math.max(0, Math.floor((x + wideMm / 2) / level.clearWidthMm)))
   return {
     compartment: level.across > 1 ? bay + 1 : null,
-    xMm: Math.max(0, rounded(x - bay * level.clearWidthMm)),
+    xMm: Math.max(0, roundMm(x - bay * level.clearWidthMm)),
   }
 }
 
@@ -23,7 +24,7 @@ const held = (level: Level, but: string): RowChange[] =>
   setOut(level).flatMap(({ thing, xMm, wideMm }) =>
     thing.id === but || thing.xMm !== null || under(level.things, thing).length > 0
       ? []
-      : [put('shelfPlacements', thing.id, placeOf(level, xMm, wideMm))],
+      : [put('shelfPlacements', thing.id, placeOf(level, toGrid(xMm), wideMm))],
   )
 
 const bodyOf = (level: Level, id: string): Body | undefined => setOut(level).find((b) => b.thing.id === id)
@@ -61,6 +62,7 @@ export function putAt(unit: Unit, thing: SetDown, level: Level, xMm: number): Ro
     ...held(level, thing.id),
     ...ordered(level, thing.id, x + thing.groupWideMm / 2),
     put('shelfPlacements', thing.id, { ...place, level: level.number, onId: null }),
+    ...(from === level ? [] : takenAlong(thing, unit, level)),
   ])
 }
 
@@ -68,7 +70,9 @@ export function putAt(unit: Unit, thing: SetDown, level: Level, xMm: number): Ro
 export function moveAlong(unit: Unit, thing: SetDown, dxMm: number): RowChange[] {
   const level = levelOf(unit, thing)
   const body = level && bodyOf(level, thing.id)
-  return level && body ? putAt(unit, thing, level, body.xMm + dxMm) : []
+  return level && body
+    ? putAt(unit, thing, level, (thing.xMm === null ? toGrid(body.xMm) : body.xMm) + dxMm)
+    : []
 }
 
 /** Moves a thing to the shelf above or below, at the same place from the left; the top of the piece comes after its highest. */
@@ -80,7 +84,7 @@ export function moveUp(unit: Unit, thing: SetDown, by: 1 | -1): RowChange[] {
   if (!to || !body) return []
   const middle =
     (body.xMm + body.wideMm / 2) * ((to.clearWidthMm * to.across) / (from.clearWidthMm * from.across))
-  return putAt(unit, thing, to, middle - body.wideMm / 2)
+  return putAt(unit, thing, to, toGrid(middle - body.wideMm / 2))
 }
 
 /** Two things change places: shelf, compartment, place from the left and order; each by its middle. */
@@ -93,14 +97,15 @@ export function exchange(unit: Unit, one: SetDown, two: SetDown): RowChange[] {
   const [a, b] = [find(one), find(two)]
   if (!a || !b) return []
   return merged([
+    ...(a.level === b.level ? [] : [...takenAlong(one, unit, b.level), ...takenAlong(two, unit, a.level)]),
     ...held(a.level, ''),
     ...held(b.level, ''),
     put('shelfPlacements', one.id, {
-      ...placeOf(b.level, b.middle - one.groupWideMm / 2, one.groupWideMm),
+      ...placeOf(b.level, toGrid(b.middle - one.groupWideMm / 2), one.groupWideMm),
       ...{ level: b.level.number, position: two.position, onId: null },
     }),
     put('shelfPlacements', two.id, {
-      ...placeOf(a.level, a.middle - two.groupWideMm / 2, two.groupWideMm),
+      ...placeOf(a.level, toGrid(a.middle - two.groupWideMm / 2), two.groupWideMm),
       ...{ level: a.level.number, position: one.position, onId: null },
     }),
   ])

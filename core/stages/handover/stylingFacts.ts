@@ -1,10 +1,11 @@
-import type { PieceKind } from '../../model/vocabulary/piece.js'
+import type { PieceKind, Trait } from '../../model/vocabulary/piece.js'
 import type { SchoolOf } from '../../model/vocabulary/schools.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { Shelf } from '../../model/rows/shelves.js'
 import type { ShelfPlacement } from '../../model/rows/shelfPlacements.js'
 import type { LabD65 } from '../../kernel/color/lab.js'
+import { under } from './under.js'
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 
 /** One kind of thing in one place on or in a piece, as it stands there. */
@@ -25,6 +26,11 @@ export interface SetDown {
   readonly xMm: number | null
   /** The place on top of which it stands. */
   readonly onId: string | null
+  /** Places of all that stands on top of it, and moves with it. */
+  readonly carries: readonly string[]
+  /** How high that reaches above it, and what it weighs, at most. */
+  readonly carriesMm: number
+  readonly carriesG: number
   /** As it stands or lies: along the shelf, upwards, towards the back. */
   readonly wideMm: number
   readonly highMm: number
@@ -43,6 +49,7 @@ export interface SetDown {
   readonly loved: boolean
   readonly focal: boolean
   readonly useful: boolean
+  readonly traits: readonly Trait[]
   /** The uses it serves. */
   readonly serves: readonly string[]
 }
@@ -158,6 +165,7 @@ function setDownOf(row: ShelfPlacement, { pieceOf, finishOf, placements }: Known
     setDown: placements.filter((s) => s.pieceId === p.id).reduce((sum, s) => sum + s.count, 0),
     ...{ lies: row.lies, position: row.position },
     ...{ compartment: row.compartment, xMm: row.xMm, onId: row.onId },
+    ...{ carries: [], carriesMm: 0, carriesG: 0 },
     ...{ wideMm, highMm, deepMm: p.depthMm },
     ...groupOf(p.kind, row.count, row.lies, wideMm, highMm),
     weightG: p.weightG ?? undefined,
@@ -167,6 +175,7 @@ function setDownOf(row: ShelfPlacement, { pieceOf, finishOf, placements }: Known
     loved: p.sentimental || p.reason.trim() !== '',
     focal: p.focal,
     useful: p.serves.length > 0,
+    traits: p.traits,
     serves: p.serves,
   }
 }
@@ -177,8 +186,21 @@ const knownOf = (job: StylingRows): Known => ({
   placements: job.shelfPlacements,
 })
 
+/** Things of one shelf, each with all that stands on top of it. */
+function carrying(things: readonly SetDown[]): SetDown[] {
+  return things.map((t) => {
+    const above = things.filter((o) => under(things, o).includes(t))
+    return {
+      ...t,
+      carries: above.map((o) => o.id),
+      carriesMm: above.reduce((sum, o) => sum + o.groupHighMm, 0),
+      carriesG: above.reduce((sum, o) => sum + (o.weightG ?? 0) * o.count, 0),
+    }
+  })
+}
+
 /** What is set out on shelves by its kind. */
-const SMALL: ReadonlySet<PieceKind> = new Set<PieceKind>(['object', 'books', 'plant', 'tray', 'trunk'])
+export const SMALL: ReadonlySet<PieceKind> = new Set<PieceKind>(['object', 'books', 'plant', 'tray', 'trunk'])
 
 /** Small things that stand nowhere yet and may be on view; each as it would stand, by the id of its piece. */
 export function looseThings(
@@ -212,7 +234,7 @@ export function stylingFacts(job: StylingRows, floorMm2: number | undefined): St
   const units = job.pieces.flatMap((host): Unit[] => {
     if (!hosts.has(host.id) || !pieceOf.has(host.id)) return []
     const on = job.shelfPlacements.filter((s) => s.hostId === host.id)
-    const things = (number: number) => on.filter((s) => s.level === number).flatMap(setDown)
+    const things = (number: number) => carrying(on.filter((s) => s.level === number).flatMap(setDown))
     const levels = levelsOf(
       host,
       job.shelves.filter((s) => s.pieceId === host.id),

@@ -23,3 +23,14 @@ export function swapOf(
     intent: intentKept ?? 'not said',
   }
 }
+
+/** The difference of a swap in words: `€12 less`. */
+export const differenceOf = (
+  { savedMinor }: Pick<Swap, 'savedMinor'>,
+  money: (minor: Minor) => string,
+): string =>
+  savedMinor === 0
+    ? 'at the same price'
+    : savedMinor > 0
+      ? `${money(savedMinor)} less`
+      : `${money(-savedMinor)} more`

@@ -1,5 +1,6 @@
 import { areAlike } from '../rules/alikeStacked.js'
-import { lookOf, under } from '../setOut.js'
+import { lookOf } from '../setOut.js'
+import { under } from '../under.js'
 import { turned, type Level, type SetDown, type Unit } from '../stylingFacts.js'
 
 /** What stands together and is moved together: a thing with what stands on top of it. */

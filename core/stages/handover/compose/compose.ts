@@ -83,8 +83,7 @@ function proposalOf(board: Board, { state, cost }: Found, before: number): Compo
         level: bay.level.number,
         compartment: bay.level.across > 1 ? bay.compartment : null,
         position: on.length,
-        xMm: null,
-        lies: base.lies,
+        ...{ xMm: null, lies: base.lies },
       }
       on.push({ ...base, ...at, onId: null })
       for (const t of tops) on.push({ ...t, ...at, lies: t.lies, position: on.length })
@@ -99,7 +98,7 @@ function proposalOf(board: Board, { state, cost }: Found, before: number): Compo
       const old = board.bays[was.bay]
       if (old?.unit !== bay.unit || old.level.number !== bay.level.number || state.ways[n] !== 0)
         moved.push(base.name)
-      changes.push(put('shelfPlacements', base.id, at))
+      changes.push(put('shelfPlacements', base.id, { ...at, onId: null }))
       tops.forEach((t, i) =>
         changes.push(put('shelfPlacements', t.id, { ...at, lies: t.lies, position: at.position + 1 + i })),
       )

@@ -1,3 +1,4 @@
+import { isHeavy, openingOf } from '../rules/heavyNeighbors.js'
 import { scaleOf } from '../rules/oneScale.js'
 import { MOST_ON_A_SIDE } from '../rules/lopsided.js'
 import type { SetDown } from '../stylingFacts.js'
@@ -31,22 +32,12 @@ const POINTS = {
 
 /** More of a shelf than this part in use looks full (common practice: a third of it left as air). */
 const FULL_PART = 0.7
-const DARK_L = 45
-const HEAVY_PART = 0.15
-
 export const blockAt = (board: Board, state: State, n: number): Block | undefined =>
   board.choices[n]?.ways[state.ways[n] ?? 0]
 
-const isHeavy = (block: Block, openingMm2: number): boolean => {
-  const [t] = block.things
-  return (
-    t !== undefined &&
-    t.kind !== 'books' &&
-    t.lightness !== undefined &&
-    t.lightness < DARK_L &&
-    t.groupWideMm * t.groupHighMm >= HEAVY_PART * openingMm2
-  )
-}
+/** The thing at the bottom of a block is what weighs. */
+const weighs = (block: Block, openingMm2: number | undefined): boolean =>
+  block.things[0] !== undefined && isHeavy(block.things[0], openingMm2)
 
 /** The faults of one shelf, over all its compartments, by their numbers. */
 export function shelfCost(board: Board, state: State, bays: readonly number[]): number {
@@ -54,7 +45,7 @@ export function shelfCost(board: Board, state: State, bays: readonly number[]): 
   const level = first === undefined ? undefined : board.bays[first]?.level
   if (!level) return 0
   const width = level.clearWidthMm * level.across
-  const opening = width * (level.clearHeightMm ?? level.clearWidthMm)
+  const opening = openingOf(level)
   const things: SetDown[] = []
   let [points, used, left, all, groups] = [0, 0, 0, 0, 0]
   bays.forEach((b, bay) => {
@@ -75,7 +66,7 @@ export function shelfCost(board: Board, state: State, bays: readonly number[]): 
       const beside = next === undefined ? undefined : blockAt(board, state, next)
       if (next !== undefined && beside) {
         if (board.alike(n, next)) points += POINTS.alikeBeside
-        if (isHeavy(block, opening) && isHeavy(beside, opening)) points += POINTS.heavyBeside
+        if (weighs(block, opening) && weighs(beside, opening)) points += POINTS.heavyBeside
       }
     })
     used += wide

@@ -6,12 +6,17 @@ import { allLevels, hasRoom, levelName, moveTo, placeRef, roomiestFirst } from '
 const DARK_L = 45
 const HEAVY_PART = 0.15
 
-const isHeavy = (level: Level, t: SetDown): boolean =>
+/** Whether a group is heavy to the eye in an opening of some size. */
+export const isHeavy = (t: SetDown, openingMm2: number | undefined): boolean =>
   t.kind !== 'books' &&
   t.lightness !== undefined &&
   t.lightness < DARK_L &&
-  level.clearHeightMm !== undefined &&
-  t.groupWideMm * t.groupHighMm >= HEAVY_PART * level.clearHeightMm * level.clearWidthMm * level.across
+  openingMm2 !== undefined &&
+  t.groupWideMm * t.groupHighMm >= HEAVY_PART * openingMm2
+
+/** The opening of a shelf over all its compartments; undefined while its clear height is not known. */
+export const openingOf = ({ clearHeightMm, clearWidthMm, across }: Level): number | undefined =>
+  clearHeightMm === undefined ? undefined : clearHeightMm * clearWidthMm * across
 
 export const heavyNeighbors: Rule<StylingFacts> = {
   name: 'handover.heavy-neighbors',
@@ -28,7 +33,7 @@ export const heavyNeighbors: Rule<StylingFacts> = {
           const row = [...level.things].sort((a, b) => a.position - b.position)
           return row.flatMap((one, i): Finding[] => {
             const two = row[i + 1]
-            if (!two || !isHeavy(level, one) || !isHeavy(level, two)) return []
+            if (!two || !isHeavy(one, openingOf(level)) || !isHeavy(two, openingOf(level))) return []
             const apart = roomiestFirst(allLevels(facts).filter((p) => p.level !== level))
             return [
               {

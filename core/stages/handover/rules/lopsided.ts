@@ -1,6 +1,7 @@
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
-import { fromTheLeft, leftRight, setOut, under } from '../setOut.js'
+import { fromTheLeft, leftRight, setOut } from '../setOut.js'
+import { under } from '../under.js'
 import { onView, type Level, type SetDown, type StylingFacts } from '../stylingFacts.js'
 import { levelName, placeRef } from './places.js'
 

@@ -2,7 +2,7 @@ import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import type { Level, SetDown, StylingFacts, Unit } from '../stylingFacts.js'
 import { turned } from '../stylingFacts.js'
-import { under } from '../setOut.js'
+import { under } from '../under.js'
 import { allLevels, hasRoom, levelName, moveTo, placeRef, roomiestFirst, sideBySide } from './places.js'
 
 /** A thing may stand out over the front edge of a shelf by so much (common practice). */

@@ -13,13 +13,18 @@ const LARGE_PART = 3 / 4
 
 type Scale = 'tall and thin' | 'small' | 'large'
 
+/** Whether a thing is small on a shelf of some clear height. */
+export const isSmall = (
+  t: Pick<SetDown, 'groupHighMm' | 'wideMm'>,
+  clearHeightMm: number | undefined,
+): boolean => Math.max(t.groupHighMm, t.wideMm) < Math.min(SMALL_MM, SMALL_PART * (clearHeightMm ?? Infinity))
+
 /** The one scale all things of a shelf have; undefined where they are mixed, or too few to say. */
 export function scaleOf(level: Pick<Level, 'things' | 'clearHeightMm'>): Scale | undefined {
   const { things, clearHeightMm } = level
   // A row of books is what a shelf is for.
   if (countOf(things) < FEW || things.every((t) => t.kind === 'books')) return undefined
-  const small = Math.min(SMALL_MM, SMALL_PART * (clearHeightMm ?? Infinity))
-  if (things.every((t) => Math.max(t.groupHighMm, t.wideMm) < small)) return 'small'
+  if (things.every((t) => isSmall(t, clearHeightMm))) return 'small'
   if (things.every((t) => formOf(t) === 'tall')) return 'tall and thin'
   if (clearHeightMm !== undefined && things.every((t) => t.groupHighMm >= LARGE_PART * clearHeightMm))
     return 'large'

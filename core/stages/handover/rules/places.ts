@@ -1,6 +1,6 @@
 import type { Ref, Fix } from '../../../findings/finding.js'
-import { put } from '../../../model/changes.js'
-import { under } from '../setOut.js'
+import { put, type RowChange } from '../../../model/changes.js'
+import { under } from '../under.js'
 import { countOf, type Level, type SetDown, type StylingFacts, type Unit } from '../stylingFacts.js'
 
 export const unitRef = (unit: Pick<Unit, 'id' | 'name'>): Ref => ({
@@ -41,9 +41,9 @@ export const weightOn = (level: Pick<Level, 'things'>): number =>
 export function hasRoom(level: Level, thing: SetDown): boolean {
   if (level.closed) return false
   const used = sideBySide(level)
-  const weight = weightOn(level) + (thing.weightG ?? 0) * thing.count
+  const weight = weightOn(level) + (thing.weightG ?? 0) * thing.count + thing.carriesG
   return (
-    thing.groupHighMm <= (level.clearHeightMm ?? Infinity) &&
+    thing.groupHighMm + thing.carriesMm <= (level.clearHeightMm ?? Infinity) &&
     thing.deepMm <= level.clearDepthMm &&
     thing.wideMm <= level.clearWidthMm &&
     used + thing.groupWideMm <= level.clearWidthMm * level.across &&
@@ -63,9 +63,33 @@ export function moveTo(thing: SetDown, unit: Unit, level: Level): Fix {
         ...{ compartment: null, xMm: null, onId: null },
         position: last + 1,
       }),
+      ...takenAlong(thing, unit, level),
     ],
   }
 }
+
+/** What stands on top of a thing goes where it goes. */
+export const takenAlong = (
+  thing: SetDown,
+  unit: Pick<Unit, 'id'>,
+  level: Pick<Level, 'number'>,
+): RowChange[] =>
+  thing.carries.map((id) =>
+    put('shelfPlacements', id, { hostId: unit.id, level: level.number, compartment: null, xMm: null }),
+  )
+
+/**
+ * Off its shelf, kept in the job; marked as not to be on view where all of it that was on view is taken off. What stands on top
+ * of it stays on the shelf.
+ */
+export const takenOff = (
+  thing: Pick<SetDown, 'id' | 'pieceId' | 'count' | 'setDown' | 'traits'>,
+): RowChange[] => [
+  { collection: 'shelfPlacements', id: thing.id, remove: true },
+  ...(thing.setDown <= thing.count && !thing.traits.includes('not to be on view')
+    ? [put('pieces', thing.pieceId, { traits: [...thing.traits, 'not to be on view'] })]
+    : []),
+]
 
 /** Every shelf on view with the unit it belongs to. */
 export const allLevels = (facts: StylingFacts): { readonly unit: Unit; readonly level: Level }[] =>
@@ -83,7 +107,3 @@ export const roomiestFirst = <P extends { readonly unit: Unit; readonly level: L
       a.level.number - b.level.number ||
       (a.unit.name < b.unit.name ? -1 : 1),
   )
-
-/** Without what stands on it, for a thing that leaves a shelf. */
-export const without = (level: Level, thing: SetDown): SetDown[] =>
-  level.things.filter((t) => t.id !== thing.id)

@@ -16,7 +16,7 @@ export const beforePictures: Rule<InstallFacts> = {
     if (standpointsOpen.length === 0) return []
     const begun = plan.tasks.some((t) => t.task.doneOn !== null)
     const days = plan.tasks
-      .filter((t) => !t.unplaced && t.task.row?.leftOut !== true)
+      .filter((t) => !t.unplaced)
       .map((t) => t.start.day)
       .sort()
     const first = days[0]
@@ -24,11 +24,10 @@ export const beforePictures: Rule<InstallFacts> = {
     return [
       {
         rule: 'install.before-pictures',
-        severity: 'stop',
+        // None at all is regretted for good; some of them tell most of it.
+        severity: standpointsOpen.length === standpointsAll ? 'stop' : 'look',
         about: [{ kind: 'job', id: 'before', name: 'Before pictures' }],
-        title: begun
-          ? 'The work has begun without pictures of before'
-          : 'The work begins without pictures of before',
+        title: `The work ${begun ? 'has begun' : 'begins'} without ${standpointsOpen.length === standpointsAll ? '' : 'all '}pictures of before`,
         measured: `${standpointsAll - standpointsOpen.length} of ${standpointsAll}; missing: ${standpointsOpen.join(', ')}`,
         wanted: 'all of them before anything is moved',
         because: 'The one thing that cannot be made good later, and regretted for good.',

@@ -1,5 +1,6 @@
 import type { Rule, Fix, Finding } from '../../../findings/finding.js'
 import type { SourceFacts } from '../sourceFacts.js'
+import { differenceOf } from '../intent.js'
 import { put } from '../../../model/changes.js'
 import { choose, about } from './chosen.js'
 
@@ -15,12 +16,7 @@ export const intentLost: Rule<SourceFacts> = {
     items.flatMap((i) => {
       const { swap } = i
       if (!swap || swap.intent === 'kept') return []
-      const by =
-        swap.savedMinor === 0
-          ? 'at the same price'
-          : swap.savedMinor > 0
-            ? `${says.money(swap.savedMinor)} less`
-            : `${says.money(-swap.savedMinor)} more`
+      const by = differenceOf(swap, says.money)
       const say = (intentKept: 'kept' | 'lost', label: string): Fix => ({
         label,
         changes: [put('items', i.id, { intentKept })],
