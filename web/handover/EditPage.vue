@@ -45,6 +45,8 @@ const decision = (p: Piece, did: Edit['did'], was: Partial<Edit> = {}): RowChang
   collection: 'edits',
   add: { ...ROWS.edits.blank(), pieceId: p.id, on: store.day, did, wasCount: p.count, ...was },
 })
+const wasOn = (p: Piece): Partial<Edit>[] =>
+  placesOf(p).map((x) => ({ wasHostId: x.hostId, wasLevel: x.level, wasCount: x.count }))
 /** Off its shelf, its wall or its floor, and off view; it stays in the job, with where it is kept asked on Shelves. */
 function takeAway({ piece: p }: EditCandidate): void {
   const shelves = placesOf(p)
@@ -55,10 +57,9 @@ function takeAway({ piece: p }: EditCandidate): void {
   )
   store.apply(
     [
-      ...(shelves.length === 0 ? [decision(p, 'taken away')] : []),
-      ...shelves.map((x) =>
-        decision(p, 'taken away', { wasHostId: x.hostId, wasLevel: x.level, wasCount: x.count }),
-      ),
+      ...(shelves.length === 0
+        ? [decision(p, 'taken away')]
+        : wasOn(p).map((was) => decision(p, 'taken away', was))),
       ...shelves.map((x): RowChange => ({ collection: 'shelfPlacements', id: x.id, remove: true })),
       ...elsewhere,
       put('pieces', p.id, { traits: [...p.traits, 'not to be on view'] }),
@@ -69,7 +70,7 @@ function takeAway({ piece: p }: EditCandidate): void {
 function keep({ piece: p }: EditCandidate, why: string): void {
   if (why !== '')
     store.apply(
-      [decision(p, 'kept', { why }), put('pieces', p.id, { reason: why })],
+      [decision(p, 'kept', { ...wasOn(p)[0], why }), put('pieces', p.id, { reason: why })],
       t('keptName', { name: p.name }),
     )
 }
