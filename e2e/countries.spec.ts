@@ -29,12 +29,15 @@ function timesFourHundred(of: object): void {
 function roomIn(currency: string): string {
   const file = new URL('../demo/jobs/1-music-and-reading-room.json', import.meta.url)
   const job = JSON.parse(readFileSync(file, 'utf8')) as {
-    items: { name: string; specification: string }[]
+    items: { name: string; specification: string; intent: string }[]
     pieces: { name: string }[]
     suppliers: { name: string }[]
     finishes: { paintKit?: { tins: { ml: number }[] } }[]
   }
-  for (const item of job.items) item.specification = ''
+  for (const item of job.items) {
+    item.specification = ''
+    if (item.intent) item.intent = 'As it was meant to look'
+  }
   // Names as long as they come from lists and labels.
   for (const row of [...job.items, ...job.pieces, ...job.suppliers])
     row.name = `${row.name}, as it is called on the label of its maker`

@@ -14,7 +14,9 @@ describe('the page of a rule', () => {
   })
 
   test('only rules that there are have a page', () => {
-    const there = new Set([...BRIEF_RULES, ...MEASURE_RULES, ...INSTALL_RULES, ...RECORD_RULES].map((r) => r.name))
+    const there = new Set(
+      [...BRIEF_RULES, ...MEASURE_RULES, ...INSTALL_RULES, ...RECORD_RULES].map((r) => r.name),
+    )
     for (const [rule] of PLACED_RULES) expect(there, rule).toContain(rule)
   })
 
