@@ -118,6 +118,7 @@ export async function build() {
       main: 'server/main.ts',
       paperThread: 'server/isolated/paperThread.ts',
       jobFileThread: 'server/isolated/jobFileThread.ts',
+      bookThread: 'server/isolated/bookThread.ts',
     },
     outdir: '.bonitas/server',
     outExtension: { '.js': '.mjs' },

@@ -69,37 +69,18 @@ async function main() {
   const results = (name) => join(STATE, `${name}-results.json`)
   const [node, vitest] = bin('vitest/vitest.mjs')
 
-  // Each keeps one core busy; together they take as long as the longer one.
+  // What is read from the sources alone keeps one core busy each; together they take as long as the longer chain.
   await Promise.all([
     check('lint', node, [join(ROOT, 'node_modules/eslint/bin/eslint.js'), '.', '--max-warnings', '0']),
-    check('types', 'npm', ['run', '--silent', 'types']).then(() =>
-      check('format', node, [
-        join(ROOT, 'node_modules/prettier/bin/prettier.cjs'),
-        '--check',
-        '.',
-        '--log-level',
-        'warn',
-      ]),
-    ),
+    (async () => {
+      await check('types', 'npm', ['run', '--silent', 'types'])
+      const prettier = join(ROOT, 'node_modules/prettier/bin/prettier.cjs')
+      await check('format', node, [prettier, '--check', '.', '--log-level', 'warn'])
+      const unit = ['run', '--project', 'unit', '--project', 'components', '--reporter=default']
+      const report = ['--reporter=json', `--outputFile.json=${results('unit')}`]
+      await counted('unit', node, [vitest, ...unit, ...report], results('unit'), {}, vitestCounts)
+    })(),
   ])
-  await counted(
-    'unit',
-    node,
-    [
-      vitest,
-      'run',
-      '--project',
-      'unit',
-      '--project',
-      'components',
-      '--reporter=default',
-      '--reporter=json',
-      `--outputFile.json=${results('unit')}`,
-    ],
-    results('unit'),
-    {},
-    vitestCounts,
-  )
 
   if (wanted('server') || wanted('e2e')) {
     // A cluster of its own, durable like the real one: what is tested includes what a kill -9 leaves behind.

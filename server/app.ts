@@ -16,6 +16,7 @@ import { exampleRoomRoutes } from './job/exampleRoomRoutes.js'
 import { jobRoutes } from './job/routes.js'
 import { libraryRoutes } from './library/routes.js'
 import { paperRoutes } from './ledger/paperRoutes.js'
+import { handoverRoutes } from './handover/routes.js'
 import { installRoutes } from './install/routes.js'
 import { ledgerRoutes } from './ledger/routes.js'
 import { supplierRoutes } from './ledger/supplierRoutes.js'
@@ -130,6 +131,7 @@ export function createApp({
   api.use('/jobs/:jobId', takeoffRoutes(db))
   api.use('/jobs/:jobId', installRoutes(db))
   api.use(catalogRoutes(db, catalogs))
+  api.use(handoverRoutes(db))
   api.use(scheduleRoutes(db))
   api.use(studioRoutes(db))
   api.use(changeRoutes(db))

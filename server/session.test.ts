@@ -155,6 +155,7 @@ describe('the demo studio', () => {
       'brief.idle-pieces',
       'handover.alike-stacked',
       'handover.does-the-same',
+      'handover.lopsided',
       'handover.one-scale',
       'ledger.delivery-late',
       'ledger.return-before-install',

@@ -52,6 +52,7 @@ import { uses } from './rows/uses.js'
 import { visits } from './rows/visits.js'
 import { vouchers } from './rows/vouchers.js'
 import { walls } from './rows/walls.js'
+import { bookTexts } from './rows/bookTexts.js'
 import { careNotes } from './rows/careNotes.js'
 import { edits } from './rows/edits.js'
 import { finishRecords } from './rows/finishRecords.js'
@@ -132,6 +133,7 @@ export const ROWS = {
   careNotes,
   edits,
   pictureMarks,
+  bookTexts,
   acceptances,
 } as const
 

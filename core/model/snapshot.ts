@@ -4,7 +4,9 @@ import type { LedgerEntry } from './records/entries.js'
 import type { OrderLine } from './records/lines.js'
 import type { OrderEventRow } from './records/orderEvents.js'
 import type { Order } from './records/orders.js'
+import type { Lesson } from './lesson.js'
 import type { Rows } from './registry.js'
+import type { BookWords } from './richText.js'
 import type { OfficePaper } from './vocabulary/countries.js'
 
 export type { ChangeOrder, Order, OrderLine }
@@ -38,6 +40,10 @@ export type OrderEvent = Readonly<OrderEventRow> & Signed
 /** Everything stored about one job, as plain data: the only input of everything derived. */
 export interface JobSnapshot extends ManyRows, SingleRows {
   readonly studio: Studio
+  /** The studio's own words for the parts of the book; absent where nothing was loaded of the studio. */
+  readonly bookWords?: BookWords
+  /** What the closed jobs of the studio have taught. */
+  readonly lessons?: readonly Lesson[]
   /** Oldest first. */
   readonly changeOrders: readonly ChangeOrder[]
   readonly orders: readonly Order[]

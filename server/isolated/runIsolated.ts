@@ -3,8 +3,8 @@ import { fileURLToPath } from 'node:url'
 import { Worker, type WorkerOptions } from 'node:worker_threads'
 import { Problem } from '../http/problem.js'
 
-/** Work on what came in from outside, by the file that does it. */
-export type IsolatedWork = 'paper' | 'jobFile'
+/** Work nobody else should wait for, by the file that does it. */
+export type IsolatedWork = 'paper' | 'jobFile' | 'book'
 
 interface Limits {
   /** Longer than this it is ended. */

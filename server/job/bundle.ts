@@ -29,7 +29,7 @@ import { upgradeBundle } from './upgradeBundle.js'
 
 /** A whole job as one file: rows under their collections, ids of any form, which import replaces by fresh ones. */
 export const BUNDLE_FORMAT = 'bonitas job'
-export const BUNDLE_VERSION = 18
+export const BUNDLE_VERSION = 19
 const READ_VERSIONS: readonly unknown[] = Array.from({ length: BUNDLE_VERSION }, (_, i) => i + 1)
 
 type Row = Record<string, unknown>

@@ -147,6 +147,11 @@ const asJson = (columns: readonly (readonly [string, PgColumn])[]): SQL =>
     sql`, `,
   )})`
 
+/** What the other closed jobs of the studio have taught. */
+const LESSONS = sql`(select coalesce(json_agg(taught.one order by closed.closed_on, closed.id, taught.at), '[]')
+  from ${t.job} closed, jsonb_array_elements(closed.learned) with ordinality taught(one, at)
+  where closed.studio_id = ${studioId} and closed.id <> ${jobId} and closed.closed_on is not null)`
+
 // Written once and prepared under a name: planning thirty parts takes longer than reading them.
 const query = (sparse: boolean) => {
   const part = (name: string, value: SQL) => sql`${sql.raw(`'${name}'`)}, ${value}`
@@ -163,6 +168,11 @@ const query = (sparse: boolean) => {
             : list(rowsOf(c)),
       ),
     ),
+    part(
+      'bookWords',
+      sql`(select ${t.studio.bookTexts} from ${t.studio} where ${t.studio.id} = ${studioId})`,
+    ),
+    part('lessons', LESSONS),
     ...RECORD_NAMES.filter((r) => !(sparse && isLong(r))).map((r) => part(r, list(recordsOf(r)))),
   ]
   // A function of PostgreSQL takes a hundred arguments, fifty parts; two halves make one object.

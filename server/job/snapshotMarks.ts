@@ -41,12 +41,16 @@ const PARTS = [
   RECORD_TABLES.lines,
   RECORD_TABLES.orderEvents,
 ].map((table) => rowsOf(table as unknown as PgTable & { readonly id: PgColumn }))
+/** Of the studio: its words for the book, and what its closed jobs have taught. */
+const ofStudio = sql`concat_ws(' ',
+  (select xmin::text from ${t.studio} where ${t.studio.id} = ${studioId}),
+  ${sumOf(t.job, sql`${t.job.id}::text || ${t.job.version}`, sql`${t.job.studioId} = ${studioId} and ${t.job.closedOn} is not null`)})`
 const suppliers = sumOf(t.supplier, byWriting(t.supplier), eq(t.supplier.studioId, studioId))
 
 const QUERY = {
   name: 'job tag',
   ...new PgDialect().sqlToQuery(sql`
-  select concat_ws(' ', ${t.job.version}, ${t.job.clientId}, ${t.client.version}, ${suppliers}, ${sql.join(PARTS, sql`, `)}) as rest,
+  select concat_ws(' ', ${t.job.version}, ${t.job.clientId}, ${t.client.version}, ${suppliers}, ${ofStudio}, ${sql.join(PARTS, sql`, `)}) as rest,
     ${rowsOf(t.option)} as options, ${entries} as entries
   from ${t.job} join ${t.client} on ${and(eq(t.client.studioId, t.job.studioId), eq(t.client.id, t.job.clientId))}
   where ${and(eq(t.job.studioId, studioId), eq(t.job.id, jobId))}`),

@@ -20,8 +20,22 @@ export function upgradeBundle(file: Row): Row {
     toVersion16,
     toVersion17,
     toVersion18,
+    toVersion19,
   ]
   return steps.reduce((known, next) => next(known), file)
+}
+
+/** Version 19 knows the words of the book, and how a job is closed and what it taught. */
+function toVersion19(file: Row): Row {
+  if (file.version !== 18) return file
+  return {
+    ...file,
+    version: 19,
+    brief: { closedOn: null, closedGaps: [], learned: [], bookPrices: false, ...(file.brief as Row) },
+    bookTexts: [],
+    takeoffs: rowsOf(file.takeoffs).map((r) => ({ leftPacks: null, ...r })),
+    finishRecords: rowsOf(file.finishRecords).map((r) => ({ leftMl: null, ...r })),
+  }
 }
 
 /**

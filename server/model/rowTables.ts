@@ -77,6 +77,7 @@ export const finishRecord = tableOf(ROWS.finishRecords, ofThe)
 export const careNote = tableOf(ROWS.careNotes, ofThe)
 export const edit = tableOf(ROWS.edits, ofThe)
 export const pictureMark = tableOf(ROWS.pictureMarks, ofThe)
+export const bookText = tableOf(ROWS.bookTexts, ofThe)
 export const acceptance = tableOf(ROWS.acceptances, ofThe)
 
 /** The table behind each collection. */
@@ -141,5 +142,6 @@ export const TABLES = {
   careNotes: careNote,
   edits: edit,
   pictureMarks: pictureMark,
+  bookTexts: bookText,
   acceptances: acceptance,
 } as const satisfies Readonly<Record<Collection, object>>

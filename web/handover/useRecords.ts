@@ -1,4 +1,5 @@
 import { firstRow } from '@bonitas/core/job/handover/firstRow'
+import { entryOf as entryIn } from '@bonitas/core/job/handover/registerOf'
 import { ROWS } from '@bonitas/core/model/registry'
 import type { CareNote } from '@bonitas/core/model/rows/careNotes'
 import type { FinishRecord } from '@bonitas/core/model/rows/finishRecords'
@@ -11,12 +12,7 @@ export function useRecords() {
   const store = useJobStore()
 
   /** The entry of a thing, by its piece or its line. */
-  const entryOf = (ref: Ref) =>
-    firstRow(
-      (store.snapshot?.registerEntries ?? []).filter((e) =>
-        ref.kind === 'piece' ? e.pieceId === ref.id : e.pieceId === null && e.itemId === ref.id,
-      ),
-    )
+  const entryOf = (ref: Ref) => (store.snapshot ? entryIn(store.snapshot, ref) : undefined)
   function setEntry(ref: Ref, part: Partial<RegisterEntry>): void {
     const row = entryOf(ref)
     if (row) store.change('registerEntries', row.id, part)

@@ -59,7 +59,7 @@ export function nextCare(
  */
 export function careOf(stored: JobSnapshot, today: string): CareDue[] {
   const job = inScheme(oneThing(stored))
-  const since = job.brief.revealOn ?? job.brief.installOn ?? today
+  const since = job.brief.closedOn ?? job.brief.revealOn ?? job.brief.installOn ?? today
   const finishOf = (p: Piece) => job.finishes.find((f) => f.id === p.finishId)
   const outside = job.room.kind === 'outdoors'
   const usual = job.pieces.filter(inRoom).flatMap((p) =>

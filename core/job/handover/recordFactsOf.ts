@@ -11,12 +11,12 @@ export function recordFactsOf(
   derived: Pick<DerivedJob, 'measure' | 'brief' | 'items' | 'surfaces'>,
   today: string,
 ): RecordFacts {
-  const { installOn, revealOn } = job.brief
+  const { installOn, revealOn, closedOn } = job.brief
   const doneOn = revealOn ?? installOn
   return {
     register: registerOf(job, derived),
-    isDue: installOn !== null && today >= addDays(installOn, -DUE_DAYS),
-    isDone: doneOn !== null && today >= doneOn,
+    isDue: closedOn !== null || (installOn !== null && today >= addDays(installOn, -DUE_DAYS)),
+    isDone: closedOn !== null || (doneOn !== null && today >= doneOn),
     pairs: picturePairs(derived.brief.standpoints, job.photos),
     unasked: job.pictureMarks
       .filter((m) => m.pieceId === null && m.seenAs === null)

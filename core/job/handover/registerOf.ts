@@ -71,6 +71,17 @@ function thingOf(
   }
 }
 
+/** What a person says of a thing, by its piece or its line. */
+export const entryOf = (
+  job: Pick<JobSnapshot, 'registerEntries'>,
+  ref: { readonly kind: string; readonly id: string },
+): RegisterEntry | undefined =>
+  firstRow(
+    job.registerEntries.filter((e) =>
+      ref.kind === 'piece' ? e.pieceId === ref.id : e.pieceId === null && e.itemId === ref.id,
+    ),
+  )
+
 /** The first web address in a note. */
 const linkIn = (note: string): string => /https?:\/\/\S+/.exec(note)?.[0] ?? ''
 
@@ -90,12 +101,6 @@ export function registerOf(
   { measure, items, surfaces }: Pick<DerivedJob, 'measure' | 'items' | 'surfaces'>,
 ): Register {
   const job = inScheme(oneThing(stored))
-  const entryOf = (pieceId: string | null, itemId: string | null) =>
-    firstRow(
-      job.registerEntries.filter((e) =>
-        pieceId === null ? e.pieceId === null && e.itemId === itemId : e.pieceId === pieceId,
-      ),
-    )
   const lineOf = new Map(items.map((i) => [i.item.id, i]))
   const priceOf = (id: string | null) => {
     const line = lineOf.get(id ?? '')
@@ -116,8 +121,12 @@ export function registerOf(
   )
   return {
     things: [
-      ...pieces.map((p) => thingOf(job, p, itemOf(p.itemId), entryOf(p.id, null), priceOf(p.itemId))),
-      ...lines.map((i) => thingOf(job, undefined, i, entryOf(null, i.id), priceOf(i.id))),
+      ...pieces.map((p) =>
+        thingOf(job, p, itemOf(p.itemId), entryOf(job, { kind: 'piece', id: p.id }), priceOf(p.itemId)),
+      ),
+      ...lines.map((i) =>
+        thingOf(job, undefined, i, entryOf(job, { kind: 'item', id: i.id }), priceOf(i.id)),
+      ),
     ],
     finishes: finishesOf(job, pieces, (surface) =>
       surfaceName(surface, job.studio.locale, {

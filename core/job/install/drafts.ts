@@ -47,6 +47,7 @@ export function asTask(draft: Draft): PlanTask {
     ...{ skill: draft.skill ?? method.skill, crewId: null, hands: draft.hands ?? method.hands },
     estimate: { best: toldMinutes(likely * method.best), likely, worst: toldMinutes(likely * method.worst) },
     sum: draft.sum ?? '',
+    usual: undefined,
     places: new Set(draft.places),
     elsewhere: draft.elsewhere ?? false,
     loud: draft.loud ?? method.loud,

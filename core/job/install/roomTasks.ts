@@ -17,6 +17,7 @@ import { disconnecting, wiredAndPlumbed } from './feeds.js'
 import { fronts } from './fronts.js'
 import { finishing, furnishing } from './furnishing.js'
 import { placesIn } from './placesIn.js'
+import { usually } from './usually.js'
 import { withRow } from './withRow.js'
 
 /** The room with the names of its walls. */
@@ -71,7 +72,7 @@ export function roomTasks(job: JobSnapshot, room: RoomToPlan, allLines: readonly
   const rows = [...job.tasks].sort((x, y) => (x.id < y.id ? -1 : 1))
   const rowOf = (key: string) => rows.find((r) => r.key === key)
   return [
-    ...drafts.map((d) => withRow(asTask(d), rowOf(d.key))),
+    ...drafts.map((d) => withRow(usually(asTask(d), job.lessons), rowOf(d.key))),
     ...rows
       .filter((r) => r.key === OWN && r.step !== null)
       .map((r) =>

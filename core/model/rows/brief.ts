@@ -1,9 +1,11 @@
-import { object } from 'yup'
-import { wholeField } from '../checks.js'
+import { array, object } from 'yup'
+import { choiceField, rowSchema, textField, wholeField } from '../checks.js'
+import { lessonsSchema, type Lesson } from '../lesson.js'
 import { choice, data, day, flag, minor, mm, note, ppm, real, ref, text, whole } from '../field.js'
 import { defineRow, type RowOf } from '../row.js'
 import { ASPECTS, type Aspect } from '../vocabulary/aspect.js'
 import { FEE_KINDS } from '../vocabulary/budget.js'
+import { GAP_KINDS, type GapKind } from '../vocabulary/handover.js'
 import { HUES } from '../vocabulary/hue.js'
 import { LEVELS } from '../vocabulary/change.js'
 
@@ -17,6 +19,23 @@ const weightsSchema = () =>
     .typeError('Weights must be a set of named points.')
     .noUnknown('Weights names an aspect that is not known. Leave it out.')
     .required('Weights are missing. Give all of them.')
+
+/** Something that was open when the job was closed. */
+export interface NamedGap {
+  kind: GapKind
+  text: string
+}
+
+const gapsSchema = () =>
+  array(
+    rowSchema(() => ({
+      kind: choiceField('Kind', GAP_KINDS).required('Kind of what is open is missing.'),
+      text: textField('Open at closing', 400),
+    }))().required(),
+  )
+    .typeError('Open at closing must be a list.')
+    .max(400, 'Open at closing: at most 400.')
+    .required('Open at closing is missing. Give a list, empty for none.')
 
 /** How much each aspect of an option counts at first: what cannot be put right later counts most. */
 const FIRST_WEIGHTS: Record<Aspect, number> = {
@@ -83,6 +102,13 @@ export const brief = defineRow({
     /** Where what is moved out stands meanwhile, and how much goes in there; null when nobody measured it. */
     holdingPlace: note('Holding place', 120),
     holdingM3: real('Holds', 0.1, 1_000).orNone(),
+    /** The day the job was handed over and closed, and what was open then, named. */
+    closedOn: day('Closed on').orNone(),
+    closedGaps: data<NamedGap[]>('Open at closing', gapsSchema).starts([]),
+    /** What was planned against what it came to, written down when the job was closed. */
+    learned: data<Lesson[]>('What was learned', lessonsSchema).starts([]),
+    /** Whether the book the client keeps says what things cost. */
+    bookPrices: flag('Prices in the book').starts(false),
     /** How long the client means to stay; null when nobody knows. */
     stayYears: real('Years of staying', 0.1, 200).orNone(),
     /** How much each aspect of an option counts, 0 to 10. */

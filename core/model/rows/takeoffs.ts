@@ -74,6 +74,8 @@ export const takeoffs = defineRow({
     ring: flag('In a ring').starts(true),
     /** Packs beyond what is needed, kept for later. */
     sparePacks: whole('Spare', 0, 100, 'packs').starts(0),
+    /** What was over when it was done, as it is sold; null while nobody counted. */
+    leftPacks: real('Left over', 0, 10_000).orNone(),
   },
 })
 export type Takeoff = RowOf<typeof takeoffs.fields>

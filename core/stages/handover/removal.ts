@@ -1,4 +1,5 @@
 import type { Fixing } from '../../model/vocabulary/fixing.js'
+import type { HangFixing } from '../../model/vocabulary/hanging.js'
 
 /**
  * How each fixing comes off, one note each (common practice; what its maker says goes first). What stands free or leans has none.
@@ -24,3 +25,24 @@ export const COMES_OFF: Readonly<Partial<Record<Fixing, string>>> = {
 /** How paper, film and decals come off again. */
 export const REMOVABLE_FINISH =
   'Warm it gently with a hair dryer, peel from a corner, slowly and flat. Test a hidden spot first: young paint lifts.'
+
+/** Paper that was pasted (common practice). */
+export const PASTED_PAPER =
+  'Slit a seam and try it dry: many papers leave in whole lengths, others are soaked with warm water and scraped flat. Power off at the board before a wall with sockets is wetted. Old paper may lie on old paint: have that tested for lead before it is scraped or sanded.'
+
+/** How what hangs on a wall comes off again (common practice; what its maker says goes first). */
+export const COMES_DOWN: Readonly<Record<HangFixing, string>> = {
+  'picture hook':
+    'Lift the picture off, then ease the hook out with its pin straight; fill the pinhole and touch up.',
+  'screw and plug':
+    'Lift it off, out with the screw; the plug is drawn with a screw turned halfway in, or pushed in; fill, sand, touch up.',
+  'hollow-wall anchor':
+    'Lift it off, out with the screw. The anchor stays behind the board: push its collar in, fill over it, sand, touch up.',
+  'screw into a stud': 'Lift it off, out with the screw; fill, sand, touch up.',
+  'adhesive strips':
+    'Take the picture off first. Pull each tab slowly, straight down along the wall, never outward; warm it a little where it holds. Young paint can lift: test a hidden spot.',
+  'rail and cord':
+    'Lift it off its cord; cord and hook slide along the rail to the end. The wall keeps no mark.',
+  'string on a nail':
+    'Lift it off, draw the nail with pincers over a slip of card, fill the hole and touch up.',
+}

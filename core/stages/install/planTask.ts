@@ -1,3 +1,4 @@
+import type { UsualFigure } from '../../model/usualFigure.js'
 import type { ThreePoint } from '../../kernel/schedule/threePoint.js'
 import type { TaskRow } from '../../model/rows/tasks.js'
 import type { Skill, Step } from '../../model/vocabulary/install.js'
@@ -27,6 +28,8 @@ export interface PlanTask {
   readonly estimate: ThreePoint
   /** How the likeliest time is reckoned: `28.9 m² × 6 min`. */
   readonly sum: string
+  /** What closed jobs of the studio have made of this step; undefined while they say nothing. */
+  readonly usual: UsualFigure | undefined
   /** Surfaces and things it is done to: `wall:…`, `ceiling`, `piece:…`; `room` for all of it. */
   readonly places: ReadonlySet<string>
   readonly elsewhere: boolean

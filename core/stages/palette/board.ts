@@ -48,41 +48,56 @@ const FIELD = { x: MARGIN, y: TOP, width: 700, height: 640 }
 const LIST_X = FIELD.x + FIELD.width + 34
 const ROW = 40
 
-/**
- * Tiles in true proportion: the area of each is its share of what is seen. What can hardly be seen still gets its
- * true area; the list beside it names it.
- */
-export function boardTiles(
-  finishes: readonly FinishFacts[],
-  field: { x: number; y: number; width: number; height: number } = FIELD,
-): BoardTile[] {
-  const list = finishes.filter((f) => f.share > 0)
-  if (list.length === 0) return []
+interface Field {
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+}
+
+/** A field parted in true proportion: each part has the area its size asks for, the largest first. */
+export function inProportion<T>(
+  parts: readonly T[],
+  sizeOf: (part: T) => number,
+  field: Field,
+): (Field & { readonly part: T })[] {
+  if (parts.length === 0) return []
   interface Branch {
-    readonly finish?: FinishFacts
+    readonly part?: T
     readonly children?: readonly Branch[]
   }
-  const root = hierarchy<Branch>({ children: list.map((finish) => ({ finish })) }, (d) => d.children?.slice())
-    .sum((d) => d.finish?.areaMm2 ?? 0)
+  const root = hierarchy<Branch>({ children: parts.map((part) => ({ part })) }, (d) => d.children?.slice())
+    .sum((d) => (d.part === undefined ? 0 : sizeOf(d.part)))
     .sort((x, y) => (y.value ?? 0) - (x.value ?? 0))
   const laid = treemap<Branch>()
     .tile(treemapSquarify.ratio(1.3))
     .size([field.width, field.height])
     .round(false)(root)
   return laid.leaves().flatMap((n) =>
-    n.data.finish
-      ? [
+    n.data.part === undefined
+      ? []
+      : [
           {
-            finish: n.data.finish,
+            part: n.data.part,
             x: field.x + n.x0,
             y: field.y + n.y0,
             width: n.x1 - n.x0,
             height: n.y1 - n.y0,
           },
-        ]
-      : [],
+        ],
   )
 }
+
+/**
+ * Tiles in true proportion: the area of each is its share of what is seen. What can hardly be seen still gets its
+ * true area; the list beside it names it.
+ */
+export const boardTiles = (finishes: readonly FinishFacts[], field: Field = FIELD): BoardTile[] =>
+  inProportion(
+    finishes.filter((f) => f.share > 0),
+    (f) => f.areaMm2,
+    field,
+  ).map(({ part: finish, ...at }) => ({ finish, ...at }))
 
 const escape = (text: string) => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`)
 const cut = (text: string, most: number) =>

@@ -39,6 +39,7 @@ export function takeoffLine(input: TakeoffInput): TakeoffLine {
       waits,
       packs: units,
       packsText: text,
+      soldByLength: true,
       costMinor: row.packMinor === null ? undefined : Math.round(units * row.packMinor),
     }
   }
@@ -49,6 +50,7 @@ export function takeoffLine(input: TakeoffInput): TakeoffLine {
     row,
     waits,
     packs,
+    soldByLength: false,
     packsText: says.count(packs, packWord[0], packWord[1]),
     costMinor: row.packMinor === null ? undefined : packs * row.packMinor,
   }

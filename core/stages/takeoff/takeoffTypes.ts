@@ -47,6 +47,8 @@ export interface TakeoffLine {
   /** Packs to buy, the spare ones among them; lengths where cloth and carpet are sold by length. */
   readonly packs: number | undefined
   readonly packsText: string
+  /** By the meter or the yard; else in whole packs. */
+  readonly soldByLength: boolean
   readonly costMinor: number | undefined
   /** What is over when it is done. */
   readonly over: string
@@ -69,7 +71,16 @@ export interface TakeoffLine {
 
 /** A line of which nothing is known yet but its row. */
 export const bareLine = (row: Takeoff): TakeoffLine => ({
-  ...{ row, needed: '', packs: undefined, packsText: '', costMinor: undefined, over: '', kept: [] },
+  ...{
+    row,
+    needed: '',
+    packs: undefined,
+    packsText: '',
+    soldByLength: false,
+    costMinor: undefined,
+    over: '',
+    kept: [],
+  },
   ...{ waits: [], beside: [], goesWith: [], work: [], seamMm: 0, sum: [], notes: [], drawings: [] },
 })
 
@@ -97,7 +108,16 @@ export interface GoesWith {
 /** What the method of a trade finds; packs and money follow from it. */
 export type Reckoned = Omit<
   TakeoffLine,
-  'row' | 'waits' | 'packs' | 'packsText' | 'costMinor' | 'beside' | 'goesWith' | 'seamMm' | 'kept'
+  | 'row'
+  | 'waits'
+  | 'packs'
+  | 'packsText'
+  | 'soldByLength'
+  | 'costMinor'
+  | 'beside'
+  | 'goesWith'
+  | 'seamMm'
+  | 'kept'
 > & {
   /** What is kept for repairs beside spare packs, in words; empty where nothing is. */
   readonly keeps?: string

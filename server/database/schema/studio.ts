@@ -9,9 +9,11 @@ import {
   timestamp,
   unique,
   uuid,
+  jsonb,
 } from 'drizzle-orm/pg-core'
 import { studioId } from './columns.js'
 import type { UnitSystem } from '@bonitas/core/kernel/units/length'
+import type { BookWords } from '@bonitas/core/model/richText'
 import type { OfficePaper } from '@bonitas/core/model/vocabulary/countries'
 
 // Every row belongs to a studio, and the studio leads every primary and foreign key: no key of one studio can
@@ -26,6 +28,8 @@ export const studio = pgTable('studio', {
   system: text('system').$type<UnitSystem>().notNull(),
   paper: text('paper').$type<OfficePaper>().notNull().default('A4'),
   timeZone: text('time_zone').notNull().default('UTC'),
+  /** The words each part of the book begins with, where a job has none of its own. */
+  bookTexts: jsonb('book_texts').$type<BookWords>().notNull().default({}),
   isDemo: boolean('is_demo').notNull().default(false),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
 })
