@@ -161,6 +161,8 @@ export const STAGES: readonly Stage[] = [
       { path: 'register', title: 'Register', tab: 'Register', page: 'handover/RegisterPage.vue' },
       { path: 'care', title: 'Care and seasons', tab: 'Care', page: 'handover/CarePage.vue' },
       { path: 'kept', title: 'What is kept', tab: 'What is kept', page: 'handover/KeptPage.vue' },
+      { path: 'book', title: 'The book', tab: 'Book', page: 'handover/BookPage.vue' },
+      { path: 'close', title: 'Closing', tab: 'Close', page: 'handover/ClosePage.vue' },
     ],
   },
 ]

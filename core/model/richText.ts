@@ -2,6 +2,7 @@ import { array, string, type InferType } from 'yup'
 import { choiceField, flagField, rowSchema } from './checks.js'
 import type { BookSection } from './vocabulary/handover.js'
 
+/** What a paragraph is. */
 export const BLOCK_KINDS = ['paragraph', 'heading', 'bullet', 'number', 'quote'] as const
 
 const runSchema = rowSchema(() => ({

@@ -65,8 +65,7 @@ const NESTED: ReadonlySet<string> = new Set(['text', 'svg', 'stack', 'columns', 
 
 function inside(key: string, value: unknown): unknown {
   if (typeof value !== 'string') return lettered(value)
-  if (key === 'svg')
-    return value.replace(/>([^<]+)<\/text>/gu, (_all, text: string) => `>${spans(text)}</text>`)
+  if (key === 'svg') return letteredSvg(value)
   return isPlain(value) ? value : runsOf(value)
 }
 
