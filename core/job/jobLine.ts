@@ -5,6 +5,8 @@ export interface JobLine {
   readonly place: string
   readonly clientName: string
   readonly installOn: string | null
+  /** The day it was handed over and closed. */
+  readonly closedOn: string | null
   readonly agreedMinor: number
   readonly reserveMinor: number
   readonly paidMinor: number

@@ -148,13 +148,14 @@ export async function listJobs(tx: Tx, studio: Studio): Promise<JobLine[]> {
       frame,
       today,
     )
-    const { id, roomName, place, installOn } = job
+    const { id, roomName, place, installOn, closedOn } = job
     return {
       id,
       roomName,
       place,
       clientName,
       installOn,
+      closedOn,
       agreedMinor,
       reserveMinor,
       paidMinor,

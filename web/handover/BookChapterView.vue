@@ -32,7 +32,10 @@ function groups(words: RichText) {
 }
 const tagOf = { paragraph: 'p', heading: 'h4', quote: 'blockquote', bullet: 'ul', number: 'ol' } as const
 const isList = (kind: keyof typeof tagOf) => kind === 'bullet' || kind === 'number'
-const NAME_FITS = 70
+/** Letters are about so wide; a name that would run over its tile is left to the list below. */
+const LETTER = 7
+const fits = (p: { readonly width: number; readonly height: number; readonly part: BookTile }) =>
+  p.height > 30 && p.part.name.length * LETTER + 16 < p.width
 </script>
 
 <template>
@@ -70,12 +73,7 @@ const NAME_FITS = 70
         <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" class="tiles" role="img" :aria-label="t('tilesInProportion')">
           <g v-for="p in tilesOf(block.tiles)" :key="p.part.name + p.x">
             <rect :x="p.x" :y="p.y" :width="p.width" :height="p.height" :fill="p.part.hex" />
-            <text
-              v-if="p.width > NAME_FITS && p.height > 30"
-              :x="p.x + 8"
-              :y="p.y + 18"
-              :fill="inkOn(p.part.hex)"
-            >
+            <text v-if="fits(p)" :x="p.x + 8" :y="p.y + 18" :fill="inkOn(p.part.hex)">
               {{ p.part.name }}
             </text>
           </g>

@@ -2,15 +2,13 @@
 import { computed } from 'vue'
 import { capital } from '@bonitas/core/kernel/capital'
 import { LESSON_KINDS, type Lesson } from '@bonitas/core/model/lesson'
-import { ENOUGH_JOBS, usualFigure } from '@bonitas/core/model/usualFigure'
 import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
-import { useJobStore } from '../job/jobStore.js'
+import { useUsual } from '../job/useUsual.js'
 import { t } from './words.js'
 
 /** What this job came to against what was planned for it, beside what other closed jobs came to. */
 const props = defineProps<{ lessons: readonly Lesson[]; closed: boolean }>()
-const store = useJobStore()
 const { says } = useLocale()
 const KINDS = {
   hours: t('lessonHours'),
@@ -26,17 +24,7 @@ const amount = ({ kind }: Lesson, n: number) =>
       : kind === 'price'
         ? says.value.money(n)
         : says.value.number(n, 1)
-const usual = (l: Lesson) => {
-  const figure = usualFigure(store.snapshot?.lessons, l.kind, l.of)
-  if (!figure) return ''
-  const { percent } = says.value
-  return t(figure.jobs >= ENOUGH_JOBS ? 'usualIs' : 'usualSoFar', {
-    n: figure.jobs,
-    middle: percent(figure.middle),
-    low: percent(figure.low),
-    high: percent(figure.high),
-  })
-}
+const usualOf = useUsual()
 const rows = computed(() => LESSON_KINDS.flatMap((kind) => props.lessons.filter((l) => l.kind === kind)))
 </script>
 
@@ -63,7 +51,7 @@ const rows = computed(() => LESSON_KINDS.flatMap((kind) => props.lessons.filter(
       <template #cell-actual="{ row: l }">{{ amount(l, l.actual) }}</template>
       <template #cell-part="{ row: l }">{{ says.percent(l.actual / l.planned) }}</template>
       <template #cell-usual="{ row: l }"
-        ><span class="second">{{ usual(l) }}</span></template
+        ><span class="second">{{ usualOf(l.kind, l.of) }}</span></template
       >
     </ListTable>
   </section>

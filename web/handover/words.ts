@@ -350,8 +350,6 @@ export const english = {
   cameTo: 'Came to',
   ofPlan: 'Of the plan',
   usualHere: 'Usual in the studio',
-  usualIs: '{middle}, {low} to {high}, in {n} jobs',
-  usualSoFar: '{middle} in {n} so far; from three jobs on it is used',
   lessonHours: 'Hours',
   lessonLead: 'Lead time',
   lessonPrice: 'Price',

@@ -10,6 +10,7 @@ import DayField from '../form/DayField.vue'
 import FoldPart from '../form/FoldPart.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useUsual } from '../job/useUsual.js'
 import FigureField from '../takeoff/FigureField.vue'
 import NotWhile from './NotWhile.vue'
 import SaidText from '../form/SaidText.vue'
@@ -55,6 +56,7 @@ const step = computed({
   get: () => row.value?.step ?? 'style',
   set: (chosen: Step) => set({ step: chosen }),
 })
+const usualOf = useUsual()
 const wallOf = computed({
   get: () => (row.value?.elsewhere ? 'elsewhere' : (row.value?.wallId ?? '')),
   set: (at: string) =>
@@ -78,6 +80,9 @@ const walls = computed(() => [
       <ElDescriptionsItem :label="t('until')">{{ when(planned.finish) }}</ElDescriptionsItem>
       <ElDescriptionsItem :label="t('work')">{{
         task.sum || says.duration(task.estimate.likely)
+      }}</ElDescriptionsItem>
+      <ElDescriptionsItem v-if="task.usual" :label="t('inClosedJobs')">{{
+        usualOf('hours', task.step)
       }}</ElDescriptionsItem>
       <ElDescriptionsItem v-if="task.doneOn === null" :label="t('expected')">{{
         t('expectedTime', {

@@ -43,6 +43,7 @@ export const english = {
   expectedTime: '{mean}, give or take {deviation}',
   waitsFor: 'Waits for',
   nothing: 'nothing',
+  inClosedJobs: 'In closed jobs',
   spare: 'To spare',
   dryOn: 'Dry on',
   hardOn: 'Hard on',

@@ -3,6 +3,8 @@ import type { english } from './words.js'
 
 /** In German. */
 export default {
+  usualIs: '{middle} des Plans, {low} bis {high}, in {n} abgeschlossenen Aufträgen',
+  usualSoFar: '{middle} des Plans; bisher abgeschlossene Aufträge: {n}, ab drei wird damit gerechnet',
   nameIsStillNeeded: '{name} wird noch gebraucht',
   itStandsInTheLedger: 'Es steht im Kassenbuch und kann nicht entfernt werden:',
   whatWasOrderedAndPaid:

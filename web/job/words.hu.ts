@@ -3,6 +3,8 @@ import type { english } from './words.js'
 
 /** In Hungarian. */
 export default {
+  usualIs: 'a terv {middle}-a, {low} és {high} között, {n} lezárt munkában',
+  usualSoFar: 'a terv {middle}-a; lezárt munkák eddig: {n}, háromtól számolunk vele',
   nameIsStillNeeded: '{name} még kell',
   itStandsInTheLedger: 'A pénztárkönyvben áll, nem törölhető:',
   whatWasOrderedAndPaid:

@@ -2,6 +2,8 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  usualIs: '{middle} of the plan, {low} to {high}, in {n} closed jobs',
+  usualSoFar: '{middle} of the plan; closed jobs so far: {n}, from three on it is used',
   nameIsStillNeeded: '{name} is still needed',
   itStandsInTheLedger: 'It stands in the ledger and cannot be removed:',
   whatWasOrderedAndPaid:

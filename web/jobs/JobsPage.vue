@@ -26,6 +26,13 @@ const says = computed(() =>
   formatterOf(session.visitor?.studio ?? { system: 'metric', locale: 'en-IE', currency: 'EUR' }),
 )
 const { plans, plan } = usePlans()
+const open = computed(() => jobs.value?.filter((j) => j.closedOn === null) ?? [])
+/** Handed over and closed, the last one first. */
+const closed = computed(() =>
+  (jobs.value ?? [])
+    .filter((j) => j.closedOn !== null)
+    .sort((x, y) => (y.closedOn ?? '').localeCompare(x.closedOn ?? '')),
+)
 /** What the plan of the work of a job comes to, once it is made. */
 function planLine(jobId: string): string {
   const known = plans.value.get(jobId)
@@ -45,7 +52,7 @@ const money = (minor: number) => says.value.money(minor)
 onMounted(async () => {
   try {
     jobs.value = await request<JobLine[]>('/jobs')
-    plan(jobs.value, dayIn(session.visitor?.studio.timeZone ?? 'UTC', new Date()))
+    plan(open.value, dayIn(session.visitor?.studio.timeZone ?? 'UTC', new Date()))
     // A late answer opens the form of the first job; it never closes one that a person opened.
     if (jobs.value.length === 0) adding.value = true
   } catch (error) {
@@ -117,9 +124,9 @@ async function signOut(): Promise<void> {
       <NewJob v-if="adding" :first="jobs?.length === 0" />
 
       <ListTable
-        v-if="jobs && jobs.length > 0"
+        v-if="open.length > 0"
         class="is-roomy"
-        :rows="jobs"
+        :rows="open"
         :columns="[
           { id: 'room', head: t('room') },
           { id: 'budget', head: t('budget') },
@@ -164,6 +171,29 @@ async function signOut(): Promise<void> {
         >
       </ListTable>
       <p v-else-if="!jobs && !message" class="second" role="status">{{ t('opening') }}</p>
+      <section v-if="closed.length > 0" class="closed">
+        <h2>{{ t('closedJobs', { n: closed.length }) }}</h2>
+        <ListTable
+          :rows="closed"
+          :columns="[
+            { id: 'room', head: t('room') },
+            { id: 'paid', head: t('paid'), figure: true },
+            { id: 'closed', head: t('closedOn'), figure: true },
+          ]"
+          :key-of="(job) => job.id"
+        >
+          <template #cell-room="{ row: job }"
+            ><RouterLink :to="`/jobs/${job.id}/handover/book`"
+              ><b>{{ job.roomName }}</b></RouterLink
+            >
+            <span class="second">{{
+              [job.clientName, job.place].filter(Boolean).join(' · ')
+            }}</span></template
+          >
+          <template #cell-paid="{ row: job }">{{ money(job.paidMinor) }}</template>
+          <template #cell-closed="{ row: job }">{{ says.day(job.closedOn ?? '', year) }}</template>
+        </ListTable>
+      </section>
     </main>
   </div>
 </template>
@@ -194,6 +224,13 @@ main {
 .head div {
   display: flex;
   gap: 10px;
+}
+.closed {
+  display: grid;
+  gap: 8px;
+}
+.closed .second {
+  margin-left: 8px;
 }
 .mini {
   width: 180px;

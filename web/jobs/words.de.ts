@@ -25,6 +25,8 @@ export default {
   chosen: 'Gewählt',
   free: 'Frei',
   install: 'Einrichtung',
+  closedJobs: 'Abgeschlossen: {n}',
+  closedOn: 'Abgeschlossen am',
   over: 'darüber',
   noDate: 'kein Datum',
   allDone: 'alles getan',

@@ -25,6 +25,8 @@ export default {
   chosen: 'Kiválasztva',
   free: 'Szabad',
   install: 'Berendezés',
+  closedJobs: 'Lezárva: {n}',
+  closedOn: 'Lezárás napja',
   over: 'túllépve',
   noDate: 'nincs dátum',
   allDone: 'minden kész',

@@ -24,6 +24,8 @@ export const english = {
   chosen: 'Chosen',
   free: 'Free',
   install: 'Install',
+  closedJobs: 'Closed: {n}',
+  closedOn: 'Closed',
   over: 'over',
   noDate: 'no date',
   allDone: 'all done',

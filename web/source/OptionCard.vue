@@ -6,6 +6,7 @@ import type { DerivedItem, DerivedOption } from '@bonitas/core/job/deriveItems'
 import type { OptionKind } from '@bonitas/core/model/vocabulary/buying'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useUsual } from '../job/useUsual.js'
 import { AxisMark } from './AxisMark.js'
 import { canBeTaken, landedSteps, reasonText, sizeText, worthText } from './optionText.js'
 import FigureSum from '../form/FigureSum.vue'
@@ -37,11 +38,19 @@ const steps = computed(() =>
     o.value.chosen && props.item.state === 'chosen' ? props.item.chosenMinor : undefined,
   ),
 )
+const usualOf = useUsual()
+/** Whether this supplier keeps the days it names, by what closed jobs have seen of it. */
+const leadUsually = computed(() => {
+  const supplier = store.snapshot?.suppliers.find((s) => s.id === o.value.option.supplierId)?.name ?? ''
+  const usual = o.value.option.leadDays === null ? '' : usualOf('lead time', supplier)
+  return usual === '' ? '' : t('leadUsually', { usual })
+})
 const facts = computed(
   () =>
     [
       sizeText(o.value.option, says.value),
       o.value.option.leadDays != null ? t('inLeadDaysDays', { leadDays: o.value.option.leadDays }) : '',
+      leadUsually.value,
       o.value.option.returnDays != null
         ? o.value.option.returnDays
           ? t('backWithinReturnDaysDays', { returnDays: o.value.option.returnDays })

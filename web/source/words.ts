@@ -190,6 +190,7 @@ export const english = {
   changesGain: 'changes gain',
   nowNothingBetterAtThis: 'now: nothing better at this total',
   inLeadDaysDays: 'in {leadDays} days',
+  leadUsually: 'came in {usual}',
   backWithinReturnDaysDays: 'back within {returnDays} days',
   noReturns: 'no returns',
   heldUntilHeldUntil: 'held until {heldUntil}',

@@ -9,6 +9,7 @@ import ListTable from '../form/ListTable.vue'
 import { useLocale } from '../form/useLocale.js'
 import { nextPosition } from '../job/edits.js'
 import { useJobStore } from '../job/jobStore.js'
+import { useUsual } from '../job/useUsual.js'
 import StagePage from '../job/StagePage.vue'
 import StageTabs from '../job/StageTabs.vue'
 import { useInAddress } from '../job/useInAddress.js'
@@ -23,6 +24,7 @@ import UncertainNote from './UncertainNote.vue'
 
 /** Every trade but paint: how much, how it is cut, what it comes to. */
 const store = useJobStore()
+const usualOf = useUsual()
 const job = computed(() => store.snapshot)
 const { says } = useLocale()
 const chosenId = useInAddress('line')
@@ -102,6 +104,9 @@ const money = (line: TakeoffLine) =>
         <TradeBeside :line="chosen" />
         <ul class="notes">
           <li v-for="n in chosen.notes" :key="n">{{ n }}</li>
+          <li v-if="usualOf('waste', chosen.row.trade)">
+            {{ t('usedInClosedJobs', { usual: usualOf('waste', chosen.row.trade) }) }}
+          </li>
         </ul>
         <p>
           <a

@@ -2,6 +2,7 @@ import { wordsOf } from '../words/wordsOf.js'
 
 /** What this part of the program says, in English. */
 export const english = {
+  usedInClosedJobs: 'Used: {usual}.',
   spreadingRate: 'Spreading rate',
   isNotARate: 'is not a rate',
   writeLEASTToMOSTAs: 'Write {LEAST} to {MOST}, as on the tin.',

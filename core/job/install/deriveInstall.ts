@@ -41,9 +41,12 @@ export function planInputOf(
   }
 }
 
-/** Whether anybody plans the work: until a day is given, or somebody or a task entered, there is nothing to be late for. */
+/**
+ * Whether anybody plans the work: until a day is given, or somebody or a task entered, there is nothing to be late for; in a
+ * closed job it is over.
+ */
 const isPlanned = ({ brief, tasks, crew }: JobSnapshot): boolean =>
-  brief.installOn !== null || tasks.length > 0 || crew.length > 0
+  brief.closedOn === null && (brief.installOn !== null || tasks.length > 0 || crew.length > 0)
 
 /**
  * @param lines of the take-off, reckoned
