@@ -139,7 +139,7 @@ describe('the demo studio', () => {
       id: string
       roomName: string
     }[]
-    expect(jobs).toHaveLength(4)
+    expect(jobs).toHaveLength(5)
     const job = (
       await own.request(
         'GET',

@@ -31,6 +31,7 @@ const NOT_KNOWN = {
     careNotes: [],
     edits: [],
     pictureMarks: [],
+    bookTexts: [],
   },
 }
 /** The file as the version before it was, without what came since. */

@@ -19,7 +19,7 @@ function placed(attributes: string, runs: readonly LetterRun[]): string {
     .map(({ text, font }, i) => {
       const at = x
       x += widths[i] ?? 0
-      return `<text x="${at.toFixed(2)}" ${rest.trim()} font-family="${font}" text-anchor="start">${encoded(text)}</text>`
+      return `<text x="${Math.round(at * 100) / 100}" ${rest.trim()} font-family="${font}" text-anchor="start">${encoded(text)}</text>`
     })
     .join('')
 }

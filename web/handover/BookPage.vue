@@ -73,9 +73,10 @@ const ofStudio = computed(() => store.snapshot?.bookWords?.[section.value] !== u
         <h2>{{ CHAPTER_TITLES[section] }}</h2>
         <p class="second">{{ from }}</p>
         <WordsEditor
+          :of="section"
           :words="its.words"
           :label="t('wordsOf', { name: CHAPTER_TITLES[section] })"
-          @keep="setWords(section, $event)"
+          @keep="(body, of) => setWords(of as BookSection, body)"
         />
         <div class="acts">
           <ElButton v-if="its.from === 'job'" @click="forget(section)">{{

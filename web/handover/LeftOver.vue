@@ -20,7 +20,7 @@ const rows = computed(() => [
     .map((l) => ({
       ...{ id: l.row.id, name: l.row.name, bought: l.packsText, left: l.row.leftPacks, per: 1 },
       unit: t('packsUnit'),
-      keep: (left: number | null) => void store.change('takeoffs', l.row.id, { leftPacks: left }),
+      keep: (left: number | null) => store.change('takeoffs', l.row.id, { leftPacks: left }),
     })),
   ...(store.derived?.paint ?? [])
     .filter((l) => !l.isPrimer && l.tins)
@@ -29,7 +29,7 @@ const rows = computed(() => [
       ...{ left: recordOf(l.finishId)?.leftMl ?? null, per: ML_PER.value },
       unit: system.value === 'metric' ? t('liters') : t('gallons'),
       keep: (left: number | null) =>
-        void setRecord(l.finishId, { leftMl: left === null ? null : Math.round(left) }),
+        setRecord(l.finishId, { leftMl: left === null ? null : Math.round(left) }),
     })),
 ])
 </script>

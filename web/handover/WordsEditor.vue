@@ -4,14 +4,14 @@ import { Editor } from '@tiptap/core'
 import StarterKit from '@tiptap/starter-kit'
 import { onBeforeUnmount, onMounted, ref, shallowRef, triggerRef, watch } from 'vue'
 import type { RichText } from '@bonitas/core/model/richText'
-import { docOfWords, wordsOfDoc } from './richTextDoc.js'
+import { docOfWords, sameWords, wordsOfDoc } from './richTextDoc.js'
 import { t } from './words.js'
 
 /** Words as they are set: kept when the writer pauses or leaves. What another wrote meanwhile stands here unless somebody is writing. */
-const props = defineProps<{ words: RichText; label: string }>()
-const emit = defineEmits<{ keep: [words: RichText] }>()
+/** `of` says whose words they are: what is kept while the page turns to others goes to its own. */
+const props = defineProps<{ words: RichText; label: string; of: string }>()
+const emit = defineEmits<{ keep: [words: RichText, of: string] }>()
 const PAUSE_MS = 900
-const same = (a: RichText, b: RichText) => JSON.stringify(a) === JSON.stringify(b)
 const field = ref<HTMLElement>()
 const editor = shallowRef<Editor>()
 let waiting: ReturnType<typeof setTimeout> | undefined
@@ -55,13 +55,13 @@ function keep(): void {
   waiting = undefined
   if (!editor.value) return
   const now = wordsOfDoc(editor.value.getJSON())
-  if (!same(now, props.words)) emit('keep', now)
+  if (!sameWords(now, props.words)) emit('keep', now, props.of)
 }
 watch(
   () => props.words,
   (now) => {
     if (!editor.value || waiting !== undefined) return
-    if (!same(wordsOfDoc(editor.value.getJSON()), now))
+    if (!sameWords(wordsOfDoc(editor.value.getJSON()), now))
       editor.value.commands.setContent(docOfWords(now), { emitUpdate: false })
   },
 )

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { RichText } from '@bonitas/core/model/richText'
 import { BLOCK_KINDS } from '@bonitas/core/model/richText'
-import { docOfWords, wordsOfDoc } from './richTextDoc.js'
+import { docOfWords, sameWords, wordsOfDoc } from './richTextDoc.js'
 
 const run = fc.record({
   text: fc.string({ minLength: 1, maxLength: 12 }).filter((t) => !t.includes('\r')),
@@ -46,6 +46,12 @@ describe('words and the editor', () => {
       ['bullet', 'one'],
       ['number', 'first'],
     ])
+  })
+  test('words are the same however their fields are ordered, and others are not', () => {
+    const one: RichText = [{ kind: 'paragraph', runs: [{ text: 'a', bold: true, italic: false }] }]
+    const turned: RichText = [{ runs: [{ italic: false, bold: true, text: 'a' }], kind: 'paragraph' }]
+    expect(sameWords(one, turned)).toBe(true)
+    expect(sameWords(one, [{ kind: 'quote', runs: one[0]!.runs }])).toBe(false)
   })
   test('an empty page is no words', () => {
     expect(wordsOfDoc(docOfWords([]))).toEqual([])

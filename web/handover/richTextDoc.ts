@@ -74,3 +74,10 @@ export function docOfWords(words: RichText): JSONContent {
   }
   return { type: 'doc', content: content.length > 0 ? content : [{ type: 'paragraph' }] }
 }
+
+/** Whether words are the same, whichever way their fields are ordered: a database has its own order. */
+export function sameWords(a: RichText, b: RichText): boolean {
+  const plain = (words: RichText) =>
+    JSON.stringify(words.map((w) => [w.kind, w.runs.map((r) => [r.text, r.bold, r.italic])]))
+  return plain(a) === plain(b)
+}

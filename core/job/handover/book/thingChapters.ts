@@ -103,9 +103,7 @@ function suppliers(register: Register): BookBlock[] {
     if (t.fromWhom && (t.origin === 'bought new' || t.origin === 'bought second-hand' || t.origin === 'made'))
       by.set(t.fromWhom, [...(by.get(t.fromWhom) ?? []), t.ref.name])
   if (by.size === 0) return []
-  const rows = [...by]
-    .map(([name, things]) => [name, listed(things)])
-    .sort((a, b) => (a[0]! < b[0]! ? -1 : 1))
+  const rows = [...by].sort(([a], [b]) => (a < b ? -1 : 1)).map(([name, things]) => [name, listed(things)])
   return [{ kind: 'table', name: 'Shops and makers', head: ['From', 'What'], rows, widths: [3, 8] }]
 }
 
