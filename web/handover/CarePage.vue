@@ -64,7 +64,10 @@ const addSet = () =>
     <section class="bench-part">
       <div class="part-head">
         <h2>{{ t('care') }}</h2>
-        <ElButton @click="addOwn">{{ t('addCare') }}</ElButton>
+        <span class="acts"
+          ><a :href="`/api/jobs/${store.snapshot.brief.id}/care.ics`" download>{{ t('careCalendar') }}</a>
+          <ElButton @click="addOwn">{{ t('addCare') }}</ElButton></span
+        >
       </div>
       <p v-if="care.length === 0" class="second">{{ t('noCare') }}</p>
       <ListTable

@@ -27,7 +27,11 @@ const words = fc.array(
 
 describe('words and the editor', () => {
   test('what is kept comes back from the editor as it was', () => {
-    fc.assert(fc.property(words, (all) => expect(wordsOfDoc(docOfWords(all))).toEqual(all)))
+    fc.assert(
+      fc.property(words, (all) => {
+        expect(wordsOfDoc(docOfWords(all))).toEqual(all)
+      }),
+    )
   })
   test('lists in lists are read as lines of their kind, and empty lines at the end are not kept', () => {
     const item = (text: string, ...more: object[]) => ({

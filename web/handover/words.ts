@@ -267,6 +267,7 @@ export const english = {
   notCrowded: 'No surface is crowded, and nothing is seen twice',
   composedWell: 'Nothing here asks for another look',
   emptyShelf: 'empty',
+  careCalendar: 'As a calendar',
   bold: 'Bold',
   italic: 'Italic',
   aHeading: 'Heading',
