@@ -6,6 +6,7 @@ import { gzipSync } from 'node:zlib'
 import { extraction, nearestMatch, proposals } from './benchPalette.mjs'
 import { arrangementMoves, planPage } from './benchPlan.mjs'
 import { ledgerPage, ledgerWrites } from './benchLedger.mjs'
+import { handoverRuns } from './benchHandover.mjs'
 import { installRuns } from './benchInstall.mjs'
 import { bestSets, sourcePage } from './benchSource.mjs'
 import { everyTrade } from './benchTakeoff.mjs'
@@ -29,6 +30,7 @@ await nearestMatch(row)
 await arrangementMoves(row)
 await everyTrade(row)
 await installRuns(row)
+await handoverRuns(row)
 await bestSets(row)
 {
   const { chromium } = await import('@playwright/test')
