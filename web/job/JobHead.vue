@@ -5,6 +5,7 @@ import { daysBetween } from '@bonitas/core/kernel/units/days'
 import { useJobStore } from './jobStore.js'
 import type { TapeView } from './tapeView.js'
 import TheTape from './TheTape.vue'
+import { useLocale } from '../form/useLocale.js'
 import FigureSum from '../form/FigureSum.vue'
 import { t } from './words.js'
 
@@ -12,6 +13,7 @@ import { t } from './words.js'
 defineProps<{ jobId: string; tape: TapeView }>()
 const store = useJobStore()
 const router = useRouter()
+const { day } = useLocale()
 const daysLeft = computed(() => {
   const on = store.snapshot?.brief.installOn
   return on ? daysBetween(store.day, on) : undefined
@@ -42,7 +44,11 @@ const daysLeft = computed(() => {
       >
     </p>
     <div class="days">
-      <template v-if="daysLeft !== undefined">
+      <template v-if="store.snapshot.brief.closedOn">
+        <p class="second">{{ t('jobClosed') }}</p>
+        <p class="big narrow">{{ day(store.snapshot.brief.closedOn) }}</p>
+      </template>
+      <template v-else-if="daysLeft !== undefined">
         <p class="big narrow">{{ Math.abs(daysLeft) }}</p>
         <p class="second">{{ daysLeft >= 0 ? t('daysToInstall') : t('daysPastInstall') }}</p>
       </template>

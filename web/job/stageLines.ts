@@ -98,6 +98,7 @@ export function stageLines(
   install?: InstallLine,
 ): StageLine[] {
   const says = formatterOf(job.studio)
+  const closed = job.brief.closedOn
   const open = (stage: string) => findingsOf(findings, stage).filter((f) => !f.accepted)
   const brief = lookLine(open('brief'))
   const liters = derived.paint.reduce((sum, p) => sum + p.liters, 0)
@@ -157,12 +158,17 @@ export function stageLines(
             ? t('ledgerToLookAt', { ledger })
             : t('ordersLine', { n: job.orders.length }),
     },
-    { number: 8, path: 'install', name: t('install'), line: installLine(install, says, today) },
+    {
+      number: 8,
+      path: 'install',
+      name: t('install'),
+      line: closed ? t('workOver') : installLine(install, says, today),
+    },
     {
       number: 9,
       path: 'handover',
       name: t('handover'),
-      line: handoverLine(job, open('handover')),
+      line: closed ? `${t('jobClosed')} ${says.day(closed, today)}` : handoverLine(job, open('handover')),
     },
   ]
 }

@@ -56,6 +56,8 @@ export default {
   nothingToLookAtHere: 'Hier gibt es nichts anzusehen.',
   schemeName: '· Entwurf „{name}“',
   daysToInstall: 'Tage bis zur Einrichtung',
+  workOver: 'die Arbeit ist getan',
+  jobClosed: 'abgeschlossen am',
   daysPastInstall: 'Tage nach der Einrichtung',
   noInstallDate: 'kein Einrichtungstag',
   theServerIsGone: 'Der Server ist weg.',

@@ -55,6 +55,8 @@ export default {
   nothingToLookAtHere: 'Itt nincs mit megnézni.',
   schemeName: '· „{name}” terv',
   daysToInstall: 'nap a berendezésig',
+  workOver: 'a munka kész',
+  jobClosed: 'lezárva',
   daysPastInstall: 'nappal a berendezés után',
   noInstallDate: 'nincs berendezési nap',
   theServerIsGone: 'A kiszolgáló elment.',

@@ -55,6 +55,8 @@ export const english = {
   nothingToLookAtHere: 'Nothing to look at here.',
   schemeName: '· Scheme “{name}”',
   daysToInstall: 'days to install',
+  workOver: 'the work is over',
+  jobClosed: 'closed on',
   daysPastInstall: 'days past install',
   noInstallDate: 'no install date',
   theServerIsGone: 'The server is gone.',
