@@ -114,7 +114,9 @@ const fits = (p: { readonly width: number; readonly height: number; readonly par
   padding: 34px 40px;
   max-width: 780px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
+  overflow-wrap: anywhere;
 }
 h3 {
   font-size: 22px;
@@ -148,7 +150,7 @@ blockquote {
 }
 dl {
   display: grid;
-  grid-template-columns: 150px 1fr;
+  grid-template-columns: 150px minmax(0, 1fr);
   gap: 3px 12px;
 }
 dt {
@@ -162,13 +164,13 @@ dt {
   list-style: none;
   padding: 0;
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 8px 18px;
   margin-top: 10px;
 }
 .finishes li {
   display: grid;
-  grid-template-columns: 30px 1fr;
+  grid-template-columns: 30px minmax(0, 1fr);
   gap: 10px;
 }
 .finishes i {

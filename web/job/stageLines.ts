@@ -88,6 +88,12 @@ function handoverLine(job: JobSnapshot, open: readonly JudgedFinding[]): string 
   return lookLine(open) || (setOut > 0 ? t('setOut', { n: setOut }) : t('nothingSetOut'))
 }
 
+function briefLine({ uses, brief }: JobSnapshot, looks: string, says: Formatter, today: string): string {
+  const many = t('uses', { n: uses.length })
+  if (looks !== '') return `${many}, ${looks}`
+  return `${many}${brief.installOn ? ` · ${says.day(brief.installOn, today)}` : t('noInstallDate2')}`
+}
+
 /** The stages that are built, with one line each. */
 export function stageLines(
   job: JobSnapshot,
@@ -100,7 +106,6 @@ export function stageLines(
   const says = formatterOf(job.studio)
   const closed = job.brief.closedOn
   const open = (stage: string) => findingsOf(findings, stage).filter((f) => !f.accepted)
-  const brief = lookLine(open('brief'))
   const liters = derived.paint.reduce((sum, p) => sum + p.liters, 0)
   const unfilled = derived.items.filter((i) => i.state === 'open').length
   const stops = open('ledger').filter((f) => f.severity === 'stop').length
@@ -110,10 +115,7 @@ export function stageLines(
       number: 1,
       path: 'brief',
       name: t('brief'),
-      line:
-        brief !== ''
-          ? `${t('uses', { n: job.uses.length })}, ${brief}`
-          : `${t('uses', { n: job.uses.length })}${job.brief.installOn ? ` · ${says.day(job.brief.installOn, today)}` : t('noInstallDate2')}`,
+      line: briefLine(job, lookLine(open('brief')), says, today),
     },
     {
       number: 2,
