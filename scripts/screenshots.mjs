@@ -116,9 +116,9 @@ await shot('ledger-papers', async () => {
     }
   }, papers)
 })
-await shot('source-compare', async () => {
-  await page.goto(`${job}/source/compare`)
-  await page.locator('thead th.marked').waitFor()
+await shot('handover-book', async () => {
+  await page.goto(`${job}/handover/book?part=palette`)
+  await page.locator('article.chapter svg').waitFor()
   await page.mouse.move(640, 790)
 })
 // With less agreed and three dearer choices the demo room is 640 over.
