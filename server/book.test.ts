@@ -262,3 +262,25 @@ test('nobody else’s book is to be had', async () => {
   for (const path of ['book.pdf', 'book.zip', 'care.ics'])
     expect((await get(path, stranger)).status).toBe(404)
 })
+
+test('a browser that has the job is sent it again when the studio’s words, or what its other jobs taught, are others', async () => {
+  const tag = async () =>
+    (await fetch(`${server.base}/api/jobs/${job.brief.id}?sparse`, { headers: member.headers })).headers.get(
+      'etag',
+    )
+  const first = await tag()
+  expect(first).toBeTruthy()
+  expect(await tag()).toBe(first)
+  const words = [{ kind: 'paragraph', runs: [{ text: 'Other words.', bold: false, italic: false }] }]
+  await member.request('PUT', '/api/studio/book-words/care', { words })
+  const second = await tag()
+  expect(second).not.toBe(first)
+  // Another job of the studio that is closed has taught something.
+  const file = JSON.parse(
+    readFileSync(new URL('../demo/jobs/5-dining-room.json', import.meta.url), 'utf8'),
+  ) as object
+  const other = await member.request<{ id: string }>('POST', '/api/jobs/import', file)
+  expect(other.status).toBe(201)
+  expect(await tag()).not.toBe(second)
+  await member.request('PUT', '/api/studio/book-words/care', { words: null })
+})
