@@ -40,7 +40,7 @@ function free(files: Zippable, path: string): string {
 }
 
 /** A name as every system takes it. */
-const fileName = (text: string): string =>
+export const fileName = (text: string): string =>
   text
     .normalize('NFKD')
     .replace(/\p{M}/gu, '')

@@ -1,5 +1,6 @@
 import type { Mark, PlanDrawing } from '@bonitas/core/kernel/geometry/drawing'
-import type { Setting, TaggedSheet } from '../pdf/taggedSheet.js'
+import type { Setting } from '../pdf/setting.js'
+import type { TaggedSheet } from '../pdf/taggedSheet.js'
 
 type Named = Extract<Mark, { kind: 'text' }>
 type Outline = Extract<Mark, { kind: 'outline' }>

@@ -13,6 +13,7 @@ import { notFound, Problem } from '../http/problem.js'
 import { runIsolated } from '../isolated/runIsolated.js'
 import { loadSnapshot } from '../job/loadSnapshot.js'
 import type { Visitor } from '../session/sessions.js'
+import { fileName } from './bookFiles.js'
 import { careCalendar } from './careCalendar.js'
 import type { KeptPicture } from './makeBook.js'
 
@@ -70,12 +71,7 @@ export function handoverRoutes(db: Database): Router {
       { job: JSON.stringify(job), pictures, today, form },
       LIMITS,
     )
-    const name = job.brief.roomName
-      .normalize('NFKD')
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-    return { bytes: Buffer.from(bytes), name: name || 'room' }
+    return { bytes: Buffer.from(bytes), name: fileName(job.brief.roomName) }
   }
 
   router.get<{ jobId: string }>('/jobs/:jobId/book.pdf', async (req, res) => {

@@ -4,7 +4,8 @@ import type { Mark } from '@bonitas/core/kernel/geometry/drawing'
 import type { BookBlock, BookTile } from '@bonitas/core/job/handover/book/book'
 import type { Formatter } from '@bonitas/core/kernel/units/formatter'
 import { labelSet, labelsOf, type Labels } from './drawingLabels.js'
-import { BODY, HEADING, SMALL, type Setting, type TaggedSheet } from '../pdf/taggedSheet.js'
+import { BODY, HEADING, SMALL, type Setting } from '../pdf/setting.js'
+import { type TaggedSheet } from '../pdf/taggedSheet.js'
 
 /** A picture as it is set: its bytes and its proportions. */
 export interface SetPicture {

@@ -1,5 +1,6 @@
 import type { BookTable } from '@bonitas/core/job/handover/book/book'
-import { CELL, CELL_HEAD, HEADING, type Line, type TaggedSheet } from '../pdf/taggedSheet.js'
+import { CELL, CELL_HEAD, HEADING } from '../pdf/setting.js'
+import { type Line, type TaggedSheet } from '../pdf/taggedSheet.js'
 
 const PAD = 3.5
 const GUTTER = 10

@@ -1,5 +1,6 @@
 import PDFDocument from 'pdfkit'
 import type { OfficePaper } from '@bonitas/core/model/vocabulary/countries'
+import { BODY, type Setting } from './setting.js'
 import { LETTER_FONTS, letterRuns, type Weight } from './lettering.js'
 
 /** A stretch of words that are set alike. */
@@ -8,23 +9,6 @@ export interface Run {
   readonly weight?: Weight
   readonly italic?: boolean
 }
-
-/** How a paragraph is set, in points. */
-export interface Setting {
-  readonly size: number
-  readonly leading: number
-  readonly weight: Weight
-  readonly color: string
-}
-
-const INK = '#1a1a1a'
-const SECOND = '#4d4d4d'
-export const BODY: Setting = { size: 9.5, leading: 13.5, weight: 400, color: INK }
-export const SMALL: Setting = { size: 8, leading: 11, weight: 400, color: SECOND }
-export const CELL: Setting = { size: 8.5, leading: 11.5, weight: 400, color: INK }
-export const CELL_HEAD: Setting = { ...CELL, weight: 600 }
-export const TITLE: Setting = { size: 22, leading: 27, weight: 600, color: INK }
-export const HEADING: Setting = { size: 12, leading: 16, weight: 600, color: INK }
 
 const SHEETS = { A4: [595.28, 841.89], letter: [612, 792] } as const
 const MARGIN = 56
@@ -140,7 +124,7 @@ export class TaggedSheet {
 
   rule(weight = 0.5): void {
     this.artifact(() => {
-      this.doc.lineWidth(weight).strokeColor(INK)
+      this.doc.lineWidth(weight).strokeColor('#1a1a1a')
       this.doc
         .moveTo(this.left, this.y)
         .lineTo(this.left + this.width, this.y)

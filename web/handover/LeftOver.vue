@@ -16,7 +16,7 @@ const { recordOf, setRecord } = useRecords()
 const ML_PER = computed(() => (system.value === 'metric' ? 1000 : 3785.411784))
 const rows = computed(() => [
   ...props.lines
-    .filter((l) => l.packs !== undefined && !l.soldByLength)
+    .filter((l) => l.packs !== undefined && !l.soldByLength && l.row.itemId !== null)
     .map((l) => ({
       ...{ id: l.row.id, name: l.row.name, bought: l.packsText, left: l.row.leftPacks, per: 1 },
       unit: t('packsUnit'),

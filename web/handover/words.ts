@@ -327,7 +327,7 @@ export const english = {
   reopen: 'Reopen',
   whatClosingDoes: 'What closing does',
   closingTeach:
-    'The job goes among the closed ones. What is open on the day is written down by name; goods, snags and promises among it are told in the book as still to come.',
+    'The job goes among the closed ones. What is open on the day is written down by name; goods and snags among it are told in the book as still to come.',
   closingLearns:
     'Hours, lead times, prices and goods as they came to are kept for the studio. From three jobs on they are what Install plans with, with their spread.',
   closingReopens:

@@ -109,7 +109,7 @@ const goods = (
 ): Lesson[] =>
   summed('waste', [
     ...lines.flatMap(({ row, packs, soldByLength }) =>
-      packs === undefined || soldByLength || row.leftPacks === null
+      packs === undefined || soldByLength || row.itemId === null || row.leftPacks === null
         ? []
         : [{ of: row.trade, planned: packs - row.sparePacks, actual: Math.max(0, packs - row.leftPacks) }],
     ),

@@ -67,6 +67,21 @@ describe.each(JOBS)('the book of $name', ({ job, book }) => {
   })
 })
 
+test('what was open is told as far as it is the client’s: no money, and no word the studio noted for itself', () => {
+  const { job } = JOBS[0]!
+  const closedGaps = [
+    { kind: 'brief' as const, text: 'The agreed budget: €640 over what was agreed' },
+    { kind: 'money' as const, text: 'Order 5: €360 to pay' },
+    { kind: 'goods' as const, text: 'Curtains: 1 to come' },
+  ]
+  const found = made(job).chapters.find((c) => c.section === 'cautions')?.blocks.length ?? 0
+  expect(found).toBeGreaterThan(0)
+  const acceptances = job.acceptances.map((a) => ({ ...a, reason: 'a word for the studio alone' }))
+  const text = said(made({ ...job, acceptances, brief: { ...job.brief, closedOn: TODAY, closedGaps } }))
+  expect(text).toContain('Curtains: 1 to come')
+  expect(text).not.toMatch(/€|a word for the studio alone/)
+})
+
 describe('words of a part', () => {
   const words = (text: string) => [
     { kind: 'paragraph' as const, runs: [{ text, bold: false, italic: false }] },

@@ -77,9 +77,6 @@ function partsOf(of: BookOf): Readonly<Record<BookSection, () => BookBlock[]>> {
   }
 }
 
-/** Promises of the brief a client asked for in so many words. */
-const ASKED: ReadonlySet<string> = new Set(['use', 'focal point'])
-
 function openingBlocks({ job, derived, findings }: BookOf): BookBlock[] {
   const says = formatterOf(job.studio)
   const { installOn, closedOn } = job.brief
@@ -92,9 +89,8 @@ function openingBlocks({ job, derived, findings }: BookOf): BookBlock[] {
   ]
   const known = facts.filter(([, value]) => value !== '')
   const answers = backToBrief(job, derived, findings)
-    .filter((p) => p.state !== 'open' && ASKED.has(p.kind))
-    .map((p) => [p.name, job.brief.bookPrices || p.kind === 'use' ? p.says : ''])
-    .filter(([, how]) => how !== '')
+    .filter((p) => p.state !== 'open' && p.kind === 'use')
+    .map((p) => [p.name, p.says])
   return [
     ...(known.length > 1 ? [{ kind: 'facts' as const, facts: known }] : []),
     ...(answers.length > 0
@@ -117,19 +113,16 @@ const sentenceOf = ({ title, because }: JudgedFinding): string =>
 /** Stages whose cautions are those of the work: they are over when the room is. */
 const OF_THE_WORK = /^(install|takeoff|measure)\./
 
-/** What can hurt someone who lives there, as the rule book says it; what was answered stands with its answer. */
+/** What can hurt someone who lives there, as the rule book says it; what somebody answered stays a caution, and why is the studio's to know. */
 function cautionBlocks({ job, findings }: Pick<BookOf, 'job' | 'findings'>): BookBlock[] {
   const lived = findings.filter((f) => !OF_THE_WORK.test(f.rule))
   const { open, answered } = cautionsOf(job, lived, new Set())
-  const lines = [
-    ...open.map(sentenceOf),
-    ...answered.map((a) => `${sentenceOf(a.finding)} Agreed: ${a.reason}`),
-  ]
+  const lines = [...open.map(sentenceOf), ...answered.map((a) => sentenceOf(a.finding))]
   return [...new Set(lines)].map((text) => ({ kind: 'caution', text }))
 }
 
-/** What of the open is the client's to know: what comes and what is mended. Money, papers and records are the studio's. */
-const TOLD: ReadonlySet<GapKind> = new Set<GapKind>(['goods', 'snags', 'brief'])
+/** What of the open is the client's to know: what comes and what is mended. Money is in promises of the brief as well; they, papers and records are the studio’s. */
+const TOLD: ReadonlySet<GapKind> = new Set<GapKind>(['goods', 'snags'])
 
 /** What was still open on the day of closing, named. */
 function closingBlocks({ brief }: JobSnapshot): BookBlock[] {
