@@ -7,7 +7,7 @@ const api = process.env.BONITAS_API
 
 /** The parts of which every page of a job is made, and some small ones of many pages. */
 const FRAME =
-  /\/web\/(form\/(?!words|FaultSummary|PlainField|FormItem|ListTable|RowTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|source\/optionText|[a-z]+\/useWallChoices)/
+  /\/web\/(form\/(?!words|FaultSummary|PlainField|FormItem|ListTable|RowTable|FileButton|FilePick|[Cc]alendar)|job\/(afterPaint|change|edit|Findings|groups|history|job[A-Z]|keys|live|Stage|stage|tab|tape|The|useWindowed)|worker\/useTask|[a-z]+\/useWallChoices)/
 
 interface Modules {
   getModuleInfo(id: string): { readonly importers: readonly string[] } | null
@@ -30,9 +30,13 @@ const ON_EVERY_PAGE = /\/element-plus\/es\/components\/(button|input|form|config
 const ON_JOB_PAGES =
   /\/element-plus\/es\/components\/(checkbox|select|option|tooltip|popper|scrollbar|tag|focus-trap)\//
 
+/** The packages of D3 that only drawings need; its index imports them all, so here too importers are no guide. */
+const OF_DRAWINGS = /\/node_modules\/d3-(?!array\/)/
+
 /** What the frame stands on. */
 function ofJob(module: string, modules: Modules): string | null {
   return !ELEMENT.test(module) &&
+    !OF_DRAWINGS.test(module) &&
     !FRAME.test(module) &&
     [...above(module, modules)].some((id) => FRAME.test(id))
     ? 'job'
@@ -50,11 +54,11 @@ export default defineConfig({
       '@ctrl/tinycolor': join(import.meta.dirname, 'unused/tinycolor.ts'),
     },
   },
-  // Of vue-i18n only its functions are used: no components, no older interface, no tools of the browser.
+  // Every component is written with setup, here and in Element Plus; of the words' package no tools of the browser.
   define: {
-    __VUE_I18N_FULL_INSTALL__: false,
-    __VUE_I18N_LEGACY_API__: false,
+    __VUE_OPTIONS_API__: false,
     __INTLIFY_PROD_DEVTOOLS__: false,
+    __INTLIFY_DROP_MESSAGE_COMPILER__: false,
   },
   build: {
     outDir: 'dist',
@@ -77,13 +81,13 @@ export default defineConfig({
             // The pages before a job use these too.
             {
               name: 'shared',
-              test: /\/core\/kernel\/(money|errors)\/|\/core\/kernel\/units\/days|\/web\/(api|stages|session\/sessionStore|words\/(wordsOf|term\.|languages|LanguageChoice)|form\/(FaultSummary|PlainField|FormItem|words\.ts))/,
+              test: /\/web\/(api|stages|session\/sessionStore|words\/(wordsOf|term\.|languages|LanguageChoice)|form\/(FaultSummary|PlainField|FormItem|words\.ts))/,
               priority: 4,
             },
             // How figures are told: the list of jobs needs it and nothing else of a job.
-            { name: 'figures', test: /\/core\/kernel\/units\/(?!days)/, priority: 4 },
+            { name: 'figures', test: /\/core\/kernel\/(units|money|errors)\//, priority: 4 },
             // What says the words: on every page.
-            { name: 'speech', test: /\/node_modules\/(vue-i18n|@intlify)\//, priority: 9 },
+            { name: 'speech', test: /\/node_modules\/@intlify\//, priority: 9 },
             { name: 'element', test: ON_EVERY_PAGE, priority: 8 },
             { name: 'choices', test: ON_JOB_PAGES, priority: 6 },
             // Lists are on the jobs page too, which has nothing else of a job.

@@ -8,7 +8,8 @@ import { broughtBy } from './broughtBy.js'
 import { choosingOf } from './choosingOf.js'
 import { deriveJob } from './derive.js'
 import { judged } from './fixes/checkFixes.js'
-import { safeChoice, safeWaysBack, setChanges } from './safeSets.js'
+import { safeChoice, safeWaysBack } from './safeSets.js'
+import { setChanges } from './toldSet.js'
 
 const TODAY = '2026-11-01'
 

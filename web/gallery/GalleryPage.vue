@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import '../styles/elementInside.css'
 import { Calendar, Delete } from '@element-plus/icons-vue'
 import {
   ElButton,

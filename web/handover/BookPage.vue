@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { BOOK_SECTIONS, type BookSection } from '@bonitas/core/model/vocabulary/handover'
 import { CHAPTER_TITLES } from '@bonitas/core/job/handover/book/bookWords'
 import RowCheck from '../form/RowCheck.vue'
@@ -10,7 +10,9 @@ import { useInAddress } from '../job/useInAddress.js'
 import BookChapterView from './BookChapterView.vue'
 import { useBook } from './useBook.js'
 import { t } from './words.js'
-import WordsEditor from './WordsEditor.vue'
+
+// The editor is a third of this page's code: the book stands there before it.
+const WordsEditor = defineAsyncComponent(() => import('./WordsEditor.vue'))
 
 /** The book the client keeps: every part as it will be set, and the words it begins with. */
 const { store, book, words, setWords, forget, forStudio } = useBook()

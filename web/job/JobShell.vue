@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import '../styles/elementInside.css'
 import { ElButton } from 'element-plus'
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router'

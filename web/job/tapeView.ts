@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3'
+import { ticks as roundSteps } from 'd3'
 import type { BudgetPosition } from '@bonitas/core/stages/ledger/budgetPosition'
 import type { Formatter } from '@bonitas/core/kernel/units/formatter'
 import { t } from './words.js'
@@ -230,8 +230,7 @@ export function tapeView(
 
 function ticks(endMinor: number, digits: number, says: Says): TapeView['ticks'] {
   const end = endMinor / 10 ** digits
-  const scale = scaleLinear().domain([0, end])
-  const long = scale.ticks(10)
+  const long = roundSteps(0, end, 10)
   const step = (long[1] ?? end) - (long[0] ?? 0)
   const short: number[] = []
   for (let value = 0; value <= end + step / 1000; value += step / 5) short.push(value)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import '../styles/elementInside.css'
 import { ElButton } from 'element-plus'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'

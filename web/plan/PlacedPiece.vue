@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The chosen piece: where it stands, typed; what can be done with it; what else could stand in its place.
 import { ElButton, ElInput } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { boxBounds } from '@bonitas/core/kernel/geometry/box'
 import { triedOptionsOf } from '@bonitas/core/job/planFactsOf'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
@@ -14,10 +14,12 @@ import ChoiceField from '../form/ChoiceField.vue'
 import FieldFrame from '../form/FieldFrame.vue'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
-import CarrySteps from './CarrySteps.vue'
 import LengthInput from './LengthInput.vue'
-import RugSizes from './RugSizes.vue'
 import { t } from './words.js'
+
+// Tables of what only some pieces have.
+const CarrySteps = defineAsyncComponent(() => import('./CarrySteps.vue'))
+const RugSizes = defineAsyncComponent(() => import('./RugSizes.vue'))
 
 const { drawn, measured } = useLocale()
 

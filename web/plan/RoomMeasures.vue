@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElDescriptions, ElDescriptionsItem } from 'element-plus'
 import { computed } from 'vue'
 import type { PlanFacts } from '@bonitas/core/stages/plan/planFacts'
-import ListTable from '../form/ListTable.vue'
 import { measuresOf } from './floorView.js'
 import { downloadPlan } from './planDownload.js'
 import FigureSum from '../form/FigureSum.vue'
@@ -17,23 +16,13 @@ const measures = computed(() => measuresOf(props.facts))
 <template>
   <section v-if="measures.length > 0" class="measures">
     <h2>{{ t('measures') }}</h2>
-    <ListTable
-      class="wraps"
-      :rows="measures"
-      :columns="[
-        { id: 'name', head: '' },
-        { id: 'value', head: '', figure: true },
-      ]"
-      :key-of="(m) => m.name"
-      headless
-    >
-      <template #cell-name="{ row: m }">{{ m.name }}</template>
-      <template #cell-value="{ row: m }"
-        ><FigureSum :sum="m.sum"
+    <ElDescriptions :column="1" border size="small">
+      <ElDescriptionsItem v-for="m in measures" :key="m.name" :label="m.name" align="right">
+        <FigureSum :sum="m.sum"
           ><b>{{ m.value }}</b></FigureSum
-        ></template
-      >
-    </ListTable>
+        >
+      </ElDescriptionsItem>
+    </ElDescriptions>
     <p class="acts">
       <ElButton link @click="downloadPlan(facts, 'svg', roomName)">{{ t('planAsSVG') }}</ElButton>
       <ElButton link @click="downloadPlan(facts, 'dxf', roomName)">{{ t('planAsDXF') }}</ElButton>

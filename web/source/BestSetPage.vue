@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { setChanges, type ToldSet } from '@bonitas/core/job/safeSets'
+import { setChanges, type ToldSet } from '@bonitas/core/job/toldSet'
 import type { ChosenSet } from '@bonitas/core/stages/source/choosing'
 import ChoiceField from '../form/ChoiceField.vue'
 import { useLocale } from '../form/useLocale.js'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ToldSet } from '@bonitas/core/job/safeSets'
+import type { ToldSet } from '@bonitas/core/job/toldSet'
 import { t } from './words.js'
 
 /** What a set would bring to the job, told before it is taken, and what was left out so that it brings no stop. */

@@ -1,5 +1,6 @@
 import { judged } from '@bonitas/core/job/fixes/checkFixes'
-import { safeChoice, safeWaysBack, type ToldSet } from '@bonitas/core/job/safeSets'
+import { safeChoice, safeWaysBack } from '@bonitas/core/job/safeSets'
+import type { ToldSet } from '@bonitas/core/job/toldSet'
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import {
   curveOf,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import '../styles/elementInside.css'
 import { ElButton } from 'element-plus'
 import { onMounted, reactive, ref } from 'vue'
 import { RouterLink } from 'vue-router'

@@ -1,5 +1,5 @@
+import { createCoreContext, translate } from '@intlify/core'
 import { shallowRef } from 'vue'
-import { createI18n } from 'vue-i18n'
 import { languageHere, type Language } from './languages.js'
 
 type Messages = Readonly<Record<string, string>>
@@ -22,13 +22,19 @@ export type Translation<M extends Messages> = Readonly<Record<keyof M, string>>
 
 type Fetched<M extends Messages> = () => Promise<{ readonly default: Translation<M> }>
 
-export const i18n = createI18n({
-  legacy: false,
+/** What is said, by language and part of the program. */
+const messages: Partial<Record<Language, Record<string, Messages>>> = {}
+
+function take(language: Language, part: string, words: Messages): void {
+  ;(messages[language] ??= {})[part] = words
+}
+
+const context = createCoreContext({
   locale: languageHere(),
   fallbackLocale: 'en',
   missingWarn: false,
   fallbackWarn: false,
-  messages: { en: {} },
+  messages,
 })
 
 const coming: Promise<void>[] = []
@@ -67,14 +73,13 @@ export function wordsOf<const M extends Messages>(
   english: M,
   others: Partial<Record<Exclude<Language, 'en'>, Fetched<M>>> = {},
 ): Words<M> {
-  i18n.global.mergeLocaleMessage('en', { [part]: english })
+  take('en', part, english)
   const language = languageHere()
   const fetched = language === 'en' ? undefined : others[language]
-  if (fetched)
-    arrives(fetched(), (words) => i18n.global.mergeLocaleMessage(language, { [part]: words.default }))
+  if (fetched) arrives(fetched(), (words) => take(language, part, words.default))
   return (key, ...filling) => {
     followArrivals()
     const named: Readonly<Record<string, unknown>> = filling[0] ?? {}
-    return i18n.global.t(`${part}.${key}`, named, typeof named.n === 'number' ? named.n : 1)
+    return String(translate(context, `${part}.${key}`, named, typeof named.n === 'number' ? named.n : 1))
   }
 }
