@@ -16,6 +16,7 @@ import type { FloorPlacement } from '../model/rows/floorPlacements.js'
 import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
+import type { Trait } from '../model/vocabulary/piece.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
 // The room of the last jobs asked for: it is the same object for as long as its rows are, and so is what is reckoned of it.
@@ -66,10 +67,24 @@ function setDownOf(job: JobSnapshot, pieceId: string): Pick<PlanPiece, 'hosts' |
   return { hosts: places.map((s) => s.hostId), setDown: places.reduce((sum, s) => sum + s.count, 0) }
 }
 
+/** What is finished in glass, or has a part that is, is of clear glass, whether that was said or not. */
+function glassIn(job: JobSnapshot): (p: JobSnapshot['pieces'][number]) => readonly Trait[] {
+  const glass = new Set(job.finishes.filter((f) => f.material === 'glass').map((f) => f.id))
+  const inParts = new Set(
+    job.pieceParts.filter((p) => p.finishId != null && glass.has(p.finishId)).map((p) => p.pieceId),
+  )
+  return (p) =>
+    !p.traits.includes('clear glass') && (inParts.has(p.id) || (p.finishId != null && glass.has(p.finishId)))
+      ? ['clear glass']
+      : []
+}
+
 /** Pieces that will be in the room when it is done, as the plan knows them. */
 export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
+  const glass = glassIn(job)
   return job.pieces.filter(inRoom).map((p) => ({
     ...p,
+    traits: [...p.traits, ...glass(p)],
     openDepthMm: p.openDepthMm ?? null,
     weightG: p.weightG ?? null,
     wallId: p.wallId ?? null,

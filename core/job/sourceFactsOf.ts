@@ -96,6 +96,10 @@ function itemFacts(i: DerivedItem, with_: readonly DerivedItem[], beside: Beside
       .map((w) => ({ id: w.item.id, name: w.item.name })),
     framed: framedOf(i, with_),
     position: i.item.position,
+    spend: i.item.spend,
+    mayWait: i.item.mayWait,
+    serves: i.item.serves.length,
+    raised: i.item.forItemId != null || i.item.finishId != null || i.item.buysPaint != null,
   }
 }
 
@@ -177,6 +181,8 @@ export function sourceFactsOf(
       nextBand: b.nextBand,
     })),
     stayYears: job.brief.stayYears ?? null,
+    schools: job.schools,
+    revealOn: job.brief.revealOn ?? null,
     owned: job.pieces
       .filter((p) => p.there && (p.verdict === 'move' || p.verdict === 'rework') && !about.owned.has(p.id))
       .map((p) => ({ id: p.id, name: p.name, kind: p.kind })),

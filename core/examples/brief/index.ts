@@ -1,5 +1,7 @@
 import type { BriefFacts } from '../../stages/brief/briefFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
+import * as inheritedSchool from './inheritedSchool.js'
+import * as leadOpen from './leadOpen.js'
 import * as beforePictures from './beforePictures.js'
 import * as splitOver from './splitOver.js'
 import * as shareOutrun from './shareOutrun.js'
@@ -47,4 +49,6 @@ export const BRIEF_EXAMPLES: ExamplesByRule<BriefFacts> = {
   'brief.storage-lost': storageLost,
   'brief.storage-short': storageShort,
   'brief.focal-point-empty': focalPointEmpty,
+  'brief.inherited-school': inheritedSchool,
+  'brief.lead-open': leadOpen,
 }

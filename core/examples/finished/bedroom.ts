@@ -182,6 +182,7 @@ export const bedroom = finishedRoom({
       heightMm: inch(60),
       weightG: 9000,
       finishId: 'Satin nickel',
+      traits: ['shaded from the sun'],
       wallId: 'south',
       serves: ['dress'],
       hang: {

@@ -155,7 +155,7 @@ export const courtyard = finishedRoom({
       bloomTo: 9,
       at: [450, 400],
       finishId: 'Leaf green',
-      traits: ['made for outdoors'],
+      traits: ['made for outdoors', 'load on the floor asked'],
     }),
     ex('plant', 'Hellebores', {
       widthMm: 700,
@@ -167,7 +167,7 @@ export const courtyard = finishedRoom({
       bloomTo: 4,
       at: [1250, 350],
       finishId: 'Leaf green',
-      traits: ['made for outdoors', 'evergreen'],
+      traits: ['made for outdoors', 'evergreen', 'load on the floor asked'],
     }),
     ex('plant', 'Anemones', {
       widthMm: 600,
@@ -179,7 +179,7 @@ export const courtyard = finishedRoom({
       bloomTo: 10,
       at: [2050, 350],
       finishId: 'Leaf green',
-      traits: ['made for outdoors'],
+      traits: ['made for outdoors', 'load on the floor asked'],
     }),
     ex('plant', 'Geraniums', {
       widthMm: 600,
@@ -191,7 +191,7 @@ export const courtyard = finishedRoom({
       bloomTo: 7,
       at: [2800, 330],
       finishId: 'Leaf green',
-      traits: ['made for outdoors'],
+      traits: ['made for outdoors', 'load on the floor asked'],
     }),
     ex('object', 'Planters', {
       reason: 'the planting stands in them',
@@ -200,7 +200,7 @@ export const courtyard = finishedRoom({
       heightMm: 420,
       count: 4,
       finishId: 'Slab',
-      traits: ['made for outdoors'],
+      traits: ['made for outdoors', 'load on the floor asked'],
     }),
     ex('object', 'Glazed pot', {
       reason: 'the one blue thing, by the bench',
@@ -209,7 +209,7 @@ export const courtyard = finishedRoom({
       heightMm: 550,
       at: [4900, 1200],
       finishId: 'Glaze',
-      traits: ['made for outdoors'],
+      traits: ['made for outdoors', 'load on the floor asked'],
     }),
     ex('lamp', 'Lantern', {
       widthMm: 180,

@@ -147,7 +147,7 @@ export const nursery = finishedRoom({
       raised: 920,
       finishId: 'White metal',
       lampType: 'LED, 2 700 K',
-      traits: ['cordless'],
+      traits: ['cordless', 'small parts held fast'],
       serves: ['sleep', 'change'],
       light: { lumens: 150, beamDeg: 360, aim: 'all round', headMm: 140 },
     }),

@@ -1,7 +1,8 @@
 import { example, ex } from './example.js'
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 
-const SOCKET = {
+/** A socket near the left end of the upper wall. */
+export const SOCKET = {
   id: 'socket',
   wallId: 'north',
   kind: 'socket',

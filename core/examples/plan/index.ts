@@ -1,6 +1,14 @@
 import type { PlanFacts } from '../../stages/plan/planFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
 import * as overBed from './overBed.js'
+import * as buttonCells from './buttonCells.js'
+import * as glassAsked from './glassAsked.js'
+import * as outdoorPower from './outdoorPower.js'
+import * as foundWood from './foundWood.js'
+import * as floorLoad from './floorLoad.js'
+import * as mirrorSun from './mirrorSun.js'
+import * as changingReach from './changingReach.js'
+import * as oneSocket from './oneSocket.js'
 import * as decanted from './decanted.js'
 import * as fuel from './fuel.js'
 import * as cordAsked from './cordAsked.js'
@@ -82,6 +90,14 @@ export const PLAN_EXAMPLES: ExamplesByRule<PlanFacts> = {
   'plan.bloom-gap': bloomGap,
   'plan.over-bed': overBed,
   'plan.decanted': decanted,
+  'plan.button-cells': buttonCells,
+  'plan.glass': glassAsked,
+  'plan.outdoor-power': outdoorPower,
+  'plan.found-wood': foundWood,
+  'plan.floor-load': floorLoad,
+  'plan.mirror-sun': mirrorSun,
+  'plan.changing-reach': changingReach,
+  'plan.one-socket': oneSocket,
   'plan.fuel': fuel,
   'plan.cord-asked': cordAsked,
   'plan.in-cot': inCot,

@@ -11,6 +11,8 @@ export const schedule = (items: readonly ItemFacts[], more: Partial<SourceFacts>
   items,
   baskets: [],
   stayYears: null,
+  schools: { buying: null, pace: null, money: null },
+  revealOn: null,
   owned: [],
   ties: NO_TIES,
   says: plainFormatter('EUR'),
@@ -37,6 +39,10 @@ export const item = (options: readonly OptionFacts[], more: Partial<ItemFacts> =
   companionsOpen: [],
   framed: undefined,
   position: 0,
+  spend: 'even',
+  mayWait: false,
+  serves: 1,
+  raised: false,
   ...more,
 })
 

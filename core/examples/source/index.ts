@@ -1,5 +1,8 @@
 import type { SourceFacts } from '../../stages/source/sourceFacts.js'
 import type { ExamplesByRule } from '../ruleExamples.js'
+import * as offTheList from './offTheList.js'
+import * as pace from './pace.js'
+import * as moneySchool from './moneySchool.js'
 import * as struckOut from './struckOut.js'
 import * as frameSize from './frameSize.js'
 import * as companionMissing from './companionMissing.js'
@@ -41,4 +44,7 @@ export const SOURCE_EXAMPLES: ExamplesByRule<SourceFacts> = {
   'source.order-by': orderBy,
   'source.order-too-small': orderTooSmall,
   'source.house-first': houseFirst,
+  'source.off-the-list': offTheList,
+  'source.pace': pace,
+  'source.money-school': moneySchool,
 }

@@ -23,6 +23,7 @@ export const carrying = (thing: {
 const isHeld = (job: JobSnapshot, p: Piece): boolean =>
   p.fixing.startsWith('screwed') ||
   p.fixing === 'adhesive strips' ||
+  p.fixing === 'sticks by itself' ||
   job.wallPlacements.some((w) => w.pieceId === p.id)
 
 /** The walls and the ceiling that hold it are all made new, so that it comes down anyway. */

@@ -1,3 +1,4 @@
+import { STUCK_ON } from '../../model/vocabulary/fixing.js'
 import { formatterOf, type Formatter } from '../../kernel/units/formatter.js'
 import { oneThing } from '../../model/oneThing.js'
 import { sized } from '../../model/openingSize.js'
@@ -116,7 +117,7 @@ function stuckOn(
   const grids: string[] = []
   for (const p of job.pieces) {
     const many = p.wallId === wallId && p.count > 1 && !p.there && inRoom(p)
-    if (!many || !STUCK.has(p.fixing) || p.kind === 'rug') continue
+    if (!many || !STUCK_ON.has(p.fixing) || p.kind === 'rug') continue
     const placed = [...job.wallPlacements, ...job.floorPlacements].some((w) => w.pieceId === p.id)
     if (placed) continue
     const got = spreadOn({ ...size, holes }, p.count, p)
@@ -127,8 +128,6 @@ function stuckOn(
   }
   return { places, grids }
 }
-
-const STUCK: ReadonlySet<string> = new Set(['adhesive strips', 'glued down'])
 
 const gridText = (
   name: string,

@@ -1,3 +1,4 @@
+import { STUCK_ON } from '../../model/vocabulary/fixing.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 import { itemsWithoutPiece } from '../../model/oneThing.js'
 import type { Piece } from '../../model/rows/pieces.js'
@@ -207,7 +208,7 @@ export function fixing(job: JobSnapshot, says: Formatter): Listed {
       ...(p.fixing === 'screwed to the ceiling' ? ['ceiling'] : []),
       ...(p.wallId === null ? [] : [`wall:${p.wallId}`]),
     ]
-    if (p.fixing === 'adhesive strips' || (p.fixing === 'glued down' && p.kind !== 'rug'))
+    if (STUCK_ON.has(p.fixing) && !(p.fixing === 'glued down' && p.kind === 'rug'))
       wanted.push({ task: 'stick on', amount: p.count, where, at })
     if (p.fixing === 'adhesive strips') {
       const face = job.walls.find((w) => w.id === p.wallId)?.face ?? 'smooth paint'

@@ -6,6 +6,8 @@ export const FIXINGS = [
   'clipped on',
   'on what is there',
   'adhesive strips',
+  /** Decals, stickers and film: they weigh nothing and peel off. */
+  'sticks by itself',
   'tension rod',
   'screwed to the wall',
   'screwed to the ceiling',
@@ -13,6 +15,13 @@ export const FIXINGS = [
   'wired in',
   'plumbed in',
 ] as const
+
+/** Held by what is stuck to the surface: it waits for paint to be hard, and what is stuck to young paint lifts it. */
+export const STUCK_ON: ReadonlySet<string> = new Set<Fixing>([
+  'adhesive strips',
+  'sticks by itself',
+  'glued down',
+])
 
 export type Fixing = (typeof FIXINGS)[number]
 

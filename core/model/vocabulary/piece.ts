@@ -69,6 +69,14 @@ export const TRAITS = [
   'cordless',
   'not to be on view',
   'gets hot',
+  'button cells or magnets',
+  'small parts held fast',
+  'tempered or laminated glass',
+  'protected outlet',
+  'pallet or found wood',
+  'wood looked over',
+  'load on the floor asked',
+  'shaded from the sun',
 ] as const
 
 export type Trait = (typeof TRAITS)[number]

@@ -146,8 +146,23 @@ function looseBack(job: JobSnapshot, changed: ReadonlySet<string>): PutBack[] {
         how: `${STRIP_REMOVAL}; young paint lifts`,
         originalAt: t.originalAt,
       })),
+    ...[...pieces.filter(({ row }) => !row.there), ...lines]
+      .filter(({ row: t }) => t.fixing === 'sticks by itself')
+      .map(({ of, row: t }): PutBack => ({
+        ...plain,
+        work: { ...only('strips', of), surface: wallOf(t.wallId), count: countFor(t) },
+        what: t.name,
+        how: 'warm gently, peel from a corner, slowly and flat; young paint lifts',
+        originalAt: t.originalAt,
+      })),
     ...[...pieces, ...lines]
-      .filter(({ row: t }) => t.originalAt !== '' && t.fixing !== 'adhesive strips' && !changed.has(t.id))
+      .filter(
+        ({ row: t }) =>
+          t.originalAt !== '' &&
+          t.fixing !== 'adhesive strips' &&
+          t.fixing !== 'sticks by itself' &&
+          !changed.has(t.id),
+      )
       .map(({ of, row: t }): PutBack => ({
         ...plain,
         work: { ...only('original', of), surface: wallOf(t.wallId), count: countFor(t) },

@@ -10,6 +10,8 @@ export const COMES_OFF: Readonly<Partial<Record<Fixing, string>>> = {
   'on what is there': 'Lift it off the hook, rail or rod that was there before; that stays.',
   'adhesive strips':
     'Take the picture off first. Pull each tab slowly, straight down along the wall, never outward; warm it a little where it holds. Young paint can lift: test a hidden spot.',
+  'sticks by itself':
+    'Warm it gently with a hair dryer, peel from a corner, slowly and flat. Test a hidden spot first: young paint lifts.',
   'tension rod': 'Hold the middle, turn it shorter, let it down; wipe off the marks of its feet.',
   'screwed to the wall':
     'Empty it, two people where it is heavy. Out with the screws; plugs are drilled out or pushed in, filled, sanded and touched up. Know where cables and pipes run before anything is drilled.',

@@ -1,4 +1,5 @@
 import type { Ties } from './ties.js'
+import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Item, items } from '../../model/rows/items.js'
 import type { Option, options } from '../../model/rows/options.js'
 import type { NewRow } from '../../model/row.js'
@@ -8,7 +9,7 @@ import type { Companion } from './companions.js'
 import type { FitReason } from './fit.js'
 import type { Swap } from './intent.js'
 import type { PriceHistory, Slip } from './priceHistory.js'
-import type { OptionKind, Stock } from '../../model/vocabulary/buying.js'
+import type { OptionKind, Spend, Stock } from '../../model/vocabulary/buying.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 
 /** An option as the rules of Source see it. */
@@ -59,6 +60,13 @@ export interface ItemFacts {
   /** The sheet of a print and what the frame that goes with it holds, where both are chosen and measured. */
   readonly framed: Framed | undefined
   readonly position: number
+  readonly spend: Spend
+  /** It may be left for later without the room failing. */
+  readonly mayWait: boolean
+  /** How many uses of the brief it serves. */
+  readonly serves: number
+  /** Raised by another line or by the take-off, and decided with that. */
+  readonly raised: boolean
 }
 
 export interface Framed {
@@ -84,6 +92,8 @@ export interface SourceFacts {
   readonly items: readonly ItemFacts[]
   readonly baskets: readonly BasketFacts[]
   readonly stayYears: number | null
+  readonly schools: Pick<JobSnapshot['schools'], 'buying' | 'pace' | 'money'>
+  readonly revealOn: string | null
   /** Owned pieces that are to move or be reworked and fill no item yet. */
   readonly owned: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[]
   readonly ties: Ties

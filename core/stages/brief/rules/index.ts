@@ -22,6 +22,8 @@ import { storageLost } from './storageLost.js'
 import { storageShort } from './storageShort.js'
 import { stayingMoves } from './stayingMoves.js'
 import { useUncovered } from './useUncovered.js'
+import { inheritedSchool } from './inheritedSchool.js'
+import { leadOpen } from './leadOpen.js'
 
 export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   rentedChange,
@@ -46,4 +48,6 @@ export const BRIEF_RULES: readonly Rule<BriefFacts>[] = [
   tenureUnknown,
   householdUnknown,
   hangingOpen,
+  inheritedSchool,
+  leadOpen,
 ]

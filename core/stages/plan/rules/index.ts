@@ -73,7 +73,15 @@ import { sightEnds } from './sightEnds.js'
 import { wayIn } from './wayIn.js'
 import { windowBlocked } from './windowBlocked.js'
 
-/** The rules of the plan, in the order they are told. */
+/** The rules of the plan, in the order they are told. */ import { buttonCells } from './buttonCells.js'
+import { glassAsked } from './glassAsked.js'
+import { outdoorPower } from './outdoorPower.js'
+import { foundWood } from './foundWood.js'
+import { floorLoad } from './floorLoad.js'
+import { mirrorSun } from './mirrorSun.js'
+import { changingReach } from './changingReach.js'
+import { oneSocket } from './oneSocket.js'
+
 export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   overlap,
   outside,
@@ -147,6 +155,14 @@ export const PLAN_RULES: readonly Rule<PlanFacts>[] = [
   plants,
   cordAcross,
   wetLamp,
+  buttonCells,
+  glassAsked,
+  outdoorPower,
+  foundWood,
+  floorLoad,
+  mirrorSun,
+  changingReach,
+  oneSocket,
 ]
 
 /** Everything the rule book says of a plan. */

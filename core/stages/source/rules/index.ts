@@ -19,6 +19,9 @@ import { holdEnds } from './holdEnds.js'
 import { houseFirst } from './houseFirst.js'
 import { orderBy } from './orderBy.js'
 import { orderTooSmall } from './orderTooSmall.js'
+import { offTheList } from './offTheList.js'
+import { pace } from './pace.js'
+import { moneySchool } from './moneySchool.js'
 
 export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
   struckOut,
@@ -40,4 +43,7 @@ export const SOURCE_RULES: readonly Rule<SourceFacts>[] = [
   enteredTwice,
   sizeDiffers,
   saidTwice,
+  offTheList,
+  pace,
+  moneySchool,
 ]

@@ -46,7 +46,8 @@ export function comesOff(thing: Leaving): ComesOff {
   const needed: Needed[] = []
   const want = (task: Wanted['task'], amount: number) => wanted.push({ task, amount, where: name })
   const screwed = fixing === 'screwed to the wall' || fixing === 'screwed to the ceiling'
-  const held = screwed || fixing === 'glued down' || fixing === 'adhesive strips'
+  const held =
+    screwed || fixing === 'glued down' || fixing === 'adhesive strips' || fixing === 'sticks by itself'
   const screws = screwed ? (thing.atWindow ? BRACKET_SCREWS : SCREWS) : 0
   const holes = thing.nails + Math.max(0, count - thing.hung) * screws
   if (held || thing.hung > 0) want('take fittings down', count)
