@@ -1,7 +1,7 @@
 import { declinationDeg, sunPosition } from '../stages/measure/daylight.js'
 import type { RoomAreas } from '../stages/measure/roomAreas.js'
 import { roomLight, type RoomLight, type Sky } from '../stages/palette/roomLight.js'
-import { inRoom } from '../stages/palette/visibleArea.js'
+import { inRoom } from '../model/inRoom.js'
 import { sized } from '../model/openingSize.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import type { LampType } from '../model/vocabulary/lamp.js'

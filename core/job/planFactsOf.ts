@@ -5,7 +5,7 @@ import { measureOf } from './measureOf.js'
 import type { MeasureFacts } from '../stages/measure/measureFacts.js'
 import { wallName } from '../stages/measure/roomAreas.js'
 import { finishOn, paletteFacts, type PaletteFacts } from '../stages/palette/paletteFacts.js'
-import { inRoom } from '../stages/palette/visibleArea.js'
+import { inRoom } from '../model/inRoom.js'
 import type { Luminaire, Reflecting } from '../stages/plan/light/roomLighting.js'
 import { needsOf } from '../stages/plan/needs.js'
 import { hungOf, planFacts, type PlanFacts, type PlanInput } from '../stages/plan/planFacts.js'
@@ -16,7 +16,6 @@ import type { FloorPlacement } from '../model/rows/floorPlacements.js'
 import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
 import type { JobSnapshot } from '../model/snapshot.js'
-import type { Trait } from '../model/vocabulary/piece.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
 // The room of the last jobs asked for: it is the same object for as long as its rows are, and so is what is reckoned of it.
@@ -68,23 +67,19 @@ function setDownOf(job: JobSnapshot, pieceId: string): Pick<PlanPiece, 'hosts' |
 }
 
 /** What is finished in glass, or has a part that is, is of clear glass, whether that was said or not. */
-function glassIn(job: JobSnapshot): (p: JobSnapshot['pieces'][number]) => readonly Trait[] {
+function isGlass(job: JobSnapshot): (p: JobSnapshot['pieces'][number]) => boolean {
   const glass = new Set(job.finishes.filter((f) => f.material === 'glass').map((f) => f.id))
-  const inParts = new Set(
-    job.pieceParts.filter((p) => p.finishId != null && glass.has(p.finishId)).map((p) => p.pieceId),
-  )
+  const inParts = new Set(job.pieceParts.filter((p) => glass.has(p.finishId)).map((p) => p.pieceId))
   return (p) =>
-    !p.traits.includes('clear glass') && (inParts.has(p.id) || (p.finishId != null && glass.has(p.finishId)))
-      ? ['clear glass']
-      : []
+    p.traits.includes('clear glass') || inParts.has(p.id) || (p.finishId != null && glass.has(p.finishId))
 }
 
 /** Pieces that will be in the room when it is done, as the plan knows them. */
 export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
-  const glass = glassIn(job)
+  const glass = isGlass(job)
   return job.pieces.filter(inRoom).map((p) => ({
     ...p,
-    traits: [...p.traits, ...glass(p)],
+    glass: glass(p),
     openDepthMm: p.openDepthMm ?? null,
     weightG: p.weightG ?? null,
     wallId: p.wallId ?? null,

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { FINISHED } from '../examples/finished/index.js'
 import { randomPlan, strewnPlan } from '../examples/randomPlan.js'
+import { jobOfExample } from '../examples/plan/example.js'
+import { PLAN_EXAMPLES } from '../examples/plan/index.js'
 import type { JudgedFinding } from '../findings/finding.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { demoJobs } from '../testing/demoJobs.js'
@@ -25,6 +27,11 @@ const RANDOM = Number(process.env.BONITAS_ROOMS ?? 12)
 const ROOMS: readonly { readonly name: string; readonly job: JobSnapshot }[] = [
   ...demoJobs(),
   ...FINISHED.map((job) => ({ name: job.brief.roomName, job })),
+  // What hardly comes about by chance: each rule of the plan broken.
+  ...Object.entries(PLAN_EXAMPLES).flatMap(([name, { violates }]) => {
+    const job = jobOfExample(violates())
+    return job ? [{ name, job }] : []
+  }),
   ...Array.from({ length: RANDOM }, (_, n) => ({ name: `heaped ${n}`, job: randomPlan(n) })),
   ...Array.from({ length: RANDOM }, (_, n) => ({ name: `strewn ${n}`, job: strewnPlan(n) })),
 ]

@@ -5,12 +5,14 @@ import { LEDGER_RULES } from '@bonitas/core/stages/ledger/rules/index'
 import { MEASURE_RULES } from '@bonitas/core/stages/measure/rules/index'
 import { PALETTE_RULES } from '@bonitas/core/stages/palette/rules/index'
 import { PLAN_RULES } from '@bonitas/core/stages/plan/rules/index'
+import { SOURCE_RULES } from '@bonitas/core/stages/source/rules/index'
 
 const RULES = [
   ...BRIEF_RULES,
   ...MEASURE_RULES,
   ...PALETTE_RULES,
   ...PLAN_RULES,
+  ...SOURCE_RULES,
   ...LEDGER_RULES,
   ...HANDOVER_RULES,
 ]

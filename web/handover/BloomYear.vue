@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { inRoom } from '@bonitas/core/stages/palette/visibleArea'
+import { inRoom } from '@bonitas/core/model/inRoom'
 import { useLocale } from '../form/useLocale.js'
 import { useJobStore } from '../job/jobStore.js'
 import { t } from './words.js'

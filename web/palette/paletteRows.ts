@@ -1,7 +1,8 @@
 import type { JobSnapshot } from '@bonitas/core/model/snapshot'
 import type { SurfaceAreas } from '@bonitas/core/stages/palette/surfaceAreas'
 import type { FinishFacts, PaletteFacts } from '@bonitas/core/stages/palette/paletteFacts'
-import { inRoom, pieceAreaMm2, piecePatches, surfaceSeen } from '@bonitas/core/stages/palette/visibleArea'
+import { inRoom } from '@bonitas/core/model/inRoom'
+import { pieceAreaMm2, piecePatches, surfaceSeen } from '@bonitas/core/stages/palette/visibleArea'
 import { surfaceName } from '@bonitas/core/stages/palette/surfaceAreas'
 import { SURFACES, type Surface } from '@bonitas/core/model/vocabulary/surface'
 

@@ -16,6 +16,9 @@ const store = useJobStore()
 const piece = computed(() => store.snapshot?.pieces.find((p) => p.id === props.pieceId))
 
 const ALWAYS: readonly Trait[] = ['corded', 'made for outdoors', 'not to be on view']
+const GLASS: readonly Trait[] = ['clear glass', 'tempered or laminated glass']
+const WOOD: readonly Trait[] = ['pallet or found wood', 'wood looked over']
+const SMALL: readonly Trait[] = ['button cells or magnets', 'small parts held fast']
 const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
   rug: [
     'only the nominal size is known',
@@ -32,12 +35,15 @@ const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
     'cool lamp, clear gap all round',
     'hung by line or cord',
     'hung by rated chain or cable',
+    'cordless',
+    'protected outlet',
+    ...SMALL,
   ],
-  shelves: ['anchored to the building', 'pads against tipping', 'open below'],
-  cabinet: ['anchored to the building', 'pads against tipping', 'open below'],
+  shelves: ['anchored to the building', 'pads against tipping', 'open below', ...GLASS],
+  cabinet: ['anchored to the building', 'pads against tipping', 'open below', ...GLASS],
   wardrobe: ['anchored to the building', 'pads against tipping'],
   'chest of drawers': ['anchored to the building', 'pads against tipping'],
-  mirror: ['anchored to the building', 'pads against tipping'],
+  mirror: ['anchored to the building', 'pads against tipping', 'shaded from the sun'],
   curtains: ['blackout lining', 'dimming lining'],
   blind: ['cordless', 'blackout lining', 'dimming lining'],
   sanitary: ['open below', 'untidy side'],
@@ -48,12 +54,21 @@ const OF: Readonly<Partial<Record<PieceKind, readonly Trait[]>>> = {
     'decanted cleaner or powder',
     'labeled with contents and warning',
     'behind a lock or latch',
+    'protected outlet',
+    'load on the floor asked',
+    ...SMALL,
+    ...WOOD,
   ],
-  plant: ['evergreen'],
-  appliance: ['gets hot', 'open below'],
-  screen: ['anchored to the building', 'pads against tipping'],
-  table: ['open below', 'clear glass'],
-  'low table': ['open below', 'clear glass'],
+  plant: ['evergreen', 'load on the floor asked'],
+  appliance: ['gets hot', 'open below', 'protected outlet'],
+  screen: ['anchored to the building', 'pads against tipping', ...GLASS],
+  table: ['open below', ...GLASS, ...WOOD],
+  'low table': ['open below', ...GLASS, ...WOOD],
+  'side table': [...GLASS, ...WOOD],
+  desk: [...GLASS],
+  bench: [...WOOD],
+  stool: [...WOOD],
+  trunk: [...WOOD, 'load on the floor asked'],
   other: [...TRAITS],
 }
 const asked = computed(() => {

@@ -5,7 +5,7 @@ import type { PlanFacts } from '../../stages/plan/planFacts.js'
 const fed = (n: number): PlanFacts =>
   example({
     pieces: Array.from({ length: n }, (_each, i) =>
-      ex('appliance', `Machine ${i}`, { traits: ['corded'], at: [800 + i * 800, 300] }),
+      ex('appliance', `Machine ${i}`, { traits: ['corded'], at: [500 + i * 500, 300] }),
     ),
     more: { fixtures: [SOCKET] },
   })

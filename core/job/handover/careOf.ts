@@ -4,7 +4,7 @@ import type { JobSnapshot } from '../../model/snapshot.js'
 import type { CareNote } from '../../model/rows/careNotes.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import { usualCare } from '../../stages/handover/care.js'
-import { inRoom } from '../../stages/palette/visibleArea.js'
+import { inRoom } from '../../model/inRoom.js'
 import { inScheme } from '../inScheme.js'
 import { firstRow } from './firstRow.js'
 

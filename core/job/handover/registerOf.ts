@@ -5,7 +5,7 @@ import type { Option } from '../../model/rows/options.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { RegisterEntry } from '../../model/rows/registerEntries.js'
 import type { Origin } from '../../model/vocabulary/handover.js'
-import { inRoom } from '../../stages/palette/visibleArea.js'
+import { inRoom } from '../../model/inRoom.js'
 import {
   finishMissing,
   missingOf,

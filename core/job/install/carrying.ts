@@ -1,7 +1,7 @@
 import type { JobSnapshot } from '../../model/snapshot.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import { HEAVY_G, MINUTES } from '../../stages/install/methods.js'
-import { inRoom } from '../../stages/palette/visibleArea.js'
+import { inRoom } from '../../model/inRoom.js'
 import type { MadeNew } from '../making/faces.js'
 import type { Draft } from './drafts.js'
 

@@ -1,6 +1,6 @@
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { MINUTES } from '../../stages/install/methods.js'
-import { inRoom } from '../../stages/palette/visibleArea.js'
+import { inRoom } from '../../model/inRoom.js'
 import { comingOf, type Coming } from '../making/things.js'
 import type { Draft } from './drafts.js'
 

@@ -1,6 +1,6 @@
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { MINUTES, WAITS } from '../../stages/install/methods.js'
-import { inRoom } from '../../stages/palette/visibleArea.js'
+import { inRoom } from '../../model/inRoom.js'
 import type { Draft } from './drafts.js'
 
 /** Old fronts made good: off, sanded, lacquered, hard, back on; out of use from the first to the last of it. */

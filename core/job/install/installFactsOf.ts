@@ -12,7 +12,7 @@ import {
   type OutOfUse,
 } from '../../stages/install/installFacts.js'
 import { workPlan, type PlanInput, type PlannedTask, type WorkPlan } from '../../stages/install/workPlan.js'
-import { inRoom } from '../../stages/palette/visibleArea.js'
+import { inRoom } from '../../model/inRoom.js'
 import type { Ref } from '../../findings/finding.js'
 import type { DerivedJob } from '../derive.js'
 import { volumeOf } from './carrying.js'

@@ -2,6 +2,7 @@ import { itemsWithoutPiece } from '../../model/oneThing.js'
 import type { JobSnapshot } from '../../model/snapshot.js'
 import { STRIP_REMOVAL } from './adhesiveStrips.js'
 import { isWhiteOrGrey, type RentedChange } from './rentedChanges.js'
+import type { Fixing } from '../../model/vocabulary/fixing.js'
 import type { Change } from '../../model/vocabulary/change.js'
 import type { Formatter } from '../../kernel/units/formatter.js'
 import { pricedLiters } from '../../kernel/units/liquid.js'
@@ -123,6 +124,12 @@ function changedBack(job: JobSnapshot, changes: readonly RentedChange[], says: F
   })
 }
 
+/** What was stuck on and leaves no mark, and how it is peeled off. */
+const PEELED: Readonly<Partial<Record<Fixing, string>>> = {
+  'adhesive strips': `${STRIP_REMOVAL}; young paint lifts`,
+  'sticks by itself': 'warm gently, peel from a corner, slowly and flat; young paint lifts',
+}
+
 /** What comes off by itself, what was exchanged, what is lent. */
 function looseBack(job: JobSnapshot, changed: ReadonlySet<string>): PutBack[] {
   const finishOf = (id: string | undefined) => job.finishes.find((f) => f.id === id)
@@ -137,32 +144,22 @@ function looseBack(job: JobSnapshot, changed: ReadonlySet<string>): PutBack[] {
         what: `${finishOf(p.finishId)?.name ?? 'What is laid'}, laid to come off`,
         how: 'take it off and keep it for the next home',
       })),
-    ...[...pieces.filter(({ row }) => !row.there), ...lines]
-      .filter(({ row: t }) => t.fixing === 'adhesive strips')
-      .map(({ of, row: t }): PutBack => ({
-        ...plain,
-        work: { ...only('strips', of), surface: wallOf(t.wallId), count: countFor(t) },
-        what: t.name,
-        how: `${STRIP_REMOVAL}; young paint lifts`,
-        originalAt: t.originalAt,
-      })),
-    ...[...pieces.filter(({ row }) => !row.there), ...lines]
-      .filter(({ row: t }) => t.fixing === 'sticks by itself')
-      .map(({ of, row: t }): PutBack => ({
-        ...plain,
-        work: { ...only('strips', of), surface: wallOf(t.wallId), count: countFor(t) },
-        what: t.name,
-        how: 'warm gently, peel from a corner, slowly and flat; young paint lifts',
-        originalAt: t.originalAt,
-      })),
+    ...[...pieces.filter(({ row }) => !row.there), ...lines].flatMap(({ of, row: t }): PutBack[] => {
+      const how = PEELED[t.fixing]
+      return how === undefined
+        ? []
+        : [
+            {
+              ...plain,
+              work: { ...only('strips', of), surface: wallOf(t.wallId), count: countFor(t) },
+              what: t.name,
+              how,
+              originalAt: t.originalAt,
+            },
+          ]
+    }),
     ...[...pieces, ...lines]
-      .filter(
-        ({ row: t }) =>
-          t.originalAt !== '' &&
-          t.fixing !== 'adhesive strips' &&
-          t.fixing !== 'sticks by itself' &&
-          !changed.has(t.id),
-      )
+      .filter(({ row: t }) => t.originalAt !== '' && PEELED[t.fixing] === undefined && !changed.has(t.id))
       .map(({ of, row: t }): PutBack => ({
         ...plain,
         work: { ...only('original', of), surface: wallOf(t.wallId), count: countFor(t) },

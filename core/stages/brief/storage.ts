@@ -1,3 +1,4 @@
+import { inRoom } from '../../model/inRoom.js'
 import type { JobSnapshot, Stored } from '../../model/snapshot.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { Shelf } from '../../model/rows/shelves.js'
@@ -51,7 +52,7 @@ function storeOf(p: Stored<Piece>, shelves: readonly Shelf[]): Store | undefined
 
 /** What a room keeps out of sight, before and after. */
 export function storageOf(job: StorageRows): Storage {
-  const leaves = (p: Piece) => p.verdict === 'let go' || p.verdict === 'move'
+  const leaves = (p: Piece) => !inRoom(p)
   const stores = (pieces: readonly Stored<Piece>[]) => pieces.flatMap((p) => storeOf(p, job.shelves) ?? [])
   const hidden = job.pieces.filter((p) => !leaves(p) && p.traits.includes('not to be on view'))
   return {

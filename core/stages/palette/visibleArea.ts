@@ -1,3 +1,4 @@
+import { inRoom } from '../../model/inRoom.js'
 import type { PiecePart } from '../../model/rows/pieceParts.js'
 import type { Piece } from '../../model/rows/pieces.js'
 import type { FinishAssignment } from '../../model/rows/finishAssignments.js'
@@ -66,10 +67,6 @@ export type SeenPiece = Pick<
   Piece,
   'id' | 'name' | 'kind' | 'count' | 'widthMm' | 'depthMm' | 'heightMm' | 'finishId' | 'verdict'
 >
-
-/** True for a piece that will be seen when the room is done: not one that moves out or is let go. */
-export const inRoom = (piece: Pick<Piece, 'verdict'>): boolean =>
-  piece.verdict !== 'let go' && piece.verdict !== 'move'
 
 /** A stretch of one finish: where it is and how much of it is seen. */
 export interface Patch {

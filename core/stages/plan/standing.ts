@@ -42,6 +42,8 @@ export interface PlanPiece {
   readonly pillowsMm: number | null
   /** What the owner holds it to be worth; null while nobody said. */
   readonly valueMinor: number | null
+  /** Of clear glass, wholly or in a part: as was said of it, or by what it wears. */
+  readonly glass: boolean
   /** The pieces it is set down on or in, and how many of it are. */
   readonly hosts: readonly string[]
   readonly setDown: number

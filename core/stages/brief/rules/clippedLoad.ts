@@ -1,3 +1,4 @@
+import { inRoom } from '../../../model/inRoom.js'
 import type { Finding, Rule } from '../../../findings/finding.js'
 import { put } from '../../../model/changes.js'
 import type { BriefFacts } from '../briefFacts.js'
@@ -25,7 +26,7 @@ export const clippedLoad: Rule<BriefFacts> = {
   check: ({ job, says }) =>
     held(job).flatMap(({ row, kind, collection, pieceKind }): Finding[] => {
       if (!BORROWED.has(row.fixing)) return []
-      if ('verdict' in row && (row.verdict === 'let go' || row.verdict === 'move')) return []
+      if ('verdict' in row && !inRoom(row)) return []
       const n = 'count' in row ? row.count : row.quantity
       const weightG = row.weightG === null ? null : row.weightG * n
       if (weightG !== null && weightG <= LIGHT_G) return []

@@ -1,17 +1,16 @@
 import type { Finding, Rule } from '../../../findings/finding.js'
 import type { JobSnapshot } from '../../../model/snapshot.js'
 import type { PieceKind } from '../../../model/vocabulary/piece.js'
+import { inRoom } from '../../../model/inRoom.js'
 import type { BriefFacts } from '../briefFacts.js'
 
 type Lead = NonNullable<JobSnapshot['schools']['lead']>
 
 const TEXTILES: ReadonlySet<PieceKind> = new Set<PieceKind>(['curtains', 'blind', 'cushion', 'throw'])
 
-/** In the room when it is done, and what it wears is settled. */
-const worn = (job: JobSnapshot, kinds: readonly PieceKind[]): boolean =>
-  job.pieces.some(
-    (p) => kinds.includes(p.kind) && p.verdict !== 'let go' && p.verdict !== 'move' && p.finishId != null,
-  )
+/** One of them will be in the room, and what it wears is settled. */
+const worn = (job: JobSnapshot, leads: (p: JobSnapshot['pieces'][number]) => boolean): boolean =>
+  job.pieces.some((p) => inRoom(p) && p.finishId != null && leads(p))
 
 const laid = (job: JobSnapshot, ...surfaces: readonly string[]): boolean =>
   job.finishAssignments.some((a) => !a.candidate && surfaces.includes(a.surface))
@@ -35,7 +34,7 @@ const wallsOrCloth = (job: JobSnapshot): string | undefined =>
 const LED: Readonly<Record<Lead, Led>> = {
   'floor or rug': {
     what: 'The floor or the rug',
-    settled: (job) => laid(job, 'floor') || worn(job, ['rug']),
+    settled: (job) => laid(job, 'floor') || worn(job, (p) => p.kind === 'rug'),
     before: wallsOrCloth,
   },
   paint: {
@@ -45,8 +44,9 @@ const LED: Readonly<Record<Lead, Led>> = {
   },
   'hero fixture': {
     what: 'The fixture',
+    // What is built in and stays leads by being there.
     settled: (job) =>
-      worn(job, ['sanitary', 'appliance']) || job.pieces.some((p) => p.focal && p.finishId != null),
+      worn(job, (p) => p.kind === 'sanitary' || p.kind === 'appliance' || p.focal || (p.there && p.stays)),
     before: (job) =>
       job.finishes.some((f) => f.role === 'metal' && !job.pieces.some((p) => p.there && p.finishId === f.id))
         ? 'a metal'
@@ -54,8 +54,10 @@ const LED: Readonly<Record<Lead, Led>> = {
   },
   'picture or object': {
     what: 'The picture or object',
+    // Whatever is there already can be the one whose colors are found again.
     settled: (job) =>
-      job.sampledColors.length > 0 || job.pieces.some((p) => p.focal) || worn(job, ['picture', 'object']),
+      job.sampledColors.length > 0 ||
+      worn(job, (p) => p.kind === 'picture' || p.kind === 'object' || p.focal || p.there),
     before: wallsOrCloth,
   },
 }

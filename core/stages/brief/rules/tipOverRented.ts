@@ -1,3 +1,4 @@
+import { inRoom } from '../../../model/inRoom.js'
 import type { Rule, Finding, Fix } from '../../../findings/finding.js'
 import type { BriefFacts } from '../briefFacts.js'
 import { canTip, TIPS_TEXT } from '../../../findings/canTip.js'
@@ -22,7 +23,7 @@ export const tipOverRented: Rule<BriefFacts> = {
       if (!canTip({ kind: pieceKind, heightMm, widthMm, depthMm })) return []
       // What stands in the plan is told there, with both sides.
       if (kind === 'piece' && toldInPlan.has(row.id)) return []
-      if ('verdict' in row && (row.verdict === 'let go' || row.verdict === 'move')) return []
+      if ('verdict' in row && !inRoom(row)) return []
       // Consent to drill for this one thing, or anywhere, settles the landlord's side; the anchor is then the fixing.
       return [
         {

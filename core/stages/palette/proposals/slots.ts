@@ -6,7 +6,7 @@ import type { Sample } from '../library/sample.js'
 import type { Finish } from '../../../model/rows/finishes.js'
 import type { Role } from '../../../model/vocabulary/finish.js'
 import { schemeView, sharedByAll, type WornPiece } from '../schemeView.js'
-import { inRoom } from '../visibleArea.js'
+import { inRoom } from '../../../model/inRoom.js'
 import type { ProposalWish } from './propose.js'
 
 const SEATS: readonly PieceKind[] = ['sofa', 'sofa bed', 'armchair', 'chair', 'bench', 'stool', 'bed']

@@ -2,7 +2,7 @@ import type { Surface } from '../../../model/vocabulary/surface.js'
 import { ROWS } from '../../../model/registry.js'
 import type { Fix, Ref, RowChange } from '../../../findings/finding.js'
 
-import { inRoom } from '../visibleArea.js'
+import { inRoom } from '../../../model/inRoom.js'
 import { surfaceName } from '../surfaceAreas.js'
 import { seen, type FinishFacts, type PaletteFacts } from '../paletteFacts.js'
 import { sharedByAll, type WornPiece } from '../schemeView.js'

@@ -2,7 +2,7 @@ import type { WornPiece } from '../schemeView.js'
 import { put } from '../../../model/changes.js'
 import type { PaletteFacts } from '../paletteFacts.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
-import { inRoom } from '../visibleArea.js'
+import { inRoom } from '../../../model/inRoom.js'
 import { wornPieces, pieceRef } from './about.js'
 
 export const SCHOOL = 'one envelope, dark'

@@ -9,7 +9,8 @@ import {
 } from '../paletteFacts.js'
 import type { WornPiece } from '../schemeView.js'
 import type { PieceKind } from '../../../model/vocabulary/piece.js'
-import { inRoom, pieceAreaMm2 } from '../visibleArea.js'
+import { inRoom } from '../../../model/inRoom.js'
+import { pieceAreaMm2 } from '../visibleArea.js'
 import type { Finding, Fix, Rule } from '../../../findings/finding.js'
 import { wornPieces, pieceRef, finishRef, dressPiece, addPiece } from './about.js'
 

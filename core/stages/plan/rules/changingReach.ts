@@ -18,15 +18,22 @@ const isSmall = (p: PlanPiece): boolean =>
   [p.widthMm, p.depthMm, p.heightMm].filter((mm) => mm <= SMALL_MM).length >= 2 &&
   !has(p, 'behind a lock or latch', 'small parts held fast')
 
+interface Reached {
+  readonly piece: PlanPiece
+  readonly number: number
+  /** Where it stands; what is set down has no place of its own. */
+  readonly standing?: Standing
+}
+
 /** Set down on it, or standing so near that who lies there reaches it. */
-function reached(facts: PlanFacts, place: Standing): readonly { piece: PlanPiece; standing?: Standing }[] {
+function reached(facts: PlanFacts, place: Standing): readonly Reached[] {
   const set = facts.pieces
     .filter((p) => isSmall(p) && p.hosts.includes(place.pieceId))
-    .map((piece) => ({ piece }))
+    .map((piece): Reached => ({ piece, number: piece.setDown }))
   const stood = facts.standings
     .filter((s) => s.id !== place.id && isSmall(s.piece))
-    .filter((s) => boxGap(s.box, place.box) < facts.needs.cotReach && s.raisedMm + s.heightMm > 0)
-    .map((standing) => ({ piece: standing.piece, standing }))
+    .filter((s) => boxGap(s.box, place.box) < facts.needs.cotReach)
+    .map((standing): Reached => ({ piece: standing.piece, number: 1, standing }))
   return [...set, ...stood]
 }
 
@@ -45,14 +52,16 @@ export const changingReach: Rule<PlanFacts> = {
         const [first] = all
         if (!first) return []
         const names = listed([...new Set(all.map((r) => lower(r.piece.name)))])
-        const alone = all.length === 1 ? first.standing : undefined
+        const number = all.reduce((sum, r) => sum + r.number, 0)
+        // What stands on something would hang in the air.
+        const alone = all.length === 1 && first.standing?.raisedMm === 0 ? first.standing : undefined
         return [
           {
             rule: 'plan.changing-reach',
             severity: 'look',
             about: [ref(place), ...[...new Map(all.map((r) => [r.piece.id, pieceRef(r.piece)])).values()]],
             title: `Within a small hand’s reach on ${lower(place.name)}: ${names}`,
-            measured: `${all.length} on it or within ${facts.says.length(facts.needs.cotReach)}`,
+            measured: `${number} on it or within ${facts.says.length(facts.needs.cotReach)}`,
             wanted: 'creams, cleaners and small parts out of a child’s reach and within yours',
             because: `What a child reaches it swallows; one hand stays on the child. ${ASK}`,
             fixes: [
@@ -66,7 +75,7 @@ export const changingReach: Rule<PlanFacts> = {
                 : []),
               ...(alone ? nudge(facts, alone, (m) => boxGap(m.box, place.box) >= facts.needs.cotReach) : []),
             ],
-            quantity: { value: all.length, better: 'less' },
+            quantity: { value: number, better: 'less' },
           },
         ]
       }),

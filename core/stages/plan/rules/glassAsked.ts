@@ -29,8 +29,7 @@ export const glassAsked: Rule<PlanFacts> = {
   caution: true,
   check: (facts) =>
     facts.pieces.flatMap((p): Finding[] => {
-      if (!WALKED_INTO.has(p.kind) || !has(p, 'clear glass') || has(p, 'tempered or laminated glass'))
-        return []
+      if (!WALKED_INTO.has(p.kind) || !p.glass || has(p, 'tempered or laminated glass')) return []
       const atHead = facts.household.children && p.heightMm <= CHILD_HEAD_MM
       return [
         askOf(p, {

@@ -7,14 +7,14 @@ import { askOf } from './asked.js'
 /** Fed by electricity: a lamp, an appliance, or whatever has a cord. */
 const powered = (p: PlanPiece): boolean => p.kind === 'lamp' || p.kind === 'appliance' || has(p, 'corded')
 
-const onMains = (p: PlanPiece): boolean =>
-  !has(p, 'cordless') && (has(p, 'corded') || p.fixing === 'wired in')
+/** Fed from an outlet, for all that anybody said. */
+const onMains = (p: PlanPiece): boolean => !has(p, 'cordless')
 
 export const outdoorPower: Rule<PlanFacts> = {
   name: 'plan.outdoor-power',
   title: 'Lights, pumps and what else has power outdoors',
   numbers:
-    'Outdoors: whatever is fed by electricity and not known to be made for outdoors, asked for its ingress rating; what has a cord or is wired in, until its outlet is known to be protected.',
+    'Outdoors: whatever is fed by electricity and not known to be made for outdoors, asked for its ingress rating; whatever is not known to be without a cord, until its outlet is known to be protected.',
   source: 'common practice; local code decides, the outlet is for a licensed electrician',
   schools: 'all',
   caution: true,
@@ -47,7 +47,12 @@ export const outdoorPower: Rule<PlanFacts> = {
                 wanted: 'an outlet protected against leakage to earth, its connection closed against rain',
                 because:
                   'Wet hands, wet ground and mains meet here: a licensed electrician says which outlet.',
-                answers: [{ label: 'The outlet is protected and weatherproof', add: ['protected outlet'] }],
+                answers: [
+                  { label: 'The outlet is protected and weatherproof', add: ['protected outlet'] },
+                  ...(has(p, 'corded') || p.fixing === 'wired in'
+                    ? []
+                    : [{ label: 'None: a battery or the sun', add: ['cordless' as const] }]),
+                ],
               }),
             ]
           : []),
