@@ -15,6 +15,7 @@ import { sized } from '../model/openingSize.js'
 import type { FloorPlacement } from '../model/rows/floorPlacements.js'
 import { inScheme } from './inScheme.js'
 import { oneThing } from '../model/oneThing.js'
+import { isSaidToBe } from '../model/saidMaterial.js'
 import type { JobSnapshot } from '../model/snapshot.js'
 import { formatterOf } from '../kernel/units/formatter.js'
 
@@ -71,7 +72,10 @@ function isGlass(job: JobSnapshot): (p: JobSnapshot['pieces'][number]) => boolea
   const glass = new Set(job.finishes.filter((f) => f.material === 'glass').map((f) => f.id))
   const inParts = new Set(job.pieceParts.filter((p) => glass.has(p.finishId)).map((p) => p.pieceId))
   return (p) =>
-    p.traits.includes('clear glass') || inParts.has(p.id) || (p.finishId != null && glass.has(p.finishId))
+    p.traits.includes('clear glass') ||
+    isSaidToBe(p.material, 'glass') ||
+    inParts.has(p.id) ||
+    (p.finishId != null && glass.has(p.finishId))
 }
 
 /** Pieces that will be in the room when it is done, as the plan knows them. */
@@ -80,6 +84,7 @@ export function planPiecesOf(job: JobSnapshot): PlanPiece[] {
   return job.pieces.filter(inRoom).map((p) => ({
     ...p,
     glass: glass(p),
+    foundWood: p.traits.includes('pallet or found wood') || isSaidToBe(p.material, 'found wood'),
     openDepthMm: p.openDepthMm ?? null,
     weightG: p.weightG ?? null,
     wallId: p.wallId ?? null,

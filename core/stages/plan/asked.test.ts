@@ -118,6 +118,11 @@ describe('what the household and the place decide', () => {
     expect(of(room(night(220), { people: CHILD }), 'button-cells').map((f) => f.title)).toEqual([
       'What does Lantern run on?',
     ])
+    // Nobody said how it is fed: a tiny one is asked after, and a cord ends it.
+    const tiny = (traits: ExamplePiece['traits']) =>
+      of(room(lamp({ ...PLACE, heightMm: 150, traits: traits ?? [] }), { people: CHILD }), 'button-cells')
+        .length
+    expect([tiny([]), tiny(['corded'])]).toEqual([1, 0])
     expect(of(room(night(1_500), { people: CHILD }), 'button-cells')).toEqual([])
     expect(of(room(night(220), { people: ALONE }), 'button-cells')).toEqual([])
   })
@@ -140,6 +145,13 @@ describe('what the household and the place decide', () => {
     const after = afterFix(job, open!.fixes[0]!.changes)!
     expect(after.pieces[0]!.traits).toEqual(['tempered or laminated glass'])
     expect(of(after, 'glass')).toEqual([])
+  })
+  test('what is written down as the material is known', () => {
+    const made = (kind: 'low table' | 'bench', material: string) =>
+      room(ex(kind, 'Thing', { ...PLACE, material }))
+    expect(of(made('low table', 'Smoked glass'), 'glass')).toHaveLength(1)
+    expect(of(made('bench', 'pallet wood'), 'found-wood')).toHaveLength(1)
+    expect(of(made('low table', 'fiberglass'), 'glass')).toEqual([])
   })
   test('planters nobody weighed are one question, whatever their number', () => {
     const pots = ['Olive', 'Fig', 'Lemon'].map((name) => ex('plant', name, { widthMm: 600, depthMm: 600 }))

@@ -44,6 +44,8 @@ export interface PlanPiece {
   readonly valueMinor: number | null
   /** Of clear glass, wholly or in a part: as was said of it, or by what it wears. */
   readonly glass: boolean
+  /** From a pallet, a stump or the beach, as was said of it or written down as its material. */
+  readonly foundWood: boolean
   /** The pieces it is set down on or in, and how many of it are. */
   readonly hosts: readonly string[]
   readonly setDown: number

@@ -12,7 +12,7 @@ export const foundWood: Rule<PlanFacts> = {
   caution: true,
   check: (facts) =>
     facts.pieces.flatMap((p): Finding[] =>
-      !has(p, 'pallet or found wood') || has(p, 'wood looked over')
+      !p.foundWood || has(p, 'wood looked over')
         ? []
         : [
             askOf(p, {
