@@ -16,7 +16,7 @@ const measures = computed(() => measuresOf(props.facts))
 <template>
   <section v-if="measures.length > 0" class="measures">
     <h2>{{ t('measures') }}</h2>
-    <ElDescriptions :column="1" border size="small">
+    <ElDescriptions class="wraps" :column="1" border size="small">
       <ElDescriptionsItem v-for="m in measures" :key="m.name" :label="m.name" align="right">
         <FigureSum :sum="m.sum"
           ><b>{{ m.value }}</b></FigureSum
