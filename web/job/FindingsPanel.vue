@@ -10,6 +10,8 @@ import { findingsOf } from './stageLines.js'
 import { term } from '../words/term.js'
 import { STAGES } from '../stages.js'
 import { pageOfRule } from './pageOfRule.js'
+import { useAccepting } from './useAccepting.js'
+import { useFocusKept } from './useFocusKept.js'
 import { waysOut } from './waysOut.js'
 import { t } from './words.js'
 
@@ -70,9 +72,8 @@ const open = ref(false)
 const looks = computed(
   () => (props.whole || !props.list) && !props.page && (isApart.value ? !!apart.value : !!store.findings),
 )
-const accepting = ref('')
-const reason = ref('')
-const fault = ref('')
+const { list: lines, entered, left } = useFocusKept('article')
+const { accepting, reason, fault, accept, begin } = useAccepting()
 
 const WORD = { stop: t('stop'), look: t('look'), note: t('note') } as const
 
@@ -97,29 +98,17 @@ const CLASHES: readonly string[] = [
   'palette.large-neighbors',
   'palette.foliage-follows',
 ]
-
-function accept(finding: JudgedFinding): void {
-  if (reason.value.trim() === '') {
-    fault.value = t('reasonIsEmptySayWhy')
-    return
-  }
-  if (reason.value.length > 400) {
-    fault.value = t('reasonIsLongerThan400')
-    return
-  }
-  store.accept(finding, reason.value.trim())
-  accepting.value = ''
-}
-
-function begin(finding: JudgedFinding): void {
-  accepting.value = finding.key
-  reason.value = ''
-  fault.value = ''
-}
 </script>
 
 <template>
-  <section class="findings" :aria-label="t('findings')">
+  <section
+    ref="lines"
+    class="findings"
+    tabindex="-1"
+    :aria-label="t('findings')"
+    @focusin="entered"
+    @focusout="left"
+  >
     <article
       v-for="f in shown"
       :key="f.key"
