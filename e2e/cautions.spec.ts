@@ -30,6 +30,7 @@ test('a caution that asks is answered by keyboard, undone, kept over a reload an
   const tempered = page.getByRole('button', { name: 'It is tempered or laminated' })
   await expect(asks(page)).toBeVisible()
   await expect(page.getByText('its edge 400 mm high')).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toContainText('2 to look at')
   await tempered.focus()
   await page.keyboard.press('Enter')
   await expect(asks(page)).toHaveCount(0)

@@ -37,11 +37,11 @@ export interface PlanLine {
 
 function planLine(job: JobSnapshot, plan: PlanLine | undefined): string {
   if (job.walls.length === 0) return t('needsTheRoom')
-  if (job.floorPlacements.length + job.wallPlacements.length === 0) return t('nothingStandsYet')
   // What the plan comes to is found a moment later; until then nothing is said, least of all that all is well.
   if (!plan) return '\u00a0'
   const looks = lookLine(plan.findings.filter((f) => !f.accepted))
   if (looks !== '') return looks
+  if (job.floorPlacements.length + job.wallPlacements.length === 0) return t('nothingStandsYet')
   return t('piecesPlaced', { n: job.floorPlacements.filter((s) => !s.parked).length })
 }
 
